@@ -1,0 +1,120 @@
+package jurren.core.art;
+
+import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
+import jurren.core.lettering.LetteringLayout;
+import jurren.core.material.Colour;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Evaluates motifs. Every prefix of a chain is remembered by value, so that a change of the last
+ * treatment costs only itself and a motif that did not change costs nothing.
+ */
+public final class Chain {
+    private static final int REMEMBERED = 400;
+
+    private record Key(Source source, List<Treatment> treatments) {
+    }
+
+    /** One colour on its way through a chain: parts not yet welded. */
+    private record Paint(Colour colour, List<Region> parts) {
+    }
+
+    private record Stage(List<Paint> paints, List<Integer> pieces, Optional<Box> source) {
+    }
+
+    private final Memo<Key, Stage> stages = new Memo<>(REMEMBERED, this::stage);
+    private final Memo<Key, BuiltMotif> built = new Memo<>(REMEMBERED, this::finish);
+
+    public BuiltMotif build(Motif motif) {
+        return built.get(new Key(motif.source(), motif.treatments()));
+    }
+
+    /** How many chain stages were worked out so far; for watching that nothing is done twice. */
+    public long stagesComputed() {
+        return stages.computed();
+    }
+
+    private BuiltMotif finish(Key key) {
+        Stage stage = stages.get(key);
+        return new BuiltMotif(stage.paints.stream().map(p -> Painted.ofParts(p.colour, p.parts)).toList(),
+                stage.pieces, stage.source);
+    }
+
+    private Stage stage(Key key) {
+        if (key.treatments.isEmpty()) {
+            return begin(key.source);
+        }
+        int last = key.treatments.size() - 1;
+        Stage before = stages.get(new Key(key.source, key.treatments.subList(0, last)));
+        List<Paint> after = switch (key.treatments.get(last)) {
+            case Treatment.Weld _ -> weld(before.paints);
+            case Treatment.Outlined o -> outline(before.paints, o);
+        };
+        List<Integer> pieces = new ArrayList<>(before.pieces);
+        pieces.add(pieces(after));
+        return new Stage(after, pieces, before.source);
+    }
+
+    private static Stage begin(Source source) {
+        List<Paint> paints = switch (source) {
+            case Lettering l -> lettering(l);
+            case Drawing d -> drawing(d);
+        };
+        Optional<Box> box = paints.stream().flatMap(p -> p.parts.stream()).map(Region::bounds).reduce(Box::joined);
+        return new Stage(paints, List.of(pieces(paints)), box);
+    }
+
+    private static List<Paint> lettering(Lettering l) {
+        Placement stretch = Placement.scaled(l.stretch(), 1);
+        List<Region> glyphs = LetteringLayout.of(l.text(), l.typeface(), l.capHeightMm(), l.letterSpacing())
+                .glyphs().stream().map(g -> g.placed(stretch).enclosed()).filter(r -> !r.isEmpty()).toList();
+        return glyphs.isEmpty() ? List.of() : List.of(new Paint(l.colour(), glyphs));
+    }
+
+    /** Shapes that follow each other in one colour are one paint; a colour may come again higher up. */
+    private static List<Paint> drawing(Drawing d) {
+        Placement size = Placement.scaled(d.widthFactor(), d.heightFactor());
+        List<Paint> paints = new ArrayList<>();
+        for (DrawnShape shape : d.shapes()) {
+            Region region = shape.curves().placed(size).enclosed();
+            if (region.isEmpty()) {
+                continue;
+            }
+            if (!paints.isEmpty() && paints.getLast().colour.equals(shape.colour())) {
+                paints.getLast().parts.add(region);
+            } else {
+                paints.add(new Paint(shape.colour(), new ArrayList<>(List.of(region))));
+            }
+        }
+        return paints;
+    }
+
+    private static List<Paint> weld(List<Paint> paints) {
+        return paints.stream().map(p -> new Paint(p.colour, List.of(Region.weld(p.parts)))).toList();
+    }
+
+    private static List<Paint> outline(List<Paint> paints, Treatment.Outlined o) {
+        List<Region> parts = paints.stream().flatMap(p -> p.parts.stream()).toList();
+        if (parts.isEmpty()) {
+            return paints;
+        }
+        Region behind = outlineOf(parts, o.distanceMm(), o.corners());
+        List<Paint> all = new ArrayList<>();
+        all.add(new Paint(o.colour(), List.of(behind)));
+        all.addAll(paints);
+        return all;
+    }
+
+    private static Region outlineOf(List<Region> parts, double distanceMm, CornerStyle corners) {
+        return Region.weld(parts).grown(distanceMm, corners);
+    }
+
+    private static int pieces(List<Paint> paints) {
+        return paints.stream().flatMap(p -> p.parts.stream()).mapToInt(Region::pieceCount).sum();
+    }
+}

@@ -1,0 +1,49 @@
+package jurren.core.art;
+
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
+import jurren.core.material.Colour;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * One colour of a motif: the region that shows it, and the parts it was drawn as. Parts that overlap
+ * have not been welded; a knife that follows them crosses the film inside the region.
+ *
+ * @param unwelded the parts that overlap another part; empty when a knife can follow the region
+ */
+public record Painted(Colour colour, Region region, List<Region> unwelded) {
+    /** Overlaps below this are the rounding of a touch. */
+    private static final double TOUCH_MM2 = 1e-4;
+
+    public Painted {
+        unwelded = List.copyOf(unwelded);
+    }
+
+    static Painted ofParts(Colour colour, List<Region> parts) {
+        Region whole = Region.weld(parts);
+        double sum = parts.stream().mapToDouble(Region::areaMm2).sum();
+        return new Painted(colour, whole, sum - whole.areaMm2() > TOUCH_MM2 ? overlapping(parts) : List.of());
+    }
+
+    Painted welded() {
+        return new Painted(colour, region, List.of());
+    }
+
+    public Painted placed(Placement placement) {
+        return new Painted(colour, region.placed(placement), unwelded.stream().map(r -> r.placed(placement)).toList());
+    }
+
+    private static List<Region> overlapping(List<Region> parts) {
+        List<Region> found = new ArrayList<>();
+        for (Region a : parts) {
+            boolean overlaps = parts.stream().anyMatch(b -> b != a
+                    && b.bounds().covers(a.bounds(), a.bounds().widthMm() + a.bounds().heightMm())
+                    && a.intersect(b).areaMm2() > TOUCH_MM2);
+            if (overlaps) {
+                found.add(a);
+            }
+        }
+        return found;
+    }
+}

@@ -1,0 +1,106 @@
+package jurren.core.cut;
+
+import jurren.core.art.Memo;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Outline;
+import jurren.core.geometry.Piece;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
+import jurren.core.layer.Layer;
+import jurren.core.load.Cutter;
+import jurren.core.load.Load;
+import jurren.core.load.Placed;
+import jurren.core.material.CutSettings;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * All cuts of one load, in order.
+ *
+ * @param cutMm    knife down, overcuts included
+ * @param travelMm knife up
+ * @param seconds  how long the cutter needs
+ */
+public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cutMm, double travelMm, double seconds) {
+    /** A corner sharper than this makes the knife stop and turn. */
+    private static final double SHARP_DEGREES = 30;
+    private static final Point START_CORNER = Point.ORIGIN;
+
+    public CutRun {
+        paths = List.copyOf(paths);
+    }
+
+    /** The outlines of a layer as they lie on the film, cut in order; equal layers are worked out once. */
+    public static final class Orders {
+        private record Key(Layer layer, Placement linear) {
+        }
+
+        private final Memo<Key, List<CutPath>> known = new Memo<>(500, Orders::order);
+
+        List<CutPath> of(Placed placed) {
+            Placement p = placed.onto();
+            Placement linear = new Placement(p.xx(), p.yx(), p.xy(), p.yy(), 0, 0);
+            Placement rest = Placement.moved(p.dxMm(), p.dyMm());
+            return known.get(new Key(placed.item().layer(), linear)).stream().map(c -> c.placed(rest, 0)).toList();
+        }
+
+        private static List<CutPath> order(Key key) {
+            List<Piece> pieces = key.layer.cutPieces().stream().map(p -> new Piece(p.outer().placed(key.linear),
+                    p.holes().stream().map(h -> h.placed(key.linear)).toList())).toList();
+            Box box = key.layer.region().bounds().placed(key.linear);
+            return CutOrder.of(pieces, new Point(box.minXMm(), box.minYMm()));
+        }
+    }
+
+    /** Items in the order of the feed, each with its frame last. */
+    public static CutRun of(Load load, Cutter cutter, Orders orders) {
+        List<CutPath> paths = new ArrayList<>();
+        for (int i = 0; i < load.placed().size(); i++) {
+            Placed placed = load.placed().get(i);
+            for (CutPath path : orders.of(placed)) {
+                paths.add(path.placed(Placement.HERE, i));
+            }
+            if (load.framed()) {
+                paths.add(new CutPath(CutPath.Kind.FRAME, frame(placed.slot()), i));
+            }
+        }
+        return timed(load, cutter, paths);
+    }
+
+    private static Outline frame(Box slot) {
+        return Outline.of(List.of(new Point(slot.minXMm(), slot.minYMm()), new Point(slot.maxXMm(), slot.minYMm()),
+                new Point(slot.maxXMm(), slot.maxYMm()), new Point(slot.minXMm(), slot.maxYMm())));
+    }
+
+    private static CutRun timed(Load load, Cutter cutter, List<CutPath> paths) {
+        CutSettings settings = load.material().cutting();
+        double cut = 0;
+        double travel = 0;
+        int corners = 0;
+        Point at = START_CORNER;
+        for (CutPath path : paths) {
+            travel += at.distanceMm(path.start());
+            at = path.start();
+            cut += path.outline().lengthMm() + Math.min(cutter.overcutMm(), path.outline().lengthMm() / 2);
+            corners += sharpCorners(path.outline());
+        }
+        double seconds = settings.passes() * (cut / settings.speedMmS() + corners * cutter.cornerS())
+                + travel / cutter.travelMmS() + 2 * paths.size() * cutter.liftS();
+        return new CutRun(load, paths, cutter.overcutMm(), cut, travel, seconds);
+    }
+
+    private static int sharpCorners(Outline o) {
+        int sharp = 0;
+        for (int i = 0, n = o.size(); i < n; i++) {
+            double ax = o.xMm((i + 1) % n) - o.xMm(i);
+            double ay = o.yMm((i + 1) % n) - o.yMm(i);
+            double bx = o.xMm((i + 2) % n) - o.xMm((i + 1) % n);
+            double by = o.yMm((i + 2) % n) - o.yMm((i + 1) % n);
+            double turn = Math.abs(Math.toDegrees(Math.atan2(ax * by - ay * bx, ax * bx + ay * by)));
+            if (turn > SHARP_DEGREES) {
+                sharp++;
+            }
+        }
+        return sharp;
+    }
+}

@@ -1,0 +1,211 @@
+package jurren.core.geometry;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.CoordinateSequence;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * What a film covers: any number of pieces, each with any number of holes. Immutable, always valid,
+ * possibly empty. Two regions are equal when they have the same points in the same order, which is
+ * what an equal computation gives.
+ *
+ * <p>All operations run in floating point; where one could fail, the phase beside this class that
+ * does it says what it falls back on.
+ */
+public final class Region {
+    public static final Region EMPTY = new Region(Jts.FACTORY.createPolygon());
+
+    private final Geometry shape;
+    private final double areaMm2;
+    private int hash;
+
+    private Region(Geometry shape) {
+        this.shape = shape;
+        this.areaMm2 = shape.getArea();
+    }
+
+    static Region of(Geometry shape) {
+        Geometry clean = Jts.polygonsOnly(shape);
+        return clean.isEmpty() ? EMPTY : new Region(clean);
+    }
+
+    static Region of(Piece piece) {
+        return of(Jts.FACTORY.createPolygon(Jts.ring(piece.outer()),
+                piece.holes().stream().map(Jts::ring).toArray(LinearRing[]::new)));
+    }
+
+    public static Region of(Box box) {
+        return of(new Piece(Outline.of(List.of(
+                new Point(box.minXMm(), box.minYMm()), new Point(box.maxXMm(), box.minYMm()),
+                new Point(box.maxXMm(), box.maxYMm()), new Point(box.minXMm(), box.maxYMm()))), List.of()));
+    }
+
+    /** What closed lines enclose, whether or not they cross themselves or each other. */
+    public static Region enclosedBy(List<Outline> outlines, FillRule rule) {
+        return of(Enclosure.of(outlines, rule));
+    }
+
+    /** All of them as one: overlapping pieces become one piece, holes that nothing covers are kept. */
+    public static Region weld(Collection<Region> regions) {
+        List<Polygon> all = new ArrayList<>();
+        regions.forEach(r -> all.addAll(Jts.polygons(r.shape)));
+        return of(Weld.of(all));
+    }
+
+    public Region weld(Region other) {
+        return weld(List.of(this, other));
+    }
+
+    public Region minus(Region other) {
+        return of(Overlay.difference(shape, other.shape));
+    }
+
+    public Region intersect(Region other) {
+        return of(Overlay.intersection(shape, other.shape));
+    }
+
+    /** What exactly one of the two covers. */
+    public Region differingFrom(Region other) {
+        return minus(other).weld(other.minus(this));
+    }
+
+    /** Grown outwards by {@code distanceMm}, or shrunk when that is negative. Zero changes nothing. */
+    public Region grown(double distanceMm, CornerStyle corners) {
+        if (!Double.isFinite(distanceMm)) {
+            throw new IllegalArgumentException("a distance must be finite but was " + distanceMm);
+        }
+        return distanceMm == 0 || isEmpty() ? this : of(RingOffset.of(Jts.polygons(shape), distanceMm, corners));
+    }
+
+    public Region placed(Placement placement) {
+        if (isEmpty() || placement.equals(Placement.HERE)) {
+            return this;
+        }
+        List<Piece> moved = new ArrayList<>();
+        for (Piece piece : pieces()) {
+            moved.add(new Piece(piece.outer().placed(placement),
+                    piece.holes().stream().map(h -> h.placed(placement)).toList()));
+        }
+        return of(Jts.collect(moved.stream().map(p -> (Polygon) p.region().shape).toList()));
+    }
+
+    /** Points that stand less than {@code toleranceMm} off the line between their neighbours left out. */
+    public Region simplified(double toleranceMm) {
+        return of(Overlay.simplified(shape, toleranceMm));
+    }
+
+    public boolean isEmpty() {
+        return shape.isEmpty();
+    }
+
+    public double areaMm2() {
+        return areaMm2;
+    }
+
+    public int pieceCount() {
+        return isEmpty() ? 0 : shape.getNumGeometries();
+    }
+
+    public int holeCount() {
+        return Jts.polygons(shape).stream().mapToInt(Polygon::getNumInteriorRing).sum();
+    }
+
+    public int vertexCount() {
+        return shape.getNumPoints() - pieceCount() - holeCount();
+    }
+
+    /** The length of all edges together: what a knife cuts. */
+    public double outlineLengthMm() {
+        return shape.getLength();
+    }
+
+    public boolean isValid() {
+        return shape.isValid();
+    }
+
+    /** Throws when empty: nothing has no place. */
+    public Box bounds() {
+        if (isEmpty()) {
+            throw new IllegalStateException("an empty region has no bounds");
+        }
+        Envelope e = shape.getEnvelopeInternal();
+        return new Box(e.getMinX(), e.getMinY(), e.getMaxX(), e.getMaxY());
+    }
+
+    public List<Piece> pieces() {
+        List<Piece> pieces = new ArrayList<>();
+        for (Polygon p : Jts.polygons(shape)) {
+            List<Outline> holes = new ArrayList<>();
+            for (int i = 0; i < p.getNumInteriorRing(); i++) {
+                holes.add(Jts.outline(p.getInteriorRingN(i)));
+            }
+            pieces.add(new Piece(Jts.outline(p.getExteriorRing()), holes));
+        }
+        return pieces;
+    }
+
+    public boolean contains(Point p) {
+        return Jts.covers(shape, new Coordinate(p.xMm(), p.yMm()));
+    }
+
+    /** A point well inside, for a label. */
+    public Point inside() {
+        Coordinate c = shape.getInteriorPoint().getCoordinate();
+        return new Point(c.x, c.y);
+    }
+
+    /** Where a straight line from {@code from} to {@code to} lies on the film, in order. */
+    public List<Interval> along(Point from, Point to) {
+        return LineCrossing.of(shape, from, to);
+    }
+
+    /** The narrowest place, measured across between two edges that run side by side. */
+    public Thinness thinnest() {
+        return NarrowestPlace.of(shape);
+    }
+
+    /** The largest distance from a point of this region's edge to the other's edge, both ways. */
+    public double edgeDistanceMm(Region other) {
+        return EdgeDistance.between(shape, other.shape);
+    }
+
+    @Override
+    public boolean equals(Object o) {
+        return this == o || o instanceof Region other && hashCode() == other.hashCode() && shape.equalsExact(other.shape);
+    }
+
+    @Override
+    public int hashCode() {
+        if (hash == 0) {
+            int h = 1;
+            for (Polygon p : Jts.polygons(shape)) {
+                h = 31 * h + hash(p.getExteriorRing().getCoordinateSequence());
+                h = 31 * h + p.getNumInteriorRing();
+            }
+            hash = h == 0 ? 1 : h;
+        }
+        return hash;
+    }
+
+    private static int hash(CoordinateSequence s) {
+        double[] xy = new double[s.size() * 2];
+        for (int i = 0; i < s.size(); i++) {
+            xy[2 * i] = s.getX(i);
+            xy[2 * i + 1] = s.getY(i);
+        }
+        return Arrays.hashCode(xy);
+    }
+
+    @Override
+    public String toString() {
+        return isEmpty() ? "Region[empty]"
+                : "Region[%d pieces, %.3f mm² in %s]".formatted(pieceCount(), areaMm2, bounds());
+    }
+}

@@ -1,0 +1,72 @@
+package jurren.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+
+/**
+ * Grows or shrinks a region ring by ring. Offsetting a polygon with its holes in one go was seen to
+ * lose holes that had room left; each ring on its own, as a filled polygon, does not.
+ *
+ * <ul>
+ *   <li>Outwards: every filled shell grows, every hole shrinks as a polygon of its own. A shrunken
+ *       hole lies inside its old self, so it can be set into the grown shell without an overlay.
+ *   <li>Inwards: every filled shell shrinks, every hole grows, and the grown holes are taken away.
+ * </ul>
+ */
+final class RingOffset {
+    /** 16 chords a quadrant: 4 µm off a 3 mm round corner, 14 µm off one of 12 mm. */
+    private static final int CHORDS_A_QUADRANT = 16;
+    /** The library's own rounding of the input, as a share of the distance: 3 µm at 3 mm. */
+    private static final double SIMPLIFY = 0.001;
+    /** A sharper corner than about 29 degrees is cut off at four times the distance. */
+    private static final double MITRE_LIMIT = 4;
+
+    private RingOffset() {
+    }
+
+    static Geometry of(List<Polygon> polygons, double distanceMm, CornerStyle corners) {
+        BufferParameters how = new BufferParameters(CHORDS_A_QUADRANT, BufferParameters.CAP_ROUND,
+                corners == CornerStyle.ROUND ? BufferParameters.JOIN_ROUND : BufferParameters.JOIN_MITRE, MITRE_LIMIT);
+        how.setSimplifyFactor(SIMPLIFY);
+        List<Polygon> done = new ArrayList<>();
+        for (Polygon p : polygons) {
+            done.addAll(distanceMm > 0 ? grow(p, distanceMm, how) : shrink(p, distanceMm, how));
+        }
+        return distanceMm > 0 ? Weld.of(done) : Jts.collect(done);
+    }
+
+    private static List<Polygon> grow(Polygon p, double distanceMm, BufferParameters how) {
+        Polygon shell = (Polygon) buffer(p.getExteriorRing(), distanceMm, how);
+        List<LinearRing> holes = new ArrayList<>();
+        for (int i = 0; i < shell.getNumInteriorRing(); i++) {
+            holes.add(shell.getInteriorRingN(i));
+        }
+        for (int i = 0; i < p.getNumInteriorRing(); i++) {
+            for (Polygon left : Jts.polygons(buffer(p.getInteriorRingN(i), -distanceMm, how))) {
+                holes.add(left.getExteriorRing());
+            }
+        }
+        return List.of(Jts.FACTORY.createPolygon(shell.getExteriorRing(), holes.toArray(LinearRing[]::new)));
+    }
+
+    private static List<Polygon> shrink(Polygon p, double distanceMm, BufferParameters how) {
+        Geometry shell = buffer(p.getExteriorRing(), distanceMm, how);
+        if (shell.isEmpty() || p.getNumInteriorRing() == 0) {
+            return Jts.polygons(shell);
+        }
+        List<Polygon> holes = new ArrayList<>();
+        for (int i = 0; i < p.getNumInteriorRing(); i++) {
+            holes.addAll(Jts.polygons(buffer(p.getInteriorRingN(i), -distanceMm, how)));
+        }
+        return Jts.polygons(Overlay.difference(shell, Weld.of(holes)));
+    }
+
+    private static Geometry buffer(LinearRing ring, double distanceMm, BufferParameters how) {
+        return BufferOp.bufferOp(Jts.FACTORY.createPolygon(ring), distanceMm, how);
+    }
+}

@@ -1,0 +1,98 @@
+package jurren.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.index.strtree.STRtree;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+
+/**
+ * Union of valid polygons.
+ *
+ * <ol>
+ *   <li>Polygons are put into groups whose boxes touch; a group of one is already done.
+ *   <li>A group is merged by a zero-width buffer of all its rings at once, the fastest exact way
+ *       measured.
+ *   <li>That is checked: valid, no smaller than its largest member and no larger than the sum, and
+ *       a point inside each member is inside the result.
+ *   <li>What fails a check goes through the overlay that repairs its own noding.
+ * </ol>
+ */
+final class Weld {
+    private static final double AREA_SLACK = 1e-9;
+
+    private Weld() {
+    }
+
+    static Geometry of(List<Polygon> polygons) {
+        List<Polygon> welded = new ArrayList<>();
+        for (List<Polygon> group : groups(polygons)) {
+            if (group.size() == 1) {
+                welded.add(group.getFirst());
+            } else {
+                welded.addAll(Jts.polygons(weldGroup(group)));
+            }
+        }
+        return Jts.collect(welded);
+    }
+
+    private static Geometry weldGroup(List<Polygon> group) {
+        Geometry all = Jts.FACTORY.createMultiPolygon(group.toArray(Polygon[]::new));
+        Geometry quick = BufferOp.bufferOp(all, 0);
+        return holds(quick, group) ? quick : OverlayNGRobust.union(all);
+    }
+
+    private static boolean holds(Geometry result, List<Polygon> members) {
+        double sum = 0;
+        double largest = 0;
+        for (Polygon p : members) {
+            sum += p.getArea();
+            largest = Math.max(largest, p.getArea());
+        }
+        double area = result.getArea();
+        if (area < largest * (1 - AREA_SLACK) || area > sum * (1 + AREA_SLACK) || !result.isValid()) {
+            return false;
+        }
+        return members.stream().allMatch(p -> Jts.covers(result, p.getInteriorPoint().getCoordinate()));
+    }
+
+    private static List<List<Polygon>> groups(List<Polygon> polygons) {
+        STRtree tree = new STRtree();
+        for (int i = 0; i < polygons.size(); i++) {
+            tree.insert(polygons.get(i).getEnvelopeInternal(), i);
+        }
+        int[] leader = new int[polygons.size()];
+        for (int i = 0; i < leader.length; i++) {
+            leader[i] = i;
+        }
+        for (int i = 0; i < leader.length; i++) {
+            for (Object hit : tree.query(polygons.get(i).getEnvelopeInternal())) {
+                int a = find(leader, i);
+                int b = find(leader, (Integer) hit);
+                leader[Math.max(a, b)] = Math.min(a, b);
+            }
+        }
+        List<List<Polygon>> byLeader = new ArrayList<>();
+        int[] place = new int[leader.length];
+        for (int i = 0; i < leader.length; i++) {
+            int root = find(leader, i);
+            if (root == i) {
+                place[i] = byLeader.size();
+                byLeader.add(new ArrayList<>());
+            }
+            byLeader.get(place[root]).add(polygons.get(i));
+        }
+        return byLeader;
+    }
+
+    private static int find(int[] leader, int i) {
+        int at = i;
+        while (leader[at] != at) {
+            leader[at] = leader[leader[at]];
+            at = leader[at];
+        }
+        return at;
+    }
+}

@@ -1,0 +1,65 @@
+package jurren.core.job;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+
+/**
+ * The jobs before and after this one. Unlimited: jobs share what did not change. A gesture that makes
+ * many jobs on its way (a drag) counts as one step.
+ */
+public final class History {
+    private final Deque<Job> before = new ArrayDeque<>();
+    private final Deque<Job> after = new ArrayDeque<>();
+    private Job now;
+    private Object gesture;
+
+    public History(Job start) {
+        this.now = start;
+    }
+
+    public Job now() {
+        return now;
+    }
+
+    /** A step of its own. */
+    public void edit(Job next) {
+        edit(next, null);
+    }
+
+    /** @param gestureOf edits that follow each other with the same gesture are one step; null for none */
+    public void edit(Job next, Object gestureOf) {
+        if (next.equals(now)) {
+            return;
+        }
+        if (gestureOf == null || !gestureOf.equals(gesture)) {
+            before.push(now);
+        }
+        gesture = gestureOf;
+        after.clear();
+        now = next;
+    }
+
+    public boolean canUndo() {
+        return !before.isEmpty();
+    }
+
+    public boolean canRedo() {
+        return !after.isEmpty();
+    }
+
+    public void undo() {
+        if (canUndo()) {
+            after.push(now);
+            now = before.pop();
+            gesture = null;
+        }
+    }
+
+    public void redo() {
+        if (canRedo()) {
+            before.push(now);
+            now = after.pop();
+            gesture = null;
+        }
+    }
+}

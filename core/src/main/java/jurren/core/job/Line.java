@@ -1,0 +1,92 @@
+package jurren.core.job;
+
+import jurren.core.art.Motif;
+import jurren.core.layer.Join;
+import jurren.core.material.Colour;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/**
+ * One kind of thing in a job.
+ *
+ * @param drawnFor the size whose face the motifs' poses and sizes are given on
+ * @param motifs   from the bottom up
+ * @param joins    how the layer of a colour meets those under it; laid over where nothing is said
+ */
+public record Line(String id, String title, String blankId, String blankColourId, String materialId,
+                   String drawnFor, List<SizeEntry> sizes, List<Motif> motifs, Map<Colour, Join> joins) {
+    public Line {
+        sizes = List.copyOf(sizes);
+        motifs = List.copyOf(motifs);
+        joins = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(joins));
+        if (motifs.stream().map(Motif::id).distinct().count() != motifs.size()) {
+            throw new IllegalArgumentException("the motifs of line " + id + " need different ids");
+        }
+    }
+
+    public int copies() {
+        return sizes.stream().mapToInt(SizeEntry::count).sum();
+    }
+
+    public SizeEntry entry(String size) {
+        return sizes.stream().filter(s -> s.size().equals(size)).findFirst().orElse(SizeEntry.of(size, 0));
+    }
+
+    public Join join(Colour colour) {
+        return joins.getOrDefault(colour, Join.LAID_OVER);
+    }
+
+    public Optional<Motif> motif(String motifId) {
+        return motifs.stream().filter(m -> m.id().equals(motifId)).findFirst();
+    }
+
+    /** An id no motif of this line has yet. */
+    public String freeMotifId() {
+        int n = motifs.size() + 1;
+        while (motif("m" + n).isPresent()) {
+            n++;
+        }
+        return "m" + n;
+    }
+
+    public Line withBlankColour(String newColourId) {
+        return new Line(id, title, blankId, newColourId, materialId, drawnFor, sizes, motifs, joins);
+    }
+
+    public Line withMaterial(String newMaterialId) {
+        return new Line(id, title, blankId, blankColourId, newMaterialId, drawnFor, sizes, motifs, joins);
+    }
+
+    public Line withMotifs(List<Motif> newMotifs) {
+        return new Line(id, title, blankId, blankColourId, materialId, drawnFor, sizes, newMotifs, joins);
+    }
+
+    public Line withMotif(String motifId, UnaryOperator<Motif> change) {
+        return withMotifs(motifs.stream().map(m -> m.id().equals(motifId) ? change.apply(m) : m).toList());
+    }
+
+    public Line withJoin(Colour colour, Join join) {
+        Map<Colour, Join> changed = new LinkedHashMap<>(joins);
+        changed.put(colour, join);
+        return new Line(id, title, blankId, blankColourId, materialId, drawnFor, sizes, motifs, changed);
+    }
+
+    /** A size that was not in the run is added to it. */
+    public Line withSize(String size, UnaryOperator<SizeEntry> change) {
+        List<SizeEntry> changed = new ArrayList<>();
+        boolean found = false;
+        for (SizeEntry s : sizes) {
+            boolean isIt = s.size().equals(size);
+            found |= isIt;
+            changed.add(isIt ? change.apply(s) : s);
+        }
+        if (!found) {
+            changed.add(change.apply(SizeEntry.of(size, 0)));
+        }
+        return new Line(id, title, blankId, blankColourId, materialId, drawnFor, changed, motifs, joins);
+    }
+}

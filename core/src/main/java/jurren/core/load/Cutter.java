@@ -1,0 +1,28 @@
+package jurren.core.load;
+
+/**
+ * A cutter. Nothing is cut under its rollers, nor in the stretch that the head needs before and after.
+ *
+ * @param widthMm      the widest film it takes
+ * @param rollerMm     what a roller takes at each edge
+ * @param beforeMm     uncut film before the first cut
+ * @param afterMm      uncut film after the last cut
+ * @param travelMmS    speed with the knife up
+ * @param liftS        time to lift and drop the knife once
+ * @param cornerS      time lost in a sharp corner
+ * @param overcutMm    how far a cut runs on past its own start, so that the piece comes free
+ */
+public record Cutter(String id, String name, double widthMm, double rollerMm, double beforeMm, double afterMm,
+                     double travelMmS, double liftS, double cornerS, double overcutMm) {
+    public Cutter {
+        if (!(widthMm > 2 * rollerMm && rollerMm >= 0 && beforeMm >= 0 && afterMm >= 0 && travelMmS > 0
+                && liftS >= 0 && cornerS >= 0 && overcutMm >= 0)) {
+            throw new IllegalArgumentException("cutter " + id + " has measures that cannot be");
+        }
+    }
+
+    /** What lies between the rollers' inner edges on film of this width. */
+    public double usableMm(double filmWidthMm) {
+        return Math.min(filmWidthMm, widthMm) - 2 * rollerMm;
+    }
+}

@@ -1,0 +1,30 @@
+package jurren.core.material;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A kind of film.
+ *
+ * @param leastStrokeMm the narrowest part that still weeds and holds
+ * @param topOnly       nothing can go onto it
+ */
+public record Material(String id, String name, Process process, double thicknessMm, double leastStrokeMm,
+                       boolean topOnly, Recipe recipe, CutSettings cutting, double pricePerMetre,
+                       List<FilmColour> colours) {
+    public Material {
+        colours = List.copyOf(colours);
+        if (!(thicknessMm > 0 && leastStrokeMm > 0 && pricePerMetre >= 0)) {
+            throw new IllegalArgumentException("material " + id + " needs a thickness and a least stroke above zero");
+        }
+    }
+
+    /** The name this colour is sold under, or its code when it is not sold. */
+    public String colourName(Colour colour) {
+        return sold(colour).map(FilmColour::name).orElse(colour.hex());
+    }
+
+    public Optional<FilmColour> sold(Colour colour) {
+        return colours.stream().filter(c -> c.colour().equals(colour)).findFirst();
+    }
+}

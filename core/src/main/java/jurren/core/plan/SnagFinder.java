@@ -1,0 +1,212 @@
+package jurren.core.plan;
+
+import jurren.core.art.Art;
+import jurren.core.art.BuiltMotif;
+import jurren.core.art.Drawing;
+import jurren.core.art.Lettering;
+import jurren.core.art.Motif;
+import jurren.core.art.Painted;
+import jurren.core.finish.HeatTaken;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
+import jurren.core.job.Shop;
+import jurren.core.layer.Layer;
+import jurren.core.lettering.LetteringLayout;
+import jurren.core.load.CutItem;
+import jurren.core.load.Load;
+import jurren.core.load.Loading;
+import jurren.core.snag.Snag;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Looks a worked-out job over for what would go wrong. */
+final class SnagFinder {
+    /** General practice for smooth films on cloth. */
+    private static final int MOST_FILMS = 3;
+    /** Art may touch the edge of its area. */
+    private static final double EDGE_SLACK_MM = 0.01;
+
+    private final Shop shop;
+    private final Set<Snag> found = new LinkedHashSet<>();
+
+    SnagFinder(Shop shop) {
+        this.shop = shop;
+    }
+
+    List<Snag> find(List<LinePlan> lines, Loading loading) {
+        for (LinePlan line : lines) {
+            motifs(line);
+            line.sizes().forEach(size -> fit(line, size));
+            thinParts(line);
+            stack(line);
+            heat(line);
+        }
+        rolls(loading);
+        return List.copyOf(found);
+    }
+
+    private void motifs(LinePlan plan) {
+        String line = plan.line().id();
+        if (plan.line().motifs().isEmpty()) {
+            found.add(new Snag.NoArt(line));
+        }
+        for (Motif m : plan.line().motifs()) {
+            switch (m.source()) {
+                case Lettering l -> lettering(line, m, l);
+                case Drawing d -> drawing(line, m, d);
+            }
+            BuiltMotif built = plan.motifs().get(m.id());
+            built.paints().stream().filter(p -> !p.unwelded().isEmpty()).findFirst()
+                    .ifPresent(p -> found.add(new Snag.NotWelded(line, m.id(), m.name(), p.unwelded().size(),
+                            overlap(p, m.pose().placement()))));
+        }
+    }
+
+    private void lettering(String line, Motif m, Lettering l) {
+        if (l.text().isBlank()) {
+            found.add(new Snag.EmptyLettering(line, m.id(), m.name()));
+        }
+        LetteringLayout.firstMissing(l.text(), l.typeface()).ifPresent(c -> found.add(
+                new Snag.MissingGlyph(line, m.id(), Character.toString(c), l.typeface().title())));
+    }
+
+    private void drawing(String line, Motif m, Drawing d) {
+        if (!d.openEnds().isEmpty()) {
+            Point end = d.openEnds().getFirst();
+            Point at = m.pose().placement().apply(
+                    new Point(end.xMm() * d.widthFactor(), end.yMm() * d.heightFactor()));
+            found.add(new Snag.OpenPath(line, m.id(), m.name(), d.openEnds().size(), at));
+        }
+    }
+
+    private static Point overlap(Painted p, Placement placement) {
+        Region first = p.unwelded().getFirst();
+        return p.unwelded().stream().skip(1).map(first::intersect).filter(r -> !r.isEmpty()).findFirst()
+                .orElse(first).placed(placement).inside();
+    }
+
+    private void fit(LinePlan plan, SizePlan size) {
+        if (size.artBounds().isEmpty()) {
+            return;
+        }
+        String line = plan.line().id();
+        String sizeId = size.size().id();
+        Box art = size.artBounds().get();
+        Box trunk = size.size().measures().trunk();
+        if (art.widthMm() > trunk.widthMm() || art.heightMm() > trunk.heightMm()) {
+            boolean across = art.widthMm() > trunk.widthMm();
+            found.add(new Snag.BeyondBlank(line, sizeId, across ? art.widthMm() : art.heightMm(),
+                    across ? trunk.widthMm() : trunk.heightMm(), across));
+            return;
+        }
+        Box area = size.area().box();
+        if (!area.covers(art, EDGE_SLACK_MM)) {
+            found.add(new Snag.OutsideArea(line, sizeId, over(area, art), furthestOut(size.art(), area)));
+        }
+        if (sizeId.equals(plan.line().drawnFor()) && !plan.platen().covers(art, EDGE_SLACK_MM)) {
+            found.add(new Snag.BeyondPlaten(line, sizeId, over(plan.platen(), art),
+                    furthestOut(size.art(), plan.platen())));
+        }
+    }
+
+    private static double over(Box inner, Box art) {
+        return Math.max(Math.max(inner.minXMm() - art.minXMm(), art.maxXMm() - inner.maxXMm()),
+                Math.max(inner.minYMm() - art.minYMm(), art.maxYMm() - inner.maxYMm()));
+    }
+
+    private static Point furthestOut(Art art, Box area) {
+        Region out = Region.weld(art.paints().stream().map(Painted::region).toList()).minus(Region.of(area));
+        return out.pieces().stream().map(p -> p.region()).max(Comparator.comparingDouble(Region::areaMm2))
+                .map(Region::inside).orElseGet(area::centre);
+    }
+
+    /** One snag a layer, on the size where it is worst. */
+    private void thinParts(LinePlan plan) {
+        double least = plan.material().leastStrokeMm();
+        for (int i = 0; i < plan.drawn().layers().size(); i++) {
+            Snag.ThinPart worst = null;
+            for (SizePlan size : plan.sizes()) {
+                if (i < size.layers().size()) {
+                    Layer layer = size.layers().get(i);
+                    double width = layer.thinnest().widthMm();
+                    if (width < least && (worst == null || width < worst.widthMm())) {
+                        worst = new Snag.ThinPart(plan.line().id(), layer.order(), size.size().id(), width, least,
+                                layer.thinnest().where());
+                    }
+                }
+            }
+            if (worst != null) {
+                found.add(worst);
+            }
+        }
+    }
+
+    private void stack(LinePlan plan) {
+        List<Layer> layers = plan.drawn().layers();
+        if (plan.material().topOnly()) {
+            for (Layer layer : layers.subList(0, Math.max(0, layers.size() - 1))) {
+                boolean covered = layers.stream().filter(l -> l.order() > layer.order())
+                        .anyMatch(l -> !l.region().intersect(layer.region()).isEmpty());
+                if (covered) {
+                    found.add(new Snag.NothingHoldsOn(plan.line().id(), layer.order(), plan.material().name()));
+                }
+            }
+        }
+        if (layers.size() > MOST_FILMS) {
+            Region tooThick = atLeastDeep(layers, MOST_FILMS + 1);
+            if (!tooThick.isEmpty()) {
+                found.add(new Snag.TooManyFilms(plan.line().id(), MOST_FILMS + 1, MOST_FILMS, tooThick.inside()));
+            }
+        }
+    }
+
+    private static Region atLeastDeep(List<Layer> layers, int depth) {
+        List<Region> deep = new ArrayList<>();
+        for (int i = 0; i < depth; i++) {
+            deep.add(Region.EMPTY);
+        }
+        for (Layer layer : layers) {
+            for (int d = depth - 1; d > 0; d--) {
+                deep.set(d, deep.get(d).weld(deep.get(d - 1).intersect(layer.region())));
+            }
+            deep.set(0, deep.getFirst().weld(layer.region()));
+        }
+        return deep.getLast();
+    }
+
+    private void heat(LinePlan plan) {
+        String line = plan.line().id();
+        double celsius = plan.material().recipe().celsius();
+        if (celsius > plan.blank().cloth().mostCelsius()) {
+            found.add(new Snag.TooHot(line, celsius, plan.blank().cloth().mostCelsius(), true));
+        }
+        if (celsius > shop.press().mostCelsius()) {
+            found.add(new Snag.TooHot(line, celsius, shop.press().mostCelsius(), false));
+        }
+        for (HeatTaken heat : plan.press().heat()) {
+            if (heat.tooMuch()) {
+                found.add(new Snag.TooMuchHeat(line, heat.layer(), heat.totalS(), heat.mostS()));
+            }
+        }
+    }
+
+    private void rolls(Loading loading) {
+        for (CutItem item : loading.unlaid()) {
+            Box b = item.layer().region().bounds();
+            double width = shop.cutter().usableMm(shop.cutter().widthMm());
+            found.add(new Snag.NotOnRoll(item.lineId(), item.layer().order(), item.size(),
+                    Math.min(b.widthMm(), b.heightMm()), width));
+        }
+        for (Load load : loading.loads()) {
+            if (load.usedMm() > load.roll().lengthMm()) {
+                found.add(new Snag.RollTooShort(load.placed().getFirst().item().lineId(), load.order(),
+                        load.material().colourName(load.colour()), load.usedMm(), load.roll().lengthMm()));
+            }
+        }
+    }
+}

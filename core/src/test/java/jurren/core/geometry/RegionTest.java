@@ -1,0 +1,196 @@
+package jurren.core.geometry;
+
+import static jurren.core.geometry.Shapes.disc;
+import static jurren.core.geometry.Shapes.polygon;
+import static jurren.core.geometry.Shapes.rectangle;
+import static jurren.core.geometry.Shapes.ring;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
+import static org.assertj.core.api.Assertions.within;
+
+import java.awt.geom.Path2D;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.io.ParseException;
+import org.locationtech.jts.io.WKTReader;
+
+class RegionTest {
+    @Test
+    void weldKeepsCountersAndMakesOnePieceOfWhatOverlaps() {
+        Region welded = Region.weld(List.of(ring(0, 0, 10, 4), ring(15, 0, 10, 4), disc(60, 0, 3)));
+
+        assertThat(welded.pieceCount()).isEqualTo(2);
+        assertThat(welded.holeCount()).as("two counters, and nothing between the rings").isEqualTo(2);
+        assertThat(welded.contains(new Point(0, 0))).isFalse();
+        assertThat(welded.contains(new Point(7.5, 0))).isTrue();
+    }
+
+    @RepeatedTest(30)
+    void regionAlgebraHoldsOnRandomArrangements(RepetitionInfo run) {
+        Random random = new Random(run.getCurrentRepetition());
+        List<Region> blobs = Shapes.blobs(random, 12, 100);
+        Region a = Region.weld(blobs.subList(0, 6));
+        Region b = Region.weld(blobs.subList(6, 12));
+
+        assertThat(List.of(a, b, a.minus(b), a.intersect(b), a.weld(b), a.grown(1.5, CornerStyle.ROUND)))
+                .allMatch(Region::isValid);
+        double both = a.intersect(b).areaMm2();
+        assertThat(a.minus(b).areaMm2()).isCloseTo(a.areaMm2() - both, within(1e-6));
+        assertThat(a.weld(b).areaMm2()).isCloseTo(a.areaMm2() + b.areaMm2() - both, within(1e-6));
+        assertThat(a.differingFrom(b).areaMm2()).isCloseTo(a.areaMm2() + b.areaMm2() - 2 * both, within(1e-6));
+        assertThat(a.grown(1.5, CornerStyle.ROUND).intersect(a).areaMm2()).isCloseTo(a.areaMm2(), within(1e-3));
+        assertThat(a.grown(-1, CornerStyle.ROUND).minus(a).areaMm2()).isLessThan(1e-3);
+        assertThat(Region.weld(blobs)).as("the same result on a second evaluation").isEqualTo(Region.weld(blobs));
+    }
+
+    @Test
+    void growsRoundedAndMitredCornersByTheFormula() {
+        Region square = rectangle(0, 0, 20, 20);
+
+        assertThat(square.grown(3, CornerStyle.MITRED).areaMm2()).isCloseTo(26 * 26, within(1e-6));
+        assertThat(square.grown(3, CornerStyle.ROUND).areaMm2())
+                .isCloseTo(20 * 20 + 4 * 20 * 3 + Math.PI * 9, within(0.05));
+        assertThat(square.grown(-3, CornerStyle.MITRED).areaMm2()).isCloseTo(14 * 14, within(1e-6));
+        assertThat(square.grown(-10.5, CornerStyle.ROUND).isEmpty()).isTrue();
+        assertThat(square.grown(0, CornerStyle.ROUND)).isSameAs(square);
+        assertThatIllegalArgumentException().isThrownBy(() -> square.grown(Double.NaN, CornerStyle.ROUND));
+    }
+
+    @Test
+    void shrinkingAndGrowingARingMovesBothItsEdges() {
+        Region ring = ring(0, 0, 20, 10);
+
+        assertThat(ring.grown(2, CornerStyle.ROUND).areaMm2()).isCloseTo(Math.PI * (22 * 22 - 8 * 8), within(2.0));
+        assertThat(ring.grown(-2, CornerStyle.ROUND).areaMm2()).isCloseTo(Math.PI * (18 * 18 - 12 * 12), within(2.0));
+        assertThat(ring.grown(11, CornerStyle.ROUND).holeCount()).isZero();
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0.5, 1, 2, 3, 4, 4.9})
+    void everyHoleWithRoomLeftSurvivesAnOutline(double distanceMm) throws IOException, ParseException {
+        Region component = component();
+        List<Region> holesWithRoom = component.pieces().getFirst().holes().stream()
+                .map(h -> Region.enclosedBy(List.of(h), FillRule.NON_ZERO).grown(-distanceMm, CornerStyle.ROUND))
+                .filter(left -> left.areaMm2() > 0.01).toList();
+
+        Region grown = component.grown(distanceMm, CornerStyle.ROUND);
+
+        assertThat(component.holeCount()).isPositive();
+        assertThat(holesWithRoom).allSatisfy(left -> assertThat(grown.contains(left.inside())).isFalse());
+        assertThat(grown.isValid()).isTrue();
+    }
+
+    private static Region component() throws IOException, ParseException {
+        try (InputStream in = RegionTest.class.getResourceAsStream("component-with-a-narrow-hole.wkt")) {
+            return Region.of(new WKTReader().read(new String(in.readAllBytes(), StandardCharsets.UTF_8)));
+        }
+    }
+
+    @Test
+    void fillRulesDecideOverlapsNestsAndSelfCrossings() {
+        Path2D.Double twice = new Path2D.Double(Path2D.WIND_NON_ZERO);
+        twice.append(new java.awt.Rectangle(0, 0, 20, 20), false);
+        twice.append(new java.awt.Rectangle(5, 5, 10, 10), false);
+        twice.append(new java.awt.Rectangle(15, 15, 10, 10), false);
+        Region nonZero = Curves.of(twice).enclosed();
+        twice.setWindingRule(Path2D.WIND_EVEN_ODD);
+        Region evenOdd = Curves.of(twice).enclosed();
+
+        assertThat(nonZero.areaMm2()).isCloseTo(400 + 100 - 25, within(1e-9));
+        assertThat(evenOdd.areaMm2()).isCloseTo(400 - 100 + 100 - 2 * 25, within(1e-9));
+
+        Region bowTie = polygon(0, 0, 10, 10, 10, 0, 0, 10);
+        assertThat(bowTie.areaMm2()).isCloseTo(50, within(1e-9));
+        assertThat(bowTie.isValid()).isTrue();
+
+        Region pentagram = polygon(0, -10, 5.878, 8.09, -9.511, -3.09, 9.511, -3.09, -5.878, 8.09);
+        assertThat(pentagram.contains(new Point(0, 0))).as("wound twice, still covered").isTrue();
+    }
+
+    @Test
+    void narrowestPlaceIsMeasuredAcrossBetweenEdgesSideBySide() {
+        Region lOfTwoBars = rectangle(0, 0, 2, 20).weld(rectangle(0, 17, 20, 3));
+        assertThat(lOfTwoBars.thinnest().widthMm()).isCloseTo(2, within(1e-9));
+        assertThat(lOfTwoBars.thinnest().where().xMm()).isCloseTo(1, within(1e-9));
+        assertThat(ring(0, 0, 10, 9.2).thinnest().widthMm()).isCloseTo(0.8, within(0.01));
+        assertThat(disc(0, 0, 5).thinnest().widthMm()).isCloseTo(10, within(0.02));
+        assertThat(polygon(0, 0, 10, 0, 5, 8.66).thinnest().widthMm())
+                .as("a triangle has no edges side by side: its widest circle").isCloseTo(5.77, within(0.05));
+    }
+
+    @Test
+    void crossingsOfALineComeInPairsEvenThroughAVertex() {
+        Region diamond = polygon(0, -10, 10, 0, 0, 10, -10, 0);
+        assertThat(diamond.along(new Point(-20, 0), new Point(20, 0))).hasSize(1)
+                .first().satisfies(i -> assertThat(i.lengthMm()).isCloseTo(20, within(1e-9)));
+        assertThat(ring(0, 0, 10, 5).along(new Point(-20, 0), new Point(20, 0)))
+                .extracting(i -> Math.round(i.fromMm() * 100) / 100.0).containsExactly(10.0, 25.0);
+        assertThat(diamond.along(new Point(-5, 0), new Point(5, 0)))
+                .containsExactly(new Interval(0, 10));
+        assertThat(diamond.along(new Point(1, 1), new Point(1, 1))).isEmpty();
+    }
+
+    @Test
+    void placingKeepsAreaAndAFlipTurnsLeftToRight() {
+        Region foot = Shapes.footToTheRight(0, 0, 20);
+        Region flipped = foot.placed(Placement.flipped());
+
+        assertThat(flipped.areaMm2()).isCloseTo(foot.areaMm2(), within(1e-9));
+        assertThat(foot.contains(new Point(18, 18))).isTrue();
+        assertThat(flipped.contains(new Point(-18, 18))).isTrue();
+        assertThat(foot.differingFrom(flipped.placed(Placement.moved(20, 0))).areaMm2())
+                .isCloseTo(2 * 5 * 15, within(1e-6));
+    }
+
+    @Test
+    void edgeDistanceIsWorstPointOfEitherEdge() {
+        assertThat(rectangle(0, 0, 10, 10).edgeDistanceMm(rectangle(0, 0, 10, 13))).isCloseTo(3, within(1e-9));
+        assertThat(rectangle(0, 0, 10, 10).edgeDistanceMm(Region.EMPTY)).isInfinite();
+        assertThat(Region.EMPTY.edgeDistanceMm(Region.EMPTY)).isZero();
+    }
+
+    @Test
+    void nothingHasNoBoundsAndNoNarrowestPlace() {
+        assertThat(Region.weld(List.of()).isEmpty()).isTrue();
+        assertThat(rectangle(0, 0, 1, 1).minus(rectangle(-1, -1, 3, 3))).isEqualTo(Region.EMPTY);
+        assertThatIllegalStateException().isThrownBy(Region.EMPTY::bounds);
+        assertThatIllegalArgumentException().isThrownBy(Region.EMPTY::thinnest);
+    }
+
+    @Test
+    void openEndsAreThoseThatDoNotComeBack() {
+        Path2D.Double path = new Path2D.Double();
+        path.moveTo(0, 0);
+        path.lineTo(10, 0);
+        path.lineTo(10, 10);
+        path.moveTo(50, 0);
+        path.lineTo(60, 0);
+        path.lineTo(60, 10);
+        path.closePath();
+        path.moveTo(100, 0);
+        path.curveTo(110, 0, 110, 10, 100, 0.005);
+
+        assertThat(Curves.of(path).openEnds(0.01)).containsExactly(new Point(10, 10));
+    }
+
+    @Test
+    void flattenedCurvesStayWithinTheirFlatness() {
+        List<Double> off = new ArrayList<>();
+        for (Point p : disc(0, 0, 50).pieces().getFirst().outer().points()) {
+            off.add(Math.abs(new Coordinate(p.xMm(), p.yMm()).distance(new Coordinate(0, 0)) - 50));
+        }
+        assertThat(off).allMatch(d -> d < 0.02, "the four-curve circle itself is 0.014 mm off at this radius");
+        assertThat(disc(0, 0, 50).areaMm2()).isCloseTo(Math.PI * 2500, within(2.0));
+    }
+}
