@@ -18,7 +18,7 @@ import org.locationtech.jts.index.strtree.STRtree;
  * <p>From the middle of every edge (of long edges, from points at most {@link #STEP_MM} apart) a ray
  * goes straight into the film to the first edge it meets. It counts when that edge faces it, within
  * {@link #SIDE_BY_SIDE} of parallel: so a corner, which is narrow only at its very tip, does not
- * count unless it is sharper than about 30 degrees. A ray is followed only as far as the narrowest
+ * count unless it is sharper than about 15 degrees. A ray is followed only as far as the narrowest
  * place found so far, which makes the whole O(n log n) in practice.
  *
  * <p>Example: an L of two 10 mm bars, one 2 mm and one 3 mm wide, answers 2 mm. A region with no two
@@ -26,8 +26,8 @@ import org.locationtech.jts.index.strtree.STRtree;
  */
 final class NarrowestPlace {
     private static final double STEP_MM = 2;
-    /** Cosine of 30 degrees. */
-    private static final double SIDE_BY_SIDE = 0.866;
+    /** Cosine of 15 degrees. */
+    private static final double SIDE_BY_SIDE = 0.966;
     private static final double CIRCLE_TOLERANCE_MM = 0.01;
 
     /** An edge with the film on its left; (nx, ny) points into the film. */

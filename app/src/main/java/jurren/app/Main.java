@@ -1,0 +1,18 @@
+package jurren.app;
+
+import jurren.app.cli.JurrenCommand;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+
+/** Where the launcher comes in. */
+public final class Main {
+    private Main() {
+    }
+
+    public static void main(String... args) {
+        System.setProperty("java.awt.headless", "true");
+        PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
+        PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
+        System.exit(JurrenCommand.run(out, err, args));
+    }
+}

@@ -1,0 +1,17 @@
+package jurren.app.cli;
+
+import java.text.MessageFormat;
+import java.util.Locale;
+import java.util.ResourceBundle;
+
+/** The texts of the command line. */
+final class CliTexts {
+    private static final ResourceBundle TEXTS = ResourceBundle.getBundle("jurren.app.cli.cli");
+
+    private CliTexts() {
+    }
+
+    static String text(String key, Object... values) {
+        return new MessageFormat(TEXTS.getString(key), Locale.ROOT).format(values);
+    }
+}

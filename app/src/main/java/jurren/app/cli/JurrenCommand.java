@@ -1,0 +1,44 @@
+package jurren.app.cli;
+
+import jurren.app.Windows;
+import java.io.PrintWriter;
+import java.util.concurrent.Callable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.IExecutionExceptionHandler;
+import picocli.CommandLine.ParameterException;
+
+/** {@code jurren} with its commands; without one it opens the window with the demo job. */
+@Command(name = "jurren", mixinStandardHelpOptions = true, version = "Jurren 0.1.0",
+        resourceBundle = "jurren.app.cli.cli", subcommands = {OpenCommand.class, MakeCommand.class, ListCommand.class,
+        SnapCommand.class, CutterCommand.class})
+public final class JurrenCommand implements Callable<Integer> {
+    @Override
+    public Integer call() {
+        return Windows.showDemo();
+    }
+
+    /** Runs a command line and answers its exit code. */
+    public static int run(PrintWriter out, PrintWriter err, String... args) {
+        IExecutionExceptionHandler oneLine = (e, _, _) -> {
+            if (e instanceof Problem) {
+                err.println(e.getMessage());
+                err.flush();
+                return 2;
+            }
+            throw e;
+        };
+        return new CommandLine(new JurrenCommand()).setOut(out).setErr(err)
+                .setCaseInsensitiveEnumValuesAllowed(true)
+                .setParameterExceptionHandler(JurrenCommand::misused)
+                .setExecutionExceptionHandler(oneLine).execute(args);
+    }
+
+    private static int misused(ParameterException e, String[] args) {
+        PrintWriter err = e.getCommandLine().getErr();
+        err.println(e.getMessage().lines().findFirst().orElse("") + " "
+                + CliTexts.text("see.help", e.getCommandLine().getCommandSpec().qualifiedName()));
+        err.flush();
+        return 2;
+    }
+}

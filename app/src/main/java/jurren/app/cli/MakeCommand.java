@@ -1,0 +1,181 @@
+package jurren.app.cli;
+
+import jurren.core.art.Drawing;
+import jurren.core.art.DrawingFile;
+import jurren.core.blank.Blank;
+import jurren.core.dryrun.DryRun;
+import jurren.core.job.Job;
+import jurren.core.job.Shop;
+import jurren.core.plan.Plan;
+import jurren.core.plan.Planner;
+import jurren.core.snag.Snag;
+import jurren.app.DryRunner;
+import jurren.app.NewJobs;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.files.SafeFiles;
+import jurren.formats.jobfile.JobFile;
+import jurren.formats.jobfile.JobRead;
+import jurren.formats.plan.JobPapers;
+import jurren.formats.plan.PlanJson;
+import jurren.formats.svg.SvgRead;
+import jurren.formats.svg.SvgReader;
+import jurren.formats.words.LengthUnit;
+import jurren.formats.words.Words;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Makes every file of a job, or of a drawing put onto a blank. */
+@Command(name = "make", mixinStandardHelpOptions = true, sortOptions = false, resourceBundle = "jurren.app.cli.cli")
+final class MakeCommand implements Callable<Integer> {
+    @Parameters(paramLabel = "JOB|ART", descriptionKey = "make.input")
+    private Path input;
+
+    @Option(names = "--out", required = true, paramLabel = "DIR", descriptionKey = "make.out")
+    private Path out;
+
+    @Option(names = "--blank", paramLabel = "ID", descriptionKey = "make.blank")
+    private String blankId;
+
+    @Option(names = "--material", paramLabel = "ID", descriptionKey = "make.material")
+    private String materialId;
+
+    @Option(names = "--size", paramLabel = "SIZE", descriptionKey = "make.size")
+    private String size;
+
+    @Option(names = "--colour", paramLabel = "ID", descriptionKey = "make.colour")
+    private String colour;
+
+    @Option(names = "--width", paramLabel = "LENGTH", converter = Lengths.class, descriptionKey = "make.width")
+    private Double widthMm;
+
+    @Option(names = "--copies", paramLabel = "N", defaultValue = "1", descriptionKey = "make.copies")
+    private int copies;
+
+    @Option(names = "--no-frames", descriptionKey = "make.no-frames")
+    private boolean noFrames;
+
+    @Option(names = "--mm", descriptionKey = "make.mm")
+    private boolean millimetres;
+
+    @Option(names = "--force", descriptionKey = "make.force")
+    private boolean force;
+
+    @Spec
+    private CommandSpec spec;
+
+    private Words words;
+
+    @Override
+    public Integer call() {
+        words = new Words(millimetres ? LengthUnit.MILLIMETRE : LengthUnit.INCH);
+        Shop shop = BuiltInShop.read();
+        Job job = input.getFileName().toString().endsWith(".jurren") ? readJob(shop) : jobOf(readDrawing(), shop);
+        Plan plan = new Planner().plan(noFrames ? job.withFrames(false) : job, shop);
+        refuseUnusable(plan);
+        boolean stopped = plan.has(Snag.Gravity.STOPS) && !force;
+        Map<String, byte[]> files = stopped
+                ? Map.of("plan.json", PlanJson.write(plan, Optional.empty()))
+                : everything(plan);
+        write(files);
+        report(plan, files, stopped);
+        return stopped ? 1 : 0;
+    }
+
+    private Job readJob(Shop shop) {
+        return switch (JobFile.read(input, shop)) {
+            case JobRead.Opened o -> o.document().job();
+            case JobRead.Refused r -> throw new Problem(words.refusal(r.refusal()));
+        };
+    }
+
+    private Drawing readDrawing() {
+        byte[] content;
+        try {
+            content = Files.readAllBytes(input);
+        } catch (IOException _) {
+            throw new Problem(CliTexts.text("make.unreadable", input));
+        }
+        return switch (SvgReader.read(new DrawingFile(input.getFileName().toString(), content))) {
+            case SvgRead.Refused r -> throw new Problem(words.refusal(r.refusal()));
+            case SvgRead.Taken t -> {
+                t.notes().stream().sorted().forEach(n -> spec.commandLine().getOut().println(words.note(n)));
+                yield t.drawing();
+            }
+        };
+    }
+
+    private Job jobOf(Drawing drawing, Shop shop) {
+        if (blankId == null || materialId == null) {
+            throw new Problem(CliTexts.text("make.needs-blank"));
+        }
+        Blank blank = shop.blank(blankId).orElseThrow(() -> new Problem(
+                CliTexts.text("make.no-blank", blankId, shop.blanks().stream().map(Blank::id).collect(Collectors.joining(", ")))));
+        if (shop.material(materialId).isEmpty()) {
+            throw new Problem(CliTexts.text("make.no-material", materialId));
+        }
+        String wanted = size == null ? blank.referenceSize() : size;
+        if (blank.size(wanted).isEmpty()) {
+            throw new Problem(CliTexts.text("make.no-size", blank.name(), wanted,
+                    blank.sizes().stream().map(s -> s.id()).collect(Collectors.joining(" "))));
+        }
+        if (colour != null && blank.colour(colour).isEmpty()) {
+            throw new Problem(CliTexts.text("make.no-colour", blank.name(), colour));
+        }
+        if (copies < 1 || copies > 10_000) {
+            throw new Problem(CliTexts.text("make.no-copies", String.valueOf(copies)));
+        }
+        if (widthMm != null && !(widthMm > 0)) {
+            throw new Problem(CliTexts.text("make.no-width"));
+        }
+        return NewJobs.ofDrawing(drawing, blank, wanted, colour, materialId, Optional.ofNullable(widthMm), copies);
+    }
+
+    private void refuseUnusable(Plan plan) {
+        List<Snag> unusable = plan.snags().stream().filter(s -> s.gravity() == Snag.Gravity.UNUSABLE).toList();
+        if (!unusable.isEmpty()) {
+            throw new Problem(words.snag(unusable.getFirst(), plan));
+        }
+    }
+
+    private Map<String, byte[]> everything(Plan plan) {
+        Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
+        DryRun dryRun = DryRunner.run(plan, cutFiles);
+        return JobPapers.all(plan, cutFiles, Optional.of(dryRun), words.unit());
+    }
+
+    private void write(Map<String, byte[]> files) {
+        try {
+            SafeFiles.writeAll(out, files);
+        } catch (IOException e) {
+            throw new Problem(CliTexts.text("make.not-written", out, reason(e)));
+        }
+    }
+
+    private static String reason(IOException e) {
+        String message = e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
+        return message.substring(message.lastIndexOf(':') + 1).strip();
+    }
+
+    private void report(Plan plan, Map<String, byte[]> files, boolean stopped) {
+        PrintWriter text = spec.commandLine().getOut();
+        files.keySet().forEach(f -> text.println(CliTexts.text("make.wrote", out.resolve(f))));
+        plan.snags().forEach(s -> text.println(
+                CliTexts.text(s.gravity() == Snag.Gravity.STOPS ? "make.stops" : "make.snag", words.snag(s, plan))));
+        if (stopped) {
+            text.println(CliTexts.text("make.stopped"));
+        }
+        text.flush();
+    }
+}

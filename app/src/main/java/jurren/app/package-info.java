@@ -1,0 +1,2 @@
+/** The application: the window and the command line over one engine. */
+package jurren.app;

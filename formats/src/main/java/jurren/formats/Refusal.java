@@ -1,0 +1,13 @@
+package jurren.formats;
+
+/**
+ * Why a file was not taken. {@code detail} is what the sentence names: a place in the file, a number,
+ * the message of a parser; possibly empty.
+ */
+public record Refusal(Reason reason, String file, String detail) {
+    /** What is wrong. */
+    public enum Reason {
+        UNREADABLE, EMPTY, NOT_XML, NOT_SVG, BROKEN_SVG, EXTERNAL_ENTITY, EXTERNAL_REFERENCE, TOO_DEEP, TOO_LARGE, ABSURD_SIZE,
+        ONLY_OPEN_LINES, ONLY_PICTURES, ONLY_TEXT, NOTHING_PAINTED, NOT_A_JOB, NEWER_JOB, DAMAGED_JOB, UNKNOWN_IN_JOB
+    }
+}

@@ -1,0 +1,56 @@
+package jurren.formats.demo;
+
+import jurren.core.art.Drawing;
+import jurren.core.art.DrawingFile;
+import jurren.core.art.Lettering;
+import jurren.core.art.Motif;
+import jurren.core.art.Pose;
+import jurren.core.art.Treatment;
+import jurren.core.job.Job;
+import jurren.core.job.Line;
+import jurren.core.job.SizeEntry;
+import jurren.core.layer.Join;
+import jurren.core.lettering.Typeface;
+import jurren.core.material.Colour;
+import jurren.formats.svg.SvgRead;
+import jurren.formats.svg.SvgReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Map;
+
+/** The Otterbrook Kite Fair: twelve crew tees with a kite and the crew's name. */
+public final class DemoJob {
+    private static final Colour CREAM = Colour.of("#F6EFDC");
+    private static final Colour SKY = Colour.of("#7FC4DA");
+
+    private DemoJob() {
+    }
+
+    public static Job make() {
+        Motif kite = new Motif("m1", "Kite and tail", drawing("otterbrook-kite.svg"),
+                List.of(new Treatment.Weld()), Pose.at(0, 205));
+        Motif name = new Motif("m2", "OTTERBROOK",
+                new Lettering("OTTERBROOK", Typeface.ANTON, 49.5, 0.02, 1, CREAM),
+                List.of(new Treatment.Weld()), Pose.at(0, 212));
+        Motif crew = new Motif("m3", "kite crew",
+                new Lettering("kite crew", Typeface.PACIFICO, 31, 0, 1, CREAM),
+                List.of(new Treatment.Weld()), Pose.at(0, 262));
+        Line tees = new Line("A", "12 crew tees, chest", "tee-adult", "black", "smooth-film", "M",
+                List.of(SizeEntry.of("S", 2), SizeEntry.of("M", 4), SizeEntry.of("L", 4), SizeEntry.of("XL", 2)),
+                List.of(kite, name, crew), Map.of(SKY, new Join.KnockedOut(1)));
+        return new Job("Otterbrook Kite Fair", "0412", "Sat 5 Dec", true, List.of(tees));
+    }
+
+    private static Drawing drawing(String name) {
+        try (InputStream in = DemoJob.class.getResourceAsStream(name)) {
+            return switch (SvgReader.read(new DrawingFile(name, in.readAllBytes()))) {
+                case SvgRead.Taken t -> t.drawing();
+                case SvgRead.Refused r -> throw new IllegalStateException("the demo drawing: " + r.refusal());
+            };
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

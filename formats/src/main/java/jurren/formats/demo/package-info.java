@@ -1,0 +1,2 @@
+/** The invented job that ships with the application. */
+package jurren.formats.demo;

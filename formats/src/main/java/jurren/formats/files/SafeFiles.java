@@ -1,0 +1,88 @@
+package jurren.formats.files;
+
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
+import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.Files;
+import java.nio.file.LinkOption;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Writes files so that a reader sees the old content or the new, never a part: everything goes to a
+ * temporary file beside the target, is forced to disk, and is renamed over it.
+ */
+public final class SafeFiles {
+    private SafeFiles() {
+    }
+
+    public static void write(Path target, byte[] content) throws IOException {
+        Path folder = target.toAbsolutePath().getParent();
+        Files.createDirectories(folder);
+        writeAll(folder, Map.of(target.getFileName().toString(), content));
+    }
+
+    /** All files are on disk under temporary names before the first is renamed; names give the order. */
+    public static void writeAll(Path folder, Map<String, byte[]> files) throws IOException {
+        boolean made = !Files.exists(folder, LinkOption.NOFOLLOW_LINKS);
+        Files.createDirectories(folder);
+        Map<Path, Path> written = new LinkedHashMap<>();
+        try {
+            for (Map.Entry<String, byte[]> file : files.entrySet()) {
+                Path temporary = Files.createTempFile(folder, "." + file.getKey(), ".part");
+                written.put(temporary, folder.resolve(file.getKey()));
+                force(temporary, file.getValue());
+            }
+            for (Map.Entry<Path, Path> file : written.entrySet()) {
+                rename(file.getKey(), file.getValue());
+            }
+        } catch (IOException e) {
+            written.keySet().forEach(SafeFiles::deleteQuietly);
+            if (made) {
+                deleteQuietly(folder);
+            }
+            throw e;
+        }
+    }
+
+    /** The names that {@link #writeAll} would leave behind if the machine stopped in the middle. */
+    public static List<Path> leftovers(Path folder) throws IOException {
+        List<Path> found = new ArrayList<>();
+        try (var names = Files.newDirectoryStream(folder, ".*.part")) {
+            names.forEach(found::add);
+        }
+        return found;
+    }
+
+    private static void force(Path file, byte[] content) throws IOException {
+        try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE)) {
+            ByteBuffer left = ByteBuffer.wrap(content);
+            while (left.hasRemaining()) {
+                channel.write(left);
+            }
+            channel.force(true);
+        }
+    }
+
+    private static void rename(Path from, Path to) throws IOException {
+        try {
+            Files.move(from, to, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        } catch (AtomicMoveNotSupportedException e) {
+            Files.move(from, to, StandardCopyOption.REPLACE_EXISTING);
+        }
+    }
+
+    private static void deleteQuietly(Path file) {
+        try {
+            Files.deleteIfExists(file);
+        } catch (IOException _) {
+            // what was wrong with the disk is already on its way to the caller
+        }
+    }
+}

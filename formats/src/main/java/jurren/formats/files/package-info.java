@@ -1,0 +1,2 @@
+/** Files written whole or not at all. */
+package jurren.formats.files;

@@ -1,0 +1,28 @@
+package jurren.formats.jobfile;
+
+import jurren.core.job.Job;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What a job file holds: the job now and its named versions, oldest first. */
+public record JobDocument(Job job, List<Version> versions) {
+    public JobDocument {
+        versions = List.copyOf(versions);
+    }
+
+    public static JobDocument of(Job job) {
+        return new JobDocument(job, List.of());
+    }
+
+    public JobDocument with(Job newJob) {
+        return new JobDocument(newJob, versions);
+    }
+
+    /** Keeps the job as it is now under a name. */
+    public JobDocument keeping(String versionName, Instant at) {
+        List<Version> more = new ArrayList<>(versions);
+        more.add(new Version(versionName, at, job));
+        return new JobDocument(job, more);
+    }
+}

@@ -1,0 +1,177 @@
+package jurren.formats.jobfile;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import jurren.core.job.Job;
+import jurren.core.job.Line;
+import jurren.core.job.Shop;
+import jurren.core.job.SizeEntry;
+import jurren.formats.Refusal;
+import jurren.formats.Refusal.Reason;
+import jurren.formats.files.SafeFiles;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+
+/** Reads and writes {@code .jurren} files. */
+public final class JobFile {
+    public static final int FORMAT = 1;
+
+    private static final String JOB = "job.json";
+    private static final int MOST_BYTES = 256 << 20;
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    private JobFile() {
+    }
+
+    public static void write(JobDocument document, Path file) throws IOException {
+        SafeFiles.write(file, bytes(document));
+    }
+
+    /** The same document gives the same bytes. */
+    public static byte[] bytes(JobDocument document) {
+        Assets.Writing assets = new Assets.Writing();
+        JobJson json = new JobJson(MAPPER);
+        ObjectNode root = MAPPER.createObjectNode().put("format", FORMAT);
+        root.set("job", json.write(document.job(), assets));
+        ArrayNode versions = root.putArray("versions");
+        for (Version v : document.versions()) {
+            versions.addObject().put("name", v.name()).put("savedAt", v.savedAt().toString())
+                    .set("job", json.write(v.job(), assets));
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            put(zip, JOB, MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(root));
+            for (Map.Entry<String, byte[]> asset : assets.all().entrySet()) {
+                put(zip, asset.getKey(), asset.getValue());
+            }
+        } catch (IOException e) {
+            throw new IllegalStateException("a byte array took no more bytes", e);
+        }
+        return out.toByteArray();
+    }
+
+    private static void put(ZipOutputStream zip, String name, byte[] content) throws IOException {
+        ZipEntry entry = new ZipEntry(name);
+        entry.setTime(0);
+        zip.putNextEntry(entry);
+        zip.write(content);
+        zip.closeEntry();
+    }
+
+    /** @param shop what the job may refer to */
+    public static JobRead read(Path file, Shop shop) {
+        String name = file.getFileName().toString();
+        try {
+            return read(Files.readAllBytes(file), name, shop);
+        } catch (NoSuchFileException _) {
+            return refused(Reason.UNREADABLE, name, "there is no such file");
+        } catch (IOException e) {
+            return refused(Reason.UNREADABLE, name, e.getMessage());
+        }
+    }
+
+    public static JobRead read(byte[] content, String name, Shop shop) {
+        if (content.length == 0) {
+            return refused(Reason.EMPTY, name, "");
+        }
+        try {
+            Map<String, byte[]> entries = unzip(content);
+            if (!entries.containsKey(JOB)) {
+                return refused(content[0] == 'P' && content.length > 1 && content[1] == 'K'
+                        ? Reason.DAMAGED_JOB : Reason.NOT_A_JOB, name, JOB + " is missing");
+            }
+            JsonNode root = MAPPER.readTree(entries.get(JOB));
+            int format = root.path("format").asInt(0);
+            if (format > FORMAT) {
+                return refused(Reason.NEWER_JOB, name, String.valueOf(format));
+            }
+            return new JobRead.Opened(document(root, new Assets.Reading(entries), shop));
+        } catch (JobJson.Broken e) {
+            return refused(e.reason(), name, e.getMessage());
+        } catch (JsonProcessingException e) {
+            return refused(Reason.DAMAGED_JOB, name, JOB + " line " + e.getLocation().getLineNr());
+        } catch (IOException e) {
+            return refused(Reason.DAMAGED_JOB, name, e.getMessage());
+        }
+    }
+
+    private static JobDocument document(JsonNode root, Assets.Reading assets, Shop shop) throws JobJson.Broken {
+        JobJson json = new JobJson(MAPPER);
+        Job job = known(json.read(root.path("job"), assets, "job"), shop);
+        List<Version> versions = new ArrayList<>();
+        for (JsonNode v : root.path("versions")) {
+            String at = "versions[" + versions.size() + "]";
+            try {
+                versions.add(new Version(v.path("name").asText(), Instant.parse(v.path("savedAt").asText()),
+                        known(json.read(v.path("job"), assets, at), shop)));
+            } catch (DateTimeException _) {
+                throw new JobJson.Broken(Reason.DAMAGED_JOB, at + " has no date");
+            }
+        }
+        return new JobDocument(job, versions);
+    }
+
+    private static Job known(Job job, Shop shop) throws JobJson.Broken {
+        for (Line line : job.lines()) {
+            var blank = shop.blank(line.blankId()).orElseThrow(
+                    () -> new JobJson.Broken(Reason.UNKNOWN_IN_JOB, "the blank \"" + line.blankId() + "\""));
+            if (shop.material(line.materialId()).isEmpty()) {
+                throw new JobJson.Broken(Reason.UNKNOWN_IN_JOB, "the material \"" + line.materialId() + "\"");
+            }
+            for (SizeEntry size : line.sizes()) {
+                if (blank.size(size.size()).isEmpty()) {
+                    throw new JobJson.Broken(Reason.UNKNOWN_IN_JOB, "size " + size.size() + " of " + blank.name());
+                }
+            }
+            if (blank.size(line.drawnFor()).isEmpty()) {
+                throw new JobJson.Broken(Reason.UNKNOWN_IN_JOB, "size " + line.drawnFor() + " of " + blank.name());
+            }
+        }
+        return job;
+    }
+
+    private static Map<String, byte[]> unzip(byte[] content) throws IOException {
+        Map<String, byte[]> entries = new LinkedHashMap<>();
+        int left = MOST_BYTES;
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(content))) {
+            for (ZipEntry e = zip.getNextEntry(); e != null; e = zip.getNextEntry()) {
+                byte[] bytes = readAtMost(zip, left);
+                left -= bytes.length;
+                entries.put(e.getName(), bytes);
+            }
+        } catch (IllegalArgumentException e) {
+            throw new ZipException(e.getMessage());
+        }
+        return entries;
+    }
+
+    private static byte[] readAtMost(InputStream in, int most) throws IOException {
+        byte[] bytes = in.readNBytes(most + 1);
+        if (bytes.length > most) {
+            throw new ZipException("it unpacks to more than " + (MOST_BYTES >> 20) + " MB");
+        }
+        return bytes;
+    }
+
+    private static JobRead refused(Reason reason, String name, String detail) {
+        return new JobRead.Refused(new Refusal(reason, name, detail));
+    }
+}

@@ -1,0 +1,40 @@
+package jurren.formats.plan;
+
+import jurren.core.cut.CutRun;
+import jurren.core.dryrun.DryRun;
+import jurren.core.plan.Plan;
+import jurren.formats.hpgl.HpglWriter;
+import jurren.formats.print.Proof;
+import jurren.formats.print.TicketPdf;
+import jurren.formats.svg.LoadSvg;
+import jurren.formats.words.LengthUnit;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/** Every file of a job by its name: cut files, their drawings, ticket, proof and plan. */
+public final class JobPapers {
+    private JobPapers() {
+    }
+
+    /** The files a cutter takes, {@code load-N.plt}, in the order of the loads. */
+    public static Map<String, byte[]> cutFiles(Plan plan) {
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        for (CutRun run : plan.runs()) {
+            files.put("load-" + run.load().order() + ".plt", HpglWriter.write(run));
+        }
+        return files;
+    }
+
+    public static Map<String, byte[]> all(Plan plan, Map<String, byte[]> cutFiles, Optional<DryRun> dryRun,
+                                          LengthUnit unit) {
+        Map<String, byte[]> files = new LinkedHashMap<>(cutFiles);
+        for (CutRun run : plan.runs()) {
+            files.put("load-" + run.load().order() + ".svg", LoadSvg.write(run));
+        }
+        files.put("ticket.pdf", TicketPdf.write(plan, unit));
+        files.put("proof.png", Proof.write(plan.lines()));
+        files.put("plan.json", PlanJson.write(plan, dryRun));
+        return files;
+    }
+}

@@ -1,0 +1,112 @@
+package jurren.formats.plan;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.util.DefaultIndenter;
+import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import jurren.core.cut.CutRun;
+import jurren.core.dryrun.DryRun;
+import jurren.core.finish.Step;
+import jurren.core.layer.Layer;
+import jurren.core.load.Placed;
+import jurren.core.plan.LinePlan;
+import jurren.core.plan.Plan;
+import jurren.core.plan.SizePlan;
+import jurren.core.snag.Snag;
+import jurren.formats.words.LengthUnit;
+import jurren.formats.words.Words;
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Writes plan.json as docs/plan-json.md says: lengths in mm, areas in mm², °C, seconds. */
+public final class PlanJson {
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+    private static final Words WORDS = new Words(LengthUnit.MILLIMETRE);
+
+    private PlanJson() {
+    }
+
+    public static byte[] write(Plan plan, Optional<DryRun> dryRun) {
+        ObjectNode root = MAPPER.createObjectNode().put("format", 1).put("job", plan.job().name());
+        ArrayNode lines = root.putArray("lines");
+        for (LinePlan line : plan.lines()) {
+            for (SizePlan size : line.sizes()) {
+                if (size.count() > 0) {
+                    line(lines.addObject(), line, size);
+                }
+            }
+        }
+        ArrayNode loads = root.putArray("loads");
+        plan.runs().forEach(run -> load(loads.addObject(), run));
+        ArrayNode snags = root.putArray("snags");
+        plan.snags().forEach(s -> snag(snags.addObject(), s, plan));
+        dryRun.ifPresent(d -> root.putObject("dryRun")
+                .put("matchPercent", rounded(d.matchPercent(), 4)).put("worstMm", rounded(d.worstMm(), 4)));
+        DefaultPrettyPrinter printer = new DefaultPrettyPrinter().withArrayIndenter(DefaultIndenter.SYSTEM_LINEFEED_INSTANCE);
+        try {
+            return (MAPPER.writer(printer).writeValueAsString(root) + "\n").getBytes(StandardCharsets.UTF_8);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static void line(ObjectNode node, LinePlan line, SizePlan size) {
+        node.put("id", line.line().id()).put("blank", line.blank().id()).put("size", size.size().id())
+                .put("copies", size.count());
+        node.putObject("face").put("surface", "flat").put("topDiameterMm", 0).put("footDiameterMm", 0).put("slantMm", 0);
+        node.putObject("area").put("widthMm", rounded(size.area().widthMm(), 3))
+                .put("heightMm", rounded(size.area().heightMm(), 3));
+        node.putObject("art").put("widthMm", rounded(size.artBounds().map(b -> b.widthMm()).orElse(0.0), 3))
+                .put("heightMm", rounded(size.artBounds().map(b -> b.heightMm()).orElse(0.0), 3))
+                .put("colours", (int) size.layers().stream().map(Layer::colour).distinct().count());
+        ArrayNode layers = node.putArray("layers");
+        size.layers().forEach(layer -> layer(layers.addObject(), line, layer));
+        ArrayNode steps = node.putArray("steps");
+        line.press().steps().forEach(step -> step(steps.addObject(), line, step));
+    }
+
+    private static void layer(ObjectNode node, LinePlan line, Layer layer) {
+        node.put("order", layer.order()).put("name", line.material().colourName(layer.colour()))
+                .put("material", line.material().id()).put("colour", layer.colour().hex())
+                .put("reversed", line.material().process().turnedOver()).put("why", WORDS.why(line.material().process()))
+                .put("join", WORDS.join(layer.join()))
+                .put("areaMm2", rounded(layer.region().areaMm2(), 3)).put("pieces", layer.region().pieceCount())
+                .put("thinnestMm", rounded(layer.thinnest().widthMm(), 3));
+    }
+
+    private static void step(ObjectNode node, LinePlan line, Step step) {
+        node.put("order", step.order()).put("kind", step.kind().name().toLowerCase(Locale.ROOT))
+                .put("layer", step.layer()).put("celsius", step.celsius()).put("seconds", step.seconds())
+                .put("pressure", WORDS.pressure(step))
+                .put("text", WORDS.stepTitle(step, line) + ". " + WORDS.stepText(step, line));
+    }
+
+    private static void load(ObjectNode node, CutRun run) {
+        int order = run.load().order();
+        node.put("order", order).put("material", run.load().material().id()).put("colour", run.load().colour().hex())
+                .put("stock", run.load().roll().id()).put("usedMm", rounded(run.load().usedMm(), 3))
+                .put("widthMm", run.load().roll().widthMm()).put("file", "load-" + order + ".plt")
+                .put("paths", run.paths().size()).put("cutMm", rounded(run.cutMm(), 2))
+                .put("travelMm", rounded(run.travelMm(), 2)).put("seconds", rounded(run.seconds(), 2));
+        ArrayNode placed = node.putArray("placed");
+        for (Placed p : run.load().placed()) {
+            placed.addObject().put("line", p.item().lineId()).put("layer", p.item().layer().order())
+                    .put("copy", p.item().copy()).put("size", p.item().size());
+        }
+    }
+
+    private static void snag(ObjectNode node, Snag snag, Plan plan) {
+        node.put("kind", Words.kind(snag)).put("text", WORDS.snag(snag, plan)).put("line", snag.line())
+                .put("layer", snag.layer());
+        snag.where().ifPresent(p -> node.put("xMm", rounded(p.xMm(), 3)).put("yMm", rounded(p.yMm(), 3)));
+        node.put("stops", snag.gravity() != Snag.Gravity.LOOK);
+    }
+
+    private static double rounded(double value, int digits) {
+        double scale = Math.pow(10, digits);
+        return Math.round(value * scale) / scale;
+    }
+}

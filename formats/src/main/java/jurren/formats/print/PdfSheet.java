@@ -1,0 +1,175 @@
+package jurren.formats.print;
+
+import java.awt.Color;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.PathIterator;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/** A PDF written page by page with y pointing down, lengths in points. */
+final class PdfSheet implements AutoCloseable {
+    static final double PT_PER_MM = 72 / 25.4;
+    static final double WIDTH = PDRectangle.LETTER.getWidth();
+    static final double HEIGHT = PDRectangle.LETTER.getHeight();
+
+    private final PDDocument document = new PDDocument();
+    private final Map<DocumentFonts, PDFont> fonts = new EnumMap<>(DocumentFonts.class);
+    private PDPageContentStream page;
+
+    void newPage() throws IOException {
+        endPage();
+        PDPage p = new PDPage(PDRectangle.LETTER);
+        document.addPage(p);
+        page = new PDPageContentStream(document, p);
+    }
+
+    private void endPage() throws IOException {
+        if (page != null) {
+            page.close();
+        }
+    }
+
+    void text(String text, double x, double y, DocumentFonts font, double size, Color colour) throws IOException {
+        page.beginText();
+        page.setFont(font(font), (float) size);
+        page.setNonStrokingColor(colour);
+        page.newLineAtOffset((float) x, (float) (HEIGHT - y));
+        page.showText(showable(text, font));
+        page.endText();
+    }
+
+    void textRight(String text, double right, double y, DocumentFonts font, double size, Color colour)
+            throws IOException {
+        text(text, right - width(text, font, size), y, font, size, colour);
+    }
+
+    double width(String text, DocumentFonts font, double size) throws IOException {
+        return font(font).getStringWidth(showable(text, font)) / 1000 * size;
+    }
+
+    /** Words put into lines no wider than {@code width}. */
+    List<String> wrapped(String text, double width, DocumentFonts font, double size) throws IOException {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : text.split(" ")) {
+            if (!line.isEmpty() && width(line + " " + word, font, size) > width) {
+                lines.add(line.toString());
+                line.setLength(0);
+            }
+            line.append(line.isEmpty() ? "" : " ").append(word);
+        }
+        lines.add(line.toString());
+        return lines;
+    }
+
+    void rule(double x1, double y, double x2, double width, Color colour) throws IOException {
+        page.setStrokingColor(colour);
+        page.setLineWidth((float) width);
+        page.moveTo((float) x1, (float) (HEIGHT - y));
+        page.lineTo((float) x2, (float) (HEIGHT - y));
+        page.stroke();
+    }
+
+    void box(double x, double y, double width, double height, Color fill, Color edge) throws IOException {
+        page.setNonStrokingColor(fill);
+        page.setStrokingColor(edge);
+        page.setLineWidth(0.5f);
+        page.addRect((float) x, (float) (HEIGHT - y - height), (float) width, (float) height);
+        page.fillAndStroke();
+    }
+
+    /** @param toPage from the shape's own coordinates to points from the page's upper left corner */
+    void fill(Shape shape, AffineTransform toPage, Color colour) throws IOException {
+        page.setNonStrokingColor(colour);
+        trace(shape, toPage);
+        page.fillEvenOdd();
+    }
+
+    void outline(Shape shape, AffineTransform toPage, Color colour, double width, float[] dash) throws IOException {
+        page.saveGraphicsState();
+        page.setStrokingColor(colour);
+        page.setLineWidth((float) width);
+        page.setLineDashPattern(dash, 0);
+        trace(shape, toPage);
+        page.stroke();
+        page.restoreGraphicsState();
+    }
+
+    private void trace(Shape shape, AffineTransform toPage) throws IOException {
+        AffineTransform t = new AffineTransform(1, 0, 0, -1, 0, HEIGHT);
+        t.concatenate(toPage);
+        double[] c = new double[6];
+        double x = 0;
+        double y = 0;
+        for (PathIterator it = shape.getPathIterator(t); !it.isDone(); it.next()) {
+            switch (it.currentSegment(c)) {
+                case PathIterator.SEG_MOVETO -> page.moveTo((float) c[0], (float) c[1]);
+                case PathIterator.SEG_LINETO -> page.lineTo((float) c[0], (float) c[1]);
+                case PathIterator.SEG_QUADTO -> page.curveTo((float) (x + 2 * (c[0] - x) / 3),
+                        (float) (y + 2 * (c[1] - y) / 3), (float) (c[2] + 2 * (c[0] - c[2]) / 3),
+                        (float) (c[3] + 2 * (c[1] - c[3]) / 3), (float) c[2], (float) c[3]);
+                case PathIterator.SEG_CUBICTO -> page.curveTo((float) c[0], (float) c[1], (float) c[2], (float) c[3],
+                        (float) c[4], (float) c[5]);
+                default -> page.closePath();
+            }
+            int last = switch (it.currentSegment(c)) {
+                case PathIterator.SEG_QUADTO -> 2;
+                case PathIterator.SEG_CUBICTO -> 4;
+                default -> 0;
+            };
+            x = c[last];
+            y = c[last + 1];
+        }
+    }
+
+    private PDFont font(DocumentFonts font) throws IOException {
+        PDFont known = fonts.get(font);
+        if (known == null) {
+            try (InputStream in = font.open()) {
+                known = PDType0Font.load(document, in, true);
+            }
+            fonts.put(font, known);
+        }
+        return known;
+    }
+
+    /** A name may hold characters the sheet's font does not have; a question mark stands for them. */
+    private String showable(String text, DocumentFonts font) throws IOException {
+        StringBuilder shown = new StringBuilder();
+        for (int c : text.codePoints().toArray()) {
+            String s = Character.toString(c);
+            try {
+                font(font).encode(s);
+                shown.append(s);
+            } catch (IllegalArgumentException _) {
+                shown.append('?');
+            }
+        }
+        return shown.toString();
+    }
+
+    byte[] finish() throws IOException {
+        endPage();
+        page = null;
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        document.save(out);
+        return out.toByteArray();
+    }
+
+    @Override
+    public void close() throws IOException {
+        document.close();
+    }
+}

@@ -1,0 +1,115 @@
+package jurren.formats.print;
+
+import jurren.core.art.Painted;
+import jurren.core.blank.TeeMeasures;
+import jurren.core.geometry.AwtShapes;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Region;
+import jurren.core.material.Colour;
+import jurren.core.plan.LinePlan;
+import jurren.core.plan.SizePlan;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import javax.imageio.ImageIO;
+
+/** The thing with its art as worn, side by side for several lines, as PNG. */
+public final class Proof {
+    private static final double PX_PER_MM = 1.25;
+    private static final double MARGIN_MM = 40;
+    private static final Color GROUND = new Color(0xDEDFE1);
+
+    private Proof() {
+    }
+
+    public static byte[] write(List<LinePlan> lines) {
+        double width = MARGIN_MM;
+        double height = 0;
+        for (LinePlan line : lines) {
+            Box box = garment(line);
+            width += box.widthMm() + MARGIN_MM;
+            height = Math.max(height, box.heightMm() + 2 * MARGIN_MM);
+        }
+        BufferedImage image = image(width * PX_PER_MM, height * PX_PER_MM);
+        Graphics2D g = painter(image);
+        g.scale(PX_PER_MM, PX_PER_MM);
+        double x = MARGIN_MM;
+        for (LinePlan line : lines) {
+            Box box = garment(line);
+            Graphics2D face = (Graphics2D) g.create();
+            face.translate(x - box.minXMm(), MARGIN_MM - box.minYMm());
+            paintGarment(face, line, line.drawn());
+            line.drawn().art().paints().forEach(p -> fill(face, p));
+            face.dispose();
+            x += box.widthMm() + MARGIN_MM;
+        }
+        g.dispose();
+        return png(image);
+    }
+
+    /** One finished piece as a dry run made it, with what differs from the art hatched in red. */
+    public static byte[] writeResult(LinePlan line, SizePlan size, Map<Colour, Region> result, Region wrong) {
+        Box box = size.area().box().grown(MARGIN_MM / 2);
+        BufferedImage image = image(box.widthMm() * 2, box.heightMm() * 2);
+        Graphics2D g = painter(image);
+        g.scale(2, 2);
+        g.translate(-box.minXMm(), -box.minYMm());
+        paintGarment(g, line, size);
+        result.forEach((colour, region) -> {
+            g.setColor(new Color(colour.rgb()));
+            g.fill(AwtShapes.path(region));
+        });
+        if (!wrong.isEmpty()) {
+            g.setColor(new Color(0xE02020));
+            g.fill(AwtShapes.path(wrong));
+        }
+        g.dispose();
+        return png(image);
+    }
+
+    private static Box garment(LinePlan line) {
+        return line.drawn().size().measures().outline().enclosed().bounds();
+    }
+
+    private static void paintGarment(Graphics2D g, LinePlan line, SizePlan size) {
+        TeeMeasures measures = size.size().measures();
+        Color cloth = new Color(line.blankColour().colour().rgb());
+        g.setColor(cloth);
+        g.fill(measures.outline().toAwt());
+        g.setColor(cloth.darker());
+        g.fill(measures.collar().toAwt());
+    }
+
+    private static void fill(Graphics2D g, Painted p) {
+        g.setColor(new Color(p.colour().rgb()));
+        g.fill(AwtShapes.path(p.region()));
+    }
+
+    private static BufferedImage image(double width, double height) {
+        return new BufferedImage((int) Math.ceil(width), (int) Math.ceil(height), BufferedImage.TYPE_INT_RGB);
+    }
+
+    private static Graphics2D painter(BufferedImage image) {
+        Graphics2D g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        g.setColor(GROUND);
+        g.fillRect(0, 0, image.getWidth(), image.getHeight());
+        return g;
+    }
+
+    private static byte[] png(BufferedImage image) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image, "png", out);
+        } catch (IOException e) {
+            throw new IllegalStateException("a byte array took no more bytes", e);
+        }
+        return out.toByteArray();
+    }
+}

@@ -1,0 +1,144 @@
+package jurren.standins.cutter;
+
+import jurren.core.geometry.Point;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Reads HPGL byte by byte as a plotter does and turns it into strokes: PU, PD, PA, PR move; SP, IN and
+ * VS set up; anything else is skipped to its semicolon. Written apart from our writer, so that a
+ * mistake there shows here.
+ */
+public final class HpglInterpreter {
+    private static final double UNIT_MM = 0.025;
+
+    /** What the bytes so far have asked for. */
+    public sealed interface Action {
+        /** The knife is put down at the first point, drawn through the others and lifted. */
+        record Stroke(List<Point> points) implements Action {
+            public Stroke {
+                points = List.copyOf(points);
+            }
+        }
+
+        /** The head moves with the knife up. */
+        record Travel(Point to) implements Action {
+        }
+
+        record Speed(double mmPerS) implements Action {
+        }
+    }
+
+    private final StringBuilder command = new StringBuilder();
+    private final List<Action> actions = new ArrayList<>();
+    private final List<Point> stroke = new ArrayList<>();
+    private Point at = Point.ORIGIN;
+    private boolean down;
+    private boolean relative;
+
+    /** All strokes of a whole file. */
+    public static List<List<Point>> strokes(byte[] file) {
+        HpglInterpreter reader = new HpglInterpreter();
+        for (byte b : file) {
+            reader.take(b);
+        }
+        reader.lift();
+        return reader.drain().stream().filter(Action.Stroke.class::isInstance)
+                .map(a -> ((Action.Stroke) a).points()).toList();
+    }
+
+    /** What has become complete since the last call. */
+    public List<Action> drain() {
+        List<Action> done = List.copyOf(actions);
+        actions.clear();
+        return done;
+    }
+
+    public void take(byte b) {
+        char c = (char) (b & 0xFF);
+        boolean startsNext = Character.isLetter(c) && command.length() >= 2;
+        if (c == ';' || startsNext) {
+            run(command.toString());
+            command.setLength(0);
+        }
+        if (c > ' ' && c != ';') {
+            command.append(Character.toUpperCase(c));
+        } else if (c == ' ' && command.length() > 2) {
+            command.append(',');
+        }
+    }
+
+    private void run(String text) {
+        if (text.length() < 2) {
+            return;
+        }
+        double[] numbers = numbers(text.substring(2));
+        switch (text.substring(0, 2)) {
+            case "PU" -> {
+                lift();
+                move(numbers);
+            }
+            case "PD" -> {
+                lower();
+                move(numbers);
+            }
+            case "PA" -> {
+                relative = false;
+                move(numbers);
+            }
+            case "PR" -> {
+                relative = true;
+                move(numbers);
+            }
+            case "IN", "SP" -> lift();
+            case "VS" -> {
+                if (numbers.length > 0) {
+                    actions.add(new Action.Speed(numbers[0] * 10));
+                }
+            }
+            default -> { }
+        }
+    }
+
+    private void lower() {
+        if (!down) {
+            down = true;
+            stroke.add(at);
+        }
+    }
+
+    private void lift() {
+        if (down && stroke.size() > 1) {
+            actions.add(new Action.Stroke(stroke));
+        }
+        stroke.clear();
+        down = false;
+    }
+
+    private void move(double[] numbers) {
+        for (int i = 0; i + 1 < numbers.length; i += 2) {
+            double x = numbers[i] * UNIT_MM;
+            double y = numbers[i + 1] * UNIT_MM;
+            at = relative ? at.plus(x, y) : new Point(x, y);
+            if (down) {
+                stroke.add(at);
+            } else {
+                actions.add(new Action.Travel(at));
+            }
+        }
+    }
+
+    private static double[] numbers(String text) {
+        List<Double> found = new ArrayList<>();
+        for (String part : text.split(",")) {
+            try {
+                if (!part.isEmpty()) {
+                    found.add(Double.parseDouble(part));
+                }
+            } catch (NumberFormatException _) {
+                return new double[0];
+            }
+        }
+        return found.stream().mapToDouble(Double::doubleValue).toArray();
+    }
+}

@@ -1,0 +1,273 @@
+package jurren.standins.cutter;
+
+import jurren.core.geometry.Point;
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.net.ServerSocket;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
+
+/**
+ * The cutter itself: one connection at a time, a thread that reads and a thread that cuts. What it has
+ * cut stays on its bed until {@link #clearBed()}.
+ */
+public final class StandInCutter implements AutoCloseable {
+    private static final double TRAVEL_MM_S = 400;
+    private static final double LIFT_S = 0.06;
+    private static final char ESCAPE = 27;
+
+    private final ServerSocket server;
+    private final double speedUp;
+    private final Thread door;
+    private final List<List<Point>> cut = new ArrayList<>();
+    private volatile Session session;
+    private volatile Fault fault = Fault.NONE;
+    private volatile int faultAfterPaths;
+
+    /**
+     * @param port    a loopback port, 0 for any free one
+     * @param speedUp how many times faster than a real cutter; infinite takes no time
+     */
+    public StandInCutter(int port, double speedUp) throws IOException {
+        this.server = new ServerSocket();
+        this.server.bind(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), 1);
+        this.speedUp = speedUp;
+        this.door = Thread.ofPlatform().daemon().name("stand-in cutter").start(this::welcome);
+    }
+
+    public int port() {
+        return server.getLocalPort();
+    }
+
+    /** Goes wrong once, after so many more finished paths. */
+    public void failAfter(int paths, Fault what) {
+        faultAfterPaths = paths;
+        fault = what;
+    }
+
+    /** Someone closes the lid; cutting goes on only when it is told to. */
+    public void closeLid() {
+        Session s = session;
+        if (s != null) {
+            s.closeLid();
+        }
+    }
+
+    /** Every finished stroke, in order. */
+    public List<List<Point>> bed() {
+        synchronized (cut) {
+            return List.copyOf(cut);
+        }
+    }
+
+    public void clearBed() {
+        synchronized (cut) {
+            cut.clear();
+        }
+    }
+
+    @Override
+    public void close() throws IOException {
+        server.close();
+        Session s = session;
+        if (s != null) {
+            s.hangUp();
+        }
+        door.interrupt();
+    }
+
+    private void welcome() {
+        while (!server.isClosed()) {
+            try {
+                Session s = new Session(server.accept());
+                session = s;
+                s.serve();
+            } catch (IOException _) {
+                // the door was closed, or the caller left; the next one may come
+            }
+        }
+    }
+
+    private final class Session {
+        private final Socket socket;
+        private final BlockingQueue<HpglInterpreter.Action> work = new LinkedBlockingQueue<>();
+        private final Object gate = new Object();
+        private CutterStatus.State state = CutterStatus.State.READY;
+        private boolean paused;
+        private int finished;
+        private double cutMm;
+        private double mmPerS = 300;
+        private Point head = Point.ORIGIN;
+
+        Session(Socket socket) {
+            this.socket = socket;
+        }
+
+        void serve() throws IOException {
+            Thread knife = Thread.ofPlatform().daemon().name("stand-in knife").start(this::cutAll);
+            try (socket; InputStream in = socket.getInputStream()) {
+                read(in);
+            } finally {
+                knife.interrupt();
+            }
+        }
+
+        private void read(InputStream in) throws IOException {
+            HpglInterpreter reader = new HpglInterpreter();
+            byte[] some = new byte[4096];
+            StringBuilder escape = null;
+            for (int n = in.read(some); n >= 0; n = in.read(some)) {
+                for (int i = 0; i < n; i++) {
+                    if (some[i] == ESCAPE) {
+                        escape = new StringBuilder();
+                    } else if (escape == null) {
+                        reader.take(some[i]);
+                    } else if (some[i] == ':') {
+                        obey(escape.toString());
+                        escape = null;
+                    } else {
+                        escape.append((char) some[i]);
+                    }
+                }
+                work.addAll(reader.drain());
+            }
+        }
+
+        private void obey(String command) throws IOException {
+            synchronized (gate) {
+                switch (command) {
+                    case ".A" -> say("JURREN STAND-IN,1\n");
+                    case ".K" -> work.clear();
+                    case ".P" -> paused = true;
+                    case ".C" -> paused = false;
+                    default -> { }
+                }
+                gate.notifyAll();
+            }
+            if (!".A".equals(command)) {
+                report();
+            }
+        }
+
+        void closeLid() {
+            synchronized (gate) {
+                if (state == CutterStatus.State.LID_OPEN) {
+                    state = CutterStatus.State.PAUSED;
+                    paused = true;
+                    gate.notifyAll();
+                }
+            }
+        }
+
+        private void cutAll() {
+            try {
+                while (!Thread.currentThread().isInterrupted()) {
+                    if (work.isEmpty()) {
+                        setState(CutterStatus.State.READY);
+                    }
+                    HpglInterpreter.Action next = work.take();
+                    waitForGo();
+                    switch (next) {
+                        case HpglInterpreter.Action.Speed s -> mmPerS = s.mmPerS();
+                        case HpglInterpreter.Action.Travel t -> {
+                            spend(head.distanceMm(t.to()) / TRAVEL_MM_S);
+                            head = t.to();
+                        }
+                        case HpglInterpreter.Action.Stroke s -> cut(s);
+                    }
+                }
+            } catch (InterruptedException _) {
+                Thread.currentThread().interrupt();
+            } catch (IOException _) {
+                // the caller is gone; what is cut stays cut
+            }
+        }
+
+        private void cut(HpglInterpreter.Action.Stroke stroke) throws InterruptedException, IOException {
+            setState(CutterStatus.State.CUTTING);
+            spend(2 * LIFT_S);
+            for (Point p : stroke.points()) {
+                double mm = head.distanceMm(p);
+                spend(mm / mmPerS);
+                cutMm += mm;
+                head = p;
+            }
+            synchronized (cut) {
+                cut.add(stroke.points());
+            }
+            finished++;
+            report();
+            if (fault != Fault.NONE && --faultAfterPaths <= 0) {
+                goWrong();
+            }
+        }
+
+        private void goWrong() throws IOException {
+            Fault what = fault;
+            fault = Fault.NONE;
+            if (what == Fault.CONNECTION_LOST) {
+                work.clear();
+                socket.close();
+            } else {
+                setState(CutterStatus.State.LID_OPEN);
+                report();
+            }
+        }
+
+        private void waitForGo() throws InterruptedException, IOException {
+            boolean waited = false;
+            synchronized (gate) {
+                while (paused || state == CutterStatus.State.LID_OPEN) {
+                    if (state != CutterStatus.State.LID_OPEN) {
+                        state = CutterStatus.State.PAUSED;
+                    }
+                    waited = true;
+                    gate.wait();
+                }
+            }
+            if (waited) {
+                setState(CutterStatus.State.CUTTING);
+                report();
+            }
+        }
+
+        private void setState(CutterStatus.State next) {
+            synchronized (gate) {
+                state = next;
+            }
+        }
+
+        /** Debts below a millisecond are saved up, or short moves would all take one. */
+        private double owedS;
+
+        private void spend(double seconds) throws InterruptedException {
+            owedS += seconds / speedUp;
+            if (owedS > 0.001) {
+                long millis = (long) (owedS * 1000);
+                owedS -= millis / 1000.0;
+                Thread.sleep(millis);
+            }
+        }
+
+        private void report() throws IOException {
+            synchronized (gate) {
+                say(new CutterStatus(state, finished, cutMm, head).line());
+            }
+        }
+
+        private void say(String text) throws IOException {
+            socket.getOutputStream().write(text.getBytes(StandardCharsets.US_ASCII));
+            socket.getOutputStream().flush();
+        }
+
+        void hangUp() throws IOException {
+            socket.close();
+        }
+    }
+}
