@@ -1,20 +1,24 @@
 package jurren.app;
 
+import jurren.app.window.JurrenWindow;
+import jurren.app.window.Snapshots;
 import java.nio.file.Path;
+import java.util.Optional;
 
+/** Opens windows from the command line; each call returns when its window is closed. */
 public final class Windows {
     private Windows() {
     }
 
     public static int showDemo() {
-        return 0;
+        return JurrenWindow.run(Optional.empty());
     }
 
     public static int showFile(Path file) {
-        return 0;
+        return JurrenWindow.run(Optional.of(file));
     }
 
     public static int snap(Path folder) {
-        return 0;
+        return Snapshots.run(folder);
     }
 }

@@ -30,12 +30,12 @@ public final class DemoJob {
 
     public static Job make() {
         Motif kite = new Motif("m1", "Kite and tail", drawing("otterbrook-kite.svg"),
-                List.of(new Treatment.Weld()), Pose.at(0, 205));
+                List.of(new Treatment.Weld()), Pose.at(0, 203.2));
         Motif name = new Motif("m2", "OTTERBROOK",
-                new Lettering("OTTERBROOK", Typeface.ANTON, 49.5, 0.02, 1, CREAM),
+                new Lettering("OTTERBROOK", Typeface.ANTON, 46.45, 0.02, 1, CREAM),
                 List.of(new Treatment.Weld()), Pose.at(0, 212));
         Motif crew = new Motif("m3", "kite crew",
-                new Lettering("kite crew", Typeface.PACIFICO, 31, 0, 1, CREAM),
+                new Lettering("kite crew", Typeface.PACIFICO, 29, 0, 1, CREAM),
                 List.of(new Treatment.Weld()), Pose.at(0, 262));
         Line tees = new Line("A", "12 crew tees, chest", "tee-adult", "black", "smooth-film", "M",
                 List.of(SizeEntry.of("S", 2), SizeEntry.of("M", 4), SizeEntry.of("L", 4), SizeEntry.of("XL", 2)),

@@ -1,13 +1,14 @@
 package jurren.formats.print;
 
 import jurren.core.art.Painted;
-import jurren.core.blank.TeeMeasures;
+import jurren.core.blank.GarmentPart;
 import jurren.core.geometry.AwtShapes;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
+import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -77,12 +78,16 @@ public final class Proof {
     }
 
     private static void paintGarment(Graphics2D g, LinePlan line, SizePlan size) {
-        TeeMeasures measures = size.size().measures();
         Color cloth = new Color(line.blankColour().colour().rgb());
-        g.setColor(cloth);
-        g.fill(measures.outline().toAwt());
-        g.setColor(cloth.darker());
-        g.fill(measures.collar().toAwt());
+        for (GarmentPart part : size.size().measures().picture()) {
+            g.setColor(Shades.of(cloth, part.kind()));
+            if (part.kind() == GarmentPart.Kind.SEAM) {
+                g.setStroke(new BasicStroke(0.8f));
+                g.draw(part.curves().toAwt());
+            } else {
+                g.fill(part.curves().toAwt());
+            }
+        }
     }
 
     private static void fill(Graphics2D g, Painted p) {

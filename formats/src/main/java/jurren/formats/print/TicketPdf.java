@@ -1,6 +1,7 @@
 package jurren.formats.print;
 
 import jurren.core.art.Painted;
+import jurren.core.blank.GarmentPart;
 import jurren.core.cut.CutRun;
 import jurren.core.finish.Step;
 import jurren.core.geometry.AwtShapes;
@@ -108,9 +109,15 @@ public final class TicketPdf {
         toPage.scale(scale, scale);
         toPage.translate(-box.getX(), -box.getY());
         Color cloth = new Color(line.blankColour().colour().rgb());
-        sheet.fill(garment, toPage, cloth);
+        for (GarmentPart part : size.size().measures().picture()) {
+            Color shade = Shades.of(cloth, part.kind());
+            if (part.kind() == GarmentPart.Kind.SEAM) {
+                sheet.outline(part.curves().toAwt(), toPage, shade, 0.4, new float[0]);
+            } else {
+                sheet.fill(part.curves().toAwt(), toPage, shade);
+            }
+        }
         sheet.outline(garment, toPage, RULE, 0.6, new float[0]);
-        sheet.fill(size.size().measures().collar().toAwt(), toPage, cloth.darker());
         for (Painted p : size.art().paints()) {
             sheet.fill(AwtShapes.path(p.region()), toPage, new Color(p.colour().rgb()));
         }
@@ -133,8 +140,8 @@ public final class TicketPdf {
             sheet.textRight(line.material().name(), RIGHT, y, DocumentFonts.TEXT, 10, INK);
             y += 12;
             sheet.text(TicketWords.text("ticket.layer", layer.region().pieceCount(),
-                    words.unit().fine(layer.thinnest().widthMm()), words.join(layer.join())), COLUMN + 24, y,
-                    DocumentFonts.TEXT, 8.5, SOFT);
+                    words.unit().fine(layer.thinnest().widthMm())), COLUMN + 24, y, DocumentFonts.TEXT, 9, SOFT);
+            sheet.textRight(words.join(layer.join()), RIGHT, y, DocumentFonts.TEXT, 9, SOFT);
             y += 19;
         }
         for (String row : sheet.wrapped(words.why(line.material().process()), RIGHT - COLUMN, DocumentFonts.TEXT, 9.5)) {
@@ -189,8 +196,8 @@ public final class TicketPdf {
             sheet.text(String.valueOf(step.order()), MARGIN + 18, y, DocumentFonts.HEADING, 11, PLUM);
             sheet.text(words.stepTitle(step, line), MARGIN + 34, y, DocumentFonts.TEXT_BOLD, 10.5, INK);
             sheet.text(step.kind().heats() ? words.heat(step) + " · " + words.pressure(step)
-                    : TicketWords.text("ticket.wait"), MARGIN + 150, y, DocumentFonts.MEASURE, 9.5, INK);
-            sheet.text(words.stepText(step, line), MARGIN + 310, y, DocumentFonts.TEXT, 9, SOFT);
+                    : TicketWords.text("ticket.wait"), MARGIN + 138, y, DocumentFonts.MEASURE, 9, INK);
+            sheet.text(words.stepText(step, line), MARGIN + 278, y, DocumentFonts.TEXT, 9, SOFT);
             y += 15;
         }
         y += 8;

@@ -23,7 +23,7 @@ public final class StandInCutter implements AutoCloseable {
     private static final char ESCAPE = 27;
 
     private final ServerSocket server;
-    private final double speedUp;
+    private volatile double speedUp;
     private final Thread door;
     private final List<List<Point>> cut = new ArrayList<>();
     private volatile Session session;
@@ -43,6 +43,13 @@ public final class StandInCutter implements AutoCloseable {
 
     public int port() {
         return server.getLocalPort();
+    }
+
+    public void setSpeedUp(double times) {
+        if (!(times > 0)) {
+            throw new IllegalArgumentException("the speed-up must be above zero but was " + times);
+        }
+        speedUp = times;
     }
 
     /** Goes wrong once, after so many more finished paths. */

@@ -1,0 +1,23 @@
+package jurren.app.bench;
+
+import jurren.app.face.FaceCanvas;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+
+/** One bench. It is made once and asked to update whenever something it may show has changed. */
+public interface BenchView {
+    Node node();
+
+    /** What stands in the header between the bench's name and the units. */
+    default List<Node> controls() {
+        return List.of();
+    }
+
+    /** The picture that the header's scale is about. */
+    default Optional<FaceCanvas> zoomable() {
+        return Optional.empty();
+    }
+
+    void update();
+}

@@ -1,0 +1,47 @@
+package jurren.app.bench;
+
+import jurren.app.session.Session;
+import jurren.app.theme.Controls;
+import jurren.core.plan.Plan;
+import jurren.core.snag.Snag;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+
+/** The snags that belong to a bench, numbered as they are marked in its picture. */
+public final class SnagCards {
+    private SnagCards() {
+    }
+
+    /** Those of the open line; of the whole job where a bench is about the whole job. */
+    public static List<Snag> of(Session session, Snag.Bench... benches) {
+        Set<Snag.Bench> wanted = EnumSet.copyOf(Arrays.asList(benches));
+        return session.plan().map(Plan::snags).orElse(List.of()).stream()
+                .filter(s -> wanted.contains(s.bench()))
+                .filter(s -> s.bench() == Snag.Bench.LOADS || s.line().equals(session.line().id())).toList();
+    }
+
+    public static List<Node> cards(Session session, List<Snag> snags) {
+        List<Node> cards = new ArrayList<>();
+        for (int i = 0; i < snags.size(); i++) {
+            Snag snag = snags.get(i);
+            Label number = new Label(String.valueOf(i + 1));
+            number.getStyleClass().add("snag-number");
+            Label text = Controls.label(session.words().snag(snag, session.plan().orElseThrow()));
+            HBox.setHgrow(text, Priority.ALWAYS);
+            HBox card = new HBox(number, text);
+            card.getStyleClass().add("snag-card");
+            if (snag.gravity() != Snag.Gravity.LOOK) {
+                card.getStyleClass().add("stops");
+            }
+            cards.add(card);
+        }
+        return cards;
+    }
+}

@@ -1,0 +1,86 @@
+package jurren.app.bench.art;
+
+import jurren.app.session.AskFor;
+import jurren.app.session.Session;
+import jurren.app.theme.Controls;
+import jurren.app.theme.Texts;
+import jurren.app.theme.Theme;
+import jurren.core.art.BuiltMotif;
+import jurren.core.art.Motif;
+import jurren.core.art.Painted;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+
+/** The motifs on this face, from the top down, and how to add one. */
+final class MotifList {
+    private final Session session;
+    private final ArtActions actions;
+    private final VBox rows = new VBox();
+    private final VBox node;
+
+    MotifList(Session session, ArtActions actions) {
+        this.session = session;
+        this.actions = actions;
+        rows.getStyleClass().add("motif-rows");
+        HBox add = new HBox(Controls.button("add-lettering", Texts.of("art.add-lettering"), actions::addLettering),
+                Controls.button("add-drawing", Texts.of("art.add-drawing"), () -> rows.fireEvent(
+                        new AskFor(AskFor.What.DRAWING))));
+        add.getStyleClass().add("buttons");
+        this.node = new VBox(Controls.caption(Texts.of("art.on-this-face")), Controls.card(rows, add));
+        node.getStyleClass().add("cards");
+    }
+
+    Node node() {
+        return node;
+    }
+
+    void update() {
+        List<Node> shown = new ArrayList<>();
+        List<Motif> motifs = session.line().motifs();
+        for (Motif m : motifs.reversed()) {
+            shown.add(row(m, session.motif().map(Motif::id).equals(Optional.of(m.id()))));
+        }
+        if (shown.isEmpty()) {
+            shown.add(Controls.label(Texts.of("art.none"), "hint"));
+        }
+        Controls.refill(rows, shown);
+    }
+
+    private Node row(Motif m, boolean chosen) {
+        HBox dots = new HBox(2);
+        dots.setAlignment(Pos.CENTER_RIGHT);
+        session.linePlan().map(p -> p.motifs().get(m.id())).map(BuiltMotif::paints).orElse(List.of()).stream()
+                .map(Painted::colour).distinct().forEach(c -> {
+                    Circle dot = new Circle(6, Theme.paint(c));
+                    dot.setStroke(Theme.SOFT);
+                    dots.getChildren().add(dot);
+                });
+        ToggleButton name = new ToggleButton(m.name().isBlank() ? Texts.of("art.nameless") : m.name());
+        name.setId("motif-" + m.id());
+        name.getStyleClass().add("motif-button");
+        name.setSelected(chosen);
+        name.setGraphic(dots);
+        name.setMaxWidth(Double.MAX_VALUE);
+        name.setMinWidth(0);
+        name.setAccessibleText(Texts.of("art.motif", m.name()));
+        name.setOnAction(_ -> session.choose(Optional.of(m.id())));
+        HBox.setHgrow(name, Priority.ALWAYS);
+        HBox row = new HBox(name);
+        if (chosen) {
+            row.getChildren().addAll(
+                    Controls.sign("motif-up", "↑", Texts.of("art.up"), () -> actions.shift(m.id(), 1)),
+                    Controls.sign("motif-down", "↓", Texts.of("art.down"), () -> actions.shift(m.id(), -1)),
+                    Controls.sign("motif-remove", "×", Texts.of("art.remove"), actions::remove));
+        }
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+}

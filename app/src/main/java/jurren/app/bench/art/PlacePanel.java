@@ -1,0 +1,89 @@
+package jurren.app.bench.art;
+
+import jurren.app.session.Session;
+import jurren.app.theme.Controls;
+import jurren.app.theme.MeasureField;
+import jurren.app.theme.Texts;
+import jurren.core.art.BuiltMotif;
+import jurren.core.art.Motif;
+import jurren.core.art.Sizing;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Point;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** Exact size and place of the chosen motif. */
+final class PlacePanel {
+    private final Session session;
+    private final MeasureField width;
+    private final MeasureField height;
+    private final MeasureField across;
+    private final MeasureField down;
+    private final MeasureField turn;
+    private final CheckBox proportion = new CheckBox(Texts.of("place.proportion"));
+    private final VBox node;
+
+    PlacePanel(Session session) {
+        this.session = session;
+        this.width = MeasureField.length(Texts.of("place.width"), session::unit, mm -> resize(mm, true));
+        this.height = MeasureField.length(Texts.of("place.height"), session::unit, mm -> resize(mm, false));
+        this.across = MeasureField.offset(Texts.of("place.across"), session::unit, mm -> move((m, box) ->
+                m.withPose(m.pose().moved(mm - box.centre().xMm(), 0))));
+        this.down = MeasureField.offset(Texts.of("place.down"), session::unit, mm -> move((m, box) ->
+                m.withPose(m.pose().moved(0, mm - box.minYMm()))));
+        this.turn = MeasureField.number(Texts.of("place.turn"), " °", -360, 360, degrees -> move((m, box) ->
+                Gesture.turned(m, box.centre(), degrees)));
+        width.setId("motif-width");
+        height.setId("motif-height");
+        across.setId("motif-across");
+        down.setId("motif-down-field");
+        turn.setId("motif-turn");
+        proportion.setSelected(true);
+        proportion.setId("keep-proportion");
+        HBox centre = new HBox(Controls.spring(), Controls.button("centre", Texts.of("place.centre"),
+                new ArtActions(session)::centre));
+        this.node = new VBox(Controls.caption(Texts.of("place.title")), Controls.card(
+                Controls.row(Texts.of("place.width"), width), Controls.row(Texts.of("place.height"), height), proportion,
+                Controls.row(Texts.of("place.across"), across), Controls.row(Texts.of("place.down"), down),
+                Controls.row(Texts.of("place.turn"), turn), centre));
+        node.getStyleClass().add("cards");
+    }
+
+    Node node() {
+        return node;
+    }
+
+    private Optional<BuiltMotif> built() {
+        return session.motif().flatMap(m -> session.linePlan().map(p -> p.motifs().get(m.id())));
+    }
+
+    private void resize(double mm, boolean isWidth) {
+        built().ifPresent(b -> session.editMotif(m -> m.withSource(isWidth
+                ? Sizing.toWidth(m.source(), b, mm, proportion.isSelected())
+                : Sizing.toHeight(m.source(), b, mm, proportion.isSelected()))));
+    }
+
+    private void move(BiFunction<Motif, Box, Motif> change) {
+        built().flatMap(BuiltMotif::bounds).ifPresent(b ->
+                session.editMotif(m -> change.apply(m, b.placed(m.pose().placement()))));
+    }
+
+    void update() {
+        boolean chosen = session.motif().isPresent();
+        node.setVisible(chosen);
+        node.setManaged(chosen);
+        session.motif().ifPresent(m -> {
+            Optional<Box> own = built().flatMap(BuiltMotif::bounds);
+            width.show(own.map(Box::widthMm).orElse(Double.NaN));
+            height.show(own.map(Box::heightMm).orElse(Double.NaN));
+            Optional<Box> placed = own.map(b -> b.placed(m.pose().placement()));
+            across.show(placed.map(Box::centre).map(Point::xMm).orElse(Double.NaN));
+            down.show(placed.map(Box::minYMm).orElse(Double.NaN));
+            turn.show(m.pose().degrees());
+        });
+    }
+}

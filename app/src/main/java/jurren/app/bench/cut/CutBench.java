@@ -1,0 +1,231 @@
+package jurren.app.bench.cut;
+
+import jurren.app.bench.BenchLayout;
+import jurren.app.bench.BenchView;
+import jurren.app.face.FaceCanvas;
+import jurren.app.session.AskFor;
+import jurren.app.session.Session;
+import jurren.app.theme.Controls;
+import jurren.app.theme.Texts;
+import jurren.core.cut.CutPath;
+import jurren.core.cut.CutRun;
+import jurren.core.material.CutSettings;
+import jurren.core.plan.Plan;
+import jurren.formats.words.Words;
+import jurren.standins.cutter.Fault;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** One load in the cutter: send it, watch it, stop it, go on after trouble. */
+public final class CutBench implements BenchView {
+    private static final double COLUMN = 272;
+    private static final int FAULT_AFTER = 3;
+
+    private final Session session;
+    private final CutTalk talk;
+    private final FaceCanvas canvas;
+    private final CutPicture picture = new CutPicture();
+    private final Controls.Segments<Double> speeds;
+    private final Controls.Choice<Integer> loads;
+    private final ProgressBar progress = new ProgressBar(0);
+    private final Label stateText = Controls.label("", "card-title");
+    private final Label left = Controls.figure("");
+    private final Label way = Controls.figure("");
+    private final Label lifts = Controls.figure("");
+    private final Button main;
+    private final Button pause;
+    private final Button stop;
+    private final VBox settings = new VBox();
+    private final VBox weeding = new VBox();
+    private final Controls.Choice<Fault> fault;
+    private final Node node;
+    private int load = 1;
+
+    public CutBench(Session session) {
+        this.session = session;
+        this.talk = new CutTalk(this::heard);
+        this.canvas = new FaceCanvas(Texts.of("cut.picture"), 4, () -> picture.view(shown(), head()),
+                pen -> picture.draw(pen, shown(), isShown() ? talk.finishedPaths() : 0, head(),
+                        session.shop().cutter(), canvas()));
+        this.speeds = Controls.segments("speed", List.of(1.0, 10.0, 100.0), s -> Texts.of("cut.speed", s), this::setSpeed);
+        this.loads = new Controls.Choice<>("load", Texts.of("cut.load"), List.of(), this::loadName, this::chooseLoad);
+        this.fault = new Controls.Choice<>("fault", Texts.of("cut.fault"), List.of(Fault.values()),
+                f -> Texts.of("cut.fault." + f), f -> talk.goWrongAfter(FAULT_AFTER, f));
+        this.main = Controls.button("cut-main", "", this::mainAction, "primary");
+        this.pause = Controls.button("cut-pause", Texts.of("cut.pause"), talk::pause);
+        this.stop = Controls.button("cut-stop", Texts.of("cut.stop"), talk::stop);
+        Button save = Controls.button("cut-save", Texts.of("cut.save"), () -> canvas.fireEvent(new AskFor(AskFor.What.CUT_FILE)));
+        speeds.show(talk.speedUp());
+        fault.show(Fault.NONE);
+        loads.setMaxWidth(Double.MAX_VALUE);
+        fault.setMaxWidth(Double.MAX_VALUE);
+        progress.setMaxWidth(Double.MAX_VALUE);
+        progress.setAccessibleText(Texts.of("cut.progress"));
+        settings.getStyleClass().add("rows");
+        weeding.getStyleClass().add("rows");
+        HBox running = new HBox(main, pause, stop);
+        running.getStyleClass().add("buttons");
+        VBox column = new VBox(loads,
+                Controls.card(Controls.row(Texts.of("cut.state"), stateText), progress,
+                        Controls.row(Texts.of("cut.left"), left), Controls.row(Texts.of("cut.way"), way),
+                        Controls.row(Texts.of("cut.lifts"), lifts), running, save),
+                Controls.card(settings), Controls.card(weeding),
+                Controls.card(Controls.caption(Texts.of("cut.fault")), fault));
+        this.node = BenchLayout.of(canvas, column, COLUMN);
+    }
+
+    private FaceCanvas canvas() {
+        return canvas;
+    }
+
+    private void setSpeed(double times) {
+        talk.setSpeedUp(times);
+        update();
+    }
+
+    private List<CutRun> runs() {
+        return session.plan().map(Plan::runs).orElse(List.of());
+    }
+
+    private Optional<CutRun> shown() {
+        return runs().stream().filter(r -> r.load().order() == load).findFirst();
+    }
+
+    /** True when the load on show is the one the cutter has. */
+    private boolean isShown() {
+        return shown().isPresent() && talk.run().equals(shown());
+    }
+
+    private jurren.core.geometry.Point head() {
+        return isShown() ? talk.head() : jurren.core.geometry.Point.ORIGIN;
+    }
+
+    private String loadName(int order) {
+        return runs().stream().filter(r -> r.load().order() == order).findFirst()
+                .map(r -> Texts.of("cut.load-name", order, r.load().material().colourName(r.load().colour()), runs().size()))
+                .orElse("");
+    }
+
+    private void chooseLoad(int order) {
+        load = order;
+        update();
+    }
+
+    /** Puts a load before the cutter, at a speed. */
+    public void show(int order, double speedUp) {
+        speeds.show(speedUp);
+        talk.setSpeedUp(speedUp);
+        chooseLoad(order);
+    }
+
+    /** The load on show, for a cut file. */
+    public Optional<CutRun> chosen() {
+        return shown();
+    }
+
+    private void mainAction() {
+        if (isShown() && talk.state().canGoOn()) {
+            talk.goOn();
+        } else if (talk.state() == CutTalk.State.DONE && isShown() && nextUncut().isPresent()) {
+            chooseLoad(nextUncut().get());
+        } else {
+            shown().ifPresent(talk::start);
+        }
+    }
+
+    private Optional<Integer> nextUncut() {
+        return runs().stream().map(r -> r.load().order()).filter(o -> !session.progress().isCut(o)).findFirst();
+    }
+
+    private void heard() {
+        if (talk.state() == CutTalk.State.DONE && isShown()) {
+            session.progress().cut(load);
+            session.made();
+        }
+        update();
+    }
+
+    @Override
+    public Node node() {
+        return node;
+    }
+
+    @Override
+    public List<Node> controls() {
+        return List.of(speeds);
+    }
+
+    @Override
+    public Optional<FaceCanvas> zoomable() {
+        return Optional.of(canvas);
+    }
+
+    @Override
+    public void update() {
+        List<Integer> orders = runs().stream().map(r -> r.load().order()).toList();
+        if (!loads.getItems().equals(orders)) {
+            loads.show(null);
+            loads.getItems().setAll(orders);
+        }
+        if (!orders.contains(load) && !orders.isEmpty()) {
+            load = orders.getFirst();
+        }
+        loads.show(orders.contains(load) ? load : null);
+        CutTalk.State state = isShown() ? talk.state() : CutTalk.State.IDLE;
+        stateText.setText(Texts.of("cut.state." + state));
+        boolean busy = talk.state() == CutTalk.State.CUTTING;
+        double share = isShown() ? talk.share() : session.progress().isCut(load) ? 1 : 0;
+        progress.setProgress(share);
+        shown().ifPresent(run -> {
+            left.setText(Words.duration(isShown() ? talk.secondsLeft() : run.seconds() / talk.speedUp()));
+            way.setText(Texts.of("cut.way-of", session.unit().film(run.cutMm() * share), session.unit().film(run.cutMm())));
+            lifts.setText(Texts.of("cut.lifts-of", isShown() ? talk.finishedPaths() : 0, run.paths().size()));
+            settings.getChildren().setAll(settingRows(run));
+            weeding.getChildren().setAll(weedingRows(run));
+        });
+        main.setText(Texts.of(state.canGoOn() ? "cut.go-on" : state == CutTalk.State.DONE && nextUncut().isPresent()
+                ? "cut.next" : "cut.start"));
+        main.setDisable(busy || shown().isEmpty());
+        pause.setDisable(state != CutTalk.State.CUTTING);
+        stop.setDisable(!(state == CutTalk.State.CUTTING || state == CutTalk.State.PAUSED || state == CutTalk.State.LID_OPEN));
+        loads.setDisable(busy);
+        canvas.redraw();
+    }
+
+    private List<Node> settingRows(CutRun run) {
+        CutSettings s = run.load().material().cutting();
+        return List.of(
+                Controls.caption(Texts.of("cut.settings", run.load().material().name())),
+                Controls.row(Texts.of("cut.force"), Controls.figure(Texts.of("cut.force-of", s.forceGf()))),
+                Controls.row(Texts.of("cut.knife-speed"), Controls.figure(Texts.of("cut.knife-speed-of", s.speedMmS()))),
+                Controls.row(Texts.of("cut.blade"), Controls.figure(Texts.of("cut.blade-of", s.bladeOutMm()))),
+                Controls.row(Texts.of("cut.passes"), Controls.figure(Texts.of("cut.passes-of", s.passes()))),
+                Controls.label(Texts.of(run.load().material().process().turnedOver() ? "cut.before.reversed" : "cut.before")));
+    }
+
+    private static List<Node> weedingRows(CutRun run) {
+        List<Node> rows = new ArrayList<>();
+        rows.add(Controls.caption(Texts.of("cut.weed")));
+        long insides = run.paths().stream().filter(p -> p.kind() == CutPath.Kind.INSIDE).count();
+        if (insides > 0) {
+            rows.add(Controls.label(Texts.of("cut.weed.insides", rows.size(), insides)));
+        }
+        rows.add(Controls.label(Texts.of("cut.weed.between", rows.size())));
+        if (run.load().framed()) {
+            rows.add(Controls.label(Texts.of("cut.weed.frames", rows.size(), run.load().placed().size())));
+        }
+        return rows;
+    }
+
+    /** For tests and for the end of the window. */
+    public CutTalk talk() {
+        return talk;
+    }
+}

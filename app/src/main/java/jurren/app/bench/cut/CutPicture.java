@@ -1,0 +1,125 @@
+package jurren.app.bench.cut;
+
+import jurren.app.face.FaceCanvas;
+import jurren.app.face.Pen;
+import jurren.app.theme.Texts;
+import jurren.app.theme.Theme;
+import jurren.core.cut.CutPath;
+import jurren.core.cut.CutRun;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
+import jurren.core.load.Cutter;
+import jurren.core.load.Load;
+import jurren.core.material.Colour;
+import java.util.Optional;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
+
+/**
+ * The cutter at the back, the film coming towards the operator. The film's leading edge is at the
+ * bottom; across the film, the start corner is on the right, because the load is seen from the knife's
+ * side and only turned, never mirrored. What is shown follows the head.
+ */
+final class CutPicture {
+    /** From the load (x along the feed, y across, y up) to the picture (y down), turned a quarter. */
+    private static final Placement ONTO = new Placement(0, -1, -1, 0, 0, 0);
+    private static final double WINDOW_MM = 330;
+    private static final double MACHINE_MM = 62;
+
+    Box view(Optional<CutRun> run, Point head) {
+        double width = run.map(r -> r.load().roll().widthMm()).orElse(305.0);
+        double start = start(run, head);
+        return new Box(-width - 18, -(start + WINDOW_MM) - MACHINE_MM, 18, -start + 12);
+    }
+
+    /** Whole thirds of the window, so that the film does not creep. */
+    private static double start(Optional<CutRun> run, Point head) {
+        double most = run.map(r -> Math.max(0, r.load().usedMm() - WINDOW_MM)).orElse(0.0);
+        double third = WINDOW_MM / 3;
+        return Math.clamp(Math.floor(head.xMm() / third - 1) * third, 0, most);
+    }
+
+    void draw(Pen pen, Optional<CutRun> shown, int done, Point head, Cutter cutter, FaceCanvas canvas) {
+        if (shown.isEmpty()) {
+            pen.text(Texts.of("cut.empty"), canvas.getWidth() / 2, canvas.getHeight() / 2, Theme.text(15), Theme.SOFT,
+                    TextAlignment.CENTER);
+            return;
+        }
+        CutRun run = shown.get();
+        Load load = run.load();
+        double width = load.roll().widthMm();
+        double start = start(shown, head);
+        double back = start + WINDOW_MM;
+        Box film = new Box(-width, -back, 0, -start);
+        boolean dark = load.colour().luminance() < 0.22;
+        pen.fillBox(film, Theme.paint(load.colour()));
+        Color todo = dark ? Color.web("#FFFFFF", 0.55) : Color.web("#23262B", 0.45);
+        Color made = dark ? Color.WHITE : Theme.INK;
+        for (double y : new double[] {cutter.rollerMm(), width - cutter.rollerMm()}) {
+            pen.line(ONTO.apply(new Point(start, y)), ONTO.apply(new Point(back, y)), todo, 1, 6, 5);
+        }
+        paths(pen, run, done, start, back, todo, made);
+        machine(pen, film, cutter, width, head, load.colour());
+        labels(pen, film, cutter, width, start);
+        if (done > 0 || head.xMm() > 0) {
+            Point at = ONTO.apply(head);
+            pen.line(new Point(at.xMm(), film.minYMm()), at, Theme.PLUM, 1.2);
+            pen.graphics().setFill(Theme.PLUM);
+            pen.graphics().fillOval(pen.view().x(at.xMm()) - 6, pen.view().y(at.yMm()) - 6, 12, 12);
+        }
+    }
+
+    private static void paths(Pen pen, CutRun run, int done, double start, double back, Color todo, Color made) {
+        for (int i = 0; i < run.paths().size(); i++) {
+            CutPath path = run.paths().get(i);
+            Box slot = run.load().placed().get(path.item()).slot();
+            if (slot.maxXMm() >= start && slot.minXMm() <= back) {
+                pen.outline(path.outline(), ONTO, i < done ? made : todo, i < done ? 1.6 : 1);
+            }
+        }
+    }
+
+    private static void machine(Pen pen, Box film, Cutter cutter, double width, Point head, Colour colour) {
+        GraphicsContext g = pen.graphics();
+        double px = pen.view().pxPerMm();
+        double left = pen.view().x(film.minXMm() - 16);
+        double right = pen.view().x(16);
+        double bottom = pen.view().y(film.minYMm());
+        double top = bottom - (MACHINE_MM - 6) * px;
+        g.setFill(Color.web("#3B4048"));
+        g.fillRoundRect(left, top, right - left, bottom - top, 16, 16);
+        g.setFill(Color.web("#23262B"));
+        g.fillRect(left, bottom - 12, right - left, 14);
+        for (double y : new double[] {cutter.rollerMm() / 2, width - cutter.rollerMm() / 2}) {
+            double x = pen.view().x(-y);
+            g.setFill(Color.web("#C9CBD0"));
+            g.fillRoundRect(x - cutter.rollerMm() * px / 2, bottom - 18, cutter.rollerMm() * px, 26, 5, 5);
+        }
+        double x = pen.view().x(-head.yMm());
+        g.setFill(Theme.PLUM);
+        g.fillRoundRect(x - 15, bottom - 30, 30, 34, 5, 5);
+        pen.text(Texts.of("cut.roller"), pen.view().x(-width + cutter.rollerMm() / 2), bottom - 28, Theme.measure(11),
+                Color.web("#E4E5E7"), TextAlignment.CENTER);
+        pen.text(Texts.of("cut.roller"), pen.view().x(-cutter.rollerMm() / 2), bottom - 28, Theme.measure(11),
+                Color.web("#E4E5E7"), TextAlignment.CENTER);
+    }
+
+    private static void labels(Pen pen, Box film, Cutter cutter, double width, double start) {
+        double y = pen.view().y(film.maxYMm()) - 12;
+        String between = Texts.of("cut.between", cutter.usableMm(width), start);
+        pen.graphics().setFill(Color.web("#FFFFFF", 0.9));
+        double middle = pen.view().x(film.centre().xMm());
+        double half = between.length() * 3.7 + 8;
+        pen.graphics().fillRoundRect(middle - half, y - 10, 2 * half, 20, 6, 6);
+        pen.text(between, middle, y, Theme.measure(12), Theme.INK, TextAlignment.CENTER);
+        if (start == 0) {
+            pen.graphics().setFill(Theme.PLUM);
+            double x = pen.view().x(0);
+            double bottom = pen.view().y(film.maxYMm());
+            pen.graphics().fillPolygon(new double[] {x, x - 16, x}, new double[] {bottom, bottom, bottom - 16}, 3);
+            pen.text(Texts.of("cut.start-corner"), x, bottom + 10, Theme.measure(11.5), Theme.INK, TextAlignment.RIGHT);
+        }
+    }
+}

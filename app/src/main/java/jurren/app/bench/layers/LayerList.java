@@ -1,0 +1,128 @@
+package jurren.app.bench.layers;
+
+import jurren.app.session.Session;
+import jurren.app.theme.Controls;
+import jurren.app.theme.MeasureField;
+import jurren.app.theme.Texts;
+import jurren.core.layer.Join;
+import jurren.core.layer.Layer;
+import jurren.core.material.Colour;
+import jurren.core.plan.LinePlan;
+import jurren.formats.words.Words;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The layers from the top down, each with how it meets those under it. */
+final class LayerList {
+    /** The three kinds of join, with what a new one of the kind measures. */
+    private enum Kind {
+        LAID_OVER, KNOCKED_OUT, BUTTED;
+
+        static Kind of(Join join) {
+            return switch (join) {
+                case Join.LaidOver _ -> LAID_OVER;
+                case Join.KnockedOut _ -> KNOCKED_OUT;
+                case Join.Butted _ -> BUTTED;
+            };
+        }
+
+        Join fresh() {
+            return switch (this) {
+                case LAID_OVER -> Join.LAID_OVER;
+                case KNOCKED_OUT -> new Join.KnockedOut(1);
+                case BUTTED -> new Join.Butted(0.25);
+            };
+        }
+    }
+
+    private final Session session;
+    private final VBox rows = new VBox();
+    private final VBox node;
+    private List<Object> shown = List.of();
+
+    LayerList(Session session) {
+        this.session = session;
+        rows.getStyleClass().add("layer-rows");
+        this.node = new VBox(Controls.caption(Texts.of("layers.title")), rows);
+        node.getStyleClass().add("cards");
+    }
+
+    Node node() {
+        return node;
+    }
+
+    void update() {
+        session.linePlan().ifPresent(plan -> session.sizePlan().ifPresent(size -> {
+            List<Object> now = List.of(size.layers(), session.unit(), plan.material());
+            if (!now.equals(shown)) {
+                shown = now;
+                Controls.refill(rows, build(plan, size.layers()));
+            }
+        }));
+    }
+
+    private List<Node> build(LinePlan plan, List<Layer> layers) {
+        List<Node> nodes = new ArrayList<>();
+        for (Layer layer : layers.reversed()) {
+            nodes.add(card(plan, layer));
+            nodes.add(layer.order() == 1 ? Controls.label(Texts.of("layers.on-cloth", plan.blank().cloth().name()), "join")
+                    : join(layer));
+        }
+        if (!layers.isEmpty()) {
+            nodes.add(Controls.card(Controls.label(Texts.of("layers.why"), "card-title"),
+                    Controls.label(session.words().why(plan.material().process()))));
+        }
+        return nodes;
+    }
+
+    private Node card(LinePlan plan, Layer layer) {
+        Region swatch = new Region();
+        swatch.getStyleClass().add("layer-swatch");
+        swatch.setStyle("-fx-background-color: rgba(35,38,43,0.4), " + layer.colour().hex() + ";");
+        HBox title = new HBox(Controls.label(layer.order() + "  " + Words.layerName(plan, layer.order()), "card-title"),
+                Controls.spring(), Controls.figure(plan.material().name()));
+        title.setAlignment(Pos.BASELINE_LEFT);
+        VBox text = new VBox(title, Controls.label(Texts.of(
+                plan.material().process().turnedOver() ? "layers.reversed" : "layers.straight",
+                layer.region().pieceCount(), session.unit().fine(layer.thinnest().widthMm()))));
+        HBox.setHgrow(text, Priority.ALWAYS);
+        HBox row = new HBox(swatch, text);
+        row.getStyleClass().add("layer-row");
+        return Controls.card(row);
+    }
+
+    private Node join(Layer layer) {
+        Colour colour = layer.colour();
+        Controls.Choice<Kind> kind = new Controls.Choice<>("join-" + layer.order(),
+                Texts.of("join.of", layer.order()), List.of(Kind.values()), k -> Texts.of("join." + k),
+                k -> session.editLine(l -> l.withJoin(colour, k.fresh())));
+        kind.show(Kind.of(layer.join()));
+        HBox row = new HBox(kind);
+        switch (layer.join()) {
+            case Join.LaidOver _ -> { }
+            case Join.KnockedOut k -> row.getChildren().add(field(layer, "join.overlap", k.overlapMm()));
+            case Join.Butted b -> row.getChildren().add(field(layer, "join.gap", b.gapMm()));
+        }
+        row.getStyleClass().add("join");
+        return row;
+    }
+
+    private MeasureField field(Layer layer, String name, double now) {
+        MeasureField field = new MeasureField(Texts.of(name), mm -> session.unit().fine(mm),
+                text -> session.unit().parse(text),
+                mm -> mm >= 0 && mm <= 10 ? java.util.Optional.empty()
+                        : java.util.Optional.of(Texts.of("join.limits", session.unit().fine(10))),
+                mm -> session.editLine(l -> l.withJoin(layer.colour(), layer.join() instanceof Join.Butted
+                        ? new Join.Butted(mm) : new Join.KnockedOut(mm))));
+        field.setId("join-measure-" + layer.order());
+        field.show(now);
+        field.setPrefColumnCount(7);
+        return field;
+    }
+}

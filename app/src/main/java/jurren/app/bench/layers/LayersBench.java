@@ -1,0 +1,192 @@
+package jurren.app.bench.layers;
+
+import jurren.app.bench.BenchLayout;
+import jurren.app.bench.BenchView;
+import jurren.app.bench.SnagCards;
+import jurren.app.edgeview.EdgeLine;
+import jurren.app.edgeview.EdgeView;
+import jurren.app.face.FaceCanvas;
+import jurren.app.face.Pen;
+import jurren.app.session.Session;
+import jurren.app.theme.Controls;
+import jurren.app.theme.Texts;
+import jurren.app.theme.Theme;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Outline;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
+import jurren.core.layer.Layer;
+import jurren.core.plan.LinePlan;
+import jurren.core.plan.SizePlan;
+import jurren.core.snag.Snag;
+import jurren.formats.words.Words;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
+
+/** Each layer as a sheet, seen slantwise from above, or all together as they lie. */
+public final class LayersBench implements BenchView {
+    private static final double COLUMN = 300;
+    /** The slant: the face turned by 45 degrees and seen from 30 degrees above. */
+    private static final Placement SLANTED = Placement.turned(-38).then(Placement.scaled(1, 0.5));
+    private static final double GAP_SHARE = 0.44;
+
+    /** How the layers are shown. */
+    enum Spread {
+        APART, TOGETHER
+    }
+
+    private final Session session;
+    private final EdgeView edge;
+    private final FaceCanvas canvas;
+    private final Controls.Segments<Spread> spreads;
+    private final LayerList list;
+    private final VBox snags = new VBox();
+    private final Node node;
+    private Spread spread = Spread.APART;
+
+    public LayersBench(Session session) {
+        this.session = session;
+        this.edge = new EdgeView(session);
+        this.canvas = new FaceCanvas(Texts.of("layers.picture"), 16, this::bounds, this::draw);
+        this.spreads = Controls.segments("spread", List.of(Spread.values()), s -> Texts.of("layers.spread." + s),
+                this::setSpread);
+        this.list = new LayerList(session);
+        spreads.show(spread);
+        snags.getStyleClass().add("cards");
+        canvas.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+        this.node = BenchLayout.of(canvas, new VBox(list.node(), snags), COLUMN, edge);
+    }
+
+    private void setSpread(Spread newSpread) {
+        spread = newSpread;
+        canvas.showAll();
+    }
+
+    private void drag(MouseEvent e) {
+        if (spread == Spread.TOGETHER && !canvas.isPanning(e)) {
+            session.sizePlan().ifPresent(s -> edge.drag(EdgeLine.through(
+                    canvas.view().toMm(e.getX(), e.getY()), s.area().box())));
+            canvas.redraw();
+        }
+    }
+
+    private Placement sheet(Box area, int index) {
+        Point middle = area.centre();
+        Placement flat = Placement.moved(-middle.xMm(), -middle.yMm());
+        return flat.then(SLANTED).then(Placement.moved(0, -index * area.heightMm() * GAP_SHARE));
+    }
+
+    private Box bounds() {
+        if (session.sizePlan().isEmpty()) {
+            return Box.ofSize(-200, -200, 400, 400);
+        }
+        SizePlan size = session.sizePlan().get();
+        Box area = size.area().box();
+        if (spread == Spread.TOGETHER) {
+            return area.grown(8);
+        }
+        return area.placed(sheet(area, 0)).joined(area.placed(sheet(area, size.layers().size())));
+    }
+
+    private void draw(Pen pen) {
+        if (session.linePlan().isEmpty() || session.sizePlan().isEmpty()) {
+            return;
+        }
+        LinePlan plan = session.linePlan().get();
+        SizePlan size = session.sizePlan().get();
+        if (size.layers().isEmpty()) {
+            pen.text(Texts.of("layers.empty"), canvas.getWidth() / 2, canvas.getHeight() / 2, Theme.text(15), Theme.SOFT,
+                    TextAlignment.CENTER);
+        } else if (spread == Spread.APART) {
+            apart(pen, plan, size);
+        } else {
+            together(pen, plan, size);
+        }
+        snags(pen, size);
+    }
+
+    private void apart(Pen pen, LinePlan plan, SizePlan size) {
+        Box area = size.area().box();
+        Region sheet = Region.of(area);
+        Color cloth = Theme.paint(plan.blankColour().colour());
+        Placement ground = sheet(area, 0);
+        pen.fill(sheet, ground, cloth);
+        for (Layer layer : size.layers()) {
+            pen.fill(layer.region(), ground, Theme.paint(layer.colour()).interpolate(cloth, 0.72));
+        }
+        for (int i = 0; i < size.layers().size(); i++) {
+            Layer layer = size.layers().get(i);
+            Placement placed = sheet(area, i + 1);
+            pen.fill(sheet, placed, Color.web("#FFFFFF", 0.22));
+            pen.outline(outer(sheet), placed, Theme.SOFT.deriveColor(0, 1, 1, 0.6), 1, 3, 3);
+            pen.fill(layer.region(), placed.then(Placement.moved(1.6, 3)), Color.web("#23262B", 0.35));
+            pen.fill(layer.region(), placed, Theme.paint(layer.colour()));
+            Point label = placed.apply(new Point(area.maxXMm(), area.maxYMm()));
+            pen.text(layer.order() + " " + Words.layerName(plan, layer.order()), pen.view().x(label.xMm()) - 4,
+                    pen.view().y(label.yMm()) + 13, Theme.measure(12), Theme.INK, TextAlignment.CENTER);
+        }
+        plumbLines(pen, size, area);
+    }
+
+    private static Outline outer(Region region) {
+        return region.pieces().getFirst().outer();
+    }
+
+    /** From the art's outermost points straight down to the cloth. */
+    private void plumbLines(Pen pen, SizePlan size, Box area) {
+        Box art = size.artBounds().orElse(area);
+        int top = size.layers().size();
+        for (Point p : List.of(new Point(art.minXMm(), art.centre().yMm()), new Point(art.maxXMm(), art.centre().yMm()))) {
+            pen.line(sheet(area, 0).apply(p), sheet(area, top).apply(p), Theme.PLUM, 1.2, 3, 4);
+        }
+    }
+
+    private void together(Pen pen, LinePlan plan, SizePlan size) {
+        Box area = size.area().box();
+        pen.fillBox(area.grown(8), Theme.paint(plan.blankColour().colour()));
+        for (Layer layer : size.layers()) {
+            pen.fill(layer.region(), Theme.paint(layer.colour()));
+            pen.outline(layer.region(), Placement.HERE, Color.web("#23262B", 0.5), 0.8);
+        }
+        pen.line(edge.line().from(area), edge.line().to(area), Theme.MARIGOLD, 1, 6, 4);
+    }
+
+    private void snags(Pen pen, SizePlan size) {
+        List<Snag> found = SnagCards.of(session, Snag.Bench.LAYERS);
+        for (int i = 0; i < found.size(); i++) {
+            Snag snag = found.get(i);
+            int number = i + 1;
+            Placement onto = spread == Spread.TOGETHER ? Placement.HERE : sheet(size.area().box(), snag.layer());
+            snag.where().ifPresent(p -> pen.snag(onto.apply(p), String.valueOf(number)));
+        }
+    }
+
+    @Override
+    public Node node() {
+        return node;
+    }
+
+    @Override
+    public List<Node> controls() {
+        return List.of(spreads);
+    }
+
+    @Override
+    public Optional<FaceCanvas> zoomable() {
+        return Optional.of(canvas);
+    }
+
+    @Override
+    public void update() {
+        list.update();
+        snags.getChildren().setAll(SnagCards.cards(session, SnagCards.of(session, Snag.Bench.LAYERS)));
+        edge.update();
+        canvas.redraw();
+    }
+}

@@ -1,0 +1,185 @@
+package jurren.app.bench.loads;
+
+import jurren.app.bench.BenchLayout;
+import jurren.app.bench.BenchView;
+import jurren.app.bench.SnagCards;
+import jurren.app.face.FaceCanvas;
+import jurren.app.face.Pen;
+import jurren.app.session.Session;
+import jurren.app.theme.Controls;
+import jurren.app.theme.Texts;
+import jurren.app.theme.Theme;
+import jurren.core.cut.CutRun;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
+import jurren.core.load.Cutter;
+import jurren.core.load.Load;
+import jurren.core.load.Placed;
+import jurren.core.load.Roll;
+import jurren.core.material.Colour;
+import jurren.core.plan.Plan;
+import jurren.core.snag.Snag;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
+
+/** What is cut from which roll, how much film that takes and how much it could take at the least. */
+public final class LoadsBench implements BenchView {
+    private static final double COLUMN = 236;
+    private static final double TITLE_PX = 30;
+    private static final double GAP_PX = 16;
+    private static final double CORE_PX = 16;
+
+    private final Session session;
+    private final FaceCanvas canvas;
+    private final VBox shelf = new VBox();
+    private final VBox snags = new VBox();
+    private final CheckBox frames = new CheckBox(Texts.of("loads.frames"));
+    private final Label used = Controls.label("", "sum");
+    private final Label least = Controls.label("", "sum");
+    private final Label back = Controls.label("", "sum");
+    private final Label framed = Controls.label("", "sum");
+    private final Node node;
+
+    public LoadsBench(Session session) {
+        this.session = session;
+        this.canvas = new FaceCanvas(Texts.of("loads.picture"), 14, this::bounds, this::draw);
+        frames.setId("frames");
+        frames.setOnAction(_ -> session.edit(session.job().withFrames(frames.isSelected())));
+        shelf.getStyleClass().add("rows");
+        snags.getStyleClass().add("cards");
+        HBox sums = new HBox(sum("loads.used", used), sum("loads.least", least), sum("loads.back", back),
+                sum("loads.frame-count", framed), Controls.spring(), frames);
+        sums.getStyleClass().add("sums");
+        this.node = BenchLayout.of(canvas, new VBox(Controls.caption(Texts.of("loads.shelf")), Controls.card(shelf), snags),
+                COLUMN, sums);
+    }
+
+    private static VBox sum(String key, Label value) {
+        Label caption = Controls.caption(Texts.of(key));
+        VBox box = new VBox(caption, value);
+        box.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+        return box;
+    }
+
+    private List<CutRun> runs() {
+        return session.plan().map(Plan::runs).orElse(List.of());
+    }
+
+    /** The scale at which all loads fit, one below the other, with room for a title over each. */
+    private double scale() {
+        List<CutRun> runs = runs();
+        double length = runs.stream().mapToDouble(r -> r.load().usedMm()).max().orElse(1000);
+        double width = runs.stream().mapToDouble(r -> r.load().roll().widthMm()).sum();
+        double across = (canvas.getWidth() - 28 - CORE_PX) / length;
+        double down = (canvas.getHeight() - 20 - runs.size() * (TITLE_PX + GAP_PX)) / Math.max(1, width);
+        return Math.max(0.03, Math.min(0.75, Math.min(across, down)));
+    }
+
+    private Box bounds() {
+        double s = scale();
+        return Box.ofSize(0, 0, Math.max(1, (canvas.getWidth() - 28) / s), Math.max(1, (canvas.getHeight() - 28) / s));
+    }
+
+    private void draw(Pen pen) {
+        if (runs().isEmpty()) {
+            pen.text(Texts.of("loads.empty"), canvas.getWidth() / 2, canvas.getHeight() / 2, Theme.text(15), Theme.SOFT,
+                    TextAlignment.CENTER);
+            return;
+        }
+        double px = pen.view().pxPerMm();
+        double top = 0;
+        for (CutRun run : runs()) {
+            draw(pen, run.load(), top + TITLE_PX / px);
+            top += (TITLE_PX + GAP_PX) / px + run.load().roll().widthMm();
+        }
+    }
+
+    private void draw(Pen pen, Load load, double topMm) {
+        double px = pen.view().pxPerMm();
+        double left = CORE_PX / px;
+        double width = load.roll().widthMm();
+        Colour colour = load.colour();
+        Color film = Theme.paint(colour);
+        Color mark = colour.luminance() > 0.22 ? film.deriveColor(0, 1.1, 0.68, 1) : film.deriveColor(0, 0.8, 1, 1).brighter();
+        Color line = colour.luminance() > 0.22 ? Color.web("#23262B", 0.6) : Color.web("#FFFFFF", 0.65);
+        Cutter cutter = session.shop().cutter();
+
+        title(pen, load, topMm);
+        pen.fillBox(Box.ofSize(left, topMm, load.usedMm(), width), film);
+        pen.box(Box.ofSize(left, topMm, load.usedMm(), width), Color.web("#23262B", 0.35), 1);
+        for (double y : new double[] {topMm + cutter.rollerMm(), topMm + width - cutter.rollerMm()}) {
+            pen.line(new Point(left, y), new Point(left + load.usedMm(), y), line, 1, 6, 4);
+        }
+        Placement onto = Placement.otherYAxis().then(Placement.moved(left, topMm + width));
+        for (Placed p : load.placed()) {
+            boolean own = p.item().lineId().equals(session.line().id());
+            pen.fill(p.item().layer().region(), p.onto().then(onto), own ? mark : mark.interpolate(film, 0.6));
+            if (load.framed()) {
+                pen.box(p.slot().placed(onto), line, 1);
+            }
+        }
+        core(pen, topMm, width);
+    }
+
+    private void title(Pen pen, Load load, double topMm) {
+        double x = pen.view().x(0) + CORE_PX;
+        double y = pen.view().y(topMm) - 13;
+        pen.text(Texts.of("loads.title", load.order(), load.material().colourName(load.colour()), load.material().name(),
+                session.unit().format(load.roll().widthMm())), x, y, Theme.heading(15), Theme.INK, TextAlignment.LEFT);
+        pen.text(Texts.of("loads.use", session.unit().film(load.usedMm()), Math.round(load.slotShare() * 100)),
+                pen.view().x(load.usedMm()) + CORE_PX > canvas.getWidth() * 0.62
+                        ? pen.view().x(load.usedMm()) + CORE_PX : canvas.getWidth() * 0.98, y,
+                Theme.measure(12), Theme.SOFT, TextAlignment.RIGHT);
+    }
+
+    private static void core(Pen pen, double topMm, double widthMm) {
+        double h = widthMm * pen.view().pxPerMm();
+        pen.graphics().setFill(Color.web("#8E939A"));
+        pen.graphics().fillRoundRect(pen.view().x(0), pen.view().y(topMm) - 5, CORE_PX - 1, h + 10, 8, 8);
+    }
+
+    @Override
+    public Node node() {
+        return node;
+    }
+
+    @Override
+    public Optional<FaceCanvas> zoomable() {
+        return Optional.of(canvas);
+    }
+
+    @Override
+    public void update() {
+        frames.setSelected(session.job().framed());
+        session.plan().ifPresent(plan -> {
+            Cutter cutter = session.shop().cutter();
+            used.setText(session.unit().film(plan.filmUsedMm()));
+            least.setText(session.unit().film(plan.runs().stream()
+                    .mapToDouble(r -> r.load().leastPossibleMm(cutter)).sum()));
+            back.setText(session.unit().film(plan.runs().stream()
+                    .mapToDouble(r -> Math.max(0, r.load().roll().lengthMm() - r.load().usedMm())).sum()));
+            framed.setText(String.valueOf(plan.runs().stream()
+                    .mapToInt(r -> r.load().framed() ? r.load().placed().size() : 0).sum()));
+        });
+        shelf.getChildren().setAll(session.shop().shelf().stream().map(this::shelfRow).toList());
+        snags.getChildren().setAll(SnagCards.cards(session, SnagCards.of(session, Snag.Bench.LOADS)));
+        canvas.redraw();
+    }
+
+    private Node shelfRow(Roll roll) {
+        String name = session.shop().material(roll.materialId()).map(m -> m.colourName(roll.colour())).orElse("");
+        HBox row = Controls.row(name, Controls.figure(session.unit().film(roll.lengthMm())));
+        javafx.scene.shape.Rectangle chip = new javafx.scene.shape.Rectangle(12, 12, Theme.paint(roll.colour()));
+        chip.setStroke(Theme.SOFT);
+        row.getChildren().addFirst(chip);
+        return row;
+    }
+}

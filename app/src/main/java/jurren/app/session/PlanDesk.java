@@ -1,0 +1,51 @@
+package jurren.app.session;
+
+import jurren.core.job.Job;
+import jurren.core.job.Shop;
+import jurren.core.plan.Plan;
+import jurren.core.plan.Planner;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+
+/**
+ * Works plans out beside the window's thread. Only the newest job counts: what was asked for before
+ * and not yet begun is dropped.
+ */
+final class PlanDesk {
+    private final Planner planner = new Planner();
+    private final Shop shop;
+    private final Consumer<Plan> done;
+    private final Consumer<Throwable> failed;
+    private final AtomicReference<Job> wanted = new AtomicReference<>();
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("planner").factory());
+
+    PlanDesk(Shop shop, Consumer<Plan> done, Consumer<Throwable> failed) {
+        this.shop = shop;
+        this.done = done;
+        this.failed = failed;
+    }
+
+    void want(Job job) {
+        if (wanted.getAndSet(job) == null) {
+            worker.execute(this::work);
+        }
+    }
+
+    private void work() {
+        Job job = wanted.getAndSet(null);
+        try {
+            Plan plan = planner.plan(job, shop);
+            Platform.runLater(() -> done.accept(plan));
+        } catch (RuntimeException | StackOverflowError e) {
+            Platform.runLater(() -> failed.accept(e));
+        }
+    }
+
+    void close() {
+        worker.shutdownNow();
+    }
+}

@@ -1,0 +1,173 @@
+package jurren.app.theme;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+
+/** Small pieces of interface, each with its style class and accessible name. */
+public final class Controls {
+    private Controls() {
+    }
+
+    public static Label label(String text, String... styles) {
+        Label label = new Label(text);
+        label.getStyleClass().addAll(styles);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    /** A line of figures: never wrapped, never cut short. */
+    public static Label figure(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("figure");
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    public static Label caption(String text) {
+        return label(text, "caption");
+    }
+
+    public static Button button(String id, String text, Runnable action, String... styles) {
+        Button b = new Button(text);
+        b.setId(id);
+        b.getStyleClass().addAll(styles);
+        b.setOnAction(_ -> action.run());
+        b.setMinWidth(Region.USE_PREF_SIZE);
+        return b;
+    }
+
+    /** A small button whose face is a sign; its name is for those who do not see it. */
+    public static Button sign(String id, String sign, String name, Runnable action) {
+        Button b = button(id, sign, action, "sign");
+        b.setAccessibleText(name);
+        b.setTooltip(new javafx.scene.control.Tooltip(name));
+        return b;
+    }
+
+    public static VBox card(Node... content) {
+        VBox card = new VBox(content);
+        card.getStyleClass().add("card");
+        return card;
+    }
+
+    /** A name on the left and something on the right. */
+    public static HBox row(String name, Node value) {
+        Label label = label(name, "row-name");
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        HBox row = new HBox(label, spring(), value);
+        row.getStyleClass().add("row");
+        if (value instanceof Label) {
+            return row;
+        }
+        label.setLabelFor(value);
+        return row;
+    }
+
+    public static Region spring() {
+        Region r = new Region();
+        HBox.setHgrow(r, Priority.ALWAYS);
+        VBox.setVgrow(r, Priority.ALWAYS);
+        return r;
+    }
+
+    /** A row of choices of which one holds. */
+    public static <T> Segments<T> segments(String id, List<T> choices, Function<T, String> name, Consumer<T> chosen) {
+        return new Segments<>(id, choices, name, chosen);
+    }
+
+    /** A row of joined buttons; setting the choice from outside tells nobody. */
+    public static final class Segments<T> extends HBox {
+        private final List<T> choices;
+        private final List<ToggleButton> buttons = new ArrayList<>();
+
+        private Segments(String id, List<T> choices, Function<T, String> name, Consumer<T> chosen) {
+            this.choices = List.copyOf(choices);
+            setId(id);
+            getStyleClass().add("segments");
+            ToggleGroup group = new ToggleGroup();
+            for (T choice : choices) {
+                ToggleButton b = new ToggleButton(name.apply(choice));
+                b.setId(id + "-" + choice.toString().toLowerCase(java.util.Locale.ROOT));
+                b.setToggleGroup(group);
+                b.setMinWidth(Region.USE_PREF_SIZE);
+                b.setOnAction(_ -> {
+                    b.setSelected(true);
+                    chosen.accept(choice);
+                });
+                buttons.add(b);
+            }
+            getChildren().setAll(buttons);
+        }
+
+        public void show(T choice) {
+            for (int i = 0; i < choices.size(); i++) {
+                buttons.get(i).setSelected(Objects.equals(choices.get(i), choice));
+            }
+        }
+    }
+
+    /** A list of choices that opens; showing a choice from outside tells nobody. */
+    public static final class Choice<T> extends ComboBox<T> {
+        private boolean quiet;
+
+        public Choice(String id, String name, List<T> items, Function<T, String> words, Consumer<T> chosen) {
+            setId(id);
+            setAccessibleText(name);
+            getItems().setAll(items);
+            setConverter(new StringConverter<>() {
+                @Override
+                public String toString(T t) {
+                    return t == null ? "" : words.apply(t);
+                }
+
+                @Override
+                public T fromString(String s) {
+                    return null;
+                }
+            });
+            valueProperty().addListener((_, _, now) -> {
+                if (!quiet && now != null) {
+                    chosen.accept(now);
+                }
+            });
+        }
+
+        public void show(T value) {
+            quiet = true;
+            setValue(value);
+            quiet = false;
+        }
+    }
+
+    /** New children; what had the focus keeps it, found again by its id. */
+    public static void refill(Pane pane, List<? extends Node> children) {
+        Node focus = pane.getScene() == null ? null : pane.getScene().getFocusOwner();
+        boolean inside = false;
+        for (Node n = focus; n != null; n = n.getParent()) {
+            inside |= n == pane;
+        }
+        pane.getChildren().setAll(children);
+        if (inside && focus.getId() != null) {
+            Node again = pane.lookup("#" + focus.getId());
+            if (again != null) {
+                again.requestFocus();
+            }
+        }
+    }
+}

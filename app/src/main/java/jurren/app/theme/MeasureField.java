@@ -1,0 +1,114 @@
+package jurren.app.theme;
+
+import jurren.formats.words.LengthUnit;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+
+/**
+ * A number that is edited in place. Text that is no measure, or one that is not taken, leaves the last
+ * good value and shows why until the next key.
+ */
+public final class MeasureField extends TextField {
+    private static final String BAD = "bad";
+
+    private final Function<Double, String> format;
+    private final Function<String, Optional<Double>> parse;
+    private final Function<Double, Optional<String>> check;
+    private final Consumer<Double> taken;
+    private String shown = "";
+
+    /**
+     * @param check why a number cannot be taken, empty when it can
+     * @param taken told every new number
+     */
+    public MeasureField(String name, Function<Double, String> format, Function<String, Optional<Double>> parse,
+                        Function<Double, Optional<String>> check, Consumer<Double> taken) {
+        this.format = format;
+        this.parse = parse;
+        this.check = check;
+        this.taken = taken;
+        getStyleClass().add("measure-field");
+        setAccessibleText(name);
+        setOnAction(_ -> commit());
+        focusedProperty().addListener((_, _, focused) -> {
+            if (focused) {
+                selectAll();
+            } else {
+                commit();
+            }
+        });
+        addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE && !getText().equals(shown)) {
+                restore();
+                e.consume();
+            }
+        });
+        textProperty().addListener((_, _, _) -> explain(null));
+    }
+
+    /** A length above zero, in the unit on show at the time. */
+    public static MeasureField length(String name, java.util.function.Supplier<LengthUnit> unit, Consumer<Double> taken) {
+        return new MeasureField(name, mm -> unit.get().format(mm), text -> unit.get().parse(text),
+                mm -> mm > 0 ? Optional.empty() : Optional.of(Texts.of("field.above-zero")), taken);
+    }
+
+    /** A length that may be on either side of zero. */
+    public static MeasureField offset(String name, java.util.function.Supplier<LengthUnit> unit, Consumer<Double> taken) {
+        return new MeasureField(name, mm -> unit.get().format(mm), text -> unit.get().parse(text),
+                _ -> Optional.empty(), taken);
+    }
+
+    /** A plain number with a mark behind it, within limits. */
+    public static MeasureField number(String name, String mark, double least, double most, Consumer<Double> taken) {
+        return new MeasureField(name, v -> Numbers.format(v) + mark, text -> Numbers.parse(text.replace(mark.strip(), "")),
+                v -> v >= least && v <= most ? Optional.empty()
+                        : Optional.of(Texts.of("field.between", Numbers.format(least), Numbers.format(most))), taken);
+    }
+
+    /** Shows a value, unless the person is typing another. */
+    public void show(double newValue) {
+        boolean untouched = getText().equals(shown);
+        shown = Double.isNaN(newValue) ? "" : format.apply(newValue);
+        if (!isFocused() || untouched) {
+            setText(shown);
+        }
+    }
+
+    private void restore() {
+        setText(shown);
+        selectAll();
+    }
+
+    private void commit() {
+        if (getText().equals(shown)) {
+            return;
+        }
+        Optional<Double> typed = parse.apply(getText());
+        Optional<String> objection = typed.map(check).orElse(Optional.of(Texts.of("field.no-measure", getText())));
+        if (objection.isPresent()) {
+            String why = objection.get();
+            restore();
+            explain(why);
+            return;
+        }
+        shown = format.apply(typed.get());
+        setText(shown);
+        taken.accept(typed.get());
+    }
+
+    private void explain(String why) {
+        getStyleClass().remove(BAD);
+        setTooltip(null);
+        setAccessibleHelp(why);
+        if (why != null) {
+            getStyleClass().add(BAD);
+            setTooltip(new Tooltip(why));
+            fireEvent(new Objection(why));
+        }
+    }
+}

@@ -1,0 +1,18 @@
+package jurren.app.theme;
+
+import java.text.MessageFormat;
+import java.util.Locale;
+import java.util.ResourceBundle;
+
+/** All texts of the window, from {@code window.properties}. */
+public final class Texts {
+    private static final ResourceBundle TEXTS = ResourceBundle.getBundle("jurren.app.theme.window");
+
+    private Texts() {
+    }
+
+    public static String of(String key, Object... values) {
+        String pattern = TEXTS.getString(key);
+        return values.length == 0 ? pattern : new MessageFormat(pattern, Locale.ROOT).format(values);
+    }
+}

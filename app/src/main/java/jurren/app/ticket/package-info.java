@@ -1,0 +1,2 @@
+/** The running docket of the open line, always on screen. */
+package jurren.app.ticket;

@@ -1,0 +1,92 @@
+package jurren.app.window;
+
+import jurren.app.DryRunner;
+import jurren.app.session.Session;
+import jurren.app.theme.Controls;
+import jurren.app.theme.Texts;
+import jurren.core.dryrun.Comparison;
+import jurren.core.dryrun.DryRun;
+import jurren.core.plan.LinePlan;
+import jurren.core.plan.Plan;
+import jurren.core.plan.SizePlan;
+import jurren.formats.plan.JobPapers;
+import jurren.formats.print.Proof;
+import java.io.ByteArrayInputStream;
+import java.util.Locale;
+import java.util.concurrent.Future;
+import javafx.geometry.Pos;
+import javafx.scene.control.ProgressIndicator;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** Runs the whole job on the stand-ins and shows how the result compares with the art. */
+final class DryRunSheet {
+    private static final double PICTURE_HEIGHT = 430;
+    /** What plotter rounding alone may cost. */
+    private static final double GOOD_PERCENT = 99.5;
+    private static final double GOOD_MM = 0.3;
+
+    private record Result(DryRun run, Image picture) {
+    }
+
+    private final Session session;
+    private final Sheets sheets;
+    private final BackgroundWork work;
+
+    DryRunSheet(Session session, Sheets sheets, BackgroundWork work) {
+        this.session = session;
+        this.sheets = sheets;
+        this.work = work;
+    }
+
+    void open(Plan plan) {
+        if (plan.runs().isEmpty()) {
+            session.say(Texts.of("dry-run.nothing"));
+            return;
+        }
+        Future<?> running = work.run(() -> run(plan), r -> show(plan, r),
+                why -> session.say(Texts.of("work.failed", String.valueOf(why.getMessage()))));
+        ProgressIndicator turning = new ProgressIndicator();
+        turning.setMaxSize(36, 36);
+        HBox row = new HBox(14, turning, Controls.label(Texts.of("dry-run.running", plan.runs().size())),
+                Controls.button("dry-run-stop", Texts.of("dry-run.stop"), () -> {
+                    running.cancel(true);
+                    sheets.close();
+                }));
+        row.setAlignment(Pos.CENTER_LEFT);
+        sheets.open("dry-run-sheet", Texts.of("dry-run.title"), Pos.CENTER, row);
+    }
+
+    private static Result run(Plan plan) {
+        DryRun run = DryRunner.run(plan, JobPapers.cutFiles(plan));
+        Comparison worst = run.worst();
+        LinePlan line = plan.line(worst.lineId()).orElseThrow();
+        SizePlan size = line.size(worst.size()).orElseThrow();
+        byte[] png = Proof.writeResult(line, size, worst.result(), worst.wrong());
+        return new Result(run, new Image(new ByteArrayInputStream(png)));
+    }
+
+    private void show(Plan plan, Result result) {
+        DryRun run = result.run;
+        Comparison worst = run.worst();
+        boolean good = run.matchPercent() >= GOOD_PERCENT && run.worstMm() <= GOOD_MM;
+        ImageView picture = new ImageView(result.picture);
+        picture.setPreserveRatio(true);
+        picture.setFitHeight(PICTURE_HEIGHT);
+        picture.setSmooth(true);
+        picture.setAccessibleText(Texts.of("dry-run.picture"));
+        VBox figures = new VBox(
+                Controls.label(Texts.of(good ? "dry-run.good" : "dry-run.bad"), good ? "card-title" : "dry-run-bad"),
+                Controls.row(Texts.of("dry-run.match"), Controls.figure(String.format(Locale.ROOT, "%.2f %%", run.matchPercent()))),
+                Controls.row(Texts.of("dry-run.worst"), Controls.figure(session.unit().fine(run.worstMm()))),
+                Controls.row(Texts.of("dry-run.copies"), Controls.figure(String.valueOf(run.copies().size()))),
+                Controls.row(Texts.of("dry-run.loads"), Controls.figure(String.valueOf(plan.runs().size()))),
+                Controls.label(Texts.of("dry-run.shown", worst.copy(), worst.size()), "hint"));
+        figures.getStyleClass().add("rows");
+        figures.setPrefWidth(290);
+        HBox all = new HBox(20, picture, figures);
+        sheets.open("dry-run-sheet", Texts.of("dry-run.title"), Pos.CENTER, all);
+    }
+}

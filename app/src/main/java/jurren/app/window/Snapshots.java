@@ -1,0 +1,179 @@
+package jurren.app.window;
+
+import jurren.app.session.Bench;
+import jurren.app.session.Keeper;
+import jurren.app.session.Session;
+import jurren.app.theme.Texts;
+import jurren.core.lettering.Typefaces;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.demo.DemoJob;
+import jurren.formats.files.SafeFiles;
+import jurren.formats.jobfile.JobDocument;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.image.WritableImage;
+import javafx.stage.Stage;
+import javax.imageio.ImageIO;
+
+/** One picture of each main view, made from the demo job without a display. */
+public final class Snapshots {
+    private static final long PATIENCE_S = 60;
+
+    private final Map<String, byte[]> pictures = new LinkedHashMap<>();
+    private Session session;
+    private JurrenWindow window;
+    private Scene scene;
+
+    private Snapshots() {
+    }
+
+    public static int run(Path folder) {
+        Toolkit.offscreen();
+        Snapshots snapshots = new Snapshots();
+        try {
+            snapshots.take();
+            SafeFiles.writeAll(folder, snapshots.pictures);
+            snapshots.pictures.keySet().forEach(name -> System.out.println(Texts.of("snap.wrote", folder.resolve(name))));
+            return 0;
+        } catch (IOException e) {
+            System.err.println(Texts.of("snap.not-written", folder, e.getMessage()));
+            return 2;
+        } catch (InterruptedException _) {
+            Thread.currentThread().interrupt();
+            return 2;
+        } finally {
+            Platform.exit();
+        }
+    }
+
+    private void take() throws InterruptedException {
+        Typefaces.warm();
+        Platform.startup(() -> { });
+        Path nowhere = Path.of(System.getProperty("java.io.tmpdir"), "jurren-snap-" + ProcessHandle.current().pid());
+        on(() -> {
+            session = new Session(BuiltInShop.read(), JobDocument.of(DemoJob.make()), new Keeper(nowhere));
+            Stage stage = new Stage();
+            window = new JurrenWindow(stage, session, new SystemFiles(stage));
+            window.show();
+            scene = stage.getScene();
+            return null;
+        });
+        until(() -> session.isSettled());
+        for (Bench bench : Bench.values()) {
+            on(() -> {
+                session.choose(bench == Bench.ART ? Optional.of("m2") : Optional.empty());
+                session.show(bench);
+                return null;
+            });
+            if (bench == Bench.CUT) {
+                cutSome();
+            }
+            picture(bench.name().toLowerCase(Locale.ROOT));
+            if (bench == Bench.ART) {
+                click("#look-cut");
+                picture("art-as-cut");
+                click("#look-worn");
+            }
+        }
+        sheet("#job-name", "job-drawer");
+        click("#dry-run");
+        until(() -> scene.lookup("#dry-run-sheet .image-view") != null);
+        picture("dry-run");
+        on(() -> {
+            window.close();
+            return null;
+        });
+    }
+
+    /** Half of the third load, so that a cut is seen at work. */
+    private void cutSome() throws InterruptedException {
+        on(() -> {
+            window.shell().cutBench().show(3, 100);
+            return null;
+        });
+        click("#cut-main");
+        until(() -> window.shell().cutBench().talk().share() > 0.3);
+        click("#cut-pause");
+        until(() -> window.shell().cutBench().talk().state() == jurren.app.bench.cut.CutTalk.State.PAUSED);
+    }
+
+    private void sheet(String button, String name) throws InterruptedException {
+        click(button);
+        picture(name);
+        click("#sheet-close");
+    }
+
+    private void click(String id) throws InterruptedException {
+        on(() -> {
+            ((javafx.scene.control.ButtonBase) scene.lookup(id)).fire();
+            return null;
+        });
+    }
+
+    private void picture(String name) throws InterruptedException {
+        settle();
+        WritableImage image = on(() -> {
+            scene.getRoot().applyCss();
+            scene.getRoot().layout();
+            return scene.snapshot(null);
+        });
+        pictures.put(name + ".png", png(image));
+    }
+
+    /** What was told is told in a later turn of the window's thread, and laid out in the one after. */
+    private static void settle() throws InterruptedException {
+        for (int i = 0; i < 5; i++) {
+            on(() -> null);
+            TimeUnit.MILLISECONDS.sleep(40);
+        }
+    }
+
+    private static byte[] png(WritableImage image) {
+        int w = (int) image.getWidth();
+        int h = (int) image.getHeight();
+        int[] argb = new int[w * h];
+        image.getPixelReader().getPixels(0, 0, w, h, javafx.scene.image.PixelFormat.getIntArgbInstance(), argb, 0, w);
+        BufferedImage buffered = new BufferedImage(w, h, BufferedImage.TYPE_INT_RGB);
+        buffered.setRGB(0, 0, w, h, argb, 0, w);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(buffered, "png", out);
+        } catch (IOException e) {
+            throw new IllegalStateException("a byte array took no more bytes", e);
+        }
+        return out.toByteArray();
+    }
+
+    private static void until(BooleanSupplier holds) throws InterruptedException {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_S);
+        while (!on(holds::getAsBoolean)) {
+            if (System.nanoTime() > end) {
+                throw new IllegalStateException("the window did not settle within " + PATIENCE_S + " s");
+            }
+            TimeUnit.MILLISECONDS.sleep(20);
+        }
+    }
+
+    private static <T> T on(Callable<T> work) throws InterruptedException {
+        FutureTask<T> task = new FutureTask<>(work);
+        Platform.runLater(task);
+        try {
+            return task.get();
+        } catch (ExecutionException e) {
+            throw new IllegalStateException(e.getCause());
+        }
+    }
+}
