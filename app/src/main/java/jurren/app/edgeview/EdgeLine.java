@@ -8,7 +8,7 @@ import jurren.core.geometry.Point;
  * so that it stays put when the size changes.
  */
 public record EdgeLine(double share) {
-    public static final EdgeLine MIDDLE = new EdgeLine(0.42);
+    public static final EdgeLine MIDDLE = new EdgeLine(0.35);
 
     public EdgeLine {
         share = Math.clamp(share, 0, 1);

@@ -108,6 +108,7 @@ public final class TicketView {
             Label heading = Controls.label(Texts.of("bench." + bench), "section-heading");
             HBox top = new HBox(heading, Controls.spring(), state);
             VBox text = new VBox(top, first, second);
+            heading.setWrapText(false);
             first.setWrapText(false);
             second.setWrapText(false);
             HBox.setHgrow(text, javafx.scene.layout.Priority.ALWAYS);

@@ -54,6 +54,7 @@ public final class JurrenWindow {
 
     public void show() {
         stage.show();
+        stage.getScene().lookup("#bench-blank").requestFocus();
     }
 
     public Shell shell() {

@@ -101,11 +101,11 @@ public final class Snapshots {
     /** Half of the third load, so that a cut is seen at work. */
     private void cutSome() throws InterruptedException {
         on(() -> {
-            window.shell().cutBench().show(3, 100);
+            window.shell().cutBench().show(3, 10);
             return null;
         });
         click("#cut-main");
-        until(() -> window.shell().cutBench().talk().share() > 0.3);
+        until(() -> window.shell().cutBench().talk().finishedPaths() > 20);
         click("#cut-pause");
         until(() -> window.shell().cutBench().talk().state() == jurren.app.bench.cut.CutTalk.State.PAUSED);
     }

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /** All motifs on a face at true size, from the bottom up, as the customer will see them. */
 public record Art(List<Painted> paints) {
@@ -33,26 +34,30 @@ public record Art(List<Painted> paints) {
      * overlap and together cover the art. In the order in which each colour first shows from below.
      */
     public Map<Colour, Region> seen() {
-        List<Region> visible = new ArrayList<>();
-        Region above = Region.EMPTY;
-        for (Painted p : paints.reversed()) {
-            visible.addFirst(p.region().minus(above));
-            above = above.weld(p.region());
-        }
-        Map<Colour, List<Region>> byColour = new LinkedHashMap<>();
-        for (int i = 0; i < paints.size(); i++) {
-            if (!visible.get(i).isEmpty()) {
-                byColour.computeIfAbsent(paints.get(i).colour(), _ -> new ArrayList<>()).add(visible.get(i));
+        Map<Colour, Region> seen = new LinkedHashMap<>();
+        for (Colour colour : paints.stream().map(Painted::colour).distinct().toList()) {
+            Region shows = notCovered(colour, other -> !other.equals(colour));
+            if (!shows.isEmpty()) {
+                seen.put(colour, shows);
             }
         }
-        Map<Colour, Region> seen = new LinkedHashMap<>();
-        byColour.forEach((colour, parts) -> seen.put(colour, Region.weld(parts)));
         return seen;
     }
 
-    /** Everything painted in one colour, seen or not. */
-    public Region painted(Colour colour) {
-        return Region.weld(paints.stream().filter(p -> p.colour().equals(colour)).map(Painted::region).toList());
+    /**
+     * Everything painted in one colour, less what is painted over it in those that count as covering.
+     * What nothing covers is left exactly as it was painted, so that no seams appear.
+     */
+    public Region notCovered(Colour colour, Predicate<Colour> covering) {
+        List<Region> left = new ArrayList<>();
+        for (int i = 0; i < paints.size(); i++) {
+            if (paints.get(i).colour().equals(colour)) {
+                Region above = Region.weld(paints.subList(i + 1, paints.size()).stream()
+                        .filter(p -> covering.test(p.colour())).map(Painted::region).toList());
+                left.add(paints.get(i).region().minus(above));
+            }
+        }
+        return Region.weld(left);
     }
 
     public List<Region> unwelded(Colour colour) {

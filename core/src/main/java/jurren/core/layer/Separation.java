@@ -17,8 +17,8 @@ import java.util.function.Function;
  *       one layer each.
  *   <li>A layer runs on under those above it as far as it was painted there, but never over what is
  *       seen of a layer below it.
- *   <li>Each layer above then cuts it back as its join says: not at all, to all but an overlap inside
- *       its edge, or to a gap outside it.
+ *   <li>Each layer above then cuts it back as its join says: not at all; to what is seen of it and an
+ *       overlap beyond that; or to a gap outside the upper layer's edge.
  * </ol>
  *
  * <p>Example: a 10 mm disc of cream over a 30 mm disc of tangerine. Laid over, tangerine is cut as a
@@ -39,7 +39,7 @@ public final class Separation {
         List<Layer> layers = new ArrayList<>();
         for (int i = 0; i < order.size(); i++) {
             Colour colour = order.get(i);
-            Region region = cutBack(runningUnder(art, seen, order, i), seen, order, i, joins);
+            Region region = cutBack(runningUnder(art, order, i), seen, order, i, joins);
             if (!region.isEmpty()) {
                 layers.add(new Layer(layers.size() + 1, colour, region, seen.get(colour), art.unwelded(colour),
                         layers.isEmpty() ? Join.LAID_OVER : joins.apply(colour), region.thinnest()));
@@ -48,12 +48,8 @@ public final class Separation {
         return layers;
     }
 
-    private static Region runningUnder(Art art, Map<Colour, Region> seen, List<Colour> order, int i) {
-        if (i == 0) {
-            return art.painted(order.getFirst());
-        }
-        Region below = Region.weld(order.subList(0, i).stream().map(seen::get).toList());
-        return art.painted(order.get(i)).minus(below);
+    private static Region runningUnder(Art art, List<Colour> order, int i) {
+        return art.notCovered(order.get(i), other -> order.indexOf(other) < i);
     }
 
     private static Region cutBack(Region full, Map<Colour, Region> seen, List<Colour> order, int i,
@@ -63,7 +59,8 @@ public final class Separation {
             Region upper = seen.get(above);
             region = switch (joins.apply(above)) {
                 case Join.LaidOver _ -> region;
-                case Join.KnockedOut k -> withoutSlivers(region.minus(upper.grown(-k.overlapMm(), CornerStyle.ROUND)));
+                case Join.KnockedOut k -> withoutSlivers(region.minus(upper.minus(
+                        seen.get(order.get(i)).grown(k.overlapMm(), CornerStyle.ROUND))));
                 case Join.Butted b -> withoutSlivers(region.minus(upper.grown(b.gapMm(), CornerStyle.ROUND)));
             };
         }

@@ -158,7 +158,7 @@ public final class TicketPdf {
         for (CutRun run : runs) {
             String colour = run.load().material().colourName(run.load().colour());
             sheet.text(run.load().order() + "  " + TicketWords.text("ticket.load", colour,
-                    words.unit().format(run.load().roll().widthMm())), COLUMN, y, DocumentFonts.TEXT_BOLD, 10, INK);
+                    words.unit().rough(run.load().roll().widthMm())), COLUMN, y, DocumentFonts.TEXT_BOLD, 10, INK);
             y += 12;
             sheet.text(TicketWords.text("ticket.load.use", words.unit().film(run.load().usedMm()), run.paths().size(),
                     Words.duration(run.seconds())), COLUMN + 14, y, DocumentFonts.MEASURE, 8.5, SOFT);

@@ -41,6 +41,17 @@ public enum LengthUnit {
         return number(mm) + " " + mark;
     }
 
+    /** For large things of which nobody needs the last digit: rolls, platens. */
+    public String rough(double mm) {
+        return String.format(Locale.ROOT, "%." + (digits - 1) + "f %s", mm / mmEach, mark);
+    }
+
+    /** For the way of a knife: whole feet, or metres. */
+    public String far(double mm) {
+        return this == MILLIMETRE ? String.format(Locale.ROOT, "%.1f m", mm / 1000)
+                : String.format(Locale.ROOT, "%.0f ft", mm / mmEach / 12);
+    }
+
     /** For small things: overlaps, thin parts. */
     public String fine(double mm) {
         return String.format(Locale.ROOT, "%." + (digits + 1) + "f %s", mm / mmEach, mark);

@@ -227,12 +227,14 @@ public final class StandInCutter implements AutoCloseable {
             }
         }
 
+        /** Waits while someone has told it to, or while the lid is open, and says so. */
         private void waitForGo() throws InterruptedException, IOException {
             boolean waited = false;
             synchronized (gate) {
                 while (paused || state == CutterStatus.State.LID_OPEN) {
-                    if (state != CutterStatus.State.LID_OPEN) {
+                    if (!waited && state != CutterStatus.State.LID_OPEN) {
                         state = CutterStatus.State.PAUSED;
+                        report();
                     }
                     waited = true;
                     gate.wait();

@@ -32,6 +32,7 @@ import javafx.scene.text.TextAlignment;
 public final class BlankBench implements BenchView {
     private static final double COLUMN = 262;
     private static final double FIELD_WIDTH = 92;
+    private static final double GAP_PX = 62;
 
     private final Session session;
     private final EdgeView edge;
@@ -116,13 +117,13 @@ public final class BlankBench implements BenchView {
         Color soft = guide.deriveColor(0, 1, 1, 0.75);
         Box platen = plan.platen();
         pen.box(platen, soft, 1, 9, 4, 2, 4);
-        pen.text(Texts.of("blank.platen", session.unit().number(platen.widthMm()), session.unit().format(platen.heightMm())),
-                pen.view().x(platen.minXMm()) + 8, pen.view().y(platen.maxYMm()) - 11, Theme.measure(11.5), soft,
+        pen.text(Texts.of("blank.platen", session.unit().rough(platen.widthMm()), session.unit().rough(platen.heightMm())),
+                pen.view().x(platen.minXMm()) + 8, pen.view().y(platen.minYMm()) + 11, Theme.measure(11.5), soft,
                 TextAlignment.LEFT);
     }
 
     private static void dimensions(Pen pen, Box area) {
-        double gap = 22 / pen.view().pxPerMm();
+        double gap = GAP_PX / pen.view().pxPerMm();
         pen.dimension(new Point(0, 0), new Point(0, area.minYMm()), Theme.MARIGOLD);
         pen.dimension(new Point(area.minXMm(), area.maxYMm() + gap), new Point(area.maxXMm(), area.maxYMm() + gap),
                 Theme.MARIGOLD);
@@ -136,9 +137,9 @@ public final class BlankBench implements BenchView {
         }
         Box area = session.sizePlan().get().area().box();
         Viewport v = canvas.view();
-        double x = v.x(area.maxXMm()) + 22;
+        double x = v.x(area.maxXMm()) + GAP_PX;
         put(drop, v.x(0) + 10, v.y(area.minYMm() / 2) - 14);
-        put(width, v.x(0) - FIELD_WIDTH / 2, v.y(area.maxYMm()) + 22 - 14);
+        put(width, v.x(0) - FIELD_WIDTH / 2, v.y(area.maxYMm()) + GAP_PX - 14);
         put(height, x - FIELD_WIDTH / 2, v.y(area.centre().yMm()) - 14);
     }
 

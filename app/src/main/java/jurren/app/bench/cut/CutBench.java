@@ -25,7 +25,7 @@ import javafx.scene.layout.VBox;
 
 /** One load in the cutter: send it, watch it, stop it, go on after trouble. */
 public final class CutBench implements BenchView {
-    private static final double COLUMN = 272;
+    private static final double COLUMN = 296;
     private static final int FAULT_AFTER = 3;
 
     private final Session session;
@@ -53,7 +53,7 @@ public final class CutBench implements BenchView {
         this.talk = new CutTalk(this::heard);
         this.canvas = new FaceCanvas(Texts.of("cut.picture"), 4, () -> picture.view(shown(), head()),
                 pen -> picture.draw(pen, shown(), isShown() ? talk.finishedPaths() : 0, head(),
-                        session.shop().cutter(), canvas()));
+                        session.shop().cutter(), session.unit(), canvas()));
         this.speeds = Controls.segments("speed", List.of(1.0, 10.0, 100.0), s -> Texts.of("cut.speed", s), this::setSpeed);
         this.loads = new Controls.Choice<>("load", Texts.of("cut.load"), List.of(), this::loadName, this::chooseLoad);
         this.fault = new Controls.Choice<>("fault", Texts.of("cut.fault"), List.of(Fault.values()),
@@ -185,7 +185,7 @@ public final class CutBench implements BenchView {
         progress.setProgress(share);
         shown().ifPresent(run -> {
             left.setText(Words.duration(isShown() ? talk.secondsLeft() : run.seconds() / talk.speedUp()));
-            way.setText(Texts.of("cut.way-of", session.unit().film(run.cutMm() * share), session.unit().film(run.cutMm())));
+            way.setText(Texts.of("cut.way-of", session.unit().far(run.cutMm() * share), session.unit().far(run.cutMm())));
             lifts.setText(Texts.of("cut.lifts-of", isShown() ? talk.finishedPaths() : 0, run.paths().size()));
             settings.getChildren().setAll(settingRows(run));
             weeding.getChildren().setAll(weedingRows(run));

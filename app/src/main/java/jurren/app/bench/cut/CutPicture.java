@@ -12,6 +12,7 @@ import jurren.core.geometry.Point;
 import jurren.core.load.Cutter;
 import jurren.core.load.Load;
 import jurren.core.material.Colour;
+import jurren.formats.words.LengthUnit;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -41,7 +42,8 @@ final class CutPicture {
         return Math.clamp(Math.floor(head.xMm() / third - 1) * third, 0, most);
     }
 
-    void draw(Pen pen, Optional<CutRun> shown, int done, Point head, Cutter cutter, FaceCanvas canvas) {
+    void draw(Pen pen, Optional<CutRun> shown, int done, Point head, Cutter cutter, LengthUnit unit,
+              FaceCanvas canvas) {
         if (shown.isEmpty()) {
             pen.text(Texts.of("cut.empty"), canvas.getWidth() / 2, canvas.getHeight() / 2, Theme.text(15), Theme.SOFT,
                     TextAlignment.CENTER);
@@ -52,7 +54,7 @@ final class CutPicture {
         double width = load.roll().widthMm();
         double start = start(shown, head);
         double back = start + WINDOW_MM;
-        Box film = new Box(-width, -back, 0, -start);
+        Box film = new Box(-width, -back, 0, start == 0 ? 0 : -start + 60);
         boolean dark = load.colour().luminance() < 0.22;
         pen.fillBox(film, Theme.paint(load.colour()));
         Color todo = dark ? Color.web("#FFFFFF", 0.55) : Color.web("#23262B", 0.45);
@@ -60,9 +62,17 @@ final class CutPicture {
         for (double y : new double[] {cutter.rollerMm(), width - cutter.rollerMm()}) {
             pen.line(ONTO.apply(new Point(start, y)), ONTO.apply(new Point(back, y)), todo, 1, 6, 5);
         }
+        GraphicsContext g = pen.graphics();
+        g.save();
+        g.beginPath();
+        g.rect(pen.view().x(film.minXMm()), pen.view().y(film.minYMm()), film.widthMm() * pen.view().pxPerMm(),
+                film.heightMm() * pen.view().pxPerMm());
+        g.clip();
         paths(pen, run, done, start, back, todo, made);
+        g.restore();
         machine(pen, film, cutter, width, head, load.colour());
-        labels(pen, film, cutter, width, start);
+        labels(pen, film, width, start, Texts.of("cut.between", unit.format(cutter.usableMm(width)),
+                unit.format(start)));
         if (done > 0 || head.xMm() > 0) {
             Point at = ONTO.apply(head);
             pen.line(new Point(at.xMm(), film.minYMm()), at, Theme.PLUM, 1.2);
@@ -106,9 +116,8 @@ final class CutPicture {
                 Color.web("#E4E5E7"), TextAlignment.CENTER);
     }
 
-    private static void labels(Pen pen, Box film, Cutter cutter, double width, double start) {
-        double y = pen.view().y(film.maxYMm()) - 12;
-        String between = Texts.of("cut.between", cutter.usableMm(width), start);
+    private static void labels(Pen pen, Box film, double width, double start, String between) {
+        double y = pen.view().y(-start) - 12;
         pen.graphics().setFill(Color.web("#FFFFFF", 0.9));
         double middle = pen.view().x(film.centre().xMm());
         double half = between.length() * 3.7 + 8;

@@ -35,9 +35,12 @@ import javafx.util.Duration;
 
 /** The steps at the press, one after the other, for each piece. */
 public final class FinishBench implements BenchView {
+    private static final double CARDS_HEIGHT = 152;
+
     private final Session session;
     private final HeatChart chart;
     private final HBox cards = new HBox();
+    private final ScrollPane cardScroll;
     private final FaceCanvas canvas;
     private final StepTimer timer = new StepTimer(System::nanoTime);
     private final Timeline ticks = new Timeline(new KeyFrame(Duration.millis(100), _ -> tick()));
@@ -62,10 +65,11 @@ public final class FinishBench implements BenchView {
         cards.getStyleClass().add("step-cards");
         heat.getStyleClass().add("rows");
         snags.getStyleClass().add("cards");
-        ScrollPane cardScroll = new ScrollPane(cards);
+        cardScroll = new ScrollPane(cards);
         cardScroll.getStyleClass().add("column-scroll");
         cardScroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        cardScroll.setMinHeight(158);
+        cardScroll.setMinHeight(CARDS_HEIGHT);
+        cardScroll.setMaxHeight(CARDS_HEIGHT);
         cardScroll.setFitToHeight(true);
         HBox buttons = new HBox(start, next);
         buttons.getStyleClass().addAll("buttons", "centred");
@@ -106,8 +110,8 @@ public final class FinishBench implements BenchView {
                 }
             }
             pen.box(plan.platen(), guide, 1, 9, 4, 2, 4);
-            pen.text(Texts.of("finish.platen", session.unit().number(plan.platen().widthMm()),
-                            session.unit().format(plan.platen().heightMm())), pen.view().x(plan.platen().minXMm()) + 8,
+            pen.text(Texts.of("finish.platen", session.unit().rough(plan.platen().widthMm()),
+                            session.unit().rough(plan.platen().heightMm())), pen.view().x(plan.platen().minXMm()) + 8,
                     pen.view().y(plan.platen().maxYMm()) - 11, Theme.measure(11.5), guide, TextAlignment.LEFT);
         });
     }
@@ -185,6 +189,7 @@ public final class FinishBench implements BenchView {
             }
             Controls.refill(cards, shown);
         });
+        cardScroll.setHvalue(steps.size() < 2 ? 0 : (double) at / (steps.size() - 1));
         chart.draw(step().map(Step::order).orElse(0));
         showTimer();
         canvas.redraw();

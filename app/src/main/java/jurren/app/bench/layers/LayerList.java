@@ -88,9 +88,10 @@ final class LayerList {
         HBox title = new HBox(Controls.label(layer.order() + "  " + Words.layerName(plan, layer.order()), "card-title"),
                 Controls.spring(), Controls.figure(plan.material().name()));
         title.setAlignment(Pos.BASELINE_LEFT);
-        VBox text = new VBox(title, Controls.label(Texts.of(
-                plan.material().process().turnedOver() ? "layers.reversed" : "layers.straight",
-                layer.region().pieceCount(), session.unit().fine(layer.thinnest().widthMm()))));
+        VBox text = new VBox(title,
+                Controls.label(Texts.of(plan.material().process().turnedOver() ? "layers.reversed" : "layers.straight",
+                        layer.region().pieceCount())),
+                Controls.label(Texts.of("layers.thinnest", session.unit().fine(layer.thinnest().widthMm())), "hint"));
         HBox.setHgrow(text, Priority.ALWAYS);
         HBox row = new HBox(swatch, text);
         row.getStyleClass().add("layer-row");
@@ -106,8 +107,10 @@ final class LayerList {
         HBox row = new HBox(kind);
         switch (layer.join()) {
             case Join.LaidOver _ -> { }
-            case Join.KnockedOut k -> row.getChildren().add(field(layer, "join.overlap", k.overlapMm()));
-            case Join.Butted b -> row.getChildren().add(field(layer, "join.gap", b.gapMm()));
+            case Join.KnockedOut k -> row.getChildren().addAll(Controls.figure(Texts.of("join.overlap")),
+                    field(layer, "join.overlap", k.overlapMm()));
+            case Join.Butted b -> row.getChildren().addAll(Controls.figure(Texts.of("join.gap")),
+                    field(layer, "join.gap", b.gapMm()));
         }
         row.getStyleClass().add("join");
         return row;
@@ -122,7 +125,7 @@ final class LayerList {
                         ? new Join.Butted(mm) : new Join.KnockedOut(mm))));
         field.setId("join-measure-" + layer.order());
         field.show(now);
-        field.setPrefColumnCount(7);
+        field.setPrefWidth(84);
         return field;
     }
 }

@@ -133,7 +133,7 @@ public final class LoadsBench implements BenchView {
         double x = pen.view().x(0) + CORE_PX;
         double y = pen.view().y(topMm) - 13;
         pen.text(Texts.of("loads.title", load.order(), load.material().colourName(load.colour()), load.material().name(),
-                session.unit().format(load.roll().widthMm())), x, y, Theme.heading(15), Theme.INK, TextAlignment.LEFT);
+                session.unit().rough(load.roll().widthMm())), x, y, Theme.heading(15), Theme.INK, TextAlignment.LEFT);
         pen.text(Texts.of("loads.use", session.unit().film(load.usedMm()), Math.round(load.slotShare() * 100)),
                 pen.view().x(load.usedMm()) + CORE_PX > canvas.getWidth() * 0.62
                         ? pen.view().x(load.usedMm()) + CORE_PX : canvas.getWidth() * 0.98, y,

@@ -1,0 +1,95 @@
+package jurren.core.dryrun;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.withinPercentage;
+
+import jurren.core.Fixtures;
+import jurren.core.cut.CutPath;
+import jurren.core.cut.CutRun;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Point;
+import jurren.core.job.Job;
+import jurren.core.job.SizeEntry;
+import jurren.core.layer.Join;
+import jurren.core.plan.Plan;
+import jurren.core.plan.Planner;
+import java.util.List;
+import java.util.function.BiFunction;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class DryRunTest {
+    private static final Job JOB = Fixtures.job(Fixtures.line(SizeEntry.of("S", 1), SizeEntry.of("M", 2)));
+
+    private static Plan plan(Job job) {
+        return new Planner().plan(job, Fixtures.shop());
+    }
+
+    /** As a plotter would: every point on its grid. */
+    private static Point rounded(Point p) {
+        return new Point(Math.round(p.xMm() / 0.025) * 0.025, Math.round(p.yMm() / 0.025) * 0.025);
+    }
+
+    private static List<CutSheet> sheets(Plan plan, BiFunction<CutRun, CutPath, List<Point>> knife) {
+        return plan.runs().stream().map(run -> new CutSheet(run.load().order(), run.paths().stream()
+                .map(path -> knife.apply(run, path)).filter(s -> !s.isEmpty()).toList())).toList();
+    }
+
+    private static List<Point> asWritten(CutRun run, CutPath path) {
+        return path.knife(run.overcutMm()).stream().map(DryRunTest::rounded).toList();
+    }
+
+    /** What a forgotten or a doubled reversal would cut: each item mirrored within its own slot. */
+    private static List<Point> mirrored(CutRun run, CutPath path) {
+        Box slot = run.load().placed().get(path.item()).slot();
+        return asWritten(run, path).stream().map(p -> rounded(
+                new Point(slot.minXMm() + slot.maxXMm() - p.xMm(), p.yMm()))).toList();
+    }
+
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void whatWasCutRightComesOutAsTheArt(boolean framed) {
+        Plan plan = plan(JOB.withFrames(framed));
+        DryRun run = DryRun.of(plan, sheets(plan, DryRunTest::asWritten));
+
+        assertThat(run.copies()).hasSize(3);
+        assertThat(run.matchPercent()).isGreaterThan(99.8);
+        assertThat(run.worstMm()).isLessThan(0.1);
+    }
+
+    @Test
+    void aWrongMirrorComesOutWrong() {
+        Plan plan = plan(JOB);
+        DryRun run = DryRun.of(plan, sheets(plan, DryRunTest::mirrored));
+
+        assertThat(run.matchPercent()).isLessThan(80);
+        assertThat(run.worstMm()).isGreaterThan(2);
+        assertThat(run.worst().wrong().isEmpty()).isFalse();
+    }
+
+    @Test
+    void aCutThatIsMissingOrNeverClosesIsSeen() {
+        Plan plan = plan(JOB);
+        DryRun oneMissing = DryRun.of(plan, sheets(plan, (run, path) ->
+                path == run.paths().getFirst() ? List.of() : asWritten(run, path)));
+        DryRun oneOpen = DryRun.of(plan, sheets(plan, (run, path) -> path == run.paths().getFirst()
+                ? asWritten(run, path).subList(0, path.outline().size() / 2) : asWritten(run, path)));
+
+        assertThat(oneMissing.matchPercent()).isLessThan(99.8);
+        assertThat(oneOpen.matchPercent()).isEqualTo(oneMissing.matchPercent());
+    }
+
+    @Test
+    void aButtedGapIsTheOnlyBareCloth() {
+        Job butted = JOB.withLine("A", l -> l.withJoin(Fixtures.CREAM, new Join.Butted(0.4)));
+        Plan plan = plan(butted);
+        DryRun run = DryRun.of(plan, sheets(plan, DryRunTest::asWritten));
+
+        assertThat(run.copies()).allSatisfy(copy -> {
+            double edge = plan.lines().getFirst().size(copy.size()).orElseThrow().layers().getLast().region().outlineLengthMm();
+            assertThat(copy.allMm2() - copy.agreeingMm2()).isCloseTo(edge * 0.4, withinPercentage(10));
+        });
+        assertThat(run.worstMm()).isBetween(0.35, 0.7);
+    }
+}

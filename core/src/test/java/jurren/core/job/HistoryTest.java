@@ -1,0 +1,41 @@
+package jurren.core.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jurren.core.Fixtures;
+import org.junit.jupiter.api.Test;
+
+class HistoryTest {
+    private final Job start = Fixtures.job();
+    private final History history = new History(start);
+
+    @Test
+    void undoAndRedoGoTheSameWayBackAndForth() {
+        for (int i = 0; i < 500; i++) {
+            history.edit(history.now().withName("name " + i));
+        }
+        while (history.canUndo()) {
+            history.undo();
+        }
+        assertThat(history.now()).isEqualTo(start);
+        while (history.canRedo()) {
+            history.redo();
+        }
+        assertThat(history.now().name()).isEqualTo("name 499");
+    }
+
+    @Test
+    void aGestureIsOneStepAndAnEditForgetsWhatWasUndone() {
+        Object drag = new Object();
+        for (int i = 0; i < 30; i++) {
+            history.edit(start.withName("drag " + i), drag);
+        }
+        history.undo();
+        assertThat(history.now()).isEqualTo(start);
+        history.edit(start.withName("other"));
+        assertThat(history.canRedo()).isFalse();
+        history.edit(start.withName("other"));
+        history.undo();
+        assertThat(history.now()).as("an edit that changes nothing is no step").isEqualTo(start);
+    }
+}
