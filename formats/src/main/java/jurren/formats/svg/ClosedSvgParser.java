@@ -3,15 +3,16 @@ package jurren.formats.svg;
 import jurren.formats.Refusal.Reason;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.apache.batik.anim.dom.SAXSVGDocumentFactory;
 import org.w3c.dom.DOMException;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 import org.w3c.dom.NodeList;
 import org.w3c.dom.svg.SVGDocument;
-import org.xml.sax.Attributes;
 import org.xml.sax.InputSource;
 import org.xml.sax.SAXException;
 
@@ -22,7 +23,10 @@ import org.xml.sax.SAXException;
 final class ClosedSvgParser extends SAXSVGDocumentFactory {
     private static final String BASE = "file:///drawing.svg";
     private static final String XLINK = "http://www.w3.org/1999/xlink";
-    private static final int DEEPEST = 400;
+    private static final Pattern EXTERNAL_ENTITY =
+            Pattern.compile("<!ENTITY\\s[^>]*?\\s(SYSTEM|PUBLIC)\\s", Pattern.CASE_INSENSITIVE);
+    /** The JDK's own limit, by the name it has in the JDK's message. */
+    private static final String DEPTH_LIMIT = "jdk.xml.maxElementDepth";
     private static final String STANDARD_DTD = "-//W3C//DTD SVG";
 
     /** The file cannot be used, for a reason that has a sentence. */
@@ -40,29 +44,25 @@ final class ClosedSvgParser extends SAXSVGDocumentFactory {
         }
     }
 
-    private static final class Stop extends SAXException {
-        private static final long serialVersionUID = 1L;
-        private final Reason reason;
-
-        Stop(Reason reason) {
-            super(reason.name());
-            this.reason = reason;
-        }
-    }
-
-    private int depth;
+    private Reason stopped;
 
     private ClosedSvgParser() {
         super(null);
     }
 
     static SVGDocument parse(byte[] content) throws NotTaken {
+        if (EXTERNAL_ENTITY.matcher(new String(content, StandardCharsets.ISO_8859_1)).find()) {
+            throw new NotTaken(Reason.EXTERNAL_ENTITY, "");
+        }
+        ClosedSvgParser parser = new ClosedSvgParser();
         SVGDocument document;
         try {
-            document = new ClosedSvgParser().createSVGDocument(BASE, new ByteArrayInputStream(content));
+            document = parser.createSVGDocument(BASE, new ByteArrayInputStream(content));
         } catch (IOException e) {
-            Stop stop = stopIn(e);
-            throw stop != null ? new NotTaken(stop.reason, "") : new NotTaken(Reason.NOT_XML, oneLine(e));
+            String message = oneLine(e);
+            throw parser.stopped != null ? new NotTaken(parser.stopped, "")
+                    : message.contains(DEPTH_LIMIT) ? new NotTaken(Reason.TOO_DEEP, "")
+                    : new NotTaken(Reason.NOT_XML, message);
         } catch (DOMException e) {
             throw new NotTaken(Reason.NOT_SVG, "");
         }
@@ -76,14 +76,10 @@ final class ClosedSvgParser extends SAXSVGDocumentFactory {
         return document;
     }
 
-    private static Stop stopIn(Throwable e) {
-        for (Throwable t = e; t != null; t = t instanceof SAXException s && s.getException() != null
-                ? s.getException() : t.getCause()) {
-            if (t instanceof Stop stop) {
-                return stop;
-            }
-        }
-        return null;
+    /** The library wraps what a handler throws in ways of its own, so the reason is kept here. */
+    private SAXException stop(Reason why) {
+        stopped = why;
+        return new SAXException(why.name());
     }
 
     private static String oneLine(IOException e) {
@@ -96,21 +92,7 @@ final class ClosedSvgParser extends SAXSVGDocumentFactory {
         if (publicId != null && publicId.startsWith(STANDARD_DTD)) {
             return new InputSource(new ByteArrayInputStream(new byte[0]));
         }
-        throw new Stop(Reason.EXTERNAL_ENTITY);
-    }
-
-    @Override
-    public void startElement(String uri, String localName, String rawName, Attributes attributes) throws SAXException {
-        if (++depth > DEEPEST) {
-            throw new Stop(Reason.TOO_DEEP);
-        }
-        super.startElement(uri, localName, rawName, attributes);
-    }
-
-    @Override
-    public void endElement(String uri, String localName, String rawName) throws SAXException {
-        depth--;
-        super.endElement(uri, localName, rawName);
+        throw stop(Reason.EXTERNAL_ENTITY);
     }
 
     /** True when there was one. */

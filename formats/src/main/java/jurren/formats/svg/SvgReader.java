@@ -11,7 +11,6 @@ import jurren.formats.Refusal;
 import jurren.formats.Refusal.Reason;
 import java.util.List;
 import java.util.Optional;
-import org.apache.batik.bridge.BridgeException;
 import org.w3c.dom.svg.SVGDocument;
 
 /**
@@ -43,19 +42,29 @@ public final class SvgReader {
         }
         try {
             SVGDocument document = ClosedSvgParser.parse(content);
-            ShapeCollector shapes = new ShapeCollector();
-            PaintedTree.of(document).walk(shapes);
-            return finish(file, shapes);
+            return finish(file, collect(document));
         } catch (ClosedSvgParser.NotTaken e) {
             return refused(e.reason(), file, e.getMessage());
-        } catch (SecurityException e) {
-            return refused(Reason.EXTERNAL_REFERENCE, file, "");
-        } catch (BridgeException e) {
-            return e.getCause() instanceof SecurityException
-                    ? refused(Reason.EXTERNAL_REFERENCE, file, "")
-                    : refused(Reason.BROKEN_SVG, file, whatIsWrong(e));
-        } catch (StackOverflowError e) {
-            return refused(Reason.TOO_DEEP, file, "");
+        }
+    }
+
+    /**
+     * The library meets bad data with exceptions of many unrelated kinds, all unchecked; whichever it
+     * is, the drawing cannot be understood.
+     */
+    private static ShapeCollector collect(SVGDocument document) throws ClosedSvgParser.NotTaken {
+        try {
+            ShapeCollector shapes = new ShapeCollector();
+            PaintedTree.of(document).walk(shapes);
+            return shapes;
+        } catch (SecurityException _) {
+            throw new ClosedSvgParser.NotTaken(Reason.EXTERNAL_REFERENCE, "");
+        } catch (StackOverflowError _) {
+            throw new ClosedSvgParser.NotTaken(Reason.TOO_DEEP, "");
+        } catch (RuntimeException e) {
+            throw e.getCause() instanceof SecurityException
+                    ? new ClosedSvgParser.NotTaken(Reason.EXTERNAL_REFERENCE, "")
+                    : new ClosedSvgParser.NotTaken(Reason.BROKEN_SVG, whatIsWrong(e));
         }
     }
 
@@ -86,9 +95,10 @@ public final class SvgReader {
         return new SvgRead.Refused(new Refusal(reason, file.name(), detail));
     }
 
-    /** The library's message has the place on its first line and the fault on the next. */
-    private static String whatIsWrong(BridgeException e) {
-        return e.getMessage() == null ? "" : e.getMessage().lines().skip(1).findFirst().orElse("");
+    /** Where the library's message has two lines, the place is on the first and the fault on the next. */
+    private static String whatIsWrong(RuntimeException e) {
+        List<String> lines = e.getMessage() == null ? List.of("") : e.getMessage().lines().toList();
+        return lines.isEmpty() ? "" : lines.get(Math.min(1, lines.size() - 1));
     }
 
 }

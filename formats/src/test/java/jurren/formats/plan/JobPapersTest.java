@@ -1,0 +1,119 @@
+package jurren.formats.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import jurren.core.art.Drawing;
+import jurren.core.art.DrawingFile;
+import jurren.core.cut.CutPath;
+import jurren.core.cut.CutRun;
+import jurren.core.geometry.Region;
+import jurren.core.plan.Plan;
+import jurren.core.plan.Planner;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.demo.DemoJob;
+import jurren.formats.svg.LoadSvg;
+import jurren.formats.svg.SvgRead;
+import jurren.formats.svg.SvgReader;
+import jurren.formats.words.LengthUnit;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.Optional;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+
+class JobPapersTest {
+    private static final Plan PLAN = new Planner().plan(DemoJob.make(), BuiltInShop.read());
+    private static final Map<String, byte[]> FILES =
+            JobPapers.all(PLAN, JobPapers.cutFiles(PLAN), Optional.empty(), LengthUnit.INCH);
+
+    @Test
+    void everyFileOfAJobIsThere() {
+        assertThat(FILES).containsOnlyKeys("load-1.plt", "load-2.plt", "load-3.plt", "load-1.svg", "load-2.svg", "load-3.svg",
+                "ticket.pdf", "proof.png", "plan.json");
+    }
+
+    @Test
+    void planJsonKeepsItsContract() throws IOException {
+        JsonNode json = new ObjectMapper().readTree(FILES.get("plan.json"));
+        JsonNode medium = json.path("lines").path(1);
+
+        assertThat(json.path("format").asInt()).isEqualTo(1);
+        assertThat(json.path("job").asText()).isEqualTo("Otterbrook Kite Fair");
+        assertThat(json.path("lines")).hasSize(4);
+        assertThat(medium.path("size").asText()).isEqualTo("M");
+        assertThat(medium.path("copies").asInt()).isEqualTo(4);
+        assertThat(medium.path("face").path("surface").asText()).isEqualTo("flat");
+        assertThat(medium.path("art").path("widthMm").asDouble()).isCloseTo(254, within(0.3));
+        assertThat(medium.path("layers")).hasSize(3).allSatisfy(l -> assertThat(l.path("reversed").asBoolean()).isTrue());
+        assertThat(medium.path("layers").path(0).path("areaMm2").asDouble()).isPositive();
+        assertThat(medium.path("steps").path(1).path("kind").asText()).isEqualTo("tack");
+        for (JsonNode load : json.path("loads")) {
+            CutRun run = PLAN.runs().get(load.path("order").asInt() - 1);
+            assertThat(load.path("paths").asInt()).isEqualTo(run.paths().size());
+            assertThat(load.path("file").asText()).isEqualTo("load-" + run.load().order() + ".plt");
+            assertThat(load.path("placed")).hasSize(12);
+            assertThat(load.path("stock").asText()).isEqualTo("roll-305");
+        }
+    }
+
+    /** Drawn back, the written load covers exactly what the plan says is cut. */
+    @Test
+    void loadSvgReadsBackAsTheLoad() {
+        CutRun run = PLAN.runs().get(2);
+        String svg = new String(LoadSvg.write(run), StandardCharsets.UTF_8);
+        SvgRead read = SvgReader.read(new DrawingFile("load.svg", svg.replace("stroke-width=\"0.1\"", "stroke-width=\"0.01\"")
+                .getBytes(StandardCharsets.UTF_8)));
+        Drawing drawing = ((SvgRead.Taken) read).drawing();
+
+        assertThat(drawing.shapes()).hasSize(run.paths().size());
+        double cut = run.paths().stream().mapToDouble(p -> p.outline().lengthMm()).sum();
+        assertThat(drawing.shapes().stream().mapToDouble(s -> s.curves().enclosed().outlineLengthMm()).sum())
+                .isCloseTo(cut, within(cut * 1e-4));
+        Region all = Region.weld(drawing.shapes().stream().map(s -> s.curves().enclosed()).toList());
+        assertThat(all.bounds().widthMm()).isCloseTo(run.load().usedMm() - 35, within(0.01));
+    }
+
+    @Test
+    void hpglCutsEveryPathOnceWithTheKnifeDown() {
+        CutRun run = PLAN.runs().getFirst();
+        String plt = new String(FILES.get("load-1.plt"), StandardCharsets.US_ASCII);
+
+        assertThat(plt).startsWith("IN;").endsWith("SP0;\n");
+        assertThat(plt.split("PD", -1)).hasSize(run.paths().size() + 1);
+        CutPath first = run.paths().getFirst();
+        assertThat(plt).contains("PU" + Math.round(first.start().xMm() / 0.025) + "," + Math.round(first.start().yMm() / 0.025) + ";PD");
+    }
+
+    @Test
+    void ticketNamesJobLayersLoadsAndSteps() throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(FILES.get("ticket.pdf"))) {
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            assertThat(text).contains("Otterbrook Kite Fair", "12 crew tees, chest", "Cream", "Tangerine", "Sky", "Tack Sky",
+                    "Press again", "turned over", "in roll", "10.00 in");
+        }
+    }
+
+    @Test
+    void proofShowsTheArtOnTheCloth() throws IOException {
+        BufferedImage proof = ImageIO.read(new ByteArrayInputStream(FILES.get("proof.png")));
+        int cream = 0;
+        for (int x = 0; x < proof.getWidth(); x++) {
+            for (int y = 0; y < proof.getHeight(); y++) {
+                cream += (proof.getRGB(x, y) & 0xFFFFFF) == 0xF6EFDC ? 1 : 0;
+            }
+        }
+        double pxPerMm2 = 1.25 * 1.25;
+        double area = PLAN.lines().getFirst().drawn().layers().get(2).region().areaMm2();
+        assertThat(cream / pxPerMm2).as("cream on the picture, in mm²").isBetween(area * 0.85, area);
+    }
+}

@@ -1,0 +1,168 @@
+package jurren.formats.svg;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import jurren.core.art.Drawing;
+import jurren.core.art.DrawingFile;
+import jurren.core.art.DrawnShape;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
+import jurren.formats.Refusal.Reason;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class SvgReaderTest {
+    private static final String OPEN = "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>";
+
+    private static SvgRead read(String text) {
+        return SvgReader.read(new DrawingFile("test.svg", text.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    private static Drawing taken(String body) {
+        SvgRead read = read(OPEN + body + "</svg>");
+        assertThat(read).isInstanceOf(SvgRead.Taken.class);
+        return ((SvgRead.Taken) read).drawing();
+    }
+
+    private static Reason refused(String text) {
+        SvgRead read = read(text);
+        assertThat(read).isInstanceOf(SvgRead.Refused.class);
+        return ((SvgRead.Refused) read).refusal().reason();
+    }
+
+    private static Region region(Drawing d) {
+        return Region.weld(d.shapes().stream().map(s -> s.curves().enclosed()).toList());
+    }
+
+    private static Box box(Drawing d) {
+        return region(d).bounds();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"50mm, 50", "5cm, 50", "2in, 50.8", "144pt, 50.8", "192px, 50.8", "192, 50.8", "12pc, 50.8"})
+    void sizeIsTrueInEveryUnit(String width, double mm) {
+        SvgRead read = read("<svg xmlns='http://www.w3.org/2000/svg' width='%s' height='%s' viewBox='0 0 10 10'>".formatted(width, width)
+                + "<rect width='10' height='10'/></svg>");
+        assertThat(box(((SvgRead.Taken) read).drawing()).widthMm()).isCloseTo(mm, within(0.001));
+    }
+
+    @Test
+    void aFileWithoutASizeIsReadAtNinetySixToTheInch() {
+        SvgRead viewBoxOnly = read("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 96 48'><rect width='96' height='48'/></svg>");
+        SvgRead nothing = read("<svg xmlns='http://www.w3.org/2000/svg'><rect width='96' height='48'/></svg>");
+        assertThat(box(((SvgRead.Taken) viewBoxOnly).drawing()).widthMm()).isCloseTo(25.4, within(0.001));
+        assertThat(box(((SvgRead.Taken) nothing).drawing()).heightMm()).isCloseTo(12.7, within(0.001));
+    }
+
+    @Test
+    void transformsGroupsAndUseAreFollowed() {
+        Drawing d = taken("<defs><rect id='a' width='4' height='2'/></defs><g transform='translate(10 20) rotate(90)'>"
+                + "<use href='#a' transform='scale(2)'/></g><use xmlns:x='http://www.w3.org/1999/xlink' x:href='#a' x='50' y='50'/>");
+        assertThat(d.shapes()).hasSize(2);
+        assertThat(region(d).areaMm2()).isCloseTo(8 * 4 + 4 * 2, within(0.001));
+        Box box = box(d);
+        assertThat(box.widthMm()).as("from 6 (turned) to 54").isCloseTo(48, within(0.001));
+        assertThat(box.heightMm()).as("from 20 to 52").isCloseTo(32, within(0.001));
+        assertThat(box.centre()).satisfies(c -> assertThat(c.distanceMm(Point.ORIGIN)).isLessThan(0.001));
+    }
+
+    @Test
+    void fillRulesAreKept() {
+        String twice = "<path fill-rule='%s' d='M0 0H30V30H0Z M10 10H20V20H10Z'/>";
+        assertThat(region(taken(twice.formatted("evenodd"))).areaMm2()).isCloseTo(800, within(0.001));
+        assertThat(region(taken(twice.formatted("nonzero"))).areaMm2()).isCloseTo(900, within(0.001));
+    }
+
+    @Test
+    void coloursComeFromAttributesStylesAndSheets() {
+        Drawing d = taken("<style>.warm{fill:#E8743B} #one{fill:rgb(127,196,218)}</style><rect class='warm' width='5' height='5'/>"
+                + "<rect id='one' x='9' width='5' height='5'/><g style='fill:navy'><rect x='18' width='5' height='5'/></g>"
+                + "<rect x='30' width='5' height='5' fill='none'/>");
+        assertThat(d.shapes()).extracting(s -> s.colour().hex()).containsExactly("#E8743B", "#7FC4DA", "#000080");
+    }
+
+    @Test
+    void strokesBecomeRegionsAndHairlinesAreToldApart() {
+        Drawing stroked = taken("<path d='M0 0H20' stroke='black' stroke-width='2' fill='none'/>");
+        assertThat(region(stroked).areaMm2()).isCloseTo(40, within(0.001));
+
+        Drawing closed = taken("<path d='M0 0H20V20Z' stroke='red' stroke-width='0.1' fill='none'/>");
+        assertThat(region(closed).areaMm2()).as("a closed hairline bounds a shape").isCloseTo(200, within(0.001));
+
+        Drawing mixed = taken("<rect width='9' height='9'/><path d='M30 0L40 0L40 9' stroke='red' stroke-width='0.1' fill='none'/>");
+        assertThat(mixed.openEnds()).hasSize(1);
+        assertThat(mixed.shapes()).hasSize(1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "hello", "<svg", "<html xmlns='http://www.w3.org/1999/xhtml'/>"})
+    void whatIsNoDrawingIsRefusedWithAReason(String text) {
+        assertThat(refused(text)).isIn(Reason.EMPTY, Reason.NOT_XML, Reason.NOT_SVG);
+    }
+
+    @Test
+    void drawingsWithNothingToCutAreRefusedByWhatTheyHold() {
+        assertThat(refused(OPEN + "</svg>")).isEqualTo(Reason.NOTHING_PAINTED);
+        assertThat(refused(OPEN + "<path d='M0 0L9 9' stroke='black' stroke-width='0.1' fill='none'/></svg>")).isEqualTo(Reason.ONLY_OPEN_LINES);
+        assertThat(refused(OPEN + "<image width='9' height='9' href='data:image/png;base64,AAAA'/></svg>")).isEqualTo(Reason.ONLY_PICTURES);
+        assertThat(refused(OPEN + "<text y='9'>Hi</text></svg>")).isEqualTo(Reason.ONLY_TEXT);
+        assertThat(refused(OPEN + "<use href='other.svg#a'/></svg>")).isIn(Reason.EXTERNAL_REFERENCE, Reason.BROKEN_SVG);
+        assertThat(refused("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 1e30 1e30' width='100mm' height='100mm'><rect width='9' height='9'/></svg>"))
+                .isIn(Reason.ABSURD_SIZE, Reason.NOTHING_PAINTED);
+        assertThat(refused("<svg xmlns='http://www.w3.org/2000/svg' width='90000cm' height='90000cm' viewBox='0 0 9 9'><rect width='9' height='9'/></svg>"))
+                .isEqualTo(Reason.ABSURD_SIZE);
+        assertThat(refused(OPEN + "<g>".repeat(3000) + "<rect width='9' height='9'/>" + "</g>".repeat(3000) + "</svg>")).isEqualTo(Reason.TOO_DEEP);
+    }
+
+    @Test
+    void nothingBesideTheFileIsEverRead(@TempDir Path folder) throws Exception {
+        Path secret = Files.writeString(folder.resolve("secret.txt"), "M0 0H90V90Z");
+        String entity = "<!DOCTYPE svg [<!ENTITY x SYSTEM '" + secret.toUri() + "'>]>" + OPEN + "<path d='&x;'/></svg>";
+        assertThat(refused(entity)).isEqualTo(Reason.EXTERNAL_ENTITY);
+
+        String dtd = "<!DOCTYPE svg SYSTEM '" + secret.toUri() + "'>" + OPEN + "<rect width='9' height='9'/></svg>";
+        assertThat(read(dtd)).as("had it been read as a DTD, its text would have been an error").isInstanceOf(SvgRead.Taken.class);
+
+        String standard = "<!DOCTYPE svg PUBLIC '-//W3C//DTD SVG 1.1//EN' 'http://www.w3.org/Graphics/SVG/1.1/DTD/svg11.dtd'>"
+                + OPEN + "<rect width='9' height='9'/></svg>";
+        assertThat(read(standard)).as("the standard's own heading asks for nothing").isInstanceOf(SvgRead.Taken.class);
+
+        StringBuilder bomb = new StringBuilder("<!DOCTYPE svg [<!ENTITY a0 'xxxxxxxxxx'>");
+        for (int i = 1; i < 12; i++) {
+            bomb.append("<!ENTITY a").append(i).append(" '").append(("&a" + (i - 1) + ";").repeat(10)).append("'>");
+        }
+        assertThat(refused(bomb + "]>" + OPEN + "<desc>&a11;</desc></svg>")).isEqualTo(Reason.NOT_XML);
+    }
+
+    /** Whatever is cut off or turned over in a file, the answer is a drawing or a reason. */
+    @Test
+    void damagedFilesNeverBreakTheReader() {
+        String good = OPEN + "<style>.a{fill:#E8743B}</style><g transform='rotate(10)'><path class='a' d='M0 0C5 5 9 9 20 0Z'/>"
+                + "<use href='#b'/></g><defs><circle id='b' r='5' stroke='blue' stroke-width='1'/></defs></svg>";
+        Random random = new Random(42);
+        for (int i = 0; i < 250; i++) {
+            byte[] bytes = good.getBytes(StandardCharsets.UTF_8);
+            if (i % 2 == 0) {
+                bytes = java.util.Arrays.copyOf(bytes, random.nextInt(bytes.length));
+            } else {
+                bytes[random.nextInt(bytes.length)] ^= (byte) (1 << random.nextInt(8));
+            }
+            assertThat(SvgReader.read(new DrawingFile("damaged.svg", bytes))).isNotNull();
+        }
+    }
+
+    @Test
+    void circlesKeepTheirArea() {
+        DrawnShape circle = taken("<circle cx='50' cy='50' r='40'/>").shapes().getFirst();
+        assertThat(circle.curves().enclosed().areaMm2()).isCloseTo(Math.PI * 1600, within(1.5));
+    }
+}

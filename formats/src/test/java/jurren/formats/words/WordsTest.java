@@ -1,0 +1,75 @@
+package jurren.formats.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jurren.core.finish.Step;
+import jurren.core.plan.LinePlan;
+import jurren.core.plan.Plan;
+import jurren.core.plan.Planner;
+import jurren.core.snag.Snag;
+import jurren.core.geometry.Point;
+import jurren.formats.Refusal;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.demo.DemoJob;
+import jurren.formats.svg.SvgRead;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class WordsTest {
+    private static final Plan PLAN = new Planner().plan(DemoJob.make(), BuiltInShop.read());
+    private final Words words = new Words(LengthUnit.INCH);
+
+    /** Nothing is left of a pattern, and it is a sentence. */
+    private static void isSentence(String text) {
+        assertThat(text).doesNotContainPattern("[{}]|null").matches("(?s)[\\p{Lu}\\p{Nd}a-zA-Z“].*[.]");
+    }
+
+    @ParameterizedTest
+    @EnumSource(Refusal.Reason.class)
+    void everyRefusalNamesTheFileAndWhatToDo(Refusal.Reason reason) {
+        String text = words.refusal(new Refusal(reason, "logo.svg", "line 3"));
+        isSentence(text);
+        assertThat(text).contains("logo.svg");
+    }
+
+    @ParameterizedTest
+    @EnumSource(SvgRead.Note.class)
+    void everyNoteIsASentence(SvgRead.Note note) {
+        isSentence(words.note(note));
+    }
+
+    @Test
+    void everySnagIsASentenceWithItsFigures() {
+        Point p = Point.ORIGIN;
+        List<Snag> all = List.of(new Snag.NoArt("A"), new Snag.EmptyLettering("A", "m", "name"),
+                new Snag.MissingGlyph("A", "m", "é", "Anton"), new Snag.OpenPath("A", "m", "logo", 2, p),
+                new Snag.NotWelded("A", "m", "name", 4, p), new Snag.BeyondBlank("A", "M", 900, 508, true),
+                new Snag.BeyondBlank("A", "M", 900, 508, false), new Snag.OutsideArea("A", "M", 12.7, p),
+                new Snag.BeyondPlaten("A", "M", 12.7, p), new Snag.ThinPart("A", 3, "S", 0.4, 0.8, p),
+                new Snag.TooManyFilms("A", 4, 3, p), new Snag.NothingHoldsOn("A", 1, "Glitter film"),
+                new Snag.NotOnRoll("A", 3, "M", 300, 281), new Snag.RollTooShort("A", 1, "Cream", 5000, 300),
+                new Snag.RollTooShort("A", 1, "Cream", 5000, 0), new Snag.TooMuchHeat("A", 0, 60, 45),
+                new Snag.TooHot("A", 155, 150, true), new Snag.TooHot("A", 240, 220, false));
+
+        assertThat(all).allSatisfy(s -> isSentence(words.snag(s, PLAN)));
+        assertThat(all.stream().map(Snag::getClass).distinct()).as("none is forgotten here")
+                .hasSize(Snag.class.getPermittedSubclasses().length);
+        assertThat(words.snag(all.get(7), PLAN)).contains("0.50 in").contains("size M");
+        assertThat(Words.kind(all.get(9))).isEqualTo("thin-part");
+    }
+
+    @Test
+    void stepsAreToldWithTheirLayersAndDegrees() {
+        LinePlan line = PLAN.lines().getFirst();
+        List<Step> steps = line.press().steps();
+        assertThat(steps).extracting(s -> words.stepTitle(s, line)).startsWith("Warm the cloth", "Tack Tangerine", "Peel Tangerine")
+                .endsWith("Press again");
+        assertThat(steps).allSatisfy(s -> isSentence(words.stepText(s, line)));
+        assertThat(words.degrees(155)).isEqualTo("311 °F");
+        assertThat(new Words(LengthUnit.MILLIMETRE).degrees(155)).isEqualTo("155 °C");
+        assertThat(Words.duration(65)).isEqualTo("1:05 min");
+        assertThat(Words.duration(3900)).isEqualTo("1 h 05 min");
+    }
+}
