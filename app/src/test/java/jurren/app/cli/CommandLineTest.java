@@ -1,0 +1,196 @@
+package jurren.app.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import jurren.core.geometry.Point;
+import jurren.formats.demo.DemoJob;
+import jurren.formats.jobfile.JobDocument;
+import jurren.formats.jobfile.JobFile;
+import jurren.standins.cutter.HpglInterpreter;
+import jurren.core.art.Lettering;
+import jurren.core.lettering.Typeface;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class CommandLineTest {
+    /** An upright with a foot to the right: reversed, the foot is on the left. */
+    private static final String FOOT = "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>"
+            + "<path fill='#E8743B' d='M0 0H25V75H100V100H0Z'/></svg>";
+
+    @TempDir
+    private Path folder;
+
+    private record Ran(int code, String out, String err) {
+    }
+
+    private static Ran run(String... args) {
+        StringWriter out = new StringWriter();
+        StringWriter err = new StringWriter();
+        int code = JurrenCommand.run(new PrintWriter(out, true), new PrintWriter(err, true), args);
+        return new Ran(code, out.toString(), err.toString());
+    }
+
+    private Path drawing(String content) throws IOException {
+        return Files.writeString(folder.resolve("art.svg"), content);
+    }
+
+    private Ran make(Path input, String... more) {
+        List<String> args = new java.util.ArrayList<>(List.of("make", input.toString(), "--out", folder.resolve("out").toString()));
+        if (input.toString().endsWith(".svg")) {
+            args.addAll(List.of("--blank", "tee-adult", "--material", "smooth-film"));
+        }
+        args.addAll(List.of(more));
+        return run(args.toArray(String[]::new));
+    }
+
+    private JsonNode plan() throws IOException {
+        return new ObjectMapper().readTree(folder.resolve("out/plan.json").toFile());
+    }
+
+    /** One line, no stack trace, nothing written. */
+    private void isRefused(Ran ran, String... named) {
+        assertThat(ran.code()).isEqualTo(2);
+        assertThat(ran.err().strip().lines()).hasSize(1);
+        assertThat(ran.err()).contains(named).doesNotContain("Exception", "\tat ");
+        assertThat(folder.resolve("out")).doesNotExist();
+    }
+
+    @Test
+    void aDrawingBecomesReversedCutFilesThatComeOutRight() throws IOException {
+        Ran ran = make(drawing(FOOT), "--copies", "2", "--no-frames");
+
+        assertThat(ran.code()).isZero();
+        assertThat(ran.err()).isEmpty();
+        assertThat(plan().path("lines").path(0).path("layers").path(0).path("reversed").asBoolean()).isTrue();
+        assertThat(plan().path("lines").path(0).path("art").path("widthMm").asDouble()).isEqualTo(100);
+        assertThat(plan().path("dryRun").path("matchPercent").asDouble()).isGreaterThan(99.9);
+
+        List<List<Point>> strokes = HpglInterpreter.strokes(Files.readAllBytes(folder.resolve("out/load-1.plt")));
+        assertThat(strokes).hasSize(2);
+        double foot = strokes.getFirst().stream().mapToDouble(Point::xMm).min().orElseThrow();
+        double head = strokes.getFirst().stream().mapToDouble(Point::yMm).max().orElseThrow();
+        assertThat(strokes.getFirst()).as("seen by the knife, y up: the head is to the right, over nothing")
+                .noneMatch(p -> p.yMm() > head - 1 && p.xMm() < foot + 70);
+    }
+
+    @Test
+    void theDemoJobMakesAllItsFiles() throws IOException {
+        Path job = folder.resolve("fair.jurren");
+        JobFile.write(JobDocument.of(DemoJob.make()), job);
+
+        assertThat(make(job).code()).isZero();
+        try (var files = Files.list(folder.resolve("out"))) {
+            assertThat(files.map(p -> p.getFileName().toString())).containsExactlyInAnyOrder("plan.json", "proof.png", "ticket.pdf",
+                    "load-1.plt", "load-2.plt", "load-3.plt", "load-1.svg", "load-2.svg", "load-3.svg");
+        }
+        assertThat(plan().path("dryRun").path("matchPercent").asDouble()).isGreaterThan(99.5);
+        assertThat(plan().path("lines")).hasSize(4);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"6in, 152.4", "6 1/2in, 165.1", "150mm, 150", "15 cm, 150"})
+    void widthIsExactInAnyUnit(String width, double mm) throws IOException {
+        assertThat(make(drawing(FOOT), "--width", width).code()).isZero();
+        assertThat(plan().path("lines").path(0).path("art").path("widthMm").asDouble()).isEqualTo(mm);
+    }
+
+    @Test
+    void aSnagThatStopsTheWorkEndsWithOneAndGoesOnWhenForced() throws IOException {
+        Path wide = drawing(FOOT);
+        Ran stopped = make(wide, "--width", "300mm");
+        assertThat(stopped.code()).isEqualTo(1);
+        assertThat(stopped.out()).contains("stops:", "between the rollers", "--force");
+        assertThat(folder.resolve("out/load-1.plt")).doesNotExist();
+        assertThat(plan().path("snags")).anySatisfy(s -> {
+            assertThat(s.path("kind").asText()).isEqualTo("not-on-roll");
+            assertThat(s.path("stops").asBoolean()).isTrue();
+        });
+        assertThat(make(wide, "--width", "300mm", "--force").code()).isZero();
+    }
+
+    @Test
+    void artOutsideItsAreaIsMadeAndSaid() throws IOException {
+        Ran ran = make(drawing("<svg xmlns='http://www.w3.org/2000/svg' width='300mm' height='90mm' viewBox='0 0 300 90'><rect width='300' height='90'/></svg>"));
+        assertThat(ran.code()).isZero();
+        assertThat(ran.out()).contains("out of the area");
+        assertThat(plan().path("snags").path(0).path("kind").asText()).isEqualTo("outside-area");
+        assertThat(plan().path("snags").path(0).has("xMm")).isTrue();
+    }
+
+    @Test
+    void badInputIsOneClearLineAndWritesNothing() throws IOException {
+        isRefused(make(folder.resolve("none.svg")), "none.svg");
+        isRefused(make(drawing("")), "art.svg", "empty");
+        isRefused(make(drawing("<svg xmlns='http://www.w3.org/2000/svg'><rect wid")), "art.svg");
+        isRefused(make(drawing("not a drawing")), "art.svg");
+        isRefused(make(drawing(FOOT), "--blank", "kilt"), "kilt", "tee-adult");
+        isRefused(make(drawing(FOOT), "--material", "tin"), "tin");
+        isRefused(make(drawing(FOOT), "--size", "9XL"), "9XL", "3XL");
+        isRefused(make(drawing(FOOT), "--width", "0in"), "above zero");
+        isRefused(make(drawing(FOOT), "--width", "-3in"), "above zero");
+        isRefused(make(drawing(FOOT), "--width", "wide"), "wide");
+        isRefused(make(drawing(FOOT), "--width", "60in"), "60.00 in", "size M");
+        isRefused(make(drawing(FOOT), "--copies", "0"), "copies");
+        isRefused(run("make", folder.resolve("art.svg").toString(), "--out", folder.resolve("out").toString()), "--blank");
+    }
+
+    @Test
+    void brokenOrEmptyJobsAreRefused() throws IOException {
+        Path job = folder.resolve("fair.jurren");
+        Files.writeString(job, "PK nonsense");
+        isRefused(make(job), "fair.jurren");
+        JobFile.write(JobDocument.of(DemoJob.make().withLine("A", l -> l.withMotif("m2",
+                m -> m.withSource(((Lettering) m.source()).withText(""))))), job);
+        isRefused(make(job), "has no letters");
+        JobFile.write(JobDocument.of(DemoJob.make().withLine("A", l -> l.withMotif("m2",
+                m -> m.withSource(((Lettering) m.source()).withText("Zoë 漢").withTypeface(Typeface.ANTON))))), job);
+        isRefused(make(job), "漢", "Anton");
+    }
+
+    @Test
+    void aPlaceThatCannotBeWrittenIsNamed() throws IOException {
+        Path file = Files.writeString(folder.resolve("file"), "x");
+        Ran ran = run("make", drawing(FOOT).toString(), "--blank", "tee-adult", "--material", "smooth-film",
+                "--out", file.resolve("out").toString());
+        isRefused(ran, "Nothing was written");
+    }
+
+    @Test
+    void aBusyPortIsNamed() throws IOException {
+        try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            isRefused(run("cutter", "--port", String.valueOf(taken.getLocalPort())), String.valueOf(taken.getLocalPort()), "in use");
+        }
+        isRefused(run("cutter", "--port", "99999"), "65535");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"open", "make", "list", "snap", "cutter"})
+    void everyCommandHasItsHelp(String command) {
+        Ran ran = run(command, "--help");
+        assertThat(ran.code()).isZero();
+        assertThat(ran.out()).contains("Usage: jurren " + command).doesNotContain("null");
+        assertThat(run("--help").out()).contains(command);
+    }
+
+    @Test
+    void listsTellIdsWithTheirMeasures() {
+        assertThat(run("list", "blanks").out()).contains("tee-adult", "3XL", "279.4 x 330.2 mm");
+        assertThat(run("list", "materials").out()).contains("smooth-film", "155 °C", "glitter-film");
+        assertThat(run("list", "machines").out()).contains("desktop-305", "flat-381");
+        isRefused(run("list", "dreams"), "dreams");
+        isRefused(run("dance"), "dance");
+    }
+}
