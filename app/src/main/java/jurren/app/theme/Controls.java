@@ -103,7 +103,7 @@ public final class Controls {
             ToggleGroup group = new ToggleGroup();
             for (T choice : choices) {
                 ToggleButton b = new ToggleButton(name.apply(choice));
-                b.setId(id + "-" + choice.toString().toLowerCase(java.util.Locale.ROOT));
+                b.setId(id + "-" + choice.toString().toLowerCase(java.util.Locale.ROOT).replace('.', '-'));
                 b.setToggleGroup(group);
                 b.setMinWidth(Region.USE_PREF_SIZE);
                 b.setOnAction(_ -> {

@@ -49,10 +49,12 @@ class CommandLineTest {
 
     private Ran make(Path input, String... more) {
         List<String> args = new java.util.ArrayList<>(List.of("make", input.toString(), "--out", folder.resolve("out").toString()));
+        List<String> own = List.of(more);
+        args.addAll(own);
         if (input.toString().endsWith(".svg")) {
-            args.addAll(List.of("--blank", "tee-adult", "--material", "smooth-film"));
+            args.addAll(own.contains("--blank") ? List.of() : List.of("--blank", "tee-adult"));
+            args.addAll(own.contains("--material") ? List.of() : List.of("--material", "smooth-film"));
         }
-        args.addAll(List.of(more));
         return run(args.toArray(String[]::new));
     }
 

@@ -110,7 +110,7 @@ class TwoColourNameStoryTest extends WindowTest {
 
     private void cut() throws IOException {
         click("bench-cut");
-        click("speed-100.0");
+        click("speed-100-0");
         CutTalk talk = on(() -> window.shell().cutBench().talk());
         click("cut-main");
         until(() -> talk.state() == CutTalk.State.DONE);
@@ -182,7 +182,6 @@ class TwoColourNameStoryTest extends WindowTest {
         });
         settle();
         CutTalk talk = on(() -> window.shell().cutBench().talk());
-        click("speed-100.0");
         fault("LID_OPENED");
         click("cut-main");
         until(() -> talk.state() == CutTalk.State.LID_OPEN);
@@ -199,6 +198,7 @@ class TwoColourNameStoryTest extends WindowTest {
         click("cut-stop");
         until(() -> talk.state() == CutTalk.State.STOPPED);
         settle();
+        click("speed-100-0");
         click("cut-main");
         until(() -> talk.state() == CutTalk.State.DONE);
 

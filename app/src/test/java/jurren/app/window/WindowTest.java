@@ -87,8 +87,12 @@ abstract class WindowTest {
 
     static <T> T on(Callable<T> work) {
         FutureTask<T> task = new FutureTask<>(work);
-        Platform.runLater(task);
         try {
+            if (Platform.isFxApplicationThread()) {
+                task.run();
+            } else {
+                Platform.runLater(task);
+            }
             return task.get(PATIENCE_S, TimeUnit.SECONDS);
         } catch (ExecutionException e) {
             throw new AssertionError(e.getCause());

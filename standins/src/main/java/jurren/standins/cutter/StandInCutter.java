@@ -103,10 +103,15 @@ public final class StandInCutter implements AutoCloseable {
 
     private final class Session {
         private final Socket socket;
-        private final BlockingQueue<HpglInterpreter.Action> work = new LinkedBlockingQueue<>();
+        /** What was asked for in one round; stopping begins a new round and so drops the rest of the old. */
+        private record Task(int round, HpglInterpreter.Action action) {
+        }
+
+        private final BlockingQueue<Task> work = new LinkedBlockingQueue<>();
         private final Object gate = new Object();
         private CutterStatus.State state = CutterStatus.State.READY;
         private boolean paused;
+        private int round;
         private int finished;
         private double cutMm;
         private double mmPerS = 300;
@@ -142,7 +147,9 @@ public final class StandInCutter implements AutoCloseable {
                         escape.append((char) some[i]);
                     }
                 }
-                work.addAll(reader.drain());
+                for (HpglInterpreter.Action action : reader.drain()) {
+                    work.add(new Task(currentRound(), action));
+                }
             }
         }
 
@@ -150,7 +157,12 @@ public final class StandInCutter implements AutoCloseable {
             synchronized (gate) {
                 switch (command) {
                     case ".A" -> say("JURREN STAND-IN,1\n");
-                    case ".K" -> work.clear();
+                    case ".K" -> {
+                        work.clear();
+                        round++;
+                        paused = false;
+                        state = state == CutterStatus.State.CUTTING ? state : CutterStatus.State.READY;
+                    }
                     case ".P" -> paused = true;
                     case ".C" -> paused = false;
                     default -> { }
@@ -175,12 +187,15 @@ public final class StandInCutter implements AutoCloseable {
         private void cutAll() {
             try {
                 while (!Thread.currentThread().isInterrupted()) {
-                    if (work.isEmpty()) {
-                        setState(CutterStatus.State.READY);
+                    if (work.isEmpty() && setState(CutterStatus.State.READY)) {
+                        report();
                     }
-                    HpglInterpreter.Action next = work.take();
-                    waitForGo();
-                    switch (next) {
+                    Task next = work.take();
+                    waitForGo(next.round);
+                    if (next.round != currentRound()) {
+                        continue;
+                    }
+                    switch (next.action) {
                         case HpglInterpreter.Action.Speed s -> mmPerS = s.mmPerS();
                         case HpglInterpreter.Action.Travel t -> {
                             spend(head.distanceMm(t.to()) / TRAVEL_MM_S);
@@ -228,10 +243,10 @@ public final class StandInCutter implements AutoCloseable {
         }
 
         /** Waits while someone has told it to, or while the lid is open, and says so. */
-        private void waitForGo() throws InterruptedException, IOException {
+        private void waitForGo(int ofRound) throws InterruptedException, IOException {
             boolean waited = false;
             synchronized (gate) {
-                while (paused || state == CutterStatus.State.LID_OPEN) {
+                while (ofRound == round && (paused || state == CutterStatus.State.LID_OPEN)) {
                     if (!waited && state != CutterStatus.State.LID_OPEN) {
                         state = CutterStatus.State.PAUSED;
                         report();
@@ -240,15 +255,24 @@ public final class StandInCutter implements AutoCloseable {
                     gate.wait();
                 }
             }
-            if (waited) {
+            if (waited && ofRound == currentRound()) {
                 setState(CutterStatus.State.CUTTING);
                 report();
             }
         }
 
-        private void setState(CutterStatus.State next) {
+        private int currentRound() {
             synchronized (gate) {
+                return round;
+            }
+        }
+
+        /** True when that is a change. */
+        private boolean setState(CutterStatus.State next) {
+            synchronized (gate) {
+                boolean changed = state != next;
                 state = next;
+                return changed;
             }
         }
 

@@ -105,11 +105,15 @@ class StandInCutterTest {
             assertThat(paused).isLessThan(RUN.paths().size());
             line.carryOn();
             until(s -> s.finishedPaths() > paused);
-            line.stop();
             line.pause();
-            until(s -> s.state() != CutterStatus.State.CUTTING || s.finishedPaths() < RUN.paths().size());
+            until(s -> s.state() == CutterStatus.State.PAUSED);
+            line.stop();
+            int end = until(s -> s.state() == CutterStatus.State.READY).finishedPaths();
+            assertThat(cutter.bed()).hasSize(end).hasSizeLessThan(RUN.paths().size());
+            line.send(HpglWriter.write(RUN, end));
+            until(s -> s.finishedPaths() == RUN.paths().size());
         }
-        assertThat(cutter.bed().size()).isLessThan(RUN.paths().size());
+        assertThat(cutter.bed()).as("stopped and begun again from there").isEqualTo(HpglInterpreter.strokes(HpglWriter.write(RUN)));
     }
 
     @Test

@@ -35,6 +35,7 @@ public final class CutTalk implements AutoCloseable {
     private double speedUp = 10;
     private CutRun run;
     private State state = State.IDLE;
+    private boolean stopping;
     private int talk;
     private int before;
     private int finished;
@@ -102,6 +103,7 @@ public final class CutTalk implements AutoCloseable {
     private void begin() {
         state = State.CUTTING;
         before = finished;
+        stopping = false;
         trouble = Optional.empty();
         byte[] bytes = HpglWriter.write(run, before);
         int own = ++talk;
@@ -130,18 +132,15 @@ public final class CutTalk implements AutoCloseable {
         wanted(() -> line.pause());
     }
 
+    /** The path under the knife is finished first, so that it is known what is cut and what is not. */
     public void stop() {
-        state = State.STOPPED;
-        wanted(() -> {
-            line.stop();
-            hangUp();
-        });
-        told.run();
+        stopping = true;
+        wanted(() -> line.stop());
     }
 
     /** An old line may still have something to say, if only that it ended. */
     private void heard(int ofTalk, CutterStatus status) {
-        if (ofTalk != talk || state == State.STOPPED || state == State.DONE) {
+        if (ofTalk != talk || state == State.STOPPED || state == State.DONE || state == State.LINE_LOST) {
             return;
         }
         if (status == null) {
@@ -149,6 +148,12 @@ public final class CutTalk implements AutoCloseable {
         } else {
             finished = Math.min(run.paths().size(), before + status.finishedPaths());
             head = status.head();
+            if (stopping && status.state() == CutterStatus.State.READY && finished < run.paths().size()) {
+                stopping = false;
+                state = State.STOPPED;
+                told.run();
+                return;
+            }
             state = finished == run.paths().size() ? State.DONE : switch (status.state()) {
                 case PAUSED -> State.PAUSED;
                 case LID_OPEN -> State.LID_OPEN;

@@ -1,0 +1,36 @@
+package jurren.perf;
+
+import jurren.core.geometry.Curves;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
+import jurren.core.lettering.LetteringLayout;
+import jurren.core.lettering.Typeface;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Overlapping lettering, 20 mm letters in rows, until there are about so many vertices. */
+final class Texts {
+    private static final String PANGRAM = "Sphinx of black quartz judge my vow";
+    private static final double ROW_MM = 14;
+
+    private Texts() {
+    }
+
+    static List<Region> letters(int vertices) {
+        List<Region> letters = new ArrayList<>();
+        int count = 0;
+        for (int row = 0; count < vertices; row++) {
+            Typeface face = Typeface.values()[row % Typeface.values().length];
+            Placement place = Placement.moved(3 * (row % 4), row * ROW_MM);
+            for (Curves glyph : LetteringLayout.of(PANGRAM, face, 14, -0.12).glyphs()) {
+                Region region = glyph.placed(place).enclosed();
+                count += region.vertexCount();
+                letters.add(region);
+                if (count >= vertices) {
+                    break;
+                }
+            }
+        }
+        return letters;
+    }
+}
