@@ -3,7 +3,6 @@ package jurren.app.cli;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
 import jurren.core.blank.Blank;
-import jurren.core.dryrun.DryRun;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
 import jurren.core.plan.Plan;
@@ -151,8 +150,7 @@ final class MakeCommand implements Callable<Integer> {
 
     private Map<String, byte[]> everything(Plan plan) {
         Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
-        DryRun dryRun = DryRunner.run(plan, cutFiles);
-        return JobPapers.all(plan, cutFiles, Optional.of(dryRun), words.unit());
+        return JobPapers.all(plan, cutFiles, () -> DryRunner.run(plan, cutFiles), words.unit());
     }
 
     private void write(Map<String, byte[]> files) {

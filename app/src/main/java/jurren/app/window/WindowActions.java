@@ -8,7 +8,6 @@ import jurren.app.session.AskFor;
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
 import jurren.core.blank.Blank;
-import jurren.core.dryrun.DryRun;
 import jurren.core.plan.Plan;
 import jurren.formats.files.SafeFiles;
 import jurren.formats.hpgl.HpglWriter;
@@ -170,8 +169,7 @@ public final class WindowActions {
     void makeAll() {
         withPlan(plan -> files.folder().ifPresent(folder -> work.run(() -> {
             Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
-            DryRun run = DryRunner.run(plan, cutFiles);
-            return JobPapers.all(plan, cutFiles, Optional.of(run), session.unit());
+            return JobPapers.all(plan, cutFiles, () -> DryRunner.run(plan, cutFiles), session.unit());
         }, all -> {
             try {
                 SafeFiles.writeAll(folder, all);

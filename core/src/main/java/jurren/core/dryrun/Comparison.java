@@ -2,20 +2,41 @@ package jurren.core.dryrun;
 
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
+import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * One finished copy beside its art.
  *
- * @param result       what the eye sees of each colour on the finished piece
- * @param wrong        where the two differ
- * @param agreeingMm2  where both have the same colour
- * @param allMm2       where either has any
- * @param worstMm      the largest distance from an edge of one to the nearest edge of the same colour on the other
+ * @param wanted      what the eye should see of each colour
+ * @param result      what it sees on the finished piece
+ * @param agreeingMm2 where both have the same colour
+ * @param worstMm     the largest distance from an edge of one to the nearest edge of the same colour on the other
  */
-public record Comparison(String lineId, String size, int copy, Map<Colour, Region> result, Region wrong,
-                         double agreeingMm2, double allMm2, double worstMm) {
+public record Comparison(String lineId, String size, int copy, Map<Colour, Region> wanted, Map<Colour, Region> result,
+                         double agreeingMm2, double worstMm) {
+    public Comparison {
+        wanted = Map.copyOf(wanted);
+        result = Map.copyOf(result);
+    }
+
+    /** Where either has a colour, each colour counted for itself: a place that has the wrong one counts twice. */
+    public double allMm2() {
+        return Stream.concat(wanted.values().stream(), result.values().stream())
+                .mapToDouble(Region::areaMm2).sum() - agreeingMm2;
+    }
+
+    /** Intersection over union, colour by colour. */
     public double matchPercent() {
-        return allMm2 == 0 ? 0 : 100 * agreeingMm2 / allMm2;
+        return allMm2() == 0 ? 0 : 100 * agreeingMm2 / allMm2();
+    }
+
+    /** Where the two differ; worked out when it is asked for. */
+    public Region wrong() {
+        List<Region> all = Stream.concat(wanted.values().stream(), result.values().stream()).toList();
+        List<Region> right = wanted.entrySet().stream()
+                .map(w -> w.getValue().intersect(result.getOrDefault(w.getKey(), Region.EMPTY))).toList();
+        return DryRun.withoutHairs(Region.weld(all).minus(Region.weld(right)));
     }
 }

@@ -5,6 +5,7 @@ import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -17,7 +18,7 @@ import java.util.function.Function;
  *       one layer each.
  *   <li>A layer runs on under those above it as far as it was painted there, but never over what is
  *       seen of a layer below it.
- *   <li>Each layer above then cuts it back as its join says: not at all; to what is seen of it and an
+ *   <li>From the top down, each layer above cuts it back as its join says: not at all; to what is seen of it and an
  *       overlap beyond that; or to a gap outside the upper layer's edge.
  * </ol>
  *
@@ -26,8 +27,8 @@ import java.util.function.Function;
  * ring from 11 to 30.
  */
 public final class Separation {
-    /** Slivers narrower than this are left by subtracting one curve from its own copy, not by a person. */
-    private static final double NOTHING_MM = 0.02;
+    /** Narrower strips are left by subtracting one curve from its own copy, not by a person. */
+    private static final double HAIR_MM = 0.02;
 
     private Separation() {
     }
@@ -36,10 +37,14 @@ public final class Separation {
     public static List<Layer> of(Art art, Function<Colour, Join> joins) {
         Map<Colour, Region> seen = art.seen();
         List<Colour> order = List.copyOf(seen.keySet());
-        List<Layer> layers = new ArrayList<>();
-        for (int i = 0; i < order.size(); i++) {
+        Map<Colour, Region> cut = new LinkedHashMap<>();
+        for (int i = order.size() - 1; i >= 0; i--) {
             Colour colour = order.get(i);
-            Region region = cutBack(runningUnder(art, order, i), seen, order, i, joins);
+            cut.put(colour, cutBack(runningUnder(art, order, i), seen.get(colour), cut, joins));
+        }
+        List<Layer> layers = new ArrayList<>();
+        for (Colour colour : order) {
+            Region region = cut.get(colour);
             if (!region.isEmpty()) {
                 layers.add(new Layer(layers.size() + 1, colour, region, seen.get(colour), art.unwelded(colour),
                         layers.isEmpty() ? Join.LAID_OVER : joins.apply(colour), region.thinnest()));
@@ -52,24 +57,22 @@ public final class Separation {
         return art.notCovered(order.get(i), other -> order.indexOf(other) < i);
     }
 
-    private static Region cutBack(Region full, Map<Colour, Region> seen, List<Colour> order, int i,
-                                  Function<Colour, Join> joins) {
+    /** @param above the layers above as they are cut, with what of them runs under others */
+    private static Region cutBack(Region full, Region seen, Map<Colour, Region> above, Function<Colour, Join> joins) {
         Region region = full;
-        for (Colour above : order.subList(i + 1, order.size())) {
-            Region upper = seen.get(above);
-            region = switch (joins.apply(above)) {
+        for (Map.Entry<Colour, Region> upper : above.entrySet()) {
+            region = switch (joins.apply(upper.getKey())) {
                 case Join.LaidOver _ -> region;
-                case Join.KnockedOut k -> withoutSlivers(region.minus(upper.minus(
-                        seen.get(order.get(i)).grown(k.overlapMm(), CornerStyle.ROUND))));
-                case Join.Butted b -> withoutSlivers(region.minus(upper.grown(b.gapMm(), CornerStyle.ROUND)));
+                case Join.KnockedOut k -> withoutHairs(region.minus(
+                        upper.getValue().minus(seen.grown(k.overlapMm(), CornerStyle.ROUND))));
+                case Join.Butted b -> withoutHairs(region.minus(upper.getValue().grown(b.gapMm(), CornerStyle.ROUND)));
             };
         }
         return region;
     }
 
-    private static Region withoutSlivers(Region region) {
-        return Region.weld(region.pieces().stream()
-                .filter(p -> p.region().areaMm2() > NOTHING_MM * p.outer().lengthMm() / 2)
-                .map(p -> p.region()).toList());
+    /** Where two edges should have met, rounding leaves spikes and strips of no width. */
+    private static Region withoutHairs(Region region) {
+        return region.grown(-HAIR_MM / 2, CornerStyle.MITRED).grown(HAIR_MM / 2, CornerStyle.MITRED);
     }
 }

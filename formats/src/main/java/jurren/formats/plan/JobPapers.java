@@ -11,6 +11,8 @@ import jurren.formats.words.LengthUnit;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Supplier;
 
 /** Every file of a job by its name: cut files, their drawings, ticket, proof and plan. */
 public final class JobPapers {
@@ -26,15 +28,17 @@ public final class JobPapers {
         return files;
     }
 
-    public static Map<String, byte[]> all(Plan plan, Map<String, byte[]> cutFiles, Optional<DryRun> dryRun,
+    /** @param dryRun run beside the writing of the papers, and waited for at the end */
+    public static Map<String, byte[]> all(Plan plan, Map<String, byte[]> cutFiles, Supplier<DryRun> dryRun,
                                           LengthUnit unit) {
+        CompletableFuture<DryRun> running = CompletableFuture.supplyAsync(dryRun);
         Map<String, byte[]> files = new LinkedHashMap<>(cutFiles);
         for (CutRun run : plan.runs()) {
             files.put("load-" + run.load().order() + ".svg", LoadSvg.write(run));
         }
         files.put("ticket.pdf", TicketPdf.write(plan, unit));
         files.put("proof.png", Proof.write(plan.lines()));
-        files.put("plan.json", PlanJson.write(plan, dryRun));
+        files.put("plan.json", PlanJson.write(plan, Optional.of(running.join())));
         return files;
     }
 }

@@ -104,6 +104,7 @@ final class LayerList {
                 Texts.of("join.of", layer.order()), List.of(Kind.values()), k -> Texts.of("join." + k),
                 k -> session.editLine(l -> l.withJoin(colour, k.fresh())));
         kind.show(Kind.of(layer.join()));
+        kind.setMinWidth(116);
         HBox row = new HBox(kind);
         switch (layer.join()) {
             case Join.LaidOver _ -> { }
@@ -125,7 +126,8 @@ final class LayerList {
                         ? new Join.Butted(mm) : new Join.KnockedOut(mm))));
         field.setId("join-measure-" + layer.order());
         field.show(now);
-        field.setPrefWidth(84);
+        field.setMinWidth(82);
+        field.setPrefWidth(82);
         return field;
     }
 }
