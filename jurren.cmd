@@ -26,7 +26,15 @@ if not exist "%run%\lib" (
   )
   popd
 )
-"%jdk%\bin\java" -XX:+AutoCreateSharedArchive "-XX:SharedArchiveFile=%run%\jurren.jsa" -Xshare:auto -Xlog:disable -Xlog:all=off -XX:+UseSerialGC --module-path "%run%\fx" --add-modules javafx.controls --enable-native-access=javafx.graphics -cp "%run%\lib\*" jurren.app.Main %*
+set app=-XX:+UseSerialGC --module-path "%run%\fx" --add-modules javafx.controls --enable-native-access=javafx.graphics -cp "%run%\lib\*" jurren.app.Main
+if not exist "%run%\jurren.aot" (
+  echo Preparing quick starts ... 1>&2
+  "%jdk%\bin\java" -XX:AOTCacheOutput="%run%\jurren.aot" %app% snap "%TEMP%\jurren-training" >nul 2>nul
+)
+set "compiler=-XX:TieredStopAtLevel=1"
+if "%~1"=="" set "compiler=-XX:+TieredCompilation"
+if "%~1"=="open" set "compiler=-XX:+TieredCompilation"
+"%jdk%\bin\java" -XX:AOTCache="%run%\jurren.aot" -Xlog:disable -Xlog:all=off %compiler% %app% %*
 exit /b %errorlevel%
 
 :try
