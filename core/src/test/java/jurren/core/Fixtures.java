@@ -8,8 +8,11 @@ import jurren.core.blank.AreaMeasures;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.BlankSize;
-import jurren.core.blank.Cloth;
-import jurren.core.blank.TeeMeasures;
+import jurren.core.blank.Face;
+import jurren.core.blank.Family;
+import jurren.core.blank.Fit;
+import jurren.core.blank.Garment;
+import jurren.core.blank.MadeOf;
 import jurren.core.finish.Press;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.job.Job;
@@ -17,6 +20,7 @@ import jurren.core.job.Line;
 import jurren.core.job.Prices;
 import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
+import jurren.core.job.Thing;
 import jurren.core.lettering.Typeface;
 import jurren.core.load.Cutter;
 import jurren.core.load.Roll;
@@ -30,6 +34,7 @@ import jurren.core.material.Process;
 import jurren.core.material.Recipe;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** A small shop with one tee and one film, and a two-colour name on it. */
 public final class Fixtures {
@@ -37,28 +42,33 @@ public final class Fixtures {
     public static final Colour TANGERINE = Colour.of("#E8743B");
     public static final Colour SKY = Colour.of("#7FC4DA");
     public static final Recipe RECIPE = new Recipe(155, 10, 15, 30, 3, Pressure.MEDIUM, Peel.WARM);
-    public static final Cloth COTTON = new Cloth("cotton", 200, 45);
+    public static final MadeOf COTTON = cotton("cotton", 200, 45);
     public static final Cutter CUTTER = new Cutter("c", "cutter", 305, 12, 10, 25, 400, 0.06, 0.03, 0.5);
     public static final Material FILM = film(RECIPE, false);
 
     private Fixtures() {
     }
 
+    public static MadeOf cotton(String name, double mostCelsius, double mostTotalS) {
+        return new MadeOf(name, MadeOf.Stuff.COTTON, 0, MadeOf.Coating.NONE, mostCelsius, mostTotalS);
+    }
+
     public static Material film(Recipe recipe, boolean topOnly) {
-        return new Material("smooth-film", "Smooth film", Process.HEAT_FILM, 0.09, 0.8, topOnly, recipe,
+        return new Material("smooth-film", "Smooth film", Process.HEAT_FILM, 0.09, 0.8, topOnly, Optional.of(recipe),
                 new CutSettings(90, 300, 0.1, 1), 9, List.of(new FilmColour("Cream", CREAM),
                 new FilmColour("Tangerine", TANGERINE), new FilmColour("Sky", SKY)));
     }
 
     private static BlankSize size(String id, double chest, double artWidth) {
-        return new BlankSize(id, new TeeMeasures(chest, 740, chest - 50, 210, 180, 98),
-                new AreaMeasures(artWidth * 1.1, 330, 76), artWidth);
+        return new BlankSize(id, List.of(Face.of("front", "front",
+                new Garment(Garment.Neck.ROUND, Garment.Sleeve.SHORT, chest, 740, chest - 50, 210, 180, 98),
+                new AreaMeasures(artWidth * 1.1, 330, 76), artWidth)));
     }
 
-    public static Shop shop(Material film, Cloth cloth) {
-        Blank tee = new Blank("tee", "Tee", cloth, "M", List.of(new BlankColour("black", "Black", Colour.of("#2B2B30"))),
+    public static Shop shop(Material film, MadeOf cloth) {
+        Blank tee = new Blank("tee", "Tee", Family.SHIRTS, cloth, "M", List.of(new BlankColour("black", "Black", Colour.of("#2B2B30"))),
                 List.of(size("S", 457, 240), size("M", 508, 254), size("L", 559, 270)));
-        return new Shop(List.of(tee), List.of(film), CUTTER, new Press("p", "press", 381, 381, 220),
+        return new Shop(List.of(tee), List.of(film), CUTTER, List.of(new Press("p", "press", Press.Kind.FLAT, 381, 381, 220)),
                 List.of(new Roll("roll-305", "smooth-film", CREAM, 305, 3000),
                         new Roll("roll-305", "smooth-film", TANGERINE, 305, 3000)), new Prices("$", 30));
     }
@@ -73,7 +83,8 @@ public final class Fixtures {
     }
 
     public static Line line(SizeEntry... sizes) {
-        return new Line("A", "tees", "tee", "black", "smooth-film", "M", List.of(sizes), List.of(name("Robin")), Map.of());
+        return new Line("A", "tees", Thing.of("tee", "black"), "smooth-film", "M", List.of(sizes),
+                List.of(name("Robin")), Map.of(), Fit.USUAL);
     }
 
     public static Job job(Line line) {

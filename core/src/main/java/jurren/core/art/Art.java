@@ -3,6 +3,7 @@ package jurren.core.art;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
+import jurren.core.geometry.Warp;
 import jurren.core.material.Colour;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -27,6 +28,11 @@ public record Art(List<Painted> paints) {
 
     public Art placed(Placement placement) {
         return new Art(paints.stream().map(p -> p.placed(placement)).toList());
+    }
+
+    /** Laid on a surface that bends it. */
+    public Art warped(Warp warp) {
+        return warp == Warp.NONE ? this : new Art(paints.stream().map(p -> p.warped(warp)).toList());
     }
 
     /**

@@ -2,6 +2,7 @@ package jurren.core.art;
 
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
+import jurren.core.geometry.Warp;
 import jurren.core.material.Colour;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,6 +33,10 @@ public record Painted(Colour colour, Region region, List<Region> unwelded) {
 
     public Painted placed(Placement placement) {
         return new Painted(colour, region.placed(placement), unwelded.stream().map(r -> r.placed(placement)).toList());
+    }
+
+    Painted warped(Warp warp) {
+        return new Painted(colour, region.warped(warp), unwelded.stream().map(r -> r.warped(warp)).toList());
     }
 
     private static List<Region> overlapping(List<Region> parts) {

@@ -111,7 +111,7 @@ public record DryRun(List<Comparison> copies) {
     private static Comparison compare(Plan plan, Copy copy, List<Part> parts) {
         LinePlan line = plan.line(copy.lineId).orElseThrow();
         SizePlan size = line.size(copy.size).orElseThrow();
-        Map<Colour, Region> wanted = size.art().seen();
+        Map<Colour, Region> wanted = size.laid().seen();
         Map<Colour, Region> got = seen(parts);
 
         double agreeing = 0;

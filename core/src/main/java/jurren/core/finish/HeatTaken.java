@@ -13,4 +13,9 @@ public record HeatTaken(int layer, double totalS, double leastS, double mostS) {
     public boolean tooLittle() {
         return totalS < leastS;
     }
+
+    /** What a spot takes that several positions of the platen reach. */
+    public HeatTaken times(int presses) {
+        return new HeatTaken(layer, totalS * presses, leastS, mostS);
+    }
 }

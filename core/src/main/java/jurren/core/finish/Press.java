@@ -1,7 +1,17 @@
 package jurren.core.finish;
 
-/** A flat press: its platen and the hottest it gets. */
-public record Press(String id, String name, double platenWidthMm, double platenHeightMm, double mostCelsius) {
+/**
+ * What gives the heat.
+ *
+ * @param platenWidthMm  the widest it heats at once; for a mug press, the length round the thing
+ * @param platenHeightMm the tallest
+ */
+public record Press(String id, String name, Kind kind, double platenWidthMm, double platenHeightMm, double mostCelsius) {
+    /** The kinds, by what they close on. */
+    public enum Kind {
+        FLAT, CAP, MUG, OVEN_SLEEVE
+    }
+
     public Press {
         if (!(platenWidthMm > 0 && platenHeightMm > 0 && mostCelsius > 0)) {
             throw new IllegalArgumentException("press " + id + " needs measures above zero");

@@ -4,20 +4,28 @@ import jurren.core.material.Peel;
 import jurren.core.material.Pressure;
 
 /**
- * One thing done at the press.
+ * One thing done at the press or at the table.
  *
  * @param layer   the layer it is about, 1 for the lowest, 0 for the cloth alone
- * @param seconds under heat; for a peel, the time it takes
+ * @param seconds under heat, or the time it takes
  * @param startS  when it begins, from the first step
  */
 public record Step(int order, Kind kind, int layer, double celsius, double seconds, Pressure pressure, Peel peel,
                    double startS) {
     /** What is done. */
     public enum Kind {
-        WARM, TACK, PEEL, PRESS, REPRESS;
+        WARM(true), TACK(true), PEEL(false), PRESS(true), REPRESS(true),
+        CLEAN(false), TAPE(false), BACKING(false), LAY(false), BURNISH(false), LIFT(false), WAIT(false),
+        TAPE_SHEET(false), TURN(false);
+
+        private final boolean heats;
+
+        Kind(boolean heats) {
+            this.heats = heats;
+        }
 
         public boolean heats() {
-            return this != PEEL;
+            return heats;
         }
     }
 

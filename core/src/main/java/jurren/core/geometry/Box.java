@@ -1,5 +1,7 @@
 package jurren.core.geometry;
 
+import java.util.Optional;
+
 /** An upright rectangle, in millimetres; never inside out, possibly of no size. */
 public record Box(double minXMm, double minYMm, double maxXMm, double maxYMm) {
     public Box {
@@ -36,6 +38,15 @@ public record Box(double minXMm, double minYMm, double maxXMm, double maxYMm) {
     public Box joined(Box other) {
         return new Box(Math.min(minXMm, other.minXMm), Math.min(minYMm, other.minYMm),
                 Math.max(maxXMm, other.maxXMm), Math.max(maxYMm, other.maxYMm));
+    }
+
+    /** What both cover; absent when that has no size. */
+    public Optional<Box> crossed(Box other) {
+        double left = Math.max(minXMm, other.minXMm);
+        double right = Math.min(maxXMm, other.maxXMm);
+        double top = Math.max(minYMm, other.minYMm);
+        double bottom = Math.min(maxYMm, other.maxYMm);
+        return left < right && top < bottom ? Optional.of(new Box(left, top, right, bottom)) : Optional.empty();
     }
 
     /** The upright box around this one once it is placed. */

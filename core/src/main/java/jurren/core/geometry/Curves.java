@@ -3,6 +3,7 @@ package jurren.core.geometry;
 import java.awt.Shape;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
+import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -41,6 +42,15 @@ public final class Curves {
 
     public boolean isEmpty() {
         return path.getCurrentPoint() == null;
+    }
+
+    /** Throws when empty: nothing has no place. */
+    public Box bounds() {
+        if (isEmpty()) {
+            throw new IllegalStateException("empty curves have no bounds");
+        }
+        Rectangle2D b = path.getBounds2D();
+        return new Box(b.getMinX(), b.getMinY(), b.getMaxX(), b.getMaxY());
     }
 
     public FillRule fillRule() {

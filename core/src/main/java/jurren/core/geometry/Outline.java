@@ -91,6 +91,30 @@ public final class Outline {
         return new Outline(to);
     }
 
+    /** Bent by a warp, long edges divided first. */
+    public Outline warped(Warp warp) {
+        double chord = warp.chordMm();
+        int n = size();
+        int[] parts = new int[n];
+        int total = 0;
+        for (int i = 0; i < n; i++) {
+            int j = i + 1 == n ? 0 : i + 1;
+            parts[i] = Math.max(1, (int) Math.ceil(Math.hypot(xMm(j) - xMm(i), yMm(j) - yMm(i)) / chord));
+            total += parts[i];
+        }
+        double[] to = new double[2 * total];
+        int at = 0;
+        for (int i = 0; i < n; i++) {
+            int j = i + 1 == n ? 0 : i + 1;
+            for (int k = 0; k < parts[i]; k++) {
+                double share = (double) k / parts[i];
+                warp.apply(xMm(i) + share * (xMm(j) - xMm(i)), yMm(i) + share * (yMm(j) - yMm(i)), to, at);
+                at += 2;
+            }
+        }
+        return new Outline(to);
+    }
+
     /** The same closed line, begun at point {@code start}. */
     public Outline startingAt(int start) {
         double[] to = new double[xy.length];

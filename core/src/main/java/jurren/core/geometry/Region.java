@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.CoordinateSequence;
 import org.locationtech.jts.geom.Envelope;
@@ -88,12 +89,21 @@ public final class Region {
         if (isEmpty() || placement.equals(Placement.HERE)) {
             return this;
         }
-        List<Piece> moved = new ArrayList<>();
+        return eachOutline(o -> o.placed(placement));
+    }
+
+    /** Bent by a warp that is one to one on this region. */
+    public Region warped(Warp warp) {
+        return isEmpty() || warp == Warp.NONE ? this : eachOutline(o -> o.warped(warp));
+    }
+
+    private Region eachOutline(UnaryOperator<Outline> change) {
+        List<Polygon> changed = new ArrayList<>();
         for (Piece piece : pieces()) {
-            moved.add(new Piece(piece.outer().placed(placement),
-                    piece.holes().stream().map(h -> h.placed(placement)).toList()));
+            changed.add((Polygon) new Piece(change.apply(piece.outer()),
+                    piece.holes().stream().map(change).toList()).region().shape);
         }
-        return of(Jts.collect(moved.stream().map(p -> (Polygon) p.region().shape).toList()));
+        return of(Jts.collect(changed));
     }
 
     /** Points that stand less than {@code toleranceMm} off the line between their neighbours left out. */

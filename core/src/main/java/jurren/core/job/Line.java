@@ -1,6 +1,7 @@
 package jurren.core.job;
 
 import jurren.core.art.Motif;
+import jurren.core.blank.Fit;
 import jurren.core.layer.Join;
 import jurren.core.material.Colour;
 import java.util.ArrayList;
@@ -15,10 +16,11 @@ import java.util.function.UnaryOperator;
  *
  * @param drawnFor the size whose face the motifs' poses and sizes are given on
  * @param motifs   from the bottom up
+ * @param fit      how the art finds its place on the other sizes, and on another blank
  * @param joins    how the layer of a colour meets those under it; laid over where nothing is said
  */
-public record Line(String id, String title, String blankId, String blankColourId, String materialId,
-                   String drawnFor, List<SizeEntry> sizes, List<Motif> motifs, Map<Colour, Join> joins) {
+public record Line(String id, String title, Thing thing, String materialId, String drawnFor, List<SizeEntry> sizes,
+                   List<Motif> motifs, Map<Colour, Join> joins, Fit fit) {
     public Line {
         sizes = List.copyOf(sizes);
         motifs = List.copyOf(motifs);
@@ -53,16 +55,41 @@ public record Line(String id, String title, String blankId, String blankColourId
         return "m" + n;
     }
 
+    public String blankId() {
+        return thing.blankId();
+    }
+
+    public Line withId(String newId) {
+        return new Line(newId, title, thing, materialId, drawnFor, sizes, motifs, joins, fit);
+    }
+
+    public Line withTitle(String newTitle) {
+        return new Line(id, newTitle, thing, materialId, drawnFor, sizes, motifs, joins, fit);
+    }
+
+    public Line withThing(Thing newThing) {
+        return new Line(id, title, newThing, materialId, drawnFor, sizes, motifs, joins, fit);
+    }
+
+    public Line withFit(Fit newFit) {
+        return new Line(id, title, thing, materialId, drawnFor, sizes, motifs, joins, newFit);
+    }
+
+    /** Another blank with its sizes; what was decided for the old ones is gone. */
+    public Line withBlank(Thing newThing, String newDrawnFor, List<SizeEntry> newSizes) {
+        return new Line(id, title, newThing, materialId, newDrawnFor, newSizes, motifs, joins, fit);
+    }
+
     public Line withBlankColour(String newColourId) {
-        return new Line(id, title, blankId, newColourId, materialId, drawnFor, sizes, motifs, joins);
+        return withThing(thing.withColour(newColourId));
     }
 
     public Line withMaterial(String newMaterialId) {
-        return new Line(id, title, blankId, blankColourId, newMaterialId, drawnFor, sizes, motifs, joins);
+        return new Line(id, title, thing, newMaterialId, drawnFor, sizes, motifs, joins, fit);
     }
 
     public Line withMotifs(List<Motif> newMotifs) {
-        return new Line(id, title, blankId, blankColourId, materialId, drawnFor, sizes, newMotifs, joins);
+        return new Line(id, title, thing, materialId, drawnFor, sizes, newMotifs, joins, fit);
     }
 
     public Line withMotif(String motifId, UnaryOperator<Motif> change) {
@@ -72,7 +99,7 @@ public record Line(String id, String title, String blankId, String blankColourId
     public Line withJoin(Colour colour, Join join) {
         Map<Colour, Join> changed = new LinkedHashMap<>(joins);
         changed.put(colour, join);
-        return new Line(id, title, blankId, blankColourId, materialId, drawnFor, sizes, motifs, changed);
+        return new Line(id, title, thing, materialId, drawnFor, sizes, motifs, changed, fit);
     }
 
     /** A size that was not in the run is added to it. */
@@ -87,6 +114,6 @@ public record Line(String id, String title, String blankId, String blankColourId
         if (!found) {
             changed.add(change.apply(SizeEntry.of(size, 0)));
         }
-        return new Line(id, title, blankId, blankColourId, materialId, drawnFor, changed, motifs, joins);
+        return new Line(id, title, thing, materialId, drawnFor, changed, motifs, joins, fit);
     }
 }

@@ -1,20 +1,29 @@
 package jurren.core.job;
 
 import jurren.core.blank.Blank;
+import jurren.core.blank.Face;
+import jurren.core.blank.MadeOf;
+import jurren.core.blank.Panel;
+import jurren.core.blank.Surface;
 import jurren.core.finish.Press;
 import jurren.core.load.Cutter;
 import jurren.core.load.Roll;
 import jurren.core.material.Material;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** The user's own machines, shelf, prices and recipes, and the blanks it knows. */
-public record Shop(List<Blank> blanks, List<Material> materials, Cutter cutter, Press press, List<Roll> shelf,
+public record Shop(List<Blank> blanks, List<Material> materials, Cutter cutter, List<Press> presses, List<Roll> shelf,
                    Prices prices) {
     public Shop {
         blanks = List.copyOf(blanks);
         materials = List.copyOf(materials);
         shelf = List.copyOf(shelf);
+        presses = List.copyOf(presses);
+        if (presses.isEmpty()) {
+            throw new IllegalArgumentException("a shop needs a press");
+        }
     }
 
     public Optional<Blank> blank(String id) {
@@ -23,5 +32,32 @@ public record Shop(List<Blank> blanks, List<Material> materials, Cutter cutter, 
 
     public Optional<Material> material(String id) {
         return materials.stream().filter(m -> m.id().equals(id)).findFirst();
+    }
+
+    /** The press that was chosen for a face, otherwise the first of the kind that closes on it. */
+    public Press pressFor(Thing thing, Blank blank, Face face) {
+        return thing.pressId().flatMap(id -> presses.stream().filter(p -> p.id().equals(id)).findFirst())
+                .orElseGet(() -> suited(suits(blank, face)));
+    }
+
+    private Press suited(Press.Kind kind) {
+        return presses.stream().filter(p -> p.kind() == kind).findFirst().orElse(presses.getFirst());
+    }
+
+    /** What closes on a face: an oven sleeve on steel and on cones, a mug press on other round things. */
+    public static Press.Kind suits(Blank blank, Face face) {
+        return switch (face.surface()) {
+            case Surface.Round r -> r.isCylinder() && blank.madeOf().stuff() != MadeOf.Stuff.STEEL
+                    ? Press.Kind.MUG : Press.Kind.OVEN_SLEEVE;
+            case Surface.Flat _ -> face.form() instanceof Panel p && p.cut() == Panel.Cut.CAP_FRONT
+                    ? Press.Kind.CAP : Press.Kind.FLAT;
+        };
+    }
+
+    /** With the user's own blanks, which stand before the catalogue's; the same id replaces. */
+    public Shop withOwn(List<Blank> own) {
+        List<Blank> all = new ArrayList<>(own);
+        blanks.stream().filter(b -> own.stream().noneMatch(o -> o.id().equals(b.id()))).forEach(all::add);
+        return new Shop(all, materials, cutter, presses, shelf, prices);
     }
 }

@@ -5,7 +5,11 @@ import jurren.core.geometry.Region;
 import jurren.core.geometry.Thinness;
 import jurren.core.material.Colour;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * One thickness of one film, on the face as the customer sees it.
@@ -15,11 +19,30 @@ import java.util.List;
  * @param seen     what of it stays in sight
  * @param unwelded overlapping parts whose own edges a knife would follow
  * @param join     how it meets the layers under it
+ * @param print    the colours of a print, side by side; empty for film, which has one colour
  */
 public record Layer(int order, Colour colour, Region region, Region seen, List<Region> unwelded, Join join,
-                    Thinness thinnest) {
+                    Thinness thinnest, Map<Colour, Region> print) {
     public Layer {
         unwelded = List.copyOf(unwelded);
+        print = Collections.unmodifiableMap(new LinkedHashMap<>(print));
+    }
+
+    /** Everything that is seen, as one print; its colour is the one that covers most. */
+    public static Layer printed(Map<Colour, Region> seen) {
+        Region all = Region.weld(seen.values());
+        Colour most = seen.entrySet().stream().max(Comparator.comparingDouble(e -> e.getValue().areaMm2()))
+                .orElseThrow().getKey();
+        return new Layer(1, most, all, all, List.of(), Join.LAID_OVER, all.thinnest(), seen);
+    }
+
+    public boolean isPrint() {
+        return !print.isEmpty();
+    }
+
+    /** What to paint in which colour. */
+    public Map<Colour, Region> paints() {
+        return isPrint() ? print : Map.of(colour, region);
     }
 
     /** What a knife follows: the region's pieces, or the parts themselves where they were not welded. */

@@ -47,7 +47,7 @@ public final class Separation {
             Region region = cut.get(colour);
             if (!region.isEmpty()) {
                 layers.add(new Layer(layers.size() + 1, colour, region, seen.get(colour), art.unwelded(colour),
-                        layers.isEmpty() ? Join.LAID_OVER : joins.apply(colour), region.thinnest()));
+                        layers.isEmpty() ? Join.LAID_OVER : joins.apply(colour), region.thinnest(), Map.of()));
             }
         }
         return layers;

@@ -4,19 +4,28 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A kind of film.
+ * A kind of film, vinyl, paper or stock.
  *
  * @param leastStrokeMm the narrowest part that still weeds and holds
  * @param topOnly       nothing can go onto it
+ * @param recipe        how it is pressed; absent for what is laid on cold
  */
 public record Material(String id, String name, Process process, double thicknessMm, double leastStrokeMm,
-                       boolean topOnly, Recipe recipe, CutSettings cutting, double pricePerMetre,
+                       boolean topOnly, Optional<Recipe> recipe, CutSettings cutting, double pricePerMetre,
                        List<FilmColour> colours) {
     public Material {
         colours = List.copyOf(colours);
-        if (!(thicknessMm > 0 && leastStrokeMm > 0 && pricePerMetre >= 0)) {
-            throw new IllegalArgumentException("material " + id + " needs a thickness and a least stroke above zero");
+        if (!(thicknessMm >= 0 && leastStrokeMm >= 0 && pricePerMetre >= 0)) {
+            throw new IllegalArgumentException("material " + id + " must not be thinner than nothing");
         }
+        if (process.isHot() != recipe.isPresent()) {
+            throw new IllegalArgumentException("material " + id + " needs a recipe if it is pressed, and none if it is not");
+        }
+    }
+
+    /** 0 for what is laid on cold. */
+    public double celsius() {
+        return recipe.map(Recipe::celsius).orElse(0.0);
     }
 
     /** The name this colour is sold under, or its code when it is not sold. */

@@ -3,8 +3,10 @@ package jurren.core.plan;
 import jurren.core.art.BuiltMotif;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
-import jurren.core.finish.PressSequence;
-import jurren.core.geometry.Box;
+import jurren.core.blank.Face;
+import jurren.core.finish.FinishSequence;
+import jurren.core.finish.PlatenPlan;
+import jurren.core.hold.Verdict;
 import jurren.core.job.Line;
 import jurren.core.material.Material;
 import java.util.List;
@@ -16,10 +18,12 @@ import java.util.Optional;
  *
  * @param motifs each motif built, around its own origin, by its id
  * @param sizes  the sizes in the run, and the one the art is drawn for, in the blank's order
- * @param platen where the press would close on the size the art is drawn for
+ * @param platen where the press closes on the size the art is drawn for
+ * @param holds  whether the material holds on this thing
  */
 public record LinePlan(Line line, Blank blank, BlankColour blankColour, Material material,
-                       Map<String, BuiltMotif> motifs, List<SizePlan> sizes, PressSequence press, Box platen) {
+                       Map<String, BuiltMotif> motifs, List<SizePlan> sizes, FinishSequence finish,
+                       PlatenPlan platen, Verdict holds) {
     public LinePlan {
         motifs = Map.copyOf(motifs);
         sizes = List.copyOf(sizes);
@@ -29,12 +33,16 @@ public record LinePlan(Line line, Blank blank, BlankColour blankColour, Material
         return size(line.drawnFor()).orElseThrow();
     }
 
-    public Optional<SizePlan> size(String id) {
-        return sizes.stream().filter(s -> s.size().id().equals(id)).findFirst();
+    public Face face() {
+        return drawn().face();
     }
 
-    /** The time at the press for all copies, one after the other. */
-    public double pressSeconds() {
-        return press.secondsPerPiece() * line.copies();
+    public Optional<SizePlan> size(String id) {
+        return sizes.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    /** The time at the press or the table for all copies, one after the other. */
+    public double finishSeconds() {
+        return finish.secondsPerPiece() * line.copies();
     }
 }

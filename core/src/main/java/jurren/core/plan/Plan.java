@@ -8,10 +8,12 @@ import java.util.List;
 import java.util.Optional;
 
 /** All that follows from a job. */
-public record Plan(Job job, Shop shop, List<LinePlan> lines, List<CutRun> runs, List<Snag> snags, Quote quote) {
+public record Plan(Job job, Shop shop, List<LinePlan> lines, List<CutRun> runs, List<PrintSheet> prints,
+                   List<Snag> snags, Quote quote) {
     public Plan {
         lines = List.copyOf(lines);
         runs = List.copyOf(runs);
+        prints = List.copyOf(prints);
         snags = List.copyOf(snags);
     }
 

@@ -6,16 +6,22 @@ import jurren.core.art.Chain;
 import jurren.core.art.Memo;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
-import jurren.core.blank.AreaMeasures;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.BlankSize;
+import jurren.core.blank.Face;
+import jurren.core.blank.Surface;
 import jurren.core.cut.CutRun;
+import jurren.core.finish.DyePress;
+import jurren.core.finish.FilmPress;
+import jurren.core.finish.FinishSequence;
+import jurren.core.finish.PlatenPlan;
 import jurren.core.finish.Press;
-import jurren.core.finish.PressSequence;
+import jurren.core.finish.TableWork;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
-import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
+import jurren.core.hold.WhatHolds;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.Shop;
@@ -50,10 +56,11 @@ import java.util.Optional;
 public final class Planner {
     private static final int REMEMBERED = 200;
 
-    private record FaceKey(List<Motif> motifs, Placement fit, Map<Colour, Join> joins) {
+    private record FaceKey(List<Motif> motifs, Placement fit, Optional<Double> trueAtMm, Surface surface, boolean printed,
+                           Map<Colour, Join> joins) {
     }
 
-    private record FaceWork(Art art, List<Layer> layers) {
+    private record FaceWork(Art art, Art laid, List<Layer> layers) {
     }
 
     private final Chain chain = new Chain();
@@ -65,7 +72,8 @@ public final class Planner {
         Loading loading = load(lines, job, shop);
         List<CutRun> runs = loading.loads().parallelStream()
                 .map(load -> CutRun.of(load, shop.cutter(), orders)).toList();
-        return new Plan(job, shop, lines, runs, new SnagFinder(shop).find(lines, loading), quote(lines, loading, shop));
+        return new Plan(job, shop, lines, runs, prints(lines), new SnagFinder(shop).find(lines, loading),
+                quote(lines, loading, shop));
     }
 
     /** How many chain stages were worked out in this planner's life. */
@@ -76,44 +84,37 @@ public final class Planner {
     private LinePlan planLine(Line line, Shop shop) {
         Blank blank = shop.blank(line.blankId())
                 .orElseThrow(() -> new IllegalArgumentException("no blank is called \"" + line.blankId() + "\""));
-        BlankColour colour = blank.colour(line.blankColourId()).orElse(blank.colours().getFirst());
+        BlankColour colour = blank.colourOrFirst(line.thing().colourId());
         Material material = shop.material(line.materialId())
                 .orElseThrow(() -> new IllegalArgumentException("no material is called \"" + line.materialId() + "\""));
         Map<String, BuiltMotif> built = new LinkedHashMap<>();
         line.motifs().forEach(m -> built.put(m.id(), chain.build(m)));
         List<BlankSize> wanted = blank.sizes().stream()
                 .filter(s -> s.id().equals(line.drawnFor()) || line.entry(s.id()).count() > 0).toList();
-        List<SizePlan> sizes = wanted.parallelStream().map(s -> planSize(line, blank, s)).toList();
-        SizePlan drawn = sizes.stream().filter(s -> s.size().id().equals(line.drawnFor())).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(blank.name() + " has no size " + line.drawnFor()));
-        PressSequence press = PressSequence.of(
-                Collections.nCopies(drawn.layers().size(), material.recipe()), blank.cloth());
-        return new LinePlan(line, blank, colour, material, built, sizes, press, platen(drawn.area(), shop.press()));
+        Face drawnFace = face(line, blank.size(line.drawnFor()).orElseThrow(() -> new IllegalArgumentException(
+                blank.name() + " has no size " + line.drawnFor())));
+        Optional<Box> drawnArt = artOn(line.motifs(), Placement.HERE).bounds();
+        List<SizePlan> sizes = wanted.parallelStream()
+                .map(s -> planSize(line, material, drawnFace, face(line, s), drawnArt, s.id())).toList();
+        SizePlan drawn = sizes.stream().filter(s -> s.id().equals(line.drawnFor())).findFirst().orElseThrow();
+        PlatenPlan platen = platen(drawn, shop.pressFor(line.thing(), blank, drawn.face()));
+        return new LinePlan(line, blank, colour, material, built, sizes, finish(material, blank, drawn, platen), platen,
+                WhatHolds.of(material, blank.madeOf(), colour, drawn.face()));
     }
 
-    private SizePlan planSize(Line line, Blank blank, BlankSize size) {
-        SizeEntry entry = line.entry(size.id());
-        AreaMeasures area = entry.area().orElse(size.area());
-        Placement fit = fit(line, blank, size, area);
-        FaceWork work = faces.get(new FaceKey(line.motifs(), fit, line.joins()));
-        return new SizePlan(size, area, entry.count(), fit, work.art, work.layers);
+    /** The face of a size as this order measured it. */
+    static Face face(Line line, BlankSize size) {
+        return line.entry(size.id()).asMeasured(size.faceOrUsual(line.thing().faceId()))
+                .withTrueAt(line.thing().trueAtMm());
     }
 
-    /** Scaled about the middle of the area's upper edge, which stays the middle of the upper edge. */
-    private Placement fit(Line line, Blank blank, BlankSize size, AreaMeasures area) {
-        if (size.id().equals(line.drawnFor())) {
-            return Placement.HERE;
-        }
-        BlankSize from = blank.size(line.drawnFor()).orElse(size);
-        AreaMeasures fromArea = line.entry(from.id()).area().orElse(from.area());
-        double factor = size.artWidthMm() / from.artWidthMm();
-        Optional<Double> wanted = line.entry(size.id()).artWidthMm();
-        if (wanted.isPresent()) {
-            factor = artOn(line.motifs(), Placement.HERE).bounds()
-                    .map(b -> wanted.get() / b.widthMm()).orElse(factor);
-        }
-        return Placement.moved(0, -fromArea.dropMm()).then(Placement.scaled(factor))
-                .then(Placement.moved(0, area.dropMm()));
+    private SizePlan planSize(Line line, Material material, Face from, Face face, Optional<Box> drawnArt, String size) {
+        SizeEntry entry = line.entry(size);
+        Placement fit = size.equals(line.drawnFor()) ? Placement.HERE
+                : drawnArt.map(art -> line.fit().between(from, face, art, entry.artWidthMm())).orElse(Placement.HERE);
+        FaceWork work = faces.get(new FaceKey(line.motifs(), fit, face.trueAt(), face.surface(),
+                material.process().isPrinted(), line.joins()));
+        return new SizePlan(size, face, entry.count(), fit, work.art, work.laid, work.layers);
     }
 
     private Art artOn(List<Motif> motifs, Placement fit) {
@@ -127,13 +128,41 @@ public final class Planner {
 
     private FaceWork workFace(FaceKey key) {
         Art art = artOn(key.motifs, key.fit);
-        return new FaceWork(art, Separation.of(art, c -> key.joins.getOrDefault(c, Join.LAID_OVER)));
+        Art laid = art.warped(Face.unrolling(key.surface, key.trueAtMm));
+        Map<Colour, Region> seen = key.printed ? laid.seen() : Map.of();
+        List<Layer> layers = !key.printed
+                ? Separation.of(laid, c -> key.joins.getOrDefault(c, Join.LAID_OVER))
+                : seen.isEmpty() ? List.of() : List.of(Layer.printed(seen));
+        return new FaceWork(art, laid, layers);
     }
 
-    private static Box platen(AreaMeasures area, Press press) {
-        Point middle = area.box().centre();
-        return Box.ofSize(middle.xMm() - press.platenWidthMm() / 2, middle.yMm() - press.platenHeightMm() / 2,
-                press.platenWidthMm(), press.platenHeightMm());
+    private static PlatenPlan platen(SizePlan drawn, Press press) {
+        Box usual = drawn.area().box();
+        return PlatenPlan.of(press, drawn.artBounds().orElse(usual), usual);
+    }
+
+    private static FinishSequence finish(Material material, Blank blank, SizePlan drawn, PlatenPlan platen) {
+        int layers = drawn.layers().size();
+        int positions = platen.positions().size();
+        return material.recipe().map(r -> layers == 0 ? FilmPress.of(List.of(), blank.madeOf(), 1)
+                : material.process().isPrinted()
+                ? DyePress.of(r, blank.madeOf(), platen.press().kind() == Press.Kind.OVEN_SLEEVE, positions)
+                : FilmPress.of(Collections.nCopies(layers, r), blank.madeOf(), positions))
+                .orElseGet(() -> TableWork.of(layers));
+    }
+
+    private static List<PrintSheet> prints(List<LinePlan> lines) {
+        List<PrintSheet> sheets = new ArrayList<>();
+        for (LinePlan line : lines) {
+            for (SizePlan size : line.sizes()) {
+                if (size.count() > 0) {
+                    size.layers().stream().filter(Layer::isPrint).forEach(layer -> sheets.add(new PrintSheet(
+                            sheets.size() + 1, line.line().id(), size.id(), size.count(), layer,
+                            line.material().process().turnedOver())));
+                }
+            }
+        }
+        return sheets;
     }
 
     private static Loading load(List<LinePlan> lines, Job job, Shop shop) {
@@ -144,9 +173,9 @@ public final class Planner {
             for (SizePlan size : line.sizes()) {
                 for (int i = 0; i < size.count(); i++) {
                     copy++;
-                    for (Layer layer : size.layers()) {
+                    for (Layer layer : size.layers().stream().filter(l -> !l.isPrint()).toList()) {
                         byColour.computeIfAbsent(layer.colour(), _ -> new ArrayList<>()).add(new CutItem(
-                                line.line().id(), size.size().id(), copy, layer,
+                                line.line().id(), size.id(), copy, layer,
                                 line.material().process().turnedOver()));
                     }
                 }
@@ -157,9 +186,16 @@ public final class Planner {
     }
 
     private static Quote quote(List<LinePlan> lines, Loading loading, Shop shop) {
-        double film = loading.loads().stream()
+        double film = lines.stream().filter(l -> l.material().process().isPrinted()).mapToDouble(Planner::paper).sum()
+                + loading.loads().stream()
                 .mapToDouble(l -> l.usedMm() / 1000 * l.material().pricePerMetre()).sum();
-        double hours = lines.stream().mapToDouble(LinePlan::pressSeconds).sum() / 3600;
+        double hours = lines.stream().mapToDouble(LinePlan::finishSeconds).sum() / 3600;
         return new Quote(film, hours * shop.prices().pressHour(), shop.prices().currency());
+    }
+
+    /** Printed paper by the metre of its longer side. */
+    private static double paper(LinePlan line) {
+        return line.sizes().stream().flatMap(s -> s.layers().stream().map(l -> s.count() * l.region().bounds().widthMm()))
+                .mapToDouble(mm -> mm / 1000 * line.material().pricePerMetre()).sum();
     }
 }

@@ -2,7 +2,7 @@ package jurren.core.plan;
 
 import jurren.core.art.Art;
 import jurren.core.blank.AreaMeasures;
-import jurren.core.blank.BlankSize;
+import jurren.core.blank.Face;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.layer.Layer;
@@ -12,11 +12,20 @@ import java.util.Optional;
 /**
  * A line on one of its sizes.
  *
- * @param fit from the face the art was drawn for to this size's face
+ * @param id     of the size
+ * @param face   as it was measured for this order
+ * @param fit    from the face the art was drawn for to this size's face
+ * @param art    as the customer reads it
+ * @param laid   the art on the unrolled face; the same on a flat one
+ * @param layers on the unrolled face
  */
-public record SizePlan(BlankSize size, AreaMeasures area, int count, Placement fit, Art art, List<Layer> layers) {
+public record SizePlan(String id, Face face, int count, Placement fit, Art art, Art laid, List<Layer> layers) {
     public SizePlan {
         layers = List.copyOf(layers);
+    }
+
+    public AreaMeasures area() {
+        return face.area();
     }
 
     public Optional<Box> artBounds() {

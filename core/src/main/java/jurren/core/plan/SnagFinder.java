@@ -6,11 +6,15 @@ import jurren.core.art.Drawing;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
+import jurren.core.blank.Face;
+import jurren.core.blank.Obstacle;
 import jurren.core.finish.HeatTaken;
+import jurren.core.finish.Press;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
+import jurren.core.hold.Verdict;
 import jurren.core.job.Shop;
 import jurren.core.layer.Layer;
 import jurren.core.lettering.LetteringLayout;
@@ -20,8 +24,10 @@ import jurren.core.load.Loading;
 import jurren.core.snag.Snag;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /** Looks a worked-out job over for what would go wrong. */
@@ -30,6 +36,8 @@ final class SnagFinder {
     private static final int MOST_FILMS = 3;
     /** Art may touch the edge of its area. */
     private static final double EDGE_SLACK_MM = 0.01;
+    /** A wrap overlaps itself by so much at its seam. */
+    private static final double SEAM_OVERLAP_MM = 3;
 
     private final Shop shop;
     private final Set<Snag> found = new LinkedHashSet<>();
@@ -42,6 +50,7 @@ final class SnagFinder {
         for (LinePlan line : lines) {
             motifs(line);
             line.sizes().forEach(size -> fit(line, size));
+            holds(line);
             thinParts(line);
             stack(line);
             heat(line);
@@ -91,26 +100,81 @@ final class SnagFinder {
     }
 
     private void fit(LinePlan plan, SizePlan size) {
+        String line = plan.line().id();
+        Face face = size.face();
+        Box area = face.area().box();
+        if (Region.of(area).minus(Region.weld(face.obstacles().stream().map(Obstacle::region).toList())).isEmpty()) {
+            found.add(new Snag.NoRoom(line, size.id()));
+        }
         if (size.artBounds().isEmpty()) {
             return;
         }
-        String line = plan.line().id();
-        String sizeId = size.size().id();
         Box art = size.artBounds().get();
-        Box trunk = size.size().measures().trunk();
-        if (art.widthMm() > trunk.widthMm() || art.heightMm() > trunk.heightMm()) {
-            boolean across = art.widthMm() > trunk.widthMm();
-            found.add(new Snag.BeyondBlank(line, sizeId, across ? art.widthMm() : art.heightMm(),
-                    across ? trunk.widthMm() : trunk.heightMm(), across));
+        Box whole = face.whole();
+        boolean across = art.widthMm() > whole.widthMm() && !face.isRound();
+        if (across || art.heightMm() > whole.heightMm()) {
+            found.add(new Snag.BeyondBlank(line, size.id(), across ? art.widthMm() : art.heightMm(),
+                    across ? whole.widthMm() : whole.heightMm(), across));
             return;
         }
-        Box area = size.area().box();
-        if (!area.covers(art, EDGE_SLACK_MM)) {
-            found.add(new Snag.OutsideArea(line, sizeId, over(area, art), furthestOut(size.art(), area)));
+        double once = whole.widthMm() + SEAM_OVERLAP_MM;
+        if (face.isRound() && art.widthMm() > once) {
+            found.add(new Snag.OverWrap(line, size.id(), art.widthMm() - whole.widthMm(), whole.widthMm(),
+                    new Point(art.maxXMm(), art.centre().yMm())));
         }
-        if (sizeId.equals(plan.line().drawnFor()) && !plan.platen().covers(art, EDGE_SLACK_MM)) {
-            found.add(new Snag.BeyondPlaten(line, sizeId, over(plan.platen(), art),
-                    furthestOut(size.art(), plan.platen())));
+        boolean blocked = obstacles(line, size, face, area);
+        if (!blocked && !area.covers(art, EDGE_SLACK_MM)) {
+            found.add(new Snag.OutsideArea(line, size.id(), over(area, art), furthestOut(size.art(), area)));
+        }
+        if (size.id().equals(plan.line().drawnFor()) && plan.material().process().isHot()) {
+            platen(plan, size, art);
+        }
+    }
+
+    /** One snag for each kind of thing in the way; true when there was any. */
+    private boolean obstacles(String line, SizePlan size, Face face, Box area) {
+        Region art = Region.weld(size.art().paints().stream().map(Painted::region).toList());
+        Map<Obstacle.Kind, Region> under = new EnumMap<>(Obstacle.Kind.class);
+        for (Obstacle o : face.obstacles()) {
+            if (o.box().crossed(art.bounds()).isPresent()) {
+                Region common = art.intersect(o.region());
+                if (!common.isEmpty()) {
+                    under.merge(o.kind(), common, Region::weld);
+                }
+            }
+        }
+        under.forEach((kind, region) -> {
+            Box b = region.bounds();
+            found.add(new Snag.InTheWay(line, size.id(), kind, Math.min(b.widthMm(), b.heightMm()),
+                    largest(region).inside()));
+        });
+        return !under.isEmpty();
+    }
+
+    private static Region largest(Region region) {
+        return region.pieces().stream().map(p -> p.region()).max(Comparator.comparingDouble(Region::areaMm2)).orElse(region);
+    }
+
+    private void platen(LinePlan plan, SizePlan size, Box art) {
+        String line = plan.line().id();
+        int positions = plan.platen().positions().size();
+        if (positions == 1) {
+            return;
+        }
+        Point where = plan.platen().twice().getFirst().centre();
+        if (plan.platen().press().kind() == Press.Kind.FLAT) {
+            Box strip = plan.platen().twice().getFirst();
+            found.add(new Snag.SplitPress(line, size.id(), positions, Math.min(strip.widthMm(), strip.heightMm()), where));
+        } else {
+            Press press = plan.platen().press();
+            found.add(new Snag.BeyondPlaten(line, size.id(), Math.max(art.widthMm() - press.platenWidthMm(),
+                    art.heightMm() - press.platenHeightMm()), where));
+        }
+    }
+
+    private void holds(LinePlan plan) {
+        if (plan.holds().answer() == Verdict.Answer.DOES_NOT_HOLD) {
+            found.add(new Snag.DoesNotHold(plan.line().id(), plan.material().name(), plan.holds()));
         }
     }
 
@@ -121,13 +185,15 @@ final class SnagFinder {
 
     private static Point furthestOut(Art art, Box area) {
         Region out = Region.weld(art.paints().stream().map(Painted::region).toList()).minus(Region.of(area));
-        return out.pieces().stream().map(p -> p.region()).max(Comparator.comparingDouble(Region::areaMm2))
-                .map(Region::inside).orElseGet(area::centre);
+        return out.isEmpty() ? area.centre() : largest(out).inside();
     }
 
     /** One snag a layer, on the size where it is worst. */
     private void thinParts(LinePlan plan) {
         double least = plan.material().leastStrokeMm();
+        if (plan.material().process().isPrinted()) {
+            return;
+        }
         for (int i = 0; i < plan.drawn().layers().size(); i++) {
             Snag.ThinPart worst = null;
             for (SizePlan size : plan.sizes()) {
@@ -135,8 +201,8 @@ final class SnagFinder {
                     Layer layer = size.layers().get(i);
                     double width = layer.thinnest().widthMm();
                     if (width < least && (worst == null || width < worst.widthMm())) {
-                        worst = new Snag.ThinPart(plan.line().id(), layer.order(), size.size().id(), width, least,
-                                layer.thinnest().where());
+                        worst = new Snag.ThinPart(plan.line().id(), layer.order(), size.id(), width, least,
+                                size.face().rolled(layer.thinnest().where()));
                     }
                 }
             }
@@ -160,7 +226,7 @@ final class SnagFinder {
         if (layers.size() > MOST_FILMS) {
             Region tooThick = atLeastDeep(layers, MOST_FILMS + 1);
             if (!tooThick.isEmpty()) {
-                found.add(new Snag.TooManyFilms(plan.line().id(), MOST_FILMS + 1, MOST_FILMS, tooThick.inside()));
+                found.add(new Snag.TooManyFilms(plan.line().id(), MOST_FILMS + 1, MOST_FILMS, plan.face().rolled(tooThick.inside())));
             }
         }
     }
@@ -181,16 +247,15 @@ final class SnagFinder {
 
     private void heat(LinePlan plan) {
         String line = plan.line().id();
-        double celsius = plan.material().recipe().celsius();
-        if (celsius > plan.blank().cloth().mostCelsius()) {
-            found.add(new Snag.TooHot(line, celsius, plan.blank().cloth().mostCelsius(), true));
+        double celsius = plan.material().celsius();
+        double reaches = plan.platen().press().mostCelsius();
+        if (celsius > reaches) {
+            found.add(new Snag.TooHot(line, celsius, reaches));
         }
-        if (celsius > shop.press().mostCelsius()) {
-            found.add(new Snag.TooHot(line, celsius, shop.press().mostCelsius(), false));
-        }
-        for (HeatTaken heat : plan.press().heat()) {
-            if (heat.tooMuch()) {
-                found.add(new Snag.TooMuchHeat(line, heat.layer(), heat.totalS(), heat.mostS()));
+        for (HeatTaken heat : plan.finish().heat()) {
+            HeatTaken worst = heat.times(plan.platen().mostTimes());
+            if (worst.tooMuch()) {
+                found.add(new Snag.TooMuchHeat(line, heat.layer(), worst.totalS(), heat.mostS()));
             }
         }
     }

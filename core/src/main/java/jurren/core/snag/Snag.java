@@ -1,9 +1,11 @@
 package jurren.core.snag;
 
+import jurren.core.blank.Obstacle;
 import jurren.core.geometry.Point;
+import jurren.core.hold.Verdict;
 import java.util.Optional;
 
-/** One thing that would go wrong. Places are on the face of the size that is named. */
+/** One thing that would go wrong. Places are in the art of the size that is named. */
 public sealed interface Snag {
     /** How bad it is. */
     enum Gravity {
@@ -20,297 +22,219 @@ public sealed interface Snag {
         BLANK, ART, LAYERS, LOADS, FINISH
     }
 
-    Gravity gravity();
+    /** How bad, and where it is mended. */
+    record Nature(Gravity gravity, Bench bench) {
+    }
 
-    Bench bench();
+    Nature nature();
 
     String line();
+
+    default Gravity gravity() {
+        return nature().gravity;
+    }
+
+    default Bench bench() {
+        return nature().bench;
+    }
 
     default int layer() {
         return 0;
     }
 
     default Optional<Point> where() {
-        return Optional.empty();
+        return this instanceof AtPlace p ? Optional.of(p.at()) : Optional.empty();
     }
 
     /** The motif it is about, when it is about one. */
     default Optional<String> motif() {
-        return Optional.empty();
+        return this instanceof OfMotif m ? Optional.of(m.motifId()) : Optional.empty();
     }
 
     /** The size whose face it is on, when it is on one. */
     default Optional<String> size() {
-        return Optional.empty();
+        return this instanceof OfSize s ? Optional.of(s.sizeId()) : Optional.empty();
+    }
+
+    /** It can be pointed at. */
+    interface AtPlace {
+        Point at();
+    }
+
+    /** It is about one motif. */
+    interface OfMotif {
+        String motifId();
+    }
+
+    /** It is so on one size. */
+    interface OfSize {
+        String sizeId();
     }
 
     /** A line without motifs. */
     record NoArt(String line) implements Snag {
         @Override
-        public Gravity gravity() {
-            return Gravity.UNUSABLE;
-        }
-
-        @Override
-        public Bench bench() {
-            return Bench.ART;
+        public Nature nature() {
+            return new Nature(Gravity.UNUSABLE, Bench.ART);
         }
     }
 
     /** Lettering without letters. */
-    record EmptyLettering(String line, String motifId, String motifName) implements Snag {
+    record EmptyLettering(String line, String motifId, String motifName) implements Snag, OfMotif {
         @Override
-        public Gravity gravity() {
-            return Gravity.UNUSABLE;
-        }
-
-        @Override
-        public Bench bench() {
-            return Bench.ART;
-        }
-
-        @Override
-        public Optional<String> motif() {
-            return Optional.of(motifId);
+        public Nature nature() {
+            return new Nature(Gravity.UNUSABLE, Bench.ART);
         }
     }
 
     /** A character that the typeface cannot show. */
-    record MissingGlyph(String line, String motifId, String character, String typeface) implements Snag {
+    record MissingGlyph(String line, String motifId, String character, String typeface) implements Snag, OfMotif {
         @Override
-        public Gravity gravity() {
-            return Gravity.UNUSABLE;
-        }
-
-        @Override
-        public Bench bench() {
-            return Bench.ART;
-        }
-
-        @Override
-        public Optional<String> motif() {
-            return Optional.of(motifId);
+        public Nature nature() {
+            return new Nature(Gravity.UNUSABLE, Bench.ART);
         }
     }
 
     /** Lines of a drawing that do not close and have no width. */
-    record OpenPath(String line, String motifId, String motifName, int lines, Point at) implements Snag {
+    record OpenPath(String line, String motifId, String motifName, int lines, Point at)
+            implements Snag, OfMotif, AtPlace {
         @Override
-        public Gravity gravity() {
-            return Gravity.LOOK;
-        }
-
-        @Override
-        public Bench bench() {
-            return Bench.ART;
-        }
-
-        @Override
-        public Optional<Point> where() {
-            return Optional.of(at);
-        }
-
-        @Override
-        public Optional<String> motif() {
-            return Optional.of(motifId);
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.ART);
         }
     }
 
     /** Parts of one colour that overlap and were not welded: the knife would cut through the art. */
-    record NotWelded(String line, String motifId, String motifName, int parts, Point at) implements Snag {
+    record NotWelded(String line, String motifId, String motifName, int parts, Point at)
+            implements Snag, OfMotif, AtPlace {
         @Override
-        public Gravity gravity() {
-            return Gravity.LOOK;
-        }
-
-        @Override
-        public Bench bench() {
-            return Bench.ART;
-        }
-
-        @Override
-        public Optional<Point> where() {
-            return Optional.of(at);
-        }
-
-        @Override
-        public Optional<String> motif() {
-            return Optional.of(motifId);
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.ART);
         }
     }
 
     /** Art that is larger than the blank itself. */
-    record BeyondBlank(String line, String sizeId, double artMm, double blankMm, boolean across) implements Snag {
+    record BeyondBlank(String line, String sizeId, double artMm, double blankMm, boolean across)
+            implements Snag, OfSize {
         @Override
-        public Gravity gravity() {
-            return Gravity.UNUSABLE;
-        }
-
-        @Override
-        public Bench bench() {
-            return Bench.BLANK;
-        }
-
-        @Override
-        public Optional<String> size() {
-            return Optional.of(sizeId);
+        public Nature nature() {
+            return new Nature(Gravity.UNUSABLE, Bench.BLANK);
         }
     }
 
     /** Art that reaches out of the area. */
-    record OutsideArea(String line, String sizeId, double overMm, Point at) implements Snag {
+    record OutsideArea(String line, String sizeId, double overMm, Point at) implements Snag, OfSize, AtPlace {
         @Override
-        public Gravity gravity() {
-            return Gravity.LOOK;
-        }
-
-        @Override
-        public Bench bench() {
-            return Bench.BLANK;
-        }
-
-        @Override
-        public Optional<Point> where() {
-            return Optional.of(at);
-        }
-
-        @Override
-        public Optional<String> size() {
-            return Optional.of(sizeId);
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.BLANK);
         }
     }
 
-    /** Art that the platen does not reach in one position. */
-    record BeyondPlaten(String line, String sizeId, double overMm, Point at) implements Snag {
+    /** Art that goes more than once round the thing, or over the seam's allowance. */
+    record OverWrap(String line, String sizeId, double overMm, double roundMm, Point at)
+            implements Snag, OfSize, AtPlace {
         @Override
-        public Gravity gravity() {
-            return Gravity.LOOK;
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.BLANK);
         }
+    }
 
+    /** Art that runs into something on the face. */
+    record InTheWay(String line, String sizeId, Obstacle.Kind kind, double overMm, Point at)
+            implements Snag, OfSize, AtPlace {
         @Override
-        public Bench bench() {
-            return Bench.BLANK;
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.BLANK);
         }
+    }
 
+    /** An area that obstacles leave nothing of. */
+    record NoRoom(String line, String sizeId) implements Snag, OfSize {
         @Override
-        public Optional<Point> where() {
-            return Optional.of(at);
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.BLANK);
         }
+    }
 
+    /** Art that takes several positions of the platen. */
+    record SplitPress(String line, String sizeId, int positions, double sharedMm, Point at)
+            implements Snag, OfSize, AtPlace {
         @Override
-        public Optional<String> size() {
-            return Optional.of(sizeId);
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.BLANK);
+        }
+    }
+
+    /** Art larger than a press takes that closes only once. */
+    record BeyondPlaten(String line, String sizeId, double overMm, Point at) implements Snag, OfSize, AtPlace {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.BLANK);
+        }
+    }
+
+    /** A material that does not hold on this thing. */
+    record DoesNotHold(String line, String material, Verdict verdict) implements Snag {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.STOPS, Bench.BLANK);
         }
     }
 
     /** A part narrower than the film holds. */
-    record ThinPart(String line, int layer, String sizeId, double widthMm, double leastMm, Point at) implements Snag {
+    record ThinPart(String line, int layer, String sizeId, double widthMm, double leastMm, Point at)
+            implements Snag, OfSize, AtPlace {
         @Override
-        public Gravity gravity() {
-            return Gravity.LOOK;
-        }
-
-        @Override
-        public Bench bench() {
-            return Bench.LAYERS;
-        }
-
-        @Override
-        public Optional<Point> where() {
-            return Optional.of(at);
-        }
-
-        @Override
-        public Optional<String> size() {
-            return Optional.of(sizeId);
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.LAYERS);
         }
     }
 
     /** More films on top of each other than the cloth should carry. */
-    record TooManyFilms(String line, int films, int most, Point at) implements Snag {
+    record TooManyFilms(String line, int films, int most, Point at) implements Snag, AtPlace {
         @Override
-        public Gravity gravity() {
-            return Gravity.LOOK;
-        }
-
-        @Override
-        public Bench bench() {
-            return Bench.LAYERS;
-        }
-
-        @Override
-        public Optional<Point> where() {
-            return Optional.of(at);
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.LAYERS);
         }
     }
 
     /** A film that takes nothing on top of it, with something on top of it. */
     record NothingHoldsOn(String line, int layer, String material) implements Snag {
         @Override
-        public Gravity gravity() {
-            return Gravity.STOPS;
-        }
-
-        @Override
-        public Bench bench() {
-            return Bench.LAYERS;
+        public Nature nature() {
+            return new Nature(Gravity.STOPS, Bench.LAYERS);
         }
     }
 
     /** A piece that fits no way round between the rollers. */
-    record NotOnRoll(String line, int layer, String sizeId, double acrossMm, double usableMm) implements Snag {
+    record NotOnRoll(String line, int layer, String sizeId, double acrossMm, double usableMm) implements Snag, OfSize {
         @Override
-        public Gravity gravity() {
-            return Gravity.STOPS;
-        }
-
-        @Override
-        public Bench bench() {
-            return Bench.LOADS;
-        }
-
-        @Override
-        public Optional<String> size() {
-            return Optional.of(sizeId);
+        public Nature nature() {
+            return new Nature(Gravity.STOPS, Bench.LOADS);
         }
     }
 
     /** A load that is longer than what is left on the roll; {@code leftMm} 0 when the colour is not on the shelf. */
     record RollTooShort(String line, int load, String colourName, double neededMm, double leftMm) implements Snag {
         @Override
-        public Gravity gravity() {
-            return Gravity.LOOK;
-        }
-
-        @Override
-        public Bench bench() {
-            return Bench.LOADS;
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.LOADS);
         }
     }
 
-    /** More heat in all than a layer (0: the cloth) bears. */
+    /** More heat in all than a layer (0: the thing itself) bears, where positions overlap counted as often as it is pressed. */
     record TooMuchHeat(String line, int layer, double seconds, double mostSeconds) implements Snag {
         @Override
-        public Gravity gravity() {
-            return Gravity.STOPS;
-        }
-
-        @Override
-        public Bench bench() {
-            return Bench.FINISH;
+        public Nature nature() {
+            return new Nature(Gravity.STOPS, Bench.FINISH);
         }
     }
 
-    /** A film that is pressed hotter than the cloth bears or the press reaches. */
-    record TooHot(String line, double celsius, double mostCelsius, boolean forCloth) implements Snag {
+    /** A material that is pressed hotter than the press reaches. */
+    record TooHot(String line, double celsius, double mostCelsius) implements Snag {
         @Override
-        public Gravity gravity() {
-            return Gravity.STOPS;
-        }
-
-        @Override
-        public Bench bench() {
-            return Bench.FINISH;
+        public Nature nature() {
+            return new Nature(Gravity.STOPS, Bench.FINISH);
         }
     }
 }

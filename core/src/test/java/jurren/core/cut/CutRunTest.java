@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 
 class CutRunTest {
     private static CutRun run(Region region) {
-        Layer layer = new Layer(1, CREAM, region, region, List.of(), Join.LAID_OVER, region.thinnest());
+        Layer layer = new Layer(1, CREAM, region, region, List.of(), Join.LAID_OVER, region.thinnest(), java.util.Map.of());
         Loading loading = Loading.of(List.of(new Loading.Wanted(FILM, CREAM,
                 List.of(new CutItem("A", "M", 1, layer, true), new CutItem("A", "M", 2, layer, true)))), List.of(), CUTTER, true);
         return CutRun.of(loading.loads().getFirst(), CUTTER, new CutRun.Orders());

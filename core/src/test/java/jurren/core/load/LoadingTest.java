@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 
 class LoadingTest {
     private static CutItem item(Region region, int copy) {
-        return new CutItem("A", "M", copy, new Layer(1, CREAM, region, region, List.of(), Join.LAID_OVER, region.thinnest()), true);
+        return new CutItem("A", "M", copy, new Layer(1, CREAM, region, region, List.of(), Join.LAID_OVER, region.thinnest(), java.util.Map.of()), true);
     }
 
     private static Loading load(List<CutItem> items, boolean framed) {

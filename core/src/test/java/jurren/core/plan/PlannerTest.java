@@ -12,7 +12,9 @@ import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
 import jurren.core.art.Treatment;
-import jurren.core.blank.Cloth;
+import jurren.core.blank.Fit;
+import jurren.core.blank.Obstacle;
+import jurren.core.hold.Reason;
 import jurren.core.geometry.Box;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
@@ -54,7 +56,7 @@ class PlannerTest {
         assertThat(plan.runs().getFirst().load().placed()).extracting(p -> p.item().copy())
                 .containsExactlyInAnyOrder(1, 2, 3, 4, 5);
         assertThat(plan.quote().total()).isCloseTo(plan.filmUsedMm() / 1000 * 9
-                + plan.lines().getFirst().pressSeconds() / 3600 * 30, within(1e-9));
+                + plan.lines().getFirst().finishSeconds() / 3600 * 30, within(1e-9));
     }
 
     @Test
@@ -63,7 +65,7 @@ class PlannerTest {
         double drawn = line.drawn().artBounds().map(Box::widthMm).orElseThrow();
         SizePlan small = line.size("S").orElseThrow();
 
-        assertThat(line.sizes()).extracting(s -> s.size().id()).containsExactly("S", "M", "L");
+        assertThat(line.sizes()).extracting(SizePlan::id).containsExactly("S", "M", "L");
         assertThat(small.artBounds().map(Box::widthMm).orElseThrow()).isCloseTo(drawn * 240 / 254, within(1e-6));
         assertThat(small.artBounds().orElseThrow().minYMm() - 76).as("the distance to the area's edge scales with it")
                 .isCloseTo((line.drawn().artBounds().orElseThrow().minYMm() - 76) * 240 / 254, within(1e-6));
@@ -145,8 +147,9 @@ class PlannerTest {
         Shop glitter = Fixtures.shop(Fixtures.film(RECIPE, true), COTTON);
         assertThat(planner.plan(Fixtures.job(), glitter).snags()).hasAtLeastOneElementOfType(Snag.NothingHoldsOn.class);
 
-        Shop nylon = Fixtures.shop(Fixtures.FILM, new Cloth("nylon", 150, 45));
-        assertThat(planner.plan(Fixtures.job(), nylon).snags()).hasAtLeastOneElementOfType(Snag.TooHot.class);
+        Shop nylon = Fixtures.shop(Fixtures.FILM, Fixtures.cotton("thin cotton", 150, 45));
+        assertThat(planner.plan(Fixtures.job(), nylon).snags()).filteredOn(Snag.DoesNotHold.class::isInstance)
+                .singleElement().satisfies(s -> assertThat(((Snag.DoesNotHold) s).verdict().reason()).isEqualTo(Reason.TOO_HOT));
 
         Recipe delicate = new Recipe(155, 10, 12, 13, 3, Pressure.MEDIUM, Peel.WARM);
         assertThat(planner.plan(Fixtures.job(), Fixtures.shop(Fixtures.film(delicate, false), COTTON)).snags())

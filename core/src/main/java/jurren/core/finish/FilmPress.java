@@ -1,6 +1,6 @@
 package jurren.core.finish;
 
-import jurren.core.blank.Cloth;
+import jurren.core.blank.MadeOf;
 import jurren.core.material.Peel;
 import jurren.core.material.Pressure;
 import jurren.core.material.Recipe;
@@ -21,29 +21,27 @@ import java.util.List;
  * <p>The full dwell is long enough for the layer that needs most and, if that is possible, short
  * enough that no layer goes over its most in all: tacks already taken and the last press count. Of
  * what is allowed, the middle is taken. Where nothing is, the needed dwell stands and
- * {@link #heat()} shows who takes too much.
+ * {@link FinishSequence#heat()} shows who takes too much.
  *
  * <p>Example: two smooth films (10 to 15 s, 30 s in all, tack 3 s) on cotton: warm 4, tack 3, press 12,
  * again 3. The lower takes 3 + 12 + 3 = 18 s of 10 to 30, the upper 15, the cloth 22.
  */
-public record PressSequence(List<Step> steps, List<HeatTaken> heat, double secondsPerPiece) {
+public final class FilmPress {
     private static final double WARM_S = 4;
     private static final double REPRESS_S = 3;
-    private static final double PEEL_S = 5;
-    /** Opening, laying the film and closing, before each press. */
-    private static final double HANDLING_S = 10;
-
-    public PressSequence {
-        steps = List.copyOf(steps);
-        heat = List.copyOf(heat);
+    
+    private FilmPress() {
     }
 
-    /** @param layers the recipes from the lowest layer up */
-    public static PressSequence of(List<Recipe> layers, Cloth cloth) {
+    /**
+     * @param layers    the recipes from the lowest layer up
+     * @param positions how often the press closes for each step to reach the whole art
+     */
+    public static FinishSequence of(List<Recipe> layers, MadeOf cloth, int positions) {
         if (layers.isEmpty()) {
-            return new PressSequence(List.of(), List.of(), 0);
+            return FinishSequence.NOTHING;
         }
-        Builder b = new Builder();
+        StepList b = new StepList();
         Recipe top = layers.getLast();
         double hottest = layers.stream().mapToDouble(Recipe::celsius).max().orElseThrow();
         b.press(Step.Kind.WARM, 0, hottest, WARM_S, top.pressure(), top.peel());
@@ -56,10 +54,10 @@ public record PressSequence(List<Step> steps, List<HeatTaken> heat, double secon
         b.press(Step.Kind.PRESS, layers.size(), hottest, fullDwell(layers, cloth), firmest, top.peel());
         b.peel(layers.size(), top);
         b.press(Step.Kind.REPRESS, layers.size(), hottest, REPRESS_S, firmest, top.peel());
-        return new PressSequence(b.steps, heatTaken(b.steps, layers, cloth), b.now + HANDLING_S);
+        return new FinishSequence(b.steps(), heatTaken(b.steps(), layers, cloth), (b.endS() + StepList.HANDLING_S) * positions);
     }
 
-    private static double fullDwell(List<Recipe> layers, Cloth cloth) {
+    private static double fullDwell(List<Recipe> layers, MadeOf cloth) {
         double least = 0;
         double most = Double.POSITIVE_INFINITY;
         double tacksAbove = 0;
@@ -75,7 +73,7 @@ public record PressSequence(List<Step> steps, List<HeatTaken> heat, double secon
         return Math.max(least, Math.floor((least + most) / 2));
     }
 
-    private static List<HeatTaken> heatTaken(List<Step> steps, List<Recipe> layers, Cloth cloth) {
+    private static List<HeatTaken> heatTaken(List<Step> steps, List<Recipe> layers, MadeOf cloth) {
         List<HeatTaken> heat = new ArrayList<>();
         heat.add(new HeatTaken(0, seconds(steps, 0), 0, cloth.mostTotalS()));
         for (int i = 0; i < layers.size(); i++) {
@@ -87,24 +85,5 @@ public record PressSequence(List<Step> steps, List<HeatTaken> heat, double secon
     /** Every press heats what is already down: a layer is heated from its own first press on. */
     private static double seconds(List<Step> steps, int layer) {
         return steps.stream().filter(s -> s.kind().heats() && s.layer() >= layer).mapToDouble(Step::seconds).sum();
-    }
-
-    private static final class Builder {
-        private final List<Step> steps = new ArrayList<>();
-        private double now;
-
-        void press(Step.Kind kind, int layer, double celsius, double seconds, Pressure pressure, Peel peel) {
-            now += kind == Step.Kind.WARM ? 0 : HANDLING_S;
-            add(new Step(steps.size() + 1, kind, layer, celsius, seconds, pressure, peel, now));
-        }
-
-        void peel(int layer, Recipe r) {
-            add(new Step(steps.size() + 1, Step.Kind.PEEL, layer, 0, PEEL_S, r.pressure(), r.peel(), now));
-        }
-
-        private void add(Step step) {
-            steps.add(step);
-            now += step.seconds();
-        }
     }
 }

@@ -9,8 +9,12 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import org.junit.jupiter.api.Test;
 
-class TeeMeasuresTest {
-    private final TeeMeasures medium = new TeeMeasures(508, 737, 455, 210, 182, 98);
+class GarmentTest {
+    private final Garment medium = tee(508, 737, 455, 210, 182, 98);
+
+    private static Garment tee(double chest, double length, double shoulders, double sleeve, double collar, double drop) {
+        return new Garment(Garment.Neck.ROUND, Garment.Sleeve.SHORT, chest, length, shoulders, sleeve, collar, drop);
+    }
 
     @Test
     void outlineHasTheMeasuresItWasDrawnFrom() {
@@ -29,8 +33,8 @@ class TeeMeasuresTest {
 
     @Test
     void measuresThatCannotBeAreRefused() {
-        assertThatIllegalArgumentException().isThrownBy(() -> new TeeMeasures(-1, 737, 455, 210, 182, 98));
-        assertThatIllegalArgumentException().isThrownBy(() -> new TeeMeasures(508, 737, 150, 210, 182, 98));
+        assertThatIllegalArgumentException().isThrownBy(() -> tee(-1, 737, 455, 210, 182, 98));
+        assertThatIllegalArgumentException().isThrownBy(() -> tee(508, 737, 150, 210, 182, 98));
         assertThatIllegalArgumentException().isThrownBy(() -> new AreaMeasures(0, 330, 76));
     }
 }

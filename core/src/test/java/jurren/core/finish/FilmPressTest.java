@@ -2,9 +2,9 @@ package jurren.core.finish;
 
 import static jurren.core.Fixtures.COTTON;
 import static jurren.core.Fixtures.RECIPE;
+import static jurren.core.Fixtures.cotton;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import jurren.core.blank.Cloth;
 import jurren.core.material.Peel;
 import jurren.core.material.Pressure;
 import jurren.core.material.Recipe;
@@ -15,10 +15,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class PressSequenceTest {
+class FilmPressTest {
     @Test
     void twoSmoothFilmsAsTheWorkedExampleSays() {
-        PressSequence press = PressSequence.of(List.of(RECIPE, RECIPE), COTTON);
+        FinishSequence press = FilmPress.of(List.of(RECIPE, RECIPE), COTTON, 1);
 
         assertThat(press.steps()).extracting(Step::kind).containsExactly(Step.Kind.WARM, Step.Kind.TACK, Step.Kind.PEEL,
                 Step.Kind.PRESS, Step.Kind.PEEL, Step.Kind.REPRESS);
@@ -31,7 +31,7 @@ class PressSequenceTest {
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3, 4, 5})
     void everyLayerStaysWithinItsLeastAndMost(int layers) {
-        PressSequence press = PressSequence.of(Collections.nCopies(layers, RECIPE), COTTON);
+        FinishSequence press = FilmPress.of(Collections.nCopies(layers, RECIPE), COTTON, 1);
 
         assertThat(press.heat()).noneMatch(HeatTaken::tooMuch).noneMatch(HeatTaken::tooLittle);
         assertThat(press.steps()).isSortedAccordingTo((a, b) -> Double.compare(a.startS(), b.startS()));
@@ -42,7 +42,7 @@ class PressSequenceTest {
     @Test
     void heatThatCannotBeSparedIsShownNotHidden() {
         Recipe slow = new Recipe(155, 20, 25, 26, 4, Pressure.FIRM, Peel.COLD);
-        PressSequence press = PressSequence.of(List.of(slow, RECIPE), new Cloth("thin", 160, 24));
+        FinishSequence press = FilmPress.of(List.of(slow, RECIPE), cotton("thin", 160, 24), 1);
 
         assertThat(press.heat()).filteredOn(HeatTaken::tooMuch).extracting(HeatTaken::layer).contains(0, 1);
         assertThat(press.heat()).noneMatch(HeatTaken::tooLittle);
@@ -52,6 +52,6 @@ class PressSequenceTest {
 
     @Test
     void noLayersNeedNoSteps() {
-        assertThat(PressSequence.of(List.of(), COTTON).steps()).isEmpty();
+        assertThat(FilmPress.of(List.of(), COTTON, 1).steps()).isEmpty();
     }
 }

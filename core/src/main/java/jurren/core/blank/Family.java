@@ -1,0 +1,6 @@
+package jurren.core.blank;
+
+/** Where a blank is looked for. */
+public enum Family {
+    SHIRTS, CLOTH_GOODS, DRINKWARE, JARS, DEVICES, HARD_GOODS, OWN
+}

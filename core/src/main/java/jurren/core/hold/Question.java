@@ -1,0 +1,37 @@
+package jurren.core.hold;
+
+import jurren.core.blank.BlankColour;
+import jurren.core.blank.Face;
+import jurren.core.blank.MadeOf;
+import jurren.core.blank.Panel;
+import jurren.core.blank.Surface;
+import jurren.core.material.Material;
+import jurren.core.material.Process;
+
+/** What the rules are asked: a material on a face of a thing of one colour. */
+record Question(Material material, MadeOf madeOf, BlankColour colour, Face face) {
+    Process process() {
+        return material.process();
+    }
+
+    boolean isDye() {
+        return process() == Process.DYE_PRINT;
+    }
+
+    /** Light enough for dye to show as printed. */
+    double luminance() {
+        return colour.colour().luminance();
+    }
+
+    boolean isRound() {
+        return face.isRound();
+    }
+
+    boolean isCone() {
+        return face.surface() instanceof Surface.Round r && !r.isCylinder();
+    }
+
+    boolean isCapFront() {
+        return face.form() instanceof Panel p && p.cut() == Panel.Cut.CAP_FRONT;
+    }
+}

@@ -1,0 +1,45 @@
+package jurren.core.hold;
+
+import jurren.core.blank.BlankColour;
+import jurren.core.blank.Face;
+import jurren.core.blank.MadeOf;
+import jurren.core.material.Material;
+import jurren.core.material.Process;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/** Asks the rules in their order; the first that applies answers. */
+public final class WhatHolds {
+    /** What is known about one material on a thing. */
+    public record Answered(Material material, Verdict verdict) {
+    }
+
+    private WhatHolds() {
+    }
+
+    public static Verdict of(Material material, MadeOf madeOf, BlankColour colour, Face face) {
+        Question q = new Question(material, madeOf, colour, face);
+        for (Rule rule : Rule.values()) {
+            var verdict = rule.about(q);
+            if (verdict.isPresent()) {
+                return verdict.get();
+            }
+        }
+        throw new IllegalStateException("the last rule answers everything");
+    }
+
+    /** One answer for every process there is a material for: that of the material that holds best. */
+    public static List<Answered> byProcess(List<Material> materials, MadeOf madeOf, BlankColour colour, Face face) {
+        Map<Process, Answered> best = new EnumMap<>(Process.class);
+        for (Material m : materials) {
+            Answered a = new Answered(m, of(m, madeOf, colour, face));
+            best.merge(m.process(), a, (old, now) ->
+                    now.verdict.answer().compareTo(old.verdict.answer()) < 0 ? now : old);
+        }
+        List<Answered> all = new ArrayList<>(best.values());
+        all.sort((a, b) -> a.verdict.answer().compareTo(b.verdict.answer()));
+        return all;
+    }
+}
