@@ -50,7 +50,7 @@ public final class Fixtures {
     }
 
     public static MadeOf cotton(String name, double mostCelsius, double mostTotalS) {
-        return new MadeOf(name, MadeOf.Stuff.COTTON, 0, MadeOf.Coating.NONE, mostCelsius, mostTotalS);
+        return new MadeOf(name, MadeOf.Stuff.COTTON, 0, MadeOf.Coating.NONE, mostCelsius, mostTotalS, Optional.empty());
     }
 
     public static Material film(Recipe recipe, boolean topOnly) {

@@ -2,6 +2,7 @@ package jurren.core.blank;
 
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -22,6 +23,8 @@ public record Fit(Across across, Down down, Width width) {
     private static final double CHEST_MM = 100;
     /** On a small garment, the chest's middle is nearer. */
     private static final double CHEST_SHARE = 0.2;
+
+    private static final double CHEST_ART_MM = 90;
 
     /** Where the art's middle hangs, left to right. */
     public enum Across {
@@ -138,5 +141,31 @@ public record Fit(Across across, Down down, Width width) {
             at = Math.max(at, t[1]);
         }
         return middle;
+    }
+
+    /** Moves art on its own face to where it hangs left to right. */
+    public Placement putAcross(Face face, Box art) {
+        return Placement.moved(anchorX(face) - art.centre().xMm(), 0);
+    }
+
+    /** Moves art on its own face to where it hangs up and down: the area's edge or middle. */
+    public Placement putDown(Face face, Box art) {
+        Box area = face.area().box();
+        return Placement.moved(0, switch (down) {
+            case AREA_TOP, TOP -> area.minYMm() - art.minYMm();
+            case AREA_MIDDLE -> area.centre().yMm() - art.centre().yMm();
+            case FOOT -> area.maxYMm() - art.maxYMm();
+        });
+    }
+
+    /** Makes art on its own face as wide as the rule says, about where it hangs. */
+    public Placement putWidth(Face face, Box art) {
+        double factor = switch (width) {
+            case SAME -> 1;
+            case USUAL -> (across == Across.LEFT_CHEST || across == Across.RIGHT_CHEST
+                    ? Math.min(CHEST_ART_MM, face.artWidthMm()) : face.artWidthMm()) / art.widthMm();
+            case LARGEST -> Math.min(face.area().widthMm() / art.widthMm(), face.area().heightMm() / art.heightMm());
+        };
+        return Placement.scaledAbout(new Point(reference(art).x, reference(art).y), factor);
     }
 }

@@ -1,5 +1,7 @@
 package jurren.core.blank;
 
+import java.util.Optional;
+
 /**
  * What a blank is made of.
  *
@@ -7,9 +9,10 @@ package jurren.core.blank;
  * @param polyesterShare of the fibres, 0 to 1; 0 for what is no cloth
  * @param mostCelsius    the hottest press it bears
  * @param mostTotalS     the longest it bears in all
+ * @param dye            how it takes a dye print, where otherwise than cloth does
  */
 public record MadeOf(String name, Stuff stuff, double polyesterShare, Coating coating, double mostCelsius,
-                     double mostTotalS) {
+                     double mostTotalS, Optional<DyeHeat> dye) {
     /** The kinds of stuff that decide what holds. */
     public enum Stuff {
         COTTON(true), BLEND(true), POLYESTER(true), NYLON(true), CANVAS(true),

@@ -1,5 +1,6 @@
 package jurren.core.finish;
 
+import jurren.core.blank.DyeHeat;
 import jurren.core.blank.MadeOf;
 import jurren.core.material.Recipe;
 import java.util.List;
@@ -19,24 +20,25 @@ public final class DyePress {
 
     /** @param inOven whether it is turned halfway */
     public static FinishSequence of(Recipe recipe, MadeOf madeOf, boolean inOven, int positions) {
+        DyeHeat heat = madeOf.dye().orElse(new DyeHeat(recipe.celsius(), recipe.leastS(), recipe.mostS()));
         StepList steps = new StepList();
         steps.hand(Step.Kind.CLEAN, 0, CLEAN_S);
         if (madeOf.isCloth()) {
-            steps.press(Step.Kind.WARM, 0, recipe.celsius(), DRY_S, recipe.pressure(), recipe.peel());
+            steps.press(Step.Kind.WARM, 0, heat.celsius(), DRY_S, recipe.pressure(), recipe.peel());
         }
         steps.hand(Step.Kind.TAPE_SHEET, 1, TAPE_S);
-        double dwell = (recipe.leastS() + recipe.mostS()) / 2;
+        double dwell = (heat.leastS() + heat.mostS()) / 2;
         if (inOven) {
-            steps.press(Step.Kind.PRESS, 1, recipe.celsius(), dwell / 2, recipe.pressure(), recipe.peel());
+            steps.press(Step.Kind.PRESS, 1, heat.celsius(), dwell / 2, recipe.pressure(), recipe.peel());
             steps.hand(Step.Kind.TURN, 1, StepList.HANDLING_S);
-            steps.press(Step.Kind.PRESS, 1, recipe.celsius(), dwell / 2, recipe.pressure(), recipe.peel());
+            steps.press(Step.Kind.PRESS, 1, heat.celsius(), dwell / 2, recipe.pressure(), recipe.peel());
         } else {
-            steps.press(Step.Kind.PRESS, 1, recipe.celsius(), dwell, recipe.pressure(), recipe.peel());
+            steps.press(Step.Kind.PRESS, 1, heat.celsius(), dwell, recipe.pressure(), recipe.peel());
         }
         steps.peel(1, recipe);
-        double heat = steps.steps().stream().filter(s -> s.kind().heats()).mapToDouble(Step::seconds).sum();
-        List<HeatTaken> taken = List.of(new HeatTaken(0, heat, 0, Math.max(madeOf.mostTotalS(), recipe.mostTotalS())),
-                new HeatTaken(1, dwell, recipe.leastS(), recipe.mostTotalS()));
+        double total = steps.steps().stream().filter(s -> s.kind().heats()).mapToDouble(Step::seconds).sum();
+        List<HeatTaken> taken = List.of(new HeatTaken(0, total, 0, madeOf.mostTotalS()),
+                new HeatTaken(1, dwell, heat.leastS(), recipe.mostTotalS()));
         return new FinishSequence(steps.steps(), taken, (steps.endS() + StepList.HANDLING_S) * positions);
     }
 }

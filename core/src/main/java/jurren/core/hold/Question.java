@@ -1,6 +1,7 @@
 package jurren.core.hold;
 
 import jurren.core.blank.BlankColour;
+import jurren.core.blank.DyeHeat;
 import jurren.core.blank.Face;
 import jurren.core.blank.MadeOf;
 import jurren.core.blank.Panel;
@@ -12,6 +13,11 @@ import jurren.core.material.Process;
 record Question(Material material, MadeOf madeOf, BlankColour colour, Face face) {
     Process process() {
         return material.process();
+    }
+
+    /** What it is pressed at: a thing that says how it takes dye is asked first. */
+    double celsius() {
+        return isDye() ? madeOf.dye().map(DyeHeat::celsius).orElse(material.celsius()) : material.celsius();
     }
 
     boolean isDye() {

@@ -14,7 +14,7 @@ enum Rule {
     FILM_HOTTER_THAN_THE_THING_BEARS {
         @Override
         Optional<Verdict> about(Question q) {
-            double needs = q.material().celsius();
+            double needs = q.celsius();
             double bears = q.madeOf().mostCelsius();
             return says(needs > bears, Verdict.of(Reason.TOO_HOT, needs, bears));
         }

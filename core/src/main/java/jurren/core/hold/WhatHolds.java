@@ -6,9 +6,11 @@ import jurren.core.blank.MadeOf;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Asks the rules in their order; the first that applies answers. */
 public final class WhatHolds {
@@ -41,5 +43,12 @@ public final class WhatHolds {
         List<Answered> all = new ArrayList<>(best.values());
         all.sort((a, b) -> a.verdict.answer().compareTo(b.verdict.answer()));
         return all;
+    }
+
+    /** The first material lines can be made of that holds best; empty when none holds. */
+    public static Optional<Material> best(List<Material> materials, MadeOf madeOf, BlankColour colour, Face face) {
+        return materials.stream().filter(m -> m.process().isWorked())
+                .filter(m -> of(m, madeOf, colour, face).answer() != Verdict.Answer.DOES_NOT_HOLD)
+                .min(Comparator.comparing((Material m) -> of(m, madeOf, colour, face).answer()));
     }
 }

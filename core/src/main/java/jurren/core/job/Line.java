@@ -88,6 +88,10 @@ public record Line(String id, String title, Thing thing, String materialId, Stri
         return new Line(id, title, thing, newMaterialId, drawnFor, sizes, motifs, joins, fit);
     }
 
+    public Line withSizes(List<SizeEntry> newSizes) {
+        return new Line(id, title, thing, materialId, drawnFor, newSizes, motifs, joins, fit);
+    }
+
     public Line withMotifs(List<Motif> newMotifs) {
         return new Line(id, title, thing, materialId, drawnFor, sizes, newMotifs, joins, fit);
     }

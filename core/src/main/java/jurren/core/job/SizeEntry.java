@@ -44,6 +44,11 @@ public record SizeEntry(String size, int count, Optional<Double> artWidthMm, Opt
         return new SizeEntry(size, count, artWidthMm, newArea, measured);
     }
 
+    /** Only the count: what was measured belongs to another face. */
+    public SizeEntry unmeasured() {
+        return of(size, count);
+    }
+
     public SizeEntry withMeasured(Form.Measure measure, double mm) {
         Map<Form.Measure, Double> changed = new EnumMap<>(Form.Measure.class);
         changed.putAll(measured);

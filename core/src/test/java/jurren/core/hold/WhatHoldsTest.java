@@ -38,7 +38,7 @@ class WhatHoldsTest {
     }
 
     private static MadeOf made(Stuff stuff, double polyester, Coating coating, double bears) {
-        return new MadeOf("stuff", stuff, polyester, coating, bears, 60);
+        return new MadeOf("stuff", stuff, polyester, coating, bears, 60, Optional.empty());
     }
 
     private static Face face(String shape) {

@@ -6,9 +6,12 @@ import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
 import jurren.core.art.Treatment;
+import jurren.core.blank.Fit;
+import jurren.core.geometry.CornerStyle;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.SizeEntry;
+import jurren.core.job.Thing;
 import jurren.core.layer.Join;
 import jurren.core.lettering.Typeface;
 import jurren.core.material.Colour;
@@ -20,10 +23,12 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
 
-/** The Otterbrook Kite Fair: twelve crew tees with a kite and the crew's name. */
+/** The Otterbrook Kite Fair: tees with a kite and the crew's name, wrapped tumblers, laptop lids. */
 public final class DemoJob {
     private static final Colour CREAM = Colour.of("#F6EFDC");
     private static final Colour SKY = Colour.of("#7FC4DA");
+    private static final Colour PLUM = Colour.of("#7C2E57");
+    private static final String ONE_SIZE = "one size";
 
     private DemoJob() {
     }
@@ -37,10 +42,30 @@ public final class DemoJob {
         Motif crew = new Motif("m3", "kite crew",
                 new Lettering("kite crew", Typeface.PACIFICO, 29, 0, 1, CREAM),
                 List.of(new Treatment.Weld()), Pose.at(0, 262));
-        Line tees = new Line("A", "12 crew tees, chest", "tee-adult", "black", "smooth-film", "M",
+        Line tees = new Line("A", "12 crew tees, chest", Thing.of("tee-adult", "black"), "smooth-film", "M",
                 List.of(SizeEntry.of("S", 2), SizeEntry.of("M", 4), SizeEntry.of("L", 4), SizeEntry.of("XL", 2)),
-                List.of(kite, name, crew), Map.of(SKY, new Join.KnockedOut(1)));
-        return new Job("Otterbrook Kite Fair", "0412", "Sat 5 Dec", true, List.of(tees));
+                List.of(kite, name, crew), Map.of(SKY, new Join.KnockedOut(1)), Fit.USUAL);
+        return new Job("Otterbrook Kite Fair", "0412", "Sat 5 Dec", true, List.of(tees, tumblers(), lid()));
+    }
+
+    /** Kites all the way round, and a line of words that reads level on the cone. */
+    private static Line tumblers() {
+        Motif kites = new Motif("m1", "Kites all round", drawing("otterbrook-wrap.svg"),
+                List.of(new Treatment.Weld()), Pose.at(0, 74));
+        Motif words = new Motif("m2", "OTTERBROOK KITE FAIR",
+                new Lettering("OTTERBROOK KITE FAIR", Typeface.BEBAS_NEUE, 13, 0.3, 1, PLUM),
+                List.of(new Treatment.Weld()), Pose.at(0, 146));
+        return new Line("B", "6 tapered tumblers, wrap", Thing.of("tumbler-tapered-20", "white"), "dye-print", ONE_SIZE,
+                List.of(SizeEntry.of(ONE_SIZE, 6)), List.of(kites, words), Map.of(), Fit.USUAL);
+    }
+
+    /** Two layers of vinyl, the right way up for those who see the lid open. */
+    private static Line lid() {
+        Motif name = new Motif("m1", "Otterbrook",
+                new Lettering("Otterbrook", Typeface.FREDOKA, 28, 0.05, 1, CREAM),
+                List.of(new Treatment.Weld(), new Treatment.Outlined(3, CornerStyle.ROUND, PLUM)), Pose.at(0, 122));
+        return new Line("D", "3 laptop lids", Thing.of("laptop-lid-14", "grey"), "vinyl-permanent", ONE_SIZE,
+                List.of(SizeEntry.of(ONE_SIZE, 3)), List.of(name), Map.of(), Fit.USUAL);
     }
 
     private static Drawing drawing(String name) {

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import jurren.core.blank.BlankSize;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.Shop;
@@ -137,15 +138,23 @@ public final class JobFile {
                 throw new JobJson.Broken(Reason.UNKNOWN_IN_JOB, "the material \"" + line.materialId() + "\"");
             }
             for (SizeEntry size : line.sizes()) {
-                if (blank.size(size.size()).isEmpty()) {
-                    throw new JobJson.Broken(Reason.UNKNOWN_IN_JOB, "size " + size.size() + " of " + blank.name());
-                }
+                BlankSize sold = blank.size(size.size()).orElseThrow(() -> new JobJson.Broken(Reason.UNKNOWN_IN_JOB,
+                        "size " + size.size() + " of " + blank.name()));
+                measuresCanBe(line, size, sold);
             }
             if (blank.size(line.drawnFor()).isEmpty()) {
                 throw new JobJson.Broken(Reason.UNKNOWN_IN_JOB, "size " + line.drawnFor() + " of " + blank.name());
             }
         }
         return job;
+    }
+
+    private static void measuresCanBe(Line line, SizeEntry size, BlankSize sold) throws JobJson.Broken {
+        try {
+            size.asMeasured(sold.faceOrUsual(line.thing().faceId()));
+        } catch (IllegalArgumentException e) {
+            throw new JobJson.Broken(Reason.DAMAGED_JOB, "line " + line.id() + ", size " + size.size() + ": " + e.getMessage());
+        }
     }
 
     private static Map<String, byte[]> unzip(byte[] content) throws IOException {

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.fasterxml.jackson.databind.node.TextNode;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
 import jurren.core.art.Lettering;
@@ -12,10 +13,13 @@ import jurren.core.art.Pose;
 import jurren.core.art.Source;
 import jurren.core.art.Treatment;
 import jurren.core.blank.AreaMeasures;
+import jurren.core.blank.Fit;
+import jurren.core.blank.Form;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.SizeEntry;
+import jurren.core.job.Thing;
 import jurren.core.layer.Join;
 import jurren.core.lettering.Typeface;
 import jurren.core.material.Colour;
@@ -23,6 +27,7 @@ import jurren.formats.Refusal.Reason;
 import jurren.formats.svg.SvgRead;
 import jurren.formats.svg.SvgReader;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -68,20 +73,32 @@ final class JobJson {
     }
 
     private void line(ObjectNode node, Line line, Assets.Writing assets) {
-        node.put("id", line.id()).put("title", line.title()).put("blank", line.blankId())
-                .put("blankColour", line.blankColourId()).put("material", line.materialId())
-                .put("drawnFor", line.drawnFor());
+        node.put("id", line.id()).put("title", line.title());
+        thing(node, line.thing());
+        node.put("material", line.materialId()).put("drawnFor", line.drawnFor());
+        node.putObject("fit").put("across", lower(line.fit().across())).put("down", lower(line.fit().down()))
+                .put("width", lower(line.fit().width()));
         ArrayNode sizes = node.putArray("sizes");
         for (SizeEntry s : line.sizes()) {
             ObjectNode size = sizes.addObject().put("size", s.size()).put("count", s.count());
             s.artWidthMm().ifPresent(w -> size.put("artWidthMm", w));
             s.area().ifPresent(a -> size.putObject("area").put("widthMm", a.widthMm())
                     .put("heightMm", a.heightMm()).put("dropMm", a.dropMm()));
+            if (!s.measured().isEmpty()) {
+                ObjectNode measured = size.putObject("measured");
+                new EnumMap<>(s.measured()).forEach((measure, mm) -> measured.put(lower(measure), mm));
+            }
         }
         ArrayNode motifs = node.putArray("motifs");
         line.motifs().forEach(m -> motif(motifs.addObject(), m, assets));
         ArrayNode joins = node.putArray("joins");
         line.joins().forEach((colour, join) -> join(joins.addObject().put("colour", colour.hex()), join));
+    }
+
+    private static void thing(ObjectNode node, Thing thing) {
+        node.put("blank", thing.blankId()).put("blankColour", thing.colourId()).put("face", thing.faceId());
+        thing.pressId().ifPresent(id -> node.put("press", id));
+        thing.trueAtMm().ifPresent(mm -> node.put("trueAtMm", mm));
     }
 
     private void motif(ObjectNode node, Motif m, Assets.Writing assets) {
@@ -132,8 +149,28 @@ final class JobJson {
         for (JsonNode j : n.path("joins")) {
             joins.put(colour(j, at + ".joins"), join(j, at + ".joins"));
         }
-        return value(at, () -> new Line(text(n, "id", at), n.path("title").asText(), text(n, "blank", at),
-                n.path("blankColour").asText(), text(n, "material", at), text(n, "drawnFor", at), sizes, motifs, joins));
+        return value(at, () -> new Line(text(n, "id", at), n.path("title").asText(), thing(n, at), text(n, "material", at),
+                text(n, "drawnFor", at), sizes, motifs, joins, fit(n.path("fit"))));
+    }
+
+    private static Thing thing(JsonNode n, String at) throws Broken {
+        return new Thing(text(n, "blank", at), n.path("blankColour").asText(), n.path("face").asText(),
+                n.has("press") ? Optional.of(text(n, "press", at)) : Optional.empty(),
+                n.has("trueAtMm") ? Optional.of(number(n, "trueAtMm", at)) : Optional.empty());
+    }
+
+    /** Jobs saved before there were rules have none, which is the usual one. */
+    private static Fit fit(JsonNode n) {
+        return n.isObject() ? new Fit(named(Fit.Across.class, n.path("across")), named(Fit.Down.class, n.path("down")),
+                named(Fit.Width.class, n.path("width"))) : Fit.USUAL;
+    }
+
+    private static <E extends Enum<E>> E named(Class<E> kinds, JsonNode n) {
+        try {
+            return Enum.valueOf(kinds, n.asText().toUpperCase(Locale.ROOT).replace('-', '_'));
+        } catch (IllegalArgumentException _) {
+            throw new IllegalArgumentException("\"" + n.asText() + "\" is not known");
+        }
     }
 
     private static SizeEntry size(JsonNode n, String at) throws Broken {
@@ -141,7 +178,12 @@ final class JobJson {
         JsonNode a = n.path("area");
         Optional<AreaMeasures> area = a.isObject() ? Optional.of(value(at + ".area", () -> new AreaMeasures(
                 number(a, "widthMm", at), number(a, "heightMm", at), number(a, "dropMm", at)))) : Optional.empty();
-        return value(at, () -> new SizeEntry(text(n, "size", at), (int) number(n, "count", at), width, area));
+        Map<Form.Measure, Double> measured = new EnumMap<>(Form.Measure.class);
+        for (Map.Entry<String, JsonNode> m : n.path("measured").properties()) {
+            Form.Measure measure = value(at + ".measured", () -> named(Form.Measure.class, new TextNode(m.getKey())));
+            measured.put(measure, number(n.path("measured"), m.getKey(), at + ".measured"));
+        }
+        return value(at, () -> new SizeEntry(text(n, "size", at), (int) number(n, "count", at), width, area, measured));
     }
 
     private static Motif motif(JsonNode n, String at, Assets.Reading assets) throws Broken {

@@ -3,10 +3,12 @@ package jurren.formats.plan;
 import jurren.core.cut.CutRun;
 import jurren.core.dryrun.DryRun;
 import jurren.core.plan.Plan;
+import jurren.core.plan.PrintSheet;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.formats.print.Proof;
 import jurren.formats.print.TicketPdf;
 import jurren.formats.svg.LoadSvg;
+import jurren.formats.svg.PrintSvg;
 import jurren.formats.words.LengthUnit;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -35,6 +37,9 @@ public final class JobPapers {
         Map<String, byte[]> files = new LinkedHashMap<>(cutFiles);
         for (CutRun run : plan.runs()) {
             files.put("load-" + run.load().order() + ".svg", LoadSvg.write(run));
+        }
+        for (PrintSheet print : plan.prints()) {
+            files.put("print-" + print.order() + ".svg", PrintSvg.write(print));
         }
         files.put("ticket.pdf", TicketPdf.write(plan, unit));
         files.put("proof.png", Proof.write(plan.lines()));

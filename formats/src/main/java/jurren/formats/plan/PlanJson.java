@@ -6,13 +6,17 @@ import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import jurren.core.blank.Face;
+import jurren.core.blank.Surface;
 import jurren.core.cut.CutRun;
 import jurren.core.dryrun.DryRun;
 import jurren.core.finish.Step;
+import jurren.core.geometry.Box;
 import jurren.core.layer.Layer;
 import jurren.core.load.Placed;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
+import jurren.core.plan.PrintSheet;
 import jurren.core.plan.SizePlan;
 import jurren.core.snag.Snag;
 import jurren.formats.words.LengthUnit;
@@ -41,6 +45,8 @@ public final class PlanJson {
         }
         ArrayNode loads = root.putArray("loads");
         plan.runs().forEach(run -> load(loads.addObject(), run));
+        ArrayNode prints = root.putArray("prints");
+        plan.prints().forEach(p -> print(prints.addObject(), p));
         ArrayNode snags = root.putArray("snags");
         plan.snags().forEach(s -> snag(snags.addObject(), s, plan));
         dryRun.ifPresent(d -> root.putObject("dryRun")
@@ -54,22 +60,40 @@ public final class PlanJson {
     }
 
     private static void line(ObjectNode node, LinePlan line, SizePlan size) {
-        node.put("id", line.line().id()).put("blank", line.blank().id()).put("size", size.size().id())
+        node.put("id", line.line().id()).put("blank", line.blank().id()).put("size", size.id())
                 .put("copies", size.count());
-        node.putObject("face").put("surface", "flat").put("topDiameterMm", 0).put("footDiameterMm", 0).put("slantMm", 0);
+        face(node.putObject("face"), size.face());
         node.putObject("area").put("widthMm", rounded(size.area().widthMm(), 3))
                 .put("heightMm", rounded(size.area().heightMm(), 3));
         node.putObject("art").put("widthMm", rounded(size.artBounds().map(b -> b.widthMm()).orElse(0.0), 3))
                 .put("heightMm", rounded(size.artBounds().map(b -> b.heightMm()).orElse(0.0), 3))
-                .put("colours", (int) size.layers().stream().map(Layer::colour).distinct().count());
+                .put("colours", size.laid().seen().size());
         ArrayNode layers = node.putArray("layers");
         size.layers().forEach(layer -> layer(layers.addObject(), line, layer));
         ArrayNode steps = node.putArray("steps");
-        line.press().steps().forEach(step -> step(steps.addObject(), line, step));
+        line.finish().steps().forEach(step -> step(steps.addObject(), line, step));
+    }
+
+    private static void face(ObjectNode node, Face face) {
+        node.put("id", face.id()).put("surface", face.surface().kind());
+        switch (face.surface()) {
+            case Surface.Flat _ -> node.put("topDiameterMm", 0).put("footDiameterMm", 0).put("slantMm", 0);
+            case Surface.Round r -> node.put("topDiameterMm", rounded(r.topDiameterMm(), 3))
+                    .put("footDiameterMm", rounded(r.footDiameterMm(), 3)).put("slantMm", rounded(r.slantMm(), 3))
+                    .put("trueAtMm", rounded(face.trueAtMm(), 3));
+        }
+    }
+
+    private static void print(ObjectNode node, PrintSheet print) {
+        Box box = print.layer().region().bounds();
+        node.put("order", print.order()).put("line", print.lineId()).put("size", print.size())
+                .put("copies", print.copies()).put("reversed", print.reversed())
+                .put("widthMm", rounded(box.widthMm(), 3)).put("heightMm", rounded(box.heightMm(), 3))
+                .put("file", "print-" + print.order() + ".svg");
     }
 
     private static void layer(ObjectNode node, LinePlan line, Layer layer) {
-        node.put("order", layer.order()).put("name", line.material().colourName(layer.colour()))
+        node.put("order", layer.order()).put("name", Words.layerName(line, layer.order()))
                 .put("material", line.material().id()).put("colour", layer.colour().hex())
                 .put("reversed", line.material().process().turnedOver()).put("why", WORDS.why(line.material().process()))
                 .put("join", WORDS.join(layer.join()))

@@ -25,12 +25,40 @@ final class PdfSheet implements AutoCloseable {
     static final double HEIGHT = PDRectangle.LETTER.getHeight();
 
     private final PDDocument document = new PDDocument();
+    private final PDRectangle paper;
     private final Map<DocumentFonts, PDFont> fonts = new EnumMap<>(DocumentFonts.class);
     private PDPageContentStream page;
 
+    PdfSheet() {
+        this(PDRectangle.LETTER);
+    }
+
+    PdfSheet(PDRectangle paper) {
+        this.paper = paper;
+    }
+
+    double heightPt() {
+        return paper.getHeight();
+    }
+
+    double widthPt() {
+        return paper.getWidth();
+    }
+
+    /** Nothing is drawn outside this rectangle until {@link #endClip}. */
+    void clip(double x, double y, double width, double height) throws IOException {
+        page.saveGraphicsState();
+        page.addRect((float) x, (float) (heightPt() - y - height), (float) width, (float) height);
+        page.clip();
+    }
+
+    void endClip() throws IOException {
+        page.restoreGraphicsState();
+    }
+
     void newPage() throws IOException {
         endPage();
-        PDPage p = new PDPage(PDRectangle.LETTER);
+        PDPage p = new PDPage(paper);
         document.addPage(p);
         page = new PDPageContentStream(document, p);
     }
@@ -45,7 +73,7 @@ final class PdfSheet implements AutoCloseable {
         page.beginText();
         page.setFont(font(font), (float) size);
         page.setNonStrokingColor(colour);
-        page.newLineAtOffset((float) x, (float) (HEIGHT - y));
+        page.newLineAtOffset((float) x, (float) (heightPt() - y));
         page.showText(showable(text, font));
         page.endText();
     }
@@ -77,8 +105,8 @@ final class PdfSheet implements AutoCloseable {
     void rule(double x1, double y, double x2, double width, Color colour) throws IOException {
         page.setStrokingColor(colour);
         page.setLineWidth((float) width);
-        page.moveTo((float) x1, (float) (HEIGHT - y));
-        page.lineTo((float) x2, (float) (HEIGHT - y));
+        page.moveTo((float) x1, (float) (heightPt() - y));
+        page.lineTo((float) x2, (float) (heightPt() - y));
         page.stroke();
     }
 
@@ -86,7 +114,7 @@ final class PdfSheet implements AutoCloseable {
         page.setNonStrokingColor(fill);
         page.setStrokingColor(edge);
         page.setLineWidth(0.5f);
-        page.addRect((float) x, (float) (HEIGHT - y - height), (float) width, (float) height);
+        page.addRect((float) x, (float) (heightPt() - y - height), (float) width, (float) height);
         page.fillAndStroke();
     }
 
@@ -108,7 +136,7 @@ final class PdfSheet implements AutoCloseable {
     }
 
     private void trace(Shape shape, AffineTransform toPage) throws IOException {
-        AffineTransform t = new AffineTransform(1, 0, 0, -1, 0, HEIGHT);
+        AffineTransform t = new AffineTransform(1, 0, 0, -1, 0, heightPt());
         t.concatenate(toPage);
         double[] c = new double[6];
         double x = 0;

@@ -1,7 +1,7 @@
 package jurren.formats.print;
 
 import jurren.core.art.Painted;
-import jurren.core.blank.GarmentPart;
+import jurren.core.blank.BlankPart;
 import jurren.core.geometry.AwtShapes;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
@@ -45,7 +45,7 @@ public final class Proof {
             Graphics2D face = (Graphics2D) g.create();
             face.translate(x - box.minXMm(), MARGIN_MM - box.minYMm());
             paintGarment(face, line, line.drawn());
-            line.drawn().art().paints().forEach(p -> fill(face, p));
+            line.drawn().laid().paints().forEach(p -> fill(face, p));
             face.dispose();
             x += box.widthMm() + MARGIN_MM;
         }
@@ -55,7 +55,7 @@ public final class Proof {
 
     /** One finished piece as a dry run made it, with what differs from the art hatched in red. */
     public static byte[] writeResult(LinePlan line, SizePlan size, Map<Colour, Region> result, Region wrong) {
-        Box box = size.area().box().grown(MARGIN_MM / 2);
+        Box box = size.laid().bounds().map(size.area().box()::joined).orElse(size.area().box()).grown(MARGIN_MM / 2);
         BufferedImage image = image(box.widthMm() * 2, box.heightMm() * 2);
         Graphics2D g = painter(image);
         g.scale(2, 2);
@@ -74,14 +74,14 @@ public final class Proof {
     }
 
     private static Box garment(LinePlan line) {
-        return line.drawn().size().measures().outline().enclosed().bounds();
+        return line.face().pictureBox();
     }
 
     private static void paintGarment(Graphics2D g, LinePlan line, SizePlan size) {
         Color cloth = new Color(line.blankColour().colour().rgb());
-        for (GarmentPart part : size.size().measures().picture()) {
+        for (BlankPart part : size.face().picture()) {
             g.setColor(Shades.of(cloth, part.kind()));
-            if (part.kind() == GarmentPart.Kind.SEAM) {
+            if (part.kind() == BlankPart.Kind.SEAM) {
                 g.setStroke(new BasicStroke(0.8f));
                 g.draw(part.curves().toAwt());
             } else {

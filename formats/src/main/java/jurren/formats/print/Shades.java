@@ -1,19 +1,19 @@
 package jurren.formats.print;
 
-import jurren.core.blank.GarmentPart;
+import jurren.core.blank.BlankPart;
 import java.awt.Color;
 
-/** The tones in which a garment of one colour is drawn. */
+/** The tones in which a blank of one colour is drawn. */
 public final class Shades {
     private Shades() {
     }
 
-    public static Color of(Color cloth, GarmentPart.Kind kind) {
+    public static Color of(Color cloth, BlankPart.Kind kind) {
         boolean dark = 0.3 * cloth.getRed() + 0.6 * cloth.getGreen() + 0.1 * cloth.getBlue() < 60;
         return switch (kind) {
-            case CLOTH -> cloth;
+            case BODY -> cloth;
             case INSIDE -> mixed(cloth, Color.BLACK, 0.4);
-            case RIB, SEAM -> dark ? mixed(cloth, Color.WHITE, 0.13) : mixed(cloth, Color.BLACK, 0.13);
+            case TRIM, SEAM -> dark ? mixed(cloth, Color.WHITE, 0.13) : mixed(cloth, Color.BLACK, 0.13);
         };
     }
 

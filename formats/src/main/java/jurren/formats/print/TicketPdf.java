@@ -1,23 +1,23 @@
 package jurren.formats.print;
 
 import jurren.core.art.Painted;
-import jurren.core.blank.GarmentPart;
+import jurren.core.blank.BlankPart;
 import jurren.core.cut.CutRun;
 import jurren.core.finish.Step;
 import jurren.core.geometry.AwtShapes;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
+import jurren.core.plan.PrintSheet;
 import jurren.core.plan.SizePlan;
 import jurren.core.snag.Snag;
 import jurren.formats.words.LengthUnit;
 import jurren.formats.words.TicketWords;
 import jurren.formats.words.Words;
 import java.awt.Color;
-import java.awt.Shape;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Rectangle2D;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
@@ -36,6 +36,7 @@ public final class TicketPdf {
     private static final double RIGHT = PdfSheet.WIDTH - MARGIN;
     private static final double COLUMN = 330;
     private static final double ART_WIDTH = COLUMN - MARGIN - 24;
+    private static final double ART_HEIGHT = 330;
 
     private final Plan plan;
     private final Words words;
@@ -101,32 +102,34 @@ public final class TicketPdf {
     /** The garment above the hem's middle, as large as the column takes, and the scale it is drawn at. */
     private void art(LinePlan line) throws IOException {
         SizePlan size = line.drawn();
-        Shape garment = size.size().measures().outline().toAwt();
-        Rectangle2D box = garment.getBounds2D();
-        double scale = ART_WIDTH / box.getWidth();
+        Box box = size.face().pictureBox();
+        double scale = Math.min(ART_WIDTH / box.widthMm(), ART_HEIGHT / box.heightMm());
         double ratio = PdfSheet.PT_PER_MM / scale;
         AffineTransform toPage = AffineTransform.getTranslateInstance(MARGIN, y + 4);
         toPage.scale(scale, scale);
-        toPage.translate(-box.getX(), -box.getY());
+        toPage.translate(-box.minXMm(), -box.minYMm());
         Color cloth = new Color(line.blankColour().colour().rgb());
-        for (GarmentPart part : size.size().measures().picture()) {
+        for (BlankPart part : size.face().picture()) {
             Color shade = Shades.of(cloth, part.kind());
-            if (part.kind() == GarmentPart.Kind.SEAM) {
+            if (part.kind() == BlankPart.Kind.SEAM) {
                 sheet.outline(part.curves().toAwt(), toPage, shade, 0.4, new float[0]);
             } else {
                 sheet.fill(part.curves().toAwt(), toPage, shade);
             }
         }
-        sheet.outline(garment, toPage, RULE, 0.6, new float[0]);
-        for (Painted p : size.art().paints()) {
+        for (BlankPart part : size.face().picture()) {
+            if (part.kind() == BlankPart.Kind.BODY) {
+                sheet.outline(part.curves().toAwt(), toPage, RULE, 0.6, new float[0]);
+            }
+        }
+        for (Painted p : size.laid().paints()) {
             sheet.fill(AwtShapes.path(p.region()), toPage, new Color(p.colour().rgb()));
         }
-        Box area = size.area().box();
+        Region area = Region.of(size.area().box()).warped(size.face().unrolling());
         Color guide = line.blankColour().colour().luminance() < 0.3 ? new Color(0xC9CACB) : SOFT;
-        sheet.outline(new Rectangle2D.Double(area.minXMm(), area.minYMm(), area.widthMm(), area.heightMm()),
-                toPage, guide, 0.5, new float[] {1, 2});
-        y += 4 + box.getHeight() * scale + 16;
-        sheet.text(TicketWords.text("ticket.art", size.size().id(), String.format("%.1f", ratio)) + " · "
+        sheet.outline(AwtShapes.path(area), toPage, guide, 0.5, new float[] {1, 2});
+        y += 4 + box.heightMm() * scale + 16;
+        sheet.text(TicketWords.text("ticket.art", size.id(), String.format("%.1f", ratio)) + " · "
                 + words.artSize(line), MARGIN, y, DocumentFonts.MEASURE, 8.5, SOFT);
         y += 12;
     }
@@ -135,7 +138,7 @@ public final class TicketPdf {
         heading("ticket.layers", COLUMN);
         for (Layer layer : line.drawn().layers().reversed()) {
             sheet.box(COLUMN, y - 9, 16, 22, new Color(layer.colour().rgb()), RULE);
-            sheet.text(layer.order() + "  " + line.material().colourName(layer.colour()), COLUMN + 24, y,
+            sheet.text(layer.order() + "  " + Words.layerName(line, layer.order()), COLUMN + 24, y,
                     DocumentFonts.TEXT_BOLD, 10.5, INK);
             sheet.textRight(line.material().name(), RIGHT, y, DocumentFonts.TEXT, 10, INK);
             y += 12;
@@ -154,7 +157,18 @@ public final class TicketPdf {
     private void loads(LinePlan line) throws IOException {
         List<CutRun> runs = plan.runs().stream().filter(r -> r.load().placed().stream()
                 .anyMatch(p -> p.item().lineId().equals(line.line().id()))).toList();
-        heading("ticket.loads", COLUMN);
+        List<PrintSheet> prints = plan.prints().stream().filter(p -> p.lineId().equals(line.line().id())).toList();
+        heading(prints.isEmpty() ? "ticket.loads" : "ticket.prints", COLUMN);
+        for (PrintSheet print : prints) {
+            Box box = print.layer().region().bounds();
+            sheet.text(print.order() + "  " + TicketWords.text("ticket.print", line.material().name(),
+                    words.unit().number(box.widthMm()), words.unit().format(box.heightMm())), COLUMN, y,
+                    DocumentFonts.TEXT_BOLD, 10, INK);
+            y += 12;
+            sheet.text(TicketWords.text("ticket.print.use", print.copies(), TicketWords.text(print.reversed()
+                    ? "ticket.print.reversed" : "ticket.print.straight")), COLUMN + 14, y, DocumentFonts.MEASURE, 8.5, SOFT);
+            y += 15;
+        }
         for (CutRun run : runs) {
             String colour = run.load().material().colourName(run.load().colour());
             sheet.text(run.load().order() + "  " + TicketWords.text("ticket.load", colour,
@@ -173,13 +187,13 @@ public final class TicketPdf {
         for (int i = 0; i < heads.length; i++) {
             sheet.text(TicketWords.text(heads[i]), columns[i], y, DocumentFonts.TEXT, 9, SOFT);
         }
-        sheet.textRight(TicketWords.text("ticket.platen", words.unit().number(plan.shop().press().platenWidthMm())
-                + " × " + words.unit().format(plan.shop().press().platenHeightMm())), RIGHT, y,
+        sheet.textRight(TicketWords.text("ticket.platen", words.unit().number(line.platen().press().platenWidthMm())
+                + " × " + words.unit().format(line.platen().press().platenHeightMm())), RIGHT, y,
                 DocumentFonts.MEASURE, 9, SOFT);
         for (SizePlan size : line.sizes()) {
             if (size.count() > 0) {
                 y += 13;
-                sheet.text(size.size().id(), columns[0], y, DocumentFonts.TEXT_BOLD, 10, INK);
+                sheet.text(size.id(), columns[0], y, DocumentFonts.TEXT_BOLD, 10, INK);
                 sheet.text(String.valueOf(size.count()), columns[1], y, DocumentFonts.MEASURE, 10, INK);
                 sheet.text(size.artBounds().map(b -> words.unit().format(b.widthMm())).orElse("–"), columns[2], y,
                         DocumentFonts.MEASURE, 10, INK);
@@ -191,7 +205,7 @@ public final class TicketPdf {
 
     private void steps(LinePlan line) throws IOException {
         heading("ticket.steps", MARGIN);
-        for (Step step : line.press().steps()) {
+        for (Step step : line.finish().steps()) {
             sheet.box(MARGIN, y - 8, 9, 9, Color.WHITE, INK);
             sheet.text(String.valueOf(step.order()), MARGIN + 18, y, DocumentFonts.HEADING, 11, PLUM);
             sheet.text(words.stepTitle(step, line), MARGIN + 34, y, DocumentFonts.TEXT_BOLD, 10.5, INK);

@@ -81,7 +81,7 @@ public enum LengthUnit {
         double value = whole.isEmpty() || slashOnly ? 0 : Double.parseDouble(whole);
         double part = 0;
         if (m.group(2) != null) {
-            int below = Integer.parseInt(m.group(3));
+            double below = Double.parseDouble(m.group(3));
             if (below == 0) {
                 return Optional.empty();
             }

@@ -1,7 +1,12 @@
 package jurren.formats.words;
 
 import jurren.core.art.Motif;
+import jurren.core.blank.Family;
+import jurren.core.blank.Form;
+import jurren.core.blank.Obstacle;
+import jurren.core.finish.Press;
 import jurren.core.finish.Step;
+import jurren.core.hold.Verdict;
 import jurren.core.layer.Join;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
@@ -74,6 +79,12 @@ public final class Words {
             case Snag.BeyondBlank s -> text(s.across() ? "snag.beyond-blank.across" : "snag.beyond-blank.down",
                     s.line(), unit.format(s.artMm()), s.sizeId(), unit.format(s.blankMm()));
             case Snag.OutsideArea s -> text("snag.outside-area", s.line(), unit.format(s.overMm()), s.sizeId());
+            case Snag.OverWrap s -> text("snag.over-wrap", s.line(), unit.format(s.overMm()), unit.format(s.roundMm()), s.sizeId());
+            case Snag.InTheWay s -> text("snag.in-the-way", s.line(), text("obstacle." + key(s.kind())), s.sizeId(),
+                    unit.format(s.overMm()));
+            case Snag.NoRoom s -> text("snag.no-room", s.line(), s.sizeId());
+            case Snag.SplitPress s -> text("snag.split-press", s.line(), s.positions(), unit.format(s.sharedMm()), s.sizeId());
+            case Snag.DoesNotHold s -> text("snag.does-not-hold", s.line(), s.material(), reason(s.verdict()));
             case Snag.BeyondPlaten s -> text("snag.beyond-platen", s.line(), unit.format(s.overMm()), s.sizeId());
             case Snag.ThinPart s -> text("snag.thin-part", s.line(), layer(plan, s), unit.fine(s.widthMm()),
                     s.sizeId(), unit.fine(s.leastMm()));
@@ -84,8 +95,7 @@ public final class Words {
             case Snag.RollTooShort s -> text(s.leftMm() == 0 ? "snag.roll-too-short.none" : "snag.roll-too-short",
                     s.load(), s.colourName(), unit.film(s.neededMm()), unit.film(s.leftMm()));
             case Snag.TooMuchHeat s -> text("snag.too-much-heat", s.line(), layer(plan, s), s.seconds(), s.mostSeconds());
-            case Snag.TooHot s -> text(s.forCloth() ? "snag.too-hot.cloth" : "snag.too-hot.press", s.line(),
-                    s.celsius(), s.mostCelsius());
+            case Snag.TooHot s -> text("snag.too-hot", s.line(), degrees(s.celsius()), degrees(s.mostCelsius()));
         };
     }
 
@@ -93,13 +103,45 @@ public final class Words {
         return plan.line(snag.line()).map(l -> layerName(l, snag.layer())).orElse("");
     }
 
-    /** The colour's name on the shelf; 0 is the cloth. */
+    /** The colour's name on the shelf, or the print's; 0 is the thing itself. */
     public static String layerName(LinePlan line, int layer) {
         if (layer == 0) {
-            return line.blank().cloth().name();
+            return line.blank().madeOf().name();
         }
         return line.drawn().layers().stream().filter(l -> l.order() == layer).findFirst()
-                .map(l -> line.material().colourName(l.colour())).orElse("");
+                .map(l -> l.isPrint() ? line.material().name() : line.material().colourName(l.colour())).orElse("");
+    }
+
+    /** Why it holds or not, in one sentence. */
+    public String reason(Verdict v) {
+        return switch (v.reason()) {
+            case TOO_HOT, MOVES_THE_DYE -> text("holds." + key(v.reason()), degrees(v.first()), degrees(v.second()));
+            default -> text("holds." + key(v.reason()), Math.round(v.first()), Math.round(v.second()));
+        };
+    }
+
+    public static String answer(Verdict v) {
+        return text("answer." + key(v.answer()));
+    }
+
+    public static String process(Process process) {
+        return text("process." + key(process));
+    }
+
+    public static String family(Family family) {
+        return text("family." + key(family));
+    }
+
+    public static String obstacle(Obstacle.Kind kind) {
+        return text("obstacle." + key(kind));
+    }
+
+    public static String measure(Form.Measure measure) {
+        return text("measure." + key(measure));
+    }
+
+    public static String press(Press.Kind kind) {
+        return text("press." + key(kind));
     }
 
     public String stepTitle(Step step, LinePlan line) {
@@ -109,9 +151,11 @@ public final class Words {
     public String stepText(Step step, LinePlan line) {
         boolean last = step.layer() == line.drawn().layers().size();
         String variant = switch (step.kind()) {
+            case LAY -> line.face().isRound() ? ".round" : "";
+            case PRESS -> line.material().process().isPrinted() ? "." + key(line.platen().press().kind())
+                    : last && line.drawn().layers().size() > 1 ? "" : ".only";
             case TACK -> step.layer() == 1 ? ".first" : "";
             case PEEL -> "." + key(step.peel());
-            case PRESS -> last && line.drawn().layers().size() > 1 ? "" : ".only";
             default -> "";
         };
         return text("step." + key(step.kind()) + ".text" + variant, layerName(line, step.layer()));
@@ -122,7 +166,7 @@ public final class Words {
     }
 
     public String peel(Material material) {
-        return text("peel." + key(material.recipe().peel()));
+        return material.recipe().map(r -> text("peel." + key(r.peel()))).orElse("");
     }
 
     /** {@code 155 °C · 3 s}, in the degrees that go with the unit of length. */
@@ -154,7 +198,7 @@ public final class Words {
 
     /** {@code S2 M4 L4}. */
     public static String sizeRun(LinePlan line) {
-        return line.sizes().stream().filter(s -> s.count() > 0).map(s -> s.size().id() + "·" + s.count())
+        return line.sizes().stream().filter(s -> s.count() > 0).map(s -> s.id() + "·" + s.count())
                 .collect(Collectors.joining("  "));
     }
 
@@ -168,11 +212,14 @@ public final class Words {
     }
 
     public String blankLine(LinePlan line) {
-        return text("blank.line", line.blank().name(), line.blankColour().name(), line.blank().cloth().name());
+        return text("blank.line", line.blank().name(), line.blankColour().name(), line.blank().madeOf().name());
     }
 
     public String reversedLine(LinePlan line) {
         int n = line.drawn().layers().size();
+        if (line.material().process().isPrinted()) {
+            return text("layers.printed", line.material().name());
+        }
         return text(line.material().process().turnedOver() ? "layers.reversed" : "layers.straight", n,
                 line.material().name());
     }
