@@ -6,11 +6,17 @@ import jurren.core.art.Motif;
 import jurren.core.art.Pose;
 import jurren.core.art.Treatment;
 import jurren.core.blank.Blank;
+import jurren.core.blank.BlankColour;
 import jurren.core.blank.BlankSize;
+import jurren.core.blank.Fit;
 import jurren.core.geometry.Box;
+import jurren.core.hold.WhatHolds;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
+import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
+import jurren.core.job.Thing;
+import jurren.core.material.Material;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,9 +28,21 @@ public final class NewJobs {
 
     /** A job with one line of one blank and no art yet. */
     public static Job onBlank(Blank blank, String name, String title, String colour, String materialId) {
-        Line line = new Line("A", title, blank.id(), colour, materialId, blank.referenceSize(),
-                List.of(SizeEntry.of(blank.referenceSize(), 1)), List.of(), Map.of());
-        return new Job(name, "", "", true, List.of(line));
+        return new Job(name, "", "", true, List.of(line("A", title, blank, colour, materialId)));
+    }
+
+    /** A line of one blank, one piece, and no art yet. */
+    public static Line line(String letter, String title, Blank blank, String colour, String materialId) {
+        return new Line(letter, title, Thing.of(blank.id(), colour), materialId, blank.referenceSize(),
+                List.of(SizeEntry.of(blank.referenceSize(), 1)), List.of(), Map.of(), Fit.USUAL);
+    }
+
+    /** A line of one blank in its first colour, of the material that holds best on it. */
+    public static Line line(String letter, Blank blank, Shop shop) {
+        BlankColour colour = blank.colours().getFirst();
+        Material material = WhatHolds.best(shop.materials(), blank.madeOf(), colour, blank.reference().faces().getFirst())
+                .orElse(shop.materials().getFirst());
+        return line(letter, blank.name(), blank, colour.id(), material.id());
     }
 
     /**
@@ -39,9 +57,10 @@ public final class NewJobs {
         Motif sized = atFileSize.withSource(drawing.resized(factor, factor));
         Box wanted = boundsOf(sized);
         BlankSize on = blank.size(size).orElseThrow();
-        Motif placed = sized.withPose(Pose.at(-wanted.centre().xMm(), on.area().dropMm() - wanted.minYMm()));
-        Line line = new Line("A", nameOf(drawing), blank.id(), colour == null ? blank.colours().getFirst().id() : colour,
-                materialId, size, List.of(SizeEntry.of(size, copies)), List.of(placed), Map.of());
+        Motif placed = sized.withPose(Pose.at(-wanted.centre().xMm(), on.faces().getFirst().area().dropMm() - wanted.minYMm()));
+        Thing thing = Thing.of(blank.id(), colour == null ? blank.colours().getFirst().id() : colour);
+        Line line = new Line("A", nameOf(drawing), thing, materialId, size, List.of(SizeEntry.of(size, copies)),
+                List.of(placed), Map.of(), Fit.USUAL);
         return new Job(nameOf(drawing), "", "", true, List.of(line));
     }
 

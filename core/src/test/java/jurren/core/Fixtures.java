@@ -67,7 +67,7 @@ public final class Fixtures {
 
     public static Shop shop(Material film, MadeOf cloth) {
         Blank tee = new Blank("tee", "Tee", Family.SHIRTS, cloth, "M", List.of(new BlankColour("black", "Black", Colour.of("#2B2B30"))),
-                List.of(size("S", 457, 240), size("M", 508, 254), size("L", 559, 270)));
+                List.of(size("S", 457, 240), size("M", 508, 254), size("L", 559, 270)), Optional.empty());
         return new Shop(List.of(tee), List.of(film), CUTTER, List.of(new Press("p", "press", Press.Kind.FLAT, 381, 381, 220)),
                 List.of(new Roll("roll-305", "smooth-film", CREAM, 305, 3000),
                         new Roll("roll-305", "smooth-film", TANGERINE, 305, 3000)), new Prices("$", 30));

@@ -11,7 +11,7 @@ import picocli.CommandLine.ParameterException;
 /** {@code jurren} with its commands; without one it opens the window with the demo job. */
 @Command(name = "jurren", mixinStandardHelpOptions = true, version = "Jurren 0.1.0",
         resourceBundle = "jurren.app.cli.cli", subcommands = {OpenCommand.class, MakeCommand.class, ListCommand.class,
-        SnapCommand.class, CutterCommand.class})
+        TemplateCommand.class, SnapCommand.class, CutterCommand.class})
 public final class JurrenCommand implements Callable<Integer> {
     @Override
     public Integer call() {

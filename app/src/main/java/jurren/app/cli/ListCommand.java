@@ -1,10 +1,12 @@
 package jurren.app.cli;
 
+import jurren.app.session.ShopFolder;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankSize;
+import jurren.core.blank.Face;
+import jurren.core.blank.Surface;
 import jurren.core.job.Shop;
 import jurren.core.material.Material;
-import jurren.formats.catalogue.BuiltInShop;
 import java.io.PrintWriter;
 import java.util.Locale;
 import java.util.concurrent.Callable;
@@ -33,7 +35,7 @@ final class ListCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Shop shop = BuiltInShop.read();
+        Shop shop = ShopFolder.usual().shop();
         PrintWriter out = spec.commandLine().getOut();
         switch (what) {
             case BLANKS -> shop.blanks().forEach(b -> out.println(blank(b)));
@@ -41,8 +43,8 @@ final class ListCommand implements Callable<Integer> {
             case MACHINES -> {
                 out.println(CliTexts.text("list.cutter", shop.cutter().id(), shop.cutter().name(),
                         shop.cutter().widthMm(), shop.cutter().usableMm(shop.cutter().widthMm())));
-                out.println(CliTexts.text("list.press", shop.press().id(), shop.press().name(),
-                        shop.press().platenWidthMm(), shop.press().platenHeightMm(), shop.press().mostCelsius()));
+                shop.presses().forEach(p -> out.println(CliTexts.text("list.press", p.id(), p.name(),
+                        p.platenWidthMm(), p.platenHeightMm(), p.mostCelsius())));
             }
         }
         out.flush();
@@ -50,15 +52,24 @@ final class ListCommand implements Callable<Integer> {
     }
 
     private static String blank(Blank b) {
-        BlankSize size = b.size(b.referenceSize()).orElseThrow();
+        BlankSize size = b.reference();
+        Face face = size.faces().getFirst();
         return CliTexts.text("list.blank", b.id(), b.name(),
                 b.sizes().stream().map(BlankSize::id).collect(Collectors.joining(" ")), size.id(),
-                size.area().widthMm(), size.area().heightMm(), size.artWidthMm(),
-                b.colours().stream().map(c -> c.id()).collect(Collectors.joining(" ")));
+                face.area().widthMm(), face.area().heightMm(), face.artWidthMm(),
+                b.colours().stream().map(c -> c.id()).collect(Collectors.joining(" ")), surface(face));
+    }
+
+    private static String surface(Face face) {
+        return switch (face.surface()) {
+            case Surface.Flat _ -> CliTexts.text("list.flat");
+            case Surface.Round r -> CliTexts.text("list.round", r.kind(), r.topDiameterMm(), r.footDiameterMm(), r.slantMm());
+        };
     }
 
     private static String material(Material m) {
-        return CliTexts.text("list.material", m.id(), m.name(), m.recipe().celsius(), m.recipe().leastS(),
-                m.recipe().mostS(), m.thicknessMm(), m.leastStrokeMm());
+        return m.recipe().map(r -> CliTexts.text("list.material", m.id(), m.name(), r.celsius(), r.leastS(), r.mostS(),
+                m.thicknessMm(), m.leastStrokeMm())).orElseGet(() -> CliTexts.text("list.material.cold", m.id(), m.name(),
+                m.thicknessMm(), m.leastStrokeMm()));
     }
 }

@@ -1,16 +1,17 @@
 package jurren.app.cli;
 
+import jurren.app.session.ShopFolder;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
 import jurren.core.blank.Blank;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
+import jurren.core.material.Material;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 import jurren.core.snag.Snag;
 import jurren.app.DryRunner;
 import jurren.app.NewJobs;
-import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.files.SafeFiles;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
@@ -79,7 +80,7 @@ final class MakeCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         words = new Words(millimetres ? LengthUnit.MILLIMETRE : LengthUnit.INCH);
-        Shop shop = BuiltInShop.read();
+        Shop shop = ShopFolder.usual().shop();
         Job job = input.getFileName().toString().endsWith(".jurren") ? readJob(shop) : jobOf(readDrawing(), shop);
         Plan plan = new Planner().plan(noFrames ? job.withFrames(false) : job, shop);
         refuseUnusable(plan);
@@ -119,16 +120,13 @@ final class MakeCommand implements Callable<Integer> {
         if (blankId == null || materialId == null) {
             throw new Problem(CliTexts.text("make.needs-blank"));
         }
-        Blank blank = shop.blank(blankId).orElseThrow(() -> new Problem(
-                CliTexts.text("make.no-blank", blankId, shop.blanks().stream().map(Blank::id).collect(Collectors.joining(", ")))));
-        if (shop.material(materialId).isEmpty()) {
-            throw new Problem(CliTexts.text("make.no-material", materialId));
+        Blank blank = Wanted.blank(shop, blankId);
+        Material material = shop.material(materialId)
+                .orElseThrow(() -> new Problem(CliTexts.text("make.no-material", materialId)));
+        if (!material.process().isWorked()) {
+            throw new Problem(CliTexts.text("make.not-worked", material.name()));
         }
-        String wanted = size == null ? blank.referenceSize() : size;
-        if (blank.size(wanted).isEmpty()) {
-            throw new Problem(CliTexts.text("make.no-size", blank.name(), wanted,
-                    blank.sizes().stream().map(s -> s.id()).collect(Collectors.joining(" "))));
-        }
+        String wanted = Wanted.size(blank, size).id();
         if (colour != null && blank.colour(colour).isEmpty()) {
             throw new Problem(CliTexts.text("make.no-colour", blank.name(), colour));
         }

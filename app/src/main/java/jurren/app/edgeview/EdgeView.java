@@ -1,19 +1,24 @@
 package jurren.app.edgeview;
 
+import jurren.app.session.EdgeLine;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Point;
 import jurren.core.layer.CrossSection;
 import jurren.core.layer.Layer;
+import jurren.core.material.Colour;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
 import jurren.formats.words.Words;
 import java.util.List;
+import java.util.Map;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
@@ -21,7 +26,8 @@ import javafx.scene.text.TextAlignment;
 
 /**
  * The edge of the piece, widths at scale, thickness magnified. One line is shared by the benches that
- * show it.
+ * show it; with the focus here, the up and down keys move it. On a cone the piece is rolled back, so
+ * that the line stays level on the thing.
  */
 public final class EdgeView extends VBox {
     private static final double HEIGHT = 94;
@@ -30,11 +36,15 @@ public final class EdgeView extends VBox {
     private static final double CLOTH_PX = 14;
     private static final double BOTTOM_PX = 10;
     private static final double MOST_FILM_PX = 13;
+    private static final double PRINT_PX = 5;
+    private static final double STEP = 0.01;
+    private static final double LARGE_STEP = 0.1;
 
     private final Session session;
     private final Canvas canvas = new Canvas();
     private final Label caption = Controls.caption("");
-    private EdgeLine line = EdgeLine.MIDDLE;
+    private CrossSection section = new CrossSection(1, List.of());
+    private Object sectionOf = List.of();
 
     public EdgeView(Session session) {
         this.session = session;
@@ -50,15 +60,21 @@ public final class EdgeView extends VBox {
         getChildren().addAll(caption, holder);
         setMinHeight(HEIGHT + 6);
         setAccessibleText(Texts.of("edge.name"));
+        setFocusTraversable(true);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        setOnMousePressed(_ -> requestFocus());
     }
 
-    public EdgeLine line() {
-        return line;
-    }
-
-    public void drag(EdgeLine to) {
-        line = to;
-        update();
+    private void key(KeyEvent e) {
+        double step = e.isShiftDown() ? LARGE_STEP : STEP;
+        switch (e.getCode()) {
+            case UP -> session.drag(session.edgeLine().moved(-step));
+            case DOWN -> session.drag(session.edgeLine().moved(step));
+            default -> {
+                return;
+            }
+        }
+        e.consume();
     }
 
     /** What is drawn now; empty before the first plan. */
@@ -68,13 +84,31 @@ public final class EdgeView extends VBox {
         }
         LinePlan plan = session.linePlan().get();
         SizePlan size = session.sizePlan().get();
+        List<Object> now = List.of(size.layers(), size.face(), session.edgeLine());
+        if (!now.equals(sectionOf)) {
+            sectionOf = now;
+            section = section(plan, size);
+        }
+        return section;
+    }
+
+    private CrossSection section(LinePlan plan, SizePlan size) {
         Box area = size.area().box();
-        return CrossSection.of(size.layers(), line.from(area), line.to(area), _ -> plan.material().thicknessMm());
+        EdgeLine line = session.edgeLine();
+        double thickness = thicknessMm(plan);
+        return CrossSection.of(size.layers().stream().map(l -> l.mapped(size.face().rolling())).toList(),
+                line.from(area), line.to(area), _ -> thickness);
+    }
+
+    /** A dye lies in the coat and has no thickness; it is drawn as thin as can be seen. */
+    private static double thicknessMm(LinePlan plan) {
+        return Math.max(plan.material().thicknessMm(), 0.01);
     }
 
     public void update() {
         session.sizePlan().ifPresent(s -> caption.setText(Texts.of("edge.caption",
-                session.unit().format(line.yMm(s.area().box())), Math.round(section().thickestMm() * 1000))));
+                session.unit().format(session.edgeLine().yMm(s.area().box())), session.linePlan()
+                .filter(p -> p.material().thicknessMm() > 0).map(_ -> Math.round(section().thickestMm() * 1000)).orElse(0L))));
         draw();
     }
 
@@ -92,20 +126,35 @@ public final class EdgeView extends VBox {
         double clothTop = h - BOTTOM_PX - CLOTH_PX;
         cloth(g, plan, section.lengthMm() * scale, clothTop);
         double filmPx = Math.min(MOST_FILM_PX,
-                (clothTop - 4) / Math.max(1, section.thickestMm() / plan.material().thicknessMm()));
-        double pxPerMm = filmPx / plan.material().thicknessMm();
+                (clothTop - 4) / Math.max(1, section.thickestMm() / thicknessMm(plan)));
+        if (plan.material().process().isPrinted()) {
+            filmPx = PRINT_PX;
+        }
+        double pxPerMm = filmPx / thicknessMm(plan);
         List<Layer> layers = session.sizePlan().orElseThrow().layers();
         for (CrossSection.Film film : section.films()) {
             double x = LEFT + film.along().fromMm() * scale;
             double y = clothTop - film.topMm() * pxPerMm;
             double width = Math.max(1, film.along().lengthMm() * scale);
-            g.setFill(Theme.paint(layers.get(film.layer() - 1).colour()));
+            g.setFill(Theme.paint(colourAt(layers.get(film.layer() - 1), film, plan)));
             g.fillRect(x, y, width, filmPx);
             g.setStroke(Color.web("#23262B", 0.35));
             g.setLineWidth(0.75);
             g.strokeRect(x, y, width, filmPx);
         }
         legend(g, plan, layers, w - LEGEND + 18, h);
+    }
+
+    /** A print has several colours side by side; the one in the middle of the stretch stands for it. */
+    private Colour colourAt(Layer layer, CrossSection.Film film, LinePlan plan) {
+        if (!layer.isPrint()) {
+            return layer.colour();
+        }
+        Box area = session.sizePlan().orElseThrow().area().box();
+        Point at = session.sizePlan().orElseThrow().face().unrolling().apply(new Point(
+                area.minXMm() + (film.along().fromMm() + film.along().toMm()) / 2, session.edgeLine().yMm(area)));
+        return layer.print().entrySet().stream().filter(e -> e.getValue().contains(at)).map(Map.Entry::getKey)
+                .findFirst().orElse(layer.colour());
     }
 
     private static void cloth(GraphicsContext g, LinePlan plan, double width, double top) {
@@ -125,11 +174,11 @@ public final class EdgeView extends VBox {
         g.setTextBaseline(javafx.geometry.VPos.CENTER);
         g.setFont(Theme.measure(11.5));
         g.setFill(Theme.INK);
-        g.fillText(plan.blank().cloth().name(), x, y);
+        g.fillText(plan.blank().madeOf().name(), x, y);
         for (Layer layer : layers) {
             y -= step;
-            g.fillText(Words.layerName(plan, layer.order()) + " "
-                    + Math.round(plan.material().thicknessMm() * 1000) + " µm", x, y);
+            g.fillText(Words.layerName(plan, layer.order()) + (plan.material().process().isPrinted() ? ""
+                    : " " + Math.round(plan.material().thicknessMm() * 1000) + " µm"), x, y);
         }
     }
 }

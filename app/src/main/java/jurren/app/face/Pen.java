@@ -1,7 +1,7 @@
 package jurren.app.face;
 
 import jurren.app.theme.Theme;
-import jurren.core.blank.GarmentPart;
+import jurren.core.blank.BlankPart;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Outline;
@@ -28,6 +28,11 @@ public final class Pen {
     public Pen(GraphicsContext g, Viewport view) {
         this.g = g;
         this.view = view;
+    }
+
+    /** Everything drawn with it stands so far to the right and down. */
+    public Pen moved(double dxMm, double dyMm) {
+        return new Pen(g, new Viewport(view.pxPerMm(), view.x(dxMm), view.y(dyMm)));
     }
 
     public GraphicsContext graphics() {
@@ -117,11 +122,11 @@ public final class Pen {
         }
     }
 
-    public void garment(Iterable<GarmentPart> parts, Colour cloth) {
+    public void blank(Iterable<BlankPart> parts, Colour cloth) {
         java.awt.Color colour = new java.awt.Color(cloth.rgb());
-        for (GarmentPart part : parts) {
+        for (BlankPart part : parts) {
             Color shade = Theme.paint(Shades.of(colour, part.kind()));
-            if (part.kind() == GarmentPart.Kind.SEAM) {
+            if (part.kind() == BlankPart.Kind.SEAM) {
                 outline(part.curves(), shade, 1);
             } else {
                 fill(part.curves(), shade);
@@ -149,6 +154,21 @@ public final class Pen {
         g.setLineDashes(dashes);
         g.strokeLine(crisp(view.x(a.xMm())), crisp(view.y(a.yMm())), crisp(view.x(b.xMm())), crisp(view.y(b.yMm())));
         g.setLineDashes();
+    }
+
+    /** A line through several points. */
+    public void lines(java.util.List<Point> points, Paint paint, double width, double... dashes) {
+        g.beginPath();
+        for (int i = 0; i < points.size(); i++) {
+            double x = crisp(view.x(points.get(i).xMm()));
+            double y = crisp(view.y(points.get(i).yMm()));
+            if (i == 0) {
+                g.moveTo(x, y);
+            } else {
+                g.lineTo(x, y);
+            }
+        }
+        stroke(paint, width, dashes);
     }
 
     /** A measured distance, with a short stroke across each end. */

@@ -10,7 +10,7 @@ public final class AskFor extends Event {
 
     /** What it is. */
     public enum What {
-        DRAWER, DRAWING, PRINT, CUT_FILE, DRY_RUN, SHORTCUTS
+        CHOOSE_BLANK, NEW_LINE, MEASURE_OWN, TEMPLATE, DRAWER, DRAWING, PRINT, CUT_FILE, DRY_RUN, SHORTCUTS
     }
 
     private final What what;

@@ -52,6 +52,10 @@ public final class Keeper {
         return xdg != null && !xdg.isBlank() ? Path.of(xdg, "jurren") : home.resolve(".local/state/jurren");
     }
 
+    public Path folder() {
+        return folder;
+    }
+
     /** Written after a short quiet, so that a drag is one write. */
     public synchronized void keep(JobDocument document) {
         cancel();

@@ -16,29 +16,30 @@ import javafx.application.Platform;
  */
 final class PlanDesk {
     private final Planner planner = new Planner();
-    private final Shop shop;
     private final Consumer<Plan> done;
     private final Consumer<Throwable> failed;
-    private final AtomicReference<Job> wanted = new AtomicReference<>();
+    private final AtomicReference<Wanted> wanted = new AtomicReference<>();
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("planner").factory());
 
-    PlanDesk(Shop shop, Consumer<Plan> done, Consumer<Throwable> failed) {
-        this.shop = shop;
+    private record Wanted(Job job, Shop shop) {
+    }
+
+    PlanDesk(Consumer<Plan> done, Consumer<Throwable> failed) {
         this.done = done;
         this.failed = failed;
     }
 
-    void want(Job job) {
-        if (wanted.getAndSet(job) == null) {
+    void want(Job job, Shop shop) {
+        if (wanted.getAndSet(new Wanted(job, shop)) == null) {
             worker.execute(this::work);
         }
     }
 
     private void work() {
-        Job job = wanted.getAndSet(null);
+        Wanted next = wanted.getAndSet(null);
         try {
-            Plan plan = planner.plan(job, shop);
+            Plan plan = planner.plan(next.job, next.shop);
             Platform.runLater(() -> done.accept(plan));
         } catch (RuntimeException | StackOverflowError e) {
             Platform.runLater(() -> failed.accept(e));

@@ -28,7 +28,7 @@ import javafx.application.Platform;
  * be told of changes; several changes in one go are told once.
  */
 public final class Session {
-    private final Shop shop;
+    private Shop shop;
     private final Keeper keeper;
     private final PlanDesk desk;
     private final List<Runnable> watchers = new ArrayList<>();
@@ -43,13 +43,14 @@ public final class Session {
     private Optional<String> motifId = Optional.empty();
     private Optional<String> shownSize = Optional.empty();
     private Optional<String> notice = Optional.empty();
+    private EdgeLine edgeLine = EdgeLine.MIDDLE;
     private final Progress progress = new Progress();
     private boolean telling;
 
     public Session(Shop shop, JobDocument document, Keeper keeper) {
         this.shop = shop;
         this.keeper = keeper;
-        this.desk = new PlanDesk(shop, this::planned, this::planFailed);
+        this.desk = new PlanDesk(this::planned, this::planFailed);
         this.unit = LengthUnit.valueOf(validUnit(keeper.choice("unit", LengthUnit.INCH.name())));
         begin(document);
     }
@@ -67,7 +68,7 @@ public final class Session {
         shownSize = Optional.empty();
         progress.forget();
         plan = null;
-        desk.want(document.job());
+        desk.want(document.job(), shop);
         tell();
     }
 
@@ -75,6 +76,13 @@ public final class Session {
 
     public Shop shop() {
         return shop;
+    }
+
+    /** The shop changed: a blank was measured, or taken away. */
+    public void useShop(Shop newShop) {
+        shop = newShop;
+        desk.want(job(), shop);
+        tell();
     }
 
     public Job job() {
@@ -100,8 +108,17 @@ public final class Session {
         return linePlan().map(l -> shownSize.flatMap(l::size).orElseGet(l::drawn));
     }
 
+    /** The open line; when an edit took it away, the first. */
     public Line line() {
-        return job().line(lineId).orElseThrow();
+        return job().line(lineId).orElseGet(() -> job().lines().getFirst());
+    }
+
+    /** Opens another line of the job. */
+    public void openLine(String id) {
+        lineId = id;
+        motifId = Optional.empty();
+        shownSize = Optional.empty();
+        tell();
     }
 
     public Optional<Motif> motif() {
@@ -130,6 +147,16 @@ public final class Session {
 
     public boolean isUnsaved() {
         return !job().equals(saved);
+    }
+
+    /** Where the piece is cut for the edge view; all benches share it. */
+    public EdgeLine edgeLine() {
+        return edgeLine;
+    }
+
+    public void drag(EdgeLine to) {
+        edgeLine = to;
+        tell();
     }
 
     public Optional<String> notice() {
@@ -190,10 +217,11 @@ public final class Session {
     }
 
     private void changed() {
+        lineId = line().id();
         if (motif().isEmpty()) {
             motifId = Optional.empty();
         }
-        desk.want(job());
+        desk.want(job(), shop);
         if (isUnsaved()) {
             keeper.keep(document());
         } else {
@@ -279,6 +307,11 @@ public final class Session {
     /** The job becomes as it was; that is an edit like any other. */
     public void takeBack(Version version) {
         edit(version.job());
+    }
+
+    /** The person's own part of the shop. */
+    public ShopFolder shopFolder() {
+        return new ShopFolder(keeper.folder());
     }
 
     public Keeper keeper() {

@@ -16,6 +16,9 @@ import java.util.Map;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
@@ -31,7 +34,9 @@ public final class TicketView {
     private final Label number = Controls.label("", "ticket-number");
     private final Label due = Controls.label("", "ticket-number");
     private final Button name;
-    private final Label title = Controls.label("", "ticket-title");
+    private final TextField title = new TextField();
+    private final Label unsaved = Controls.label("", "ticket-title");
+    private final MenuButton lineMenu = new MenuButton("⋯");
     private final Map<Bench, Section> sections = new EnumMap<>(Bench.class);
     private final Label sum = Controls.figure("");
     private final Label what = Controls.label("");
@@ -41,7 +46,20 @@ public final class TicketView {
         this.session = session;
         this.name = Controls.button("job-name", "", () -> ask(AskFor.What.DRAWER), "job-name");
         HBox top = new HBox(number, Controls.spring(), due);
-        VBox header = new VBox(top, name, title);
+        title.setId("line-title");
+        title.getStyleClass().add("line-title");
+        title.setAccessibleText(Texts.of("ticket.line-title"));
+        title.setOnAction(_ -> retitle());
+        title.focusedProperty().addListener((_, _, focused) -> {
+            if (!focused) {
+                retitle();
+            }
+        });
+        HBox.setHgrow(title, javafx.scene.layout.Priority.ALWAYS);
+        HBox titleRow = new HBox(title, unsaved);
+        titleRow.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        VBox header = new VBox(top, name, titleRow);
+        buildLineMenu();
         header.getStyleClass().add("ticket-header");
         VBox list = new VBox();
         for (Bench bench : Bench.values()) {
@@ -68,6 +86,38 @@ public final class TicketView {
         return node;
     }
 
+    private void buildLineMenu() {
+        lineMenu.setId("line-menu");
+        lineMenu.getStyleClass().add("line-menu");
+        lineMenu.setAccessibleText(Texts.of("ticket.line-menu"));
+        lineMenu.setTooltip(new javafx.scene.control.Tooltip(Texts.of("ticket.line-menu")));
+        lineMenu.getItems().setAll(
+                item("line-copy", "ticket.line-copy", () -> {
+                    String letter = session.job().freeLetter();
+                    session.edit(session.job().withLineCopied(session.line().id()));
+                    session.openLine(letter);
+                }),
+                item("line-earlier", "ticket.line-earlier",
+                        () -> session.edit(session.job().withLineMoved(session.line().id(), -1))),
+                item("line-later", "ticket.line-later",
+                        () -> session.edit(session.job().withLineMoved(session.line().id(), 1))),
+                item("line-remove", "ticket.line-remove",
+                        () -> session.edit(session.job().withoutLine(session.line().id()))));
+    }
+
+    private static MenuItem item(String id, String key, Runnable action) {
+        MenuItem item = new MenuItem(Texts.of(key));
+        item.setId(id);
+        item.setOnAction(_ -> action.run());
+        return item;
+    }
+
+    private void retitle() {
+        if (!title.getText().equals(session.line().title())) {
+            session.editLine(l -> l.withTitle(title.getText()));
+        }
+    }
+
     private void ask(AskFor.What what) {
         node.fireEvent(new AskFor(what));
     }
@@ -76,18 +126,26 @@ public final class TicketView {
         List<Line> lines = session.job().lines();
         List<Node> letters = new ArrayList<>();
         for (Line line : lines) {
-            Label tab = new Label(line.id());
-            tab.getStyleClass().add(line.id().equals(session.line().id()) ? "tab-open" : "tab");
+            Button tab = Controls.button("line-" + line.id(), line.id(), () -> session.openLine(line.id()),
+                    line.id().equals(session.line().id()) ? "tab-open" : "tab");
+            tab.setAccessibleText(Texts.of("ticket.open-line", line.id(), line.title()));
+            tab.setTooltip(new javafx.scene.control.Tooltip(line.title()));
             letters.add(tab);
         }
-        tabs.getChildren().setAll(letters);
+        letters.add(Controls.sign("line-add", "+", Texts.of("ticket.line-add"), () -> ask(AskFor.What.NEW_LINE)));
+        letters.add(lineMenu);
+        lineMenu.getItems().getLast().setDisable(lines.size() < 2);
+        Controls.refill(tabs, letters);
         String jobNumber = session.job().number();
         number.setText((jobNumber.isEmpty() ? "" : Texts.of("ticket.job", jobNumber) + " · ")
                 + Texts.of("ticket.line-of", session.line().id(), lines.size()));
         due.setText(session.job().due().isEmpty() ? "" : Texts.of("ticket.due", session.job().due()));
         name.setText(session.job().name().isBlank() ? Texts.of("ticket.nameless") : session.job().name());
         name.setAccessibleText(Texts.of("ticket.drawer", session.job().name()));
-        title.setText(session.line().title() + (session.isUnsaved() ? "  · " + Texts.of("ticket.unsaved") : ""));
+        if (!title.isFocused()) {
+            title.setText(session.line().title());
+        }
+        unsaved.setText(session.isUnsaved() ? Texts.of("ticket.unsaved") : "");
         sections.values().forEach(Section::update);
         session.plan().ifPresent(p -> {
             what.setText(Texts.of("ticket.sum", session.line().copies()));
@@ -147,11 +205,15 @@ public final class TicketView {
                 }
                 case LAYERS -> {
                     first.setText(words.reversedLine(line));
-                    second.setText(Texts.of("ticket.thick", line.drawn().layers().size() * line.material().thicknessMm()));
+                    second.setText(line.material().process().isPrinted() ? Texts.of("ticket.in-the-coat")
+                            : Texts.of("ticket.thick", line.drawn().layers().size() * line.material().thicknessMm()));
                 }
                 case LOADS -> {
-                    first.setText(Texts.of("ticket.loads", plan.runs().size()));
-                    second.setText(Texts.of("ticket.film", words.unit().film(plan.filmUsedMm())));
+                    int sheets = plan.prints().stream().filter(p -> p.lineId().equals(line.line().id()))
+                            .mapToInt(p -> p.copies()).sum();
+                    first.setText(sheets > 0 ? Texts.of("ticket.sheets", sheets) : Texts.of("ticket.loads", plan.runs().size()));
+                    second.setText(sheets > 0 ? Texts.of("ticket.loads-job", plan.runs().size())
+                            : Texts.of("ticket.film", words.unit().film(plan.filmUsedMm())));
                 }
                 case CUT -> {
                     first.setText(Texts.of("ticket.cut-time", Words.duration(plan.cutSeconds())));
@@ -159,9 +221,9 @@ public final class TicketView {
                             .filter(r -> session.progress().isCut(r.load().order())).count(), plan.runs().size()));
                 }
                 case FINISH -> {
-                    first.setText(Texts.of("ticket.steps", line.press().steps().size()));
-                    second.setText(Texts.of("ticket.press-time", Words.duration(line.press().secondsPerPiece()),
-                            Words.duration(line.pressSeconds())));
+                    first.setText(Texts.of("ticket.steps", line.finish().steps().size()));
+                    second.setText(Texts.of("ticket.press-time", Words.duration(line.finish().secondsPerPiece()),
+                            Words.duration(line.finishSeconds())));
                 }
             }
         }

@@ -1,22 +1,24 @@
 package jurren.app.window;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 
 /** How a person is asked for a file; a test answers in its own way. */
 public interface Files {
     /** What kind of file it is. */
     enum Kind {
-        JOB("jurren"), DRAWING("svg"), TICKET("pdf"), PROOF("png"), CUT_FILE("plt");
+        JOB("jurren"), DRAWING("svg"), TICKET("pdf"), PROOF("png"), CUT_FILE("plt"), BLANK("json"),
+        TEMPLATE("pdf", "svg"), PHOTO("png", "jpg", "jpeg", "gif", "bmp");
 
-        private final String ending;
+        private final List<String> endings;
 
-        Kind(String ending) {
-            this.ending = ending;
+        Kind(String... endings) {
+            this.endings = List.of(endings);
         }
 
-        public String ending() {
-            return ending;
+        public List<String> endings() {
+            return endings;
         }
     }
 

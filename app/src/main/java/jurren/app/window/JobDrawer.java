@@ -158,12 +158,11 @@ final class JobDrawer {
         List<Node> rows = new ArrayList<>();
         rows.add(Controls.row(shop.cutter().name(), Controls.figure(Texts.of("drawer.cutter",
                 words.unit().format(shop.cutter().usableMm(shop.cutter().widthMm()))))));
-        rows.add(Controls.row(shop.press().name(), Controls.figure(
-                words.unit().number(shop.press().platenWidthMm()) + " × "
-                        + words.unit().format(shop.press().platenHeightMm()))));
+        shop.presses().forEach(p -> rows.add(Controls.row(p.name(), Controls.figure(
+                words.unit().number(p.platenWidthMm()) + " × " + words.unit().format(p.platenHeightMm())))));
         for (Material m : shop.materials()) {
-            rows.add(Controls.row(m.name(), Controls.figure(words.degrees(m.recipe().celsius()) + " · "
-                    + Texts.of("drawer.seconds", m.recipe().leastS(), m.recipe().mostS()))));
+            rows.add(Controls.row(m.name(), Controls.figure(m.recipe().map(r -> words.degrees(r.celsius()) + " · "
+                    + Texts.of("drawer.seconds", r.leastS(), r.mostS())).orElseGet(() -> Texts.of("drawer.cold")))));
         }
         rows.add(Controls.label(Texts.of("drawer.makers-sheet"), "hint"));
         return rows;

@@ -2,11 +2,11 @@ package jurren.app.window;
 
 import jurren.app.session.Keeper;
 import jurren.app.session.Session;
+import jurren.app.session.ShopFolder;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.job.Shop;
 import jurren.core.lettering.Typefaces;
-import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.jobfile.JobDocument;
 import java.lang.management.ManagementFactory;
@@ -81,8 +81,8 @@ public final class JurrenWindow {
         CountDownLatch over = new CountDownLatch(1);
         Thread.ofPlatform().daemon().name("font warmer").start(Typefaces::warm);
         Platform.startup(() -> {
-            Shop shop = BuiltInShop.read();
             Keeper keeper = new Keeper(Keeper.usualFolder());
+            Shop shop = new ShopFolder(keeper.folder()).shop();
             Session session = new Session(shop, JobDocument.of(DemoJob.make()), keeper);
             file.ifPresent(f -> session.say(session.open(f).orElse(null)));
             if (file.isEmpty()) {
@@ -92,7 +92,9 @@ public final class JurrenWindow {
                 });
             }
             Stage stage = new Stage();
-            new JurrenWindow(stage, session, new SystemFiles(stage)).show();
+            JurrenWindow window = new JurrenWindow(stage, session, new SystemFiles(stage));
+            window.show();
+            window.shell().actions().blanks().sayRefused();
             stage.setOnHidden(_ -> over.countDown());
             double seconds = (System.currentTimeMillis() - started) / 1000.0;
             System.out.println(Texts.of(offscreen ? "window.up-offscreen" : "window.up", session.job().name(),

@@ -76,6 +76,11 @@ final class Sheets {
         }
     }
 
+    /** A field that is being typed in takes what is there. */
+    void commitTyping() {
+        layer.requestFocus();
+    }
+
     void close() {
         layer.setVisible(false);
         layer.getChildren().clear();

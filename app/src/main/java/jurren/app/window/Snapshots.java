@@ -88,6 +88,12 @@ public final class Snapshots {
                 click("#look-worn");
             }
         }
+        line("B", Bench.BLANK, "blank-curved");
+        line("B", Bench.LAYERS, "layers-print");
+        line("D", Bench.FINISH, "finish-table");
+        line("A", Bench.BLANK, null);
+        sheet("#choose-blank", "choose-blank");
+        sheet("#measure-own", "measure-own");
         sheet("#job-name", "job-drawer");
         click("#dry-run");
         until(() -> scene.lookup("#dry-run-sheet .image-view") != null);
@@ -108,6 +114,19 @@ public final class Snapshots {
         until(() -> window.shell().cutBench().talk().finishedPaths() > 20);
         click("#cut-pause");
         until(() -> window.shell().cutBench().talk().state() == jurren.app.bench.cut.CutTalk.State.PAUSED);
+    }
+
+    /** Another line on one bench; a picture where it has a name. */
+    private void line(String id, Bench bench, String name) throws InterruptedException {
+        on(() -> {
+            session.openLine(id);
+            session.show(bench);
+            return null;
+        });
+        settle();
+        if (name != null) {
+            picture(name);
+        }
     }
 
     private void sheet(String button, String name) throws InterruptedException {

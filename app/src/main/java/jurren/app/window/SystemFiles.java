@@ -39,7 +39,8 @@ final class SystemFiles implements Files {
     private FileChooser chooser(Kind kind) {
         FileChooser chooser = new FileChooser();
         chooser.setInitialDirectory(lastFolder);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Texts.of("file." + kind), "*." + kind.ending()));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Texts.of("file." + kind),
+                kind.endings().stream().map(e -> "*." + e).toList()));
         return chooser;
     }
 

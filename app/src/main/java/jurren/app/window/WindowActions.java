@@ -30,6 +30,7 @@ public final class WindowActions {
     private final CutBench cut;
     private final BackgroundWork work = new BackgroundWork();
     private final DryRunSheet dryRun;
+    private final BlankActions blanks;
 
     WindowActions(Session session, Files files, Sheets sheets, ArtActions art, CutBench cut) {
         this.session = session;
@@ -38,10 +39,15 @@ public final class WindowActions {
         this.art = art;
         this.cut = cut;
         this.dryRun = new DryRunSheet(session, sheets, work);
+        this.blanks = new BlankActions(session, files, sheets, session.shopFolder());
     }
 
     void give(AskFor.What what) {
         switch (what) {
+            case CHOOSE_BLANK -> blanks.choose();
+            case NEW_LINE -> blanks.chooseForNewLine();
+            case MEASURE_OWN -> blanks.measure(Optional.empty());
+            case TEMPLATE -> blanks.template();
             case DRAWER -> new JobDrawer(session, this, sheets).open();
             case DRAWING -> files.toOpen(Files.Kind.DRAWING).ifPresent(art::addDrawing);
             case PRINT -> withPlan(this::print);
@@ -70,15 +76,20 @@ public final class WindowActions {
         }
     }
 
+    BlankActions blanks() {
+        return blanks;
+    }
+
     // ---- jobs
 
     void newJob() {
         afterUnsaved(() -> {
-            Blank blank = session.shop().blanks().getFirst();
+            Blank blank = session.shop().blank("tee-adult").orElseGet(() -> session.shop().blanks().getFirst());
             session.replace(JobDocument.of(NewJobs.onBlank(blank, Texts.of("job.new-name"), blank.name(),
                     blank.colours().getFirst().id(), session.shop().materials().getFirst().id())), Optional.empty());
             session.show(jurren.app.session.Bench.BLANK);
             sheets.close();
+            blanks.choose();
         });
     }
 

@@ -5,7 +5,7 @@ import java.util.Optional;
 
 /** An undecorated thing as it is sold. */
 public record Blank(String id, String name, Family family, MadeOf madeOf, String referenceSize,
-                    List<BlankColour> colours, List<BlankSize> sizes) {
+                    List<BlankColour> colours, List<BlankSize> sizes, Optional<Photo> photo) {
     public Blank {
         colours = List.copyOf(colours);
         sizes = List.copyOf(sizes);
@@ -28,6 +28,11 @@ public record Blank(String id, String name, Family family, MadeOf madeOf, String
                         + " but " + s.id() + " has others");
             }
         }
+    }
+
+    /** A copy under another id and name, among one's own. */
+    public Blank copied(String newId, String newName) {
+        return new Blank(newId, newName, Family.OWN, madeOf, referenceSize, colours, sizes, photo);
     }
 
     public Optional<BlankSize> size(String sizeId) {

@@ -58,8 +58,13 @@ public record Face(String id, String name, Form form, AreaMeasures area, List<Ob
         };
     }
 
+    /** From the unrolled face back to the art. */
+    public Warp rolling() {
+        return unrolling() instanceof Unrolling u ? u.inverse() : Warp.NONE;
+    }
+
     public Point rolled(Point unrolled) {
-        return unrolling() instanceof Unrolling u ? u.rolled(unrolled) : unrolled;
+        return rolling().apply(unrolled);
     }
 
     /** Everything that art must keep clear of. */

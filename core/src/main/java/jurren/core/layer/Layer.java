@@ -3,6 +3,7 @@ package jurren.core.layer;
 import jurren.core.geometry.Piece;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Thinness;
+import jurren.core.geometry.Warp;
 import jurren.core.material.Colour;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -34,6 +35,14 @@ public record Layer(int order, Colour colour, Region region, Region seen, List<R
         Colour most = seen.entrySet().stream().max(Comparator.comparingDouble(e -> e.getValue().areaMm2()))
                 .orElseThrow().getKey();
         return new Layer(1, most, all, all, List.of(), Join.LAID_OVER, all.thinnest(), seen);
+    }
+
+    /** The same layer with every point somewhere else. */
+    public Layer mapped(Warp warp) {
+        Map<Colour, Region> colours = new LinkedHashMap<>();
+        print.forEach((c, r) -> colours.put(c, r.warped(warp)));
+        return warp == Warp.NONE ? this : new Layer(order, colour, region.warped(warp), seen.warped(warp), unwelded, join,
+                thinnest, colours);
     }
 
     public boolean isPrint() {

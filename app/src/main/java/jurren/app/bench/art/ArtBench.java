@@ -3,9 +3,9 @@ package jurren.app.bench.art;
 import jurren.app.bench.BenchLayout;
 import jurren.app.bench.BenchView;
 import jurren.app.bench.SnagCards;
-import jurren.app.edgeview.EdgeLine;
 import jurren.app.edgeview.EdgeView;
 import jurren.app.face.FaceCanvas;
+import jurren.app.session.EdgeLine;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
@@ -57,7 +57,7 @@ public final class ArtBench implements BenchView {
         this.session = session;
         this.actions = actions;
         this.edge = new EdgeView(session);
-        this.picture = new ArtPicture(session, edge);
+        this.picture = new ArtPicture(session);
         this.canvas = new FaceCanvas(Texts.of("art.picture"), 14, this::area, pen -> picture.draw(pen, look, canvas()));
         this.looks = Controls.segments("look", List.of(Look.values()), l -> Texts.of("art.look." + l), this::setLook);
         this.chain = new ChainPanel(session, actions);
@@ -115,8 +115,7 @@ public final class ArtBench implements BenchView {
     private void drag(MouseEvent e) {
         Point p = canvas.view().toMm(e.getX(), e.getY());
         if (draggingEdge) {
-            edge.drag(EdgeLine.through(p, session.linePlan().orElseThrow().drawn().area().box()));
-            canvas.redraw();
+            session.drag(EdgeLine.through(p, session.linePlan().orElseThrow().drawn().area().box()));
         } else if (!canvas.isPanning(e)) {
             gesture.ifPresent(g -> session.editMotif(_ -> g.to(p), gestureId));
         }
@@ -140,7 +139,7 @@ public final class ArtBench implements BenchView {
     }
 
     private boolean nearEdgeLine(LinePlan plan, Point p) {
-        return Math.abs(p.yMm() - edge.line().yMm(plan.drawn().area().box())) < GRAB_PX / canvas.view().pxPerMm();
+        return Math.abs(p.yMm() - session.edgeLine().yMm(plan.drawn().area().box())) < GRAB_PX / canvas.view().pxPerMm();
     }
 
     private Optional<Gesture> handleAt(LinePlan plan, Point p) {

@@ -1,7 +1,6 @@
 package jurren.app.bench.art;
 
 import jurren.app.bench.SnagCards;
-import jurren.app.edgeview.EdgeView;
 import jurren.app.face.FaceCanvas;
 import jurren.app.face.Pen;
 import jurren.app.session.Session;
@@ -11,6 +10,7 @@ import jurren.core.art.BuiltMotif;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
 import jurren.core.art.Sizing;
+import jurren.core.blank.Obstacle;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -32,11 +32,9 @@ final class ArtPicture {
     private static final double CORNER_PX = 12;
 
     private final Session session;
-    private final EdgeView edge;
 
-    ArtPicture(Session session, EdgeView edge) {
+    ArtPicture(Session session) {
         this.session = session;
-        this.edge = edge;
     }
 
     void draw(Pen pen, ArtBench.Look look, FaceCanvas canvas) {
@@ -54,6 +52,11 @@ final class ArtPicture {
         Color guide = Theme.lineOn(ground);
         Box area = plan.drawn().area().box();
         pen.line(new Point(0, area.minYMm()), new Point(0, area.maxYMm()), guide.deriveColor(0, 1, 1, 0.35), 1, 2, 6);
+        for (Obstacle o : plan.face().obstacles()) {
+            if (o.kind() != Obstacle.Kind.COLLAR) {
+                pen.fill(o.region(), guide.deriveColor(0, 1, 1, 0.12));
+            }
+        }
         pen.box(area, guide, 1.2, 2, 4);
         for (Motif m : session.line().motifs()) {
             BuiltMotif built = plan.motifs().get(m.id());
@@ -88,7 +91,7 @@ final class ArtPicture {
     }
 
     private void edgeLine(Pen pen, Box area, double width) {
-        double y = Math.floor(pen.view().y(edge.line().yMm(area))) + 0.5;
+        double y = Math.floor(pen.view().y(session.edgeLine().yMm(area))) + 0.5;
         GraphicsContext g = pen.graphics();
         g.setStroke(Theme.MARIGOLD);
         g.setLineWidth(1);

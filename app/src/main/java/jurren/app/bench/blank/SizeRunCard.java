@@ -4,14 +4,13 @@ import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
 import jurren.app.theme.Texts;
-import jurren.core.art.Motif;
-import jurren.core.art.Sizing;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankSize;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
-import jurren.core.job.Line;
 import jurren.core.plan.LinePlan;
+import jurren.core.plan.Refit;
 import jurren.core.plan.SizePlan;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -31,6 +30,7 @@ final class SizeRunCard {
     private final GridPane grid = new GridPane();
     private final Node node;
     private final Map<String, Row> rows = new LinkedHashMap<>();
+    private Blank shown;
 
     SizeRunCard(Session session) {
         this.session = session;
@@ -53,15 +53,18 @@ final class SizeRunCard {
                 row.width.show(worked.flatMap(SizePlan::artBounds).map(Box::widthMm).orElse(Double.NaN));
                 row.width.setDisable(worked.isEmpty());
                 row.show.setDisable(worked.isEmpty());
-                row.show.setSelected(session.sizePlan().map(s -> s.size().id().equals(size.id())).orElse(false));
+                row.show.setSelected(session.sizePlan().map(s -> s.id().equals(size.id())).orElse(false));
             }
         });
     }
 
     private void build(Blank blank) {
-        if (!rows.isEmpty()) {
+        if (blank.equals(shown)) {
             return;
         }
+        shown = blank;
+        rows.clear();
+        grid.getChildren().clear();
         grid.addRow(0, Controls.label(Texts.of("sizes.size"), "hint"), Controls.label(Texts.of("sizes.count"), "hint"),
                 Controls.label(Texts.of("sizes.width"), "hint"));
         for (BlankSize size : blank.sizes()) {
@@ -73,16 +76,16 @@ final class SizeRunCard {
 
     private Row row(String size) {
         ToggleButton show = new ToggleButton(size);
-        show.setId("size-" + size);
+        show.setId("size-" + size.replace(' ', '-'));
         show.getStyleClass().add("size-button");
         show.setAccessibleText(Texts.of("sizes.show", size));
         show.setOnAction(_ -> session.showSize(size));
         MeasureField count = MeasureField.number(Texts.of("sizes.count-of", size), "", 0, MOST,
                 n -> session.editLine(l -> l.withSize(size, s -> s.withCount((int) Math.round(n)))));
-        count.setId("count-" + size);
+        count.setId("count-" + size.replace(' ', '-'));
         MeasureField width = MeasureField.length(Texts.of("sizes.width-of", size), session::unit,
                 mm -> setWidth(size, mm));
-        width.setId("width-" + size);
+        width.setId("width-" + size.replace(' ', '-'));
         return new Row(show, count, width);
     }
 
@@ -93,19 +96,7 @@ final class SizeRunCard {
             session.editLine(l -> l.withSize(size, s -> s.withArtWidth(Optional.of(mm))));
             return;
         }
-        plan.drawn().artBounds().ifPresent(box -> session.editLine(l -> resized(l, plan, mm / box.widthMm(),
-                new Point(box.centre().xMm(), box.minYMm()))));
-    }
-
-    private static Line resized(Line line, LinePlan plan, double factor, Point fixed) {
-        return line.withMotifs(line.motifs().stream().map(m -> resized(m, plan, factor, fixed)).toList());
-    }
-
-    private static Motif resized(Motif m, LinePlan plan, double factor, Point fixed) {
-        var built = plan.motifs().get(m.id());
-        var source = built.bounds()
-                .map(b -> Sizing.toWidth(m.source(), built, b.widthMm() * factor, true)).orElse(m.source());
-        Point at = fixed.towards(m.pose().point(), factor);
-        return m.withSource(source).withPose(m.pose().moved(at.xMm() - m.pose().xMm(), at.yMm() - m.pose().yMm()));
+        plan.drawn().artBounds().ifPresent(box -> session.editLine(l -> new Refit().placed(l,
+                Placement.scaledAbout(new Point(box.centre().xMm(), box.minYMm()), mm / box.widthMm()))));
     }
 }

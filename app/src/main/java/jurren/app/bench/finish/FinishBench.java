@@ -87,7 +87,9 @@ public final class FinishBench implements BenchView {
     }
 
     private Box bounds() {
-        return session.linePlan().map(p -> p.platen().grown(8)).orElse(Box.ofSize(-200, 0, 400, 400));
+        return session.linePlan().map(p -> p.face().isRound() || !p.material().process().isHot() ? p.face().pictureBox().grown(4)
+                : p.platen().positions().stream().reduce(Box::joined).orElseThrow().grown(8))
+                .orElse(Box.ofSize(-200, 0, 400, 400));
     }
 
     private Optional<Step> step() {
@@ -99,21 +101,38 @@ public final class FinishBench implements BenchView {
         session.linePlan().ifPresent(plan -> {
             Color cloth = Theme.paint(plan.blankColour().colour());
             Color guide = Theme.lineOn(plan.blankColour().colour());
-            pen.fillBox(plan.platen().grown(8), cloth);
+            boolean onPlaten = !plan.face().isRound() && plan.material().process().isHot();
+            if (onPlaten) {
+                pen.fillBox(bounds(), cloth);
+            } else {
+                pen.blank(plan.face().picture(), plan.blankColour().colour());
+            }
             int down = step().map(Step::layer).orElse(0);
             for (Layer layer : plan.drawn().layers()) {
-                Color colour = Theme.paint(layer.colour());
                 if (layer.order() <= down) {
-                    pen.fill(layer.region(), layer.order() == down ? colour : colour.interpolate(cloth, 0.25));
+                    layer.paints().forEach((c, r) -> pen.fill(r, layer.order() == down ? Theme.paint(c)
+                            : Theme.paint(c).interpolate(cloth, 0.25)));
                 } else {
                     pen.fill(layer.region(), guide.interpolate(cloth, 0.82));
                 }
             }
-            pen.box(plan.platen(), guide, 1, 9, 4, 2, 4);
-            pen.text(Texts.of("finish.platen", session.unit().rough(plan.platen().widthMm()),
-                            session.unit().rough(plan.platen().heightMm())), pen.view().x(plan.platen().minXMm()) + 8,
-                    pen.view().y(plan.platen().maxYMm()) - 11, Theme.measure(11.5), guide, TextAlignment.LEFT);
+            if (onPlaten) {
+                platen(pen, plan, guide);
+            }
         });
+    }
+
+    private void platen(Pen pen, LinePlan plan, Color guide) {
+        List<Box> positions = plan.platen().positions();
+        plan.platen().twice().forEach(b -> pen.fillBox(b, Theme.MARIGOLD.deriveColor(0, 1, 1, 0.25)));
+        for (int i = 0; i < positions.size(); i++) {
+            Box b = positions.get(i);
+            pen.box(b, guide, 1, 9, 4, 2, 4);
+            String text = positions.size() == 1 ? Texts.of("finish.platen", session.unit().rough(b.widthMm()),
+                    session.unit().rough(b.heightMm())) : Texts.of("finish.position", i + 1, positions.size());
+            pen.text(text, pen.view().x(b.minXMm()) + 8, pen.view().y(b.maxYMm()) - 11, Theme.measure(11.5), guide,
+                    TextAlignment.LEFT);
+        }
     }
 
     private void choose(int index) {
@@ -166,8 +185,8 @@ public final class FinishBench implements BenchView {
     @Override
     public void update() {
         session.linePlan().ifPresent(plan -> {
-            if (!plan.press().steps().equals(steps)) {
-                steps = plan.press().steps();
+            if (!plan.finish().steps().equals(steps)) {
+                steps = plan.finish().steps();
                 at = 0;
                 timer.set(step().map(Step::seconds).orElse(0.0));
                 ticks.stop();
@@ -224,7 +243,8 @@ public final class FinishBench implements BenchView {
         clock.setText("%d:%02d".formatted(left / 60, left % 60));
         how.setText(step().map(s -> s.kind().heats()
                 ? session.words().degrees(s.celsius()) + " · " + session.words().pressure(s)
-                : Texts.of("finish.open-press")).orElse(""));
+                : Texts.of(session.linePlan().map(p -> p.material().process().isHot()).orElse(true)
+                ? "finish.open-press" : "finish.table")).orElse(""));
         start.setText(Texts.of(timer.isRunning() ? "finish.hold" : "finish.start"));
         start.setDisable(steps.isEmpty());
         next.setDisable(steps.isEmpty());
@@ -232,16 +252,18 @@ public final class FinishBench implements BenchView {
 
     private List<Node> heatRows(LinePlan plan) {
         List<Node> rows = new ArrayList<>();
-        rows.add(Controls.caption(Texts.of("finish.heat-taken")));
-        for (HeatTaken taken : plan.press().heat()) {
+        if (!plan.finish().heat().isEmpty()) {
+            rows.add(Controls.caption(Texts.of("finish.heat-taken")));
+        }
+        for (HeatTaken taken : plan.finish().heat()) {
             Label figure = Controls.figure(taken.layer() == 0
                     ? Texts.of("finish.cloth-takes", taken.totalS(), taken.mostS())
                     : Texts.of("finish.layer-takes", taken.totalS(), taken.leastS(), taken.mostS()));
             rows.add(Controls.row(Words.layerName(plan, taken.layer()), figure));
         }
         rows.add(Controls.caption(Texts.of("finish.run")));
-        rows.add(Controls.row(Texts.of("finish.pieces", plan.line().copies()),
-                Controls.figure(Words.duration(plan.pressSeconds()))));
+        rows.add(Controls.row(Texts.of(plan.material().process().isHot() ? "finish.pieces" : "finish.pieces.table", plan.line().copies()),
+                Controls.figure(Words.duration(plan.finishSeconds()))));
         rows.add(Controls.row(Texts.of("finish.done"), Controls.figure(String.valueOf(session.progress().piecesPressed()))));
         return rows;
     }

@@ -3,7 +3,7 @@ package jurren.app.bench.finish;
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
-import jurren.core.finish.PressSequence;
+import jurren.core.finish.FinishSequence;
 import jurren.core.finish.Step;
 import jurren.core.layer.Layer;
 import jurren.core.plan.LinePlan;
@@ -54,22 +54,33 @@ final class HeatChart extends Pane {
     }
 
     private void draw(GraphicsContext g, LinePlan plan, int chosen) {
-        PressSequence press = plan.press();
-        double end = press.steps().getLast().endS();
+        FinishSequence press = plan.finish();
+        boolean hot = plan.material().process().isHot();
+        double end = press.steps().stream().filter(s -> s.kind() != Step.Kind.WAIT).mapToDouble(Step::endS).max().orElse(1);
         double scale = (canvas.getWidth() - LEFT - RIGHT) / end;
         List<Layer> layers = plan.drawn().layers();
         scaleLines(g, end, scale, TOP + (layers.size() + 2) * ROW);
-        heatLine(g, press, scale);
-        label(g, Texts.of("finish.heat"), 0);
+        if (hot) {
+            heatLine(g, press, scale);
+        }
+        label(g, Texts.of(hot ? "finish.heat" : "finish.hands"), 0);
         for (int i = 0; i < layers.size(); i++) {
             Layer layer = layers.get(layers.size() - 1 - i);
             label(g, layer.order() + " " + Words.layerName(plan, layer.order()), i + 1);
-            bars(g, press, layer.order(), i + 1, scale, Theme.paint(layer.colour()), chosen);
+            if (hot) {
+                bars(g, press, layer.order(), i + 1, scale, Theme.paint(layer.colour()), chosen);
+            } else {
+                hands(g, press, layer.order(), i + 1, scale, Theme.paint(layer.colour()), chosen);
+            }
         }
-        label(g, plan.blank().cloth().name(), layers.size() + 1);
-        bars(g, press, 0, layers.size() + 1, scale, Color.web("#C4C6CC"), chosen);
+        label(g, plan.blank().madeOf().name(), layers.size() + 1);
+        if (hot) {
+            bars(g, press, 0, layers.size() + 1, scale, Color.web("#C4C6CC"), chosen);
+        } else {
+            hands(g, press, 0, layers.size() + 1, scale, Color.web("#C4C6CC"), chosen);
+        }
         for (Step step : press.steps()) {
-            if (!step.kind().heats()) {
+            if (step.kind() == Step.Kind.PEEL) {
                 g.setFont(Theme.measure(11.5));
                 g.setFill(Theme.INK);
                 g.setTextAlign(TextAlignment.LEFT);
@@ -80,7 +91,7 @@ final class HeatChart extends Pane {
     }
 
     private static void scaleLines(GraphicsContext g, double end, double scale, double bottom) {
-        double every = end > 120 ? 30 : end > 50 ? 15 : 5;
+        double every = end > 300 ? 60 : end > 120 ? 30 : end > 50 ? 15 : 5;
         g.setFont(Theme.measure(11.5));
         for (double s = 0; s <= end; s += every) {
             double x = Math.floor(LEFT + s * scale) + 0.5;
@@ -100,7 +111,7 @@ final class HeatChart extends Pane {
         g.fillText(text, LABEL, TOP + row * ROW + ROW / 2, LEFT - LABEL - 6);
     }
 
-    private static void heatLine(GraphicsContext g, PressSequence press, double scale) {
+    private static void heatLine(GraphicsContext g, FinishSequence press, double scale) {
         double high = TOP + 4;
         double low = TOP + ROW - 5;
         g.setStroke(Theme.PLUM);
@@ -119,27 +130,41 @@ final class HeatChart extends Pane {
         g.stroke();
     }
 
-    private static void bars(GraphicsContext g, PressSequence press, int layer, int row, double scale, Color colour,
+    /** The steps at the table that are about one layer; the wait at the end is left out. */
+    private static void hands(GraphicsContext g, FinishSequence work, int layer, int row, double scale, Color colour,
+                              int chosen) {
+        double y = TOP + row * ROW + 3;
+        for (Step step : work.steps()) {
+            if (step.layer() == layer && step.kind() != Step.Kind.WAIT) {
+                bar(g, LEFT + step.startS() * scale, y, Math.max(3, step.seconds() * scale - 2), colour,
+                        Words.seconds(step.seconds()), step.order() == chosen);
+            }
+        }
+    }
+
+    private static void bars(GraphicsContext g, FinishSequence press, int layer, int row, double scale, Color colour,
                              int chosen) {
         double y = TOP + row * ROW + 3;
         for (Step step : press.steps()) {
             if (!step.kind().heats() || step.layer() < layer) {
                 continue;
             }
-            double x = LEFT + step.startS() * scale;
-            double width = Math.max(3, step.seconds() * scale);
-            g.setFill(colour);
-            g.fillRoundRect(x, y, width, ROW - 6, 4, 4);
-            g.setStroke(step.order() == chosen ? Theme.PLUM : Color.web("#23262B", 0.35));
-            g.setLineWidth(step.order() == chosen ? 2 : 0.8);
-            g.strokeRoundRect(x, y, width, ROW - 6, 4, 4);
-            String text = Words.seconds(step.seconds());
-            if (width > text.length() * 7.5 + 4) {
-                g.setFill(colour.getBrightness() < 0.55 ? Color.WHITE : Theme.INK);
-                g.setFont(Theme.measure(11.5));
-                g.setTextAlign(TextAlignment.CENTER);
-                g.fillText(text, x + width / 2, y + (ROW - 6) / 2);
-            }
+            bar(g, LEFT + step.startS() * scale, y, Math.max(3, step.seconds() * scale), colour,
+                    Words.seconds(step.seconds()), step.order() == chosen);
+        }
+    }
+
+    private static void bar(GraphicsContext g, double x, double y, double width, Color colour, String text, boolean chosen) {
+        g.setFill(colour);
+        g.fillRoundRect(x, y, width, ROW - 6, 4, 4);
+        g.setStroke(chosen ? Theme.PLUM : Color.web("#23262B", 0.35));
+        g.setLineWidth(chosen ? 2 : 0.8);
+        g.strokeRoundRect(x, y, width, ROW - 6, 4, 4);
+        if (width > text.length() * 7.5 + 4) {
+            g.setFill(colour.getBrightness() < 0.55 ? Color.WHITE : Theme.INK);
+            g.setFont(Theme.measure(11.5));
+            g.setTextAlign(TextAlignment.CENTER);
+            g.fillText(text, x + width / 2, y + (ROW - 6) / 2);
         }
     }
 }

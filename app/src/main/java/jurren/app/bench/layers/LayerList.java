@@ -71,7 +71,7 @@ final class LayerList {
         List<Node> nodes = new ArrayList<>();
         for (Layer layer : layers.reversed()) {
             nodes.add(card(plan, layer));
-            nodes.add(layer.order() == 1 ? Controls.label(Texts.of("layers.on-cloth", plan.blank().cloth().name()), "join")
+            nodes.add(layer.order() == 1 ? Controls.label(Texts.of("layers.on-cloth", plan.blank().madeOf().name()), "join")
                     : join(layer));
         }
         if (!layers.isEmpty()) {
@@ -84,18 +84,33 @@ final class LayerList {
     private Node card(LinePlan plan, Layer layer) {
         Region swatch = new Region();
         swatch.getStyleClass().add("layer-swatch");
-        swatch.setStyle("-fx-background-color: rgba(35,38,43,0.4), " + layer.colour().hex() + ";");
+        swatch.setStyle("-fx-background-color: rgba(35,38,43,0.4), " + swatchPaint(layer) + ";");
         HBox title = new HBox(Controls.label(layer.order() + "  " + Words.layerName(plan, layer.order()), "card-title"),
                 Controls.spring(), Controls.figure(plan.material().name()));
         title.setAlignment(Pos.BASELINE_LEFT);
         VBox text = new VBox(title,
-                Controls.label(Texts.of(plan.material().process().turnedOver() ? "layers.reversed" : "layers.straight",
+                Controls.label(Texts.of(plan.material().process().isPrinted() ? "layers.printed"
+                                : plan.material().process().turnedOver() ? "layers.reversed" : "layers.straight",
                         layer.region().pieceCount())),
                 Controls.label(Texts.of("layers.thinnest", session.unit().fine(layer.thinnest().widthMm())), "hint"));
         HBox.setHgrow(text, Priority.ALWAYS);
         HBox row = new HBox(swatch, text);
         row.getStyleClass().add("layer-row");
         return Controls.card(row);
+    }
+
+    /** One colour, or the colours of a print in stripes. */
+    private static String swatchPaint(Layer layer) {
+        List<Colour> colours = List.copyOf(layer.paints().keySet());
+        if (colours.size() == 1) {
+            return colours.getFirst().hex();
+        }
+        StringBuilder stops = new StringBuilder("linear-gradient(to bottom");
+        for (int i = 0; i < colours.size(); i++) {
+            stops.append(", ").append(colours.get(i).hex()).append(' ').append(100 * i / colours.size()).append("%, ")
+                    .append(colours.get(i).hex()).append(' ').append(100 * (i + 1) / colours.size()).append('%');
+        }
+        return stops.append(")").toString();
     }
 
     private Node join(Layer layer) {

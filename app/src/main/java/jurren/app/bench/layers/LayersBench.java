@@ -3,15 +3,17 @@ package jurren.app.bench.layers;
 import jurren.app.bench.BenchLayout;
 import jurren.app.bench.BenchView;
 import jurren.app.bench.SnagCards;
-import jurren.app.edgeview.EdgeLine;
 import jurren.app.edgeview.EdgeView;
 import jurren.app.face.FaceCanvas;
+import jurren.app.face.FaceScene;
 import jurren.app.face.Pen;
+import jurren.app.session.EdgeLine;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -31,7 +33,7 @@ import javafx.scene.text.TextAlignment;
 
 /** Each layer as a sheet, seen slantwise from above, or all together as they lie. */
 public final class LayersBench implements BenchView {
-    private static final double COLUMN = 300;
+    private static final double COLUMN = 316;
     /** The slant: the face turned by 45 degrees and seen from 30 degrees above. */
     private static final Placement SLANTED = Placement.turned(-38).then(Placement.scaled(1, 0.5));
     private static final double GAP_SHARE = 0.44;
@@ -70,9 +72,8 @@ public final class LayersBench implements BenchView {
 
     private void drag(MouseEvent e) {
         if (spread == Spread.TOGETHER && !canvas.isPanning(e)) {
-            session.sizePlan().ifPresent(s -> edge.drag(EdgeLine.through(
-                    canvas.view().toMm(e.getX(), e.getY()), s.area().box())));
-            canvas.redraw();
+            session.sizePlan().ifPresent(s -> session.drag(EdgeLine.through(
+                    s.face().rolled(canvas.view().toMm(e.getX(), e.getY())), s.area().box())));
         }
     }
 
@@ -87,11 +88,20 @@ public final class LayersBench implements BenchView {
             return Box.ofSize(-200, -200, 400, 400);
         }
         SizePlan size = session.sizePlan().get();
-        Box area = size.area().box();
+        Box area = sheetBox(size);
         if (spread == Spread.TOGETHER) {
             return area.grown(8);
         }
         return area.placed(sheet(area, 0)).joined(area.placed(sheet(area, size.layers().size())));
+    }
+
+    /** The area on the unrolled face. */
+    private static Box sheetBox(SizePlan size) {
+        return area(size).bounds();
+    }
+
+    private static Region area(SizePlan size) {
+        return Region.of(size.area().box()).warped(size.face().unrolling());
     }
 
     private void draw(Pen pen) {
@@ -112,13 +122,13 @@ public final class LayersBench implements BenchView {
     }
 
     private void apart(Pen pen, LinePlan plan, SizePlan size) {
-        Box area = size.area().box();
-        Region sheet = Region.of(area);
+        Box area = sheetBox(size);
+        Region sheet = area(size);
         Color cloth = Theme.paint(plan.blankColour().colour());
         Placement ground = sheet(area, 0);
         pen.fill(sheet, ground, cloth);
         for (Layer layer : size.layers()) {
-            pen.fill(layer.region(), ground, Theme.paint(layer.colour()).interpolate(cloth, 0.72));
+            layer.paints().forEach((c, r) -> pen.fill(r, ground, Theme.paint(c).interpolate(cloth, 0.72)));
         }
         for (int i = 0; i < size.layers().size(); i++) {
             Layer layer = size.layers().get(i);
@@ -126,7 +136,7 @@ public final class LayersBench implements BenchView {
             pen.fill(sheet, placed, Color.web("#FFFFFF", 0.22));
             pen.outline(outer(sheet), placed, Theme.SOFT.deriveColor(0, 1, 1, 0.6), 1, 3, 3);
             pen.fill(layer.region(), placed.then(Placement.moved(1.6, 3)), Color.web("#23262B", 0.35));
-            pen.fill(layer.region(), placed, Theme.paint(layer.colour()));
+            layer.paints().forEach((c, r) -> pen.fill(r, placed, Theme.paint(c)));
             Point label = placed.apply(new Point(area.maxXMm(), area.maxYMm()));
             pen.text(layer.order() + " " + Words.layerName(plan, layer.order()), pen.view().x(label.xMm()) - 4,
                     pen.view().y(label.yMm()) + 13, Theme.measure(12), Theme.INK, TextAlignment.CENTER);
@@ -140,7 +150,7 @@ public final class LayersBench implements BenchView {
 
     /** From the art's outermost points straight down to the cloth. */
     private void plumbLines(Pen pen, SizePlan size, Box area) {
-        Box art = size.artBounds().orElse(area);
+        Box art = size.laid().bounds().orElse(area);
         int top = size.layers().size();
         for (Point p : List.of(new Point(art.minXMm(), art.centre().yMm()), new Point(art.maxXMm(), art.centre().yMm()))) {
             pen.line(sheet(area, 0).apply(p), sheet(area, top).apply(p), Theme.PLUM, 1.2, 3, 4);
@@ -148,13 +158,12 @@ public final class LayersBench implements BenchView {
     }
 
     private void together(Pen pen, LinePlan plan, SizePlan size) {
-        Box area = size.area().box();
-        pen.fillBox(area.grown(8), Theme.paint(plan.blankColour().colour()));
+        pen.fill(area(size).grown(8, CornerStyle.ROUND), Theme.paint(plan.blankColour().colour()));
         for (Layer layer : size.layers()) {
-            pen.fill(layer.region(), Theme.paint(layer.colour()));
+            layer.paints().forEach((c, r) -> pen.fill(r, Theme.paint(c)));
             pen.outline(layer.region(), Placement.HERE, Color.web("#23262B", 0.5), 0.8);
         }
-        pen.line(edge.line().from(area), edge.line().to(area), Theme.MARIGOLD, 1, 6, 4);
+        FaceScene.edgeLine(pen, size, session.edgeLine());
     }
 
     private void snags(Pen pen, SizePlan size) {
@@ -162,8 +171,9 @@ public final class LayersBench implements BenchView {
         for (int i = 0; i < found.size(); i++) {
             Snag snag = found.get(i);
             int number = i + 1;
-            Placement onto = spread == Spread.TOGETHER ? Placement.HERE : sheet(size.area().box(), snag.layer());
-            snag.where().ifPresent(p -> pen.snag(onto.apply(p), String.valueOf(number)));
+            Placement onto = spread == Spread.TOGETHER ? Placement.HERE : sheet(sheetBox(size), snag.layer());
+            snag.where().map(size.face().unrolling()::apply)
+                    .ifPresent(p -> pen.snag(onto.apply(p), String.valueOf(number)));
         }
     }
 

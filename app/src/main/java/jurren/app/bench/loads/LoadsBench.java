@@ -19,6 +19,7 @@ import jurren.core.load.Placed;
 import jurren.core.load.Roll;
 import jurren.core.material.Colour;
 import jurren.core.plan.Plan;
+import jurren.core.plan.PrintSheet;
 import jurren.core.snag.Snag;
 import java.util.List;
 import java.util.Optional;
@@ -40,6 +41,7 @@ public final class LoadsBench implements BenchView {
     private final Session session;
     private final FaceCanvas canvas;
     private final VBox shelf = new VBox();
+    private final VBox prints = new VBox();
     private final VBox snags = new VBox();
     private final CheckBox frames = new CheckBox(Texts.of("loads.frames"));
     private final Label used = Controls.label("", "sum");
@@ -58,8 +60,9 @@ public final class LoadsBench implements BenchView {
         HBox sums = new HBox(sum("loads.used", used), sum("loads.least", least), sum("loads.back", back),
                 sum("loads.frame-count", framed), Controls.spring(), frames);
         sums.getStyleClass().add("sums");
-        this.node = BenchLayout.of(canvas, new VBox(Controls.caption(Texts.of("loads.shelf")), Controls.card(shelf), snags),
-                COLUMN, sums);
+        prints.getStyleClass().add("cards");
+        this.node = BenchLayout.of(canvas, new VBox(prints, Controls.caption(Texts.of("loads.shelf")), Controls.card(shelf),
+                snags), COLUMN, sums);
     }
 
     private static VBox sum(String key, Label value) {
@@ -169,13 +172,31 @@ public final class LoadsBench implements BenchView {
             framed.setText(String.valueOf(plan.runs().stream()
                     .mapToInt(r -> r.load().framed() ? r.load().placed().size() : 0).sum()));
         });
+        prints.getChildren().setAll(session.plan().map(this::printCards).orElse(List.of()));
         shelf.getChildren().setAll(session.shop().shelf().stream().map(this::shelfRow).toList());
         snags.getChildren().setAll(SnagCards.cards(session, SnagCards.of(session, Snag.Bench.LOADS)));
         canvas.redraw();
     }
 
+    private List<Node> printCards(Plan plan) {
+        if (plan.prints().isEmpty()) {
+            return List.of();
+        }
+        VBox rows = new VBox();
+        rows.getStyleClass().add("rows");
+        for (PrintSheet p : plan.prints()) {
+            Box b = p.layer().region().bounds();
+            String material = plan.line(p.lineId()).map(l -> l.material().name()).orElse("");
+            rows.getChildren().add(Controls.label(Texts.of("loads.print", p.lineId(), material), "card-title"));
+            rows.getChildren().add(Controls.label(Texts.of("loads.print.size", session.unit().number(b.widthMm()),
+                    session.unit().format(b.heightMm()), p.copies())));
+        }
+        return List.of(Controls.caption(Texts.of("loads.prints")), Controls.card(rows));
+    }
+
     private Node shelfRow(Roll roll) {
-        String name = session.shop().material(roll.materialId()).map(m -> m.colourName(roll.colour())).orElse("");
+        String name = session.shop().material(roll.materialId()).map(m -> m.colourName(roll.colour())
+                + (m.process().isHot() ? "" : " · " + m.name().toLowerCase(java.util.Locale.ROOT))).orElse("");
         HBox row = Controls.row(name, Controls.figure(session.unit().film(roll.lengthMm())));
         javafx.scene.shape.Rectangle chip = new javafx.scene.shape.Rectangle(12, 12, Theme.paint(roll.colour()));
         chip.setStroke(Theme.SOFT);

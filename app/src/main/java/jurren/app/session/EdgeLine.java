@@ -1,4 +1,4 @@
-package jurren.app.edgeview;
+package jurren.app.session;
 
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Point;
@@ -24,6 +24,11 @@ public record EdgeLine(double share) {
 
     public Point to(Box area) {
         return new Point(area.maxXMm(), yMm(area));
+    }
+
+    /** Moved by a share of the area's height; for the keyboard. */
+    public EdgeLine moved(double by) {
+        return new EdgeLine(share + by);
     }
 
     /** The line dragged to where the pointer is. */

@@ -1,0 +1,60 @@
+package jurren.app.session;
+
+import jurren.core.blank.Blank;
+import jurren.core.blank.Photo;
+import jurren.core.job.Shop;
+import jurren.formats.Refusal;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.catalogue.OwnBlanks;
+import jurren.formats.files.SafeFiles;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+
+/** The shop that ships with the application, with the blanks a person measured kept in a folder of their own. */
+public final class ShopFolder {
+    private final OwnBlanks own;
+    private final Path blanks;
+
+    public ShopFolder(Path folder) {
+        this.blanks = folder.resolve("blanks");
+        this.own = new OwnBlanks(blanks);
+    }
+
+    public static ShopFolder usual() {
+        return new ShopFolder(Keeper.usualFolder());
+    }
+
+    public Shop shop() {
+        return BuiltInShop.read().withOwn(own.read().blanks());
+    }
+
+    public List<Blank> own() {
+        return own.read().blanks();
+    }
+
+    /** The files in it that could not be used. */
+    public List<Refusal> refused() {
+        return own.read().refused();
+    }
+
+    /** Keeps a photo beside its blank, under the name that the blank gives it. */
+    public void savePhoto(Blank blank, Path photo) throws IOException {
+        if (blank.photo().isPresent()) {
+            SafeFiles.write(photo(blank.photo().get()), Files.readAllBytes(photo));
+        }
+    }
+
+    public Path photo(Photo photo) {
+        return blanks.resolve(Path.of(photo.file()).getFileName());
+    }
+
+    public void save(Blank blank) throws IOException {
+        own.save(blank);
+    }
+
+    public void remove(String id) throws IOException {
+        own.remove(id);
+    }
+}
