@@ -162,6 +162,7 @@ public final class EdgeView extends VBox {
         g.fillRect(LEFT, top, width, CLOTH_PX);
         g.setStroke(Theme.lineOn(plan.blankColour().colour()).deriveColor(0, 1, 1, 0.35));
         g.setLineWidth(0.6);
+        g.strokeRect(LEFT, top, width, CLOTH_PX);
         for (double x = LEFT; x < LEFT + width - CLOTH_PX / 2; x += 7) {
             g.strokeLine(x, top + CLOTH_PX, x + CLOTH_PX / 2, top);
         }

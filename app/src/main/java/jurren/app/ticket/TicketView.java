@@ -148,7 +148,7 @@ public final class TicketView {
         unsaved.setText(session.isUnsaved() ? Texts.of("ticket.unsaved") : "");
         sections.values().forEach(Section::update);
         session.plan().ifPresent(p -> {
-            what.setText(Texts.of("ticket.sum", session.line().copies()));
+            what.setText(Texts.of("ticket.sum", session.job().lines().stream().mapToInt(Line::copies).sum()));
             sum.setText(Words.money(p.quote().total(), p.quote().currency()));
         });
     }
@@ -201,7 +201,8 @@ public final class TicketView {
                 }
                 case ART -> {
                     first.setText(line.line().motifs().isEmpty() ? Texts.of("ticket.no-art") : Words.motifs(line));
-                    second.setText(Texts.of("ticket.art-size", words.artSize(line), line.line().drawnFor()));
+                    second.setText(line.blank().sizes().size() < 2 ? words.artSize(line)
+                            : Texts.of("ticket.art-size", words.artSize(line), line.line().drawnFor()));
                 }
                 case LAYERS -> {
                     first.setText(words.reversedLine(line));

@@ -106,7 +106,7 @@ final class MeasureSheet {
         HBox buttons = new HBox(Controls.button("own-save", Texts.of("measure.save"), this::save, "primary"),
                 Controls.button("own-leave", Texts.of("measure.leave"), sheets::close));
         buttons.getStyleClass().add("buttons");
-        VBox all = new VBox(10, Controls.row(Texts.of("measure.name"), name), kinds, measures,
+        VBox all = new VBox(10, Controls.row(Texts.of("measure.name"), name), new HBox(kinds), measures,
                 Controls.row(Texts.of("measure.made-of"), made), Controls.row(Texts.of("measure.colour"), colour),
                 Controls.caption(Texts.of("measure.spots")), spots,
                 Controls.button("own-add-spot", Texts.of("measure.add-spot"), () -> {
@@ -159,7 +159,7 @@ final class MeasureSheet {
                         build();
                     });
             how.show(across);
-            rows.add(how);
+            rows.add(new HBox(how));
             double each = across == Across.ROUND ? Math.PI : 1;
             rows.add(row("own-top", "measure.top." + across, () -> top * each, mm -> top = mm / each));
             rows.add(row("own-foot", "measure.foot." + across, () -> foot * each, mm -> foot = mm / each));
@@ -169,7 +169,7 @@ final class MeasureSheet {
                         build();
                     });
             high.show(heightKind);
-            rows.add(high);
+            rows.add(new HBox(high));
             rows.add(row("own-side", "measure.side." + heightKind, this::shownHeight, this::takeHeight));
         }
         rows.add(offsetRow("own-inset", "measure.inset", () -> inset, mm -> inset = mm));

@@ -45,6 +45,8 @@ final class PhotoScaler {
         view.setFitWidth(VIEW_WIDTH);
         view.setFitHeight(VIEW_HEIGHT);
         marks.setId("photo");
+        marks.setVisible(false);
+        marks.setManaged(false);
         marks.addEventHandler(MouseEvent.MOUSE_CLICKED, this::click);
         MeasureField distance = MeasureField.length(Texts.of("photo.distance"), session::unit, mm -> distanceMm = mm);
         distance.setId("photo-distance");
@@ -109,6 +111,8 @@ final class PhotoScaler {
     }
 
     private void draw() {
+        marks.setVisible(true);
+        marks.setManaged(true);
         marks.getChildren().setAll(view);
         double scale = view.getBoundsInLocal().getWidth() / view.getImage().getWidth();
         if (points.size() == 2) {

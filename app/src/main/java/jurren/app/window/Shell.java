@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
@@ -40,6 +41,7 @@ public final class Shell {
     private final Sheets sheets = new Sheets();
     private final WindowActions actions;
     private final TicketView ticket;
+    private final Map<Bench, Supplier<BenchView>> makers = new EnumMap<>(Bench.class);
     private final Map<Bench, BenchView> benches = new EnumMap<>(Bench.class);
     private final CutBench cutBench;
     private final FinishBench finishBench;
@@ -62,13 +64,12 @@ public final class Shell {
         this.finishBench = new FinishBench(session);
         ArtActions art = new ArtActions(session);
         this.actions = new WindowActions(session, files, sheets, art, cutBench);
-        benches.put(Bench.BLANK, new BlankBench(session));
-        benches.put(Bench.ART, new ArtBench(session, art));
-        benches.put(Bench.LAYERS, new LayersBench(session));
-        benches.put(Bench.LOADS, new LoadsBench(session));
-        benches.put(Bench.CUT, cutBench);
-        benches.put(Bench.FINISH, finishBench);
-        benches.values().forEach(b -> b.zoomable().ifPresent(c -> c.viewProperty().addListener((_, _, _) -> showScale())));
+        makers.put(Bench.BLANK, () -> new BlankBench(session));
+        makers.put(Bench.ART, () -> new ArtBench(session, art));
+        makers.put(Bench.LAYERS, () -> new LayersBench(session));
+        makers.put(Bench.LOADS, () -> new LoadsBench(session));
+        makers.put(Bench.CUT, () -> cutBench);
+        makers.put(Bench.FINISH, () -> finishBench);
         this.units = Controls.segments("unit", List.of(LengthUnit.values()), LengthUnit::mark, session::show);
         this.zoom = new HBox(Controls.sign("zoom-out", "−", Texts.of("zoom.out"), () -> canvas().ifPresent(FaceCanvas::zoomOut)),
                 scale, Controls.sign("zoom-in", "+", Texts.of("zoom.in"), () -> canvas().ifPresent(FaceCanvas::zoomIn)));
@@ -122,12 +123,23 @@ public final class Shell {
     }
 
     private Optional<FaceCanvas> canvas() {
-        return benches.get(session.bench()).zoomable();
+        return bench(session.bench()).zoomable();
+    }
+
+    /** Made when it is first looked at, so that the window is there sooner. */
+    private BenchView bench(Bench which) {
+        BenchView known = benches.get(which);
+        if (known == null) {
+            known = makers.get(which).get();
+            known.zoomable().ifPresent(c -> c.viewProperty().addListener((_, _, _) -> showScale()));
+            benches.put(which, known);
+        }
+        return known;
     }
 
     private void update() {
         ticket.update();
-        BenchView bench = benches.get(session.bench());
+        BenchView bench = bench(session.bench());
         if (shown != session.bench()) {
             shown = session.bench();
             heading.setText(Texts.of("bench." + shown));

@@ -132,7 +132,7 @@ class TwoColourNameStoryTest extends WindowTest {
     private void finish() {
         click("bench-finish");
         settle();
-        List<Step> steps = on(() -> session.linePlan().orElseThrow().press().steps());
+        List<Step> steps = on(() -> session.linePlan().orElseThrow().finish().steps());
         assertThat(steps).hasSize(6);
         for (int piece = 0; piece < 3; piece++) {
             for (int i = 0; i < steps.size(); i++) {

@@ -276,7 +276,7 @@ class WindowBehaviourTest extends WindowTest {
     void anotherSizeIsShownWithItsOwnArt() {
         click("size-XL");
         settle();
-        assertThat(on(() -> session.sizePlan().orElseThrow().size().id())).isEqualTo("XL");
+        assertThat(on(() -> session.sizePlan().orElseThrow().id())).isEqualTo("XL");
         assertThat(text("blank-width")).isEqualTo("12.01 in");
         type("width-XL", "10");
         assertThat(on(() -> session.sizePlan().orElseThrow().artBounds().orElseThrow().widthMm())).isCloseTo(254, within(0.01));

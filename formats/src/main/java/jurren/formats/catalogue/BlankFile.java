@@ -67,7 +67,7 @@ public final class BlankFile {
         }
         String said = root instanceof JsonProcessingException j ? j.getOriginalMessage() : root.getMessage();
         return String.valueOf(said).lines().findFirst().orElse("").replaceAll("`?jurren\\.[\\w.$]*\\.", "")
-                .replaceAll("\\(through reference.*", "").strip();
+                .replaceAll("\\(through reference.*| \\(index \\d+\\); `Deser.*", "").strip();
     }
 
     public static byte[] write(Blank blank) {

@@ -102,10 +102,14 @@ public final class PlanJson {
     }
 
     private static void step(ObjectNode node, LinePlan line, Step step) {
-        node.put("order", step.order()).put("kind", step.kind().name().toLowerCase(Locale.ROOT))
+        node.put("order", step.order()).put("kind", kind(step.kind()))
                 .put("layer", step.layer()).put("celsius", step.celsius()).put("seconds", step.seconds())
                 .put("pressure", WORDS.pressure(step))
                 .put("text", WORDS.stepTitle(step, line) + ". " + WORDS.stepText(step, line));
+    }
+
+    private static String kind(Step.Kind kind) {
+        return kind == Step.Kind.TAPE_SHEET ? "tape" : kind.name().toLowerCase(Locale.ROOT);
     }
 
     private static void load(ObjectNode node, CutRun run) {

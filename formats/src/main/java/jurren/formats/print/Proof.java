@@ -1,7 +1,8 @@
 package jurren.formats.print;
 
-import jurren.core.art.Painted;
+import jurren.core.blank.AsHeld;
 import jurren.core.blank.BlankPart;
+import jurren.core.blank.Surface;
 import jurren.core.geometry.AwtShapes;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
@@ -32,7 +33,7 @@ public final class Proof {
         double width = MARGIN_MM;
         double height = 0;
         for (LinePlan line : lines) {
-            Box box = garment(line);
+            Box box = picture(line);
             width += box.widthMm() + MARGIN_MM;
             height = Math.max(height, box.heightMm() + 2 * MARGIN_MM);
         }
@@ -41,11 +42,15 @@ public final class Proof {
         g.scale(PX_PER_MM, PX_PER_MM);
         double x = MARGIN_MM;
         for (LinePlan line : lines) {
-            Box box = garment(line);
+            Box box = picture(line);
             Graphics2D face = (Graphics2D) g.create();
             face.translate(x - box.minXMm(), MARGIN_MM - box.minYMm());
-            paintGarment(face, line, line.drawn());
-            line.drawn().laid().paints().forEach(p -> fill(face, p));
+            if (line.face().surface() instanceof Surface.Round r) {
+                paintHeld(face, line, new AsHeld(r, line.face().trueAtMm(), 0));
+            } else {
+                paintBlank(face, line, line.drawn());
+                line.drawn().laid().paints().forEach(p -> fill(face, p.colour(), p.region()));
+            }
             face.dispose();
             x += box.widthMm() + MARGIN_MM;
         }
@@ -60,7 +65,7 @@ public final class Proof {
         Graphics2D g = painter(image);
         g.scale(2, 2);
         g.translate(-box.minXMm(), -box.minYMm());
-        paintGarment(g, line, size);
+        paintBlank(g, line, size);
         result.forEach((colour, region) -> {
             g.setColor(new Color(colour.rgb()));
             g.fill(AwtShapes.path(region));
@@ -73,11 +78,25 @@ public final class Proof {
         return png(image);
     }
 
-    private static Box garment(LinePlan line) {
-        return line.face().pictureBox();
+    private static Box picture(LinePlan line) {
+        return line.face().surface() instanceof Surface.Round r ? new AsHeld(r, line.face().trueAtMm(), 0).bounds()
+                : line.face().pictureBox();
     }
 
-    private static void paintGarment(Graphics2D g, LinePlan line, SizePlan size) {
+    /** A round thing from the front. */
+    private static void paintHeld(Graphics2D g, LinePlan line, AsHeld held) {
+        Color body = new Color(line.blankColour().colour().rgb());
+        g.setColor(body);
+        g.fill(held.body().toAwt());
+        line.drawn().art().paints().forEach(p -> fill(g, p.colour(), held.seen(p.region())));
+        g.setColor(Shades.of(body, BlankPart.Kind.INSIDE));
+        g.fill(held.lip().toAwt());
+        g.setColor(Shades.of(body, BlankPart.Kind.TRIM));
+        g.setStroke(new BasicStroke(0.8f));
+        g.draw(held.body().toAwt());
+    }
+
+    private static void paintBlank(Graphics2D g, LinePlan line, SizePlan size) {
         Color cloth = new Color(line.blankColour().colour().rgb());
         for (BlankPart part : size.face().picture()) {
             g.setColor(Shades.of(cloth, part.kind()));
@@ -90,9 +109,9 @@ public final class Proof {
         }
     }
 
-    private static void fill(Graphics2D g, Painted p) {
-        g.setColor(new Color(p.colour().rgb()));
-        g.fill(AwtShapes.path(p.region()));
+    private static void fill(Graphics2D g, Colour colour, Region region) {
+        g.setColor(new Color(colour.rgb()));
+        g.fill(AwtShapes.path(region));
     }
 
     private static BufferedImage image(double width, double height) {

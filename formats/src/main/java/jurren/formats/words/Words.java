@@ -196,8 +196,11 @@ public final class Words {
         return currency + String.format(Locale.ROOT, "%.2f", amount);
     }
 
-    /** {@code S2 M4 L4}. */
+    /** {@code S·2  M·4  L·4}; {@code × 6} where there is but one size. */
     public static String sizeRun(LinePlan line) {
+        if (line.blank().sizes().size() < 2) {
+            return "× " + line.line().copies();
+        }
         return line.sizes().stream().filter(s -> s.count() > 0).map(s -> s.id() + "·" + s.count())
                 .collect(Collectors.joining("  "));
     }

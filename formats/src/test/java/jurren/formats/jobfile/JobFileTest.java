@@ -84,7 +84,7 @@ class JobFileTest {
                 assets += e.getName().startsWith("assets/") ? 1 : 0;
             }
         }
-        assertThat(assets).isEqualTo(1);
+        assertThat(assets).as("two drawings").isEqualTo(2);
     }
 
     @Test

@@ -10,11 +10,14 @@ import jurren.core.art.DrawingFile;
 import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
 import jurren.core.dryrun.DryRun;
+import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
+import jurren.core.plan.PrintSheet;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
+import jurren.formats.print.Proof;
 import jurren.formats.svg.LoadSvg;
 import jurren.formats.svg.SvgRead;
 import jurren.formats.svg.SvgReader;
@@ -44,8 +47,8 @@ class JobPapersTest {
 
     @Test
     void everyFileOfAJobIsThere() {
-        assertThat(files).containsOnlyKeys("load-1.plt", "load-2.plt", "load-3.plt", "load-1.svg", "load-2.svg", "load-3.svg",
-                "ticket.pdf", "proof.png", "plan.json");
+        assertThat(files).containsOnlyKeys("load-1.plt", "load-2.plt", "load-3.plt", "load-4.plt", "load-5.plt", "load-1.svg",
+                "load-2.svg", "load-3.svg", "load-4.svg", "load-5.svg", "print-1.svg", "ticket.pdf", "proof.png", "plan.json");
     }
 
     @Test
@@ -55,19 +58,26 @@ class JobPapersTest {
 
         assertThat(json.path("format").asInt()).isEqualTo(1);
         assertThat(json.path("job").asText()).isEqualTo("Otterbrook Kite Fair");
-        assertThat(json.path("lines")).hasSize(4);
+        assertThat(json.path("lines")).hasSize(6);
         assertThat(medium.path("size").asText()).isEqualTo("M");
         assertThat(medium.path("copies").asInt()).isEqualTo(4);
         assertThat(medium.path("face").path("surface").asText()).isEqualTo("flat");
         assertThat(medium.path("art").path("widthMm").asDouble()).isCloseTo(254, within(0.3));
         assertThat(medium.path("layers")).hasSize(3).allSatisfy(l -> assertThat(l.path("reversed").asBoolean()).isTrue());
         assertThat(medium.path("layers").path(0).path("areaMm2").asDouble()).isPositive();
+        JsonNode cup = json.path("lines").path(4);
+        assertThat(cup.path("face").path("surface").asText()).isEqualTo("cone");
+        assertThat(cup.path("face").path("topDiameterMm").asDouble()).isEqualTo(87);
+        assertThat(cup.path("layers")).singleElement().satisfies(l -> assertThat(l.path("name").asText()).isEqualTo("Dye print"));
+        assertThat(cup.path("steps")).extracting(s -> s.path("kind").asText())
+                .containsExactly("clean", "tape", "press", "turn", "press", "peel");
+        assertThat(json.path("prints")).singleElement().satisfies(p -> assertThat(p.path("copies").asInt()).isEqualTo(6));
         assertThat(medium.path("steps").path(1).path("kind").asText()).isEqualTo("tack");
         for (JsonNode load : json.path("loads")) {
             CutRun run = PLAN.runs().get(load.path("order").asInt() - 1);
             assertThat(load.path("paths").asInt()).isEqualTo(run.paths().size());
             assertThat(load.path("file").asText()).isEqualTo("load-" + run.load().order() + ".plt");
-            assertThat(load.path("placed")).hasSize(12);
+            assertThat(load.path("placed")).hasSize(run.load().material().id().equals("smooth-film") ? 12 : 3);
             assertThat(load.path("stock").asText()).isEqualTo("roll-305");
         }
     }
@@ -89,6 +99,22 @@ class JobPapersTest {
         assertThat(all.bounds().widthMm()).isCloseTo(run.load().usedMm() - 35, within(0.01));
     }
 
+    /** Drawn back, the printed sheet is the unrolled art as in a mirror. */
+    @Test
+    void printSvgReadsBackAsTheMirroredUnrolledArt() {
+        PrintSheet print = PLAN.prints().getFirst();
+        Drawing drawing = ((SvgRead.Taken) SvgReader.read(new DrawingFile("print.svg", files.get("print-1.svg")))).drawing();
+        Region unrolled = print.layer().region();
+        Region read = Region.weld(drawing.shapes().stream().map(s -> s.curves().enclosed()).toList());
+        Region back = read.placed(Placement.flipped());
+        Placement onto = Placement.moved(unrolled.bounds().centre().xMm() - back.bounds().centre().xMm(),
+                unrolled.bounds().centre().yMm() - back.bounds().centre().yMm());
+
+        assertThat(print.reversed()).isTrue();
+        assertThat(back.placed(onto).differingFrom(unrolled).areaMm2()).isLessThan(unrolled.areaMm2() * 1e-3);
+        assertThat(drawing.shapes()).extracting(s -> s.colour().hex()).containsExactlyInAnyOrder("#7FC4DA", "#E8743B", "#7C2E57");
+    }
+
     @Test
     void hpglCutsEveryPathOnceWithTheKnifeDown() {
         CutRun run = PLAN.runs().getFirst();
@@ -104,15 +130,15 @@ class JobPapersTest {
     void ticketNamesJobLayersLoadsAndSteps() throws IOException {
         try (PDDocument pdf = Loader.loadPDF(files.get("ticket.pdf"))) {
             String text = new PDFTextStripper().getText(pdf);
-            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            assertThat(pdf.getNumberOfPages()).as("one a line").isEqualTo(3);
             assertThat(text).contains("Otterbrook Kite Fair", "12 crew tees, chest", "Cream", "Tangerine", "Sky", "Tack Sky",
-                    "Press again", "turned over", "in roll", "10.00 in");
+                    "Press again", "turned over", "in roll", "10.00 in", "Burnish", "printed reversed", "In its sleeve");
         }
     }
 
     @Test
     void proofShowsTheArtOnTheCloth() throws IOException {
-        BufferedImage proof = ImageIO.read(new ByteArrayInputStream(files.get("proof.png")));
+        BufferedImage proof = ImageIO.read(new ByteArrayInputStream(Proof.write(PLAN.lines().subList(0, 1))));
         int cream = 0;
         for (int x = 0; x < proof.getWidth(); x++) {
             for (int y = 0; y < proof.getHeight(); y++) {

@@ -2,6 +2,7 @@ package jurren.formats.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jurren.core.blank.Obstacle;
 import jurren.core.finish.Step;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
@@ -51,7 +52,9 @@ class WordsTest {
                 new Snag.TooManyFilms("A", 4, 3, p), new Snag.NothingHoldsOn("A", 1, "Glitter film"),
                 new Snag.NotOnRoll("A", 3, "M", 300, 281), new Snag.RollTooShort("A", 1, "Cream", 5000, 300),
                 new Snag.RollTooShort("A", 1, "Cream", 5000, 0), new Snag.TooMuchHeat("A", 0, 60, 45),
-                new Snag.TooHot("A", 155, 150, true), new Snag.TooHot("A", 240, 220, false));
+                new Snag.TooHot("A", 240, 220), new Snag.OverWrap("A", "M", 5, 230, p),
+                new Snag.InTheWay("A", "M", Obstacle.Kind.HANDLE, 4, p), new Snag.NoRoom("A", "M"),
+                new Snag.SplitPress("A", "M", 2, 15, p), new Snag.DoesNotHold("A", "Smooth film", PLAN.lines().getFirst().holds()));
 
         assertThat(all).allSatisfy(s -> isSentence(words.snag(s, PLAN)));
         assertThat(all.stream().map(Snag::getClass).distinct()).as("none is forgotten here")
@@ -63,7 +66,7 @@ class WordsTest {
     @Test
     void stepsAreToldWithTheirLayersAndDegrees() {
         LinePlan line = PLAN.lines().getFirst();
-        List<Step> steps = line.press().steps();
+        List<Step> steps = line.finish().steps();
         assertThat(steps).extracting(s -> words.stepTitle(s, line)).startsWith("Warm the cloth", "Tack Tangerine", "Peel Tangerine")
                 .endsWith("Press again");
         assertThat(steps).allSatisfy(s -> isSentence(words.stepText(s, line)));

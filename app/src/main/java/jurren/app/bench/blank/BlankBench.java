@@ -9,7 +9,6 @@ import jurren.app.session.AskFor;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
-import jurren.core.plan.LinePlan;
 import jurren.core.snag.Snag;
 import java.util.List;
 import java.util.Optional;
@@ -67,8 +66,8 @@ public final class BlankBench implements BenchView {
             face.showAllSizes(all.isSelected());
             update();
         });
-        this.node = BenchLayout.of(pictures, new VBox(thing.node(), snags, sizes.node(), tape.node(), fit.node(),
-                holds.node(), press.node()), COLUMN, edge);
+        this.node = BenchLayout.of(pictures, new VBox(thing.node(), snags, sizes.node(), tape.node(), holds.node(),
+                fit.node(), press.node()), COLUMN, edge);
     }
 
     private void askForTemplate() {
@@ -82,8 +81,7 @@ public final class BlankBench implements BenchView {
 
     @Override
     public List<Node> controls() {
-        return session.linePlan().map(LinePlan::blank).filter(b -> b.sizes().size() > 1).isPresent()
-                ? List.of(all, template) : List.of(template);
+        return List.of(all, template);
     }
 
     @Override
@@ -93,8 +91,10 @@ public final class BlankBench implements BenchView {
 
     @Override
     public void update() {
+        boolean sized = session.linePlan().map(p -> p.blank().sizes().size() > 1).orElse(true);
+        all.setVisible(sized);
         boolean round = session.sizePlan().map(s -> s.face().isRound()).orElse(false);
-        if (session.linePlan().map(p -> p.blank().sizes().size() < 2).orElse(false) && all.isSelected()) {
+        if (!sized && all.isSelected()) {
             all.setSelected(false);
             face.showAllSizes(false);
         }

@@ -75,7 +75,7 @@ final class SizeRunCard {
     }
 
     private Row row(String size) {
-        ToggleButton show = new ToggleButton(size);
+        ToggleButton show = new ToggleButton(size.length() > 5 ? Texts.of("sizes.all") : size);
         show.setId("size-" + size.replace(' ', '-'));
         show.getStyleClass().add("size-button");
         show.setAccessibleText(Texts.of("sizes.show", size));

@@ -62,7 +62,7 @@ final class ThingCard {
             facesShown = ids;
             faceChoice = Controls.segments("face", ids, id -> all.stream().filter(f -> f.id().equals(id)).findFirst()
                     .map(Face::name).orElse(id), id -> ontoFace(plan.blank(), id));
-            faces.getChildren().setAll(faceChoice);
+            faces.getChildren().setAll(new javafx.scene.layout.HBox(faceChoice));
             faces.setVisible(ids.size() > 1);
             faces.setManaged(ids.size() > 1);
         }

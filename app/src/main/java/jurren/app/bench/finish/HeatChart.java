@@ -63,21 +63,24 @@ final class HeatChart extends Pane {
         if (hot) {
             heatLine(g, press, scale);
         }
-        label(g, Texts.of(hot ? "finish.heat" : "finish.hands"), 0);
+        int first = hot ? 1 : 0;
+        if (hot) {
+            label(g, Texts.of("finish.heat"), 0);
+        }
         for (int i = 0; i < layers.size(); i++) {
             Layer layer = layers.get(layers.size() - 1 - i);
-            label(g, layer.order() + " " + Words.layerName(plan, layer.order()), i + 1);
+            label(g, layer.order() + " " + Words.layerName(plan, layer.order()), i + first);
             if (hot) {
-                bars(g, press, layer.order(), i + 1, scale, Theme.paint(layer.colour()), chosen);
+                bars(g, press, layer.order(), i + first, scale, Theme.paint(layer.colour()), chosen);
             } else {
-                hands(g, press, layer.order(), i + 1, scale, Theme.paint(layer.colour()), chosen);
+                hands(g, press, layer.order(), i + first, scale, Theme.paint(layer.colour()), chosen);
             }
         }
-        label(g, plan.blank().madeOf().name(), layers.size() + 1);
+        label(g, plan.blank().madeOf().name(), layers.size() + first);
         if (hot) {
-            bars(g, press, 0, layers.size() + 1, scale, Color.web("#C4C6CC"), chosen);
+            bars(g, press, 0, layers.size() + first, scale, Color.web("#C4C6CC"), chosen);
         } else {
-            hands(g, press, 0, layers.size() + 1, scale, Color.web("#C4C6CC"), chosen);
+            hands(g, press, 0, layers.size() + first, scale, Color.web("#C4C6CC"), chosen);
         }
         for (Step step : press.steps()) {
             if (step.kind() == Step.Kind.PEEL) {

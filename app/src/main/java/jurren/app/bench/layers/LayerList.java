@@ -86,13 +86,15 @@ final class LayerList {
         swatch.getStyleClass().add("layer-swatch");
         swatch.setStyle("-fx-background-color: rgba(35,38,43,0.4), " + swatchPaint(layer) + ";");
         HBox title = new HBox(Controls.label(layer.order() + "  " + Words.layerName(plan, layer.order()), "card-title"),
-                Controls.spring(), Controls.figure(plan.material().name()));
+                Controls.spring(),
+                Controls.figure(layer.isPrint() ? "" : plan.material().name()));
         title.setAlignment(Pos.BASELINE_LEFT);
         VBox text = new VBox(title,
                 Controls.label(Texts.of(plan.material().process().isPrinted() ? "layers.printed"
                                 : plan.material().process().turnedOver() ? "layers.reversed" : "layers.straight",
                         layer.region().pieceCount())),
-                Controls.label(Texts.of("layers.thinnest", session.unit().fine(layer.thinnest().widthMm())), "hint"));
+                Controls.label(layer.isPrint() ? Texts.of("layers.colours", layer.print().size())
+                        : Texts.of("layers.thinnest", session.unit().fine(layer.thinnest().widthMm())), "hint"));
         HBox.setHgrow(text, Priority.ALWAYS);
         HBox row = new HBox(swatch, text);
         row.getStyleClass().add("layer-row");

@@ -138,8 +138,9 @@ public final class LayersBench implements BenchView {
             pen.fill(layer.region(), placed.then(Placement.moved(1.6, 3)), Color.web("#23262B", 0.35));
             layer.paints().forEach((c, r) -> pen.fill(r, placed, Theme.paint(c)));
             Point label = placed.apply(new Point(area.maxXMm(), area.maxYMm()));
-            pen.text(layer.order() + " " + Words.layerName(plan, layer.order()), pen.view().x(label.xMm()) - 4,
-                    pen.view().y(label.yMm()) + 13, Theme.measure(12), Theme.INK, TextAlignment.CENTER);
+            pen.text(layer.order() + " " + Words.layerName(plan, layer.order()),
+                    Math.min(pen.view().x(label.xMm()) + 40, canvas.getWidth() - 2), pen.view().y(label.yMm()) + 13,
+                    Theme.measure(12), Theme.INK, TextAlignment.RIGHT);
         }
         plumbLines(pen, size, area);
     }
