@@ -7,11 +7,13 @@ import jurren.app.theme.Texts;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.MadeOf;
+import jurren.core.blank.Obstacle;
 import jurren.core.blank.OwnBlank;
 import jurren.core.blank.OwnBlank.Spot;
 import jurren.core.blank.Photo;
 import jurren.core.blank.Surface;
 import jurren.core.material.Colour;
+import jurren.formats.words.Words;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,7 +32,7 @@ import javafx.scene.paint.Color;
 
 /** A blank from measures taken with a ruler or a tape. */
 final class MeasureSheet {
-    private static final double WIDTH = 560;
+    private static final double WIDTH = 640;
 
     /** What is measured. */
     enum Kind {
@@ -48,6 +50,7 @@ final class MeasureSheet {
     }
 
     private static final class OpenSpot {
+        Obstacle.Kind what = Obstacle.Kind.OTHER;
         boolean round;
         double left = 10;
         double top = 10;
@@ -137,6 +140,7 @@ final class MeasureSheet {
         }
         for (Spot s : own.spots()) {
             OpenSpot spot = new OpenSpot();
+            spot.what = s.kind();
             spot.round = s.round();
             spot.left = s.leftMm();
             spot.top = s.topMm();
@@ -222,7 +226,11 @@ final class MeasureSheet {
                     build();
                 });
         shape.show(s.round);
-        HBox row = new HBox(6, shape, small("spot-left-" + i, "measure.spot.left", s.left, mm -> s.left = mm),
+        Controls.Choice<Obstacle.Kind> what = new Controls.Choice<>("spot-what-" + i, Texts.of("measure.spots"),
+                List.of(Obstacle.Kind.values()), Words::obstacle, k -> s.what = k);
+        what.show(s.what);
+        what.setPrefWidth(104);
+        HBox row = new HBox(6, what, shape, small("spot-left-" + i, "measure.spot.left", s.left, mm -> s.left = mm),
                 small("spot-top-" + i, "measure.spot.top", s.top, mm -> s.top = mm),
                 small("spot-width-" + i, "measure.spot.width", s.width, mm -> s.width = mm));
         if (!s.round) {
@@ -238,7 +246,7 @@ final class MeasureSheet {
 
     private Node small(String fieldId, String key, double now, DoubleConsumer taken) {
         MeasureField field = field(MeasureField.offset(Texts.of(key), session::unit, guarded(taken)), fieldId, () -> now);
-        field.setPrefWidth(78);
+        field.setPrefWidth(76);
         return new VBox(1, Controls.label(Texts.of(key), "hint"), field);
     }
 
@@ -251,7 +259,7 @@ final class MeasureSheet {
                     | (int) Math.round(c.getBlue() * 255));
             OwnBlank own = new OwnBlank(free, name.getText(), madeOf, new BlankColour("own", Texts.of("measure.own-colour"), paint),
                     kind == Kind.FLAT ? new OwnBlank.Flat(width, height) : new OwnBlank.Round(top, foot, side), inset,
-                    open.stream().map(s -> new Spot(s.round, s.left, s.top, s.width, s.round ? s.width : s.height)).toList(),
+                    open.stream().map(s -> new Spot(s.what, s.round, s.left, s.top, s.width, s.round ? s.width : s.height)).toList(),
                     photo.photo(free));
             own.blank();
             save.test(own, photo.file());

@@ -118,6 +118,11 @@ public final class Shell {
         return actions;
     }
 
+    /** Pixels for a millimetre in the open bench's picture. */
+    double artScale() {
+        return canvas().map(c -> c.view().pxPerMm()).orElse(1.0);
+    }
+
     public CutBench cutBench() {
         return cutBench;
     }

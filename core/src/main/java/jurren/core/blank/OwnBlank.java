@@ -50,16 +50,16 @@ public record OwnBlank(String id, String name, MadeOf madeOf, BlankColour colour
      * @param topMm  from the upper edge or the lip
      * @param round  a circle {@code widthMm} across, otherwise a rectangle
      */
-    public record Spot(boolean round, double leftMm, double topMm, double widthMm, double heightMm) {
+    public record Spot(Obstacle.Kind kind, boolean round, double leftMm, double topMm, double widthMm, double heightMm) {
         Obstacle on(Box whole) {
-            return new Obstacle(Obstacle.Kind.OTHER, round
+            return new Obstacle(kind, round
                     ? new Obstacle.Disc(whole.minXMm() + leftMm + widthMm / 2, whole.minYMm() + topMm + widthMm / 2, widthMm)
                     : new Obstacle.Rect(whole.minXMm() + leftMm, whole.minYMm() + topMm, widthMm, heightMm));
         }
 
         static Spot of(Obstacle o, Box whole) {
             Box b = o.box();
-            return new Spot(o.shape() instanceof Obstacle.Disc, b.minXMm() - whole.minXMm(), b.minYMm() - whole.minYMm(),
+            return new Spot(o.kind(), o.shape() instanceof Obstacle.Disc, b.minXMm() - whole.minXMm(), b.minYMm() - whole.minYMm(),
                     b.widthMm(), b.heightMm());
         }
     }

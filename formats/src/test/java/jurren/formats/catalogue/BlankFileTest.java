@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.Face;
+import jurren.core.blank.Obstacle;
 import jurren.core.blank.OwnBlank;
 import jurren.core.blank.Surface;
 import jurren.core.geometry.Region;
@@ -85,7 +86,7 @@ class BlankFileTest {
         OwnBlank cup = new OwnBlank("own-cup", "Cup", SHOP.blank("mug-11").orElseThrow().madeOf(),
                 new BlankColour("own", "as measured", Colour.of("#FFFFFF")),
                 new OwnBlank.Round(OwnBlank.diameterOf(251.33), OwnBlank.diameterOf(188.5), 110), 8,
-                List.of(new OwnBlank.Spot(true, 20, 30, 12, 12), new OwnBlank.Spot(false, 100, 0, 25, 110)), Optional.empty());
+                List.of(new OwnBlank.Spot(Obstacle.Kind.EYELET, true, 20, 30, 12, 12), new OwnBlank.Spot(Obstacle.Kind.HANDLE, false, 100, 0, 25, 110)), Optional.empty());
         own.save(cup.blank());
         Files.writeString(folder.resolve("bad.json"), "{ \"id\": 7,,");
 

@@ -1,0 +1,171 @@
+package jurren.app.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import jurren.core.blank.Blank;
+import jurren.core.blank.Fit;
+import jurren.core.blank.Obstacle;
+import jurren.core.blank.Surface;
+import jurren.core.geometry.Box;
+import jurren.core.job.Line;
+import jurren.core.plan.SizePlan;
+import jurren.core.snag.Snag;
+import jurren.formats.catalogue.BlankFile;
+import jurren.formats.catalogue.BlankRead;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.junit.jupiter.api.Test;
+
+/** A cup of one's own: measured with a tape, wrapped, and its template printed; then a shirt exchanged. */
+class OwnCupStoryTest extends WindowTest {
+    private SizePlan size() {
+        return on(() -> session.sizePlan().orElseThrow());
+    }
+
+    private Surface.Round cup() {
+        return (Surface.Round) size().face().surface();
+    }
+
+    private void choose(String comboId, String item) {
+        click(comboId);
+        robot.clickOn(item);
+        settle();
+    }
+
+    @Test
+    void measureACupWrapItSeeTheHandlePrintItsTemplate() throws Exception {
+        click("line-B");
+        settle();
+        assertThat(size().face().isRound()).isTrue();
+
+        click("measure-own");
+        type("own-name", "Enamel cup");
+        click("own-kind-round");
+        type("own-top", "10 1/4");
+        type("own-foot", "8½\"");
+        type("own-side", "11 cm");
+        type("own-inset", "8mm");
+        choose("own-made-of", "white coated steel");
+        click("own-add-spot");
+        choose("spot-what-0", "handle");
+        type("spot-left-0", "0");
+        type("spot-top-0", "0");
+        type("spot-width-0", "15mm");
+        type("spot-height-0", "110mm");
+        click("own-save");
+        settle();
+
+        assertThat(cup().topDiameterMm()).isCloseTo(10.25 * 25.4 / Math.PI, within(1e-9));
+        assertThat(cup().footDiameterMm()).isCloseTo(8.5 * 25.4 / Math.PI, within(1e-9));
+        assertThat(cup().slantMm()).isEqualTo(110, within(1e-9));
+        assertThat(on(() -> session.line().blankId())).isEqualTo("own-enamel-cup");
+        assertThat(size().area().box().covers(size().artBounds().orElseThrow(), 0.01)).as("the art was fitted to it").isTrue();
+        Path kept = folder.resolve("state/blanks/own-enamel-cup.json");
+        assertThat(BlankFile.read(kept)).isInstanceOf(BlankRead.Taken.class);
+
+        // a text that is no measure, and one that cannot be, leave the last good value
+        type("measure-slant", "a hand and a half");
+        assertThat(cup().slantMm()).isEqualTo(110, within(1e-9));
+        type("measure-top-diameter", "9 m");
+        type("measure-top-diameter", "9000mm");
+        assertThat(on(() -> session.notice())).get().asString().contains("9000");
+        assertThat(cup().topDiameterMm()).isCloseTo(10.25 * 25.4 / Math.PI, within(1e-9));
+        type("measure-foot-diameter", "3 1/2");
+        assertThat(cup().footDiameterMm()).as("wider than the top: it tapers the other way").isEqualTo(88.9, within(1e-9));
+        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
+        settle();
+
+        // the wrap dragged onto the handle, which stands half behind the seam
+        assertThat(on(() -> session.plan().orElseThrow().snags())).noneMatch(s -> s instanceof Snag.InTheWay && s.line().equals("B"));
+        click("bench-art");
+        Node picture = on(() -> stage().getScene().lookup(".face-canvas"));
+        on(() -> {
+            session.choose(java.util.Optional.of("m1"));
+            return null;
+        });
+        double px = on(() -> window.shell().artScale());
+        Box art = size().artBounds().orElseThrow();
+        double left = -size().face().whole().widthMm() / 2 - art.minXMm();
+        Point2D middle = on(() -> picture.localToScreen(picture.getBoundsInLocal().getCenterX(), picture.getBoundsInLocal().getCenterY()));
+        robot.moveTo(middle).press(MouseButton.PRIMARY).moveBy(left / 2 * px, 0).moveBy(left / 2 * px - 4, 0).release(MouseButton.PRIMARY);
+        settle();
+        assertThat(on(() -> session.plan().orElseThrow().snags())).filteredOn(Snag.InTheWay.class::isInstance)
+                .filteredOn(s -> s.line().equals("B")).singleElement().satisfies(s -> {
+                    assertThat(((Snag.InTheWay) s).kind()).isEqualTo(Obstacle.Kind.HANDLE);
+                    assertThat(s.where().orElseThrow().xMm()).isLessThan(-size().face().whole().widthMm() / 2 + 15.01);
+                });
+
+        click("bench-blank");
+        Path template = folder.resolve("cup.pdf");
+        answers.add(template);
+        click("template");
+        until(() -> Files.exists(template));
+        try (PDDocument pdf = Loader.loadPDF(template.toFile())) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(2);
+        }
+    }
+
+    @Test
+    void anotherBlankTakesTheArtByItsRulesAndSaysWhatChanged() {
+        double was = size().artBounds().orElseThrow().widthMm();
+        click("choose-blank");
+        click("blank-tee-youth");
+        settle();
+
+        assertThat(on(() -> session.line().blankId())).isEqualTo("tee-youth");
+        assertThat(on(() -> session.line().copies())).as("no piece is lost").isEqualTo(12);
+        assertThat(size().area().box().covers(size().artBounds().orElseThrow(), 0.01)).isTrue();
+        assertThat(size().artBounds().orElseThrow().widthMm()).isCloseTo(was * 200 / 254, within(0.6));
+        assertThat(on(() -> session.notice())).get().asString().contains("wide");
+        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
+        settle();
+        assertThat(on(() -> session.line().blankId())).isEqualTo("tee-adult");
+
+        choose("fit-across", "On the left chest");
+        choose("fit-width", "Usual width for the size");
+        Box chest = size().artBounds().orElseThrow();
+        assertThat(chest.centre().xMm()).isEqualTo(100, within(0.01));
+        assertThat(on(() -> session.line().fit().across())).isEqualTo(Fit.Across.LEFT_CHEST);
+        assertThat(on(() -> session.linePlan().orElseThrow().size("S").orElseThrow().artBounds().orElseThrow().centre().xMm()))
+                .isEqualTo(0.2 * 457, within(0.01));
+
+        click("face-back");
+        settle();
+        assertThat(size().face().id()).isEqualTo("back");
+        assertThat(size().area().dropMm()).isEqualTo(115);
+    }
+
+    @Test
+    void linesAreAddedCopiedMovedAndRemoved() {
+        click("line-add");
+        click("blank-mug-11");
+        settle();
+        Line mug = on(() -> session.line());
+        assertThat(mug.id()).isEqualTo("C");
+        assertThat(mug.materialId()).as("what holds on a coated mug").isEqualTo("dye-print");
+        assertThat(isThere("held")).isTrue();
+
+        menu("line-copy");
+        assertThat(on(() -> session.job().lines())).extracting(Line::id).containsExactly("A", "B", "D", "C", "E");
+        menu("line-earlier");
+        assertThat(on(() -> session.job().lines())).extracting(Line::id).containsExactly("A", "B", "D", "E", "C");
+        menu("line-remove");
+        assertThat(on(() -> session.job().lines())).extracting(Line::id).containsExactly("A", "B", "D", "C");
+        type("line-title", "1 mug for the judge");
+        assertThat(on(() -> session.line().title())).isEqualTo("1 mug for the judge");
+        assertThat(on(() -> session.shop().blank("mug-11")).map(Blank::name)).contains("Mug 11 oz");
+    }
+
+    private void menu(String item) {
+        click("line-menu");
+        robot.clickOn("#" + item);
+        settle();
+    }
+}
