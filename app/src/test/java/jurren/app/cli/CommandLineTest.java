@@ -96,10 +96,68 @@ class CommandLineTest {
         assertThat(make(job).code()).isZero();
         try (var files = Files.list(folder.resolve("out"))) {
             assertThat(files.map(p -> p.getFileName().toString())).containsExactlyInAnyOrder("plan.json", "proof.png", "ticket.pdf",
-                    "load-1.plt", "load-2.plt", "load-3.plt", "load-1.svg", "load-2.svg", "load-3.svg");
+                    "load-1.plt", "load-2.plt", "load-3.plt", "load-4.plt", "load-5.plt", "load-1.svg", "load-2.svg", "load-3.svg",
+                    "load-4.svg", "load-5.svg", "print-1.svg");
         }
         assertThat(plan().path("dryRun").path("matchPercent").asDouble()).isGreaterThan(99.5);
-        assertThat(plan().path("lines")).hasSize(4);
+        assertThat(plan().path("lines")).hasSize(6);
+    }
+
+    /** A band 100 mm wide where widths are true, on a cone: the written load holds a ring sector. */
+    @Test
+    void onAConeTheLoadHoldsTheWarpedArt() throws IOException {
+        Path band = drawing("<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='40mm'><rect width='378' height='151.2' fill='#F6EFDC'/></svg>");
+        assertThat(make(band, "--blank", "tumbler-tapered-20", "--material", "vinyl-permanent", "--no-frames").code()).isZero();
+
+        JsonNode line = plan().path("lines").path(0);
+        assertThat(line.path("face").path("surface").asText()).isEqualTo("cone");
+        assertThat(List.of(line.path("face").path("topDiameterMm").asDouble(), line.path("face").path("footDiameterMm").asDouble(),
+                line.path("face").path("slantMm").asDouble())).containsExactly(87.0, 66.0, 165.0);
+        assertThat(line.path("layers").path(0).path("reversed").asBoolean()).as("vinyl goes on face up").isFalse();
+        assertThat(plan().path("dryRun").path("matchPercent").asDouble()).isGreaterThan(99.5);
+
+        List<Point> cut = HpglInterpreter.strokes(Files.readAllBytes(folder.resolve("out/load-1.plt"))).getFirst();
+        double lip = 165.0 * 87 / (87 - 66);
+        double half = 50 / (1 - 82.5 / lip) / lip;
+        double chord = 2 * (lip - 20) * Math.sin(half);
+        double rise = (lip - 20) - (lip - 60) * Math.cos(half);
+        assertThat(extent(cut, Point::xMm, Point::yMm)).as("the chord of its upper arc, and from there to its lower corners")
+                .satisfies(e -> assertThat(Math.max(e[0], e[1])).isEqualTo(chord, org.assertj.core.api.Assertions.within(0.1)))
+                .satisfies(e -> assertThat(Math.min(e[0], e[1])).isEqualTo(rise, org.assertj.core.api.Assertions.within(0.1)));
+    }
+
+    private static double[] extent(List<Point> points, java.util.function.ToDoubleFunction<Point> x,
+                                   java.util.function.ToDoubleFunction<Point> y) {
+        var xs = points.stream().mapToDouble(x).summaryStatistics();
+        var ys = points.stream().mapToDouble(y).summaryStatistics();
+        return new double[] {xs.getMax() - xs.getMin(), ys.getMax() - ys.getMin()};
+    }
+
+    @Test
+    void aMaterialThatDoesNotHoldStopsTheWork() throws IOException {
+        Ran ran = make(drawing(FOOT), "--blank", "mug-11", "--width", "60mm");
+        assertThat(ran.code()).isEqualTo(1);
+        assertThat(ran.out()).contains("stops:").contains("No flat press reaches round a curve.");
+        assertThat(make(drawing(FOOT), "--material", "stones").err()).contains("Stones cannot be made here yet");
+    }
+
+    @Test
+    void templatesAreWrittenByTheirEnding() throws IOException {
+        Path svg = folder.resolve("t.svg");
+        assertThat(run("template", "jar-16", "--out", svg.toString()).code()).isZero();
+        assertThat(Files.readString(svg)).contains("mm\" viewBox").contains("Jar 16 oz, wrap");
+        assertThat(run("template", "tee-adult", "--size", "XL", "--face", "back", "--paper", "a4", "--out",
+                folder.resolve("t.pdf").toString()).code()).isZero();
+        assertThat(Files.readAllBytes(folder.resolve("t.pdf"))).startsWith("%PDF".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+        for (String[] bad : new String[][] {{"no-such", "t.svg", "No blank is called"}, {"tee-adult --size 9XL", "t.svg", "has no size 9XL"},
+                {"tee-adult --face roof", "t.svg", "front back sleeve"}, {"jar-16", "t.doc", ".svg or .pdf"}}) {
+            List<String> args = new java.util.ArrayList<>(List.of("template"));
+            args.addAll(List.of(bad[0].split(" ")));
+            args.addAll(List.of("--out", folder.resolve(bad[1]).toString()));
+            Ran ran = run(args.toArray(String[]::new));
+            assertThat(ran.code()).isEqualTo(2);
+            assertThat(ran.err()).contains(bad[2]).hasLineCount(1);
+        }
     }
 
     @ParameterizedTest
