@@ -91,7 +91,11 @@ public final class Snapshots {
         line("B", Bench.BLANK, "blank-curved");
         line("B", Bench.LAYERS, "layers-print");
         line("D", Bench.FINISH, "finish-table");
+        line("D", Bench.BLANK, "blank-lid");
         line("A", Bench.BLANK, null);
+        click("#all-sizes");
+        picture("blank-all-sizes");
+        click("#all-sizes");
         sheet("#choose-blank", "choose-blank");
         sheet("#measure-own", "measure-own");
         sheet("#job-name", "job-drawer");

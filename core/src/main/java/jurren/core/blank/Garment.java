@@ -2,9 +2,11 @@ package jurren.core.blank;
 
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Curves;
+import jurren.core.geometry.Point;
 import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A garment laid flat, as a tape measures it: across the chest, from the top of the shoulder to the hem,
@@ -96,6 +98,14 @@ public record Garment(Neck neck, Sleeve sleeves, double chestMm, double lengthMm
         }
         p.closePath();
         return Curves.of(p);
+    }
+
+    /** Along the upper edge of the right sleeve, as the tape lies; absent without sleeves. */
+    public Optional<List<Point>> sleeveLine() {
+        double slope = Math.toRadians(sleeves.slopeDegrees);
+        Point from = new Point(shouldersMm / 2, -collarDropMm + fallMm());
+        return sleeves == Sleeve.NONE ? Optional.empty()
+                : Optional.of(List.of(from, from.plus(sleeveMm * Math.cos(slope), sleeveMm * Math.sin(slope))));
     }
 
     /** Where the sleeve's under edge meets the side seam. */
@@ -225,7 +235,8 @@ public record Garment(Neck neck, Sleeve sleeves, double chestMm, double lengthMm
     @Override
     public List<Measured> measures() {
         return List.of(new Measured(Measure.CHEST, chestMm), new Measured(Measure.LENGTH, lengthMm),
-                new Measured(Measure.SHOULDERS, shouldersMm), new Measured(Measure.COLLAR_WIDTH, collarWidthMm),
+                new Measured(Measure.SHOULDERS, shouldersMm), new Measured(Measure.SLEEVE, sleeveMm),
+                new Measured(Measure.COLLAR_WIDTH, collarWidthMm),
                 new Measured(Measure.COLLAR_DROP, collarDropMm));
     }
 }

@@ -26,6 +26,8 @@ record Template(String title, List<Stroke> strokes, List<Label> labels, Box box,
     private static final double MARGIN_MM = 6;
     private static final double BAR_ROOM_MM = 22;
     private static final double STEP_MM = 2;
+    /** So that a word does not stand on the middle line. */
+    private static final double LABEL_ASIDE_MM = 3;
 
     /** How a line is drawn. */
     enum Style {
@@ -54,7 +56,7 @@ record Template(String title, List<Stroke> strokes, List<Label> labels, Box box,
             Region region = o.region().intersect(Region.of(whole)).warped(warp);
             if (!region.isEmpty()) {
                 strokes.add(new Stroke(Style.OBSTACLE, AwtShapes.path(region)));
-                labels.add(new Label(Words.obstacle(o.kind()), warp.apply(o.where())));
+                labels.add(new Label(Words.obstacle(o.kind()), warp.apply(o.where().plus(LABEL_ASIDE_MM, 0))));
             }
         }
         Box area = face.area().box();

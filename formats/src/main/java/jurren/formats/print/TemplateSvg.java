@@ -26,7 +26,7 @@ public final class TemplateSvg {
                     .append(style(s.style())).append(" d=\"").append(path(s.shape())).append("\"/>\n");
         }
         for (Template.Label l : t.labels()) {
-            text(out, l.text(), l.at().xMm(), l.at().yMm(), "middle");
+            text(out, l.text(), l.at().xMm(), l.at().yMm(), "start");
         }
         out.append(String.format(Locale.ROOT,
                 "<path class=\"bar\" fill=\"none\" stroke=\"#23262B\" stroke-width=\"0.3\" d=\"M%.3f %.3fv4m0 -2h%.3fm0 -2v4\"/>%n",

@@ -9,6 +9,7 @@ import jurren.app.session.AskFor;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
+import jurren.core.blank.Garment;
 import jurren.core.snag.Snag;
 import java.util.List;
 import java.util.Optional;
@@ -39,6 +40,7 @@ public final class BlankBench implements BenchView {
     private final PressCard press;
     private final VBox snags = new VBox();
     private final ToggleButton all = new ToggleButton(Texts.of("blank.all-sizes"));
+    private final ToggleButton every = new ToggleButton(Texts.of("blank.every-measure"));
     private final Node template = Controls.button("template", Texts.of("blank.template"), this::askForTemplate);
     private final Node node;
 
@@ -66,6 +68,9 @@ public final class BlankBench implements BenchView {
             face.showAllSizes(all.isSelected());
             update();
         });
+        every.setId("every-measure");
+        every.getStyleClass().add("plain-toggle");
+        every.setOnAction(_ -> face.showEveryMeasure(every.isSelected()));
         this.node = BenchLayout.of(pictures, new VBox(thing.node(), snags, sizes.node(), tape.node(), holds.node(),
                 fit.node(), press.node()), COLUMN, edge);
     }
@@ -81,7 +86,7 @@ public final class BlankBench implements BenchView {
 
     @Override
     public List<Node> controls() {
-        return List.of(all, template);
+        return List.of(every, all, template);
     }
 
     @Override
@@ -93,6 +98,10 @@ public final class BlankBench implements BenchView {
     public void update() {
         boolean sized = session.linePlan().map(p -> p.blank().sizes().size() > 1).orElse(true);
         all.setVisible(sized);
+        all.setManaged(sized);
+        boolean tailored = session.sizePlan().map(s -> s.face().form() instanceof Garment).orElse(false);
+        every.setVisible(tailored && !all.isSelected());
+        every.setManaged(every.isVisible());
         boolean round = session.sizePlan().map(s -> s.face().isRound()).orElse(false);
         if (!sized && all.isSelected()) {
             all.setSelected(false);

@@ -31,11 +31,14 @@ final class FacePicture {
     private static final double MARGIN_PX = 46;
     private static final double GAP_PX = 30;
     private static final double BETWEEN_SIZES_MM = 90;
+    /** For two lines of measures over a collar. */
+    private static final double ROOM_ABOVE = 0.12;
 
     private final Session session;
     private final FaceCanvas canvas;
     private final Dimensions dimensions;
     private boolean allSizes;
+    private boolean everyMeasure;
     private Photo photoOf;
     private Image photo;
 
@@ -54,13 +57,21 @@ final class FacePicture {
         canvas.showAll();
     }
 
+    /** Beside the measures that place the art, all others of the thing. */
+    void showEveryMeasure(boolean every) {
+        everyMeasure = every;
+        canvas.showAll();
+    }
+
     private Box bounds() {
         if (session.linePlan().isEmpty() || session.sizePlan().isEmpty()) {
             return Box.ofSize(-400, -100, 800, 800);
         }
         SizePlan shown = session.sizePlan().get();
         if (!allSizes) {
-            return shown.face().pictureBox();
+            Box picture = shown.face().pictureBox();
+            return everyMeasure ? new Box(picture.minXMm(), picture.minYMm() - picture.heightMm() * ROOM_ABOVE,
+                    picture.maxXMm(), picture.maxYMm()) : picture;
         }
         double width = 0;
         double height = 0;
@@ -177,6 +188,9 @@ final class FacePicture {
                         g.chestMm(), 0.5, 0));
                 all.add(dimensions.form(Form.Measure.LENGTH, new Point(b.minXMm() - gap * 0.7, -g.collarDropMm()),
                         new Point(b.minXMm() - gap * 0.7, hem), g.lengthMm(), 0.72, 0));
+                if (everyMeasure) {
+                    tailorsMeasures(all, g, gap);
+                }
                 yield all;
             }
             case Panel p -> {
@@ -189,6 +203,21 @@ final class FacePicture {
             }
             case Vessel _ -> wrapMeasures(size, area, gap);
         };
+    }
+
+    /** What a tailor would measure besides: shoulders, sleeve and collar. */
+    private void tailorsMeasures(List<Dimension> all, Garment g, double gap) {
+        double top = -g.collarDropMm();
+        double collar = g.collarWidthMm() / 2;
+        double shoulder = g.shouldersMm() / 2;
+        all.add(dimensions.form(Form.Measure.COLLAR_WIDTH, new Point(-collar, top - gap * 0.7), new Point(collar, top - gap * 0.7),
+                g.collarWidthMm(), 0.5, 0));
+        all.add(dimensions.form(Form.Measure.SHOULDERS, new Point(-shoulder, top - gap * 1.8), new Point(shoulder, top - gap * 1.8),
+                g.shouldersMm(), 0.5, 0));
+        all.add(dimensions.form(Form.Measure.COLLAR_DROP, new Point(-collar - gap * 0.8, top), new Point(-collar - gap * 0.8, 0),
+                g.collarDropMm(), 0.5, -100));
+        g.sleeveLine().ifPresent(s -> all.add(dimensions.form(Form.Measure.SLEEVE,
+                s.getFirst().plus(gap * 0.4, -gap * 0.4), s.getLast().plus(gap * 0.4, -gap * 0.4), g.sleeveMm(), 0.6, 0)));
     }
 
     private List<Dimension> areaMeasures(SizePlan size, Box area, Point top, double gap) {

@@ -4,6 +4,7 @@ import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.core.blank.Fit;
+import jurren.core.blank.Obstacle;
 import jurren.core.plan.Refit;
 import java.util.List;
 import javafx.scene.Node;
@@ -23,7 +24,7 @@ final class FitCard {
     FitCard(Session session) {
         this.session = session;
         this.across = new Controls.Choice<>("fit-across", Texts.of("fit.across"), List.of(Fit.Across.values()),
-                a -> Texts.of("fit.across." + a), a -> put(session.line().fit().with(a), Fit::putAcross));
+                a -> Texts.of("fit.across." + a + (a == Fit.Across.MIDDLE && hasHandle() ? ".handle" : "")), a -> put(session.line().fit().with(a), Fit::putAcross));
         this.down = new Controls.Choice<>("fit-down", Texts.of("fit.down"), List.of(Fit.Down.values()),
                 d -> Texts.of("fit.down." + d), d -> put(session.line().fit().with(d), Fit::putDown));
         this.width = new Controls.Choice<>("fit-width", Texts.of("fit.width"), List.of(Fit.Width.values()),
@@ -32,6 +33,11 @@ final class FitCard {
             c.setMaxWidth(Double.MAX_VALUE);
         }
         this.node = Controls.card(Controls.caption(Texts.of("fit.title")), across, down, width, turn);
+    }
+
+    private boolean hasHandle() {
+        return session.linePlan().map(p -> p.face().obstacles().stream().anyMatch(o -> o.kind() == Obstacle.Kind.HANDLE))
+                .orElse(false);
     }
 
     /** One of a rule's three ways to place art on a face. */
@@ -54,6 +60,7 @@ final class FitCard {
 
     void update() {
         Fit fit = session.line().fit();
+        across.show(null);
         across.show(fit.across());
         down.show(fit.down());
         width.show(fit.width());

@@ -5,6 +5,9 @@ import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.core.finish.PlatenPlan;
 import jurren.core.finish.Press;
+import jurren.core.plan.LinePlan;
+import jurren.formats.words.Words;
+import java.util.Comparator;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -25,6 +28,13 @@ final class PressCard {
         this.node = Controls.card(Controls.caption(Texts.of("press.title")), press, positions);
     }
 
+    /** What the spot that is pressed most often takes, of the layer that comes nearest to its limit. */
+    private static String dwell(LinePlan plan, PlatenPlan platen) {
+        return plan.finish().heat().stream().map(h -> h.times(platen.mostTimes()))
+                .max(Comparator.comparingDouble(h -> h.totalS() / h.mostS()))
+                .map(h -> Texts.of("press.dwell", Words.layerName(plan, h.layer()), h.totalS(), h.mostS())).orElse("");
+    }
+
     Node node() {
         return node;
     }
@@ -38,7 +48,7 @@ final class PressCard {
             press.show(platen.press());
             positions.setText(platen.positions().size() == 1 ? Texts.of("press.once")
                     : Texts.of("press.several", platen.positions().size(), session.unit().format(PlatenPlan.SHARED_MM),
-                    platen.mostTimes()));
+                    platen.mostTimes()) + " " + dwell(plan, platen));
         });
     }
 }

@@ -35,8 +35,7 @@ final class SizeRunCard {
     SizeRunCard(Session session) {
         this.session = session;
         grid.getStyleClass().add("size-grid");
-        this.node = Controls.card(Controls.caption(Texts.of("sizes.title")), grid,
-                Controls.label(Texts.of("sizes.hint"), "hint"));
+        this.node = Controls.card(Controls.caption(Texts.of("sizes.title")), grid);
     }
 
     Node node() {
