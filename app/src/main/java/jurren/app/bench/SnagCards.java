@@ -12,6 +12,7 @@ import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 
 /** The snags that belong to a bench, numbered as they are marked in its picture. */
@@ -27,7 +28,12 @@ public final class SnagCards {
                 .filter(s -> s.bench() == Snag.Bench.LOADS || s.line().equals(session.line().id())).toList();
     }
 
-    public static List<Node> cards(Session session, List<Snag> snags) {
+    /** Fills a box with their cards, when they are not there already. */
+    public static void show(Pane box, Session session, List<Snag> snags) {
+        Controls.refillWhenChanged(box, List.of(snags, session.unit()), () -> cards(session, snags));
+    }
+
+    private static List<Node> cards(Session session, List<Snag> snags) {
         List<Node> cards = new ArrayList<>();
         for (int i = 0; i < snags.size(); i++) {
             Snag snag = snags.get(i);

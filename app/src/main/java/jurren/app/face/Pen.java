@@ -22,6 +22,8 @@ import javafx.scene.text.TextAlignment;
 
 /** Draws what is measured in millimetres through a viewport. Line widths and text stay in pixels. */
 public final class Pen {
+    private static final double UNSEEN_PX = 0.75;
+
     private final GraphicsContext g;
     private final Viewport view;
 
@@ -75,15 +77,22 @@ public final class Pen {
         }
     }
 
+    /** Points nearer to the last than can be seen are passed over: large drawings have many. */
     private void trace(Outline o, Placement p) {
+        double lastX = 0;
+        double lastY = 0;
         for (int i = 0; i < o.size(); i++) {
             double x = view.x(p.xx() * o.xMm(i) + p.xy() * o.yMm(i) + p.dxMm());
             double y = view.y(p.yx() * o.xMm(i) + p.yy() * o.yMm(i) + p.dyMm());
             if (i == 0) {
                 g.moveTo(x, y);
+            } else if (Math.abs(x - lastX) + Math.abs(y - lastY) < UNSEEN_PX) {
+                continue;
             } else {
                 g.lineTo(x, y);
             }
+            lastX = x;
+            lastY = y;
         }
         g.closePath();
     }

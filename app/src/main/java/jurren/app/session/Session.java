@@ -186,7 +186,7 @@ public final class Session {
     public void edit(Job next, Object gesture) {
         if (!next.equals(job())) {
             history.edit(next, gesture);
-            changed();
+            changed(gesture != null);
         }
     }
 
@@ -208,20 +208,24 @@ public final class Session {
 
     public void undo() {
         history.undo();
-        changed();
+        changed(false);
     }
 
     public void redo() {
         history.redo();
-        changed();
+        changed(false);
     }
 
-    private void changed() {
+    private void changed(boolean inGesture) {
         lineId = line().id();
         if (motif().isEmpty()) {
             motifId = Optional.empty();
         }
-        desk.want(job(), shop);
+        if (inGesture) {
+            desk.wantSoon(job(), shop);
+        } else {
+            desk.want(job(), shop);
+        }
         if (isUnsaved()) {
             keeper.keep(document());
         } else {

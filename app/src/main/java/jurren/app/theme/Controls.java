@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -20,6 +21,8 @@ import javafx.util.StringConverter;
 
 /** Small pieces of interface, each with its style class and accessible name. */
 public final class Controls {
+    private static final String SHOWS = "jurren.shows";
+
     private Controls() {
     }
 
@@ -152,6 +155,17 @@ public final class Controls {
             quiet = true;
             setValue(value);
             quiet = false;
+        }
+    }
+
+    /**
+     * New children when what they show is not what it was, so that a drag does not rebuild what stays.
+     *
+     * @param shows everything that the children are made from, as a value
+     */
+    public static void refillWhenChanged(Pane pane, Object shows, Supplier<? extends List<? extends Node>> children) {
+        if (!shows.equals(pane.getProperties().put(SHOWS, shows))) {
+            refill(pane, children.get());
         }
     }
 

@@ -86,6 +86,21 @@ public final class TicketView {
         return node;
     }
 
+    private List<Node> tabs(List<Line> lines) {
+        List<Node> letters = new ArrayList<>();
+        for (Line line : lines) {
+            Button tab = Controls.button("line-" + line.id(), line.id(), () -> session.openLine(line.id()),
+                    line.id().equals(session.line().id()) ? "tab-open" : "tab");
+            tab.setAccessibleText(Texts.of("ticket.open-line", line.id(), line.title()));
+            tab.setTooltip(new javafx.scene.control.Tooltip(line.title()));
+            letters.add(tab);
+        }
+        letters.add(Controls.sign("line-add", "+", Texts.of("ticket.line-add"), () -> ask(AskFor.What.NEW_LINE)));
+        letters.add(lineMenu);
+        lineMenu.getItems().getLast().setDisable(lines.size() < 2);
+        return letters;
+    }
+
     private void buildLineMenu() {
         lineMenu.setId("line-menu");
         lineMenu.getStyleClass().add("line-menu");
@@ -124,18 +139,8 @@ public final class TicketView {
 
     public void update() {
         List<Line> lines = session.job().lines();
-        List<Node> letters = new ArrayList<>();
-        for (Line line : lines) {
-            Button tab = Controls.button("line-" + line.id(), line.id(), () -> session.openLine(line.id()),
-                    line.id().equals(session.line().id()) ? "tab-open" : "tab");
-            tab.setAccessibleText(Texts.of("ticket.open-line", line.id(), line.title()));
-            tab.setTooltip(new javafx.scene.control.Tooltip(line.title()));
-            letters.add(tab);
-        }
-        letters.add(Controls.sign("line-add", "+", Texts.of("ticket.line-add"), () -> ask(AskFor.What.NEW_LINE)));
-        letters.add(lineMenu);
-        lineMenu.getItems().getLast().setDisable(lines.size() < 2);
-        Controls.refill(tabs, letters);
+        Controls.refillWhenChanged(tabs, List.of(lines.stream().map(l -> List.of(l.id(), l.title())).toList(),
+                session.line().id()), () -> tabs(lines));
         String jobNumber = session.job().number();
         number.setText((jobNumber.isEmpty() ? "" : Texts.of("ticket.job", jobNumber) + " · ")
                 + Texts.of("ticket.line-of", session.line().id(), lines.size()));

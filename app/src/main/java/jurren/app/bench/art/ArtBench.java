@@ -234,7 +234,7 @@ public final class ArtBench implements BenchView {
         list.update();
         chain.update();
         place.update();
-        snags.getChildren().setAll(SnagCards.cards(session, SnagCards.of(session, Snag.Bench.ART)));
+        SnagCards.show(snags, session, SnagCards.of(session, Snag.Bench.ART));
         edge.update();
         canvas.redraw();
     }

@@ -8,6 +8,7 @@ import jurren.app.theme.Theme;
 import jurren.core.art.BuiltMotif;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
+import jurren.core.material.Colour;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -43,26 +44,35 @@ final class MotifList {
     }
 
     void update() {
-        List<Node> shown = new ArrayList<>();
         List<Motif> motifs = session.line().motifs();
+        Controls.refillWhenChanged(rows, List.of(motifs.stream().map(m -> List.of(m.id(), m.name(), colours(m))).toList(),
+                session.motif().map(Motif::id)), () -> rows(motifs));
+    }
+
+    private List<Colour> colours(Motif m) {
+        return session.linePlan().map(p -> p.motifs().get(m.id())).map(BuiltMotif::paints).orElse(List.of()).stream()
+                .map(Painted::colour).distinct().toList();
+    }
+
+    private List<Node> rows(List<Motif> motifs) {
+        List<Node> shown = new ArrayList<>();
         for (Motif m : motifs.reversed()) {
             shown.add(row(m, session.motif().map(Motif::id).equals(Optional.of(m.id()))));
         }
         if (shown.isEmpty()) {
             shown.add(Controls.label(Texts.of("art.none"), "hint"));
         }
-        Controls.refill(rows, shown);
+        return shown;
     }
 
     private Node row(Motif m, boolean chosen) {
         HBox dots = new HBox(2);
         dots.setAlignment(Pos.CENTER_RIGHT);
-        session.linePlan().map(p -> p.motifs().get(m.id())).map(BuiltMotif::paints).orElse(List.of()).stream()
-                .map(Painted::colour).distinct().forEach(c -> {
-                    Circle dot = new Circle(6, Theme.paint(c));
-                    dot.setStroke(Theme.SOFT);
-                    dots.getChildren().add(dot);
-                });
+        colours(m).forEach(c -> {
+            Circle dot = new Circle(6, Theme.paint(c));
+            dot.setStroke(Theme.SOFT);
+            dots.getChildren().add(dot);
+        });
         ToggleButton name = new ToggleButton(m.name().isBlank() ? Texts.of("art.nameless") : m.name());
         name.setId("motif-" + m.id());
         name.getStyleClass().add("motif-button");

@@ -115,7 +115,7 @@ public final class BlankBench implements BenchView {
         fit.update();
         holds.update();
         press.update();
-        snags.getChildren().setAll(SnagCards.cards(session, SnagCards.of(session, Snag.Bench.BLANK)));
+        SnagCards.show(snags, session, SnagCards.of(session, Snag.Bench.BLANK));
         snags.setManaged(!snags.getChildren().isEmpty());
         edge.update();
         face.canvas().redraw();

@@ -193,7 +193,7 @@ public final class FinishBench implements BenchView {
             }
             heat.getChildren().setAll(heatRows(plan));
         });
-        snags.getChildren().setAll(SnagCards.cards(session, SnagCards.of(session, Snag.Bench.FINISH)));
+        SnagCards.show(snags, session, SnagCards.of(session, Snag.Bench.FINISH));
         show();
     }
 

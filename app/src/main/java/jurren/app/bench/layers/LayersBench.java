@@ -196,7 +196,7 @@ public final class LayersBench implements BenchView {
     @Override
     public void update() {
         list.update();
-        snags.getChildren().setAll(SnagCards.cards(session, SnagCards.of(session, Snag.Bench.LAYERS)));
+        SnagCards.show(snags, session, SnagCards.of(session, Snag.Bench.LAYERS));
         edge.update();
         canvas.redraw();
     }

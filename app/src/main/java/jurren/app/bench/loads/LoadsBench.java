@@ -174,7 +174,7 @@ public final class LoadsBench implements BenchView {
         });
         prints.getChildren().setAll(session.plan().map(this::printCards).orElse(List.of()));
         shelf.getChildren().setAll(session.shop().shelf().stream().map(this::shelfRow).toList());
-        snags.getChildren().setAll(SnagCards.cards(session, SnagCards.of(session, Snag.Bench.LOADS)));
+        SnagCards.show(snags, session, SnagCards.of(session, Snag.Bench.LOADS));
         canvas.redraw();
     }
 
