@@ -29,6 +29,7 @@ public final class FaceCanvas extends Pane {
     private final double marginPx;
     private Runnable placeOverlays = () -> { };
     private boolean ownView;
+    private boolean held;
     private boolean spaceHeld;
     private double lastX;
     private double lastY;
@@ -86,6 +87,14 @@ public final class FaceCanvas extends Pane {
         redraw();
     }
 
+    /** While something is dragged, what is under the pointer stays there, whatever the picture comes to show. */
+    public void holdView(boolean hold) {
+        held = hold;
+        if (!hold) {
+            redraw();
+        }
+    }
+
     private void zoomAt(double factor, double x, double y) {
         ownView = true;
         view.set(view().zoomed(factor, x, y));
@@ -98,7 +107,7 @@ public final class FaceCanvas extends Pane {
         if (w < 1 || h < 1) {
             return;
         }
-        if (!ownView) {
+        if (!ownView && !held) {
             view.set(Viewport.showing(all.get(), w, h, marginPx));
         }
         GraphicsContext g = canvas.getGraphicsContext2D();

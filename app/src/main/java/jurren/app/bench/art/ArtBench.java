@@ -98,6 +98,7 @@ public final class ArtBench implements BenchView {
         }
         Point p = canvas.view().toMm(e.getX(), e.getY());
         gestureId = new Object();
+        canvas.holdView(true);
         LinePlan plan = session.linePlan().get();
         draggingEdge = false;
         gesture = handleAt(plan, p);
@@ -124,6 +125,7 @@ public final class ArtBench implements BenchView {
     private void release(MouseEvent e) {
         gesture = Optional.empty();
         draggingEdge = false;
+        canvas.holdView(false);
     }
 
     private void hover(MouseEvent e) {
