@@ -1,11 +1,9 @@
 package jurren.core.art;
 
 import jurren.core.geometry.Box;
-import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.lettering.LetteringLayout;
-import jurren.core.material.Colour;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,10 +16,6 @@ public final class Chain {
     private static final int REMEMBERED = 400;
 
     private record Key(Source source, List<Treatment> treatments) {
-    }
-
-    /** One colour on its way through a chain: parts not yet welded. */
-    private record Paint(Colour colour, List<Region> parts) {
     }
 
     private record Stage(List<Paint> paints, List<Integer> pieces, Optional<Box> source) {
@@ -41,7 +35,7 @@ public final class Chain {
 
     private BuiltMotif finish(Key key) {
         Stage stage = stages.get(key);
-        return new BuiltMotif(stage.paints.stream().map(p -> Painted.ofParts(p.colour, p.parts)).toList(),
+        return new BuiltMotif(stage.paints.stream().map(p -> Painted.ofParts(p.colour(), p.parts())).toList(),
                 stage.pieces, stage.source);
     }
 
@@ -51,10 +45,7 @@ public final class Chain {
         }
         int last = key.treatments.size() - 1;
         Stage before = stages.get(new Key(key.source, key.treatments.subList(0, last)));
-        List<Paint> after = switch (key.treatments.get(last)) {
-            case Treatment.Weld _ -> weld(before.paints);
-            case Treatment.Outlined o -> outline(before.paints, o);
-        };
+        List<Paint> after = key.treatments.get(last).apply(before.paints);
         List<Integer> pieces = new ArrayList<>(before.pieces);
         pieces.add(pieces(after));
         return new Stage(after, pieces, before.source);
@@ -65,7 +56,7 @@ public final class Chain {
             case Lettering l -> lettering(l);
             case Drawing d -> drawing(d);
         };
-        Optional<Box> box = paints.stream().flatMap(p -> p.parts.stream()).map(Region::bounds).reduce(Box::joined);
+        Optional<Box> box = paints.stream().flatMap(p -> p.parts().stream()).map(Region::bounds).reduce(Box::joined);
         return new Stage(paints, List.of(pieces(paints)), box);
     }
 
@@ -85,36 +76,17 @@ public final class Chain {
             if (region.isEmpty()) {
                 continue;
             }
-            if (!paints.isEmpty() && paints.getLast().colour.equals(shape.colour())) {
-                paints.getLast().parts.add(region);
-            } else {
-                paints.add(new Paint(shape.colour(), new ArrayList<>(List.of(region))));
+            List<Region> parts = new ArrayList<>();
+            if (!paints.isEmpty() && paints.getLast().colour().equals(shape.colour())) {
+                parts.addAll(paints.removeLast().parts());
             }
+            parts.add(region);
+            paints.add(new Paint(shape.colour(), parts));
         }
         return paints;
     }
 
-    private static List<Paint> weld(List<Paint> paints) {
-        return paints.stream().map(p -> new Paint(p.colour, List.of(Region.weld(p.parts)))).toList();
-    }
-
-    private static List<Paint> outline(List<Paint> paints, Treatment.Outlined o) {
-        List<Region> parts = paints.stream().flatMap(p -> p.parts.stream()).toList();
-        if (parts.isEmpty()) {
-            return paints;
-        }
-        Region behind = outlineOf(parts, o.distanceMm(), o.corners());
-        List<Paint> all = new ArrayList<>();
-        all.add(new Paint(o.colour(), List.of(behind)));
-        all.addAll(paints);
-        return all;
-    }
-
-    private static Region outlineOf(List<Region> parts, double distanceMm, CornerStyle corners) {
-        return Region.weld(parts).grown(distanceMm, corners);
-    }
-
     private static int pieces(List<Paint> paints) {
-        return paints.stream().flatMap(p -> p.parts.stream()).mapToInt(Region::pieceCount).sum();
+        return paints.stream().flatMap(p -> p.parts().stream()).mapToInt(Region::pieceCount).sum();
     }
 }

@@ -1,12 +1,25 @@
 package jurren.core.art;
 
 import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
+import java.util.ArrayList;
+import java.util.List;
 
-/** One live operation on a motif. */
-public sealed interface Treatment {
+/**
+ * One live operation on a motif: what goes in are its colours from the bottom up, each with its parts
+ * around the motif's origin; what comes out are new ones. A treatment is a value, and equal values give
+ * equal results to the bit. Those that are not nested here are in {@code jurren.core.art.treat}.
+ */
+public interface Treatment {
+    List<Paint> apply(List<Paint> paints);
+
     /** Parts of one colour that overlap become one; counters are kept. */
     record Weld() implements Treatment {
+        @Override
+        public List<Paint> apply(List<Paint> paints) {
+            return paints.stream().map(p -> new Paint(p.colour(), List.of(Region.weld(p.parts())))).toList();
+        }
     }
 
     /** A second colour behind everything so far, reaching {@code distanceMm} beyond its edge. */
@@ -15,6 +28,25 @@ public sealed interface Treatment {
             if (!(distanceMm > 0)) {
                 throw new IllegalArgumentException("an outline must be wider than zero but was " + distanceMm + " mm");
             }
+        }
+
+        @Override
+        public List<Paint> apply(List<Paint> paints) {
+            if (Paint.all(paints).isEmpty()) {
+                return paints;
+            }
+            List<Paint> all = new ArrayList<>();
+            all.add(new Paint(colour, List.of(Paint.welded(paints).grown(distanceMm, corners))));
+            all.addAll(paints);
+            return all;
+        }
+    }
+
+    /** A treatment that is switched off for now, and keeps its figures. */
+    record Off(Treatment of) implements Treatment {
+        @Override
+        public List<Paint> apply(List<Paint> paints) {
+            return paints;
         }
     }
 }

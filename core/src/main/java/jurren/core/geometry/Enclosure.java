@@ -120,9 +120,11 @@ final class Enclosure {
                 }
             }
             if (rule.covers(winding)) {
-                kept.add((Polygon) face);
+                kept.add((Polygon) ((Polygon) face).norm());
             }
         }
+        // faces come in the order of a hash table, which differs from run to run
+        kept.sort(null);
         return Weld.of(kept);
     }
 

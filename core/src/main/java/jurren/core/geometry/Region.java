@@ -92,9 +92,49 @@ public final class Region {
         return eachOutline(o -> o.placed(placement));
     }
 
-    /** Bent by a warp that is one to one on this region. */
+    /**
+     * Bent by a warp that is one to one on this region. Chords can cross where edges ran closer together
+     * than the flatness; what they then enclose is resolved anew.
+     */
     public Region warped(Warp warp) {
-        return isEmpty() || warp == Warp.NONE ? this : eachOutline(o -> o.warped(warp));
+        if (isEmpty() || warp == Warp.NONE) {
+            return this;
+        }
+        return eachOutline(o -> o.warped(warp)).sound();
+    }
+
+    /**
+     * This region, or where rounding let edges cross that ran closer together than can be told, what its
+     * edges enclose resolved anew.
+     */
+    public Region sound() {
+        if (isValid()) {
+            return this;
+        }
+        List<Outline> edges = new ArrayList<>();
+        pieces().forEach(p -> {
+            edges.add(p.outer());
+            edges.addAll(p.holes());
+        });
+        return enclosedBy(edges, FillRule.EVEN_ODD);
+    }
+
+    /** What the outer edges enclose. */
+    public Region filled() {
+        return weld(pieces().stream().map(p -> new Piece(p.outer(), List.of()).region()).toList());
+    }
+
+    /** Pieces smaller than an area dropped, holes smaller than it filled. */
+    public Region withoutCrumbs(double leastMm2) {
+        List<Polygon> kept = new ArrayList<>();
+        for (Piece piece : pieces()) {
+            Piece whole = new Piece(piece.outer(), piece.holes().stream()
+                    .filter(h -> Math.abs(h.signedAreaMm2()) >= leastMm2).toList());
+            if (whole.region().areaMm2() >= leastMm2) {
+                kept.add((Polygon) whole.region().shape);
+            }
+        }
+        return of(Jts.collect(kept));
     }
 
     private Region eachOutline(UnaryOperator<Outline> change) {

@@ -10,11 +10,18 @@ public enum Typeface {
     RYE("rye", "Rye", Kind.POSTER),
     SAIRA_STENCIL_ONE("saira-stencil-one", "Saira Stencil One", Kind.STENCIL),
     LOBSTER("lobster", "Lobster", Kind.SCRIPT),
-    PACIFICO("pacifico", "Pacifico", Kind.JOINING_SCRIPT);
+    PACIFICO("pacifico", "Pacifico", Kind.JOINING_SCRIPT),
+    GREAT_VIBES("great-vibes", "Great Vibes", Kind.JOINING_SCRIPT),
+    CAVEAT_BRUSH("caveat-brush", "Caveat Brush", Kind.BRUSH),
+    OSWALD("oswald", "Oswald", Kind.CONDENSED),
+    PLAYFAIR_DISPLAY("playfair-display", "Playfair Display", Kind.SERIF),
+    BLACK_OPS_ONE("black-ops-one", "Black Ops One", Kind.STENCIL),
+    CINZEL_DECORATIVE("cinzel-decorative", "Cinzel Decorative", Kind.CAPITALS),
+    COMFORTAA("comfortaa", "Comfortaa", Kind.ROUNDED);
 
     /** What kind of letter it is. */
     public enum Kind {
-        BLOCK, CONDENSED, SLAB, ROUNDED, SERIF, POSTER, STENCIL, SCRIPT, JOINING_SCRIPT
+        BLOCK, CONDENSED, SLAB, ROUNDED, SERIF, POSTER, STENCIL, SCRIPT, JOINING_SCRIPT, BRUSH, CAPITALS
     }
 
     private final String id;

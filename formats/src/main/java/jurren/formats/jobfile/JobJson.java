@@ -15,7 +15,6 @@ import jurren.core.art.Treatment;
 import jurren.core.blank.AreaMeasures;
 import jurren.core.blank.Fit;
 import jurren.core.blank.Form;
-import jurren.core.geometry.CornerStyle;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.SizeEntry;
@@ -106,11 +105,7 @@ final class JobJson {
         source(node.putObject("source"), m.source(), assets);
         ArrayNode treatments = node.putArray("treatments");
         for (Treatment t : m.treatments()) {
-            switch (t) {
-                case Treatment.Weld _ -> treatments.addObject().put("kind", "weld");
-                case Treatment.Outlined o -> treatments.addObject().put("kind", "outline")
-                        .put("distanceMm", o.distanceMm()).put("corners", lower(o.corners())).put("colour", o.colour().hex());
-            }
+            TreatmentJson.write(treatments.addObject(), t);
         }
         node.putObject("pose").put("xMm", m.pose().xMm()).put("yMm", m.pose().yMm()).put("degrees", m.pose().degrees());
     }
@@ -187,20 +182,11 @@ final class JobJson {
     }
 
     private static Motif motif(JsonNode n, String at, Assets.Reading assets) throws Broken {
-        List<Treatment> treatments = list(n, "treatments", at, JobJson::treatment);
+        List<Treatment> treatments = list(n, "treatments", at, TreatmentJson::read);
         JsonNode p = n.path("pose");
         return new Motif(text(n, "id", at), n.path("name").asText(), source(n.path("source"), at + ".source", assets),
                 treatments, new Pose(number(p, "xMm", at + ".pose"), number(p, "yMm", at + ".pose"),
                 number(p, "degrees", at + ".pose")));
-    }
-
-    private static Treatment treatment(JsonNode n, String at) throws Broken {
-        return switch (n.path("kind").asText()) {
-            case "weld" -> new Treatment.Weld();
-            case "outline" -> value(at, () -> new Treatment.Outlined(number(n, "distanceMm", at),
-                    CornerStyle.valueOf(text(n, "corners", at).toUpperCase(Locale.ROOT)), colour(n, at)));
-            default -> throw unknown(n, at);
-        };
     }
 
     private static Source source(JsonNode n, String at, Assets.Reading assets) throws Broken {

@@ -130,6 +130,8 @@ public final class Proof {
     private static byte[] png(BufferedImage image) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
+            // otherwise a full disk for temporary files would fail what goes to memory
+            ImageIO.setUseCache(false);
             ImageIO.write(image, "png", out);
         } catch (IOException e) {
             throw new IllegalStateException("a byte array took no more bytes", e);

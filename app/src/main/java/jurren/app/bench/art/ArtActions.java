@@ -11,8 +11,8 @@ import jurren.core.art.Motif;
 import jurren.core.art.Pose;
 import jurren.core.art.Source;
 import jurren.core.art.Treatment;
+import jurren.core.art.treat.Treatments;
 import jurren.core.geometry.Box;
-import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Point;
 import jurren.core.lettering.Typeface;
 import jurren.core.material.Colour;
@@ -32,7 +32,6 @@ import java.util.stream.Collectors;
 /** What can be done to the motifs of the open line, from wherever it is asked for. */
 public final class ArtActions {
     private static final double FIRST_CAPITAL_MM = 40;
-    private static final double FIRST_OUTLINE_MM = 3;
 
     private final Session session;
 
@@ -131,20 +130,39 @@ public final class ArtActions {
         return session.linePlan().map(p -> p.motifs().get(m.id())).flatMap(BuiltMotif::bounds);
     }
 
-    public void addWeld() {
-        addTreatment(new Treatment.Weld());
+    public void addOutline() {
+        Treatments.kind("outline").ifPresent(this::add);
     }
 
-    /** Behind what is there, in a colour that is not in use on this motif yet. */
-    public void addOutline() {
-        session.motif().ifPresent(m -> {
-            LinePlan plan = session.linePlan().orElseThrow();
-            List<Colour> used = plan.motifs().get(m.id()).paints().stream().map(p -> p.colour()).toList();
-            Colour colour = plan.material().colours().stream().map(FilmColour::colour)
-                    .filter(c -> !used.contains(c) && !c.equals(plan.blankColour().colour())
-                            && Math.abs(c.luminance() - plan.blankColour().colour().luminance()) > 0.1)
-                    .findFirst().orElse(new Colour(0x808080));
-            addTreatment(new Treatment.Outlined(FIRST_OUTLINE_MM, CornerStyle.ROUND, colour));
+    /** One of a kind to begin with; its colour is one that is not in use on this motif yet. */
+    public void add(Treatments.Kind kind) {
+        session.motif().ifPresent(m -> session.linePlan().ifPresent(plan ->
+                addTreatment(kind.fresh().apply(freeColour(plan, m)))));
+    }
+
+    private static Colour freeColour(LinePlan plan, Motif m) {
+        List<Colour> used = plan.motifs().get(m.id()).paints().stream().map(p -> p.colour()).toList();
+        return plan.material().colours().stream().map(FilmColour::colour)
+                .filter(c -> !used.contains(c) && !c.equals(plan.blankColour().colour())
+                        && Math.abs(c.luminance() - plan.blankColour().colour().luminance()) > 0.1)
+                .findFirst().orElse(new Colour(0x808080));
+    }
+
+    /** Switched off, a treatment keeps its figures. */
+    public void switchTreatment(int index, boolean on) {
+        session.motif().map(m -> m.treatments().get(index)).ifPresent(t -> {
+            Treatment plain = t instanceof Treatment.Off off ? off.of() : t;
+            changeTreatment(index, on ? plain : new Treatment.Off(plain));
+        });
+    }
+
+    /** Earlier or later in the chain, as far as there is any place. */
+    public void moveTreatment(int index, int by) {
+        session.editMotif(m -> {
+            List<Treatment> moved = new ArrayList<>(m.treatments());
+            int to = Math.clamp(index + by, 0, moved.size() - 1);
+            moved.add(to, moved.remove(index));
+            return m.withTreatments(moved);
         });
     }
 

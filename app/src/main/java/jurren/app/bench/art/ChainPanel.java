@@ -5,12 +5,10 @@ import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
 import jurren.app.theme.Swatches;
 import jurren.app.theme.Texts;
-import jurren.core.art.BuiltMotif;
 import jurren.core.art.Drawing;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
-import jurren.core.art.Treatment;
-import jurren.core.geometry.CornerStyle;
+import jurren.core.art.treat.Treatments;
 import jurren.core.lettering.Typeface;
 import jurren.core.material.Colour;
 import jurren.core.material.FilmColour;
@@ -22,13 +20,16 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /** How the chosen motif is built: its source, then each treatment in turn. */
 final class ChainPanel {
     /** What decides which fields there are; everything else only fills them. */
-    private record Shape(Optional<String> motif, Class<?> source, List<Class<?>> treatments) {
+    private record Shape(Optional<String> motif, Class<?> source, List<Object> treatments) {
     }
 
     private final Session session;
@@ -55,7 +56,7 @@ final class ChainPanel {
         node.setVisible(motif.isPresent());
         node.setManaged(motif.isPresent());
         Shape now = new Shape(motif.map(Motif::id), motif.<Class<?>>map(m -> m.source().getClass()).orElse(null),
-                motif.map(m -> m.treatments().stream().<Class<?>>map(Object::getClass).toList()).orElse(List.of()));
+                motif.map(m -> m.treatments().stream().map(TreatmentCard::shapeOf).toList()).orElse(List.of()));
         if (!now.equals(shape)) {
             shape = now;
             fillers.clear();
@@ -72,16 +73,33 @@ final class ChainPanel {
             case Drawing _ -> drawing();
         });
         for (int i = 0; i < motif.treatments().size(); i++) {
-            steps.add(switch (motif.treatments().get(i)) {
-                case Treatment.Weld _ -> weld(i);
-                case Treatment.Outlined _ -> outline(i);
-            });
+            TreatmentCard card = new TreatmentCard(session, actions, i, motif.treatments().get(i));
+            fillers.add(card::fill);
+            steps.add(card.node());
         }
-        HBox add = new HBox(Controls.button("add-weld", Texts.of("chain.add-weld"), actions::addWeld),
-                Controls.button("add-outline", Texts.of("chain.add-outline"), actions::addOutline));
+        HBox add = new HBox(Controls.button("add-outline", Texts.of("chain.add-outline"), actions::addOutline), addMenu());
         add.getStyleClass().add("buttons");
         steps.add(add);
         return steps;
+    }
+
+    /** Everything that can be done to a motif, by what a person wants. */
+    private MenuButton addMenu() {
+        MenuButton menu = new MenuButton(Texts.of("chain.add"));
+        menu.setId("add-treatment");
+        menu.getStyleClass().add("add-treatment");
+        for (Treatments.Group group : Treatments.Group.values()) {
+            Menu sub = new Menu(Texts.of("treat.group." + group));
+            sub.setId("add-group-" + group.name().toLowerCase(java.util.Locale.ROOT));
+            Treatments.kinds().stream().filter(k -> k.group() == group).forEach(k -> {
+                MenuItem item = new MenuItem(Texts.of("treat." + k.id()));
+                item.setId("treat-" + k.id());
+                item.setOnAction(_ -> actions.add(k));
+                sub.getItems().add(item);
+            });
+            menu.getItems().add(sub);
+        }
+        return menu;
     }
 
     private Optional<Lettering> letters() {
@@ -125,7 +143,7 @@ final class ChainPanel {
             spacing.show(l.letterSpacing() * 100);
             showColours(colours, l.colour());
         }));
-        return Controls.card(title("chain.lettering", 0, false), text, face,
+        return Controls.card(title("chain.lettering"), text, face,
                 Controls.row(Texts.of("letters.capital"), capital),
                 Controls.row(Texts.of("letters.spacing"), spacing), colours);
     }
@@ -149,58 +167,12 @@ final class ChainPanel {
                 file.setText(Texts.of("drawing.file", d.file().name(), Math.round(d.widthFactor() * 100)));
             }
         }));
-        return Controls.card(title("chain.drawing", 0, false), file);
+        return Controls.card(title("chain.drawing"), file);
     }
 
-    private Node weld(int index) {
-        Label pieces = Controls.figure("");
-        fillers.add(() -> pieces.setText(pieces(index)));
-        HBox title = title("chain.weld", index, true);
-        title.getChildren().add(title.getChildren().size() - 1, pieces);
-        return Controls.card(title);
-    }
-
-    /** {@code 9 → 1 piece}. */
-    private String pieces(int index) {
-        return session.motif().flatMap(m -> session.linePlan().map(p -> p.motifs().get(m.id())))
-                .map(BuiltMotif::pieces).filter(p -> index + 1 < p.size())
-                .map(p -> Texts.of("chain.pieces", p.get(index), p.get(index + 1))).orElse("");
-    }
-
-    private Optional<Treatment.Outlined> outlineAt(int index) {
-        return session.motif().map(Motif::treatments).filter(t -> index < t.size()).map(t -> t.get(index))
-                .filter(Treatment.Outlined.class::isInstance).map(Treatment.Outlined.class::cast);
-    }
-
-    private void editOutline(int index, UnaryOperator<Treatment.Outlined> change) {
-        outlineAt(index).ifPresent(o -> actions.changeTreatment(index, change.apply(o)));
-    }
-
-    private Node outline(int index) {
-        MeasureField distance = MeasureField.length(Texts.of("outline.distance"), session::unit,
-                mm -> editOutline(index, o -> new Treatment.Outlined(mm, o.corners(), o.colour())));
-        distance.setId("outline-distance-" + index);
-        Controls.Segments<CornerStyle> corners = Controls.segments("outline-corners-" + index,
-                List.of(CornerStyle.values()), c -> Texts.of("outline.corners." + c),
-                c -> editOutline(index, o -> new Treatment.Outlined(o.distanceMm(), c, o.colour())));
-        Swatches<FilmColour> colours = new Swatches<>("outline-colour-" + index, FilmColour::name, FilmColour::colour,
-                c -> editOutline(index, o -> new Treatment.Outlined(o.distanceMm(), o.corners(), c.colour())));
-        fillers.add(() -> outlineAt(index).ifPresent(o -> {
-            distance.show(o.distanceMm());
-            corners.show(o.corners());
-            showColours(colours, o.colour());
-        }));
-        return Controls.card(title("chain.outline", index, true),
-                Controls.row(Texts.of("outline.distance"), distance), corners, colours);
-    }
-
-    private HBox title(String key, int index, boolean removable) {
+    private static HBox title(String key) {
         HBox title = new HBox(Controls.label(Texts.of(key), "card-title"), Controls.spring());
         title.getStyleClass().add("row");
-        if (removable) {
-            title.getChildren().add(Controls.sign("treatment-remove-" + index, "×",
-                    Texts.of("chain.remove", Texts.of(key)), () -> actions.removeTreatment(index)));
-        }
         return title;
     }
 }

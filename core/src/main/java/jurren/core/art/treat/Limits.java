@@ -1,0 +1,55 @@
+package jurren.core.art.treat;
+
+import jurren.core.art.Paint;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
+import jurren.core.material.Colour;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What treatments share: limits that say what is wrong, copies, and fills. */
+final class Limits {
+    private static final int MOST_PARTS = 20_000;
+
+    private Limits() {
+    }
+
+    static void above(String what, double value, double least) {
+        if (!(value > least) || !Double.isFinite(value)) {
+            throw new IllegalArgumentException(what + " must be above " + least + " but was " + value);
+        }
+    }
+
+    static void within(String what, double value, double least, double most) {
+        if (!(value >= least && value <= most)) {
+            throw new IllegalArgumentException(what + " must be from " + least + " to " + most + " but was " + value);
+        }
+    }
+
+    /** Every colour once at each place. */
+    static List<Paint> repeated(List<Paint> paints, List<Placement> places) {
+        if ((long) Paint.all(paints).size() * places.size() > MOST_PARTS) {
+            throw new IllegalArgumentException("that would be more than " + MOST_PARTS + " parts");
+        }
+        List<Paint> all = new ArrayList<>();
+        for (Paint p : paints) {
+            List<Region> parts = new ArrayList<>();
+            places.forEach(place -> p.parts().forEach(r -> parts.add(r.placed(place).sound())));
+            all.add(new Paint(p.colour(), parts));
+        }
+        return all;
+    }
+
+    /** A pattern cut out of everything, or laid on top of it. */
+    static List<Paint> filled(List<Paint> paints, Region pattern, boolean cutThrough, Colour colour) {
+        if (pattern.isEmpty()) {
+            return paints;
+        }
+        if (cutThrough) {
+            return Paint.each(paints, r -> r.minus(pattern));
+        }
+        List<Paint> all = new ArrayList<>(paints);
+        all.add(new Paint(colour, List.of(pattern)));
+        return all;
+    }
+}

@@ -1,0 +1,107 @@
+package jurren.formats.jobfile;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import jurren.core.art.Treatment;
+import jurren.core.art.treat.Treatments;
+import jurren.core.material.Colour;
+import jurren.formats.Refusal.Reason;
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * A treatment as {@code kind} and its figures by their names. The fields follow from the records, so a
+ * new treatment needs nothing here; its names and kinds of figure are the file's contract from then on.
+ */
+final class TreatmentJson {
+    private TreatmentJson() {
+    }
+
+    static void write(ObjectNode node, Treatment t) {
+        Treatment plain = t instanceof Treatment.Off off ? off.of() : t;
+        node.put("kind", Treatments.of(t).id());
+        for (RecordComponent c : plain.getClass().getRecordComponents()) {
+            switch (get(plain, c)) {
+                case Double d -> node.put(c.getName(), d);
+                case Integer i -> node.put(c.getName(), i);
+                case Boolean b -> node.put(c.getName(), b);
+                case Colour colour -> node.put(c.getName(), colour.hex());
+                case Enum<?> e -> node.put(c.getName(), e.name().toLowerCase(Locale.ROOT));
+                default -> throw new IllegalStateException("no way to write " + c);
+            }
+        }
+        if (t instanceof Treatment.Off) {
+            node.put("off", true);
+        }
+    }
+
+    private static Object get(Treatment t, RecordComponent c) {
+        try {
+            return c.getAccessor().invoke(t);
+        } catch (IllegalAccessException | InvocationTargetException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    static Treatment read(JsonNode n, String at) throws JobJson.Broken {
+        String id = n.path("kind").asText();
+        Optional<Treatments.Kind> kind = Treatments.kind(id);
+        if (kind.isEmpty()) {
+            throw new JobJson.Broken(Reason.UNKNOWN_IN_JOB, "\"" + id + "\" in " + at);
+        }
+        RecordComponent[] components = kind.get().type().getRecordComponents();
+        Object[] values = new Object[components.length];
+        for (int i = 0; i < components.length; i++) {
+            values[i] = value(n, components[i], at);
+        }
+        Treatment made = make(kind.get().type(), components, values, at);
+        return n.path("off").asBoolean() ? new Treatment.Off(made) : made;
+    }
+
+    private static Object value(JsonNode n, RecordComponent c, String at) throws JobJson.Broken {
+        JsonNode v = n.path(c.getName());
+        Class<?> type = c.getType();
+        boolean fits = type == double.class ? v.isNumber() : type == int.class ? v.isIntegralNumber()
+                : type == boolean.class ? v.isBoolean() : v.isTextual();
+        if (!fits) {
+            throw new JobJson.Broken(Reason.DAMAGED_JOB, at + "." + c.getName() + " is missing or not what it should be");
+        }
+        if (type == double.class) {
+            return v.asDouble();
+        }
+        if (type == int.class) {
+            return v.asInt();
+        }
+        if (type == boolean.class) {
+            return v.asBoolean();
+        }
+        if (type == Colour.class) {
+            return colour(v.asText(), at + "." + c.getName());
+        }
+        return Arrays.stream(type.getEnumConstants()).filter(e -> ((Enum<?>) e).name().equalsIgnoreCase(v.asText())).findFirst()
+                .orElseThrow(() -> new JobJson.Broken(Reason.DAMAGED_JOB, at + "." + c.getName() + ": " + v.asText() + " is not known"));
+    }
+
+    private static Colour colour(String hex, String at) throws JobJson.Broken {
+        try {
+            return Colour.of(hex);
+        } catch (IllegalArgumentException e) {
+            throw new JobJson.Broken(Reason.DAMAGED_JOB, at + ": " + e.getMessage());
+        }
+    }
+
+    private static Treatment make(Class<? extends Treatment> type, RecordComponent[] components, Object[] values, String at)
+            throws JobJson.Broken {
+        try {
+            return type.getDeclaredConstructor(Arrays.stream(components).map(RecordComponent::getType).toArray(Class[]::new))
+                    .newInstance(values);
+        } catch (InvocationTargetException e) {
+            throw new JobJson.Broken(Reason.DAMAGED_JOB, at + ": " + e.getCause().getMessage());
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}
