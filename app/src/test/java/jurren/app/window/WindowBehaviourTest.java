@@ -8,6 +8,8 @@ import jurren.app.session.Bench;
 import jurren.core.art.Drawing;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
+import jurren.core.art.treat.Stripes;
+import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
 import jurren.core.job.Job;
 import jurren.formats.demo.DemoJob;
@@ -92,6 +94,35 @@ class WindowBehaviourTest extends WindowTest {
         robot.push(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.Z);
         settle();
         assertThat(on(session::job)).isNotEqualTo(before);
+    }
+
+    @Test
+    void treatmentsAreAddedChangedSwitchedMovedAndRemoved() {
+        show(Bench.ART);
+        choose("m2");
+        settle();
+        click("add-treatment");
+        robot.clickOn("Fill with a pattern");
+        robot.clickOn("Stripes");
+        settle();
+        assertThat(motif().treatments()).hasSize(2).last().isInstanceOf(Stripes.class);
+        type("stripes-width-1", "2mm");
+        assertThat(((Stripes) motif().treatments().getLast()).widthMm()).isEqualTo(2);
+        type("stripes-width-1", "-2mm");
+        assertThat(((Stripes) motif().treatments().getLast()).widthMm()).as("the last good figure stays").isEqualTo(2);
+        double striped = on(() -> session.linePlan().orElseThrow().motifs().get("m2").paints().getFirst().region().areaMm2());
+
+        click("treatment-on-1");
+        settle();
+        assertThat(motif().treatments().getLast()).isInstanceOf(Treatment.Off.class);
+        assertThat(on(() -> session.linePlan().orElseThrow().motifs().get("m2").paints().getFirst().region().areaMm2()))
+                .isGreaterThan(striped * 1.3);
+        click("treatment-up-1");
+        settle();
+        assertThat(motif().treatments().getFirst()).isInstanceOf(Treatment.Off.class);
+        click("treatment-remove-0");
+        settle();
+        assertThat(motif().treatments()).containsExactly(new Treatment.Weld());
     }
 
     @Test

@@ -73,6 +73,11 @@ final class Jts {
         return Outline.ofOwned(xy);
     }
 
+    /** The origin where the library does not say where. */
+    static Point point(Coordinate c) {
+        return c == null ? new Point(0, 0) : new Point(c.x, c.y);
+    }
+
     static boolean covers(Geometry g, Coordinate c) {
         return SimplePointInAreaLocator.locate(c, g) != Location.EXTERIOR;
     }

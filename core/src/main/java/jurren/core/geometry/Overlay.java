@@ -44,7 +44,9 @@ final class Overlay {
                 met.add((Polygon) hit);
             }
             if (!met.isEmpty()) {
-                out.addAll(Jts.polygons(OverlayNGRobust.overlay(piece, Jts.collect(met), operation)));
+                Geometry other = Jts.collect(met);
+                out.addAll(Jts.polygons(Sound.or(() -> OverlayNGRobust.overlay(piece, other, operation),
+                        () -> OverlayNGRobust.overlay(Sound.resolved(piece), Sound.resolved(other), operation))));
             } else if (operation == OverlayNG.DIFFERENCE) {
                 out.add(piece);
             }

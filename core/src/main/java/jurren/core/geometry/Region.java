@@ -100,7 +100,10 @@ public final class Region {
         if (isEmpty() || warp == Warp.NONE) {
             return this;
         }
-        return eachOutline(o -> o.warped(warp)).sound();
+        Region bent = eachOutline(o -> o.warped(warp));
+        // piece by piece, because between pieces that kept their distance before nothing can cross
+        boolean whole = Jts.polygons(bent.shape).parallelStream().allMatch(Polygon::isValid);
+        return whole ? bent : bent.resolved();
     }
 
     /**
@@ -108,9 +111,10 @@ public final class Region {
      * edges enclose resolved anew.
      */
     public Region sound() {
-        if (isValid()) {
-            return this;
-        }
+        return isValid() ? this : resolved();
+    }
+
+    private Region resolved() {
         List<Outline> edges = new ArrayList<>();
         pieces().forEach(p -> {
             edges.add(p.outer());

@@ -17,7 +17,7 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
  *       measured.
  *   <li>That is checked: valid, no smaller than its largest member and no larger than the sum, and
  *       a point inside each member is inside the result.
- *   <li>What fails a check goes through the overlay that repairs its own noding.
+ *   <li>What fails a check goes through the overlay that repairs its own noding ({@link Sound}).
  * </ol>
  */
 final class Weld {
@@ -41,7 +41,8 @@ final class Weld {
     private static Geometry weldGroup(List<Polygon> group) {
         Geometry all = Jts.FACTORY.createMultiPolygon(group.toArray(Polygon[]::new));
         Geometry quick = BufferOp.bufferOp(all, 0);
-        return holds(quick, group) ? quick : OverlayNGRobust.union(all);
+        return holds(quick, group) ? quick
+                : Sound.or(() -> OverlayNGRobust.union(all), () -> OverlayNGRobust.union(Sound.resolved(all)));
     }
 
     private static boolean holds(Geometry result, List<Polygon> members) {

@@ -103,7 +103,7 @@ final class SnagFinder {
         String line = plan.line().id();
         Face face = size.face();
         Box area = face.area().box();
-        if (Region.of(area).minus(Region.weld(face.obstacles().stream().map(Obstacle::region).toList())).isEmpty()) {
+        if (isCovered(area, face.obstacles())) {
             found.add(new Snag.NoRoom(line, size.id()));
         }
         if (size.artBounds().isEmpty()) {
@@ -133,14 +133,17 @@ final class SnagFinder {
 
     /** One snag for each kind of thing in the way; true when there was any. */
     private boolean obstacles(String line, SizePlan size, Face face, Box area) {
+        Box bounds = size.artBounds().orElseThrow();
+        List<Obstacle> near = face.obstacles().stream().filter(o -> o.box().crossed(bounds).isPresent()).toList();
+        if (near.isEmpty()) {
+            return false;
+        }
         Region art = Region.weld(size.art().paints().stream().map(Painted::region).toList());
         Map<Obstacle.Kind, Region> under = new EnumMap<>(Obstacle.Kind.class);
-        for (Obstacle o : face.obstacles()) {
-            if (o.box().crossed(art.bounds()).isPresent()) {
-                Region common = art.intersect(o.region());
-                if (!common.isEmpty()) {
-                    under.merge(o.kind(), common, Region::weld);
-                }
+        for (Obstacle o : near) {
+            Region common = art.intersect(o.region());
+            if (!common.isEmpty()) {
+                under.merge(o.kind(), common, Region::weld);
             }
         }
         under.forEach((kind, region) -> {
@@ -149,6 +152,13 @@ final class SnagFinder {
                     largest(region).inside()));
         });
         return !under.isEmpty();
+    }
+
+    /** Looked at closely only where the obstacles are large enough to do it. */
+    private static boolean isCovered(Box area, List<Obstacle> obstacles) {
+        double sum = obstacles.stream().flatMap(o -> o.box().crossed(area).stream()).mapToDouble(Box::areaMm2).sum();
+        return sum >= area.areaMm2()
+                && Region.of(area).minus(Region.weld(obstacles.stream().map(Obstacle::region).toList())).isEmpty();
     }
 
     private static Region largest(Region region) {

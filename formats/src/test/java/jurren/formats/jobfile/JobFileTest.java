@@ -3,6 +3,9 @@ package jurren.formats.jobfile;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import jurren.core.art.treat.Treatments;
+import jurren.core.blank.Fit;
+import jurren.core.blank.Form;
 import jurren.core.blank.AreaMeasures;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.art.Treatment;
@@ -13,6 +16,7 @@ import jurren.core.material.Colour;
 import jurren.formats.Refusal.Reason;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
+import java.util.ArrayList;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -73,6 +77,27 @@ class JobFileTest {
 
         assertThat(opened(bytes)).isEqualTo(document);
         assertThat(JobFile.bytes(opened(bytes))).as("the same bytes again").isEqualTo(bytes);
+    }
+
+    /** Every kind of treatment, on and off, with the thing, the rules and the measures of its line. */
+    @Test
+    void everyTreatmentAndEveryDecisionAboutTheThingComesBack() {
+        List<Treatment> all = new ArrayList<>();
+        Treatments.kinds().forEach(k -> {
+            all.add(k.fresh().apply(Colour.of("#7FC4DA")));
+            all.add(new Treatment.Off(k.fresh().apply(Colour.of("#E8743B"))));
+        });
+        Job job = DemoJob.make().withLine("B", l -> l.withThing(l.thing().withFace("wrap").withPress(Optional.of("oven-sleeve"))
+                        .withTrueAt(Optional.of(60.0)))
+                .withFit(new Fit(Fit.Across.BETWEEN_OBSTACLES, Fit.Down.FOOT, Fit.Width.LARGEST))
+                .withSize("one size", s -> s.withMeasured(Form.Measure.TOP_DIAMETER, 90))
+                .withMotif("m2", m -> m.withTreatments(all)));
+        JobRead read = JobFile.read(JobFile.bytes(JobDocument.of(job)), "fair.jurren", BuiltInShop.read());
+
+        assertThat(((JobRead.Opened) read).document().job()).isEqualTo(job);
+        assertThat(JobFile.read(JobFile.bytes(JobDocument.of(job.withLine("B", l -> l.withSize("one size",
+                s -> s.withMeasured(Form.Measure.SLANT, 1))))), "f.jurren", BuiltInShop.read()))
+                .as("measures that cannot be").isInstanceOf(JobRead.Refused.class);
     }
 
     @Test

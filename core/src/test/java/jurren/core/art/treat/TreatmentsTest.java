@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import jurren.core.art.Art;
 import jurren.core.art.BuiltMotif;
 import jurren.core.art.Chain;
 import jurren.core.art.Lettering;
@@ -18,6 +19,7 @@ import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Curves;
+import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.lettering.Typeface;
 import java.awt.geom.Ellipse2D;
@@ -81,6 +83,10 @@ class TreatmentsTest {
             assertThat(motif.paints()).as(chain.toString()).allSatisfy(p -> assertThat(p.region().isValid()).isTrue());
             assertThat(built(chain).paints().stream().map(Painted::region).toList())
                     .isEqualTo(motif.paints().stream().map(Painted::region).toList());
+            Placement onFace = Placement.scaled(0.37).then(Placement.turned(random.nextInt(360))).then(Placement.moved(31.7, 120.3));
+            double whole = Paint.welded(motif.paints().stream().map(p -> new Paint(p.colour(), List.of(p.region()))).toList()).areaMm2();
+            double seen = new Art(motif.placed(onFace).paints()).seen().values().stream().mapToDouble(Region::areaMm2).sum();
+            assertThat(seen).as("all of it is seen on the face: " + chain).isCloseTo(whole * 0.37 * 0.37, within(0.02));
         }
     }
 
