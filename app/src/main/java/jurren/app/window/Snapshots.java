@@ -93,6 +93,9 @@ public final class Snapshots {
         line("D", Bench.FINISH, "finish-table");
         line("D", Bench.BLANK, "blank-lid");
         line("A", Bench.BLANK, null);
+        click("#every-measure");
+        picture("blank-every-measure");
+        click("#every-measure");
         click("#all-sizes");
         picture("blank-all-sizes");
         click("#all-sizes");

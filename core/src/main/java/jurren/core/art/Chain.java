@@ -55,6 +55,7 @@ public final class Chain {
         List<Paint> paints = switch (source) {
             case Lettering l -> lettering(l);
             case Drawing d -> drawing(d);
+            case Shape s -> List.of(new Paint(s.colour(), List.of(s.region())));
         };
         Optional<Box> box = paints.stream().flatMap(p -> p.parts().stream()).map(Region::bounds).reduce(Box::joined);
         return new Stage(paints, List.of(pieces(paints)), box);

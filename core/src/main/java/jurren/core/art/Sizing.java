@@ -43,6 +43,8 @@ public final class Sizing {
                     n.capHeightMm() * n.stretch() / (b.capHeightMm() * b.stretch()), n.capHeightMm() / b.capHeightMm());
             case Drawing b when now instanceof Drawing n -> Placement.scaled(
                     n.widthFactor() / b.widthFactor(), n.heightFactor() / b.heightFactor());
+            case Shape b when now instanceof Shape n -> Placement.scaled(
+                    n.widthMm() / b.widthMm(), n.heightMm() / b.heightMm());
             default -> Placement.HERE;
         };
     }

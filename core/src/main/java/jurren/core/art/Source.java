@@ -1,7 +1,7 @@
 package jurren.core.art;
 
 /** What a motif is made from, before any treatment. Its size lives here, so treatments stay true in mm. */
-public sealed interface Source permits Lettering, Drawing {
+public sealed interface Source permits Lettering, Drawing, Shape {
     /** The same thing larger or smaller; both factors must be above zero. */
     Source resized(double widthFactor, double heightFactor);
 

@@ -6,6 +6,7 @@ import jurren.core.art.Drawing;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
+import jurren.core.art.Shape;
 import jurren.core.blank.Face;
 import jurren.core.blank.Obstacle;
 import jurren.core.finish.HeatTaken;
@@ -68,6 +69,7 @@ final class SnagFinder {
             switch (m.source()) {
                 case Lettering l -> lettering(line, m, l);
                 case Drawing d -> drawing(line, m, d);
+                case Shape _ -> { }
             }
             BuiltMotif built = plan.motifs().get(m.id());
             built.paints().stream().filter(p -> !p.unwelded().isEmpty()).findFirst()

@@ -10,6 +10,7 @@ import jurren.core.art.DrawingFile;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
+import jurren.core.art.Shape;
 import jurren.core.art.Source;
 import jurren.core.art.Treatment;
 import jurren.core.blank.AreaMeasures;
@@ -115,6 +116,8 @@ final class JobJson {
             case Lettering l -> node.put("kind", "lettering").put("text", l.text()).put("typeface", l.typeface().id())
                     .put("capHeightMm", l.capHeightMm()).put("letterSpacing", l.letterSpacing())
                     .put("stretch", l.stretch()).put("colour", l.colour().hex());
+            case Shape s -> node.put("kind", "shape").put("shape", lower(s.kind())).put("widthMm", s.widthMm())
+                    .put("heightMm", s.heightMm()).put("points", s.points()).put("depth", s.depth()).put("colour", s.colour().hex());
             case Drawing d -> node.put("kind", "drawing").put("name", d.file().name()).put("file", assets.add(d.file()))
                     .put("widthFactor", d.widthFactor()).put("heightFactor", d.heightFactor());
         }
@@ -194,6 +197,8 @@ final class JobJson {
             case "lettering" -> value(at, () -> new Lettering(n.path("text").asText(),
                     Typeface.of(text(n, "typeface", at)), number(n, "capHeightMm", at),
                     n.path("letterSpacing").asDouble(0), n.path("stretch").asDouble(1), colour(n, at)));
+            case "shape" -> value(at, () -> new Shape(named(Shape.Kind.class, n.path("shape")), number(n, "widthMm", at),
+                    number(n, "heightMm", at), (int) number(n, "points", at), number(n, "depth", at), colour(n, at)));
             case "drawing" -> drawing(n, at, assets);
             default -> throw unknown(n, at);
         };

@@ -9,6 +9,7 @@ import jurren.core.art.DrawingFile;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
+import jurren.core.art.Shape;
 import jurren.core.art.Source;
 import jurren.core.art.Treatment;
 import jurren.core.art.treat.Treatments;
@@ -32,6 +33,7 @@ import java.util.stream.Collectors;
 /** What can be done to the motifs of the open line, from wherever it is asked for. */
 public final class ArtActions {
     private static final double FIRST_CAPITAL_MM = 40;
+    private static final double FIRST_SHAPE_MM = 60;
 
     private final Session session;
 
@@ -48,6 +50,15 @@ public final class ArtActions {
             add(text, Lettering.of(text, Typeface.ANTON, FIRST_CAPITAL_MM, standsOut(plan)),
                     Pose.at(0, area.minYMm() + 2 * FIRST_CAPITAL_MM));
         }
+    }
+
+    /** A shape in the middle of the area. */
+    public void addShape(Shape.Kind kind) {
+        session.linePlan().ifPresent(plan -> {
+            Box area = plan.drawn().area().box();
+            double side = Math.min(FIRST_SHAPE_MM, Math.min(area.widthMm(), area.heightMm()) * 0.6);
+            add(Texts.of("shape." + kind), Shape.of(kind, side, standsOut(plan)), Pose.at(area.centre().xMm(), area.centre().yMm()));
+        });
     }
 
     private void add(String name, Source source, Pose pose) {

@@ -8,6 +8,7 @@ import jurren.app.theme.Texts;
 import jurren.core.art.Drawing;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
+import jurren.core.art.Shape;
 import jurren.core.art.treat.Treatments;
 import jurren.core.lettering.Typeface;
 import jurren.core.material.Colour;
@@ -29,7 +30,7 @@ import javafx.scene.layout.VBox;
 /** How the chosen motif is built: its source, then each treatment in turn. */
 final class ChainPanel {
     /** What decides which fields there are; everything else only fills them. */
-    private record Shape(Optional<String> motif, Class<?> source, List<Object> treatments) {
+    private record Fields(Optional<String> motif, Class<?> source, List<Object> treatments) {
     }
 
     private final Session session;
@@ -38,7 +39,7 @@ final class ChainPanel {
     private final VBox cards = new VBox();
     private final VBox node = new VBox(caption, cards);
     private final List<Runnable> fillers = new ArrayList<>();
-    private Shape shape;
+    private Fields fields;
 
     ChainPanel(Session session, ArtActions actions) {
         this.session = session;
@@ -55,10 +56,10 @@ final class ChainPanel {
         Optional<Motif> motif = session.motif();
         node.setVisible(motif.isPresent());
         node.setManaged(motif.isPresent());
-        Shape now = new Shape(motif.map(Motif::id), motif.<Class<?>>map(m -> m.source().getClass()).orElse(null),
+        Fields now = new Fields(motif.map(Motif::id), motif.<Class<?>>map(m -> m.source().getClass()).orElse(null),
                 motif.map(m -> m.treatments().stream().map(TreatmentCard::shapeOf).toList()).orElse(List.of()));
-        if (!now.equals(shape)) {
-            shape = now;
+        if (!now.equals(fields)) {
+            fields = now;
             fillers.clear();
             Controls.refill(cards, motif.map(this::build).orElse(List.of()));
         }
@@ -71,6 +72,7 @@ final class ChainPanel {
         steps.add(switch (motif.source()) {
             case Lettering _ -> lettering();
             case Drawing _ -> drawing();
+            case Shape _ -> shape();
         });
         for (int i = 0; i < motif.treatments().size(); i++) {
             TreatmentCard card = new TreatmentCard(session, actions, i, motif.treatments().get(i));
@@ -158,6 +160,44 @@ final class ChainPanel {
 
     private void showColours(Swatches<FilmColour> swatches, Colour now) {
         session.linePlan().ifPresent(p -> swatches.show(p.material().colours(), p.material().sold(now).orElse(null)));
+    }
+
+    private Optional<Shape> shapeSource() {
+        return session.motif().map(Motif::source).filter(Shape.class::isInstance).map(Shape.class::cast);
+    }
+
+    private void editShape(UnaryOperator<Shape> change) {
+        session.editMotif(m -> m.source() instanceof Shape s ? m.withSource(change.apply(s)) : m);
+    }
+
+    /** What it is, and the two figures that some shapes have. */
+    private Node shape() {
+        Controls.Choice<Shape.Kind> kind = new Controls.Choice<>("shape-kind", Texts.of("chain.shape"), List.of(Shape.Kind.values()),
+                k -> Texts.of("shape." + k), k -> editShape(s -> s.withKind(k)));
+        kind.setMaxWidth(Double.MAX_VALUE);
+        MeasureField points = MeasureField.number(Texts.of("shape.points"), "", 3, 200,
+                n -> editShape(s -> s.withPoints((int) Math.round(n))));
+        points.setId("shape-points");
+        MeasureField depth = MeasureField.number(Texts.of("shape.depth"), " %", 0, 100, p -> editShape(s -> s.withDepth(p / 100)));
+        depth.setId("shape-depth");
+        Node pointsRow = Controls.row(Texts.of("shape.points"), points);
+        Node depthRow = Controls.row(Texts.of("shape.depth"), depth);
+        Swatches<FilmColour> colours = new Swatches<>("shape-colour", FilmColour::name, FilmColour::colour,
+                c -> editShape(s -> s.withColour(c.colour())));
+        fillers.add(() -> shapeSource().ifPresent(s -> {
+            kind.show(s.kind());
+            points.show(s.points());
+            depth.show(s.depth() * 100);
+            show(pointsRow, s.kind().hasPoints());
+            show(depthRow, s.kind().hasDepth());
+            showColours(colours, s.colour());
+        }));
+        return Controls.card(title("chain.shape"), kind, pointsRow, depthRow, colours);
+    }
+
+    private static void show(Node n, boolean visible) {
+        n.setVisible(visible);
+        n.setManaged(visible);
     }
 
     private Node drawing() {

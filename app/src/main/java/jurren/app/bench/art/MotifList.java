@@ -8,13 +8,17 @@ import jurren.app.theme.Theme;
 import jurren.core.art.BuiltMotif;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
+import jurren.core.art.Shape;
 import jurren.core.material.Colour;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -31,10 +35,20 @@ final class MotifList {
         this.session = session;
         this.actions = actions;
         rows.getStyleClass().add("motif-rows");
-        HBox add = new HBox(Controls.button("add-lettering", Texts.of("art.add-lettering"), actions::addLettering),
+        FlowPane add = new FlowPane(Controls.button("add-lettering", Texts.of("art.add-lettering"), actions::addLettering),
                 Controls.button("add-drawing", Texts.of("art.add-drawing"), () -> rows.fireEvent(
                         new AskFor(AskFor.What.DRAWING))));
-        add.getStyleClass().add("buttons");
+        MenuButton shapes = new MenuButton(Texts.of("art.add-shape"));
+        shapes.setId("add-shape");
+        shapes.getStyleClass().add("add-treatment");
+        for (Shape.Kind kind : Shape.Kind.values()) {
+            MenuItem item = new MenuItem(Texts.of("shape." + kind));
+            item.setId("shape-" + kind.name().toLowerCase(java.util.Locale.ROOT));
+            item.setOnAction(_ -> actions.addShape(kind));
+            shapes.getItems().add(item);
+        }
+        add.getChildren().add(shapes);
+        add.getStyleClass().add("flow");
         this.node = new VBox(Controls.caption(Texts.of("art.on-this-face")), Controls.card(rows, add));
         node.getStyleClass().add("cards");
     }

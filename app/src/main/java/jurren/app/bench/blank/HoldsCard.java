@@ -63,7 +63,7 @@ final class HoldsCard {
         List<Node> nodes = new ArrayList<>();
         for (WhatHolds.Answered a : WhatHolds.byProcess(session.shop().materials(), plan.blank().madeOf(),
                 plan.blankColour(), plan.face())) {
-            Text name = new Text(Words.process(a.material().process()) + " " + Words.answer(a.verdict()) + ". ");
+            Text name = new Text(Words.process(a.material().process()) + ": " + Words.answer(a.verdict()) + ". ");
             Text why = new Text(session.words().reason(a.verdict()));
             String style = "verdict-" + a.verdict().answer().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
             name.getStyleClass().addAll("verdict-name", style);

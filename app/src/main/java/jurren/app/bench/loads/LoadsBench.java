@@ -18,9 +18,11 @@ import jurren.core.load.Load;
 import jurren.core.load.Placed;
 import jurren.core.load.Roll;
 import jurren.core.material.Colour;
+import jurren.core.material.Material;
 import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
 import jurren.core.snag.Snag;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -173,7 +175,7 @@ public final class LoadsBench implements BenchView {
                     .mapToInt(r -> r.load().framed() ? r.load().placed().size() : 0).sum()));
         });
         prints.getChildren().setAll(session.plan().map(this::printCards).orElse(List.of()));
-        shelf.getChildren().setAll(session.shop().shelf().stream().map(this::shelfRow).toList());
+        Controls.refillWhenChanged(shelf, List.of(session.shop().shelf(), session.unit()), this::shelfRows);
         SnagCards.show(snags, session, SnagCards.of(session, Snag.Bench.LOADS));
         canvas.redraw();
     }
@@ -194,9 +196,22 @@ public final class LoadsBench implements BenchView {
         return List.of(Controls.caption(Texts.of("loads.prints")), Controls.card(rows));
     }
 
+    /** The rolls under the name of their material. */
+    private List<Node> shelfRows() {
+        List<Node> rows = new ArrayList<>();
+        String material = "";
+        for (Roll roll : session.shop().shelf()) {
+            if (!roll.materialId().equals(material)) {
+                material = roll.materialId();
+                rows.add(Controls.label(session.shop().material(material).map(Material::name).orElse(material), "card-title"));
+            }
+            rows.add(shelfRow(roll));
+        }
+        return rows;
+    }
+
     private Node shelfRow(Roll roll) {
-        String name = session.shop().material(roll.materialId()).map(m -> m.colourName(roll.colour())
-                + (m.process().isHot() ? "" : " · " + m.name().toLowerCase(java.util.Locale.ROOT))).orElse("");
+        String name = session.shop().material(roll.materialId()).map(m -> m.colourName(roll.colour())).orElse("");
         HBox row = Controls.row(name, Controls.figure(session.unit().film(roll.lengthMm())));
         javafx.scene.shape.Rectangle chip = new javafx.scene.shape.Rectangle(12, 12, Theme.paint(roll.colour()));
         chip.setStroke(Theme.SOFT);
