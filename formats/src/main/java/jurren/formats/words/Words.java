@@ -215,6 +215,9 @@ public final class Words {
     }
 
     public String blankLine(LinePlan line) {
+        if (!line.blank().madeOf().isCloth()) {
+            return text("blank.line.hard", line.blank().name(), line.blankColour().name());
+        }
         return text("blank.line", line.blank().name(), line.blankColour().name(), line.blank().madeOf().name());
     }
 

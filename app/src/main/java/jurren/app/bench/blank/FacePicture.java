@@ -15,11 +15,14 @@ import jurren.core.blank.Panel;
 import jurren.core.blank.Photo;
 import jurren.core.blank.Vessel;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
 import jurren.core.geometry.Warp;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
 import jurren.core.snag.Snag;
+import jurren.formats.words.Words;
 import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.image.Image;
@@ -106,6 +109,7 @@ final class FacePicture {
             platen(pen, plan, guide);
         } else {
             middles(pen, size, guide);
+            closing(pen, plan, size, guide);
         }
         FaceScene.edgeLine(pen, size, session.edgeLine());
         if (size.face().turnedInUse()) {
@@ -162,6 +166,22 @@ final class FacePicture {
             String text = Texts.of("blank.platen", session.unit().rough(b.widthMm()), session.unit().rough(b.heightMm()));
             pen.text(positions.size() == 1 ? text : i + 1 + "  " + text, pen.view().x(b.minXMm()) + 8,
                     pen.view().y(b.minYMm()) + 11, Theme.measure(11.5), soft, TextAlignment.LEFT);
+        }
+    }
+
+    /** What a mug press or an oven sleeve closes on, as far as there is something. */
+    private static void closing(Pen pen, LinePlan plan, SizePlan size, Color guide) {
+        if (!plan.material().process().isHot()) {
+            return;
+        }
+        Color soft = guide.deriveColor(0, 1, 1, 0.75);
+        for (Box b : plan.platen().positions()) {
+            b.crossed(size.face().whole()).ifPresent(on -> {
+                pen.outline(Region.of(on).warped(size.face().unrolling()), Placement.HERE, soft, 1, 9, 4, 2, 4);
+                Point label = size.face().unrolling().apply(new Point(on.minXMm(), on.minYMm()));
+                pen.text(Words.press(plan.platen().press().kind()), pen.view().x(label.xMm()) - 2, pen.view().y(label.yMm()) - 12,
+                        Theme.measure(11.5), Theme.SOFT, TextAlignment.LEFT);
+            });
         }
     }
 
