@@ -1,0 +1,41 @@
+package jurren.core.art;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+class MemoTest {
+    private final List<String> asked = Collections.synchronizedList(new ArrayList<>());
+    private final Memo<String, Integer> lengths = new Memo<>(3, s -> {
+        asked.add(s);
+        return s.length();
+    });
+
+    @Test
+    void equalQuestionsAreAnsweredOnce() {
+        assertThat(lengths.get("kite")).isEqualTo(4);
+        assertThat(lengths.get(new String("kite".toCharArray()))).isEqualTo(4);
+        assertThat(asked).containsExactly("kite");
+        assertThat(lengths.computed()).isEqualTo(1);
+    }
+
+    @Test
+    void whatWasAskedLongestAgoIsForgottenFirst() {
+        List.of("a", "bb", "ccc", "a", "dddd").forEach(lengths::get);
+        asked.clear();
+        List.of("a", "ccc", "dddd").forEach(lengths::get);
+        assertThat(asked).isEmpty();
+        lengths.get("bb");
+        assertThat(asked).containsExactly("bb");
+    }
+
+    @Test
+    void severalThreadsGetTheSameAnswers() {
+        Memo<Integer, Integer> squares = new Memo<>(50, i -> i * i);
+        assertThat(IntStream.range(0, 5000).parallel().allMatch(i -> squares.get(i % 70) == (i % 70) * (i % 70))).isTrue();
+    }
+}

@@ -1,0 +1,61 @@
+package jurren.core.finish;
+
+import static jurren.core.Fixtures.COTTON;
+import static jurren.core.Fixtures.RECIPE;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import jurren.core.blank.DyeHeat;
+import jurren.core.blank.MadeOf;
+import jurren.core.material.Peel;
+import jurren.core.material.Pressure;
+import jurren.core.material.Recipe;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+/** Table work, and the presses of a dye print. */
+class OtherWorkTest {
+    private static final MadeOf CUP = new MadeOf("coated steel", MadeOf.Stuff.STEEL, 0, MadeOf.Coating.DYE, 210, 900,
+            Optional.of(new DyeHeat(195, 300, 420)));
+
+    private static final Recipe DYE = new Recipe(198, 45, 60, 600, 5, Pressure.MEDIUM, Peel.HOT);
+
+    @Test
+    void vinylIsCleanedOnceAndLaidLayerByLayer() {
+        FinishSequence work = TableWork.of(2);
+        assertThat(work.steps()).extracting(Step::kind).containsExactly(Step.Kind.CLEAN,
+                Step.Kind.TAPE, Step.Kind.BACKING, Step.Kind.LAY, Step.Kind.BURNISH, Step.Kind.LIFT,
+                Step.Kind.TAPE, Step.Kind.BACKING, Step.Kind.LAY, Step.Kind.BURNISH, Step.Kind.LIFT, Step.Kind.WAIT);
+        assertThat(work.steps()).extracting(Step::layer).containsExactly(0, 1, 1, 1, 1, 1, 2, 2, 2, 2, 2, 2);
+        assertThat(work.heat()).isEmpty();
+        assertThat(work.steps()).noneMatch(s -> s.kind().heats());
+        assertThat(work.secondsPerPiece()).as("nobody stands by the wait").isEqualTo(60 + 2 * 185);
+        assertThat(IntStream.range(1, 12).allMatch(i -> work.steps().get(i).startS() == work.steps().get(i - 1).endS())).isTrue();
+        assertThat(TableWork.of(0).steps()).isEmpty();
+    }
+
+    /** 300 to 420 s in an oven sleeve: 360, in two halves with a turn between. */
+    @Test
+    void aCupInASleeveIsTurnedHalfway() {
+        FinishSequence work = DyePress.of(DYE, CUP, true, 1);
+        assertThat(work.steps()).extracting(Step::kind).containsExactly(Step.Kind.CLEAN, Step.Kind.TAPE_SHEET, Step.Kind.PRESS,
+                Step.Kind.TURN, Step.Kind.PRESS, Step.Kind.PEEL);
+        assertThat(work.steps()).filteredOn(s -> s.kind().heats()).allSatisfy(s -> {
+            assertThat(s.seconds()).isEqualTo(180);
+            assertThat(s.celsius()).as("as the cup says, not the paper").isEqualTo(195);
+        });
+        assertThat(work.heat()).contains(new HeatTaken(0, 360, 0, 900));
+        assertThat(work.heat()).noneMatch(HeatTaken::tooMuch);
+    }
+
+    @Test
+    void clothIsDriedFirstAndPressedOnceForEachPosition() {
+        FinishSequence once = DyePress.of(RECIPE, COTTON, false, 1);
+        assertThat(once.steps()).extracting(Step::kind).containsExactly(Step.Kind.CLEAN, Step.Kind.WARM, Step.Kind.TAPE_SHEET,
+                Step.Kind.PRESS, Step.Kind.PEEL);
+        assertThat(DyePress.of(RECIPE, COTTON, false, 3).secondsPerPiece()).isCloseTo(3 * once.secondsPerPiece(), within(1e-9));
+        assertThat(FilmPress.of(java.util.List.of(RECIPE), COTTON, 2).secondsPerPiece())
+                .isCloseTo(2 * FilmPress.of(java.util.List.of(RECIPE), COTTON, 1).secondsPerPiece(), within(1e-9));
+    }
+}
