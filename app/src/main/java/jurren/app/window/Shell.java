@@ -123,6 +123,11 @@ public final class Shell {
         return canvas().map(c -> c.view().pxPerMm()).orElse(1.0);
     }
 
+    /** How far the cup on the Blank bench is turned. */
+    double turnDegrees() {
+        return ((BlankBench) bench(Bench.BLANK)).turnDegrees();
+    }
+
     public CutBench cutBench() {
         return cutBench;
     }

@@ -142,6 +142,69 @@ class OwnCupStoryTest extends WindowTest {
         assertThat(size().area().dropMm()).isEqualTo(115);
     }
 
+    /** A photo scaled by two marks; then the thing copied, given away, removed and taken in again. */
+    @Test
+    void ownThingsHaveAPhotoAndAreCopiedGivenAwayAndTakenIn() throws Exception {
+        java.awt.image.BufferedImage picture = new java.awt.image.BufferedImage(400, 200, java.awt.image.BufferedImage.TYPE_INT_RGB);
+        Path photo = folder.resolve("tray.png");
+        javax.imageio.ImageIO.write(picture, "png", photo.toFile());
+
+        click("measure-own");
+        type("own-name", "Tray");
+        answers.add(photo);
+        click("photo-open");
+        Node marks = node("photo");
+        Point2D left = onScreen(marks, 20, 100);
+        Point2D right = onScreen(marks, 220, 100);
+        robot.clickOn(left.getX(), left.getY());
+        robot.clickOn(right.getX(), right.getY());
+        type("photo-distance", "100mm");
+        click("own-save");
+        settle();
+        Blank tray = on(() -> session.shop().blank("own-tray").orElseThrow());
+        double viewScale = 400 / Math.min(420, 220 * 2.0);
+        assertThat(tray.photo().orElseThrow().mmPerPx()).isCloseTo(100 / (200 * viewScale), within(0.01));
+        assertThat(folder.resolve("state/blanks/own-tray.png")).exists();
+
+        click("choose-blank");
+        click("own-copy-own-tray");
+        assertThat(on(() -> session.shop().blank("own-tray-copy"))).isPresent();
+        Path given = folder.resolve("given.json");
+        answers.add(given);
+        click("own-export-own-tray-copy");
+        until(() -> Files.exists(given));
+        click("own-remove-own-tray-copy");
+        assertThat(on(() -> session.shop().blank("own-tray-copy"))).isEmpty();
+        click("own-remove-own-tray");
+        assertThat(on(() -> session.notice())).as("a line is made on it").get().asString().contains("Tray");
+        answers.add(given);
+        click("choose-import");
+        settle();
+        assertThat(on(() -> session.shop().blank("own-tray-copy"))).isPresent();
+
+        answers.add(Files.writeString(folder.resolve("bad.json"), "{ \"id\": 3,,"));
+        click("choose-blank");
+        click("choose-import");
+        assertThat(on(() -> session.notice())).get().asString().contains("bad.json").contains("line 1");
+    }
+
+    /** The kite that stands opposite the handle goes round with the cup. */
+    @Test
+    void aCupIsTurnedByDraggingAndByKeys() {
+        click("line-B");
+        settle();
+        Node held = node("held");
+        Point2D middle = onScreen(held, on(() -> held.getBoundsInLocal().getCenterX()), on(() -> held.getBoundsInLocal().getCenterY()));
+        double before = on(() -> window.shell().turnDegrees());
+        robot.moveTo(middle).press(MouseButton.PRIMARY).moveBy(-40, 0).release(MouseButton.PRIMARY);
+        double dragged = on(() -> window.shell().turnDegrees());
+        assertThat(dragged).isGreaterThan(before + 10);
+        robot.push(KeyCode.LEFT);
+        assertThat(on(() -> window.shell().turnDegrees())).isCloseTo(dragged + 10, within(1e-9));
+        robot.push(KeyCode.HOME);
+        assertThat(on(() -> window.shell().turnDegrees())).isCloseTo(0, within(1e-9));
+    }
+
     @Test
     void linesAreAddedCopiedMovedAndRemoved() {
         click("line-add");

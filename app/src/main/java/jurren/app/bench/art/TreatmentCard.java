@@ -29,6 +29,7 @@ import javafx.scene.layout.VBox;
  */
 final class TreatmentCard {
     private static final int MOST = 100_000;
+    private static final double SMALL_MM = 2;
 
     private final Session session;
     private final ArtActions actions;
@@ -128,7 +129,12 @@ final class TreatmentCard {
             return MeasureField.number(name, c.getName().equals("degrees") ? "°" : " %", -360, 360, v -> change(c, v));
         }
         return c.getName().endsWith("Mm2") ? MeasureField.number(name, " mm²", 0, MOST, v -> change(c, v))
-                : MeasureField.offset(name, session::unit, v -> change(c, v));
+                : new MeasureField(name, this::length, text -> session.unit().parse(text), _ -> Optional.empty(), v -> change(c, v));
+    }
+
+    /** Small figures with a digit more. */
+    private String length(double mm) {
+        return Math.abs(mm) < SMALL_MM ? session.unit().fine(mm) : session.unit().format(mm);
     }
 
     private Node colour(String id, String name, RecordComponent c) {

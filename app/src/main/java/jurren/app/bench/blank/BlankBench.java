@@ -75,6 +75,11 @@ public final class BlankBench implements BenchView {
                 fit.node(), press.node()), COLUMN, edge);
     }
 
+    /** How far the thing as it is held is turned. */
+    public double turnDegrees() {
+        return held.turnDegrees();
+    }
+
     private void askForTemplate() {
         node.fireEvent(new AskFor(AskFor.What.TEMPLATE));
     }
