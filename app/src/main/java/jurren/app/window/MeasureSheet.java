@@ -10,7 +10,6 @@ import jurren.core.blank.MadeOf;
 import jurren.core.blank.Obstacle;
 import jurren.core.blank.OwnBlank;
 import jurren.core.blank.OwnBlank.Spot;
-import jurren.core.blank.Photo;
 import jurren.core.blank.Surface;
 import jurren.core.material.Colour;
 import jurren.formats.words.Words;

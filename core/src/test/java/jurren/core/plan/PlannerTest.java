@@ -12,8 +12,6 @@ import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
 import jurren.core.art.Treatment;
-import jurren.core.blank.Fit;
-import jurren.core.blank.Obstacle;
 import jurren.core.hold.Reason;
 import jurren.core.geometry.Box;
 import jurren.core.job.Job;

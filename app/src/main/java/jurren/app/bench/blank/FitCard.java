@@ -3,8 +3,11 @@ package jurren.app.bench.blank;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
+import jurren.core.blank.Face;
 import jurren.core.blank.Fit;
 import jurren.core.blank.Obstacle;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
 import jurren.core.plan.Refit;
 import java.util.List;
 import javafx.scene.Node;
@@ -42,7 +45,7 @@ final class FitCard {
 
     /** One of a rule's three ways to place art on a face. */
     private interface Way {
-        jurren.core.geometry.Placement on(Fit fit, jurren.core.blank.Face face, jurren.core.geometry.Box art);
+        Placement on(Fit fit, Face face, Box art);
     }
 
     private void put(Fit fit, Way way) {
