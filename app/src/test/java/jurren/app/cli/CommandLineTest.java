@@ -133,6 +133,20 @@ class CommandLineTest {
         return new double[] {xs.getMax() - xs.getMin(), ys.getMax() - ys.getMin()};
     }
 
+    /** Only printed: a sheet in the mirror, nothing to cut, and no dry run that would call it wrong. */
+    @Test
+    void aDyePrintIsASheetAndNoLoad() throws IOException {
+        assertThat(make(drawing(FOOT), "--blank", "mug-11", "--material", "dye-print", "--width", "60mm", "--copies", "3").code()).isZero();
+        assertThat(plan().path("loads")).isEmpty();
+        assertThat(plan().has("dryRun")).isFalse();
+        assertThat(plan().path("prints")).singleElement().satisfies(p -> {
+            assertThat(p.path("copies").asInt()).isEqualTo(3);
+            assertThat(p.path("reversed").asBoolean()).isTrue();
+            assertThat(p.path("widthMm").asDouble()).as("a cylinder bends nothing").isEqualTo(60);
+            assertThat(folder.resolve("out").resolve(p.path("file").asText())).exists();
+        });
+    }
+
     @Test
     void aMaterialThatDoesNotHoldStopsTheWork() throws IOException {
         Ran ran = make(drawing(FOOT), "--blank", "mug-11", "--width", "60mm");

@@ -131,11 +131,14 @@ public final class JobFile {
     }
 
     private static Job known(Job job, Shop shop) throws JobJson.Broken {
+        if (job.lines().isEmpty()) {
+            throw new JobJson.Broken(Reason.DAMAGED_JOB, "it has no line");
+        }
         for (Line line : job.lines()) {
             var blank = shop.blank(line.blankId()).orElseThrow(
                     () -> new JobJson.Broken(Reason.UNKNOWN_IN_JOB, "the blank \"" + line.blankId() + "\""));
-            if (shop.material(line.materialId()).isEmpty()) {
-                throw new JobJson.Broken(Reason.UNKNOWN_IN_JOB, "the material \"" + line.materialId() + "\"");
+            if (shop.material(line.materialId()).filter(m -> m.process().isWorked()).isEmpty()) {
+                throw new JobJson.Broken(Reason.UNKNOWN_IN_JOB, "lines of the material \"" + line.materialId() + "\"");
             }
             for (SizeEntry size : line.sizes()) {
                 BlankSize sold = blank.size(size.size()).orElseThrow(() -> new JobJson.Broken(Reason.UNKNOWN_IN_JOB,

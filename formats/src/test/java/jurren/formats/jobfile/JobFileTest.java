@@ -101,6 +101,13 @@ class JobFileTest {
     }
 
     @Test
+    void jobsWithNothingToMakeOrOfWhatCannotBeMadeYetAreRefused() throws IOException {
+        assertThat(refused(withJobJson("{\"format\":1,\"job\":{\"name\":\"x\",\"lines\":[]}}"))).isEqualTo(Reason.DAMAGED_JOB);
+        Job stones = DemoJob.make().withLine("A", l -> l.withMaterial("stones"));
+        assertThat(refused(JobFile.bytes(JobDocument.of(stones)))).isEqualTo(Reason.UNKNOWN_IN_JOB);
+    }
+
+    @Test
     void aDrawingIsKeptOnceHoweverManyVersionsUseIt() throws IOException {
         JobDocument document = JobDocument.of(full()).keeping("a", Instant.EPOCH).keeping("b", Instant.EPOCH);
         int assets = 0;
