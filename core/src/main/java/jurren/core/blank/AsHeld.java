@@ -95,7 +95,7 @@ public final class AsHeld implements Warp {
         Path2D.Double p = new Path2D.Double();
         double top = surface.topDiameterMm() / 2;
         double foot = surface.footDiameterMm() / 2;
-        double height = surface.heightMm() * Math.cos(ELEVATION);
+        double height = footMm();
         p.moveTo(-top, 0);
         p.lineTo(-foot, height);
         halfEllipse(p, foot, height, 1);
@@ -103,6 +103,11 @@ public final class AsHeld implements Warp {
         halfEllipse(p, -top, 0, 1);
         p.closePath();
         return Curves.of(p);
+    }
+
+    /** How far below the lip's middle the foot's middle appears. */
+    public double footMm() {
+        return surface.heightMm() * Math.cos(ELEVATION);
     }
 
     /** The opening, as an ellipse. */

@@ -171,9 +171,8 @@ final class HeldPicture {
 
     private Dimensions.Dimension slant(Pen pen, Surface.Round r, AsHeld held) {
         double aside = GAP_PX * 0.6 / pen.view().pxPerMm();
-        double height = held.body().bounds().maxYMm() - r.footDiameterMm() / 2 * 0.225;
         return dimensions.form(Form.Measure.SLANT, new Point(r.topDiameterMm() / 2 + aside, 0),
-                new Point(r.footDiameterMm() / 2 + aside, height), r.slantMm(), 0.5, 0);
+                new Point(r.footDiameterMm() / 2 + aside, held.footMm()), r.slantMm(), 0.5, 0);
     }
 
 }
