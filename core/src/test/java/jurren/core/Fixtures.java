@@ -21,7 +21,7 @@ import jurren.core.job.Prices;
 import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
 import jurren.core.job.Thing;
-import jurren.core.lettering.Typeface;
+import jurren.core.lettering.ShippedTypeface;
 import jurren.core.load.Cutter;
 import jurren.core.load.Roll;
 import jurren.core.material.Colour;
@@ -78,7 +78,7 @@ public final class Fixtures {
     }
 
     public static Motif name(String text) {
-        return new Motif("m1", text, Lettering.of(text, Typeface.ANTON, 50, CREAM), List.of(new Treatment.Weld(),
+        return new Motif("m1", text, Lettering.of(text, ShippedTypeface.ANTON, 50, CREAM), List.of(new Treatment.Weld(),
                 new Treatment.Outlined(3, CornerStyle.ROUND, TANGERINE)), Pose.at(0, 180));
     }
 

@@ -1,10 +1,9 @@
 package jurren.perf;
 
-import jurren.core.geometry.Curves;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.lettering.LetteringLayout;
-import jurren.core.lettering.Typeface;
+import jurren.core.lettering.ShippedTypeface;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -20,10 +19,10 @@ final class Texts {
         List<Region> letters = new ArrayList<>();
         int count = 0;
         for (int row = 0; count < vertices; row++) {
-            Typeface face = Typeface.values()[row % Typeface.values().length];
+            ShippedTypeface face = ShippedTypeface.values()[row % ShippedTypeface.values().length];
             Placement place = Placement.moved(3 * (row % 4), row * ROW_MM);
-            for (Curves glyph : LetteringLayout.of(PANGRAM, face, 14, -0.12).glyphs()) {
-                Region region = glyph.placed(place).enclosed();
+            for (LetteringLayout.Letter glyph : LetteringLayout.of(PANGRAM, face, 14, -0.12).glyphs()) {
+                Region region = glyph.outline().placed(place).enclosed();
                 count += region.vertexCount();
                 letters.add(region);
                 if (count >= vertices) {

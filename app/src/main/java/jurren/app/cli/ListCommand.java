@@ -6,6 +6,7 @@ import jurren.core.blank.BlankSize;
 import jurren.core.blank.Face;
 import jurren.core.blank.Surface;
 import jurren.core.job.Shop;
+import jurren.formats.start.Start;
 import jurren.core.material.Material;
 import java.io.PrintWriter;
 import java.util.Locale;
@@ -19,7 +20,7 @@ import picocli.CommandLine.Spec;
 @Command(name = "list", mixinStandardHelpOptions = true, resourceBundle = "jurren.app.cli.cli")
 final class ListCommand implements Callable<Integer> {
     enum What {
-        BLANKS, MATERIALS, MACHINES;
+        BLANKS, MATERIALS, MACHINES, STARTS;
 
         @Override
         public String toString() {
@@ -40,6 +41,7 @@ final class ListCommand implements Callable<Integer> {
         switch (what) {
             case BLANKS -> shop.blanks().forEach(b -> out.println(blank(b)));
             case MATERIALS -> shop.materials().forEach(m -> out.println(material(m)));
+            case STARTS -> ShopFolder.usual().starts().read().starts().forEach(s -> start(s, out));
             case MACHINES -> {
                 out.println(CliTexts.text("list.cutter", shop.cutter().id(), shop.cutter().name(),
                         shop.cutter().widthMm(), shop.cutter().usableMm(shop.cutter().widthMm())));
@@ -49,6 +51,13 @@ final class ListCommand implements Callable<Integer> {
         }
         out.flush();
         return 0;
+    }
+
+    private static void start(Start s, PrintWriter out) {
+        out.println(CliTexts.text("list.start", s.id(), s.name(), s.about()));
+        s.fields().forEach(f -> out.println(CliTexts.text("list.start.field", f.id(), f.name(), f.kind().name().toLowerCase(Locale.ROOT),
+                f.value().isBlank() ? CliTexts.text(f.id().equals(Start.SIZE) ? "list.start.size" : "list.start.empty") : f.value(),
+                f.choices().isEmpty() ? "" : " (" + String.join(", ", f.choices().keySet()) + ")")));
     }
 
     private static String blank(Blank b) {

@@ -6,7 +6,6 @@ import jurren.core.art.DrawingFile;
 import jurren.core.blank.Blank;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
-import jurren.core.material.Material;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 import jurren.core.snag.Snag;
@@ -79,6 +78,7 @@ final class MakeCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         words = new Words(millimetres ? LengthUnit.MILLIMETRE : LengthUnit.INCH);
+        ShopFolder.usual().loadFonts();
         Shop shop = ShopFolder.usual().shop();
         Job job = input.getFileName().toString().endsWith(".jurren") ? readJob(shop) : jobOf(readDrawing(), shop);
         Plan plan = new Planner().plan(noFrames ? job.withFrames(false) : job, shop);
@@ -120,18 +120,10 @@ final class MakeCommand implements Callable<Integer> {
             throw new Problem(CliTexts.text("make.needs-blank"));
         }
         Blank blank = Wanted.blank(shop, blankId);
-        Material material = shop.material(materialId)
-                .orElseThrow(() -> new Problem(CliTexts.text("make.no-material", materialId)));
-        if (!material.process().isWorked()) {
-            throw new Problem(CliTexts.text("make.not-worked", material.name()));
-        }
+        Wanted.material(shop, materialId);
         String wanted = Wanted.size(blank, size).id();
-        if (colour != null && blank.colour(colour).isEmpty()) {
-            throw new Problem(CliTexts.text("make.no-colour", blank.name(), colour));
-        }
-        if (copies < 1 || copies > 10_000) {
-            throw new Problem(CliTexts.text("make.no-copies", String.valueOf(copies)));
-        }
+        Wanted.colour(blank, colour);
+        Wanted.copies(copies);
         if (widthMm != null && !(widthMm > 0)) {
             throw new Problem(CliTexts.text("make.no-width"));
         }

@@ -10,14 +10,25 @@ public final class AskFor extends Event {
 
     /** What it is. */
     public enum What {
-        CHOOSE_BLANK, NEW_LINE, MEASURE_OWN, TEMPLATE, DRAWER, DRAWING, PRINT, CUT_FILE, DRY_RUN, SHORTCUTS
+        CHOOSE_BLANK, NEW_LINE, MEASURE_OWN, TEMPLATE, DRAWER, DRAWING, PRINT, CUT_FILE, DRY_RUN, SHORTCUTS, FONT, START, SAVE_START
     }
 
     private final What what;
+    private final String which;
 
     public AskFor(What what) {
+        this(what, "");
+    }
+
+    /** @param which of several of its kind, by id */
+    public AskFor(What what, String which) {
         super(TYPE);
         this.what = what;
+        this.which = which;
+    }
+
+    public String which() {
+        return which;
     }
 
     public What what() {

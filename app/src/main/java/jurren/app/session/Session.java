@@ -12,6 +12,7 @@ import jurren.formats.jobfile.JobDocument;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
 import jurren.formats.jobfile.Version;
+import jurren.formats.start.Start;
 import jurren.formats.words.LengthUnit;
 import jurren.formats.words.Words;
 import java.io.IOException;
@@ -40,12 +41,13 @@ public final class Session {
     private Bench bench = Bench.BLANK;
     private LengthUnit unit;
     private String lineId;
-    private Optional<String> motifId = Optional.empty();
+    private List<String> chosen = List.of();
     private Optional<String> shownSize = Optional.empty();
     private Optional<String> notice = Optional.empty();
     private EdgeLine edgeLine = EdgeLine.MIDDLE;
     private final Progress progress = new Progress();
     private boolean telling;
+    private List<Start> starts;
 
     public Session(Shop shop, JobDocument document, Keeper keeper) {
         this.shop = shop;
@@ -64,7 +66,7 @@ public final class Session {
         versions = document.versions();
         saved = document.job();
         lineId = document.job().lines().isEmpty() ? "" : document.job().lines().getFirst().id();
-        motifId = Optional.empty();
+        chosen = List.of();
         shownSize = Optional.empty();
         progress.forget();
         plan = null;
@@ -116,13 +118,19 @@ public final class Session {
     /** Opens another line of the job. */
     public void openLine(String id) {
         lineId = id;
-        motifId = Optional.empty();
+        chosen = List.of();
         shownSize = Optional.empty();
         tell();
     }
 
+    /** The motif that is chosen alone. */
     public Optional<Motif> motif() {
-        return motifId.flatMap(id -> line().motif(id));
+        return chosen.size() == 1 ? line().motif(chosen.getFirst()) : Optional.empty();
+    }
+
+    /** All motifs that are chosen, from the bottom up. */
+    public List<Motif> chosen() {
+        return line().motifs().stream().filter(m -> chosen.contains(m.id())).toList();
     }
 
     public Bench bench() {
@@ -203,7 +211,7 @@ public final class Session {
     }
 
     public void editMotif(UnaryOperator<Motif> change, Object gesture) {
-        motifId.ifPresent(id -> editLine(l -> l.withMotif(id, change), gesture));
+        motif().ifPresent(m -> editLine(l -> l.withMotif(m.id(), change), gesture));
     }
 
     public void undo() {
@@ -218,9 +226,7 @@ public final class Session {
 
     private void changed(boolean inGesture) {
         lineId = line().id();
-        if (motif().isEmpty()) {
-            motifId = Optional.empty();
-        }
+        chosen = chosen.stream().filter(id -> line().motif(id).isPresent()).toList();
         if (inGesture) {
             desk.wantSoon(job(), shop);
         } else {
@@ -250,8 +256,24 @@ public final class Session {
         tell();
     }
 
+    /** Every chosen motif changed. */
+    public void editChosen(UnaryOperator<Motif> change, Object gesture) {
+        List<String> ids = chosen;
+        editLine(l -> l.withMotifs(l.motifs().stream().map(m -> ids.contains(m.id()) ? change.apply(m) : m).toList()), gesture);
+    }
+
+    /** These motifs as they are given; the others stay. */
+    public void putMotifs(List<Motif> changed, Object gesture) {
+        editLine(l -> l.withMotifs(l.motifs().stream().map(m -> changed.stream().filter(c -> c.id().equals(m.id())).findFirst()
+                .orElse(m)).toList()), gesture);
+    }
+
     public void choose(Optional<String> newMotifId) {
-        motifId = newMotifId;
+        chooseAll(newMotifId.map(List::of).orElse(List.of()));
+    }
+
+    public void chooseAll(List<String> motifIds) {
+        chosen = List.copyOf(motifIds);
         tell();
     }
 
@@ -311,6 +333,19 @@ public final class Session {
     /** The job becomes as it was; that is an edit like any other. */
     public void takeBack(Version version) {
         edit(version.job());
+    }
+
+    /** The starts there are; read again when one is saved or removed. */
+    public List<Start> starts() {
+        if (starts == null) {
+            starts = shopFolder().starts().read().starts();
+        }
+        return starts;
+    }
+
+    public void startsChanged() {
+        starts = null;
+        tell();
     }
 
     /** The person's own part of the shop. */

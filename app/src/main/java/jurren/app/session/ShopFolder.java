@@ -11,15 +11,24 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Stream;
+import jurren.core.lettering.FontRefused;
+import jurren.core.lettering.NamedTypeface;
+import jurren.core.lettering.Typefaces;
+import jurren.formats.start.Starts;
 
 /** The shop that ships with the application, with the blanks a person measured kept in a folder of their own. */
 public final class ShopFolder {
     private final OwnBlanks own;
     private final Path blanks;
+    private final Path fonts;
+    private final Starts starts;
 
     public ShopFolder(Path folder) {
         this.blanks = folder.resolve("blanks");
         this.own = new OwnBlanks(blanks);
+        this.fonts = folder.resolve("fonts");
+        this.starts = new Starts(folder.resolve("starts"));
     }
 
     public static ShopFolder usual() {
@@ -28,6 +37,40 @@ public final class ShopFolder {
 
     public Shop shop() {
         return BuiltInShop.read().withOwn(own.read().blanks());
+    }
+
+    public Starts starts() {
+        return starts;
+    }
+
+    /** Takes the fonts that were opened before into this process; those that cannot be taken any more are left out. */
+    public void loadFonts() {
+        for (Path file : fontFiles()) {
+            try {
+                Typefaces.open(Files.readAllBytes(file));
+            } catch (IOException | FontRefused _) {
+                continue;
+            }
+        }
+    }
+
+    private List<Path> fontFiles() {
+        if (!Files.isDirectory(fonts)) {
+            return List.of();
+        }
+        try (Stream<Path> files = Files.list(fonts)) {
+            return files.sorted().toList();
+        } catch (IOException _) {
+            return List.of();
+        }
+    }
+
+    /** Takes a font file and keeps it for next time. */
+    public NamedTypeface openFont(Path file) throws IOException, FontRefused {
+        byte[] content = Files.readAllBytes(file);
+        NamedTypeface opened = Typefaces.open(content);
+        SafeFiles.write(fonts.resolve(file.getFileName().toString()), content);
+        return opened;
     }
 
     public List<Blank> own() {

@@ -11,6 +11,10 @@ public final class Texts {
     private Texts() {
     }
 
+    public static boolean has(String key) {
+        return TEXTS.containsKey(key);
+    }
+
     public static String of(String key, Object... values) {
         String pattern = TEXTS.getString(key);
         return values.length == 0 ? pattern : new MessageFormat(pattern, Locale.ROOT).format(values);

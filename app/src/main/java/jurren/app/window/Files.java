@@ -9,7 +9,8 @@ public interface Files {
     /** What kind of file it is. */
     enum Kind {
         JOB("jurren"), DRAWING("svg"), TICKET("pdf"), PROOF("png"), CUT_FILE("plt"), BLANK("json"),
-        TEMPLATE("pdf", "svg"), PHOTO("png", "jpg", "jpeg", "gif", "bmp");
+        TEMPLATE("pdf", "svg"), PHOTO("png", "jpg", "jpeg", "gif", "bmp"),
+        FONT("ttf", "otf");
 
         private final List<String> endings;
 

@@ -65,7 +65,7 @@ final class JobDrawer {
                 Controls.button("drawer-import", Texts.of("drawer.import"), () -> {
                     sheets.close();
                     session.show(jurren.app.session.Bench.ART);
-                    actions.give(AskFor.What.DRAWING);
+                    actions.give(AskFor.What.DRAWING, "");
                 }));
         row.getStyleClass().add("flow");
         return row;
@@ -138,7 +138,7 @@ final class JobDrawer {
         FlowPane row = new FlowPane(
                 Controls.button("drawer-print", Texts.of("ticket.print"), () -> {
                     sheets.close();
-                    actions.give(AskFor.What.PRINT);
+                    actions.give(AskFor.What.PRINT, "");
                 }),
                 Controls.button("drawer-proof", Texts.of("drawer.proof"), () -> {
                     sheets.close();

@@ -93,7 +93,7 @@ public final class Shell {
         HBox main = new HBox(ticket.node(), right);
         StackPane all = new StackPane(main, sheets.node());
         all.getStyleClass().add("shell");
-        all.addEventHandler(AskFor.TYPE, e -> actions.give(e.what()));
+        all.addEventHandler(AskFor.TYPE, e -> actions.give(e.what(), e.which()));
         all.addEventHandler(Objection.TYPE, e -> session.say(e.sentence()));
         all.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         all.addEventFilter(KeyEvent.KEY_PRESSED, this::menuKey);
@@ -197,7 +197,7 @@ public final class Shell {
             }
             case O -> actions.open();
             case N -> actions.newJob();
-            case P -> actions.give(AskFor.What.PRINT);
+            case P -> actions.give(AskFor.What.PRINT, "");
             default -> taken = false;
         }
         if (taken) {
@@ -211,7 +211,7 @@ public final class Shell {
             return;
         }
         if ("?".equals(e.getText()) || e.getCode() == javafx.scene.input.KeyCode.F1) {
-            actions.give(AskFor.What.SHORTCUTS);
+            actions.give(AskFor.What.SHORTCUTS, "");
             e.consume();
             return;
         }

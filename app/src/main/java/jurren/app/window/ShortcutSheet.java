@@ -7,7 +7,7 @@ import javafx.scene.layout.GridPane;
 
 /** Every key and what it does, from the bundle: {@code keys.1}, {@code keys.2} and so on, key and meaning parted by a bar. */
 final class ShortcutSheet {
-    private static final int COUNT = 18;
+    private static final int COUNT = 24;
 
     private ShortcutSheet() {
     }

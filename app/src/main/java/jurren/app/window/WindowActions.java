@@ -7,7 +7,12 @@ import jurren.app.bench.cut.CutBench;
 import jurren.app.session.AskFor;
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
+import jurren.core.art.Lettering;
+import jurren.core.art.Motif;
 import jurren.core.blank.Blank;
+import jurren.core.lettering.FontRefused;
+import jurren.formats.start.StartDraft;
+import java.util.List;
 import jurren.core.plan.Plan;
 import jurren.formats.files.SafeFiles;
 import jurren.formats.hpgl.HpglWriter;
@@ -42,8 +47,11 @@ public final class WindowActions {
         this.blanks = new BlankActions(session, files, sheets, session.shopFolder());
     }
 
-    void give(AskFor.What what) {
+    void give(AskFor.What what, String which) {
         switch (what) {
+            case FONT -> files.toOpen(Files.Kind.FONT).ifPresent(this::openFont);
+            case START -> openStart(which);
+            case SAVE_START -> saveStart();
             case CHOOSE_BLANK -> blanks.choose();
             case NEW_LINE -> blanks.chooseForNewLine();
             case MEASURE_OWN -> blanks.measure(Optional.empty());
@@ -65,11 +73,45 @@ public final class WindowActions {
         }
     }
 
+    private void openStart(String id) {
+        session.starts().stream().filter(s -> s.id().equals(id)).findFirst().ifPresent(start ->
+                session.linePlan().ifPresent(plan -> StartSheet.open(session, sheets, start, plan, art::add)));
+    }
+
+    /** From the motifs that are chosen, or from all there are. */
+    private void saveStart() {
+        List<Motif> motifs = session.chosen().isEmpty() ? session.line().motifs() : session.chosen();
+        if (motifs.isEmpty()) {
+            session.say(Texts.of("start.nothing-to-save"));
+            return;
+        }
+        SaveStartSheet.open(sheets, StartDraft.of(motifs), start -> {
+            try {
+                session.shopFolder().starts().save(start);
+                session.startsChanged();
+                session.say(Texts.of("start.saved", start.name()));
+            } catch (IOException e) {
+                session.say(Texts.of("file.not-written", start.name(), reason(e)));
+            }
+        });
+    }
+
+    /** A font file is kept for next time and put on the chosen lettering. */
+    private void openFont(Path file) {
+        work.run(() -> session.shopFolder().openFont(file), font -> {
+            session.editMotif(m -> m.source() instanceof Lettering l ? m.withSource(l.withTypeface(font)) : m);
+            session.say(Texts.of("font.opened", font.title()));
+        }, why -> session.say(why instanceof FontRefused r ? Texts.of("font." + r.why(), file.getFileName())
+                : Texts.of("file.unreadable", file.getFileName())));
+    }
+
     /** A drawing is put on the open face, a job is opened; anything else is said. */
     void dropped(Path file) {
         String name = file.getFileName().toString().toLowerCase(java.util.Locale.ROOT);
         if (name.endsWith(".jurren")) {
             open(file);
+        } else if (name.endsWith(".ttf") || name.endsWith(".otf")) {
+            openFont(file);
         } else {
             session.show(jurren.app.session.Bench.ART);
             art.addDrawing(file);

@@ -10,7 +10,7 @@ import jurren.formats.jobfile.JobDocument;
 import jurren.formats.jobfile.JobFile;
 import jurren.standins.cutter.HpglInterpreter;
 import jurren.core.art.Lettering;
-import jurren.core.lettering.Typeface;
+import jurren.core.lettering.ShippedTypeface;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -230,7 +230,7 @@ class CommandLineTest {
                 m -> m.withSource(((Lettering) m.source()).withText(""))))), job);
         isRefused(make(job), "has no letters");
         JobFile.write(JobDocument.of(DemoJob.make().withLine("A", l -> l.withMotif("m2",
-                m -> m.withSource(((Lettering) m.source()).withText("Zoë 漢").withTypeface(Typeface.ANTON))))), job);
+                m -> m.withSource(((Lettering) m.source()).withText("Zoë 漢").withTypeface(ShippedTypeface.ANTON))))), job);
         isRefused(make(job), "漢", "Anton");
     }
 

@@ -7,7 +7,7 @@ import jurren.core.art.Shape;
 import jurren.core.art.treat.Treatments;
 import jurren.core.blank.Fit;
 import jurren.core.geometry.CornerStyle;
-import jurren.core.lettering.Typeface;
+import jurren.core.lettering.ShippedTypeface;
 import java.io.IOException;
 import java.lang.reflect.RecordComponent;
 import java.nio.file.Files;
@@ -40,11 +40,10 @@ class TextsTest {
         keys.addAll(enumKeys("fit.down.", Fit.Down.class));
         keys.addAll(enumKeys("fit.width.", Fit.Width.class));
         keys.addAll(enumKeys("shape.", Shape.Kind.class));
-        keys.addAll(enumKeys("typeface.", Typeface.Kind.class));
+        keys.addAll(enumKeys("typeface.", ShippedTypeface.Kind.class));
         keys.addAll(enumKeys("outline.corners.", CornerStyle.class));
         keys.addAll(enumKeys("treat.group.", Treatments.Group.class));
         for (Treatments.Kind kind : Treatments.kinds()) {
-            keys.add("treat." + kind.id());
             Arrays.stream(kind.type().getRecordComponents()).map(RecordComponent::getName).forEach(n -> keys.add("treat.figure." + n));
         }
         return keys;

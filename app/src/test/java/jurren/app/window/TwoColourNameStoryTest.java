@@ -12,6 +12,7 @@ import jurren.core.dryrun.DryRun;
 import jurren.core.finish.Step;
 import jurren.core.job.Job;
 import jurren.core.layer.Join;
+import jurren.core.lettering.ShippedTypeface;
 import jurren.core.lettering.Typeface;
 import jurren.core.plan.Plan;
 import jurren.core.plan.SizePlan;
@@ -63,7 +64,7 @@ class TwoColourNameStoryTest extends WindowTest {
         on(() -> {
             @SuppressWarnings("unchecked")
             ComboBox<Typeface> face = (ComboBox<Typeface>) node("typeface");
-            face.setValue(Typeface.FREDOKA);
+            face.setValue(ShippedTypeface.FREDOKA);
             return null;
         });
         click("letters-colour-cream");

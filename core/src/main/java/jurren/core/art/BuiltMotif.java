@@ -5,6 +5,7 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A motif after its whole chain, around its own origin.
@@ -12,11 +13,19 @@ import java.util.Optional;
  * @param paints the colours from the bottom up
  * @param pieces how many separate parts there were at the start and after each treatment
  * @param source the box of the source before any treatment; absent when it is empty
+ * @param halo   what is cut out of everything below it; empty when nothing is
+ * @param idle   the places in the chain of treatments that found nothing to do
  */
-public record BuiltMotif(List<Painted> paints, List<Integer> pieces, Optional<Box> source) {
+public record BuiltMotif(List<Painted> paints, List<Integer> pieces, Optional<Box> source, Region halo, Set<Integer> idle) {
     public BuiltMotif {
+        idle = Set.copyOf(idle);
         paints = List.copyOf(paints);
         pieces = List.copyOf(pieces);
+    }
+
+    /** Everything it covers, whatever the colour. */
+    public Region region() {
+        return Region.weld(paints.stream().map(Painted::region).toList());
     }
 
     public boolean isEmpty() {
@@ -29,6 +38,6 @@ public record BuiltMotif(List<Painted> paints, List<Integer> pieces, Optional<Bo
     }
 
     public BuiltMotif placed(Placement placement) {
-        return new BuiltMotif(paints.stream().map(p -> p.placed(placement)).toList(), pieces, source);
+        return new BuiltMotif(paints.stream().map(p -> p.placed(placement)).toList(), pieces, source, halo.placed(placement), idle);
     }
 }

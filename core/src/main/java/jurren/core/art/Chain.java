@@ -1,31 +1,97 @@
 package jurren.core.art;
 
+import jurren.core.art.treat.Treatments;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
+import jurren.core.geometry.Track;
+import jurren.core.lettering.Baseline;
 import jurren.core.lettering.LetteringLayout;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 
 /**
  * Evaluates motifs. Every prefix of a chain is remembered by value, so that a change of the last
- * treatment costs only itself and a motif that did not change costs nothing.
+ * treatment costs only itself and a motif that did not change costs nothing. What a chain takes from
+ * another motif is part of that value: how the other is built, and where it stands as seen from here.
  */
 public final class Chain {
-    private static final int REMEMBERED = 400;
+    private static final int REMEMBERED = 600;
+    private static final int MOST_PAINTS = 60;
 
-    private record Key(Source source, List<Treatment> treatments) {
+    /** What decides a stage. Hashed once: keys of long chains are asked for often. */
+    private static final class Key {
+        private final Source source;
+        private final List<Treatment> treatments;
+        private final Map<String, Seen> seen;
+        /** What stands above a backing. */
+        private final Set<String> above;
+        private final int hash;
+
+        Key(Source source, List<Treatment> treatments, Map<String, Seen> seen, Set<String> above) {
+            this.source = source;
+            this.treatments = treatments;
+            this.seen = seen;
+            this.above = above;
+            this.hash = 31 * (31 * source.hashCode() + treatments.hashCode()) + seen.hashCode();
+        }
+
+        @Override
+        public boolean equals(Object o) {
+            return this == o || o instanceof Key k && hash == k.hash && source.equals(k.source)
+                    && treatments.equals(k.treatments) && seen.equals(k.seen) && above.equals(k.above);
+        }
+
+        @Override
+        public int hashCode() {
+            return hash;
+        }
     }
 
-    private record Stage(List<Paint> paints, List<Integer> pieces, Optional<Box> source) {
+    /** Another motif as a chain sees it. */
+    private record Seen(Key key, Placement fromHere) {
+    }
+
+    private record Stage(List<Paint> paints, List<Integer> pieces, Optional<Box> source, Set<Integer> idle) {
     }
 
     private final Memo<Key, Stage> stages = new Memo<>(REMEMBERED, this::stage);
     private final Memo<Key, BuiltMotif> built = new Memo<>(REMEMBERED, this::finish);
+    private final Memo<Key, Region> whole = new Memo<>(REMEMBERED, key -> Paint.welded(stages.get(key).paints));
 
+    /** A motif that follows no other. */
     public BuiltMotif build(Motif motif) {
-        return built.get(new Key(motif.source(), motif.treatments()));
+        return build(motif, List.of(motif));
+    }
+
+    /** @param face all motifs of its face, which must not follow each other in a ring */
+    public BuiltMotif build(Motif motif, List<Motif> face) {
+        return built.get(key(motif, face));
+    }
+
+    /** Everything on a face that is not hidden, from the bottom up, with the gaps that halos cut into what is below. */
+    public Art art(List<Motif> face, Placement onto) {
+        List<Painted> paints = new ArrayList<>();
+        for (Motif m : face) {
+            if (m.isHidden()) {
+                continue;
+            }
+            Placement placed = m.pose().placement().then(onto);
+            BuiltMotif motif = build(m, face);
+            if (!motif.halo().isEmpty()) {
+                Region halo = motif.halo().placed(placed);
+                paints.replaceAll(p -> p.without(halo));
+            }
+            motif.paints().forEach(p -> paints.add(p.placed(placed)));
+        }
+        return new Art(paints);
     }
 
     /** How many chain stages were worked out so far; for watching that nothing is done twice. */
@@ -33,39 +99,133 @@ public final class Chain {
         return stages.computed();
     }
 
+    private static Key key(Motif motif, List<Motif> face) {
+        Set<String> above = above(motif, face);
+        Set<String> others = new TreeSet<>(motif.others());
+        others.addAll(above);
+        Map<String, Seen> seen = new LinkedHashMap<>();
+        if (!others.isEmpty()) {
+            Placement back = motif.pose().placement().inverse();
+            for (String id : others) {
+                face.stream().filter(m -> m.id().equals(id)).findFirst().ifPresent(m ->
+                        seen.put(id, new Seen(key(m, face), m.pose().placement().then(back))));
+            }
+        }
+        return new Key(motif.source(), motif.treatments(), seen, above);
+    }
+
+    private static Set<String> above(Motif motif, List<Motif> face) {
+        int at = face.indexOf(motif);
+        Set<String> above = new TreeSet<>();
+        if (motif.source() instanceof Backing && at >= 0) {
+            face.subList(at + 1, face.size()).stream().filter(m -> !m.isHidden()).map(Motif::id).forEach(above::add);
+        }
+        return above;
+    }
+
+    /** The key without the last treatment, and without what only that looks at. */
+    private static Key before(Key key) {
+        List<Treatment> fewer = key.treatments.subList(0, key.treatments.size() - 1);
+        Map<String, Seen> needed = new LinkedHashMap<>(key.seen);
+        needed.keySet().removeIf(id -> !key.source.others().contains(id) && !key.above.contains(id)
+                && fewer.stream().noneMatch(t -> t.others().contains(id)));
+        return new Key(key.source, fewer, needed, key.above);
+    }
+
     private BuiltMotif finish(Key key) {
         Stage stage = stages.get(key);
+        double gap = key.treatments.stream().mapToDouble(t -> t instanceof Treatment.Halo h ? h.gapMm() : 0).max().orElse(0);
+        Region halo = gap > 0 ? whole.get(key).grown(gap, CornerStyle.ROUND) : Region.EMPTY;
         return new BuiltMotif(stage.paints.stream().map(p -> Painted.ofParts(p.colour(), p.parts())).toList(),
-                stage.pieces, stage.source);
+                stage.pieces, stage.source, halo, stage.idle);
     }
 
     private Stage stage(Key key) {
         if (key.treatments.isEmpty()) {
-            return begin(key.source);
+            return begin(key.source, key.source instanceof Backing b ? backing(b, key) : List.of(), others(key));
         }
-        int last = key.treatments.size() - 1;
-        Stage before = stages.get(new Key(key.source, key.treatments.subList(0, last)));
-        List<Paint> after = key.treatments.get(last).apply(before.paints);
+        Stage before = stages.get(before(key));
+        Treatment last = key.treatments.getLast();
+        List<Paint> after = last instanceof Referring r ? r.apply(before.paints, others(key)) : last.apply(before.paints);
         List<Integer> pieces = new ArrayList<>(before.pieces);
         pieces.add(pieces(after));
-        return new Stage(after, pieces, before.source);
+        Set<Integer> idle = new TreeSet<>(before.idle);
+        if (after == before.paints && Treatments.shouldChange(last)) {
+            idle.add(key.treatments.size() - 1);
+        }
+        return new Stage(after, pieces, before.source, idle);
     }
 
-    private static Stage begin(Source source) {
+    private Others others(Key key) {
+        return key.seen.isEmpty() ? Others.NONE : new Others() {
+            @Override
+            public Optional<Region> region(String id) {
+                return Optional.ofNullable(key.seen.get(id)).map(s -> whole.get(s.key).placed(s.fromHere).sound());
+            }
+
+            @Override
+            public Optional<List<Paint>> asBuilt(String id) {
+                return Optional.ofNullable(key.seen.get(id)).map(s -> stages.get(s.key).paints);
+            }
+        };
+    }
+
+    private static Stage begin(Source source, List<Paint> backing, Others others) {
         List<Paint> paints = switch (source) {
-            case Lettering l -> lettering(l);
+            case Lettering l -> lettering(l, others);
             case Drawing d -> drawing(d);
             case Shape s -> List.of(new Paint(s.colour(), List.of(s.region())));
+            case Stroke s -> List.of(new Paint(s.colour(), List.of(s.region())));
+            case Mark m -> others.asBuilt(m.of()).map(p -> Paint.each(p, r ->
+                    r.placed(Placement.scaled(m.widthFactor(), m.heightFactor())))).orElse(List.of());
+            case Backing _ -> backing;
         };
         Optional<Box> box = paints.stream().flatMap(p -> p.parts().stream()).map(Region::bounds).reduce(Box::joined);
-        return new Stage(paints, List.of(pieces(paints)), box);
+        return new Stage(paints, List.of(pieces(paints)), box, Set.of());
     }
 
-    private static List<Paint> lettering(Lettering l) {
+    private List<Paint> backing(Backing b, Key key) {
+        Others others = others(key);
+        Region all = Region.weld(key.above.stream().flatMap(id -> others.region(id).stream()).toList());
+        if (all.isEmpty()) {
+            return List.of();
+        }
+        Region around = b.distanceMm() > 0 ? all.grown(b.distanceMm(), b.corners()) : all;
+        return List.of(new Paint(b.colour(), List.of(b.holesFilled() ? around.filled() : around)));
+    }
+
+    private static List<Paint> lettering(Lettering l, Others others) {
+        Optional<Track> edge = l.setting().baseline() instanceof Baseline.Edge e
+                ? others.region(e.other()).filter(r -> !r.isEmpty()).map(r -> Track.round(r.largest().outer())) : Optional.empty();
+        double capital = l.keptWidthMm().map(w -> {
+            double unit = LetteringLayout.straightWidthMm(l.text(), l.typeface(), 1, l.setting());
+            return unit > 0 ? w / (unit * l.stretch()) : l.capHeightMm();
+        }).orElse(l.capHeightMm());
         Placement stretch = Placement.scaled(l.stretch(), 1);
-        List<Region> glyphs = LetteringLayout.of(l.text(), l.typeface(), l.capHeightMm(), l.letterSpacing())
-                .glyphs().stream().map(g -> g.placed(stretch).enclosed()).filter(r -> !r.isEmpty()).toList();
-        return glyphs.isEmpty() ? List.of() : List.of(new Paint(l.colour(), glyphs));
+        Map<Integer, List<Region>> parts = new TreeMap<>();
+        int letters = 0;
+        List<LetteringLayout.Letter> laid = LetteringLayout.of(l.text(), l.typeface(), capital, l.setting(), edge).glyphs();
+        for (LetteringLayout.Letter letter : laid) {
+            Region region = letter.outline().placed(stretch).enclosed();
+            if (!region.isEmpty()) {
+                parts.computeIfAbsent(number(l.colouring(), letter, letters++, laid.getLast()), _ -> new ArrayList<>()).add(region);
+            }
+        }
+        return parts.entrySet().stream().map(e -> new Paint(l.colouring().of(e.getKey()), e.getValue())).toList();
+    }
+
+    /**
+     * Words and lines are paints of their own, so that what comes later can tell them apart, unless they
+     * are very many; letters go with their colour.
+     */
+    private static int number(Colouring colouring, LetteringLayout.Letter letter, int before, LetteringLayout.Letter last) {
+        int colours = colouring.colours().size();
+        return switch (colouring.by()) {
+            case WHOLE -> 0;
+            case LETTER -> before % colours;
+            case WORD -> last.word() < MOST_PAINTS ? letter.word() : letter.word() % colours;
+            case LINE -> last.line() < MOST_PAINTS ? letter.line() : letter.line() % colours;
+        };
     }
 
     /** Shapes that follow each other in one colour are one paint; a colour may come again higher up. */

@@ -6,10 +6,12 @@ import java.util.Arrays;
 public final class DrawingFile {
     private final String name;
     private final byte[] content;
+    private final int hash;
 
     public DrawingFile(String name, byte[] content) {
         this.name = name;
         this.content = content.clone();
+        this.hash = 31 * name.hashCode() + Arrays.hashCode(content);
     }
 
     public String name() {
@@ -22,11 +24,11 @@ public final class DrawingFile {
 
     @Override
     public boolean equals(Object o) {
-        return this == o || o instanceof DrawingFile f && name.equals(f.name) && Arrays.equals(content, f.content);
+        return this == o || o instanceof DrawingFile f && hash == f.hash && name.equals(f.name) && Arrays.equals(content, f.content);
     }
 
     @Override
     public int hashCode() {
-        return 31 * name.hashCode() + Arrays.hashCode(content);
+        return hash;
     }
 }

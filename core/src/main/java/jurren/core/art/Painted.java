@@ -39,6 +39,12 @@ public record Painted(Colour colour, Region region, List<Region> unwelded) {
         return new Painted(colour, region.warped(warp), unwelded.stream().map(r -> r.warped(warp)).toList());
     }
 
+    /** What is left beside a region. */
+    Painted without(Region halo) {
+        return region.isEmpty() || region.bounds().crossed(halo.bounds()).isEmpty() ? this
+                : new Painted(colour, region.minus(halo), unwelded.stream().map(r -> r.minus(halo)).filter(r -> !r.isEmpty()).toList());
+    }
+
     private static List<Region> overlapping(List<Region> parts) {
         List<Region> found = new ArrayList<>();
         for (Region a : parts) {

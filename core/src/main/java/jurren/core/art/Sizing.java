@@ -39,12 +39,18 @@ public final class Sizing {
     /** Roughly what a source built at one size looks like at another, until it is built anew. */
     public static Placement between(Source built, Source now) {
         return switch (built) {
+            case Lettering b when now instanceof Lettering n && b.keptWidthMm().isPresent() && n.keptWidthMm().isPresent() -> {
+                double wider = n.keptWidthMm().get() / b.keptWidthMm().get();
+                yield Placement.scaled(wider, wider * b.stretch() / n.stretch());
+            }
             case Lettering b when now instanceof Lettering n -> Placement.scaled(
                     n.capHeightMm() * n.stretch() / (b.capHeightMm() * b.stretch()), n.capHeightMm() / b.capHeightMm());
             case Drawing b when now instanceof Drawing n -> Placement.scaled(
                     n.widthFactor() / b.widthFactor(), n.heightFactor() / b.heightFactor());
             case Shape b when now instanceof Shape n -> Placement.scaled(
                     n.widthMm() / b.widthMm(), n.heightMm() / b.heightMm());
+            case Mark b when now instanceof Mark n -> Placement.scaled(
+                    n.widthFactor() / b.widthFactor(), n.heightFactor() / b.heightFactor());
             default -> Placement.HERE;
         };
     }

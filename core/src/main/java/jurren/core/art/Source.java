@@ -1,9 +1,21 @@
 package jurren.core.art;
 
+import java.util.Set;
+
 /** What a motif is made from, before any treatment. Its size lives here, so treatments stay true in mm. */
-public sealed interface Source permits Lettering, Drawing, Shape {
+public sealed interface Source permits Lettering, Drawing, Shape, Stroke, Mark, Backing {
     /** The same thing larger or smaller; both factors must be above zero. */
     Source resized(double widthFactor, double heightFactor);
+
+    /** The motifs it follows, by id. */
+    default Set<String> others() {
+        return Set.of();
+    }
+
+    /** The same following another motif where it followed {@code from}. */
+    default Source withOther(String from, String to) {
+        return this;
+    }
 
     static void checkFactors(double widthFactor, double heightFactor) {
         if (!(widthFactor > 0 && heightFactor > 0 && widthFactor < 1e6 && heightFactor < 1e6)) {

@@ -5,6 +5,7 @@ import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /**
  * One live operation on a motif: what goes in are its colours from the bottom up, each with its parts
@@ -13,6 +14,11 @@ import java.util.List;
  */
 public interface Treatment {
     List<Paint> apply(List<Paint> paints);
+
+    /** The motifs it follows, by id. */
+    default Set<String> others() {
+        return Set.of();
+    }
 
     /** Parts of one colour that overlap become one; counters are kept. */
     record Weld() implements Treatment {
@@ -42,11 +48,30 @@ public interface Treatment {
         }
     }
 
+    /** A gap of so much around the motif as it is at the end of its chain is cut out of everything that lies below it. */
+    record Halo(double gapMm) implements Treatment {
+        public Halo {
+            if (!(gapMm > 0 && gapMm < 1000)) {
+                throw new IllegalArgumentException("a halo must be wider than zero but was " + gapMm + " mm");
+            }
+        }
+
+        @Override
+        public List<Paint> apply(List<Paint> paints) {
+            return paints;
+        }
+    }
+
     /** A treatment that is switched off for now, and keeps its figures. */
     record Off(Treatment of) implements Treatment {
         @Override
         public List<Paint> apply(List<Paint> paints) {
             return paints;
+        }
+
+        @Override
+        public Set<String> others() {
+            return of.others();
         }
     }
 }

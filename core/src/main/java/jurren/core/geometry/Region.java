@@ -3,7 +3,9 @@ package jurren.core.geometry;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.CoordinateSequence;
@@ -11,6 +13,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.distance.DistanceOp;
 
 /**
  * What a film covers: any number of pieces, each with any number of holes. Immutable, always valid,
@@ -141,6 +144,11 @@ public final class Region {
         return of(Jts.collect(kept));
     }
 
+    /** Every outline changed on its own; what that makes cross itself is resolved. */
+    public Region reshaped(UnaryOperator<Outline> change) {
+        return isEmpty() ? this : eachOutline(change).sound();
+    }
+
     private Region eachOutline(UnaryOperator<Outline> change) {
         List<Polygon> changed = new ArrayList<>();
         for (Piece piece : pieces()) {
@@ -203,6 +211,22 @@ public final class Region {
             pieces.add(new Piece(Jts.outline(p.getExteriorRing()), holes));
         }
         return pieces;
+    }
+
+    /** The piece with the largest area; throws when empty. */
+    public Piece largest() {
+        return pieces().stream().max(Comparator.comparingDouble(p -> p.region().areaMm2()))
+                .orElseThrow(() -> new IllegalStateException("an empty region has no largest piece"));
+    }
+
+    /** The shortest way from here to another region: its end here, then its end there. Both are one point where they touch. */
+    public List<Point> shortestWayTo(Region other) {
+        return Arrays.stream(DistanceOp.nearestPoints(shape, other.shape)).map(Jts::point).toList();
+    }
+
+    /** The narrowest neck of any of its pieces; absent when nothing would come apart. */
+    public Optional<Thinness> narrowestNeck() {
+        return Neck.of(this);
     }
 
     public boolean contains(Point p) {

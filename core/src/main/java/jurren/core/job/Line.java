@@ -1,6 +1,7 @@
 package jurren.core.job;
 
 import jurren.core.art.Motif;
+import jurren.core.art.References;
 import jurren.core.blank.Fit;
 import jurren.core.layer.Join;
 import jurren.core.material.Colour;
@@ -10,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
 /**
  * One kind of thing in a job.
@@ -28,6 +30,11 @@ public record Line(String id, String title, Thing thing, String materialId, Stri
         if (motifs.stream().map(Motif::id).distinct().count() != motifs.size()) {
             throw new IllegalArgumentException("the motifs of line " + id + " need different ids");
         }
+        String line = id;
+        References.loop(motifs).ifPresent(ring -> {
+            throw new IllegalArgumentException("motifs of line " + line + " follow each other in a ring: "
+                    + ring.stream().map(Motif::name).collect(Collectors.joining(", then ")));
+        });
     }
 
     public int copies() {
@@ -46,10 +53,14 @@ public record Line(String id, String title, Thing thing, String materialId, Stri
         return motifs.stream().filter(m -> m.id().equals(motifId)).findFirst();
     }
 
-    /** An id no motif of this line has yet. */
+    private boolean isKnown(String motifId) {
+        return motif(motifId).isPresent() || motifs.stream().anyMatch(m -> m.others().contains(motifId));
+    }
+
+    /** An id that no motif of this line has, nor follows although it is gone. */
     public String freeMotifId() {
         int n = motifs.size() + 1;
-        while (motif("m" + n).isPresent()) {
+        while (isKnown("m" + n)) {
             n++;
         }
         return "m" + n;
@@ -94,6 +105,10 @@ public record Line(String id, String title, Thing thing, String materialId, Stri
 
     public Line withMotifs(List<Motif> newMotifs) {
         return new Line(id, title, thing, materialId, drawnFor, sizes, newMotifs, joins, fit);
+    }
+
+    public Line withDrawnFor(String size, List<SizeEntry> newSizes) {
+        return new Line(id, title, thing, materialId, size, newSizes, motifs, joins, fit);
     }
 
     public Line withMotif(String motifId, UnaryOperator<Motif> change) {

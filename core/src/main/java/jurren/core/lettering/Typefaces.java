@@ -2,29 +2,178 @@ package jurren.core.lettering;
 
 import java.awt.Font;
 import java.awt.FontFormatException;
+import java.awt.GraphicsEnvironment;
 import java.awt.font.TextAttribute;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.TreeMap;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 
-/** Loads the shipped fonts, each once. */
+/**
+ * Letters with a typeface: the shipped ones, fonts of this machine, and font files that were opened,
+ * each loaded once a process.
+ */
 public final class Typefaces {
     /** Glyph outlines are taken this large, so that hinting and rounding are far below a micrometre. */
     static final float EM = 1000;
+    private static final int MOST_BYTES = 32 << 20;
+    private static final int PATIENCE_S = 5;
+    private static final int REMEMBERED = 1000;
 
-    private static final Map<Typeface, Font> LOADED = new EnumMap<>(Typeface.class);
+    private record Wanted(Typeface typeface, String line, Map<Integer, Integer> forms) {
+    }
+
+    private static final Map<ShippedTypeface, LoadedFont> SHIPPED = new EnumMap<>(ShippedTypeface.class);
+    private static final Map<String, LoadedFont> OPENED = new HashMap<>();
+    private static final Map<String, Optional<LoadedFont>> OF_MACHINE = new HashMap<>();
+    private static Map<String, Font> machine;
+    private static final Map<Wanted, GlyphRun> RUNS = new LinkedHashMap<>(REMEMBERED, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Wanted, GlyphRun> eldest) {
+            return size() > REMEMBERED;
+        }
+    };
 
     private Typefaces() {
     }
 
-    static synchronized Font font(Typeface typeface) {
-        return LOADED.computeIfAbsent(typeface, Typefaces::load);
+    /** One line in a typeface. */
+    static GlyphRun run(Typeface typeface, String line, Map<Integer, Integer> forms) {
+        Wanted wanted = new Wanted(typeface, line, forms);
+        synchronized (RUNS) {
+            GlyphRun known = RUNS.get(wanted);
+            if (known != null) {
+                return known;
+            }
+        }
+        Optional<LoadedFont> font = font(typeface);
+        if (font.isEmpty()) {
+            return typeface instanceof NamedTypeface n ? n.carried().run(line) : GlyphRun.EMPTY;
+        }
+        GlyphRun run = font.get().run(line, forms);
+        synchronized (RUNS) {
+            RUNS.put(wanted, run);
+        }
+        return run;
+    }
+
+    /** True when the font itself is on this machine. */
+    public static boolean isHere(Typeface typeface) {
+        return font(typeface).isPresent();
+    }
+
+    /** How many other forms a typeface has of a character. */
+    public static int otherForms(Typeface typeface, int codePoint) {
+        return font(typeface).map(f -> f.forms(codePoint)).orElse(0);
+    }
+
+    /** The first character that there is no glyph for. */
+    public static OptionalInt firstMissing(String text, Typeface typeface) {
+        Optional<LoadedFont> font = font(typeface);
+        return text.codePoints().filter(c -> !Character.isWhitespace(c) && !Character.isIdentifierIgnorable(c)
+                && !font.map(f -> f.canDisplay(c)).orElseGet(() ->
+                typeface instanceof NamedTypeface n && n.carried().has((char) c))).findFirst();
+    }
+
+    /** The typeface with the outlines of a text, for machines that do not have the font. */
+    public static Typeface carrying(Typeface typeface, String text) {
+        if (!(typeface instanceof NamedTypeface named)) {
+            return typeface;
+        }
+        Map<String, GlyphRun> lines = new TreeMap<>();
+        text.lines().filter(l -> !l.isBlank()).forEach(l -> lines.put(l, run(typeface, l, Map.of())));
+        return new NamedTypeface(named.title(), new CarriedGlyphs(lines));
+    }
+
+    /** The names of the fonts that were opened from files. */
+    public static synchronized List<String> opened() {
+        return OPENED.keySet().stream().sorted().toList();
+    }
+
+    /** The names of the fonts of this machine, in order. The first call takes a second. */
+    public static synchronized List<String> ofMachine() {
+        return List.copyOf(machine().keySet());
+    }
+
+    private static synchronized Map<String, Font> machine() {
+        if (machine == null) {
+            machine = new TreeMap<>();
+            Arrays.stream(GraphicsEnvironment.getLocalGraphicsEnvironment().getAllFonts())
+                    .forEach(f -> machine.putIfAbsent(f.getFontName(Locale.ROOT), f));
+        }
+        return machine;
+    }
+
+    /**
+     * Takes a font file into this process.
+     *
+     * @throws FontRefused when it is none, damaged, or too much to be one
+     */
+    public static NamedTypeface open(byte[] file) throws FontRefused {
+        if (file.length > MOST_BYTES) {
+            throw new FontRefused(FontRefused.Why.TOO_LARGE);
+        }
+        FontTables tables = tables(file);
+        LoadedFont font = loadWithPatience(file, tables);
+        synchronized (Typefaces.class) {
+            OPENED.put(font.name(), font);
+        }
+        synchronized (RUNS) {
+            RUNS.keySet().removeIf(w -> w.typeface instanceof NamedTypeface n && n.title().equals(font.name()));
+        }
+        return NamedTypeface.of(font.name());
+    }
+
+    private static FontTables tables(byte[] file) throws FontRefused {
+        try {
+            return FontTables.of(file);
+        } catch (FontTables.NotAFont e) {
+            throw new FontRefused(e.why());
+        }
+    }
+
+    /** A file made to keep a loader busy is given up after a while. */
+    private static LoadedFont loadWithPatience(byte[] file, FontTables tables) throws FontRefused {
+        CompletableFuture<LoadedFont> loading = new CompletableFuture<>();
+        Thread.ofPlatform().daemon().name("font").start(() -> {
+            try {
+                LoadedFont font = new LoadedFont(load(new ByteArrayInputStream(file)), Optional.of(tables));
+                font.run("Hamburg 27", Map.of());
+                loading.complete(font);
+            } catch (FontFormatException | IOException | RuntimeException | StackOverflowError e) {
+                loading.completeExceptionally(e);
+            }
+        });
+        try {
+            return loading.get(PATIENCE_S, TimeUnit.SECONDS);
+        } catch (TimeoutException _) {
+            throw new FontRefused(FontRefused.Why.TOO_SLOW);
+        } catch (ExecutionException _) {
+            throw new FontRefused(FontRefused.Why.DAMAGED);
+        } catch (InterruptedException _) {
+            Thread.currentThread().interrupt();
+            throw new FontRefused(FontRefused.Why.TOO_SLOW);
+        }
     }
 
     /** The file as shipped, for a window or a document that shows the font itself. */
-    public static InputStream file(Typeface typeface) {
+    public static InputStream file(ShippedTypeface typeface) {
         InputStream in = Typefaces.class.getResourceAsStream("fonts/" + typeface.id() + ".ttf");
         if (in == null) {
             throw new IllegalStateException("the font file of " + typeface.title() + " is missing from the application");
@@ -34,19 +183,35 @@ public final class Typefaces {
 
     /** Loads the font machinery by laying out one word. */
     public static void warm() {
-        LetteringLayout.of("Warm", Typeface.ANTON, 10, 0);
+        run(ShippedTypeface.ANTON, "Warm", Map.of());
     }
 
-    private static Font load(Typeface typeface) {
+    private static synchronized Optional<LoadedFont> font(Typeface typeface) {
+        return switch (typeface) {
+            case ShippedTypeface s -> Optional.of(SHIPPED.computeIfAbsent(s, Typefaces::shipped));
+            case NamedTypeface n when OPENED.containsKey(n.title()) -> Optional.of(OPENED.get(n.title()));
+            case NamedTypeface n -> OF_MACHINE.computeIfAbsent(n.title(), name -> Optional.ofNullable(machine().get(name))
+                    .map(f -> new LoadedFont(ready(f), Optional.empty())));
+        };
+    }
+
+    private static LoadedFont shipped(ShippedTypeface typeface) {
         try (InputStream in = file(typeface)) {
-            return Font.createFont(Font.TRUETYPE_FONT, in).deriveFont(Map.of(
-                    TextAttribute.SIZE, EM,
-                    TextAttribute.KERNING, TextAttribute.KERNING_ON,
-                    TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON));
-        } catch (FontFormatException e) {
+            byte[] file = in.readAllBytes();
+            return new LoadedFont(load(new ByteArrayInputStream(file)), Optional.of(FontTables.of(file)));
+        } catch (FontFormatException | FontTables.NotAFont e) {
             throw new IllegalStateException("the font file of " + typeface.title() + " is damaged", e);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private static Font load(InputStream in) throws FontFormatException, IOException {
+        return ready(Font.createFont(Font.TRUETYPE_FONT, in));
+    }
+
+    private static Font ready(Font font) {
+        return font.deriveFont(Map.of(TextAttribute.SIZE, EM, TextAttribute.KERNING, TextAttribute.KERNING_ON,
+                TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON));
     }
 }

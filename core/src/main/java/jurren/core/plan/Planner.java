@@ -5,7 +5,6 @@ import jurren.core.art.BuiltMotif;
 import jurren.core.art.Chain;
 import jurren.core.art.Memo;
 import jurren.core.art.Motif;
-import jurren.core.art.Painted;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.BlankSize;
@@ -88,12 +87,12 @@ public final class Planner {
         Material material = shop.material(line.materialId())
                 .orElseThrow(() -> new IllegalArgumentException("no material is called \"" + line.materialId() + "\""));
         Map<String, BuiltMotif> built = new LinkedHashMap<>();
-        line.motifs().forEach(m -> built.put(m.id(), chain.build(m)));
+        line.motifs().forEach(m -> built.put(m.id(), chain.build(m, line.motifs())));
         List<BlankSize> wanted = blank.sizes().stream()
                 .filter(s -> s.id().equals(line.drawnFor()) || line.entry(s.id()).count() > 0).toList();
         Face drawnFace = face(line, blank.size(line.drawnFor()).orElseThrow(() -> new IllegalArgumentException(
                 blank.name() + " has no size " + line.drawnFor())));
-        Optional<Box> drawnArt = artOn(line.motifs(), Placement.HERE).bounds();
+        Optional<Box> drawnArt = chain.art(line.motifs(), Placement.HERE).bounds();
         List<SizePlan> sizes = wanted.parallelStream()
                 .map(s -> planSize(line, material, drawnFace, face(line, s), drawnArt, s.id())).toList();
         SizePlan drawn = sizes.stream().filter(s -> s.id().equals(line.drawnFor())).findFirst().orElseThrow();
@@ -117,17 +116,8 @@ public final class Planner {
         return new SizePlan(size, face, entry.count(), fit, work.art, work.laid, work.layers);
     }
 
-    private Art artOn(List<Motif> motifs, Placement fit) {
-        List<Painted> paints = new ArrayList<>();
-        for (Motif m : motifs) {
-            Placement onto = m.pose().placement().then(fit);
-            chain.build(m).paints().forEach(p -> paints.add(p.placed(onto)));
-        }
-        return new Art(paints);
-    }
-
     private FaceWork workFace(FaceKey key) {
-        Art art = artOn(key.motifs, key.fit);
+        Art art = chain.art(key.motifs, key.fit);
         Art laid = art.warped(Face.unrolling(key.surface, key.trueAtMm));
         Map<Colour, Region> seen = key.printed ? laid.seen() : Map.of();
         List<Layer> layers = !key.printed

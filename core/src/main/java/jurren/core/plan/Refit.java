@@ -3,7 +3,6 @@ package jurren.core.plan;
 import jurren.core.art.BuiltMotif;
 import jurren.core.art.Chain;
 import jurren.core.art.Motif;
-import jurren.core.art.Painted;
 import jurren.core.art.Sizing;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
@@ -64,18 +63,23 @@ public final class Refit {
 
     /** The box of the whole art on the face it is drawn for. */
     public Optional<Box> artBox(Line line) {
-        return line.motifs().stream().flatMap(m -> chain.build(m).placed(m.pose().placement()).paints().stream())
-                .map(Painted::region).filter(r -> !r.isEmpty()).map(r -> r.bounds()).reduce(Box::joined);
+        return chain.art(line.motifs(), Placement.HERE).bounds();
     }
 
     /** The whole art moved and scaled; what treatments add in millimetres stays as it is. */
     public Line placed(Line line, Placement onto) {
         double factor = Math.sqrt(Math.abs(onto.determinant()));
-        return line.withMotifs(line.motifs().stream().map(m -> placed(m, onto, factor)).toList());
+        return line.withMotifs(line.motifs().stream().map(m -> placed(m, line.motifs(), onto, factor)).toList());
     }
 
-    private Motif placed(Motif m, Placement onto, double factor) {
-        BuiltMotif built = chain.build(m);
+    /** Some motifs of a face moved and scaled together. */
+    public List<Motif> placed(List<Motif> some, List<Motif> face, Placement onto) {
+        double factor = Math.sqrt(Math.abs(onto.determinant()));
+        return some.stream().map(m -> placed(m, face, onto, factor)).toList();
+    }
+
+    private Motif placed(Motif m, List<Motif> face, Placement onto, double factor) {
+        BuiltMotif built = chain.build(m, face);
         Point at = onto.apply(m.pose().point());
         Motif moved = m.withPose(m.pose().moved(at.xMm() - m.pose().xMm(), at.yMm() - m.pose().yMm()));
         return factor == 1 ? moved : built.bounds()

@@ -2,7 +2,15 @@ package jurren.core.plan;
 
 import jurren.core.art.Art;
 import jurren.core.art.BuiltMotif;
+import jurren.core.art.Backing;
 import jurren.core.art.Drawing;
+import jurren.core.art.Mark;
+import jurren.core.art.Referring;
+import jurren.core.art.Stroke;
+import jurren.core.art.Treatment;
+import jurren.core.art.treat.Treatments;
+import jurren.core.job.Line;
+import jurren.core.lettering.Typefaces;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
@@ -13,12 +21,13 @@ import jurren.core.finish.HeatTaken;
 import jurren.core.finish.Press;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
+import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Point;
+import jurren.core.material.Process;
 import jurren.core.geometry.Region;
 import jurren.core.hold.Verdict;
 import jurren.core.job.Shop;
 import jurren.core.layer.Layer;
-import jurren.core.lettering.LetteringLayout;
 import jurren.core.load.CutItem;
 import jurren.core.load.Load;
 import jurren.core.load.Loading;
@@ -39,6 +48,8 @@ final class SnagFinder {
     private static final double EDGE_SLACK_MM = 0.01;
     /** A wrap overlaps itself by so much at its seam. */
     private static final double SEAM_OVERLAP_MM = 3;
+    /** Where it is the motif itself that follows another. */
+    private static final String SOURCE = "source";
 
     private final Shop shop;
     private final Set<Snag> found = new LinkedHashSet<>();
@@ -53,6 +64,7 @@ final class SnagFinder {
             line.sizes().forEach(size -> fit(line, size));
             holds(line);
             thinParts(line);
+            islands(line);
             stack(line);
             heat(line);
         }
@@ -69,8 +81,15 @@ final class SnagFinder {
             switch (m.source()) {
                 case Lettering l -> lettering(line, m, l);
                 case Drawing d -> drawing(line, m, d);
-                case Shape _ -> { }
+                case Shape _, Stroke _, Backing _ -> { }
+                case Mark mark -> {
+                    if (mark.of().isEmpty()) {
+                        found.add(new Snag.NothingToFollow(line, m.id(), m.name(), SOURCE));
+                    }
+                }
             }
+            references(plan.line(), m);
+            treatments(line, m, plan.motifs().get(m.id()));
             BuiltMotif built = plan.motifs().get(m.id());
             built.paints().stream().filter(p -> !p.unwelded().isEmpty()).findFirst()
                     .ifPresent(p -> found.add(new Snag.NotWelded(line, m.id(), m.name(), p.unwelded().size(),
@@ -78,11 +97,37 @@ final class SnagFinder {
         }
     }
 
+    private void references(Line line, Motif m) {
+        if (m.source().others().stream().anyMatch(id -> line.motif(id).isEmpty())) {
+            found.add(new Snag.NothingToFollow(line.id(), m.id(), m.name(), SOURCE));
+        }
+        for (Treatment t : m.treatments()) {
+            if (t instanceof Referring r && line.motif(r.other()).isEmpty()) {
+                found.add(new Snag.NothingToFollow(line.id(), m.id(), m.name(), Treatments.of(t).id()));
+            }
+        }
+    }
+
+    /** The first treatment that left nothing, and those that had nothing to do. */
+    private void treatments(String line, Motif m, BuiltMotif built) {
+        for (int i = 0; i < m.treatments().size(); i++) {
+            Treatment t = m.treatments().get(i);
+            if (built.pieces().get(i) > 0 && built.pieces().get(i + 1) == 0) {
+                found.add(new Snag.NothingLeft(line, m.id(), m.name(), Treatments.of(t).id()));
+            } else if (built.pieces().get(i) > 0 && built.idle().contains(i) && !(t instanceof Referring)) {
+                found.add(new Snag.NoEffect(line, m.id(), m.name(), Treatments.of(t).id()));
+            }
+        }
+    }
+
     private void lettering(String line, Motif m, Lettering l) {
+        if (!Typefaces.isHere(l.typeface())) {
+            found.add(new Snag.FontMissing(line, m.id(), m.name(), l.typeface().title()));
+        }
         if (l.text().isBlank()) {
             found.add(new Snag.EmptyLettering(line, m.id(), m.name()));
         }
-        LetteringLayout.firstMissing(l.text(), l.typeface()).ifPresent(c -> found.add(
+        Typefaces.firstMissing(l.text(), l.typeface()).ifPresent(c -> found.add(
                 new Snag.MissingGlyph(line, m.id(), Character.toString(c), l.typeface().title())));
     }
 
@@ -198,6 +243,16 @@ final class SnagFinder {
     private static Point furthestOut(Art art, Box area) {
         Region out = Region.weld(art.paints().stream().map(Painted::region).toList()).minus(Region.of(area));
         return out.isEmpty() ? area.centre() : largest(out).inside();
+    }
+
+    /** What a stencil's shape stands round would fall out of the plate. */
+    private void islands(LinePlan plan) {
+        if (plan.material().process() == Process.RIGID_STENCIL) {
+            plan.drawn().layers().stream().filter(l -> l.region().holeCount() > 0).forEach(l -> found.add(new Snag.LooseIsland(
+                    plan.line().id(), l.order(), l.region().holeCount(),
+                    plan.face().rolled(Region.enclosedBy(List.of(l.region().pieces().stream().flatMap(p -> p.holes().stream())
+                            .findFirst().orElseThrow()), FillRule.EVEN_ODD).inside()))));
+        }
     }
 
     /** One snag a layer, on the size where it is worst. */

@@ -95,6 +95,46 @@ public sealed interface Snag {
         }
     }
 
+    /** A font that this machine does not have; the outlines that the job carries are used. */
+    record FontMissing(String line, String motifId, String motifName, String font) implements Snag, OfMotif {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.ART);
+        }
+    }
+
+    /** A motif that follows another which is gone, or which nobody has chosen yet: it does without. */
+    record NothingToFollow(String line, String motifId, String motifName, String treatment) implements Snag, OfMotif {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.ART);
+        }
+    }
+
+    /** A treatment that leaves nothing of a motif. */
+    record NothingLeft(String line, String motifId, String motifName, String treatment) implements Snag, OfMotif {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.ART);
+        }
+    }
+
+    /** A treatment that finds nothing to do: too large for the shape, or beside it. */
+    record NoEffect(String line, String motifId, String motifName, String treatment) implements Snag, OfMotif {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.ART);
+        }
+    }
+
+    /** What stands free in a stencil and falls out of the plate. */
+    record LooseIsland(String line, int layer, int islands, Point at) implements Snag, AtPlace {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Bench.LAYERS);
+        }
+    }
+
     /** Lines of a drawing that do not close and have no width. */
     record OpenPath(String line, String motifId, String motifName, int lines, Point at)
             implements Snag, OfMotif, AtPlace {

@@ -12,7 +12,7 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Region;
-import jurren.core.lettering.Typeface;
+import jurren.core.lettering.ShippedTypeface;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -21,7 +21,7 @@ class ChainTest {
     private final Chain chain = new Chain();
 
     private static Motif script(Treatment... treatments) {
-        return new Motif("m", "minim", Lettering.of("minim", Typeface.PACIFICO, 30, CREAM), List.of(treatments), Pose.at(0, 0));
+        return new Motif("m", "minim", Lettering.of("minim", ShippedTypeface.PACIFICO, 30, CREAM), List.of(treatments), Pose.at(0, 0));
     }
 
     @Test
@@ -94,7 +94,7 @@ class ChainTest {
 
     @Test
     void sizesThatCannotBeAreRefused() {
-        Lettering l = Lettering.of("A", Typeface.ANTON, 30, CREAM);
+        Lettering l = Lettering.of("A", ShippedTypeface.ANTON, 30, CREAM);
         assertThatIllegalArgumentException().isThrownBy(() -> l.withCapHeight(0));
         assertThatIllegalArgumentException().isThrownBy(() -> l.withCapHeight(-3));
         assertThatIllegalArgumentException().isThrownBy(() -> l.resized(1, Double.NaN));

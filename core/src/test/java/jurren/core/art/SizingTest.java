@@ -9,7 +9,7 @@ import static org.assertj.core.api.Assertions.within;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
-import jurren.core.lettering.Typeface;
+import jurren.core.lettering.ShippedTypeface;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -20,7 +20,7 @@ class SizingTest {
     private final Chain chain = new Chain();
 
     static Stream<Source> sources() {
-        return Stream.of(Lettering.of("Kite", Typeface.ANTON, 30, CREAM), Shape.of(Shape.Kind.STAR, 60, CREAM),
+        return Stream.of(Lettering.of("Kite", ShippedTypeface.ANTON, 30, CREAM), Shape.of(Shape.Kind.STAR, 60, CREAM),
                 Shape.of(Shape.Kind.BANNER, 80, CREAM));
     }
 
@@ -57,7 +57,7 @@ class SizingTest {
         assertThat(Sizing.toWidth(source, outlined, 5, true)).as("less than the outline alone").isEqualTo(source);
         assertThatIllegalArgumentException().isThrownBy(() -> source.resized(0, 1));
         assertThatIllegalArgumentException().isThrownBy(() -> source.resized(1, Double.NaN));
-        Lettering empty = Lettering.of(" ", Typeface.ANTON, 30, CREAM);
+        Lettering empty = Lettering.of(" ", ShippedTypeface.ANTON, 30, CREAM);
         assertThat(Sizing.toWidth(empty, built(empty), 100, true)).isEqualTo(empty);
     }
 
@@ -75,7 +75,7 @@ class SizingTest {
 
     @Test
     void sourcesOfDifferentKindsHaveNothingBetweenThem() {
-        assertThat(Sizing.between(Shape.of(Shape.Kind.STAR, 60, CREAM), Lettering.of("A", Typeface.ANTON, 9, CREAM)))
+        assertThat(Sizing.between(Shape.of(Shape.Kind.STAR, 60, CREAM), Lettering.of("A", ShippedTypeface.ANTON, 9, CREAM)))
                 .isEqualTo(jurren.core.geometry.Placement.HERE);
     }
 }

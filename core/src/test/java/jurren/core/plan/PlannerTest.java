@@ -18,7 +18,7 @@ import jurren.core.job.Job;
 import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
 import jurren.core.layer.Layer;
-import jurren.core.lettering.Typeface;
+import jurren.core.lettering.ShippedTypeface;
 import jurren.core.load.CutItem;
 import jurren.core.material.Peel;
 import jurren.core.material.Pressure;
@@ -116,7 +116,7 @@ class PlannerTest {
 
     @Test
     void thinPartsAreMarkedOnTheSizeWhereTheyAreWorst() {
-        Job small = with(m -> new Motif(m.id(), m.name(), Lettering.of("film", Typeface.LOBSTER, 6, CREAM),
+        Job small = with(m -> new Motif(m.id(), m.name(), Lettering.of("film", ShippedTypeface.LOBSTER, 6, CREAM),
                 List.of(new Treatment.Weld()), Pose.at(0, 180)));
         assertThat(plan(small).snags()).filteredOn(Snag.ThinPart.class::isInstance).singleElement().satisfies(s -> {
             assertThat(((Snag.ThinPart) s).sizeId()).isEqualTo("S");
@@ -126,7 +126,7 @@ class PlannerTest {
 
     @Test
     void aPieceThatFitsNoWayRoundStopsTheWork() {
-        Job large = with(m -> new Motif(m.id(), m.name(), Lettering.of("H", Typeface.ALFA_SLAB_ONE, 300, CREAM),
+        Job large = with(m -> new Motif(m.id(), m.name(), Lettering.of("H", ShippedTypeface.ALFA_SLAB_ONE, 300, CREAM),
                 List.of(new Treatment.Weld()), Pose.at(0, 380)));
         Plan plan = plan(large);
         assertThat(plan.snags()).hasAtLeastOneElementOfType(Snag.NotOnRoll.class);
@@ -135,7 +135,7 @@ class PlannerTest {
 
     @Test
     void lettersThatOverlapUnweldedAreFound() {
-        Job script = with(m -> new Motif(m.id(), m.name(), Lettering.of("minim", Typeface.PACIFICO, 40, CREAM), List.of(), Pose.at(0, 180)));
+        Job script = with(m -> new Motif(m.id(), m.name(), Lettering.of("minim", ShippedTypeface.PACIFICO, 40, CREAM), List.of(), Pose.at(0, 180)));
         assertThat(plan(script).snags()).filteredOn(Snag.NotWelded.class::isInstance).singleElement()
                 .satisfies(s -> assertThat(s.where()).isPresent());
     }

@@ -30,7 +30,7 @@ import jurren.core.job.Prices;
 import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
 import jurren.core.job.Thing;
-import jurren.core.lettering.Typeface;
+import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
 import jurren.core.material.CutSettings;
 import jurren.core.material.FilmColour;
@@ -73,7 +73,7 @@ class RoundPlanTest {
     }
 
     private static Job job(Blank blank, Material material, String text, double capital, Pose pose) {
-        Motif m = new Motif("m1", text, Lettering.of(text, Typeface.ANTON, capital, CREAM), List.of(new Treatment.Weld()), pose);
+        Motif m = new Motif("m1", text, Lettering.of(text, ShippedTypeface.ANTON, capital, CREAM), List.of(new Treatment.Weld()), pose);
         return Fixtures.job(new Line("A", "t", Thing.of(blank.id(), "c"), material.id(), ONE, List.of(SizeEntry.of(ONE, 1)),
                 List.of(m), Map.of(), Fit.USUAL));
     }

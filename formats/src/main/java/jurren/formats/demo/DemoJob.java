@@ -13,7 +13,7 @@ import jurren.core.job.Line;
 import jurren.core.job.SizeEntry;
 import jurren.core.job.Thing;
 import jurren.core.layer.Join;
-import jurren.core.lettering.Typeface;
+import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
 import jurren.formats.svg.SvgRead;
 import jurren.formats.svg.SvgReader;
@@ -37,10 +37,10 @@ public final class DemoJob {
         Motif kite = new Motif("m1", "Kite and tail", drawing("otterbrook-kite.svg"),
                 List.of(new Treatment.Weld()), Pose.at(0, 203.2));
         Motif name = new Motif("m2", "OTTERBROOK",
-                new Lettering("OTTERBROOK", Typeface.ANTON, 46.45, 0.02, 1, CREAM),
+                new Lettering("OTTERBROOK", ShippedTypeface.ANTON, 46.45, 0.02, 1, CREAM),
                 List.of(new Treatment.Weld()), Pose.at(0, 212));
         Motif crew = new Motif("m3", "kite crew",
-                new Lettering("kite crew", Typeface.PACIFICO, 29, 0, 1, CREAM),
+                new Lettering("kite crew", ShippedTypeface.PACIFICO, 29, 0, 1, CREAM),
                 List.of(new Treatment.Weld()), Pose.at(0, 262));
         Line tees = new Line("A", "12 crew tees, chest", Thing.of("tee-adult", "black"), "smooth-film", "M",
                 List.of(SizeEntry.of("S", 2), SizeEntry.of("M", 4), SizeEntry.of("L", 4), SizeEntry.of("XL", 2)),
@@ -53,7 +53,7 @@ public final class DemoJob {
         Motif kites = new Motif("m1", "Kites all round", drawing("otterbrook-wrap.svg"),
                 List.of(new Treatment.Weld()), Pose.at(0, 74));
         Motif words = new Motif("m2", "OTTERBROOK KITE FAIR",
-                new Lettering("OTTERBROOK KITE FAIR", Typeface.BEBAS_NEUE, 13, 0.3, 1, PLUM),
+                new Lettering("OTTERBROOK KITE FAIR", ShippedTypeface.BEBAS_NEUE, 13, 0.3, 1, PLUM),
                 List.of(new Treatment.Weld()), Pose.at(0, 146));
         return new Line("B", "6 tapered tumblers, wrap", Thing.of("tumbler-tapered-20", "white"), "dye-print", ONE_SIZE,
                 List.of(SizeEntry.of(ONE_SIZE, 6)), List.of(kites, words), Map.of(), Fit.USUAL);
@@ -62,7 +62,7 @@ public final class DemoJob {
     /** Two layers of vinyl, the right way up for those who see the lid open. */
     private static Line lid() {
         Motif name = new Motif("m1", "Otterbrook",
-                new Lettering("Otterbrook", Typeface.FREDOKA, 28, 0.05, 1, CREAM),
+                new Lettering("Otterbrook", ShippedTypeface.FREDOKA, 28, 0.05, 1, CREAM),
                 List.of(new Treatment.Weld(), new Treatment.Outlined(3, CornerStyle.ROUND, PLUM)), Pose.at(0, 122));
         return new Line("D", "3 laptop lids", Thing.of("laptop-lid-14", "grey"), "vinyl-permanent", ONE_SIZE,
                 List.of(SizeEntry.of(ONE_SIZE, 3)), List.of(name), Map.of(), Fit.USUAL);

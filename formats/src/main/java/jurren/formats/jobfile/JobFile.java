@@ -33,7 +33,7 @@ import java.util.zip.ZipOutputStream;
 
 /** Reads and writes {@code .jurren} files. */
 public final class JobFile {
-    public static final int FORMAT = 1;
+    public static final int FORMAT = 2;
 
     private static final String JOB = "job.json";
     private static final int MOST_BYTES = 256 << 20;
@@ -105,7 +105,7 @@ public final class JobFile {
                 return refused(Reason.NEWER_JOB, name, String.valueOf(format));
             }
             return new JobRead.Opened(document(root, new Assets.Reading(entries), shop));
-        } catch (JobJson.Broken e) {
+        } catch (Broken e) {
             return refused(e.reason(), name, e.getMessage());
         } catch (JsonProcessingException e) {
             return refused(Reason.DAMAGED_JOB, name, JOB + " line " + e.getLocation().getLineNr());
@@ -114,7 +114,7 @@ public final class JobFile {
         }
     }
 
-    private static JobDocument document(JsonNode root, Assets.Reading assets, Shop shop) throws JobJson.Broken {
+    private static JobDocument document(JsonNode root, Assets.Reading assets, Shop shop) throws Broken {
         JobJson json = new JobJson(MAPPER);
         Job job = known(json.read(root.path("job"), assets, "job"), shop);
         List<Version> versions = new ArrayList<>();
@@ -124,39 +124,39 @@ public final class JobFile {
                 versions.add(new Version(v.path("name").asText(), Instant.parse(v.path("savedAt").asText()),
                         known(json.read(v.path("job"), assets, at), shop)));
             } catch (DateTimeException _) {
-                throw new JobJson.Broken(Reason.DAMAGED_JOB, at + " has no date");
+                throw new Broken(Reason.DAMAGED_JOB, at + " has no date");
             }
         }
         return new JobDocument(job, versions);
     }
 
-    private static Job known(Job job, Shop shop) throws JobJson.Broken {
+    private static Job known(Job job, Shop shop) throws Broken {
         if (job.lines().isEmpty()) {
-            throw new JobJson.Broken(Reason.DAMAGED_JOB, "it has no line");
+            throw new Broken(Reason.DAMAGED_JOB, "it has no line");
         }
         for (Line line : job.lines()) {
             var blank = shop.blank(line.blankId()).orElseThrow(
-                    () -> new JobJson.Broken(Reason.UNKNOWN_IN_JOB, "the blank \"" + line.blankId() + "\""));
+                    () -> new Broken(Reason.UNKNOWN_IN_JOB, "the blank \"" + line.blankId() + "\""));
             if (shop.material(line.materialId()).filter(m -> m.process().isWorked()).isEmpty()) {
-                throw new JobJson.Broken(Reason.UNKNOWN_IN_JOB, "lines of the material \"" + line.materialId() + "\"");
+                throw new Broken(Reason.UNKNOWN_IN_JOB, "lines of the material \"" + line.materialId() + "\"");
             }
             for (SizeEntry size : line.sizes()) {
-                BlankSize sold = blank.size(size.size()).orElseThrow(() -> new JobJson.Broken(Reason.UNKNOWN_IN_JOB,
+                BlankSize sold = blank.size(size.size()).orElseThrow(() -> new Broken(Reason.UNKNOWN_IN_JOB,
                         "size " + size.size() + " of " + blank.name()));
                 measuresCanBe(line, size, sold);
             }
             if (blank.size(line.drawnFor()).isEmpty()) {
-                throw new JobJson.Broken(Reason.UNKNOWN_IN_JOB, "size " + line.drawnFor() + " of " + blank.name());
+                throw new Broken(Reason.UNKNOWN_IN_JOB, "size " + line.drawnFor() + " of " + blank.name());
             }
         }
         return job;
     }
 
-    private static void measuresCanBe(Line line, SizeEntry size, BlankSize sold) throws JobJson.Broken {
+    private static void measuresCanBe(Line line, SizeEntry size, BlankSize sold) throws Broken {
         try {
             size.asMeasured(sold.faceOrUsual(line.thing().faceId()));
         } catch (IllegalArgumentException e) {
-            throw new JobJson.Broken(Reason.DAMAGED_JOB, "line " + line.id() + ", size " + size.size() + ": " + e.getMessage());
+            throw new Broken(Reason.DAMAGED_JOB, "line " + line.id() + ", size " + size.size() + ": " + e.getMessage());
         }
     }
 

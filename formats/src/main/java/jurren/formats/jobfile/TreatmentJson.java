@@ -1,6 +1,7 @@
 package jurren.formats.jobfile;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import jurren.core.art.Treatment;
 import jurren.core.art.treat.Treatments;
@@ -8,7 +9,9 @@ import jurren.core.material.Colour;
 import jurren.formats.Refusal.Reason;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -29,6 +32,11 @@ final class TreatmentJson {
                 case Integer i -> node.put(c.getName(), i);
                 case Boolean b -> node.put(c.getName(), b);
                 case Colour colour -> node.put(c.getName(), colour.hex());
+                case String text -> node.put(c.getName(), text);
+                case List<?> colours -> {
+                    ArrayNode array = node.putArray(c.getName());
+                    colours.forEach(each -> array.add(((Colour) each).hex()));
+                }
                 case Enum<?> e -> node.put(c.getName(), e.name().toLowerCase(Locale.ROOT));
                 default -> throw new IllegalStateException("no way to write " + c);
             }
@@ -46,11 +54,11 @@ final class TreatmentJson {
         }
     }
 
-    static Treatment read(JsonNode n, String at) throws JobJson.Broken {
+    static Treatment read(JsonNode n, String at) throws Broken {
         String id = n.path("kind").asText();
         Optional<Treatments.Kind> kind = Treatments.kind(id);
         if (kind.isEmpty()) {
-            throw new JobJson.Broken(Reason.UNKNOWN_IN_JOB, "\"" + id + "\" in " + at);
+            throw new Broken(Reason.UNKNOWN_IN_JOB, "\"" + id + "\" in " + at);
         }
         RecordComponent[] components = kind.get().type().getRecordComponents();
         Object[] values = new Object[components.length];
@@ -61,13 +69,13 @@ final class TreatmentJson {
         return n.path("off").asBoolean() ? new Treatment.Off(made) : made;
     }
 
-    private static Object value(JsonNode n, RecordComponent c, String at) throws JobJson.Broken {
+    private static Object value(JsonNode n, RecordComponent c, String at) throws Broken {
         JsonNode v = n.path(c.getName());
         Class<?> type = c.getType();
         boolean fits = type == double.class ? v.isNumber() : type == int.class ? v.isIntegralNumber()
-                : type == boolean.class ? v.isBoolean() : v.isTextual();
+                : type == boolean.class ? v.isBoolean() : type == List.class ? v.isArray() : v.isTextual();
         if (!fits) {
-            throw new JobJson.Broken(Reason.DAMAGED_JOB, at + "." + c.getName() + " is missing or not what it should be");
+            throw new Broken(Reason.DAMAGED_JOB, at + "." + c.getName() + " is missing or not what it should be");
         }
         if (type == double.class) {
             return v.asDouble();
@@ -79,27 +87,29 @@ final class TreatmentJson {
             return v.asBoolean();
         }
         if (type == Colour.class) {
-            return colour(v.asText(), at + "." + c.getName());
+            return Fields.hex(v.asText(), at + "." + c.getName());
+        }
+        if (type == String.class) {
+            return v.asText();
+        }
+        if (type == List.class) {
+            List<Colour> colours = new ArrayList<>();
+            for (JsonNode each : v) {
+                colours.add(Fields.hex(each.asText(), at + "." + c.getName()));
+            }
+            return colours;
         }
         return Arrays.stream(type.getEnumConstants()).filter(e -> ((Enum<?>) e).name().equalsIgnoreCase(v.asText())).findFirst()
-                .orElseThrow(() -> new JobJson.Broken(Reason.DAMAGED_JOB, at + "." + c.getName() + ": " + v.asText() + " is not known"));
-    }
-
-    private static Colour colour(String hex, String at) throws JobJson.Broken {
-        try {
-            return Colour.of(hex);
-        } catch (IllegalArgumentException e) {
-            throw new JobJson.Broken(Reason.DAMAGED_JOB, at + ": " + e.getMessage());
-        }
+                .orElseThrow(() -> new Broken(Reason.DAMAGED_JOB, at + "." + c.getName() + ": " + v.asText() + " is not known"));
     }
 
     private static Treatment make(Class<? extends Treatment> type, RecordComponent[] components, Object[] values, String at)
-            throws JobJson.Broken {
+            throws Broken {
         try {
             return type.getDeclaredConstructor(Arrays.stream(components).map(RecordComponent::getType).toArray(Class[]::new))
                     .newInstance(values);
         } catch (InvocationTargetException e) {
-            throw new JobJson.Broken(Reason.DAMAGED_JOB, at + ": " + e.getCause().getMessage());
+            throw new Broken(Reason.DAMAGED_JOB, at + ": " + e.getCause().getMessage());
         } catch (ReflectiveOperationException e) {
             throw new IllegalStateException(e);
         }

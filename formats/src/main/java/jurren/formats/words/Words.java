@@ -14,6 +14,9 @@ import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
 import jurren.core.snag.Snag;
 import jurren.formats.Refusal;
+import jurren.formats.start.Start;
+import jurren.formats.start.StartField;
+import jurren.formats.start.Started;
 import jurren.formats.svg.SvgRead;
 import java.text.MessageFormat;
 import java.util.Locale;
@@ -74,6 +77,11 @@ public final class Words {
             case Snag.NoArt s -> text("snag.no-art", s.line());
             case Snag.EmptyLettering s -> text("snag.empty-lettering", s.line(), s.motifName());
             case Snag.MissingGlyph s -> text("snag.missing-glyph", s.line(), s.typeface(), s.character());
+            case Snag.FontMissing s -> text("snag.font-missing", s.motifName(), s.font());
+            case Snag.NothingToFollow s -> text("snag.nothing-to-follow", s.motifName(), treatment(s.treatment()));
+            case Snag.NothingLeft s -> text("snag.nothing-left", s.motifName(), treatment(s.treatment()));
+            case Snag.NoEffect s -> text("snag.no-effect", s.motifName(), treatment(s.treatment()));
+            case Snag.LooseIsland s -> text("snag.loose-island", s.islands());
             case Snag.OpenPath s -> text("snag.open-path", s.line(), s.motifName(), s.lines());
             case Snag.NotWelded s -> text("snag.not-welded", s.line(), s.motifName(), s.parts());
             case Snag.BeyondBlank s -> text(s.across() ? "snag.beyond-blank.across" : "snag.beyond-blank.down",
@@ -126,6 +134,16 @@ public final class Words {
 
     public static String process(Process process) {
         return text("process." + key(process));
+    }
+
+    /** What is wrong with an entry of a start. */
+    public static String refused(Started.Refused r, Start start) {
+        return text("started." + key(r.why()), start.field(r.field()).map(StartField::name).orElse(r.field()), r.text(), start.name());
+    }
+
+    /** The name of a kind of treatment. */
+    public static String treatment(String id) {
+        return text("treatment." + id);
     }
 
     public static String family(Family family) {

@@ -3,19 +3,26 @@ package jurren.app.bench.art;
 import jurren.app.NewJobs;
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
-import jurren.core.art.BuiltMotif;
+import jurren.core.art.Arranging;
+import jurren.core.art.Backing;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
 import jurren.core.art.Lettering;
+import jurren.core.art.Mark;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
+import jurren.core.art.References;
+import jurren.core.art.Referring;
 import jurren.core.art.Shape;
+import jurren.core.art.Stroke;
+import jurren.core.art.treat.KnockOut;
+import jurren.core.geometry.CornerStyle;
 import jurren.core.art.Source;
 import jurren.core.art.Treatment;
 import jurren.core.art.treat.Treatments;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Point;
-import jurren.core.lettering.Typeface;
+import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
 import jurren.core.material.FilmColour;
 import jurren.core.plan.LinePlan;
@@ -26,14 +33,20 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** What can be done to the motifs of the open line, from wherever it is asked for. */
 public final class ArtActions {
     private static final double FIRST_CAPITAL_MM = 40;
     private static final double FIRST_SHAPE_MM = 60;
+    private static final double FIRST_LINE_MM = 4;
+    private static final double MARK_OFF_MM = 15;
 
     private final Session session;
 
@@ -47,7 +60,7 @@ public final class ArtActions {
         if (plan != null) {
             String text = Texts.of("art.first-letters");
             Box area = plan.drawn().area().box();
-            add(text, Lettering.of(text, Typeface.ANTON, FIRST_CAPITAL_MM, standsOut(plan)),
+            add(text, Lettering.of(text, ShippedTypeface.ANTON, FIRST_CAPITAL_MM, standsOut(plan)),
                     Pose.at(0, area.minYMm() + 2 * FIRST_CAPITAL_MM));
         }
     }
@@ -103,42 +116,199 @@ public final class ArtActions {
         add(NewJobs.nameOf(drawing), drawing, Pose.at(middle.xMm(), middle.yMm()));
     }
 
+    /** A line through points, straight or smooth, even in width. */
+    public void addLine(List<Point> stops, boolean smooth) {
+        session.linePlan().ifPresent(plan -> {
+            Box box = stops.stream().map(p -> new Box(p.xMm(), p.yMm(), p.xMm(), p.yMm())).reduce(Box::joined).orElseThrow();
+            Point middle = box.centre();
+            List<Point> own = stops.stream().map(p -> p.plus(-middle.xMm(), -middle.yMm())).toList();
+            add(Texts.of("stroke.name"), new Stroke(new Stroke.Through(own, smooth), FIRST_LINE_MM, FIRST_LINE_MM, standsOut(plan)),
+                    Pose.at(middle.xMm(), middle.yMm()));
+        });
+    }
+
+    public void addSpiral() {
+        session.linePlan().ifPresent(plan -> {
+            Point middle = plan.drawn().area().box().centre();
+            add(Texts.of("stroke.spiral"), new Stroke(new Stroke.Spiral(3, FIRST_SHAPE_MM), 1, FIRST_LINE_MM, standsOut(plan)),
+                    Pose.at(middle.xMm(), middle.yMm()));
+        });
+    }
+
+    /** One more of the chosen motif that changes with it, beside it. */
+    public void addMark() {
+        session.motif().ifPresent(m -> add(Texts.of("mark.name", m.name()), Mark.of(m.id()),
+                new Pose(m.pose().xMm() + MARK_OFF_MM, m.pose().yMm() + MARK_OFF_MM, m.pose().degrees())));
+    }
+
+    /** A backing around all there is, below it. */
+    public void addBacking() {
+        session.linePlan().ifPresent(plan -> {
+            String id = session.line().freeMotifId();
+            Motif backing = new Motif(id, Texts.of("backing.name"), new Backing(FIRST_LINE_MM, CornerStyle.ROUND, true,
+                    standsOut(plan)), List.of(), Pose.at(0, 0));
+            session.editLine(l -> {
+                List<Motif> all = new ArrayList<>(List.of(backing));
+                all.addAll(l.motifs());
+                return l.withMotifs(all);
+            });
+            session.choose(Optional.of(id));
+        });
+    }
+
+    /** A finished arrangement on top of what there is. */
+    public void add(List<Motif> arrangement) {
+        List<Motif> renamed = References.renamed(arrangement, session.line().motifs().stream().map(Motif::id)
+                .collect(Collectors.toSet()));
+        List<Motif> all = new ArrayList<>(session.line().motifs());
+        all.addAll(renamed);
+        put(all);
+        session.chooseAll(renamed.stream().filter(m -> !m.isHidden()).map(Motif::id).toList());
+    }
+
+    /** Motifs that follow each other in a ring are refused, and said which. */
+    private void put(List<Motif> motifs) {
+        Optional<List<Motif>> ring = References.loop(motifs);
+        if (ring.isPresent()) {
+            session.say(Texts.of("chain.ring", ring.get().stream().map(Motif::name).collect(Collectors.joining(" → "))));
+        } else {
+            session.editLine(l -> l.withMotifs(motifs));
+        }
+    }
+
     public void remove() {
-        session.motif().ifPresent(m -> session.editLine(l -> l.withMotifs(
-                l.motifs().stream().filter(o -> !o.id().equals(m.id())).toList())));
+        List<Motif> gone = session.chosen();
+        Set<String> ids = gone.stream().map(Motif::id).collect(Collectors.toSet());
+        List<Motif> left = session.line().motifs().stream().filter(m -> !ids.contains(m.id())).toList();
+        String followers = left.stream().filter(m -> m.others().stream().anyMatch(ids::contains)).map(Motif::name)
+                .collect(Collectors.joining(", "));
+        session.editLine(l -> l.withMotifs(left));
+        if (!followers.isEmpty()) {
+            session.say(Texts.of("art.followers", gone.stream().map(Motif::name).collect(Collectors.joining(", ")), followers));
+        }
     }
 
     /** Up in the stack is nearer to the eye. */
     public void shift(String motifId, int up) {
-        session.editLine(l -> {
-            List<Motif> motifs = new ArrayList<>(l.motifs());
-            int at = motifs.indexOf(l.motif(motifId).orElseThrow());
-            int to = at + up;
-            if (to >= 0 && to < motifs.size()) {
-                Collections.swap(motifs, at, to);
+        List<Motif> motifs = new ArrayList<>(session.line().motifs());
+        int at = motifs.indexOf(session.line().motif(motifId).orElseThrow());
+        int to = at + up;
+        if (to >= 0 && to < motifs.size()) {
+            Collections.swap(motifs, at, to);
+            put(motifs);
+        }
+    }
+
+    public void shiftChosen(int up) {
+        session.motif().ifPresent(m -> shift(m.id(), up));
+    }
+
+    public void chooseNext(boolean backwards) {
+        List<Motif> motifs = session.line().motifs();
+        if (!motifs.isEmpty()) {
+            int now = session.chosen().isEmpty() ? (backwards ? 0 : -1) : motifs.indexOf(session.chosen().getFirst());
+            session.choose(Optional.of(motifs.get(Math.floorMod(now + (backwards ? -1 : 1), motifs.size())).id()));
+        }
+    }
+
+    // ---- several at once
+
+    /** What is chosen after a press on a motif: its whole group, unless it alone is wanted; with more, what was chosen stays. */
+    List<String> chosenWith(Motif hit, boolean more, boolean alone) {
+        List<String> group = hit.standing().group().isEmpty() || alone ? List.of(hit.id())
+                : session.line().motifs().stream().filter(m -> m.standing().group().equals(hit.standing().group()))
+                .map(Motif::id).toList();
+        List<String> now = session.chosen().stream().map(Motif::id).toList();
+        if (!more) {
+            return !alone && now.contains(hit.id()) ? now : group;
+        }
+        List<String> changed = new ArrayList<>(now);
+        if (now.containsAll(group)) {
+            changed.removeAll(group);
+        } else {
+            group.stream().filter(id -> !changed.contains(id)).forEach(changed::add);
+        }
+        return changed;
+    }
+
+    void chooseInside(LinePlan plan, Box frame, boolean more) {
+        List<String> chosen = new ArrayList<>(more ? session.chosen().stream().map(Motif::id).toList() : List.of());
+        session.line().motifs().stream().filter(m -> !m.isHidden() && !chosen.contains(m.id())
+                && Handles.box(plan, m).map(b -> frame.covers(b, 0)).orElse(false)).forEach(m -> chosen.add(m.id()));
+        session.chooseAll(chosen);
+    }
+
+    public void group() {
+        List<Motif> chosen = session.chosen();
+        if (chosen.size() > 1) {
+            String name = "group-" + chosen.getFirst().id();
+            session.editChosen(m -> m.withStanding(m.standing().inGroup(Optional.of(name))), null);
+        }
+    }
+
+    public void ungroup() {
+        session.editChosen(m -> m.withStanding(m.standing().inGroup(Optional.empty())), null);
+    }
+
+    /** Locks what is chosen, or unlocks it when all of it is. */
+    public void lock() {
+        boolean all = session.chosen().stream().allMatch(m -> m.standing().locked());
+        session.editChosen(m -> m.withStanding(m.standing().locked(!all)), null);
+    }
+
+    public void hide() {
+        boolean all = session.chosen().stream().allMatch(Motif::isHidden);
+        List<String> ids = session.chosen().stream().map(Motif::id).toList();
+        put(session.line().motifs().stream().map(m -> ids.contains(m.id()) ? m.withStanding(m.standing().hidden(!all)) : m).toList());
+    }
+
+    public void align(Arranging.Edge edge) {
+        arrange(boxes -> Arranging.aligned(boxes, edge));
+    }
+
+    public void space(boolean across) {
+        arrange(boxes -> Arranging.spaced(boxes, across));
+    }
+
+    private void arrange(Function<Map<String, Box>, Map<String, Point>> rule) {
+        session.linePlan().ifPresent(plan -> {
+            Map<String, Box> boxes = new LinkedHashMap<>();
+            session.chosen().stream().filter(m -> !m.standing().locked()).forEach(m -> Handles.box(plan, m)
+                    .ifPresent(b -> boxes.put(m.id(), b)));
+            if (boxes.size() > 1) {
+                Map<String, Point> moves = rule.apply(boxes);
+                session.editChosen(m -> Optional.ofNullable(moves.get(m.id()))
+                        .map(p -> m.withPose(m.pose().moved(p.xMm(), p.yMm()))).orElse(m), null);
             }
-            return l.withMotifs(motifs);
         });
     }
 
-    public void chooseNext() {
-        List<Motif> motifs = session.line().motifs();
-        if (!motifs.isEmpty()) {
-            int now = session.motif().map(motifs::indexOf).orElse(-1);
-            session.choose(Optional.of(motifs.get((now + 1) % motifs.size()).id()));
-        }
+    // ---- following other motifs
+
+    /** The motifs that one may follow without going round in a ring. */
+    List<Motif> canFollow(Motif m) {
+        return session.line().motifs().stream().filter(o -> !o.id().equals(m.id())).filter(o -> {
+            Motif trying = m.withTreatments(List.of(new KnockOut(o.id(), 0)));
+            return References.loop(session.line().motifs().stream().map(e -> e.id().equals(m.id()) ? trying : e).toList()).isEmpty();
+        }).toList();
+    }
+
+    /** The motif's treatment at the end of another's chain; one that follows that other is refused. */
+    public void copyTreatment(int index, String toMotif) {
+        session.motif().ifPresent(m -> put(session.line().motifs().stream().map(o -> {
+            if (!o.id().equals(toMotif)) {
+                return o;
+            }
+            List<Treatment> more = new ArrayList<>(o.treatments());
+            more.add(m.treatments().get(index));
+            return o.withTreatments(more);
+        }).toList()));
     }
 
     /** Puts the middle of the motif on the middle line. */
     public void centre() {
-        session.motif().ifPresent(m -> bounds(m).ifPresent(b -> {
-            double x = b.placed(m.pose().placement()).centre().xMm();
-            session.editMotif(o -> o.withPose(o.pose().moved(-x, 0)));
-        }));
-    }
-
-    private Optional<Box> bounds(Motif m) {
-        return session.linePlan().map(p -> p.motifs().get(m.id())).flatMap(BuiltMotif::bounds);
+        session.linePlan().ifPresent(plan -> Handles.around(plan, session.chosen()).ifPresent(b ->
+                session.editChosen(m -> m.withPose(m.pose().moved(-b.centre().xMm(), 0)), null)));
     }
 
     public void addOutline() {
@@ -148,10 +318,15 @@ public final class ArtActions {
     /** One of a kind to begin with; its colour is one that is not in use on this motif yet. */
     public void add(Treatments.Kind kind) {
         session.motif().ifPresent(m -> session.linePlan().ifPresent(plan ->
-                addTreatment(kind.fresh().apply(freeColour(plan, m)))));
+                addTreatment(following(m, kind.fresh().apply(freeColour(plan, m))))));
     }
 
-    private static Colour freeColour(LinePlan plan, Motif m) {
+    /** One that follows another motif begins with the topmost that it can follow. */
+    private Treatment following(Motif m, Treatment t) {
+        return t instanceof Referring r && !canFollow(m).isEmpty() ? r.withOther(canFollow(m).getLast().id()) : t;
+    }
+
+    static Colour freeColour(LinePlan plan, Motif m) {
         List<Colour> used = plan.motifs().get(m.id()).paints().stream().map(p -> p.colour()).toList();
         return plan.material().colours().stream().map(FilmColour::colour)
                 .filter(c -> !used.contains(c) && !c.equals(plan.blankColour().colour())
@@ -194,10 +369,16 @@ public final class ArtActions {
     }
 
     public void changeTreatment(int index, Treatment t) {
-        session.editMotif(m -> {
+        session.motif().ifPresent(m -> {
             List<Treatment> changed = new ArrayList<>(m.treatments());
             changed.set(index, t);
-            return m.withTreatments(changed);
+            put(session.line().motifs().stream().map(o -> o.id().equals(m.id()) ? o.withTreatments(changed) : o).toList());
         });
+    }
+
+    /** Another source for the chosen motif; one that goes round in a ring is refused. */
+    void changeSource(Source source) {
+        session.motif().ifPresent(m -> put(session.line().motifs().stream()
+                .map(o -> o.id().equals(m.id()) ? o.withSource(source) : o).toList()));
     }
 }

@@ -11,15 +11,17 @@ import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.core.art.BuiltMotif;
 import jurren.core.art.Motif;
+import jurren.core.art.Snapping;
 import jurren.core.geometry.Box;
-import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.plan.LinePlan;
+import jurren.core.plan.Refit;
 import jurren.core.snag.Snag;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.VBox;
@@ -28,6 +30,7 @@ import javafx.scene.layout.VBox;
 public final class ArtBench implements BenchView {
     private static final double COLUMN = 262;
     private static final double GRAB_PX = 12;
+    private static final double SNAP_PX = 7;
     private static final double NUDGE_MM = 1;
     private static final double LARGE_NUDGE_MM = 10;
     private static final double SMALL_NUDGE_MM = 0.1;
@@ -52,17 +55,32 @@ public final class ArtBench implements BenchView {
     private Optional<Gesture> gesture = Optional.empty();
     private Object gestureId = new Object();
     private boolean draggingEdge;
+    private Optional<Box> frame = Optional.empty();
+    private Point frameStart = new Point(0, 0);
+    private List<Snapping.Guide> guides = List.of();
+    private boolean peeking;
+    private final Refit refit = new Refit();
+    private final DrawnLine drawn;
+    private final MarksDesk marks;
+    private final ArrangeCard arrange;
+    private final MarksCard marksCard;
+    private final StartList starts;
 
     public ArtBench(Session session, ArtActions actions) {
         this.session = session;
         this.actions = actions;
         this.edge = new EdgeView(session);
         this.picture = new ArtPicture(session);
-        this.canvas = new FaceCanvas(Texts.of("art.picture"), 14, this::area, pen -> picture.draw(pen, look, canvas()));
+        this.drawn = new DrawnLine(actions);
+        this.marks = new MarksDesk(session);
+        this.arrange = new ArrangeCard(session, actions);
+        this.marksCard = new MarksCard(session, marks);
+        this.starts = new StartList(session);
+        this.canvas = new FaceCanvas(Texts.of("art.picture"), 14, this::area, pen -> picture.draw(pen, scene(), canvas()));
         this.looks = Controls.segments("look", List.of(Look.values()), l -> Texts.of("art.look." + l), this::setLook);
         this.chain = new ChainPanel(session, actions);
         this.place = new PlacePanel(session);
-        this.list = new MotifList(session, actions);
+        this.list = new MotifList(session, actions, drawn);
         looks.show(look);
         snags.getStyleClass().add("cards");
         canvas.addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
@@ -70,7 +88,18 @@ public final class ArtBench implements BenchView {
         canvas.addEventHandler(MouseEvent.MOUSE_RELEASED, this::release);
         canvas.addEventHandler(MouseEvent.MOUSE_MOVED, this::hover);
         canvas.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
-        this.node = BenchLayout.of(canvas, new VBox(list.node(), chain.node(), place.node(), snags), COLUMN, edge);
+        canvas.addEventHandler(KeyEvent.KEY_RELEASED, e -> {
+            if (e.getCode() == KeyCode.X) {
+                peek(false);
+            }
+        });
+        canvas.focusedProperty().addListener((_, _, _) -> peek(false));
+        marks.onDone(() -> {
+            marksCard.update(look() == Look.CUT);
+            canvas.redraw();
+        });
+        drawn.onChange(canvas::redraw);
+        this.node = BenchLayout.of(canvas, new VBox(marksCard.node(), list.node(), arrange.node(), chain.node(), place.node(), snags, starts.node()), COLUMN, edge);
     }
 
     private FaceCanvas canvas() {
@@ -79,7 +108,11 @@ public final class ArtBench implements BenchView {
 
     private void setLook(Look newLook) {
         look = newLook;
-        canvas.redraw();
+        update();
+    }
+
+    private ArtPicture.Scene scene() {
+        return new ArtPicture.Scene(look(), look() == Look.CUT ? marks.found() : List.of(), guides, frame, drawn.stops());
     }
 
     /** The area, and whatever of the art lies outside it. */
@@ -101,29 +134,73 @@ public final class ArtBench implements BenchView {
         canvas.holdView(true);
         LinePlan plan = session.linePlan().get();
         draggingEdge = false;
+        frame = Optional.empty();
+        guides = List.of();
+        if (drawn.isOn()) {
+            drawn.add(p, e.getClickCount());
+            canvas.redraw();
+            return;
+        }
         gesture = handleAt(plan, p);
         if (gesture.isEmpty()) {
-            Optional<Motif> hit = motifAt(plan, p);
-            if (hit.isEmpty() && nearEdgeLine(plan, p)) {
-                draggingEdge = true;
-                return;
-            }
-            session.choose(hit.map(Motif::id));
-            gesture = hit.map(m -> new Gesture.Move(m, p));
+            pressOn(plan, p, e);
         }
+    }
+
+    /** A motif and its group, one more or one less of them, the edge line, or a frame around several. */
+    private void pressOn(LinePlan plan, Point p, MouseEvent e) {
+        Optional<Motif> hit = motifAt(plan, p);
+        if (hit.isEmpty() && nearEdgeLine(plan, p)) {
+            draggingEdge = true;
+            return;
+        }
+        if (hit.isEmpty()) {
+            if (!e.isShiftDown()) {
+                session.choose(Optional.empty());
+            }
+            frameStart = p;
+            frame = Optional.of(new Box(p.xMm(), p.yMm(), p.xMm(), p.yMm()));
+            return;
+        }
+        List<String> chosen = actions.chosenWith(hit.get(), e.isShiftDown(), e.getClickCount() > 1);
+        session.chooseAll(chosen);
+        List<Motif> moving = session.line().motifs().stream().filter(m -> chosen.contains(m.id()) && !m.standing().locked()).toList();
+        gesture = moving.isEmpty() || !chosen.contains(hit.get().id()) ? Optional.empty()
+                : Optional.of(new Gesture.Move(moving, Handles.around(plan, moving), p, Optional.of(snapping(plan, moving))));
+    }
+
+    private Snapping snapping(LinePlan plan, List<Motif> moving) {
+        List<Box> others = session.line().motifs().stream().filter(m -> !moving.contains(m) && !m.isHidden())
+                .flatMap(m -> Handles.box(plan, m).stream()).toList();
+        return new Snapping(plan.drawn().area().box(), others, SNAP_PX / canvas.view().pxPerMm());
     }
 
     private void drag(MouseEvent e) {
         Point p = canvas.view().toMm(e.getX(), e.getY());
         if (draggingEdge) {
             session.drag(EdgeLine.through(p, session.linePlan().orElseThrow().drawn().area().box()));
+        } else if (frame.isPresent()) {
+            frame = Optional.of(new Box(Math.min(frameStart.xMm(), p.xMm()), Math.min(frameStart.yMm(), p.yMm()),
+                    Math.max(frameStart.xMm(), p.xMm()), Math.max(frameStart.yMm(), p.yMm())));
+            canvas.redraw();
         } else if (!canvas.isPanning(e)) {
-            gesture.ifPresent(g -> session.editMotif(_ -> g.to(p), gestureId));
+            gesture.ifPresent(g -> {
+                Gesture now = e.isShortcutDown() && g instanceof Gesture.Move m ? m.free() : g;
+                guides = now.guides(p);
+                session.putMotifs(now.to(p), gestureId);
+            });
         }
     }
 
     private void release(MouseEvent e) {
+        frame.ifPresent(f -> session.linePlan().ifPresent(plan -> {
+            if (f.widthMm() > 0 || f.heightMm() > 0) {
+                actions.chooseInside(plan, f, e.isShiftDown());
+            }
+        }));
+        frame = Optional.empty();
         gesture = Optional.empty();
+        guides = List.of();
         draggingEdge = false;
         canvas.holdView(false);
     }
@@ -135,7 +212,8 @@ public final class ArtBench implements BenchView {
         Point p = canvas.view().toMm(e.getX(), e.getY());
         LinePlan plan = session.linePlan().get();
         Optional<Gesture> handle = handleAt(plan, p);
-        canvas.setCursor(handle.isPresent() ? handle.get() instanceof Gesture.Turn ? Cursor.CROSSHAIR : Cursor.SE_RESIZE
+        canvas.setCursor(drawn.isOn() ? Cursor.CROSSHAIR
+                : handle.isPresent() ? handle.get() instanceof Gesture.Turn ? Cursor.CROSSHAIR : Cursor.SE_RESIZE
                 : motifAt(plan, p).isPresent() ? Cursor.MOVE
                 : nearEdgeLine(plan, p) ? Cursor.V_RESIZE : Cursor.DEFAULT);
     }
@@ -145,23 +223,23 @@ public final class ArtBench implements BenchView {
     }
 
     private Optional<Gesture> handleAt(LinePlan plan, Point p) {
-        Optional<Motif> chosen = session.motif();
-        if (chosen.isEmpty()) {
-            return Optional.empty();
-        }
-        Motif m = chosen.get();
-        BuiltMotif built = plan.motifs().get(m.id());
-        if (built == null || built.bounds().isEmpty()) {
+        List<Motif> chosen = session.chosen().stream().filter(m -> !m.standing().locked()).toList();
+        Optional<Handles> found = Handles.of(plan, chosen, canvas.view().pxPerMm());
+        if (found.isEmpty()) {
             return Optional.empty();
         }
         double reach = GRAB_PX / canvas.view().pxPerMm();
-        Handles handles = Handles.of(m, built, canvas.view().pxPerMm());
+        Handles handles = found.get();
         if (handles.turn().distanceMm(p) < reach) {
-            return Optional.of(new Gesture.Turn(m, handles.middle(), p));
+            return Optional.of(new Gesture.Turn(chosen, handles.middle(), p));
         }
         for (int i = 0; i < handles.corners().size(); i++) {
-            if (handles.corners().get(i).distanceMm(p) < reach) {
-                return Optional.of(new Gesture.Scale(m, built, handles.corners().get((i + 2) % 4), handles.corners().get(i)));
+            Point corner = handles.corners().get(i);
+            Point fixed = handles.corners().get((i + 2) % 4);
+            if (corner.distanceMm(p) < reach) {
+                return Optional.of(chosen.size() == 1
+                        ? new Gesture.Scale(chosen.getFirst(), plan.motifs().get(chosen.getFirst().id()), fixed, corner)
+                        : new Gesture.ScaleAll(chosen, session.line().motifs(), refit, fixed, corner));
             }
         }
         return Optional.empty();
@@ -169,7 +247,7 @@ public final class ArtBench implements BenchView {
 
     /** The topmost motif that is painted there, or whose box is there when nothing is. */
     private Optional<Motif> motifAt(LinePlan plan, Point p) {
-        List<Motif> fromTop = session.line().motifs().reversed();
+        List<Motif> fromTop = session.line().motifs().reversed().stream().filter(m -> !m.isHidden()).toList();
         Optional<Motif> painted = fromTop.stream().filter(m -> covers(plan, m, p)).findFirst();
         return painted.isPresent() ? painted : fromTop.stream().filter(m -> boxCovers(plan, m, p)).findFirst();
     }
@@ -196,24 +274,60 @@ public final class ArtBench implements BenchView {
             case RIGHT -> nudge(step, 0);
             case UP -> nudge(0, -step);
             case DOWN -> nudge(0, step);
-            case DELETE, BACK_SPACE -> actions.remove();
-            case ESCAPE -> session.choose(Optional.empty());
-            case N -> actions.chooseNext();
-            case C -> {
-                taken = !e.isShortcutDown();
-                if (taken) {
-                    actions.centre();
+            case DELETE, BACK_SPACE -> {
+                if (!drawn.takeBack()) {
+                    actions.remove();
                 }
+                canvas.redraw();
             }
-            default -> taken = false;
+            case ENTER -> drawn.finish();
+            case ESCAPE -> {
+                if (!drawn.stop()) {
+                    session.choose(Optional.empty());
+                }
+                canvas.redraw();
+            }
+            case X -> peek(true);
+            default -> taken = !e.isShortcutDown() && plainKey(e);
         }
         if (taken) {
             e.consume();
         }
     }
 
+    private boolean plainKey(KeyEvent e) {
+        switch (e.getCode()) {
+            case N -> actions.chooseNext(e.isShiftDown());
+            case A -> session.chooseAll(session.line().motifs().stream().map(Motif::id).toList());
+            case C -> actions.centre();
+            case G -> actions.group();
+            case U -> actions.ungroup();
+            case L -> actions.lock();
+            case H -> actions.hide();
+            case PAGE_UP -> actions.shiftChosen(1);
+            case PAGE_DOWN -> actions.shiftChosen(-1);
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
     private void nudge(double dx, double dy) {
-        session.editMotif(m -> m.withPose(m.pose().moved(dx, dy)), "nudge " + session.motif().map(Motif::id));
+        session.editChosen(m -> m.standing().locked() ? m : m.withPose(m.pose().moved(dx, dy)),
+                "nudge " + session.chosen().stream().map(Motif::id).toList());
+    }
+
+    /** The other look for as long as the key is held. */
+    private void peek(boolean held) {
+        if (peeking != held) {
+            peeking = held;
+            update();
+        }
+    }
+
+    private Look look() {
+        return peeking ? Look.values()[1 - look.ordinal()] : look;
     }
 
     @Override
@@ -234,24 +348,16 @@ public final class ArtBench implements BenchView {
     @Override
     public void update() {
         list.update();
+        arrange.update();
+        starts.refresh();
         chain.update();
         place.update();
         SnagCards.show(snags, session, SnagCards.of(session, Snag.Bench.ART));
         edge.update();
-        canvas.redraw();
-    }
-
-    /** Where a motif can be taken hold of, on the face. */
-    record Handles(List<Point> corners, Point middle, Point turn) {
-        private static final double TURN_PX = 26;
-
-        static Handles of(Motif m, BuiltMotif built, double pxPerMm) {
-            Box b = built.bounds().orElseThrow();
-            Placement p = m.pose().placement();
-            Point top = new Point(b.centre().xMm(), b.minYMm() - TURN_PX / pxPerMm);
-            return new Handles(List.of(p.apply(new Point(b.minXMm(), b.minYMm())),
-                    p.apply(new Point(b.maxXMm(), b.minYMm())), p.apply(new Point(b.maxXMm(), b.maxYMm())),
-                    p.apply(new Point(b.minXMm(), b.maxYMm()))), p.apply(b.centre()), p.apply(top));
+        if (look() == Look.CUT) {
+            marks.want();
         }
+        marksCard.update(look() == Look.CUT);
+        canvas.redraw();
     }
 }

@@ -10,11 +10,14 @@ import jurren.core.art.BuiltMotif;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
 import jurren.core.art.Sizing;
+import jurren.core.art.Snapping;
+import jurren.core.snag.CutMarks;
 import jurren.core.blank.Obstacle;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
+import jurren.core.layer.Layer;
 import jurren.core.material.Colour;
 import jurren.core.plan.LinePlan;
 import jurren.core.snag.Snag;
@@ -30,6 +33,17 @@ import javafx.scene.text.TextAlignment;
  */
 final class ArtPicture {
     private static final double CORNER_PX = 12;
+    private static final double SIGN_PX = 9;
+
+    /**
+     * What is shown besides the job.
+     *
+     * @param guides what holds the motifs that are being moved
+     * @param frame  what is being chosen with
+     * @param stops  of a line that is being drawn
+     */
+    record Scene(ArtBench.Look look, List<CutMarks.Mark> marks, List<Snapping.Guide> guides, Optional<Box> frame, List<Point> stops) {
+    }
 
     private final Session session;
 
@@ -37,14 +51,14 @@ final class ArtPicture {
         this.session = session;
     }
 
-    void draw(Pen pen, ArtBench.Look look, FaceCanvas canvas) {
+    void draw(Pen pen, Scene scene, FaceCanvas canvas) {
         Optional<LinePlan> planned = session.linePlan();
         if (planned.isEmpty()) {
             pen.text(Texts.of("planning"), 120, 40, Theme.text(14), Theme.SOFT, TextAlignment.CENTER);
             return;
         }
         LinePlan plan = planned.get();
-        boolean worn = look == ArtBench.Look.WORN;
+        boolean worn = scene.look == ArtBench.Look.WORN;
         Colour ground = worn ? plan.blankColour().colour() : Colour.of("#F7F7F5");
         GraphicsContext g = pen.graphics();
         g.setFill(Theme.paint(ground));
@@ -58,35 +72,114 @@ final class ArtPicture {
             }
         }
         pen.box(area, guide, 1.2, 2, 4);
-        for (Motif m : session.line().motifs()) {
-            BuiltMotif built = plan.motifs().get(m.id());
-            if (built != null) {
-                paint(pen, plan, m, built, worn);
-            }
-        }
+        art(pen, plan, worn);
         if (session.line().motifs().isEmpty()) {
             pen.text(Texts.of("art.empty"), canvas.getWidth() / 2, canvas.getHeight() / 2, Theme.text(15), guide,
                     TextAlignment.CENTER);
         }
         edgeLine(pen, area, canvas.getWidth());
         snags(pen);
-        session.motif().ifPresent(m -> selection(pen, m, plan.motifs().get(m.id())));
+        scene.marks.forEach(m -> mark(pen, m));
+        Handles.of(plan, session.chosen(), pen.view().pxPerMm()).ifPresent(h -> selection(pen, h));
+        scene.guides.forEach(held -> guide(pen, plan, held));
+        scene.frame.ifPresent(f -> pen.box(f, guide, 1, 3, 3));
+        stops(pen, scene.stops, guide);
     }
 
-    private static void paint(Pen pen, LinePlan plan, Motif m, BuiltMotif built, boolean worn) {
-        Placement placed = plan.line().motif(m.id())
-                .map(planned -> Sizing.between(planned.source(), m.source())).orElse(Placement.HERE)
-                .then(m.pose().placement());
-        for (Painted p : built.paints()) {
-            if (worn) {
-                pen.fill(p.region(), placed, Theme.paint(p.colour()));
-                continue;
+    /** The whole art as it was worked out; while it is being changed, motif by motif as far as it is known. */
+    private void art(Pen pen, LinePlan plan, boolean worn) {
+        if (plan.line().motifs().equals(session.line().motifs())) {
+            List<Layer> cut = worn ? List.of() : plan.drawn().layers().stream().filter(l -> !l.isPrint()).toList();
+            if (cut.isEmpty()) {
+                plan.drawn().art().paints().forEach(p -> paint(pen, p, Placement.HERE, worn));
             }
-            pen.fill(p.region(), placed, Theme.paint(p.colour()).deriveColor(0, 1, 1, 0.16));
-            pen.outline(p.region(), placed, Theme.INK, 1);
-            for (Region part : p.unwelded()) {
-                pen.outline(part, placed, Theme.INK, 1);
+            cut.forEach(l -> cut(pen, l.region().warped(plan.face().rolling()), l.colour()));
+            return;
+        }
+        for (Motif m : session.line().motifs()) {
+            BuiltMotif built = plan.motifs().get(m.id());
+            if (built != null && !m.isHidden()) {
+                Placement placed = plan.line().motif(m.id())
+                        .map(planned -> Sizing.between(planned.source(), m.source())).orElse(Placement.HERE)
+                        .then(m.pose().placement());
+                built.paints().forEach(p -> paint(pen, p, placed, worn));
             }
+        }
+    }
+
+    /** A layer as its own knife follows it, whatever lies on it. */
+    private static void cut(Pen pen, Region region, Colour colour) {
+        pen.fill(region, Theme.paint(colour).deriveColor(0, 1, 1, 0.16));
+        pen.outline(region, Placement.HERE, Theme.INK, 1);
+    }
+
+    private static void paint(Pen pen, Painted p, Placement placed, boolean worn) {
+        if (worn) {
+            pen.fill(p.region(), placed, Theme.paint(p.colour()));
+            return;
+        }
+        pen.fill(p.region(), placed, Theme.paint(p.colour()).deriveColor(0, 1, 1, 0.16));
+        pen.outline(p.region(), placed, Theme.INK, 1);
+        for (Region part : p.unwelded()) {
+            pen.outline(part, placed, Theme.INK, 1);
+        }
+    }
+
+    /** What is meant in marigold, and a sign beside it, so that colour alone tells nothing. */
+    private static void mark(Pen pen, CutMarks.Mark m) {
+        if (!m.region().isEmpty()) {
+            pen.fill(m.region(), Theme.MARIGOLD);
+            pen.outline(m.region(), Placement.HERE, Theme.INK, 1.5);
+        }
+        GraphicsContext g = pen.graphics();
+        double x = pen.view().x(m.at().xMm()) + SIGN_PX;
+        double y = pen.view().y(m.at().yMm()) - SIGN_PX;
+        g.setFill(Theme.MARIGOLD_PALE);
+        g.fillOval(x - SIGN_PX, y - SIGN_PX, 2 * SIGN_PX, 2 * SIGN_PX);
+        g.setStroke(Theme.INK);
+        g.setLineWidth(1);
+        g.strokeOval(x - SIGN_PX, y - SIGN_PX, 2 * SIGN_PX, 2 * SIGN_PX);
+        pen.text(Texts.of("marks.sign." + m.kind()), x, y, Theme.measure(12), Theme.INK, TextAlignment.CENTER);
+    }
+
+    /** The line that holds, and how far the motifs are from the area's edges along the other way. */
+    private void guide(Pen pen, LinePlan plan, Snapping.Guide g) {
+        Box area = plan.drawn().area().box();
+        Optional<Box> moving = Handles.around(plan, session.chosen());
+        Box reach = moving.map(b -> b.joined(g.of())).orElse(g.of()).grown(8);
+        Point a = g.upright() ? new Point(g.atMm(), reach.minYMm()) : new Point(reach.minXMm(), g.atMm());
+        Point b = g.upright() ? new Point(g.atMm(), reach.maxYMm()) : new Point(reach.maxXMm(), g.atMm());
+        pen.line(a, b, Theme.MARIGOLD, 1.5);
+        moving.ifPresent(box -> {
+            if (g.upright()) {
+                distance(pen, new Point(box.centre().xMm(), area.minYMm()), new Point(box.centre().xMm(), box.minYMm()));
+            } else {
+                distance(pen, new Point(area.minXMm(), box.centre().yMm()), new Point(box.minXMm(), box.centre().yMm()));
+            }
+        });
+    }
+
+    private void distance(Pen pen, Point from, Point to) {
+        double mm = from.distanceMm(to);
+        if (mm < 1) {
+            return;
+        }
+        pen.dimension(from, to, Theme.MARIGOLD);
+        String text = session.unit().format(mm);
+        double x = pen.view().x((from.xMm() + to.xMm()) / 2);
+        double y = pen.view().y((from.yMm() + to.yMm()) / 2);
+        GraphicsContext g = pen.graphics();
+        double w = text.length() * 7.5 + 12;
+        g.setFill(javafx.scene.paint.Color.WHITE);
+        g.fillRoundRect(x - w / 2, y - 10, w, 20, 4, 4);
+        pen.text(text, x, y, Theme.measure(12), Theme.INK, TextAlignment.CENTER);
+    }
+
+    private static void stops(Pen pen, List<Point> stops, Color guide) {
+        pen.lines(stops, guide, 1.5, 4, 3);
+        for (Point p : stops) {
+            pen.graphics().setFill(Theme.MARIGOLD);
+            pen.graphics().fillOval(pen.view().x(p.xMm()) - 4, pen.view().y(p.yMm()) - 4, 8, 8);
         }
     }
 
@@ -110,11 +203,7 @@ final class ArtPicture {
         }
     }
 
-    private static void selection(Pen pen, Motif m, BuiltMotif built) {
-        if (built == null || built.bounds().isEmpty()) {
-            return;
-        }
-        ArtBench.Handles handles = ArtBench.Handles.of(m, built, pen.view().pxPerMm());
+    private static void selection(Pen pen, Handles handles) {
         GraphicsContext g = pen.graphics();
         g.setStroke(Theme.MARIGOLD);
         g.setLineWidth(3);

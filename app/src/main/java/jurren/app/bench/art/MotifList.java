@@ -12,11 +12,11 @@ import jurren.core.art.Shape;
 import jurren.core.material.Colour;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -29,9 +29,11 @@ final class MotifList {
     private final Session session;
     private final ArtActions actions;
     private final VBox rows = new VBox();
+    /** The row is being pressed to choose it as well. */
+    private boolean more;
     private final VBox node;
 
-    MotifList(Session session, ArtActions actions) {
+    MotifList(Session session, ArtActions actions, DrawnLine drawn) {
         this.session = session;
         this.actions = actions;
         rows.getStyleClass().add("motif-rows");
@@ -47,10 +49,20 @@ final class MotifList {
             item.setOnAction(_ -> actions.addShape(kind));
             shapes.getItems().add(item);
         }
+        shapes.getItems().addAll(new SeparatorMenuItem(), item("shape-line", "stroke.draw-line", () -> drawn.begin(false)),
+                item("shape-path", "stroke.draw-smooth", () -> drawn.begin(true)),
+                item("shape-spiral", "stroke.spiral", actions::addSpiral), item("shape-backing", "backing.name", actions::addBacking));
         add.getChildren().add(shapes);
         add.getStyleClass().add("flow");
         this.node = new VBox(Controls.caption(Texts.of("art.on-this-face")), Controls.card(rows, add));
         node.getStyleClass().add("cards");
+    }
+
+    private static MenuItem item(String id, String key, Runnable action) {
+        MenuItem item = new MenuItem(Texts.of(key));
+        item.setId(id);
+        item.setOnAction(_ -> action.run());
+        return item;
     }
 
     Node node() {
@@ -59,8 +71,8 @@ final class MotifList {
 
     void update() {
         List<Motif> motifs = session.line().motifs();
-        Controls.refillWhenChanged(rows, List.of(motifs.stream().map(m -> List.of(m.id(), m.name(), colours(m))).toList(),
-                session.motif().map(Motif::id)), () -> rows(motifs));
+        Controls.refillWhenChanged(rows, List.of(motifs.stream().map(m -> List.of(m.id(), m.name(), m.standing(), colours(m))).toList(),
+                session.chosen().stream().map(Motif::id).toList()), () -> rows(motifs));
     }
 
     private List<Colour> colours(Motif m) {
@@ -71,7 +83,7 @@ final class MotifList {
     private List<Node> rows(List<Motif> motifs) {
         List<Node> shown = new ArrayList<>();
         for (Motif m : motifs.reversed()) {
-            shown.add(row(m, session.motif().map(Motif::id).equals(Optional.of(m.id()))));
+            shown.add(row(m, session.chosen().contains(m)));
         }
         if (shown.isEmpty()) {
             shown.add(Controls.label(Texts.of("art.none"), "hint"));
@@ -95,10 +107,16 @@ final class MotifList {
         name.setMaxWidth(Double.MAX_VALUE);
         name.setMinWidth(0);
         name.setAccessibleText(Texts.of("art.motif", m.name()));
-        name.setOnAction(_ -> session.choose(Optional.of(m.id())));
+        String standing = (m.isHidden() ? " · " + Texts.of("arrange.hidden") : "") + (m.standing().locked() ? " · " + Texts.of("arrange.locked") : "");
+        name.setText(name.getText() + standing);
+        name.setOnMousePressed(e -> more = e.isShiftDown() || e.isShortcutDown());
+        name.setOnAction(_ -> {
+            session.chooseAll(actions.chosenWith(m, more, true));
+            more = false;
+        });
         HBox.setHgrow(name, Priority.ALWAYS);
         HBox row = new HBox(name);
-        if (chosen) {
+        if (chosen && session.chosen().size() == 1) {
             row.getChildren().addAll(
                     Controls.sign("motif-up", "↑", Texts.of("art.up"), () -> actions.shift(m.id(), 1)),
                     Controls.sign("motif-down", "↓", Texts.of("art.down"), () -> actions.shift(m.id(), -1)),

@@ -6,11 +6,13 @@ import jurren.app.theme.MeasureField;
 import jurren.app.theme.Swatches;
 import jurren.app.theme.Texts;
 import jurren.core.art.BuiltMotif;
+import jurren.core.art.Motif;
 import jurren.core.art.Treatment;
 import jurren.core.art.treat.Treatments;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.material.Colour;
 import jurren.core.material.FilmColour;
+import jurren.formats.words.Words;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
@@ -20,6 +22,9 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -68,7 +73,7 @@ final class TreatmentCard {
     }
 
     private HBox title(Treatments.Kind kind) {
-        String name = Texts.of("treat." + kind.id());
+        String name = Words.treatment(kind.id());
         Label pieces = Controls.figure("");
         CheckBox on = new CheckBox(name);
         on.setId("treatment-on-" + index);
@@ -81,10 +86,30 @@ final class TreatmentCard {
         });
         HBox title = new HBox(on, Controls.spring(), pieces,
                 Controls.sign("treatment-up-" + index, "↑", Texts.of("chain.earlier", name), () -> actions.moveTreatment(index, -1)),
+                copyMenu(name),
                 Controls.sign("treatment-remove-" + index, "×", Texts.of("chain.remove", name), () -> actions.removeTreatment(index)));
         title.getStyleClass().add("row");
         title.setSpacing(2);
         return title;
+    }
+
+    /** The other motifs, to give one of them the same treatment. */
+    private MenuButton copyMenu(String name) {
+        MenuButton menu = new MenuButton();
+        menu.setId("treatment-copy-" + index);
+        menu.getStyleClass().add("copy-menu");
+        menu.setText("⧉");
+        menu.setAccessibleText(Texts.of("chain.copy", name));
+        menu.setTooltip(new Tooltip(Texts.of("chain.copy", name)));
+        menu.setOnShowing(_ -> menu.getItems().setAll(session.line().motifs().stream()
+                .filter(m -> !session.motif().map(Motif::id).equals(Optional.of(m.id()))).map(m -> {
+                    MenuItem item = new MenuItem(m.name().isBlank() ? Texts.of("art.nameless") : m.name());
+                    item.setId("copy-to-" + m.id());
+                    item.setOnAction(_ -> actions.copyTreatment(index, m.id()));
+                    return item;
+                }).toList()));
+        menu.getItems().add(new MenuItem(""));
+        return menu;
     }
 
     /** {@code 9 → 1}. */
@@ -100,6 +125,16 @@ final class TreatmentCard {
         Class<?> type = c.getType();
         if (type == Colour.class) {
             return colour(id, name, c);
+        }
+        if (type == List.class) {
+            ColoursInTurn colours = new ColoursInTurn(id, session, cs -> change(c, cs));
+            fillers.add(() -> value(c).ifPresent(v -> colours.show(((List<?>) v).stream().map(Colour.class::cast).toList(), true)));
+            return colours;
+        }
+        if (type == String.class) {
+            OtherChoice other = new OtherChoice(id, session, actions, motif -> change(c, motif));
+            fillers.add(() -> value(c).ifPresent(v -> other.show((String) v)));
+            return other;
         }
         if (type == boolean.class) {
             CheckBox box = new CheckBox(name);

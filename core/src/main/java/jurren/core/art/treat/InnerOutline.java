@@ -20,10 +20,11 @@ public record InnerOutline(double distanceMm, CornerStyle corners, Colour colour
     @Override
     public List<Paint> apply(List<Paint> paints) {
         Region inner = Paint.welded(paints).grown(-distanceMm, corners);
-        List<Paint> all = new ArrayList<>(paints);
-        if (!inner.isEmpty()) {
-            all.add(new Paint(colour, List.of(inner)));
+        if (inner.isEmpty()) {
+            return paints;
         }
+        List<Paint> all = new ArrayList<>(paints);
+        all.add(new Paint(colour, List.of(inner)));
         return all;
     }
 }

@@ -21,7 +21,7 @@ import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
-import jurren.core.lettering.Typeface;
+import jurren.core.lettering.ShippedTypeface;
 import java.awt.geom.Ellipse2D;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,7 +48,7 @@ class TreatmentsTest {
     }
 
     private static BuiltMotif built(List<Treatment> treatments) {
-        return new Chain().build(new Motif("m", "m", Lettering.of("Quay 8", Typeface.PACIFICO, 30, CREAM), treatments, Pose.at(0, 0)));
+        return new Chain().build(new Motif("m", "m", Lettering.of("Quay 8", ShippedTypeface.PACIFICO, 30, CREAM), treatments, Pose.at(0, 0)));
     }
 
     static Stream<Treatments.Kind> kinds() {

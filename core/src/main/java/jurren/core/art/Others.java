@@ -1,0 +1,26 @@
+package jurren.core.art;
+
+import jurren.core.geometry.Region;
+import java.util.List;
+import java.util.Optional;
+
+/** The other motifs as one motif sees them, around its own origin. */
+public interface Others {
+    Others NONE = new Others() {
+        @Override
+        public Optional<Region> region(String id) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<List<Paint>> asBuilt(String id) {
+            return Optional.empty();
+        }
+    };
+
+    /** Everything another motif covers, where it stands; absent when there is no such motif. */
+    Optional<Region> region(String id);
+
+    /** What another motif is built as, around that one's own origin. */
+    Optional<List<Paint>> asBuilt(String id);
+}

@@ -1,0 +1,48 @@
+package jurren.core.art.treat;
+
+import jurren.core.art.Paint;
+import jurren.core.art.Treatment;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
+import jurren.core.material.Colour;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Crossed by lines of a width, {@code gapMm} apart both ways, even about the middle. Cut through or in a second colour. */
+public record Grid(double widthMm, double gapMm, double degrees, boolean cutThrough, Colour colour) implements Treatment {
+    private static final int MOST_LINES = 500;
+
+    public Grid {
+        Limits.above("a line", widthMm, 0);
+        Limits.above("a gap", gapMm, 0);
+    }
+
+    @Override
+    public List<Paint> apply(List<Paint> paints) {
+        Region shape = Paint.welded(paints);
+        return shape.isEmpty() ? paints : Limits.filled(paints, lines(shape).intersect(shape), cutThrough, colour);
+    }
+
+    private Region lines(Region shape) {
+        Placement level = Placement.turned(-degrees);
+        Box b = shape.placed(level).bounds();
+        double pitch = widthMm + gapMm;
+        if (Math.max(b.widthMm(), b.heightMm()) / pitch > MOST_LINES) {
+            throw new IllegalArgumentException("so close it would be more than " + MOST_LINES + " lines");
+        }
+        List<Region> all = new ArrayList<>();
+        for (double x = first(b.centre().xMm(), b.minXMm(), pitch); x < b.maxXMm() + widthMm; x += pitch) {
+            all.add(Region.of(Box.ofSize(x - widthMm / 2, b.minYMm() - 1, widthMm, b.heightMm() + 2)));
+        }
+        for (double y = first(b.centre().yMm(), b.minYMm(), pitch); y < b.maxYMm() + widthMm; y += pitch) {
+            all.add(Region.of(Box.ofSize(b.minXMm() - 1, y - widthMm / 2, b.widthMm() + 2, widthMm)));
+        }
+        return Region.weld(all).placed(Placement.turned(degrees)).sound();
+    }
+
+    /** Lines stand half a pitch to both sides of the middle. */
+    private static double first(double middle, double least, double pitch) {
+        return middle - pitch / 2 - Math.ceil((middle - least) / pitch) * pitch;
+    }
+}

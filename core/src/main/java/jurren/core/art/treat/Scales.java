@@ -1,0 +1,40 @@
+package jurren.core.art.treat;
+
+import jurren.core.art.Paint;
+import jurren.core.art.Treatment;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Curves;
+import jurren.core.geometry.Region;
+import jurren.core.material.Colour;
+import java.awt.geom.Ellipse2D;
+import java.util.List;
+
+/**
+ * Crossed by the edges of overlapping scales: the lower halves of circles {@code acrossMm} wide, every
+ * second row set off by half. The edges are cut through or in a second colour.
+ */
+public record Scales(double acrossMm, double widthMm, boolean cutThrough, Colour colour) implements Treatment {
+    public Scales {
+        Limits.above("a scale", acrossMm, 0);
+        Limits.above("an edge", widthMm, 0);
+        if (widthMm >= acrossMm / 2) {
+            throw new IllegalArgumentException("an edge must be narrower than half a scale, " + acrossMm / 2 + " mm, but was " + widthMm);
+        }
+    }
+
+    @Override
+    public List<Paint> apply(List<Paint> paints) {
+        Region shape = Paint.welded(paints);
+        if (shape.isEmpty()) {
+            return paints;
+        }
+        Region arc = circle(acrossMm).minus(circle(acrossMm - 2 * widthMm))
+                .intersect(Region.of(Box.ofSize(-acrossMm, 0, 2 * acrossMm, acrossMm)));
+        List<Region> all = Lattice.rows(shape.bounds(), acrossMm - widthMm, acrossMm / 2, arc.bounds(), arc);
+        return Limits.filled(paints, Region.weld(all).intersect(shape), cutThrough, colour);
+    }
+
+    private static Region circle(double across) {
+        return Curves.of(new Ellipse2D.Double(-across / 2, -across / 2, across, across)).enclosed();
+    }
+}

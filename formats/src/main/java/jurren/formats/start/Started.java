@@ -1,0 +1,28 @@
+package jurren.formats.start;
+
+import java.util.List;
+import jurren.core.art.Motif;
+
+/** What came of the entries of a start. */
+public sealed interface Started {
+    /** The motifs, where they would stand on the face. */
+    record Made(List<Motif> motifs) implements Started {
+        public Made {
+            motifs = List.copyOf(motifs);
+        }
+    }
+
+    /**
+     * Nothing, because of an entry.
+     *
+     * @param field the entry's id
+     * @param text  what stood there, or what the start objects to
+     */
+    record Refused(Why why, String field, String text) implements Started {
+    }
+
+    /** What is wrong with an entry. */
+    enum Why {
+        NO_SUCH_ENTRY, EMPTY, NO_LENGTH, NO_NUMBER, NO_COLOUR, NO_TYPEFACE, NO_CHOICE, CANNOT_BE
+    }
+}
