@@ -8,7 +8,28 @@ import jurren.core.blank.Fit;
 import jurren.core.blank.Form;
 import jurren.core.blank.AreaMeasures;
 import jurren.core.geometry.CornerStyle;
+import jurren.core.art.Backing;
+import jurren.core.art.Chain;
+import jurren.core.art.Colouring;
+import jurren.core.art.Lettering;
+import jurren.core.art.Mark;
+import jurren.core.art.Motif;
+import jurren.core.art.Pose;
+import jurren.core.art.Source;
+import jurren.core.art.Standing;
+import jurren.core.art.Stroke;
 import jurren.core.art.Treatment;
+import jurren.core.art.treat.KnockOut;
+import jurren.core.geometry.Point;
+import jurren.core.lettering.Baseline;
+import jurren.core.lettering.FontRefused;
+import jurren.core.lettering.NamedTypeface;
+import jurren.core.lettering.Setting;
+import jurren.core.lettering.ShippedTypeface;
+import jurren.core.lettering.Typefaces;
+import jurren.core.plan.Planner;
+import jurren.core.snag.Snag;
+import java.util.Map;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
 import jurren.core.layer.Join;
@@ -100,6 +121,55 @@ class JobFileTest {
                 .as("measures that cannot be").isInstanceOf(JobRead.Refused.class);
     }
 
+    /** Every kind of source, baseline, colouring and standing. */
+    @Test
+    void everySourceAndEverySettingComesBack() {
+        Colour cream = Colour.of("#F6EFDC");
+        Setting setting = new Setting(0.1, -0.2, 0.35, Setting.Align.FILL, new Baseline.Circle(80, 12, 150, true),
+                Map.of(2, new Setting.Shift(0.1, -0.2, 15)), Map.of(0, 1));
+        Lettering words = new Lettering("KITE\nFAIR", ShippedTypeface.RYE, 20, 1.1, Optional.of(140.0), setting,
+                new Colouring(Colouring.By.LETTER, List.of(cream, Colour.of("#7FC4DA"))));
+        List<Source> sources = List.of(words, words.withSetting(setting.withBaseline(new Baseline.Arc(-90))),
+                words.withSetting(setting.withBaseline(new Baseline.Edge("m1", 0.25, 3))), Mark.of("m1").resized(0.5, 2),
+                new Stroke(new Stroke.Spiral(2.5, 60), 1, 4, cream),
+                new Stroke(new Stroke.Through(List.of(new Point(0, 0), new Point(9, 4.5), new Point(20, 0)), true), 3, 0, cream),
+                new Backing(4, CornerStyle.MITRED, true, cream));
+        List<Motif> motifs = new ArrayList<>(DemoJob.make().line("A").orElseThrow().motifs());
+        for (int i = 0; i < sources.size(); i++) {
+            motifs.add(new Motif("s" + i, "motif " + i, sources.get(i), List.of(), Pose.at(i, 200),
+                    new Standing(Optional.of("pair"), i % 2 == 0, i % 3 == 0)));
+        }
+        Job job = DemoJob.make().withLine("A", l -> l.withMotifs(motifs));
+        assertThat(opened(JobFile.bytes(JobDocument.of(job))).job()).isEqualTo(job);
+
+        Motif follows = motifs.getFirst().withTreatments(List.of(new KnockOut("s3", 0)));
+        assertThatThrownBy(() -> job.withLine("A", l -> l.withMotif("m1", _ -> follows))).hasMessageContaining("ring");
+    }
+
+    /** A font that is not on the machine that opens the job: the words look as they did, and it says which font it wants. */
+    @Test
+    void aFontFromElsewhereTravelsAsOutlines() throws IOException, FontRefused {
+        byte[] file;
+        try (var in = Typefaces.file(ShippedTypeface.LOBSTER)) {
+            file = in.readAllBytes();
+        }
+        NamedTypeface opened = Typefaces.open(file);
+        Job job = DemoJob.make().withLine("A", l -> l.withMotif("m3", m -> m.withSource(
+                ((Lettering) m.source()).withTypeface(opened))));
+        byte[] elsewhere = withJobJson(new String(jobJson(JobFile.bytes(JobDocument.of(job.withLine("A", l -> l.withMotifs(
+                l.motifs().subList(1, 3)))))), StandardCharsets.UTF_8).replace(opened.id(), "font:Nowhere Script")
+                .replaceAll("(?s)\\{\\s*\"id\" : \"B\".*?\"joins\" : \\[ \\]\\s*\\},", ""));
+        Job read = opened(elsewhere).job();
+        Motif there = read.line("A").orElseThrow().motif("m3").orElseThrow();
+        Motif here = job.line("A").orElseThrow().motif("m3").orElseThrow();
+
+        Chain chain = new Chain();
+        assertThat(chain.build(there).region().differingFrom(chain.build(here).region()).areaMm2()).isLessThan(0.01);
+        assertThat(new Planner().plan(read, SHOP).snags()).contains(new Snag.FontMissing("A", "m3", "kite crew", "Nowhere Script"));
+        assertThat(JobFile.bytes(JobDocument.of(read))).as("saved there, it still carries them")
+                .satisfies(b -> assertThat(opened(b).job()).isEqualTo(read));
+    }
+
     @Test
     void jobsWithNothingToMakeOrOfWhatCannotBeMadeYetAreRefused() throws IOException {
         assertThat(refused(withJobJson("{\"format\":1,\"job\":{\"name\":\"x\",\"lines\":[]}}"))).isEqualTo(Reason.DAMAGED_JOB);
@@ -151,7 +221,7 @@ class JobFileTest {
     void newerForeignAndBrokenFilesAreRefusedByName() throws IOException {
         assertThat(refused(new byte[0])).isEqualTo(Reason.EMPTY);
         assertThat(refused("<svg/>".getBytes(StandardCharsets.UTF_8))).isEqualTo(Reason.NOT_A_JOB);
-        assertThat(refused(withJobJson("{\"format\": 2}"))).isEqualTo(Reason.NEWER_JOB);
+        assertThat(refused(withJobJson("{\"format\": " + (JobFile.FORMAT + 1) + "}"))).isEqualTo(Reason.NEWER_JOB);
         assertThat(refused(withJobJson("{\"format\": 1"))).isEqualTo(Reason.DAMAGED_JOB);
         assertThat(refused(withJobJson("{\"format\": 1, \"job\": {\"lines\": [{\"id\": 5}]}}"))).isEqualTo(Reason.DAMAGED_JOB);
 

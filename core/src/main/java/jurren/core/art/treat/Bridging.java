@@ -13,13 +13,17 @@ import java.util.List;
 /**
  * Straight bridges from loose parts to what holds them. The largest part holds; the others join it one
  * after the other, the nearest first (Prim's minimum spanning tree over the parts), each along its
- * shortest way; more bridges go out from its middle, spread evenly from that first one.
+ * shortest way or beside it where the bridge lies between both with its whole width; more bridges go out
+ * from its middle, spread evenly from that first one.
  */
 final class Bridging {
     /** So far a bridge reaches into both sides, as a share of its width, that a round edge leaves no notch. */
     private static final double INTO = 0.5;
     /** More parts than this are no letters but dust, and would take minutes. */
     private static final int MOST_PARTS = 400;
+    /** Ways that are tried on each side of the shortest one. */
+    private static final int STEPS = 6;
+    private static final double SAME_MM = 1e-6;
 
     private Bridging() {
     }
@@ -56,7 +60,8 @@ final class Bridging {
 
     private static List<Region> toHold(Region part, Region held, double widthMm, int each) {
         List<Point> shortest = part.shortestWayTo(held);
-        List<Region> all = new ArrayList<>(List.of(bar(shortest.getFirst(), shortest.getLast(), widthMm)));
+        List<Point> straight = widthBetween(part, held, shortest, widthMm);
+        List<Region> all = new ArrayList<>(List.of(bar(straight.getFirst(), straight.getLast(), widthMm)));
         Point middle = part.bounds().centre();
         double first = Math.atan2(shortest.getLast().yMm() - middle.yMm(), shortest.getLast().xMm() - middle.xMm());
         for (int i = 1; i < each; i++) {
@@ -64,6 +69,44 @@ final class Bridging {
             reach(part, held, middle, angle).ifPresent(way -> all.add(bar(way.getFirst(), way.getLast(), widthMm)));
         }
         return all;
+    }
+
+    /**
+     * The shortest way between two straight edges may run along their corners. Beside it, up to a width
+     * away, there may be one whose both sides and middle meet both parts sooner.
+     */
+    private static List<Point> widthBetween(Region part, Region held, List<Point> shortest, double widthMm) {
+        double length = length(shortest);
+        if (length == 0) {
+            return shortest;
+        }
+        double dx = (shortest.getLast().xMm() - shortest.getFirst().xMm()) / length;
+        double dy = (shortest.getLast().yMm() - shortest.getFirst().yMm()) / length;
+        List<Point> best = shortest;
+        double least = Double.POSITIVE_INFINITY;
+        int bestStep = STEPS + 1;
+        for (int step = -STEPS; step <= STEPS; step++) {
+            double beside = step * widthMm / STEPS;
+            double longest = 0;
+            for (int side = -1; side <= 1; side++) {
+                longest = Math.max(longest, gap(part, held, shortest, dx, dy, beside + side * widthMm / 2, widthMm));
+            }
+            if (longest < least - SAME_MM || Math.abs(longest - least) <= SAME_MM && Math.abs(step) < Math.abs(bestStep)) {
+                least = longest;
+                bestStep = step;
+                best = List.of(shortest.getFirst().plus(-dy * beside, dx * beside), shortest.getLast().plus(-dy * beside, dx * beside));
+            }
+        }
+        return least < Double.POSITIVE_INFINITY ? best : shortest;
+    }
+
+    /** How long a bridge is on one line beside the shortest way; infinite where the line misses one of both. */
+    private static double gap(Region part, Region held, List<Point> way, double dx, double dy, double beside, double widthMm) {
+        Point from = way.getFirst().plus(-dy * beside - dx * widthMm * 2, dx * beside - dy * widthMm * 2);
+        Point to = way.getLast().plus(-dy * beside + dx * widthMm * 2, dx * beside + dy * widthMm * 2);
+        var own = part.along(from, to);
+        var its = held.along(from, to);
+        return own.isEmpty() || its.isEmpty() ? Double.POSITIVE_INFINITY : its.getFirst().fromMm() - own.getLast().toMm();
     }
 
     /** From the part outwards in a direction to the first place that holds. */
