@@ -86,11 +86,16 @@ public final class Snapshots {
                 click("#look-cut");
                 picture("art-as-cut");
                 click("#look-worn");
+                click("#start-stacked-words");
+                until(() -> !((javafx.scene.control.Label) scene.lookup("#start-says")).getText().isBlank());
+                picture("art-start");
+                click("#sheet-close");
             }
         }
         line("B", Bench.BLANK, "blank-curved");
         line("B", Bench.LAYERS, "layers-print");
         line("D", Bench.FINISH, "finish-table");
+        line("E", Bench.ART, "art-stencil");
         line("D", Bench.BLANK, "blank-lid");
         line("A", Bench.BLANK, null);
         click("#every-measure");

@@ -216,11 +216,11 @@ class OwnCupStoryTest extends WindowTest {
         assertThat(isThere("held")).isTrue();
 
         menu("line-copy");
-        assertThat(on(() -> session.job().lines())).extracting(Line::id).containsExactly("A", "B", "D", "C", "E");
+        assertThat(on(() -> session.job().lines())).extracting(Line::id).containsExactly("A", "B", "D", "E", "C", "F");
         menu("line-earlier");
-        assertThat(on(() -> session.job().lines())).extracting(Line::id).containsExactly("A", "B", "D", "E", "C");
+        assertThat(on(() -> session.job().lines())).extracting(Line::id).containsExactly("A", "B", "D", "E", "F", "C");
         menu("line-remove");
-        assertThat(on(() -> session.job().lines())).extracting(Line::id).containsExactly("A", "B", "D", "C");
+        assertThat(on(() -> session.job().lines())).extracting(Line::id).containsExactly("A", "B", "D", "E", "C");
         type("line-title", "1 mug for the judge");
         assertThat(on(() -> session.line().title())).isEqualTo("1 mug for the judge");
         assertThat(on(() -> session.shop().blank("mug-11")).map(Blank::name)).contains("Mug 11 oz");

@@ -74,7 +74,7 @@ class WindowBehaviourTest extends WindowTest {
         robot.drag(at(-92, 190), MouseButton.PRIMARY).moveTo(at(-80, 200)).dropTo(at(-62, 230));
         settle();
         assertThat(motif().pose().xMm()).isCloseTo(30, within(1.5));
-        assertThat(motif().pose().yMm()).isCloseTo(252, within(1.5));
+        assertThat(motif().pose().yMm()).as("a neighbour may hold it").isCloseTo(252, within(4.0));
 
         Box box = on(() -> session.linePlan().orElseThrow().motifs().get("m2").bounds().orElseThrow()
                 .placed(session.motif().orElseThrow().pose().placement()));
@@ -100,6 +100,8 @@ class WindowBehaviourTest extends WindowTest {
     void treatmentsAreAddedChangedSwitchedMovedAndRemoved() {
         show(Bench.ART);
         choose("m2");
+        settle();
+        click("treatment-remove-1");
         settle();
         click("add-treatment");
         robot.clickOn("Fill with a pattern");

@@ -19,7 +19,7 @@ import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
-import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -165,19 +165,21 @@ abstract class WindowTest {
         }
     }
 
-    /** Clicks into a field, replaces what it says and ends with Enter. */
+    /** Clicks into a field, replaces what it says and ends with Enter, which in a field of several lines would begin one more. */
     void type(String id, String text) {
         click(id);
         robot.push(KeyCode.SHORTCUT, KeyCode.A);
         robot.push(KeyCode.DELETE);
         robot.write(text, 0);
-        robot.push(KeyCode.ENTER);
+        if (!(node(id) instanceof javafx.scene.control.TextArea)) {
+            robot.push(KeyCode.ENTER);
+        }
         settle();
     }
 
     String text(String id) {
         Node n = node(id);
-        return on(() -> n instanceof TextField f ? f.getText() : ((Labeled) n).getText());
+        return on(() -> n instanceof TextInputControl f ? f.getText() : ((Labeled) n).getText());
     }
 
     Point2D onScreen(Node n, double x, double y) {

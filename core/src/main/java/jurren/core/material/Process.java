@@ -63,6 +63,6 @@ public enum Process {
 
     /** True for what lines can be made of so far; the others are known only for what holds where. */
     public boolean isWorked() {
-        return this == HEAT_FILM || this == DYE_PRINT || this == ADHESIVE;
+        return this == HEAT_FILM || this == DYE_PRINT || this == ADHESIVE || this == RIGID_STENCIL;
     }
 }

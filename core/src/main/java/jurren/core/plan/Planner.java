@@ -16,6 +16,7 @@ import jurren.core.finish.FilmPress;
 import jurren.core.finish.FinishSequence;
 import jurren.core.finish.PlatenPlan;
 import jurren.core.finish.Press;
+import jurren.core.finish.StencilWork;
 import jurren.core.finish.TableWork;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
@@ -32,6 +33,7 @@ import jurren.core.load.CutItem;
 import jurren.core.load.Loading;
 import jurren.core.material.Colour;
 import jurren.core.material.Material;
+import jurren.core.material.Process;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -138,7 +140,7 @@ public final class Planner {
                 : material.process().isPrinted()
                 ? DyePress.of(r, blank.madeOf(), platen.press().kind() == Press.Kind.OVEN_SLEEVE, positions)
                 : FilmPress.of(Collections.nCopies(layers, r), blank.madeOf(), positions))
-                .orElseGet(() -> TableWork.of(layers));
+                .orElseGet(() -> material.process() == Process.RIGID_STENCIL ? StencilWork.of(layers) : TableWork.of(layers));
     }
 
     private static List<PrintSheet> prints(List<LinePlan> lines) {

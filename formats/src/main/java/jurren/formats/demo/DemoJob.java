@@ -1,11 +1,19 @@
 package jurren.formats.demo;
 
+import jurren.core.art.Colouring;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
 import jurren.core.art.Lettering;
+import jurren.core.art.Mark;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
+import jurren.core.art.Shape;
 import jurren.core.art.Treatment;
+import jurren.core.art.treat.DrawCloser;
+import jurren.core.art.treat.HoldIslands;
+import jurren.core.lettering.Baseline;
+import jurren.core.lettering.Setting;
+import java.util.Optional;
 import jurren.core.blank.Fit;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.job.Job;
@@ -27,6 +35,7 @@ import java.util.Map;
 public final class DemoJob {
     private static final Colour CREAM = Colour.of("#F6EFDC");
     private static final Colour SKY = Colour.of("#7FC4DA");
+    private static final Colour PLATE = Colour.of("#3F6E96");
     private static final Colour PLUM = Colour.of("#7C2E57");
     private static final String ONE_SIZE = "one size";
 
@@ -38,14 +47,14 @@ public final class DemoJob {
                 List.of(new Treatment.Weld()), Pose.at(0, 203.2));
         Motif name = new Motif("m2", "OTTERBROOK",
                 new Lettering("OTTERBROOK", ShippedTypeface.ANTON, 46.45, 0.02, 1, CREAM),
-                List.of(new Treatment.Weld()), Pose.at(0, 212));
+                List.of(new Treatment.Weld(), new Treatment.Halo(1.2)), Pose.at(0, 212));
         Motif crew = new Motif("m3", "kite crew",
                 new Lettering("kite crew", ShippedTypeface.PACIFICO, 29, 0, 1, CREAM),
-                List.of(new Treatment.Weld()), Pose.at(0, 262));
+                List.of(new DrawCloser(0.3), new Treatment.Halo(1.2)), Pose.at(0, 262));
         Line tees = new Line("A", "12 crew tees, chest", Thing.of("tee-adult", "black"), "smooth-film", "M",
                 List.of(SizeEntry.of("S", 2), SizeEntry.of("M", 4), SizeEntry.of("L", 4), SizeEntry.of("XL", 2)),
                 List.of(kite, name, crew), Map.of(SKY, new Join.KnockedOut(1)), Fit.USUAL);
-        return new Job("Otterbrook Kite Fair", "0412", "Sat 5 Dec", true, List.of(tees, tumblers(), lid()));
+        return new Job("Otterbrook Kite Fair", "0412", "Sat 5 Dec", true, List.of(tees, tumblers(), lid(), sign()));
     }
 
     /** Kites all the way round, and a line of words that reads level on the cone. */
@@ -62,10 +71,25 @@ public final class DemoJob {
     /** Two layers of vinyl, the right way up for those who see the lid open. */
     private static Line lid() {
         Motif name = new Motif("m1", "Otterbrook",
-                new Lettering("Otterbrook", ShippedTypeface.FREDOKA, 28, 0.05, 1, CREAM),
-                List.of(new Treatment.Weld(), new Treatment.Outlined(3, CornerStyle.ROUND, PLUM)), Pose.at(0, 122));
+                new Lettering("Otterbrook", ShippedTypeface.FREDOKA, 28, 0.05, 1, CREAM)
+                        .withSetting(Setting.USUAL.withLetterSpacing(0.05).withBaseline(new Baseline.Arc(180))),
+                List.of(new Treatment.Weld(), new Treatment.Outlined(3, CornerStyle.ROUND, PLUM)), Pose.at(0, 92));
+        Motif star = new Motif("m2", "Star", new Shape(Shape.Kind.STAR, 26, 25, 5, 0.6, CREAM),
+                List.of(new Treatment.Weld(), new Treatment.Outlined(3, CornerStyle.ROUND, PLUM)), Pose.at(0, 136));
+        Motif left = new Motif("m3", "Star, again", Mark.of("m2").resized(0.7, 0.7), List.of(), new Pose(-48, 142, -12));
+        Motif right = new Motif("m4", "Star, again", Mark.of("m2").resized(0.7, 0.7), List.of(), new Pose(48, 142, 12));
         return new Line("D", "3 laptop lids", Thing.of("laptop-lid-14", "grey"), "vinyl-permanent", ONE_SIZE,
-                List.of(SizeEntry.of(ONE_SIZE, 3)), List.of(name), Map.of(), Fit.USUAL);
+                List.of(SizeEntry.of(ONE_SIZE, 3)), List.of(name, star, left, right), Map.of(), Fit.USUAL);
+    }
+
+    /** Letters to be painted through a plate: bridges hold what stands free in them. */
+    private static Line sign() {
+        Motif words = new Motif("m1", "KITE FAIR",
+                new Lettering("KITE\nFAIR", ShippedTypeface.ALFA_SLAB_ONE, 70, 1, Optional.of(250.0),
+                        Setting.USUAL.withLetterSpacing(0.04).withLineGap(0.25).withAlign(Setting.Align.SPREAD), Colouring.whole(PLATE)),
+                List.of(new Treatment.Weld(), new HoldIslands(2.5, 2)), Pose.at(0, 125));
+        return new Line("E", "Stall sign, stencil", Thing.of("sign-board-400", "birch"), "stencil-sheet", ONE_SIZE,
+                List.of(SizeEntry.of(ONE_SIZE, 1)), List.of(words), Map.of(), Fit.USUAL);
     }
 
     private static Drawing drawing(String name) {

@@ -109,7 +109,7 @@ public final class PlanJson {
     }
 
     private static String kind(Step.Kind kind) {
-        return kind == Step.Kind.TAPE_SHEET ? "tape" : kind.name().toLowerCase(Locale.ROOT);
+        return kind == Step.Kind.TAPE_SHEET ? "tape" : kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private static void load(ObjectNode node, CutRun run) {

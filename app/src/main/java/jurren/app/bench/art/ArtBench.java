@@ -59,6 +59,8 @@ public final class ArtBench implements BenchView {
     private Point frameStart = new Point(0, 0);
     private List<Snapping.Guide> guides = List.of();
     private boolean peeking;
+    /** Nothing holds what is moved. */
+    private boolean freeHeld;
     private final Refit refit = new Refit();
     private final DrawnLine drawn;
     private final MarksDesk marks;
@@ -91,6 +93,8 @@ public final class ArtBench implements BenchView {
         canvas.addEventHandler(KeyEvent.KEY_RELEASED, e -> {
             if (e.getCode() == KeyCode.X) {
                 peek(false);
+            } else if (e.getCode() == KeyCode.CONTROL) {
+                freeHeld = false;
             }
         });
         canvas.focusedProperty().addListener((_, _, _) -> peek(false));
@@ -185,7 +189,7 @@ public final class ArtBench implements BenchView {
             canvas.redraw();
         } else if (!canvas.isPanning(e)) {
             gesture.ifPresent(g -> {
-                Gesture now = e.isShortcutDown() && g instanceof Gesture.Move m ? m.free() : g;
+                Gesture now = (e.isShortcutDown() || freeHeld) && g instanceof Gesture.Move m ? m.free() : g;
                 guides = now.guides(p);
                 session.putMotifs(now.to(p), gestureId);
             });
@@ -288,6 +292,7 @@ public final class ArtBench implements BenchView {
                 canvas.redraw();
             }
             case X -> peek(true);
+            case CONTROL -> freeHeld = true;
             default -> taken = !e.isShortcutDown() && plainKey(e);
         }
         if (taken) {

@@ -21,6 +21,7 @@ final class MarksCard {
     MarksCard(Session session, MarksDesk desk) {
         this.session = session;
         this.desk = desk;
+        node.setId("marks-card");
         rows.setId("marks");
         node.getStyleClass().add("cards");
     }

@@ -18,6 +18,8 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -109,6 +111,7 @@ final class MotifList {
         name.setAccessibleText(Texts.of("art.motif", m.name()));
         String standing = (m.isHidden() ? " · " + Texts.of("arrange.hidden") : "") + (m.standing().locked() ? " · " + Texts.of("arrange.locked") : "");
         name.setText(name.getText() + standing);
+        name.addEventFilter(KeyEvent.KEY_PRESSED, e -> more = e.getCode() == KeyCode.SPACE && e.isShiftDown());
         name.setOnMousePressed(e -> more = e.isShiftDown() || e.isShortcutDown());
         name.setOnAction(_ -> {
             session.chooseAll(actions.chosenWith(m, more, true));

@@ -8,9 +8,11 @@ import jurren.core.art.BuiltMotif;
 import jurren.core.art.Motif;
 import jurren.core.art.Sizing;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
+import jurren.core.plan.Refit;
 import java.util.Optional;
-import java.util.function.BiFunction;
+import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.HBox;
@@ -24,6 +26,8 @@ final class PlacePanel {
     private final MeasureField across;
     private final MeasureField down;
     private final MeasureField turn;
+    private final Node turnRow;
+    private final Refit refit = new Refit();
     private final CheckBox proportion = new CheckBox(Texts.of("place.proportion"));
     private final VBox node;
 
@@ -31,12 +35,10 @@ final class PlacePanel {
         this.session = session;
         this.width = MeasureField.length(Texts.of("place.width"), session::unit, mm -> resize(mm, true));
         this.height = MeasureField.length(Texts.of("place.height"), session::unit, mm -> resize(mm, false));
-        this.across = MeasureField.offset(Texts.of("place.across"), session::unit, mm -> move((m, box) ->
-                m.withPose(m.pose().moved(mm - box.centre().xMm(), 0))));
-        this.down = MeasureField.offset(Texts.of("place.down"), session::unit, mm -> move((m, box) ->
-                m.withPose(m.pose().moved(0, mm - box.minYMm()))));
-        this.turn = MeasureField.number(Texts.of("place.turn"), " °", -360, 360, degrees -> move((m, box) ->
-                Gesture.turned(m, box.centre(), degrees)));
+        this.across = MeasureField.offset(Texts.of("place.across"), session::unit, mm -> move(box -> new Point(mm - box.centre().xMm(), 0)));
+        this.down = MeasureField.offset(Texts.of("place.down"), session::unit, mm -> move(box -> new Point(0, mm - box.minYMm())));
+        this.turn = MeasureField.number(Texts.of("place.turn"), " °", -360, 360, this::turn);
+        this.turnRow = Controls.row(Texts.of("place.turn"), turn);
         width.setId("motif-width");
         height.setId("motif-height");
         across.setId("motif-across");
@@ -49,7 +51,7 @@ final class PlacePanel {
         this.node = new VBox(Controls.caption(Texts.of("place.title")), Controls.card(
                 Controls.row(Texts.of("place.width"), width), Controls.row(Texts.of("place.height"), height), proportion,
                 Controls.row(Texts.of("place.across"), across), Controls.row(Texts.of("place.down"), down),
-                Controls.row(Texts.of("place.turn"), turn), centre));
+                turnRow, centre));
         node.getStyleClass().add("cards");
     }
 
@@ -61,29 +63,45 @@ final class PlacePanel {
         return session.motif().flatMap(m -> session.linePlan().map(p -> p.motifs().get(m.id())));
     }
 
+    /** Of one motif exactly, of several all together and in proportion, about the middle of their box. */
     private void resize(double mm, boolean isWidth) {
-        built().ifPresent(b -> session.editMotif(m -> m.withSource(isWidth
-                ? Sizing.toWidth(m.source(), b, mm, proportion.isSelected())
-                : Sizing.toHeight(m.source(), b, mm, proportion.isSelected()))));
+        if (session.motif().isPresent()) {
+            built().ifPresent(b -> session.editMotif(m -> m.withSource(isWidth
+                    ? Sizing.toWidth(m.source(), b, mm, proportion.isSelected())
+                    : Sizing.toHeight(m.source(), b, mm, proportion.isSelected()))));
+        } else {
+            around().ifPresent(b -> session.putMotifs(refit.placed(session.chosen(), session.line().motifs(),
+                    Placement.scaledAbout(b.centre(), mm / (isWidth ? b.widthMm() : b.heightMm()))), null));
+        }
     }
 
-    private void move(BiFunction<Motif, Box, Motif> change) {
-        built().flatMap(BuiltMotif::bounds).ifPresent(b ->
-                session.editMotif(m -> change.apply(m, b.placed(m.pose().placement()))));
+    private Optional<Box> around() {
+        return session.linePlan().flatMap(p -> Handles.around(p, session.chosen()));
+    }
+
+    private void move(Function<Box, Point> by) {
+        around().map(by).ifPresent(d -> session.editChosen(m -> m.withPose(m.pose().moved(d.xMm(), d.yMm())), null));
+    }
+
+    private void turn(double degrees) {
+        around().ifPresent(b -> session.editMotif(m -> Gesture.turned(m, b.centre(), degrees)));
     }
 
     void update() {
-        boolean chosen = session.motif().isPresent();
+        boolean chosen = !session.chosen().isEmpty();
         node.setVisible(chosen);
         node.setManaged(chosen);
-        session.motif().ifPresent(m -> {
-            Optional<Box> own = built().flatMap(BuiltMotif::bounds);
-            width.show(own.map(Box::widthMm).orElse(Double.NaN));
-            height.show(own.map(Box::heightMm).orElse(Double.NaN));
-            Optional<Box> placed = own.map(b -> b.placed(m.pose().placement()));
-            across.show(placed.map(Box::centre).map(Point::xMm).orElse(Double.NaN));
-            down.show(placed.map(Box::minYMm).orElse(Double.NaN));
-            turn.show(m.pose().degrees());
-        });
+        SourceCard.show(turnRow, session.motif().isPresent());
+        SourceCard.show(proportion, session.motif().isPresent());
+        if (!chosen) {
+            return;
+        }
+        Optional<Box> own = session.motif().isPresent() ? built().flatMap(BuiltMotif::bounds) : around();
+        width.show(own.map(Box::widthMm).orElse(Double.NaN));
+        height.show(own.map(Box::heightMm).orElse(Double.NaN));
+        Optional<Box> placed = around();
+        across.show(placed.map(Box::centre).map(Point::xMm).orElse(Double.NaN));
+        down.show(placed.map(Box::minYMm).orElse(Double.NaN));
+        session.motif().ifPresent(m -> turn.show(m.pose().degrees()));
     }
 }
