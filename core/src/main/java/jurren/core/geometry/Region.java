@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.CoordinateSequence;
@@ -222,6 +223,11 @@ public final class Region {
     /** The shortest way from here to another region: its end here, then its end there. Both are one point where they touch. */
     public List<Point> shortestWayTo(Region other) {
         return Arrays.stream(DistanceOp.nearestPoints(shape, other.shape)).map(Jts::point).toList();
+    }
+
+    /** How far it goes to the left before it touches another: zero when it does, empty when it passes by. */
+    public OptionalDouble wayLeftTo(Region other) {
+        return Contact.toTheLeft(shape, other.shape);
     }
 
     /** The narrowest neck of any of its pieces; absent when nothing would come apart. */

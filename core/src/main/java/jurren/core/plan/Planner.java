@@ -65,6 +65,7 @@ public final class Planner {
     }
 
     private final Chain chain = new Chain();
+    private final Memo<List<Motif>, Art> arts = new Memo<>(REMEMBERED, motifs -> chain.art(motifs, Placement.HERE));
     private final Memo<FaceKey, FaceWork> faces = new Memo<>(REMEMBERED, this::workFace);
     private final CutRun.Orders orders = new CutRun.Orders();
 
@@ -94,7 +95,7 @@ public final class Planner {
                 .filter(s -> s.id().equals(line.drawnFor()) || line.entry(s.id()).count() > 0).toList();
         Face drawnFace = face(line, blank.size(line.drawnFor()).orElseThrow(() -> new IllegalArgumentException(
                 blank.name() + " has no size " + line.drawnFor())));
-        Optional<Box> drawnArt = chain.art(line.motifs(), Placement.HERE).bounds();
+        Optional<Box> drawnArt = arts.get(line.motifs()).bounds();
         List<SizePlan> sizes = wanted.parallelStream()
                 .map(s -> planSize(line, material, drawnFace, face(line, s), drawnArt, s.id())).toList();
         SizePlan drawn = sizes.stream().filter(s -> s.id().equals(line.drawnFor())).findFirst().orElseThrow();
@@ -119,7 +120,7 @@ public final class Planner {
     }
 
     private FaceWork workFace(FaceKey key) {
-        Art art = chain.art(key.motifs, key.fit);
+        Art art = arts.get(key.motifs).placed(key.fit);
         Art laid = art.warped(Face.unrolling(key.surface, key.trueAtMm));
         Map<Colour, Region> seen = key.printed ? laid.seen() : Map.of();
         List<Layer> layers = !key.printed

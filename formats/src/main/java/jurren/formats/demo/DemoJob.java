@@ -50,7 +50,7 @@ public final class DemoJob {
                 List.of(new Treatment.Weld(), new Treatment.Halo(1.2)), Pose.at(0, 212));
         Motif crew = new Motif("m3", "kite crew",
                 new Lettering("kite crew", ShippedTypeface.PACIFICO, 29, 0, 1, CREAM),
-                List.of(new DrawCloser(0.3), new Treatment.Halo(1.2)), Pose.at(0, 262));
+                List.of(new DrawCloser(0.3)), Pose.at(0, 262));
         Line tees = new Line("A", "12 crew tees, chest", Thing.of("tee-adult", "black"), "smooth-film", "M",
                 List.of(SizeEntry.of("S", 2), SizeEntry.of("M", 4), SizeEntry.of("L", 4), SizeEntry.of("XL", 2)),
                 List.of(kite, name, crew), Map.of(SKY, new Join.KnockedOut(1)), Fit.USUAL);

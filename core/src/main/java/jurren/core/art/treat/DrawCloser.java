@@ -10,8 +10,7 @@ import java.util.List;
 
 /**
  * Parts drawn together from left to right until each touches the one before and overlaps it by
- * {@code overlapMm}, then welded; the baseline stays, and so does the middle. Found by halving the
- * distance, to a micrometre.
+ * {@code overlapMm}, then welded; the baseline stays, and so does the middle.
  */
 public record DrawCloser(double overlapMm) implements Treatment {
     public DrawCloser {
@@ -32,42 +31,24 @@ public record DrawCloser(double overlapMm) implements Treatment {
         }
         order.sort(Comparator.comparingDouble(r -> r.bounds().minXMm()));
         double middle = Region.weld(parts).bounds().centre().xMm();
-        Region done = order.getFirst();
+        List<Region> done = new ArrayList<>(List.of(order.getFirst()));
         for (Region next : order.subList(1, order.size())) {
-            done = done.weld(next.placed(Placement.moved(-(distance(done, next) + overlapMm), 0)));
+            done.add(next.placed(Placement.moved(-(distance(done, next) + overlapMm), 0)));
         }
-        return done.placed(Placement.moved(middle - done.bounds().centre().xMm(), 0));
+        Region whole = Region.weld(done);
+        return whole.placed(Placement.moved(middle - whole.bounds().centre().xMm(), 0));
     }
 
     /** How far {@code next} goes to the left before it touches; where it never does, until it stands beside. */
-    private static double distance(Region done, Region next) {
-        double beside = Math.max(0, next.bounds().minXMm() - done.bounds().maxXMm());
-        double most = Math.max(beside, next.bounds().maxXMm() - done.bounds().minXMm());
-        double near = beside;
-        double far = beside;
-        while (!meets(done, next, far)) {
-            near = far;
-            far += STEP_MM;
-            if (far > most) {
-                return beside;
+    private static double distance(List<Region> done, Region next) {
+        double right = done.stream().mapToDouble(r -> r.bounds().maxXMm()).max().orElseThrow();
+        double beside = Math.max(0, next.bounds().minXMm() - right);
+        double least = Double.POSITIVE_INFINITY;
+        for (Region r : done) {
+            if (next.bounds().minXMm() - r.bounds().maxXMm() < least) {
+                least = Math.min(least, next.wayLeftTo(r).orElse(Double.POSITIVE_INFINITY));
             }
         }
-        while (far - near > EXACT_MM) {
-            double middle = (near + far) / 2;
-            if (meets(done, next, middle)) {
-                far = middle;
-            } else {
-                near = middle;
-            }
-        }
-        return near;
+        return Double.isInfinite(least) ? beside : least;
     }
-
-    private static boolean meets(Region done, Region next, double byMm) {
-        return !next.placed(Placement.moved(-byMm, 0)).intersect(done).isEmpty();
-    }
-
-    private static final double EXACT_MM = 0.001;
-    /** Nothing a font draws is thinner than this and missed between two steps. */
-    private static final double STEP_MM = 0.3;
 }
