@@ -72,7 +72,7 @@ public final class RandomChains {
         } catch (IllegalArgumentException e) {
             counts.merge("refused", 1, Integer::sum);
         } catch (RuntimeException e) {
-            failed("exception", seed, chain + " " + e);
+            failed("exception", seed, chain + " " + e + " at " + e.getStackTrace()[0]);
         }
         double ms = (System.nanoTime() - from) / 1e6;
         if (ms > slowestMs) {

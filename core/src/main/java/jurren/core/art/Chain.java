@@ -8,6 +8,7 @@ import jurren.core.geometry.Region;
 import jurren.core.geometry.Track;
 import jurren.core.lettering.Baseline;
 import jurren.core.lettering.LetteringLayout;
+import jurren.core.memo.Memo;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -177,7 +178,7 @@ public final class Chain {
             case Shape s -> List.of(new Paint(s.colour(), List.of(s.region())));
             case Stroke s -> List.of(new Paint(s.colour(), List.of(s.region())));
             case Mark m -> others.asBuilt(m.of()).map(p -> Paint.each(p, r ->
-                    r.placed(Placement.scaled(m.widthFactor(), m.heightFactor())))).orElse(List.of());
+                    r.placed(Placement.scaled(m.widthFactor(), m.heightFactor())).sound())).orElse(List.of());
             case Backing _ -> backing;
         };
         Optional<Box> box = paints.stream().flatMap(p -> p.parts().stream()).map(Region::bounds).reduce(Box::joined);

@@ -13,9 +13,9 @@ public record Paint(Colour colour, List<Region> parts) {
         parts = List.copyOf(parts);
     }
 
-    /** Every part changed on its own; what is left empty goes. */
+    /** Every part changed on its own, into a valid one; what is left empty goes. */
     public Paint each(UnaryOperator<Region> change) {
-        return new Paint(colour, parts.stream().map(change).map(Region::sound).filter(r -> !r.isEmpty()).toList());
+        return new Paint(colour, parts.stream().map(change).filter(r -> !r.isEmpty()).toList());
     }
 
     /** Every part of every colour changed on its own; colours of which nothing is left go. */

@@ -1,6 +1,6 @@
 package jurren.core.cut;
 
-import jurren.core.art.Memo;
+import jurren.core.memo.Memo;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Piece;

@@ -111,8 +111,10 @@ final class Enclosure {
         Polygonizer faces = new Polygonizer();
         faces.add(OverlayNGRobust.union(lines));
         List<Polygon> kept = new ArrayList<>();
-        for (Object face : (Collection<?>) faces.getPolygons()) {
-            Coordinate inside = ((Polygon) face).getInteriorPoint().getCoordinate();
+        for (Object found : (Collection<?>) faces.getPolygons()) {
+            // a ring begins where a hash table says, and of a sliver the inside is taken from where it begins
+            Polygon face = (Polygon) ((Polygon) found).norm();
+            Coordinate inside = face.getInteriorPoint().getCoordinate();
             int winding = 0;
             for (Loop loop : loops) {
                 if (loop.ring.getEnvelopeInternal().covers(inside)) {
@@ -120,7 +122,7 @@ final class Enclosure {
                 }
             }
             if (rule.covers(winding)) {
-                kept.add((Polygon) ((Polygon) face).norm());
+                kept.add(face);
             }
         }
         // faces come in the order of a hash table, which differs from run to run

@@ -37,20 +37,26 @@ final class Overlay {
         }
         STRtree tree = new STRtree();
         Jts.polygons(b).forEach(p -> tree.insert(p.getEnvelopeInternal(), p));
-        List<Polygon> out = new ArrayList<>();
-        for (Polygon piece : Jts.polygons(a)) {
-            List<Polygon> met = new ArrayList<>();
-            for (Object hit : tree.query(piece.getEnvelopeInternal())) {
-                met.add((Polygon) hit);
-            }
-            if (!met.isEmpty()) {
-                Geometry other = Jts.collect(met);
-                out.addAll(Jts.polygons(Sound.or(() -> OverlayNGRobust.overlay(piece, other, operation),
-                        () -> OverlayNGRobust.overlay(Sound.resolved(piece), Sound.resolved(other), operation))));
-            } else if (operation == OverlayNG.DIFFERENCE) {
-                out.add(piece);
-            }
+        tree.build();
+        List<Polygon> pieces = Jts.polygons(a);
+        return Jts.collect((pieces.size() > 1 ? pieces.parallelStream() : pieces.stream())
+                .flatMap(piece -> piece(piece, met(piece, tree), operation).stream()).toList());
+    }
+
+    private static List<Polygon> met(Polygon piece, STRtree tree) {
+        List<Polygon> met = new ArrayList<>();
+        for (Object hit : tree.query(piece.getEnvelopeInternal())) {
+            met.add((Polygon) hit);
         }
-        return Jts.collect(out);
+        return met;
+    }
+
+    private static List<Polygon> piece(Polygon piece, List<Polygon> met, int operation) {
+        if (met.isEmpty()) {
+            return operation == OverlayNG.DIFFERENCE ? List.of(piece) : List.of();
+        }
+        Geometry other = Jts.collect(met);
+        return Jts.polygons(Sound.or(() -> OverlayNGRobust.overlay(piece, other, operation),
+                () -> OverlayNGRobust.overlay(Sound.resolved(piece), Sound.resolved(other), operation)));
     }
 }

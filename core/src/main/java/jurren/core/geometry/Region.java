@@ -64,6 +64,11 @@ public final class Region {
         return of(Weld.of(all));
     }
 
+    /** All of them as they are; no two may overlap. */
+    public static Region together(Collection<Region> apart) {
+        return of(Jts.collect(apart.stream().flatMap(r -> Jts.polygons(r.shape).stream()).toList()));
+    }
+
     public Region weld(Region other) {
         return weld(List.of(this, other));
     }

@@ -1,7 +1,10 @@
 package jurren.core.geometry;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.function.Function;
+import jurren.core.memo.Memo;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
@@ -26,22 +29,40 @@ final class RingOffset {
     /** A sharper corner than about 29 degrees is cut off at four times the distance. */
     private static final double MITRE_LIMIT = 4;
 
+    private record Asked(ShapeKey shape, double distanceMm, CornerStyle corners) {
+    }
+
+    /** Polygons are offset one by one, so that of a changed arrangement only what changed is offset again. */
+    private static final Memo<Asked, List<Polygon>> REMEMBERED = new Memo<>(2000, RingOffset::ofOne);
+
     private RingOffset() {
     }
 
     static Geometry of(List<Polygon> polygons, double distanceMm, CornerStyle corners) {
-        BufferParameters how = new BufferParameters(CHORDS_A_QUADRANT, BufferParameters.CAP_ROUND,
-                corners == CornerStyle.ROUND ? BufferParameters.JOIN_ROUND : BufferParameters.JOIN_MITRE, MITRE_LIMIT);
-        how.setSimplifyFactor(SIMPLIFY);
-        List<Polygon> done = new ArrayList<>();
-        for (Polygon p : polygons) {
-            done.addAll(distanceMm > 0 ? grow(p, distanceMm, how) : shrink(p, distanceMm, how));
-        }
+        Function<Polygon, List<Polygon>> each = p -> {
+            Asked asked = new Asked(new ShapeKey(List.of(p)), distanceMm, corners);
+            return asked.shape.isLarge() ? ofOne(asked) : REMEMBERED.get(asked);
+        };
+        List<Polygon> done = (polygons.size() > 1 ? polygons.parallelStream() : polygons.stream()).flatMap(p -> each.apply(p).stream()).toList();
         return distanceMm > 0 ? Weld.of(done) : Jts.collect(done);
     }
 
+    private static List<Polygon> ofOne(Asked asked) {
+        BufferParameters how = new BufferParameters(CHORDS_A_QUADRANT, BufferParameters.CAP_ROUND,
+                asked.corners == CornerStyle.ROUND ? BufferParameters.JOIN_ROUND : BufferParameters.JOIN_MITRE, MITRE_LIMIT);
+        how.setSimplifyFactor(SIMPLIFY);
+        Polygon p = asked.shape.polygons().getFirst();
+        return asked.distanceMm > 0 ? grow(p, asked.distanceMm, how) : shrink(p, asked.distanceMm, how);
+    }
+
     private static List<Polygon> grow(Polygon p, double distanceMm, BufferParameters how) {
-        Polygon shell = (Polygon) buffer(p.getExteriorRing(), distanceMm, how);
+        List<Polygon> grown = new ArrayList<>(Jts.polygons(buffer(p.getExteriorRing(), distanceMm, how)));
+        if (grown.isEmpty()) {
+            return List.of(p);
+        }
+        // one ring grows to one polygon, unless rounding split a hair off it
+        grown.sort(Comparator.comparingDouble(Polygon::getArea).reversed());
+        Polygon shell = grown.removeFirst();
         List<LinearRing> holes = new ArrayList<>();
         for (int i = 0; i < shell.getNumInteriorRing(); i++) {
             holes.add(shell.getInteriorRingN(i));
@@ -51,7 +72,8 @@ final class RingOffset {
                 holes.add(left.getExteriorRing());
             }
         }
-        return List.of(Jts.FACTORY.createPolygon(shell.getExteriorRing(), holes.toArray(LinearRing[]::new)));
+        grown.addFirst(Jts.FACTORY.createPolygon(shell.getExteriorRing(), holes.toArray(LinearRing[]::new)));
+        return grown;
     }
 
     private static List<Polygon> shrink(Polygon p, double distanceMm, BufferParameters how) {

@@ -7,7 +7,10 @@ import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Location;
+import jurren.core.memo.Memo;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.index.strtree.STRtree;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
@@ -16,7 +19,8 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
  * Union of valid polygons.
  *
  * <ol>
- *   <li>Polygons are put into groups whose boxes touch; a group of one is already done.
+ *   <li>Polygons are put into groups that touch each other; a group of one is already done, and one that was
+ *       merged not long ago is remembered.
  *   <li>A group is merged by a zero-width buffer of all its rings at once, the fastest exact way
  *       measured.
  *   <li>That is checked: each piece valid, no smaller than its largest member and no larger than the sum, and
@@ -26,15 +30,24 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
  */
 final class Weld {
     private static final double AREA_SLACK = 1e-9;
+    /** A member smaller than this is the rounding between two others, and its inside cannot be told. */
+    private static final double DUST_MM2 = 1e-9;
     /** From here on an index over the result pays. */
     private static final int FEW = 4;
+
+    private static final Memo<ShapeKey, Geometry> REMEMBERED = new Memo<>(600, group -> weldGroup(group.polygons()));
 
     private Weld() {
     }
 
     static Geometry of(List<Polygon> polygons) {
         return Jts.collect(groups(polygons).parallelStream()
-                .flatMap(group -> group.size() == 1 ? group.stream() : Jts.polygons(weldGroup(group)).stream()).toList());
+                .flatMap(group -> group.size() == 1 ? group.stream() : Jts.polygons(merged(group)).stream()).toList());
+    }
+
+    private static Geometry merged(List<Polygon> group) {
+        ShapeKey shapes = new ShapeKey(group);
+        return shapes.isLarge() ? weldGroup(group) : REMEMBERED.get(shapes);
     }
 
     private static Geometry weldGroup(List<Polygon> group) {
@@ -58,7 +71,7 @@ final class Weld {
         }
         PointOnGeometryLocator inside = members.size() > FEW ? new IndexedPointInAreaLocator(result)
                 : new SimplePointInAreaLocator(result);
-        return members.stream().allMatch(p -> inside.locate(p.getInteriorPoint().getCoordinate()) != Location.EXTERIOR);
+        return members.stream().filter(p -> p.getArea() > DUST_MM2).allMatch(p -> inside.locate(p.getInteriorPoint().getCoordinate()) != Location.EXTERIOR);
     }
 
     private static List<List<Polygon>> groups(List<Polygon> polygons) {
@@ -71,10 +84,19 @@ final class Weld {
             leader[i] = i;
         }
         for (int i = 0; i < leader.length; i++) {
+            PreparedGeometry prepared = null;
             for (Object hit : tree.query(polygons.get(i).getEnvelopeInternal())) {
                 int a = find(leader, i);
                 int b = find(leader, (Integer) hit);
-                leader[Math.max(a, b)] = Math.min(a, b);
+                if (a == b) {
+                    continue;
+                }
+                if (prepared == null) {
+                    prepared = PreparedGeometryFactory.prepare(polygons.get(i));
+                }
+                if (prepared.intersects(polygons.get((Integer) hit))) {
+                    leader[Math.max(a, b)] = Math.min(a, b);
+                }
             }
         }
         List<List<Polygon>> byLeader = new ArrayList<>();

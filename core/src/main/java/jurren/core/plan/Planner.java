@@ -3,7 +3,7 @@ package jurren.core.plan;
 import jurren.core.art.Art;
 import jurren.core.art.BuiltMotif;
 import jurren.core.art.Chain;
-import jurren.core.art.Memo;
+import jurren.core.memo.Memo;
 import jurren.core.art.Motif;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;

@@ -5,7 +5,6 @@ import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
 import jurren.app.theme.Texts;
 import jurren.core.art.BuiltMotif;
-import jurren.core.art.Motif;
 import jurren.core.art.Sizing;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;

@@ -22,7 +22,7 @@ public record Bend(double radiusMm) implements Treatment {
         return Paint.box(paints).map(b -> {
             double least = Math.max(b.heightMm() / 2 * 1.02, b.widthMm() / (2 * Math.PI) * 1.02);
             double radius = Math.copySign(Math.max(Math.abs(radiusMm), least), radiusMm);
-            return Paint.each(paints, r -> r.warped(warp(b, radius)));
+            return Paint.each(paints, r -> r.warped(warp(b, radius)).sound());
         }).orElse(paints);
     }
 

@@ -21,26 +21,31 @@ public record Bricks(double lengthMm, double heightMm, double jointMm, boolean c
     @Override
     public List<Paint> apply(List<Paint> paints) {
         Region shape = Paint.welded(paints);
-        return shape.isEmpty() ? paints : Limits.filled(paints, joints(shape.bounds()).intersect(shape), cutThrough, colour);
+        return shape.isEmpty() ? paints : Pattern.fill(paints, shape, joints(shape.bounds()), cutThrough, colour);
     }
 
-    private Region joints(Box b) {
+    private Pattern joints(Box all) {
         double pitch = lengthMm + jointMm;
         double rowPitch = heightMm + jointMm;
-        int rows = (int) Math.ceil(b.heightMm() / 2 / rowPitch) + 1;
-        int columns = (int) Math.ceil(b.widthMm() / 2 / pitch) + 1;
-        if ((double) rows * columns * 4 > MOST) {
+        if (all.areaMm2() / (pitch * rowPitch) > MOST) {
             throw new IllegalArgumentException("bricks so small would be more than " + MOST);
         }
-        List<Region> all = new ArrayList<>();
-        for (int row = -rows; row <= rows; row++) {
-            double y = b.centre().yMm() + (row - 0.5) * rowPitch;
-            all.add(Region.of(Box.ofSize(b.minXMm() - 1, y - jointMm / 2, b.widthMm() + 2, jointMm)));
-            for (int column = -columns; column <= columns; column++) {
-                double x = b.centre().xMm() + (column + Math.floorMod(row, 2) * 0.5) * pitch;
-                all.add(Region.of(Box.ofSize(x - jointMm / 2, y, jointMm, rowPitch)));
+        return piece -> {
+            Box b = piece.bounds();
+            int firstRow = (int) Math.floor((b.minYMm() - all.centre().yMm()) / rowPitch);
+            int lastRow = (int) Math.ceil((b.maxYMm() - all.centre().yMm()) / rowPitch) + 1;
+            int first = (int) Math.floor((b.minXMm() - all.centre().xMm()) / pitch) - 1;
+            int last = (int) Math.ceil((b.maxXMm() - all.centre().xMm()) / pitch) + 1;
+            List<Region> joints = new ArrayList<>();
+            for (int row = firstRow; row <= lastRow; row++) {
+                double y = all.centre().yMm() + (row - 0.5) * rowPitch;
+                joints.add(Region.of(Box.ofSize(b.minXMm() - 1, y - jointMm / 2, b.widthMm() + 2, jointMm)));
+                for (int column = first; column <= last; column++) {
+                    double x = all.centre().xMm() + (column + Math.floorMod(row, 2) * 0.5) * pitch;
+                    joints.add(Region.of(Box.ofSize(x - jointMm / 2, y, jointMm, rowPitch)));
+                }
             }
-        }
-        return Region.weld(all);
+            return Region.weld(joints);
+        };
     }
 }

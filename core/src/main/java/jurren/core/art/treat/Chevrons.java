@@ -3,6 +3,7 @@ package jurren.core.art.treat;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
@@ -26,30 +27,39 @@ public record Chevrons(double widthMm, double gapMm, double lengthMm, boolean cu
     @Override
     public List<Paint> apply(List<Paint> paints) {
         Region shape = Paint.welded(paints);
-        return shape.isEmpty() ? paints : Limits.filled(paints, bands(shape.bounds()).intersect(shape), cutThrough, colour);
+        return shape.isEmpty() ? paints : Pattern.fill(paints, shape, bands(shape.bounds()), cutThrough, colour);
     }
 
-    private Region bands(Box b) {
+    private Pattern bands(Box all) {
         double pitch = widthMm + gapMm;
         double rise = lengthMm / 2;
-        int rows = (int) Math.ceil((b.heightMm() + 2 * rise) / pitch) + 1;
-        int teeth = (int) Math.ceil(b.widthMm() / lengthMm) + 2;
-        if ((double) rows * teeth > MOST_CORNERS) {
+        if ((all.heightMm() + rise) / pitch * (all.widthMm() / lengthMm + 2) > MOST_CORNERS) {
             throw new IllegalArgumentException("zigzags so small would have more than " + MOST_CORNERS + " corners");
         }
-        double left = b.centre().xMm() - teeth / 2.0 * lengthMm;
-        List<Region> all = new ArrayList<>();
-        for (int row = 0; row < rows; row++) {
-            double y = b.minYMm() - rise + row * pitch;
-            List<Point> band = new ArrayList<>();
-            for (int i = 0; i <= 2 * teeth; i++) {
-                band.add(new Point(left + i * lengthMm / 2, y + (i % 2 == 0 ? rise : 0)));
+        return piece -> {
+            Box b = piece.bounds();
+            int first = (int) Math.floor((b.minXMm() - all.centre().xMm()) / lengthMm) * 2 - 1;
+            int last = (int) Math.ceil((b.maxXMm() - all.centre().xMm()) / lengthMm) * 2 + 1;
+            int firstRow = (int) Math.floor((b.minYMm() - rise - widthMm - all.minYMm()) / pitch);
+            int lastRow = (int) Math.ceil((b.maxYMm() - all.minYMm()) / pitch);
+            List<Region> bands = new ArrayList<>();
+            for (int row = firstRow; row <= lastRow; row++) {
+                double y = all.minYMm() + row * pitch;
+                List<Point> band = new ArrayList<>();
+                for (int i = first; i <= last; i++) {
+                    band.add(corner(all, i, y, rise));
+                }
+                for (int i = last; i >= first; i--) {
+                    band.add(corner(all, i, y + widthMm, rise));
+                }
+                bands.add(Region.enclosedBy(List.of(Outline.of(band)), FillRule.NON_ZERO));
             }
-            for (int i = 2 * teeth; i >= 0; i--) {
-                band.add(new Point(left + i * lengthMm / 2, y + widthMm + (i % 2 == 0 ? rise : 0)));
-            }
-            all.add(Region.enclosedBy(List.of(Outline.of(band)), jurren.core.geometry.FillRule.NON_ZERO));
-        }
-        return Region.weld(all);
+            return Region.together(bands);
+        };
+    }
+
+    /** The middle of the shape is the top of a zigzag. */
+    private Point corner(Box all, int i, double y, double rise) {
+        return new Point(all.centre().xMm() + i * lengthMm / 2, y + (Math.floorMod(i, 2) == 0 ? 0 : rise));
     }
 }

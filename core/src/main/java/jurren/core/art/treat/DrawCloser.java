@@ -33,10 +33,10 @@ public record DrawCloser(double overlapMm) implements Treatment {
         double middle = Region.weld(parts).bounds().centre().xMm();
         List<Region> done = new ArrayList<>(List.of(order.getFirst()));
         for (Region next : order.subList(1, order.size())) {
-            done.add(next.placed(Placement.moved(-(distance(done, next) + overlapMm), 0)));
+            done.add(next.placed(Placement.moved(-(distance(done, next) + overlapMm), 0)).sound());
         }
         Region whole = Region.weld(done);
-        return whole.placed(Placement.moved(middle - whole.bounds().centre().xMm(), 0));
+        return whole.placed(Placement.moved(middle - whole.bounds().centre().xMm(), 0)).sound();
     }
 
     /** How far {@code next} goes to the left before it touches; where it never does, until it stands beside. */

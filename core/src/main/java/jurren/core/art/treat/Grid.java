@@ -21,24 +21,28 @@ public record Grid(double widthMm, double gapMm, double degrees, boolean cutThro
     @Override
     public List<Paint> apply(List<Paint> paints) {
         Region shape = Paint.welded(paints);
-        return shape.isEmpty() ? paints : Limits.filled(paints, lines(shape).intersect(shape), cutThrough, colour);
+        return shape.isEmpty() ? paints : Pattern.fill(paints, shape, lines(shape), cutThrough, colour);
     }
 
-    private Region lines(Region shape) {
+    private Pattern lines(Region shape) {
         Placement level = Placement.turned(-degrees);
-        Box b = shape.placed(level).bounds();
+        Placement back = Placement.turned(degrees);
+        Box all = shape.placed(level).bounds();
         double pitch = widthMm + gapMm;
-        if (Math.max(b.widthMm(), b.heightMm()) / pitch > MOST_LINES) {
+        if (Math.max(all.widthMm(), all.heightMm()) / pitch > MOST_LINES) {
             throw new IllegalArgumentException("so close it would be more than " + MOST_LINES + " lines");
         }
-        List<Region> all = new ArrayList<>();
-        for (double x = first(b.centre().xMm(), b.minXMm(), pitch); x < b.maxXMm() + widthMm; x += pitch) {
-            all.add(Region.of(Box.ofSize(x - widthMm / 2, b.minYMm() - 1, widthMm, b.heightMm() + 2)));
-        }
-        for (double y = first(b.centre().yMm(), b.minYMm(), pitch); y < b.maxYMm() + widthMm; y += pitch) {
-            all.add(Region.of(Box.ofSize(b.minXMm() - 1, y - widthMm / 2, b.widthMm() + 2, widthMm)));
-        }
-        return Region.weld(all).placed(Placement.turned(degrees)).sound();
+        return piece -> {
+            Box b = piece.bounds().placed(level);
+            List<Region> lines = new ArrayList<>();
+            for (double x = first(all.centre().xMm(), b.minXMm(), pitch); x < b.maxXMm() + widthMm; x += pitch) {
+                lines.add(Region.of(Box.ofSize(x - widthMm / 2, b.minYMm() - 1, widthMm, b.heightMm() + 2)));
+            }
+            for (double y = first(all.centre().yMm(), b.minYMm(), pitch); y < b.maxYMm() + widthMm; y += pitch) {
+                lines.add(Region.of(Box.ofSize(b.minXMm() - 1, y - widthMm / 2, b.widthMm() + 2, widthMm)));
+            }
+            return Region.weld(lines).placed(back).sound();
+        };
     }
 
     /** Lines stand half a pitch to both sides of the middle. */

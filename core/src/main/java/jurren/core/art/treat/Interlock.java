@@ -39,7 +39,7 @@ public record Interlock(double overlapMm, double gapMm, double leastMm2) impleme
             Region lower = Region.weld(filled.get(i).parts());
             Gripped grip = grip(upper, lower);
             stacked.add(new Paint(filled.get(i - 1).colour(), List.of(grip.upper)));
-            upper = lower.placed(grip.lower);
+            upper = lower.placed(grip.lower).sound();
         }
         stacked.add(new Paint(filled.getLast().colour(), List.of(upper)));
         return stacked;
@@ -50,7 +50,7 @@ public record Interlock(double overlapMm, double gapMm, double leastMm2) impleme
         for (int i = 0; i < TRIES; i++) {
             double overlap = overlapMm - i * Math.max(0, overlapMm - gapMm) / (TRIES - 1);
             Placement up = Placement.moved(0, upper.bounds().maxYMm() - overlap - lower.bounds().minYMm());
-            Region cut = upper.minus(lower.placed(up).grown(gapMm, CornerStyle.ROUND));
+            Region cut = upper.minus(lower.placed(up).sound().grown(gapMm, CornerStyle.ROUND));
             Region clean = cut.withoutCrumbs(leastMm2);
             last = new Gripped(clean, up);
             if (cut.pieceCount() == clean.pieceCount()) {

@@ -3,11 +3,10 @@ package jurren.core.art.treat;
 import jurren.core.art.Paint;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
-import jurren.core.material.Colour;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What treatments share: limits that say what is wrong, copies, and fills. */
+/** What treatments share: limits that say what is wrong, and copies. */
 final class Limits {
     private static final int MOST_PARTS = 20_000;
 
@@ -37,19 +36,6 @@ final class Limits {
             places.forEach(place -> p.parts().forEach(r -> parts.add(r.placed(place).sound())));
             all.add(new Paint(p.colour(), parts));
         }
-        return all;
-    }
-
-    /** A pattern cut out of everything, or laid on top of it. */
-    static List<Paint> filled(List<Paint> paints, Region pattern, boolean cutThrough, Colour colour) {
-        if (pattern.isEmpty()) {
-            return paints;
-        }
-        if (cutThrough) {
-            return Paint.each(paints, r -> r.minus(pattern));
-        }
-        List<Paint> all = new ArrayList<>(paints);
-        all.add(new Paint(colour, List.of(pattern)));
         return all;
     }
 }

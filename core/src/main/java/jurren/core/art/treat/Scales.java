@@ -30,8 +30,7 @@ public record Scales(double acrossMm, double widthMm, boolean cutThrough, Colour
         }
         Region arc = circle(acrossMm).minus(circle(acrossMm - 2 * widthMm))
                 .intersect(Region.of(Box.ofSize(-acrossMm, 0, 2 * acrossMm, acrossMm)));
-        List<Region> all = Lattice.rows(shape.bounds(), acrossMm - widthMm, acrossMm / 2, arc.bounds(), arc);
-        return Limits.filled(paints, Region.weld(all).intersect(shape), cutThrough, colour);
+        return Pattern.fill(paints, shape, new Lattice(shape.bounds(), acrossMm - widthMm, acrossMm / 2).everywhere(arc), cutThrough, colour);
     }
 
     private static Region circle(double across) {

@@ -12,6 +12,6 @@ public record Simplify(double toleranceMm) implements Treatment {
 
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        return Paint.each(paints, r -> r.simplified(toleranceMm));
+        return Paint.each(paints, r -> r.simplified(toleranceMm).sound());
     }
 }

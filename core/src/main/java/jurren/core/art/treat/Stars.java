@@ -3,7 +3,6 @@ package jurren.core.art.treat;
 import jurren.core.art.Paint;
 import jurren.core.art.Shape;
 import jurren.core.art.Treatment;
-import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import java.util.List;
@@ -20,13 +19,9 @@ public record Stars(double acrossMm, double spacingMm, boolean cutThrough, Colou
     @Override
     public List<Paint> apply(List<Paint> paints) {
         Region shape = Paint.welded(paints);
-        if (shape.isEmpty()) {
-            return paints;
-        }
-        Region star = new Shape(Shape.Kind.STAR, acrossMm, acrossMm * 0.951, 5, 0.6, colour).region();
-        Region room = shape.grown(-acrossMm * CLEAR, CornerStyle.ROUND);
         double pitch = acrossMm + spacingMm;
-        return Limits.filled(paints, Region.weld(Lattice.rows(shape.bounds(), pitch, pitch * Math.sqrt(3) / 2, star, room::contains)),
-                cutThrough, colour);
+        Region star = new Shape(Shape.Kind.STAR, acrossMm, acrossMm * 0.951, 5, 0.6, colour).region();
+        return shape.isEmpty() ? paints : Pattern.fill(paints, shape, new Lattice(shape.bounds(), pitch, pitch * Math.sqrt(3) / 2)
+                .whole(star, acrossMm * CLEAR), cutThrough, colour);
     }
 }

@@ -23,25 +23,26 @@ public record Stripes(double widthMm, double gapMm, double degrees, boolean cutT
     @Override
     public List<Paint> apply(List<Paint> paints) {
         Region shape = Paint.welded(paints);
-        if (shape.isEmpty()) {
-            return paints;
-        }
-        return Limits.filled(paints, stripes(shape).intersect(shape), cutThrough, colour);
+        return shape.isEmpty() ? paints : Pattern.fill(paints, shape, stripes(shape), cutThrough, colour);
     }
 
-    private Region stripes(Region shape) {
+    private Pattern stripes(Region shape) {
         Placement level = Placement.turned(-degrees);
-        Box b = shape.bounds().placed(level);
+        Placement back = Placement.turned(degrees);
+        Box all = shape.placed(level).bounds();
         double pitch = widthMm + gapMm;
-        double height = shape.placed(level).bounds().heightMm();
-        double middle = shape.placed(level).bounds().centre().yMm();
-        int count = (int) Math.max(1, Math.floor((height + gapMm - widthMm * SLIVER * 2) / pitch));
-        double top = middle - (count * pitch - gapMm) / 2;
-        List<Region> all = new ArrayList<>();
-        for (int i = 0; i < count; i++) {
-            all.add(Region.of(Box.ofSize(b.minXMm() - 1, top + i * pitch, b.widthMm() + 2, widthMm)));
-        }
-        return Region.weld(all).placed(Placement.turned(degrees));
+        int count = (int) Math.max(1, Math.floor((all.heightMm() + gapMm - widthMm * SLIVER * 2) / pitch));
+        double top = all.centre().yMm() - (count * pitch - gapMm) / 2;
+        return piece -> {
+            Box b = piece.bounds().placed(level);
+            int first = Math.max(0, (int) Math.floor((b.minYMm() - top - widthMm) / pitch));
+            int last = Math.min(count - 1, (int) Math.ceil((b.maxYMm() - top) / pitch));
+            List<Region> stripes = new ArrayList<>();
+            for (int i = first; i <= last; i++) {
+                stripes.add(Region.of(Box.ofSize(b.minXMm() - 1, top + i * pitch, b.widthMm() + 2, widthMm)));
+            }
+            return Region.together(stripes).placed(back);
+        };
     }
 
     private static final double SLIVER = 0.2;

@@ -17,7 +17,7 @@ public record Taper(double percent) implements Treatment {
 
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        return Paint.box(paints).map(b -> Paint.each(paints, r -> r.warped(warp(b)))).orElse(paints);
+        return Paint.box(paints).map(b -> Paint.each(paints, r -> r.warped(warp(b)).sound())).orElse(paints);
     }
 
     private Warp warp(Box b) {

@@ -33,7 +33,7 @@ public record Tiles(String other, double acrossMm, double spacingMm, boolean cut
         Box b = tile.bounds();
         double factor = acrossMm / b.widthMm();
         Region fitted = Lattice.centred(tile, factor);
-        List<Region> all = Lattice.rows(shape.bounds(), acrossMm + spacingMm, b.heightMm() * factor + spacingMm, fitted.bounds(), fitted);
-        return Limits.filled(paints, Region.weld(all).intersect(shape), cutThrough, colour);
+        return Pattern.fill(paints, shape, new Lattice(shape.bounds(), acrossMm + spacingMm, b.heightMm() * factor + spacingMm)
+                .everywhere(fitted), cutThrough, colour);
     }
 }

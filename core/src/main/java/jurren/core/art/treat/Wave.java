@@ -19,6 +19,6 @@ public record Wave(double heightMm, double lengthMm) implements Treatment {
             to[at] = x;
             to[at + 1] = y - heightMm / 2 * Math.sin(2 * Math.PI * x / lengthMm);
         });
-        return Paint.each(paints, r -> r.warped(wave));
+        return Paint.each(paints, r -> r.warped(wave).sound());
     }
 }

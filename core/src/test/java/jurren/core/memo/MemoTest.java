@@ -1,4 +1,4 @@
-package jurren.core.art;
+package jurren.core.memo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

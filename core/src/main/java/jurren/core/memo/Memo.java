@@ -1,4 +1,4 @@
-package jurren.core.art;
+package jurren.core.memo;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
