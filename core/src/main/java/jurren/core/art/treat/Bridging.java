@@ -38,28 +38,57 @@ final class Bridging {
         if (loose.size() < 2) {
             return Region.EMPTY;
         }
-        Region held = loose.removeFirst();
         List<Region> bridges = new ArrayList<>();
-        while (!loose.isEmpty()) {
-            Region next = nearest(held, loose);
-            loose.remove(next);
-            Region rest = held;
-            bridges.addAll(toHold(next, rest, widthMm, each));
-            held = Region.weld(List.of(held, next));
+        Reached[] reached = new Reached[loose.size()];
+        int newest = 0;
+        for (int done = 1; done < loose.size(); done++) {
+            int next = -1;
+            for (int i = 1; i < reached.length; i++) {
+                if (reached[i] == null || !reached[i].held) {
+                    reached[i] = nearer(reached[i], loose.get(i), loose.get(newest));
+                    next = next < 0 || reached[i].length < reached[next].length ? i : next;
+                }
+            }
+            Region held = Region.together(heldParts(loose, reached));
+            bridges.addAll(toHold(loose.get(next), held, reached[next].way, widthMm, each));
+            reached[next] = reached[next].now();
+            newest = next;
         }
         return Region.weld(bridges);
     }
 
-    private static Region nearest(Region held, List<Region> loose) {
-        return loose.stream().min(Comparator.comparingDouble(r -> length(held.shortestWayTo(r)))).orElseThrow();
+    /** The shortest way from a part to what holds so far, and whether it is held itself by now. */
+    private record Reached(List<Point> way, double length, boolean held) {
+        Reached now() {
+            return new Reached(way, length, true);
+        }
+    }
+
+    private static List<Region> heldParts(List<Region> parts, Reached[] reached) {
+        List<Region> held = new ArrayList<>(List.of(parts.getFirst()));
+        for (int i = 1; i < reached.length; i++) {
+            if (reached[i] != null && reached[i].held) {
+                held.add(parts.get(i));
+            }
+        }
+        return held;
+    }
+
+    /** Looked at closely only where the boxes are near enough. */
+    private static Reached nearer(Reached soFar, Region part, Region newest) {
+        if (soFar != null && part.bounds().grown(soFar.length).crossed(newest.bounds()).isEmpty()) {
+            return soFar;
+        }
+        List<Point> way = part.shortestWayTo(newest);
+        double length = length(way);
+        return soFar == null || length < soFar.length ? new Reached(way, length, false) : soFar;
     }
 
     private static double length(List<Point> way) {
         return way.getFirst().distanceMm(way.getLast());
     }
 
-    private static List<Region> toHold(Region part, Region held, double widthMm, int each) {
-        List<Point> shortest = part.shortestWayTo(held);
+    private static List<Region> toHold(Region part, Region held, List<Point> shortest, double widthMm, int each) {
         List<Point> straight = widthBetween(part, held, shortest, widthMm);
         List<Region> all = new ArrayList<>(List.of(bar(straight.getFirst(), straight.getLast(), widthMm)));
         Point middle = part.bounds().centre();
