@@ -90,7 +90,7 @@ final class ChooseSheet {
     private Node ownActions(Blank b, String title, Consumer<Blank> chosen) {
         HBox row = new HBox(
                 Controls.sign("own-edit-" + b.id(), "✎", Texts.of("choose.edit", b.name()), () -> actions.measure(OwnBlank.of(b))),
-                Controls.sign("own-copy-" + b.id(), "⧉", Texts.of("choose.copy", b.name()), () -> {
+                Controls.sign("own-copy-" + b.id(), "+", Texts.of("choose.copy", b.name()), () -> {
                     actions.copy(b);
                     open(title, chosen);
                 }),

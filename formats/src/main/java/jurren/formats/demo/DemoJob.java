@@ -11,6 +11,7 @@ import jurren.core.art.Shape;
 import jurren.core.art.Treatment;
 import jurren.core.art.treat.DrawCloser;
 import jurren.core.art.treat.HoldIslands;
+import jurren.core.art.treat.RoundCorners;
 import jurren.core.lettering.Baseline;
 import jurren.core.lettering.Setting;
 import java.util.Optional;
@@ -46,11 +47,11 @@ public final class DemoJob {
         Motif kite = new Motif("m1", "Kite and tail", drawing("otterbrook-kite.svg"),
                 List.of(new Treatment.Weld()), Pose.at(0, 203.2));
         Motif name = new Motif("m2", "OTTERBROOK",
-                new Lettering("OTTERBROOK", ShippedTypeface.ANTON, 46.45, 0.02, 1, CREAM),
-                List.of(new Treatment.Weld(), new Treatment.Halo(1.2)), Pose.at(0, 212));
+                new Lettering("OTTERBROOK", ShippedTypeface.ANTON, 46.49, 0.02, 1, CREAM),
+                List.of(new Treatment.Weld(), new RoundCorners(0.6)), Pose.at(0, 212));
         Motif crew = new Motif("m3", "kite crew",
                 new Lettering("kite crew", ShippedTypeface.PACIFICO, 29, 0, 1, CREAM),
-                List.of(new DrawCloser(0.3)), Pose.at(0, 262));
+                List.of(new DrawCloser(0.3, 4)), Pose.at(0, 262));
         Line tees = new Line("A", "12 crew tees, chest", Thing.of("tee-adult", "black"), "smooth-film", "M",
                 List.of(SizeEntry.of("S", 2), SizeEntry.of("M", 4), SizeEntry.of("L", 4), SizeEntry.of("XL", 2)),
                 List.of(kite, name, crew), Map.of(SKY, new Join.KnockedOut(1)), Fit.USUAL);
@@ -76,8 +77,8 @@ public final class DemoJob {
                 List.of(new Treatment.Weld(), new Treatment.Outlined(3, CornerStyle.ROUND, PLUM)), Pose.at(0, 92));
         Motif star = new Motif("m2", "Star", new Shape(Shape.Kind.STAR, 26, 25, 5, 0.6, CREAM),
                 List.of(new Treatment.Weld(), new Treatment.Outlined(3, CornerStyle.ROUND, PLUM)), Pose.at(0, 136));
-        Motif left = new Motif("m3", "Star, again", Mark.of("m2").resized(0.7, 0.7), List.of(), new Pose(-48, 142, -12));
-        Motif right = new Motif("m4", "Star, again", Mark.of("m2").resized(0.7, 0.7), List.of(), new Pose(48, 142, 12));
+        Motif left = new Motif("m3", "Star again", Mark.of("m2").resized(0.7, 0.7), List.of(), new Pose(-48, 142, -12));
+        Motif right = new Motif("m4", "Star again", Mark.of("m2").resized(0.7, 0.7), List.of(), new Pose(48, 142, 12));
         return new Line("D", "3 laptop lids", Thing.of("laptop-lid-14", "grey"), "vinyl-permanent", ONE_SIZE,
                 List.of(SizeEntry.of(ONE_SIZE, 3)), List.of(name, star, left, right), Map.of(), Fit.USUAL);
     }
@@ -87,7 +88,7 @@ public final class DemoJob {
         Motif words = new Motif("m1", "KITE FAIR",
                 new Lettering("KITE\nFAIR", ShippedTypeface.ALFA_SLAB_ONE, 70, 1, Optional.of(250.0),
                         Setting.USUAL.withLetterSpacing(0.04).withLineGap(0.25).withAlign(Setting.Align.SPREAD), Colouring.whole(PLATE)),
-                List.of(new Treatment.Weld(), new HoldIslands(2.5, 2)), Pose.at(0, 125));
+                List.of(new Treatment.Weld(), new HoldIslands(2.5, 2, true)), Pose.at(0, 125));
         return new Line("E", "Stall sign, stencil", Thing.of("sign-board-400", "birch"), "stencil-sheet", ONE_SIZE,
                 List.of(SizeEntry.of(ONE_SIZE, 1)), List.of(words), Map.of(), Fit.USUAL);
     }

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -20,6 +21,9 @@ import java.util.Optional;
  * new treatment needs nothing here; its names and kinds of figure are the file's contract from then on.
  */
 final class TreatmentJson {
+    /** Figures that a treatment got after files were written without them, with what it did before. */
+    private static final Map<String, Object> LATER = Map.of("draw-closer.leaveMm", 100_000.0);
+
     private TreatmentJson() {
     }
 
@@ -71,6 +75,9 @@ final class TreatmentJson {
 
     private static Object value(JsonNode n, RecordComponent c, String at) throws Broken {
         JsonNode v = n.path(c.getName());
+        if (v.isMissingNode() && LATER.containsKey(n.path("kind").asText() + "." + c.getName())) {
+            return LATER.get(n.path("kind").asText() + "." + c.getName());
+        }
         Class<?> type = c.getType();
         boolean fits = type == double.class ? v.isNumber() : type == int.class ? v.isIntegralNumber()
                 : type == boolean.class ? v.isBoolean() : type == List.class ? v.isArray() : v.isTextual();

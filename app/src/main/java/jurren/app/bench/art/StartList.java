@@ -14,13 +14,12 @@ import jurren.formats.start.Start;
 /** The starts there are, each opening its sheet, and how to make one more. */
 final class StartList {
     private final Session session;
-    private final FlowPane starts = new FlowPane();
+    private final VBox starts = new VBox(2);
     private final VBox node;
     private List<String> shown = List.of();
 
     StartList(Session session) {
         this.session = session;
-        starts.getStyleClass().add("flow");
         FlowPane own = new FlowPane(Controls.button("save-start", Texts.of("start.save-own"),
                 () -> starts.fireEvent(new AskFor(AskFor.What.SAVE_START))));
         own.getStyleClass().add("flow");

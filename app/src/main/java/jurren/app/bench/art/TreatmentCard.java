@@ -40,13 +40,14 @@ final class TreatmentCard {
     private final ArtActions actions;
     private final int index;
     private final List<Runnable> fillers = new ArrayList<>();
+    private final Label pieces = Controls.figure("");
     private final Node node;
 
     TreatmentCard(Session session, ArtActions actions, int index, Treatment treatment) {
         this.session = session;
         this.actions = actions;
         this.index = index;
-        VBox card = Controls.card(title(Treatments.of(treatment)));
+        VBox card = Controls.card(title(Treatments.of(treatment)), pieces);
         if (!(treatment instanceof Treatment.Off)) {
             for (RecordComponent c : treatment.getClass().getRecordComponents()) {
                 card.getChildren().add(field(Treatments.of(treatment), c));
@@ -74,7 +75,7 @@ final class TreatmentCard {
 
     private HBox title(Treatments.Kind kind) {
         String name = Words.treatment(kind.id());
-        Label pieces = Controls.figure("");
+        pieces.setId("treatment-pieces-" + index);
         CheckBox on = new CheckBox(name);
         on.setId("treatment-on-" + index);
         on.getStyleClass().add("card-title");
@@ -83,8 +84,9 @@ final class TreatmentCard {
         fillers.add(() -> {
             on.setSelected(!now().map(Treatment.Off.class::isInstance).orElse(false));
             pieces.setText(pieces());
+            SourceCard.show(pieces, !pieces.getText().isEmpty());
         });
-        HBox title = new HBox(on, Controls.spring(), pieces,
+        HBox title = new HBox(on, Controls.spring(),
                 Controls.sign("treatment-up-" + index, "↑", Texts.of("chain.earlier", name), () -> actions.moveTreatment(index, -1)),
                 copyMenu(name),
                 Controls.sign("treatment-remove-" + index, "×", Texts.of("chain.remove", name), () -> actions.removeTreatment(index)));
@@ -98,7 +100,7 @@ final class TreatmentCard {
         MenuButton menu = new MenuButton();
         menu.setId("treatment-copy-" + index);
         menu.getStyleClass().add("copy-menu");
-        menu.setText("⧉");
+        menu.setText("»");
         menu.setAccessibleText(Texts.of("chain.copy", name));
         menu.setTooltip(new Tooltip(Texts.of("chain.copy", name)));
         menu.setOnShowing(_ -> menu.getItems().setAll(session.line().motifs().stream()
@@ -112,10 +114,11 @@ final class TreatmentCard {
         return menu;
     }
 
-    /** {@code 9 → 1}. */
+    /** {@code 9 → 1}; nothing where it stays the same. */
     private String pieces() {
         return session.motif().flatMap(m -> session.linePlan().map(p -> p.motifs().get(m.id())))
                 .map(BuiltMotif::pieces).filter(p -> index + 1 < p.size())
+                .filter(p -> !p.get(index).equals(p.get(index + 1)))
                 .map(p -> Texts.of("chain.pieces", p.get(index), p.get(index + 1))).orElse("");
     }
 

@@ -15,7 +15,7 @@ public record Bridges(double widthMm, int each) implements Treatment {
 
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        Region bridges = Bridging.bridges(Paint.welded(paints), widthMm, each);
+        Region bridges = Bridging.bridges(Paint.welded(paints), widthMm, each, false);
         if (bridges.isEmpty()) {
             return paints;
         }

@@ -29,7 +29,7 @@ final class Bridging {
     }
 
     /** The bridges alone, overlapping what they join; empty when it is one part already. */
-    static Region bridges(Region parts, double widthMm, int each) {
+    static Region bridges(Region parts, double widthMm, int each, boolean upright) {
         List<Region> loose = new ArrayList<>(parts.pieces().stream().map(Piece::region)
                 .sorted(Comparator.comparingDouble(Region::areaMm2).reversed()).toList());
         if (loose.size() > MOST_PARTS) {
@@ -50,7 +50,7 @@ final class Bridging {
                 }
             }
             Region held = Region.together(heldParts(loose, reached));
-            bridges.addAll(toHold(loose.get(next), held, reached[next].way, widthMm, each));
+            bridges.addAll(toHold(loose.get(next), held, reached[next].way, widthMm, each, upright));
             reached[next] = reached[next].now();
             newest = next;
         }
@@ -88,14 +88,27 @@ final class Bridging {
         return way.getFirst().distanceMm(way.getLast());
     }
 
-    private static List<Region> toHold(Region part, Region held, List<Point> shortest, double widthMm, int each) {
+    private static List<Region> toHold(Region part, Region held, List<Point> shortest, double widthMm, int each, boolean upright) {
+        if (upright) {
+            List<Region> all = spread(part, held, -Math.PI / 2, 0, widthMm, each);
+            if (!all.isEmpty()) {
+                return all;
+            }
+        }
         List<Point> straight = widthBetween(part, held, shortest, widthMm);
         List<Region> all = new ArrayList<>(List.of(bar(straight.getFirst(), straight.getLast(), widthMm)));
         Point middle = part.bounds().centre();
         double first = Math.atan2(shortest.getLast().yMm() - middle.yMm(), shortest.getLast().xMm() - middle.xMm());
-        for (int i = 1; i < each; i++) {
-            double angle = first + 2 * Math.PI * i / each;
-            reach(part, held, middle, angle).ifPresent(way -> all.add(bar(way.getFirst(), way.getLast(), widthMm)));
+        all.addAll(spread(part, held, first, 1, widthMm, each));
+        return all;
+    }
+
+    /** Bridges from a part's middle in even directions, from number {@code begin} on. */
+    private static List<Region> spread(Region part, Region held, double first, int begin, double widthMm, int each) {
+        List<Region> all = new ArrayList<>();
+        for (int i = begin; i < each; i++) {
+            reach(part, held, part.bounds().centre(), first + 2 * Math.PI * i / each)
+                    .ifPresent(way -> all.add(bar(way.getFirst(), way.getLast(), widthMm)));
         }
         return all;
     }

@@ -10,10 +10,12 @@ import java.util.List;
 
 /**
  * Parts drawn together from left to right until each touches the one before and overlaps it by
- * {@code overlapMm}, then welded; the baseline stays, and so does the middle.
+ * {@code overlapMm}, then welded; the baseline stays, and so does the middle. Gaps wider
+ * than {@code leaveMm} are spaces between words and stay as wide.
  */
-public record DrawCloser(double overlapMm) implements Treatment {
+public record DrawCloser(double overlapMm, double leaveMm) implements Treatment {
     public DrawCloser {
+        Limits.above("a gap that stays", leaveMm, 0);
         if (!(overlapMm >= 0)) {
             throw new IllegalArgumentException("an overlap must not be below zero but was " + overlapMm + " mm");
         }
@@ -32,8 +34,15 @@ public record DrawCloser(double overlapMm) implements Treatment {
         order.sort(Comparator.comparingDouble(r -> r.bounds().minXMm()));
         double middle = Region.weld(parts).bounds().centre().xMm();
         List<Region> done = new ArrayList<>(List.of(order.getFirst()));
+        double right = order.getFirst().bounds().maxXMm();
+        double rightNow = right;
         for (Region next : order.subList(1, order.size())) {
-            done.add(next.placed(Placement.moved(-(distance(done, next) + overlapMm), 0)).sound());
+            double gap = next.bounds().minXMm() - right;
+            double by = gap > leaveMm ? next.bounds().minXMm() - gap - rightNow : distance(done, next) + overlapMm;
+            Region moved = next.placed(Placement.moved(-by, 0)).sound();
+            done.add(moved);
+            right = Math.max(right, next.bounds().maxXMm());
+            rightNow = Math.max(rightNow, moved.bounds().maxXMm());
         }
         Region whole = Region.weld(done);
         return whole.placed(Placement.moved(middle - whole.bounds().centre().xMm(), 0)).sound();

@@ -7,9 +7,9 @@ import java.util.List;
 
 /**
  * For stencils: what stands free inside the shape (the middle of an O) is held by bridges of stencil
- * that cross the shape, so that nothing falls out when the shape is cut from a plate.
+ * that cross the shape, up and down or the shortest way, so that nothing falls out when the shape is cut from a plate.
  */
-public record HoldIslands(double widthMm, int each) implements Treatment {
+public record HoldIslands(double widthMm, int each, boolean upright) implements Treatment {
     public HoldIslands {
         Limits.above("a bridge", widthMm, 0);
         Limits.within("bridges for each part", each, 1, 4);
@@ -21,7 +21,7 @@ public record HoldIslands(double widthMm, int each) implements Treatment {
         if (shape.isEmpty() || shape.holeCount() == 0) {
             return paints;
         }
-        Region bridges = Bridging.bridges(Bridging.frame(shape, shape.bounds().heightMm() + widthMm), widthMm, each);
+        Region bridges = Bridging.bridges(Bridging.frame(shape, shape.bounds().heightMm() + widthMm), widthMm, each, upright);
         return Paint.each(paints, r -> r.minus(bridges));
     }
 }

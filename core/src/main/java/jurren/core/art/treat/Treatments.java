@@ -28,10 +28,10 @@ public final class Treatments {
 
     static {
         add("weld", Treatment.Weld.class, Group.JOIN, _ -> new Treatment.Weld());
-        add("draw-closer", DrawCloser.class, Group.JOIN, _ -> new DrawCloser(0.5));
+        add("draw-closer", DrawCloser.class, Group.JOIN, _ -> new DrawCloser(0.5, 4));
         add("interlock", Interlock.class, Group.JOIN, _ -> new Interlock(6, 1.5, 4));
         add("bridges", Bridges.class, Group.JOIN, _ -> new Bridges(2, 1));
-        add("hold-islands", HoldIslands.class, Group.JOIN, _ -> new HoldIslands(2, 2));
+        add("hold-islands", HoldIslands.class, Group.JOIN, _ -> new HoldIslands(2, 2, true));
         add("split-parts", SplitParts.class, Group.JOIN, _ -> new SplitParts());
         add("only-parts", OnlyParts.class, Group.JOIN, _ -> new OnlyParts(1, 1));
         add("outline", Treatment.Outlined.class, Group.OUTLINE, c -> new Treatment.Outlined(3, CornerStyle.ROUND, c));

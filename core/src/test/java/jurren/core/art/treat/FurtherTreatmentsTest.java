@@ -57,12 +57,15 @@ class FurtherTreatmentsTest {
     @Test
     void islandsOfAStencilAreHeldAcrossTheLetter() {
         Region o = Shapes.ring(0, 0, 20, 10);
-        Region held = after(new HoldIslands(3, 2), o);
+        Region held = after(new HoldIslands(3, 2, false), o);
         assertThat(held.holeCount()).as("the middle hangs on the plate").isZero();
         assertThat(held.pieceCount()).isEqualTo(2);
         assertThat(held.minus(o).areaMm2()).as("never beyond the letter").isLessThan(1e-6);
         assertThat(o.areaMm2() - held.areaMm2()).as("two bars of 3 across 10 mm").isCloseTo(60, within(2.0));
-        assertThat(after(new HoldIslands(3, 2), SQUARE)).as("nothing to hold").isEqualTo(SQUARE);
+        Region upright = after(new HoldIslands(3, 2, true), o);
+        assertThat(o.minus(upright).bounds().widthMm()).as("one straight up, one straight down").isCloseTo(3, within(0.05));
+        assertThat(o.minus(upright).bounds().heightMm()).isGreaterThan(39);
+        assertThat(after(new HoldIslands(3, 2, false), SQUARE)).as("nothing to hold").isEqualTo(SQUARE);
     }
 
     @Test

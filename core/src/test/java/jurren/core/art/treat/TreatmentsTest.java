@@ -163,12 +163,15 @@ class TreatmentsTest {
 
     @Test
     void lettersDrawnCloserTouchAndBecomeOne() {
-        Region closer = after(new DrawCloser(1), square(0, 0, 10), square(30, 5, 10), square(80, 2, 10));
+        Region closer = after(new DrawCloser(1, 1000), square(0, 0, 10), square(30, 5, 10), square(80, 2, 10));
         assertThat(closer.pieceCount()).isEqualTo(1);
         assertThat(closer.bounds().widthMm()).as("three tens overlapping by one").isCloseTo(28, within(0.01));
         assertThat(closer.bounds().minYMm()).as("the baseline stays").isZero();
         assertThat(closer.bounds().centre().xMm()).isCloseTo(45, within(1e-9));
-        Region discs = after(new DrawCloser(0.5), disc(0), disc(50));
+        Region words = after(new DrawCloser(1, 40), square(0, 0, 10), square(30, 5, 10), square(100, 2, 10));
+        assertThat(words.pieces()).as("a gap of 60 is a space between words and stays").hasSize(2);
+        assertThat(words.bounds().widthMm()).isCloseTo(19 + 60 + 10, within(0.01));
+        Region discs = after(new DrawCloser(0.5, 1000), disc(0), disc(50));
         assertThat(discs.bounds().widthMm()).isCloseTo(39.5, within(0.01));
     }
 
