@@ -15,7 +15,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
-    private final JavaClasses all = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
+    private static final JavaClasses ALL = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("jurren");
 
     @Test
@@ -26,15 +26,15 @@ class ArchitectureTest {
                 .whereLayer("app").mayNotBeAccessedByAnyLayer()
                 .whereLayer("standins").mayOnlyBeAccessedByLayers("app")
                 .whereLayer("formats").mayOnlyBeAccessedByLayers("standins", "app")
-                .whereLayer("core").mayOnlyBeAccessedByLayers("formats", "standins", "app").check(all);
+                .whereLayer("core").mayOnlyBeAccessedByLayers("formats", "standins", "app").check(ALL);
     }
 
     @Test
     void onlyTheWindowKnowsJavaFx() {
         noClasses().that().resideOutsideOfPackage("jurren.app..")
-                .should().dependOnClassesThat().resideInAPackage("javafx..").check(all);
+                .should().dependOnClassesThat().resideInAPackage("javafx..").check(ALL);
         noClasses().that().resideInAPackage("jurren.app.cli..")
-                .should().dependOnClassesThat().resideInAPackage("javafx..").check(all);
+                .should().dependOnClassesThat().resideInAPackage("javafx..").check(ALL);
     }
 
     @Test
@@ -44,15 +44,15 @@ class ArchitectureTest {
                     .should().dependOnClassesThat(com.tngtech.archunit.base.DescribedPredicate.describe("another bench or the window",
                             c -> c.getPackageName().startsWith("jurren.app.window")
                                     || c.getPackageName().startsWith("jurren.app.bench.")
-                                    && !c.getPackageName().equals("jurren.app.bench." + bench))).check(all);
+                                    && !c.getPackageName().equals("jurren.app.bench." + bench))).check(ALL);
         }
         noClasses().that().resideInAPackage("jurren.app..").and().resideOutsideOfPackages("jurren.app.session..")
                 .should().dependOnClassesThat().haveFullyQualifiedName("jurren.core.plan.Planner")
-                .because("plans are worked out at one desk").check(all.that(
+                .because("plans are worked out at one desk").check(ALL.that(
                         com.tngtech.archunit.base.DescribedPredicate.describe("not the command line",
                                 c -> !c.getPackageName().startsWith("jurren.app.cli"))));
         noClasses().that().resideInAPackage("jurren.app.bench..").or().resideInAPackage("jurren.app.edgeview..")
-                .should().dependOnClassesThat().haveSimpleName("Separation").check(all);
+                .should().dependOnClassesThat().haveSimpleName("Separation").check(ALL);
     }
 
     @Test

@@ -17,7 +17,7 @@ class ArchitectureTest {
     private static final List<String> ORDER = List.of("memo", "geometry", "material", "blank", "hold", "lettering", "art", "layer",
             "load", "cut", "finish", "job", "snag", "plan", "dryrun");
 
-    private final JavaClasses core = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
+    private static final JavaClasses CORE = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("jurren.core");
 
     @Test
@@ -30,23 +30,23 @@ class ArchitectureTest {
             layers = layers.whereLayer(ORDER.get(i)).mayOnlyBeAccessedByLayers(
                     ORDER.subList(i + 1, ORDER.size()).toArray(String[]::new));
         }
-        layers.whereLayer(ORDER.getLast()).mayNotBeAccessedByAnyLayer().check(core);
-        slices().matching("jurren.core.(*)..").should().beFreeOfCycles().check(core);
-        assertThat(core.stream().map(c -> c.getPackageName().replace("jurren.core.", "").replaceAll("\\..*", "")).distinct())
+        layers.whereLayer(ORDER.getLast()).mayNotBeAccessedByAnyLayer().check(CORE);
+        slices().matching("jurren.core.(*)..").should().beFreeOfCycles().check(CORE);
+        assertThat(CORE.stream().map(c -> c.getPackageName().replace("jurren.core.", "").replaceAll("\\..*", "")).distinct())
                 .as("no package outside the order").allMatch(ORDER::contains);
     }
 
     @Test
     void onlyGeometryKnowsTheGeometryLibrary() {
         noClasses().that().resideOutsideOfPackage("jurren.core.geometry..")
-                .should().dependOnClassesThat().resideInAPackage("org.locationtech..").check(core);
+                .should().dependOnClassesThat().resideInAPackage("org.locationtech..").check(CORE);
         classes().that().resideInAPackage("jurren.core.geometry..").and().arePublic()
-                .should().notHaveFullyQualifiedName("jurren.core.geometry.Jts").check(core);
+                .should().notHaveFullyQualifiedName("jurren.core.geometry.Jts").check(CORE);
     }
 
     @Test
     void theCoreKnowsNoInterfaceAndNoFileFormats() {
         noClasses().should().dependOnClassesThat().resideInAnyPackage("javafx..", "com.fasterxml..", "org.apache..",
-                "org.w3c..", "org.xml..", "java.nio.file..", "java.net..").check(core);
+                "org.w3c..", "org.xml..", "java.nio.file..", "java.net..").check(CORE);
     }
 }

@@ -50,6 +50,9 @@ public final class RandomChains {
         RandomChains run = new RandomChains();
         for (int i = first; i < first + count; i++) {
             run.one(i);
+            if ((i + 1) % 500 == 0) {
+                System.err.println(i + 1 - first);
+            }
         }
         System.out.println("| chains | refused as too much | exceptions | invalid | grew or shrank wrongly | differ the second time | slowest |");
         System.out.println("|---|---|---|---|---|---|---|");

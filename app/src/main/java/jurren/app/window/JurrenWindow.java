@@ -82,7 +82,9 @@ public final class JurrenWindow {
         Thread.ofPlatform().daemon().name("font warmer").start(Typefaces::warm);
         Platform.startup(() -> {
             Keeper keeper = new Keeper(Keeper.usualFolder());
-            Shop shop = new ShopFolder(keeper.folder()).shop();
+            ShopFolder folder = new ShopFolder(keeper.folder());
+            folder.loadFonts();
+            Shop shop = folder.shop();
             Session session = new Session(shop, JobDocument.of(DemoJob.make()), keeper);
             file.ifPresent(f -> session.say(session.open(f).orElse(null)));
             if (file.isEmpty()) {

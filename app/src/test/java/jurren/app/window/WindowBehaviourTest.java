@@ -34,6 +34,12 @@ import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
 
 class WindowBehaviourTest extends WindowTest {
+    /** The tees alone: the other lines would be planned anew for every test. */
+    @Override
+    Job job() {
+        return DemoJob.make().withLines(DemoJob.make().lines().subList(0, 1));
+    }
+
     private void show(Bench bench) {
         on(() -> {
             session.show(bench);

@@ -8,6 +8,7 @@ import jurren.core.geometry.Region;
 import jurren.core.geometry.Track;
 import jurren.core.lettering.Baseline;
 import jurren.core.lettering.LetteringLayout;
+import jurren.core.lettering.Typefaces;
 import jurren.core.memo.Memo;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -24,7 +25,8 @@ import java.util.TreeSet;
  * another motif is part of that value: how the other is built, and where it stands as seen from here.
  */
 public final class Chain {
-    private static final int REMEMBERED = 600;
+    /** Corners of remembered outlines in all: some hundred megabytes. */
+    private static final long MOST_CORNERS = 4_000_000;
     private static final int MOST_PAINTS = 60;
 
     /** What decides a stage. Hashed once: keys of long chains are asked for often. */
@@ -34,6 +36,8 @@ public final class Chain {
         private final Map<String, Seen> seen;
         /** What stands above a backing. */
         private final Set<String> above;
+        /** A font that is opened later makes another thing of the same words. */
+        private final boolean fontIsHere;
         private final int hash;
 
         Key(Source source, List<Treatment> treatments, Map<String, Seen> seen, Set<String> above) {
@@ -41,13 +45,14 @@ public final class Chain {
             this.treatments = treatments;
             this.seen = seen;
             this.above = above;
+            this.fontIsHere = !(source instanceof Lettering l) || Typefaces.isHere(l.typeface());
             this.hash = 31 * (31 * source.hashCode() + treatments.hashCode()) + seen.hashCode();
         }
 
         @Override
         public boolean equals(Object o) {
             return this == o || o instanceof Key k && hash == k.hash && source.equals(k.source)
-                    && treatments.equals(k.treatments) && seen.equals(k.seen) && above.equals(k.above);
+                    && treatments.equals(k.treatments) && seen.equals(k.seen) && above.equals(k.above) && fontIsHere == k.fontIsHere;
         }
 
         @Override
@@ -63,9 +68,15 @@ public final class Chain {
     private record Stage(List<Paint> paints, List<Integer> pieces, Optional<Box> source, Set<Integer> idle) {
     }
 
-    private final Memo<Key, Stage> stages = new Memo<>(REMEMBERED, this::stage);
-    private final Memo<Key, BuiltMotif> built = new Memo<>(REMEMBERED, this::finish);
-    private final Memo<Key, Region> whole = new Memo<>(REMEMBERED, key -> Paint.welded(stages.get(key).paints));
+    private final Memo<Key, Stage> stages = new Memo<>(MOST_CORNERS, this::stage, s -> corners(Paint.all(s.paints)));
+    private final Memo<Key, BuiltMotif> built = new Memo<>(MOST_CORNERS, this::finish,
+            b -> corners(b.paints().stream().map(Painted::region).toList()));
+    private final Memo<Key, Region> whole = new Memo<>(MOST_CORNERS, key -> Paint.welded(stages.get(key).paints),
+            r -> corners(List.of(r)));
+
+    private static long corners(List<Region> regions) {
+        return 1 + regions.stream().mapToLong(Region::vertexCount).sum();
+    }
 
     /** A motif that follows no other. */
     public BuiltMotif build(Motif motif) {
@@ -165,6 +176,15 @@ public final class Chain {
             }
 
             @Override
+            public Optional<Track> track(String id) {
+                Seen other = key.seen.get(id);
+                if (other != null && other.key.source instanceof Stroke s && !bends(other.key.treatments)) {
+                    return Optional.of(Track.open(s.route().points().stream().map(other.fromHere::apply).toList()));
+                }
+                return region(id).filter(r -> !r.isEmpty()).map(r -> Track.round(r.largest().outer()));
+            }
+
+            @Override
             public Optional<List<Paint>> asBuilt(String id) {
                 return Optional.ofNullable(key.seen.get(id)).map(s -> stages.get(s.key).paints);
             }
@@ -197,7 +217,7 @@ public final class Chain {
 
     private static List<Paint> lettering(Lettering l, Others others) {
         Optional<Track> edge = l.setting().baseline() instanceof Baseline.Edge e
-                ? others.region(e.other()).filter(r -> !r.isEmpty()).map(r -> Track.round(r.largest().outer())) : Optional.empty();
+                ? others.track(e.other()) : Optional.empty();
         double capital = l.keptWidthMm().map(w -> {
             double unit = LetteringLayout.straightWidthMm(l.text(), l.typeface(), 1, l.setting());
             return unit > 0 ? w / (unit * l.stretch()) : l.capHeightMm();
@@ -246,6 +266,11 @@ public final class Chain {
             paints.add(new Paint(shape.colour(), parts));
         }
         return paints;
+    }
+
+    /** A weld leaves a line where it is drawn; other treatments may not. */
+    private static boolean bends(List<Treatment> treatments) {
+        return treatments.stream().anyMatch(t -> !(t instanceof Treatment.Weld || t instanceof Treatment.Off || t instanceof Treatment.Halo));
     }
 
     private static int pieces(List<Paint> paints) {

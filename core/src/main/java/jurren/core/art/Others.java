@@ -1,6 +1,7 @@
 package jurren.core.art;
 
 import jurren.core.geometry.Region;
+import jurren.core.geometry.Track;
 import java.util.List;
 import java.util.Optional;
 
@@ -13,6 +14,11 @@ public interface Others {
         }
 
         @Override
+        public Optional<Track> track(String id) {
+            return Optional.empty();
+        }
+
+        @Override
         public Optional<List<Paint>> asBuilt(String id) {
             return Optional.empty();
         }
@@ -20,6 +26,9 @@ public interface Others {
 
     /** Everything another motif covers, where it stands; absent when there is no such motif. */
     Optional<Region> region(String id);
+
+    /** The line that can be followed: of a drawn line its own way, of anything else the outer edge of its largest part. */
+    Optional<Track> track(String id);
 
     /** What another motif is built as, around that one's own origin. */
     Optional<List<Paint>> asBuilt(String id);

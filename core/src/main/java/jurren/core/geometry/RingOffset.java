@@ -29,11 +29,15 @@ final class RingOffset {
     /** A sharper corner than about 29 degrees is cut off at four times the distance. */
     private static final double MITRE_LIMIT = 4;
 
+    /** Remembered in all. */
+    private static final long MOST_CORNERS = 1_500_000;
+
     private record Asked(ShapeKey shape, double distanceMm, CornerStyle corners) {
     }
 
     /** Polygons are offset one by one, so that of a changed arrangement only what changed is offset again. */
-    private static final Memo<Asked, List<Polygon>> REMEMBERED = new Memo<>(2000, RingOffset::ofOne);
+    private static final Memo<Asked, List<Polygon>> REMEMBERED = new Memo<>(MOST_CORNERS, RingOffset::ofOne,
+            polygons -> 1 + polygons.stream().mapToLong(Polygon::getNumPoints).sum());
 
     private RingOffset() {
     }

@@ -29,13 +29,16 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
  * </ol>
  */
 final class Weld {
+    /** Remembered in all. */
+    private static final long MOST_CORNERS = 1_500_000;
     private static final double AREA_SLACK = 1e-9;
     /** A member smaller than this is the rounding between two others, and its inside cannot be told. */
     private static final double DUST_MM2 = 1e-9;
     /** From here on an index over the result pays. */
     private static final int FEW = 4;
 
-    private static final Memo<ShapeKey, Geometry> REMEMBERED = new Memo<>(600, group -> weldGroup(group.polygons()));
+    private static final Memo<ShapeKey, Geometry> REMEMBERED = new Memo<>(MOST_CORNERS,
+            group -> weldGroup(group.polygons()), g -> g.getNumPoints() + 1L);
 
     private Weld() {
     }

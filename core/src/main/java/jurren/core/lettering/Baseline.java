@@ -51,9 +51,10 @@ public sealed interface Baseline {
     }
 
     /**
-     * Along the outer edge of another motif, clockwise.
+     * Along a drawn line, or along the outer edge of any other motif, clockwise.
      *
-     * @param start      where the middle of the line stands, as a share of the way round from the top
+     * @param start      where the middle of the line stands, as a share of the way round from the top; of a
+     *                   drawn line from its middle
      * @param distanceMm how far outside the edge the baseline runs
      */
     record Edge(String other, double start, double distanceMm) implements Baseline {

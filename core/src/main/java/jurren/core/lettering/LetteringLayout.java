@@ -182,7 +182,8 @@ public record LetteringLayout(List<Letter> glyphs) {
             case Baseline.Circle c -> Placement.moved(0, downMm - c.radiusMm())
                     .then(Placement.turned(Math.toDegrees(along / c.radiusMm()) + c.startDegrees()));
             case Baseline.Edge e when edge.isPresent() -> {
-                Track.Spot at = edge.get().at(e.start() * edge.get().lengthMm() + along, width);
+                double middle = e.start() + (edge.get().isClosed() ? 0 : 0.5);
+                Track.Spot at = edge.get().at(middle * edge.get().lengthMm() + along, width);
                 yield Placement.moved(0, downMm - e.distanceMm()).then(Placement.turned(at.degrees()))
                         .then(Placement.moved(at.point().xMm(), at.point().yMm()));
             }

@@ -106,7 +106,7 @@ public final class Typefaces {
         return OPENED.keySet().stream().sorted().toList();
     }
 
-    /** The names of the fonts of this machine, in order. The first call takes a second. */
+    /** The names of the fonts of this machine, in order. The first call takes a second: not for the window's thread. */
     public static synchronized List<String> ofMachine() {
         return List.copyOf(machine().keySet());
     }

@@ -180,6 +180,24 @@ class ReferencesTest {
         assertThat(row.bounds().grown(-2)).isEqualTo(frameBox(row));
     }
 
+    /** A drawn line is followed itself, not the edge around it. */
+    @Test
+    void drawnLinesAreFollowedFromEndToEnd() {
+        Motif line = new Motif("line", "line", new Stroke(new Stroke.Through(List.of(new jurren.core.geometry.Point(-50, 0),
+                new jurren.core.geometry.Point(50, 0)), false), 4, 1, CREAM), List.of(new Treatment.Weld()), new Pose(0, 30, 90));
+        Motif beads = new Motif("bead", "bead", Shape.of(Shape.Kind.ELLIPSE, 4, SKY), List.of(new RepeatAlong("line", 25, 3, true)), Pose.at(0, 0));
+        Region row = built(beads, line, beads);
+        assertThat(row.pieceCount()).as("100 mm, every 25 mm, both ends").isEqualTo(5);
+        assertThat(row.bounds().minYMm()).isCloseTo(30 - 50 - 2, within(0.01));
+        assertThat(row.bounds().centre().xMm()).as("3 mm to the left of the way, which runs down").isCloseTo(3, within(0.01));
+
+        Motif words = new Motif("words", "words", Lettering.of("HOH", ShippedTypeface.ANTON, 8, SKY).withSetting(
+                Setting.USUAL.withBaseline(new Baseline.Edge("line", 0, 1))), List.of(), Pose.at(0, 0));
+        Box box = built(words, line, words).bounds();
+        assertThat(box.centre().yMm()).as("the middle of the words at the middle of the line").isCloseTo(30, within(0.3));
+        assertThat(box.minXMm()).as("a round letter dips below").isCloseTo(1, within(0.15));
+    }
+
     /** The middles of the beads lie on the frame's own edge. */
     private static Box frameBox(Region row) {
         Box b = row.bounds();

@@ -34,6 +34,23 @@ class MemoTest {
     }
 
     @Test
+    void heavyAnswersPushOutMoreThanLightOnes() {
+        Memo<String, String> words = new Memo<>(10, w -> {
+            asked.add(w);
+            return w;
+        }, String::length);
+        List.of("kite", "fair", "no").forEach(words::get);
+        words.get("crew");
+        asked.clear();
+        List.of("no", "crew", "fair").forEach(words::get);
+        assertThat(asked).as("ten letters are held").isEmpty();
+        words.get("kite");
+        words.get("far too long a word");
+        words.get("far too long a word");
+        assertThat(asked).as("what is too heavy is worked out each time").containsExactly("kite", "far too long a word", "far too long a word");
+    }
+
+    @Test
     void severalThreadsGetTheSameAnswers() {
         Memo<Integer, Integer> squares = new Memo<>(50, i -> i * i);
         assertThat(IntStream.range(0, 5000).parallel().allMatch(i -> squares.get(i % 70) == (i % 70) * (i % 70))).isTrue();

@@ -116,7 +116,8 @@ public final class ArtBench implements BenchView {
     }
 
     private ArtPicture.Scene scene() {
-        return new ArtPicture.Scene(look(), look() == Look.CUT ? marks.found() : List.of(), guides, frame, drawn.stops());
+        return new ArtPicture.Scene(look(), look() == Look.CUT ? marks.found() : List.of(),
+                look() == Look.CUT ? marks.piece() : Optional.empty(), guides, frame, drawn.stops());
     }
 
     /** The area, and whatever of the art lies outside it. */

@@ -16,6 +16,8 @@ import jurren.core.blank.Obstacle;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
+import jurren.core.art.OnePiece;
+import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
 import jurren.core.material.Colour;
@@ -42,7 +44,7 @@ final class ArtPicture {
      * @param frame  what is being chosen with
      * @param stops  of a line that is being drawn
      */
-    record Scene(ArtBench.Look look, List<CutMarks.Mark> marks, List<Snapping.Guide> guides, Optional<Box> frame, List<Point> stops) {
+    record Scene(ArtBench.Look look, List<CutMarks.Mark> marks, Optional<OnePiece> piece, List<Snapping.Guide> guides, Optional<Box> frame, List<Point> stops) {
     }
 
     private final Session session;
@@ -80,6 +82,7 @@ final class ArtPicture {
         edgeLine(pen, area, canvas.getWidth());
         snags(pen);
         scene.marks.forEach(m -> mark(pen, m));
+        scene.piece.ifPresent(p -> piece(pen, p));
         Handles.of(plan, session.chosen(), pen.view().pxPerMm()).ifPresent(h -> selection(pen, h));
         scene.guides.forEach(held -> guide(pen, plan, held));
         scene.frame.ifPresent(f -> pen.box(f, guide, 1, 3, 3));
@@ -131,15 +134,25 @@ final class ArtPicture {
             pen.fill(m.region(), Theme.MARIGOLD);
             pen.outline(m.region(), Placement.HERE, Theme.INK, 1.5);
         }
+        sign(pen, m.at(), Texts.of("marks.sign." + m.kind()));
+    }
+
+    private static void sign(Pen pen, Point at, String sign) {
         GraphicsContext g = pen.graphics();
-        double x = pen.view().x(m.at().xMm()) + SIGN_PX;
-        double y = pen.view().y(m.at().yMm()) - SIGN_PX;
+        double x = pen.view().x(at.xMm()) + SIGN_PX;
+        double y = pen.view().y(at.yMm()) - SIGN_PX;
         g.setFill(Theme.MARIGOLD_PALE);
         g.fillOval(x - SIGN_PX, y - SIGN_PX, 2 * SIGN_PX, 2 * SIGN_PX);
         g.setStroke(Theme.INK);
         g.setLineWidth(1);
         g.strokeOval(x - SIGN_PX, y - SIGN_PX, 2 * SIGN_PX, 2 * SIGN_PX);
-        pen.text(Texts.of("marks.sign." + m.kind()), x, y, Theme.measure(12), Theme.INK, TextAlignment.CENTER);
+        pen.text(sign, x, y, Theme.measure(12), Theme.INK, TextAlignment.CENTER);
+    }
+
+    /** Loose parts within a dashed line, and a sign at the neck where the largest would break. */
+    private static void piece(Pen pen, OnePiece piece) {
+        piece.loose().forEach(r -> pen.outline(r.grown(1.2, CornerStyle.ROUND).filled(), Placement.HERE, Theme.PLUM, 1.2, 4, 3));
+        piece.neck().ifPresent(n -> sign(pen, n.where(), Texts.of("marks.sign.NECK")));
     }
 
     /** The line that holds, and how far the motifs are from the area's edges along the other way. */

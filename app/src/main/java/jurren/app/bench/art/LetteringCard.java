@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
@@ -142,11 +143,18 @@ final class LetteringCard extends SourceCard<Lettering> {
         };
     }
 
-    /** The machine's own fonts come below the shipped ones, the first time the list opens. */
+    /** Opened fonts and the machine's own come below the shipped ones when the list opens; the first time that takes a moment. */
     private static void addMachineFonts(Controls.Choice<Typeface> face) {
         List<String> known = face.getItems().stream().map(Typeface::title).toList();
-        face.getItems().addAll(Typefaces.opened().stream().filter(n -> !known.contains(n)).map(NamedTypeface::of).toList());
-        face.getItems().addAll(Typefaces.ofMachine().stream().filter(n -> !known.contains(n)).map(NamedTypeface::of).toList());
+        face.getItems().addAll(named(Typefaces.opened(), known));
+        Thread.ofPlatform().daemon().name("fonts of the machine").start(() -> {
+            List<String> all = Typefaces.ofMachine();
+            Platform.runLater(() -> face.getItems().addAll(named(all, face.getItems().stream().map(Typeface::title).toList())));
+        });
+    }
+
+    private static List<NamedTypeface> named(List<String> names, List<String> known) {
+        return names.stream().filter(n -> !known.contains(n)).map(NamedTypeface::of).toList();
     }
 
     private Node size() {

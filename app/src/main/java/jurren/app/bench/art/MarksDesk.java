@@ -19,7 +19,7 @@ import jurren.core.snag.CutMarks;
 /** Looks beside the window's thread for what a knife would make a mess of, in the art as it is now. */
 final class MarksDesk {
     /** What is looked at, and what was found. */
-    private record Looked(Art art, CutMarks marks, OnePiece piece) {
+    private record Looked(Art art, List<String> chosen, CutMarks marks, OnePiece piece) {
     }
 
     private final Session session;
@@ -28,6 +28,7 @@ final class MarksDesk {
     private Runnable done = () -> { };
     private Looked looked;
     private Art wanted;
+    private List<String> wantedFor = List.of();
 
     MarksDesk(Session session) {
         this.session = session;
@@ -51,27 +52,44 @@ final class MarksDesk {
     }
 
     private Optional<Looked> current() {
-        return session.linePlan().filter(p -> looked != null && looked.art.equals(p.drawn().art())).map(_ -> looked);
+        return session.linePlan().filter(p -> looked != null && looked.art.equals(p.drawn().art()) && looked.chosen.equals(chosen())).map(_ -> looked);
     }
 
     void want() {
         Optional<LinePlan> plan = session.linePlan();
-        if (plan.isEmpty() || current().isPresent() || plan.get().drawn().art().equals(wanted)) {
+        if (plan.isEmpty() || current().isPresent()) {
             return;
         }
         Art art = plan.get().drawn().art();
+        List<String> chosen = chosen();
+        if (art.equals(wanted) && chosen.equals(wantedFor)) {
+            return;
+        }
+        Region whole = checked(plan.get());
         List<Point> ends = plan.get().line().motifs().stream().filter(m -> !m.isHidden()).flatMap(m -> openEnds(m).stream()).toList();
         List<Region> cut = cut(plan.get());
         double least = plan.get().material().leastStrokeMm();
         wanted = art;
+        wantedFor = chosen;
         worker.execute(() -> {
-            Looked now = new Looked(art, CutMarks.of(art, cut, ends, least),
-                    OnePiece.of(Region.weld(art.paints().stream().map(p -> p.region()).toList())));
+            Looked now = new Looked(art, chosen, CutMarks.of(art, cut, ends, least), OnePiece.of(whole));
             Platform.runLater(() -> {
                 looked = now;
                 done.run();
             });
         });
+    }
+
+    private List<String> chosen() {
+        return session.chosen().stream().map(Motif::id).toList();
+    }
+
+    /** Whether it is one piece is asked of what is chosen, or of everything. */
+    private Region checked(LinePlan plan) {
+        List<Motif> chosen = session.chosen();
+        return Region.weld(chosen.isEmpty() ? plan.drawn().art().paints().stream().map(p -> p.region()).toList()
+                : chosen.stream().filter(m -> plan.motifs().containsKey(m.id()))
+                .map(m -> plan.motifs().get(m.id()).region().placed(m.pose().placement())).toList());
     }
 
     /** What is cut, as it lies on the art; nothing of what is printed. */

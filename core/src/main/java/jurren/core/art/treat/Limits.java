@@ -9,6 +9,8 @@ import java.util.List;
 /** What treatments share: limits that say what is wrong, and copies. */
 final class Limits {
     private static final int MOST_PARTS = 20_000;
+    /** A knife would be busy for days. */
+    private static final long MOST_CORNERS = 1_000_000;
 
     private Limits() {
     }
@@ -27,6 +29,10 @@ final class Limits {
 
     /** Every colour once at each place. */
     static List<Paint> repeated(List<Paint> paints, List<Placement> places) {
+        long corners = Paint.all(paints).stream().mapToLong(Region::vertexCount).sum();
+        if (corners * places.size() > MOST_CORNERS) {
+            throw new IllegalArgumentException("that would be more than " + MOST_CORNERS + " corners to cut");
+        }
         if ((long) Paint.all(paints).size() * places.size() > MOST_PARTS) {
             throw new IllegalArgumentException("that would be more than " + MOST_PARTS + " parts");
         }

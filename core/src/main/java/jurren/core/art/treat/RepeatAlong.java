@@ -5,14 +5,15 @@ import jurren.core.art.Paint;
 import jurren.core.art.Referring;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
-import jurren.core.geometry.Region;
 import jurren.core.geometry.Track;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
- * Repeated along the outer edge of another motif, clockwise from its top, at even distances as near to
- * {@code spacingMm} as go round, each copy's middle {@code distanceMm} outside the edge.
+ * Repeated along a drawn line from end to end, or along the outer edge of any other motif clockwise from
+ * its top, at even distances as near to {@code spacingMm} as fit, each copy's middle {@code distanceMm} off
+ * the line to its left (outside an edge).
  */
 public record RepeatAlong(String other, double spacingMm, double distanceMm, boolean turned) implements Referring {
     public RepeatAlong {
@@ -27,16 +28,16 @@ public record RepeatAlong(String other, double spacingMm, double distanceMm, boo
 
     @Override
     public List<Paint> apply(List<Paint> paints, Others others) {
-        Region edge = others.region(other).orElse(Region.EMPTY);
-        if (edge.isEmpty() || Paint.box(paints).isEmpty()) {
+        Optional<Track> along = others.track(other);
+        if (along.isEmpty() || Paint.box(paints).isEmpty()) {
             return paints;
         }
         Box own = Paint.box(paints).get();
-        Track track = Track.round(edge.largest().outer());
-        int count = Math.max(1, (int) Math.round(track.lengthMm() / spacingMm));
+        Track track = along.get();
+        int gaps = Math.max(1, (int) Math.round(track.lengthMm() / spacingMm));
         List<Placement> places = new ArrayList<>();
-        for (int i = 0; i < count; i++) {
-            Track.Spot spot = track.at(i * track.lengthMm() / count, own.widthMm());
+        for (int i = 0; i < (track.isClosed() ? gaps : gaps + 1); i++) {
+            Track.Spot spot = track.at(i * track.lengthMm() / gaps, own.widthMm());
             Placement out = Placement.moved(-own.centre().xMm(), -own.centre().yMm());
             places.add(turned ? out.then(Placement.moved(0, -distanceMm)).then(Placement.turned(spot.degrees()))
                     .then(Placement.moved(spot.point().xMm(), spot.point().yMm()))
