@@ -152,7 +152,12 @@ public final class Region {
 
     /** Every outline changed on its own; what that makes cross itself is resolved. */
     public Region reshaped(UnaryOperator<Outline> change) {
-        return isEmpty() ? this : eachOutline(change).sound();
+        List<Outline> edges = new ArrayList<>();
+        pieces().forEach(p -> {
+            edges.add(change.apply(p.outer()));
+            p.holes().forEach(h -> edges.add(change.apply(h)));
+        });
+        return enclosedBy(edges, FillRule.EVEN_ODD);
     }
 
     private Region eachOutline(UnaryOperator<Outline> change) {

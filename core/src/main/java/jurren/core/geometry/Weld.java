@@ -21,6 +21,7 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
  * <ol>
  *   <li>Polygons are put into groups that touch each other; a group of one is already done, and one that was
  *       merged not long ago is remembered.
+ *   <li>A group piled several deep is welded by halves.
  *   <li>A group is merged by a zero-width buffer of all its rings at once, the fastest exact way
  *       measured.
  *   <li>That is checked: each piece valid, no smaller than its largest member and no larger than the sum, and
@@ -31,6 +32,9 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 final class Weld {
     /** Remembered in all. */
     private static final long MOST_CORNERS = 1_500_000;
+    private static final int LARGE_GROUP = 32;
+    /** So many deep on average. */
+    private static final double PILED = 2.5;
     private static final double AREA_SLACK = 1e-9;
     /** A member smaller than this is the rounding between two others, and its inside cannot be told. */
     private static final double DUST_MM2 = 1e-9;
@@ -55,9 +59,19 @@ final class Weld {
 
     private static Geometry weldGroup(List<Polygon> group) {
         Geometry all = Jts.FACTORY.createMultiPolygon(group.toArray(Polygon[]::new));
+        if (isPile(all, group)) {
+            List<Polygon> halves = new ArrayList<>(Jts.polygons(of(group.subList(0, group.size() / 2))));
+            halves.addAll(Jts.polygons(of(group.subList(group.size() / 2, group.size()))));
+            return of(halves);
+        }
         Geometry quick = BufferOp.bufferOp(all, 0);
         return holds(quick, group) ? quick
                 : Sound.or(() -> OverlayNGRobust.union(all), () -> OverlayNGRobust.union(Sound.resolved(all)));
+    }
+
+    /** Many lying on each other cross each other everywhere; welded by halves, what is inside is gone before it meets the rest. */
+    private static boolean isPile(Geometry all, List<Polygon> group) {
+        return group.size() > LARGE_GROUP && all.getArea() > PILED * all.getEnvelope().getArea();
     }
 
     private static boolean holds(Geometry result, List<Polygon> members) {

@@ -15,6 +15,7 @@ import jurren.core.art.Lettering;
 import jurren.core.art.Mark;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
+import jurren.core.art.Shape;
 import jurren.core.art.Source;
 import jurren.core.art.Standing;
 import jurren.core.art.Stroke;
@@ -38,6 +39,9 @@ import jurren.formats.Refusal.Reason;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
 import java.util.ArrayList;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -241,6 +245,63 @@ class JobFileTest {
             }
         }
         throw new IllegalStateException("no job.json");
+    }
+
+    /** Any one field of a job that holds something of everything replaced by nonsense: opened or refused, never anything else. */
+    @Test
+    void everyFieldMayBeNonsense() throws IOException {
+        ObjectMapper mapper = new ObjectMapper();
+        JsonNode good = mapper.readTree(jobJson(JobFile.bytes(JobDocument.of(withEverything()))));
+        List<String> fields = new ArrayList<>();
+        collect(good.path("job"), "/job", fields);
+        List<JsonNode> nonsense = List.of(mapper.nullNode(), mapper.getNodeFactory().textNode("?"), mapper.getNodeFactory().numberNode(-1),
+                mapper.getNodeFactory().numberNode(1e300), mapper.createArrayNode().add(1).add("x"), mapper.createObjectNode().put("kind", "star"));
+        int refused = 0;
+        for (int i = 0; i < fields.size(); i++) {
+            JsonNode broken = good.deepCopy();
+            String field = fields.get(i);
+            ((ObjectNode) broken.at(field.substring(0, field.lastIndexOf('/')))).set(field.substring(field.lastIndexOf('/') + 1),
+                    nonsense.get(i % nonsense.size()));
+            JobRead read = JobFile.read(withJobJson(mapper.writeValueAsString(broken)), "x.jurren", SHOP);
+            assertThat(read).as(field).isNotNull();
+            if (read instanceof JobRead.Refused r) {
+                refused++;
+                assertThat(r.refusal().detail()).as(field).isNotBlank();
+            } else {
+                assertThat(new Planner().plan(((JobRead.Opened) read).document().job(), SHOP)).as(field).isNotNull();
+            }
+        }
+        assertThat(fields).hasSizeGreaterThan(200);
+        assertThat(refused).as("most of it matters").isGreaterThan(fields.size() / 3);
+    }
+
+    /** One line with every kind of treatment switched off, and every source that needs no file. */
+    private static Job withEverything() {
+        Colour cream = Colour.of("#F6EFDC");
+        List<Treatment> all = new ArrayList<>();
+        Treatments.kinds().forEach(k -> all.add(new Treatment.Off(k.fresh().apply(cream))));
+        Setting setting = new Setting(0.1, 0, 0.35, Setting.Align.FILL, new Baseline.Circle(80, 12, 150, true),
+                Map.of(2, new Setting.Shift(0.1, -0.2, 15)), Map.of(0, 1));
+        List<Source> sources = List.of(new Lettering("AB", ShippedTypeface.RYE, 20, 1, Optional.of(40.0), setting, Colouring.whole(cream)),
+                Shape.of(Shape.Kind.STAR, 20, cream), new Stroke(new Stroke.Spiral(2, 30), 1, 2, cream),
+                new Stroke(new Stroke.Through(List.of(new Point(0, 0), new Point(9, 4)), false), 3, 1, cream),
+                Mark.of("s1"), new Backing(2, CornerStyle.ROUND, false, cream));
+        List<Motif> motifs = new ArrayList<>();
+        for (int i = 0; i < sources.size(); i++) {
+            motifs.add(new Motif("s" + i, "motif " + i, sources.get(i), i == 0 ? all : List.of(), Pose.at(i, 200),
+                    new Standing(Optional.of("pair"), true, i == 5)));
+        }
+        return DemoJob.make().withLines(List.of(DemoJob.make().line("A").orElseThrow().withMotifs(motifs)));
+    }
+
+    private static void collect(JsonNode n, String at, List<String> fields) {
+        n.properties().forEach(e -> {
+            fields.add(at + "/" + e.getKey());
+            collect(e.getValue(), at + "/" + e.getKey(), fields);
+        });
+        for (int i = 0; n.isArray() && i < n.size(); i++) {
+            collect(n.get(i), at + "/" + i, fields);
+        }
     }
 
     @Test

@@ -46,7 +46,7 @@ public final class ArtActions {
     private static final double FIRST_CAPITAL_MM = 40;
     private static final double FIRST_SHAPE_MM = 60;
     private static final double FIRST_LINE_MM = 4;
-    private static final double MARK_OFF_MM = 15;
+    private static final double MARK_OFF_MM = 4;
 
     private final Session session;
 
@@ -135,10 +135,10 @@ public final class ArtActions {
         });
     }
 
-    /** One more of the chosen motif that changes with it, beside it. */
+    /** One more of the chosen motif that changes with it, below it. */
     public void addMark() {
-        session.motif().ifPresent(m -> add(Texts.of("mark.name", m.name()), Mark.of(m.id()),
-                new Pose(m.pose().xMm() + MARK_OFF_MM, m.pose().yMm() + MARK_OFF_MM, m.pose().degrees())));
+        session.motif().ifPresent(m -> session.linePlan().flatMap(p -> Handles.box(p, m)).ifPresent(box ->
+                add(Texts.of("mark.name", m.name()), Mark.of(m.id()), m.pose().moved(0, box.heightMm() + MARK_OFF_MM))));
     }
 
     /** A backing around all there is, below it. */

@@ -8,7 +8,6 @@ import javafx.scene.layout.VBox;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
-import jurren.core.art.OnePiece;
 import jurren.core.snag.CutMarks;
 
 /** In words what the look "as cut" marks, and whether the art is one piece. */
@@ -56,12 +55,10 @@ final class MarksCard {
         if (lines.isEmpty()) {
             lines.add(Texts.of("marks.clean"));
         }
-        desk.piece().ifPresent(p -> lines.add(piece(p)));
+        desk.piece().ifPresent(p -> {
+            lines.add(p.isOne() ? Texts.of("marks.one-piece") : Texts.of("marks.parts", p.parts()));
+            p.neck().ifPresent(n -> lines.add(Texts.of("marks.sign.NECK") + "  " + Texts.of("marks.neck", session.unit().fine(n.widthMm()))));
+        });
         return lines;
-    }
-
-    private String piece(OnePiece p) {
-        String parts = p.isOne() ? Texts.of("marks.one-piece") : Texts.of("marks.parts", p.parts());
-        return p.neck().map(n -> parts + " " + Texts.of("marks.neck", session.unit().fine(n.widthMm()))).orElse(parts);
     }
 }
