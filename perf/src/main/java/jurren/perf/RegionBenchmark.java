@@ -99,6 +99,12 @@ public class RegionBenchmark {
         return OverlayNGRobust.union(plainLetters);
     }
 
+    /** The fastest engine measured; its result is not looked over. */
+    @Benchmark
+    public Geometry weldPlainBuffer() {
+        return BufferOp.bufferOp(plainLetters, 0);
+    }
+
     @Benchmark
     public Region outline() {
         return weldedNow.grown(3, CornerStyle.ROUND);
