@@ -4,6 +4,7 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.lettering.LetteringLayout;
 import jurren.core.lettering.ShippedTypeface;
+import java.awt.Shape;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -31,5 +32,10 @@ final class Texts {
             }
         }
         return letters;
+    }
+
+    /** One letter's own curves. */
+    static Shape letter(String letter, ShippedTypeface face) {
+        return LetteringLayout.of(letter, face, 14, 0).glyphs().getFirst().outline().toAwt();
     }
 }

@@ -53,6 +53,17 @@ public final class Curves {
         return new Box(b.getMinX(), b.getMinY(), b.getMaxX(), b.getMaxY());
     }
 
+    /** How many points its lines and curves run between. */
+    public int nodes() {
+        int n = 0;
+        double[] c = new double[6];
+        for (PathIterator it = path.getPathIterator(null); !it.isDone(); it.next()) {
+            int kind = it.currentSegment(c);
+            n += kind == PathIterator.SEG_CLOSE || kind == PathIterator.SEG_MOVETO ? 0 : 1;
+        }
+        return n;
+    }
+
     public FillRule fillRule() {
         return path.getWindingRule() == Path2D.WIND_EVEN_ODD ? FillRule.EVEN_ODD : FillRule.NON_ZERO;
     }
