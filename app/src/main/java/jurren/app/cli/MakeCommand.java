@@ -16,8 +16,8 @@ import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
 import jurren.formats.plan.JobPapers;
 import jurren.formats.plan.PlanJson;
-import jurren.formats.svg.SvgRead;
-import jurren.formats.svg.SvgReader;
+import jurren.formats.drawing.DrawingRead;
+import jurren.formats.opening.AnyDrawing;
 import jurren.formats.words.LengthUnit;
 import jurren.formats.words.Words;
 import java.io.IOException;
@@ -106,9 +106,9 @@ final class MakeCommand implements Callable<Integer> {
         } catch (IOException _) {
             throw new Problem(CliTexts.text("make.unreadable", input));
         }
-        return switch (SvgReader.read(new DrawingFile(input.getFileName().toString(), content))) {
-            case SvgRead.Refused r -> throw new Problem(words.refusal(r.refusal()));
-            case SvgRead.Taken t -> {
+        return switch (AnyDrawing.read(new DrawingFile(input.getFileName().toString(), content))) {
+            case DrawingRead.Refused r -> throw new Problem(words.refusal(r.refusal()));
+            case DrawingRead.Taken t -> {
                 t.notes().stream().sorted().forEach(n -> spec.commandLine().getOut().println(words.note(n)));
                 yield t.drawing();
             }

@@ -10,6 +10,7 @@ import jurren.core.lettering.Baseline;
 import jurren.core.lettering.LetteringLayout;
 import jurren.core.lettering.Typefaces;
 import jurren.core.memo.Memo;
+import jurren.core.trace.Traced;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -195,6 +196,8 @@ public final class Chain {
         List<Paint> paints = switch (source) {
             case Lettering l -> lettering(l, others);
             case Drawing d -> drawing(d);
+            case TracedPicture t -> traced(t);
+            case Guide _ -> List.of();
             case Shape s -> List.of(new Paint(s.colour(), List.of(s.region())));
             case Stroke s -> List.of(new Paint(s.colour(), List.of(s.region())));
             case Mark m -> others.asBuilt(m.of()).map(p -> Paint.each(p, r ->
@@ -266,6 +269,13 @@ public final class Chain {
             paints.add(new Paint(shape.colour(), parts));
         }
         return paints;
+    }
+
+    private static List<Paint> traced(TracedPicture t) {
+        Traced traced = t.traced();
+        Placement toMotif = t.toMotif(traced.width(), traced.height());
+        return traced.flats().stream().map(f -> new Paint(t.shown(f.colour()), List.of(f.curves().placed(toMotif).enclosed())))
+                .filter(p -> !p.parts().getFirst().isEmpty()).toList();
     }
 
     /** A weld leaves a line where it is drawn; other treatments may not. */

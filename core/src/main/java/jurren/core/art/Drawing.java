@@ -2,29 +2,37 @@ package jurren.core.art;
 
 import jurren.core.geometry.Point;
 import java.util.List;
+import java.util.Map;
+import jurren.core.material.Colour;
 
 /**
  * A drawing that came from a file. Its shapes are in paint order, in millimetres at the file's own
  * size, around the middle of the whole drawing.
  *
  * @param openEnds where lines without a width of their own stop without closing
+ * @param inks     the names that colours have in the file, those of spot colours
  */
-public record Drawing(DrawingFile file, List<DrawnShape> shapes, List<Point> openEnds,
+public record Drawing(DrawingFile file, List<DrawnShape> shapes, List<Point> openEnds, Map<Colour, String> inks,
                       double widthFactor, double heightFactor) implements Source {
     public Drawing {
+        inks = Map.copyOf(inks);
         shapes = List.copyOf(shapes);
         openEnds = List.copyOf(openEnds);
         Source.checkFactors(widthFactor, heightFactor);
     }
 
     public static Drawing atFileSize(DrawingFile file, List<DrawnShape> shapes, List<Point> openEnds) {
-        return new Drawing(file, shapes, openEnds, 1, 1);
+        return new Drawing(file, shapes, openEnds, Map.of(), 1, 1);
     }
 
     @Override
     public Drawing resized(double byWidth, double byHeight) {
         Source.checkFactors(byWidth, byHeight);
-        return new Drawing(file, shapes, openEnds, widthFactor * byWidth, heightFactor * byHeight);
+        return new Drawing(file, shapes, openEnds, inks, widthFactor * byWidth, heightFactor * byHeight);
+    }
+
+    public Drawing withInks(Map<Colour, String> named) {
+        return new Drawing(file, shapes, openEnds, named, widthFactor, heightFactor);
     }
 
     /** Equal files read alike, so the file stands for the shapes. */

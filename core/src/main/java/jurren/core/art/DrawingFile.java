@@ -2,16 +2,30 @@ package jurren.core.art;
 
 import java.util.Arrays;
 
-/** The customer's file as it came, kept with the job. */
+/** The customer's file as it came, kept with the job, and which of its pages is meant, from 1. */
 public final class DrawingFile {
     private final String name;
     private final byte[] content;
+    private final int page;
     private final int hash;
 
     public DrawingFile(String name, byte[] content) {
+        this(name, content, 1);
+    }
+
+    public DrawingFile(String name, byte[] content, int page) {
         this.name = name;
         this.content = content.clone();
-        this.hash = 31 * name.hashCode() + Arrays.hashCode(content);
+        this.page = page;
+        this.hash = 31 * (31 * name.hashCode() + Arrays.hashCode(content)) + page;
+    }
+
+    public int page() {
+        return page;
+    }
+
+    public DrawingFile onPage(int newPage) {
+        return new DrawingFile(name, content, newPage);
     }
 
     public String name() {
@@ -24,7 +38,7 @@ public final class DrawingFile {
 
     @Override
     public boolean equals(Object o) {
-        return this == o || o instanceof DrawingFile f && hash == f.hash && name.equals(f.name) && Arrays.equals(content, f.content);
+        return this == o || o instanceof DrawingFile f && hash == f.hash && page == f.page && name.equals(f.name) && Arrays.equals(content, f.content);
     }
 
     @Override

@@ -47,6 +47,8 @@ public final class Sizing {
                     n.capHeightMm() * n.stretch() / (b.capHeightMm() * b.stretch()), n.capHeightMm() / b.capHeightMm());
             case Drawing b when now instanceof Drawing n -> Placement.scaled(
                     n.widthFactor() / b.widthFactor(), n.heightFactor() / b.heightFactor());
+            case TracedPicture b when now instanceof TracedPicture n -> Placement.scaled(
+                    n.mmPerPxAcross() / b.mmPerPxAcross(), n.mmPerPxDown() / b.mmPerPxDown());
             case Shape b when now instanceof Shape n -> Placement.scaled(
                     n.widthMm() / b.widthMm(), n.heightMm() / b.heightMm());
             case Mark b when now instanceof Mark n -> Placement.scaled(

@@ -3,7 +3,7 @@ package jurren.core.art;
 import java.util.Set;
 
 /** What a motif is made from, before any treatment. Its size lives here, so treatments stay true in mm. */
-public sealed interface Source permits Lettering, Drawing, Shape, Stroke, Mark, Backing {
+public sealed interface Source permits Lettering, Drawing, TracedPicture, Guide, Shape, Stroke, Mark, Backing {
     /** The same thing larger or smaller; both factors must be above zero. */
     Source resized(double widthFactor, double heightFactor);
 

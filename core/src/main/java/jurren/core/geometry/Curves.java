@@ -32,6 +32,27 @@ public final class Curves {
         return new Curves(new Path2D.Double(shape, placement.toAwt()));
     }
 
+    /** The edges of a region. */
+    public static Curves around(Region region) {
+        Path2D.Double path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+        for (Piece piece : region.pieces()) {
+            append(path, piece.outer());
+            piece.holes().forEach(h -> append(path, h));
+        }
+        return new Curves(path);
+    }
+
+    private static void append(Path2D path, Outline o) {
+        for (int i = 0; i < o.size(); i++) {
+            if (i == 0) {
+                path.moveTo(o.xMm(i), o.yMm(i));
+            } else {
+                path.lineTo(o.xMm(i), o.yMm(i));
+            }
+        }
+        path.closePath();
+    }
+
     public Shape toAwt() {
         return new Path2D.Double(path);
     }

@@ -4,6 +4,8 @@ import jurren.core.art.Art;
 import jurren.core.art.BuiltMotif;
 import jurren.core.art.Backing;
 import jurren.core.art.Drawing;
+import jurren.core.art.Guide;
+import jurren.core.art.TracedPicture;
 import jurren.core.art.Mark;
 import jurren.core.art.Referring;
 import jurren.core.art.Stroke;
@@ -81,7 +83,7 @@ final class SnagFinder {
             switch (m.source()) {
                 case Lettering l -> lettering(line, m, l);
                 case Drawing d -> drawing(line, m, d);
-                case Shape _, Stroke _, Backing _ -> { }
+                case Shape _, Stroke _, Backing _, TracedPicture _, Guide _ -> { }
                 case Mark mark -> {
                     if (mark.of().isEmpty()) {
                         found.add(new Snag.NothingToFollow(line, m.id(), m.name(), SOURCE));

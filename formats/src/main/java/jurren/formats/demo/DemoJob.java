@@ -24,7 +24,7 @@ import jurren.core.job.Thing;
 import jurren.core.layer.Join;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
-import jurren.formats.svg.SvgRead;
+import jurren.formats.drawing.DrawingRead;
 import jurren.formats.svg.SvgReader;
 import java.io.IOException;
 import java.io.InputStream;
@@ -96,8 +96,8 @@ public final class DemoJob {
     private static Drawing drawing(String name) {
         try (InputStream in = DemoJob.class.getResourceAsStream(name)) {
             return switch (SvgReader.read(new DrawingFile(name, in.readAllBytes()))) {
-                case SvgRead.Taken t -> t.drawing();
-                case SvgRead.Refused r -> throw new IllegalStateException("the demo drawing: " + r.refusal());
+                case DrawingRead.Taken t -> t.drawing();
+                case DrawingRead.Refused r -> throw new IllegalStateException("the demo drawing: " + r.refusal());
             };
         } catch (IOException e) {
             throw new UncheckedIOException(e);

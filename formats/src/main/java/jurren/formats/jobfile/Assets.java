@@ -1,24 +1,29 @@
 package jurren.formats.jobfile;
 
-import jurren.core.art.DrawingFile;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** The customer's files inside a job file, named by their content, so that each is kept once. */
 final class Assets {
+    private static final Pattern ENDING = Pattern.compile("\\.[A-Za-z0-9]{1,8}$");
+
     private Assets() {
     }
 
     static final class Writing {
         private final Map<String, byte[]> files = new LinkedHashMap<>();
 
-        String add(DrawingFile file) {
-            byte[] content = file.content();
-            String name = "assets/" + digest(content) + ".svg";
+        /** Keeps the ending of the file's own name, so that it opens when a person unpacks the job. */
+        String add(String fileName, byte[] content) {
+            Matcher ending = ENDING.matcher(fileName);
+            String name = "assets/" + digest(content) + (ending.find() ? ending.group().toLowerCase(Locale.ROOT) : "");
             files.put(name, content);
             return name;
         }

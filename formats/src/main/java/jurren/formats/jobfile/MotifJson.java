@@ -11,6 +11,7 @@ import java.util.Optional;
 import jurren.core.art.Backing;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
+import jurren.core.art.Guide;
 import jurren.core.art.Lettering;
 import jurren.core.art.Mark;
 import jurren.core.art.Motif;
@@ -19,12 +20,13 @@ import jurren.core.art.Shape;
 import jurren.core.art.Source;
 import jurren.core.art.Standing;
 import jurren.core.art.Stroke;
+import jurren.core.art.TracedPicture;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Point;
 import jurren.formats.Refusal.Reason;
-import jurren.formats.svg.SvgRead;
-import jurren.formats.svg.SvgReader;
+import jurren.formats.drawing.DrawingRead;
+import jurren.formats.opening.AnyDrawing;
 
 /** A motif as JSON and back. */
 public final class MotifJson {
@@ -70,13 +72,22 @@ public final class MotifJson {
             case Lettering l -> LetteringJson.write(node.put("kind", "lettering"), l);
             case Shape s -> node.put("kind", "shape").put("shape", Fields.lower(s.kind())).put("widthMm", s.widthMm())
                     .put("heightMm", s.heightMm()).put("points", s.points()).put("depth", s.depth()).put("colour", s.colour().hex());
-            case Drawing d -> node.put("kind", "drawing").put("name", d.file().name()).put("file", assets.add(d.file()))
-                    .put("widthFactor", d.widthFactor()).put("heightFactor", d.heightFactor());
+            case Drawing d -> drawing(node, d, assets);
+            case TracedPicture t -> PictureJson.write(node, t, assets);
+            case Guide g -> PictureJson.write(node, g, assets);
             case Stroke s -> stroke(node, s);
             case Mark m -> node.put("kind", "mark").put("of", m.of()).put("widthFactor", m.widthFactor())
                     .put("heightFactor", m.heightFactor());
             case Backing b -> node.put("kind", "backing").put("distanceMm", b.distanceMm()).put("corners", Fields.lower(b.corners()))
                     .put("holesFilled", b.holesFilled()).put("colour", b.colour().hex());
+        }
+    }
+
+    private static void drawing(ObjectNode node, Drawing d, Assets.Writing assets) {
+        node.put("kind", "drawing").put("name", d.file().name()).put("file", assets.add(d.file().name(), d.file().content()))
+                .put("widthFactor", d.widthFactor()).put("heightFactor", d.heightFactor());
+        if (d.file().page() != 1) {
+            node.put("page", d.file().page());
         }
     }
 
@@ -109,6 +120,8 @@ public final class MotifJson {
                     Fields.number(n, "widthMm", at), Fields.number(n, "heightMm", at), (int) Fields.number(n, "points", at),
                     Fields.number(n, "depth", at), Fields.colour(n, at)));
             case "drawing" -> drawing(n, at, assets);
+            case "traced" -> PictureJson.traced(n, at, assets);
+            case "guide" -> PictureJson.guide(n, at, assets);
             case "stroke" -> Fields.value(at, () -> new Stroke(route(n, at), Fields.number(n, "beginWidthMm", at),
                     Fields.number(n, "endWidthMm", at), Fields.colour(n, at)));
             case "mark" -> Fields.value(at, () -> new Mark(Fields.text(n, "of", at), n.path("widthFactor").asDouble(1),
@@ -131,10 +144,10 @@ public final class MotifJson {
     private static Drawing drawing(JsonNode n, String at, Assets.Reading assets) throws Broken {
         byte[] content = assets.get(Fields.text(n, "file", at))
                 .orElseThrow(() -> new Broken(Reason.DAMAGED_JOB, n.path("file").asText() + " is missing"));
-        return switch (SvgReader.read(new DrawingFile(n.path("name").asText(), content))) {
-            case SvgRead.Taken t -> Fields.value(at, () -> t.drawing().resized(
+        return switch (AnyDrawing.read(new DrawingFile(n.path("name").asText(), content, n.path("page").asInt(1)))) {
+            case DrawingRead.Taken t -> Fields.value(at, () -> t.drawing().resized(
                     Fields.number(n, "widthFactor", at), Fields.number(n, "heightFactor", at)));
-            case SvgRead.Refused _ -> throw new Broken(Reason.DAMAGED_JOB, n.path("file").asText() + " cannot be read");
+            case DrawingRead.Refused _ -> throw new Broken(Reason.DAMAGED_JOB, n.path("file").asText() + " cannot be read");
         };
     }
 }

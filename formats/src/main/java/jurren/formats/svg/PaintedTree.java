@@ -1,20 +1,31 @@
 package jurren.formats.svg;
 
+import jurren.formats.drawing.DrawingRead;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Dimension2D;
-import java.util.EnumSet;
-import java.util.Set;
+import java.text.AttributedCharacterIterator;
+import java.util.Optional;
+import jurren.core.art.DrawnShape;
+import jurren.core.geometry.Curves;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
+import jurren.formats.drawing.Found;
 import org.apache.batik.bridge.BridgeContext;
 import org.apache.batik.bridge.ExternalResourceSecurity;
+import org.apache.batik.bridge.FontFamilyResolver;
 import org.apache.batik.bridge.GVTBuilder;
 import org.apache.batik.bridge.NoLoadExternalResourceSecurity;
 import org.apache.batik.bridge.NoLoadScriptSecurity;
 import org.apache.batik.bridge.ScriptSecurity;
+import org.apache.batik.bridge.StrokingTextPainter;
+import org.apache.batik.bridge.TextNode;
 import org.apache.batik.bridge.UserAgentAdapter;
 import org.apache.batik.gvt.CompositeGraphicsNode;
 import org.apache.batik.gvt.GraphicsNode;
 import org.apache.batik.gvt.ShapeNode;
+import org.apache.batik.gvt.filter.MaskRable8Bit;
+import org.apache.batik.gvt.text.TextPaintInfo;
 import org.apache.batik.util.ParsedURL;
 import org.w3c.dom.Element;
 import org.w3c.dom.svg.SVGDocument;
@@ -23,34 +34,36 @@ import org.w3c.dom.svg.SVGDocument;
 final class PaintedTree {
     /** CSS: 96 px to the inch. */
     private static final double MM_PER_PX = 25.4 / 96;
+    private static final double BRIGHT = 0.5;
+    private static final double HALF_BRIGHT = 0.2;
 
     private final GraphicsNode root;
-    private final Set<SvgRead.Note> leftOut;
+    private final Found found;
+    private final ShapeCollector shapes;
 
-    private PaintedTree(GraphicsNode root, Set<SvgRead.Note> leftOut) {
+    private PaintedTree(GraphicsNode root, Found found) {
         this.root = root;
-        this.leftOut = leftOut;
+        this.found = found;
+        this.shapes = new ShapeCollector(found);
     }
 
-    static PaintedTree of(SVGDocument document) {
-        Set<SvgRead.Note> leftOut = EnumSet.noneOf(SvgRead.Note.class);
+    /** Gives everything that is painted to {@code found}. */
+    static void collect(SVGDocument document, Found found) {
         if (ClosedSvgParser.removeAll(document, "image")) {
-            leftOut.add(SvgRead.Note.PICTURES_LEFT_OUT);
+            found.note(DrawingRead.Note.PICTURES_LEFT_OUT);
         }
-        if (ClosedSvgParser.removeAll(document, "text")) {
-            leftOut.add(SvgRead.Note.TEXT_LEFT_OUT);
-        }
-        BridgeContext context = new BridgeContext(new Closed(viewport(document.getDocumentElement())));
+        SvgFonts fonts = new SvgFonts();
+        BridgeContext context = new BridgeContext(new Closed(viewport(document.getDocumentElement()), fonts));
         context.setDynamicState(BridgeContext.STATIC);
-        return new PaintedTree(new GVTBuilder().build(context, document), leftOut);
+        PaintedTree tree = new PaintedTree(new GVTBuilder().build(context, document), found);
+        AffineTransform toMm = AffineTransform.getScaleInstance(MM_PER_PX, MM_PER_PX);
+        tree.walk(tree.root, toMm, Optional.empty(), 0);
+        if (fonts.hasReplaced()) {
+            found.note(DrawingRead.Note.TEXT_IN_ANOTHER_FONT);
+        }
     }
 
-    void walk(ShapeCollector into) {
-        leftOut.forEach(into::note);
-        walk(root, AffineTransform.getScaleInstance(MM_PER_PX, MM_PER_PX), into);
-    }
-
-    private static void walk(GraphicsNode node, AffineTransform outer, ShapeCollector into) {
+    private void walk(GraphicsNode node, AffineTransform outer, Optional<Region> outerClip, int depth) {
         if (node == null) {
             return;
         }
@@ -58,19 +71,66 @@ final class PaintedTree {
         if (node.getTransform() != null) {
             toMm.concatenate(node.getTransform());
         }
+        // the picture's own edge cuts nothing off: what stands over it was drawn on purpose
+        Optional<Region> clip = depth < 2 ? outerClip : narrowed(node, toMm, outerClip);
         switch (node) {
             case CompositeGraphicsNode group -> {
                 for (Object child : group.getChildren()) {
-                    walk((GraphicsNode) child, toMm, into);
+                    walk((GraphicsNode) child, toMm, clip, depth + 1);
                 }
             }
             case ShapeNode shape when shape.isVisible() -> {
                 Shape outline = shape.getShape();
                 if (outline != null && shape.getShapePainter() != null) {
-                    into.add(outline, shape.getShapePainter(), toMm);
+                    shapes.add(outline, shape.getShapePainter(), toMm, clip);
                 }
             }
+            case TextNode text when text.isVisible() -> letters(text, toMm, clip);
             default -> { }
+        }
+    }
+
+    private Optional<Region> narrowed(GraphicsNode node, AffineTransform toMm, Optional<Region> outer) {
+        Optional<Region> clip = outer;
+        if (node.getClip() != null) {
+            Region by = Curves.of(node.getClip().getClipPath(), Placement.of(toMm)).enclosed();
+            clip = Optional.of(clip.map(c -> c.intersect(by)).orElse(by));
+        }
+        if (node.getMask() instanceof MaskRable8Bit mask) {
+            Region by = bright(mask.getMaskNode(), toMm);
+            clip = Optional.of(clip.map(c -> c.intersect(by)).orElse(by));
+        }
+        return clip;
+    }
+
+    /** A mask shows what lies under its bright parts; half bright ones are taken as one or the other. */
+    private Region bright(GraphicsNode mask, AffineTransform toMm) {
+        Found painted = new Found();
+        new PaintedTree(mask, painted).walk(mask, toMm, Optional.empty(), 0);
+        Region shown = Region.EMPTY;
+        for (DrawnShape shape : painted.shapes()) {
+            double light = shape.colour().luminance();
+            if (Math.abs(light - BRIGHT) < BRIGHT - HALF_BRIGHT || painted.notes().contains(DrawingRead.Note.SHADES_AS_ONE_COLOUR)) {
+                found.note(DrawingRead.Note.SOFT_MASKS_AS_EDGES);
+            }
+            Region region = shape.curves().enclosed();
+            shown = light >= BRIGHT ? shown.weld(region) : shown.minus(region);
+        }
+        return shown;
+    }
+
+    private void letters(TextNode text, AffineTransform toMm, Optional<Region> clip) {
+        if (!(text.getTextPainter() instanceof StrokingTextPainter painter) || text.getAttributedCharacterIterator() == null) {
+            found.note(DrawingRead.Note.TEXT_LEFT_OUT);
+            return;
+        }
+        for (Object run : painter.getTextRuns(text, text.getAttributedCharacterIterator())) {
+            StrokingTextPainter.TextRun letters = (StrokingTextPainter.TextRun) run;
+            AttributedCharacterIterator attributes = letters.getACI();
+            attributes.first();
+            if (attributes.getAttribute(TextNode.PAINT_INFO) instanceof TextPaintInfo paint && paint.visible && paint.fillPaint != null) {
+                shapes.add(letters.getLayout().getOutline(), paint.fillPaint, toMm, clip);
+            }
         }
     }
 
@@ -87,9 +147,16 @@ final class PaintedTree {
 
     private static final class Closed extends UserAgentAdapter {
         private final Dimension2D viewport;
+        private final SvgFonts fonts;
 
-        Closed(Dimension2D viewport) {
+        Closed(Dimension2D viewport, SvgFonts fonts) {
             this.viewport = viewport;
+            this.fonts = fonts;
+        }
+
+        @Override
+        public FontFamilyResolver getFontFamilyResolver() {
+            return fonts;
         }
 
         @Override

@@ -1,77 +1,55 @@
 package jurren.formats.svg;
 
-import jurren.core.art.DrawnShape;
-import jurren.core.geometry.Curves;
-import jurren.core.geometry.Placement;
-import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
+import jurren.formats.drawing.DrawingRead.Note;
+import jurren.formats.drawing.Found;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Paint;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.apache.batik.ext.awt.MultipleGradientPaint;
+import org.apache.batik.gvt.CompositeGraphicsNode;
 import org.apache.batik.gvt.CompositeShapePainter;
 import org.apache.batik.gvt.FillShapePainter;
+import org.apache.batik.gvt.GraphicsNode;
+import org.apache.batik.gvt.PatternPaint;
+import org.apache.batik.gvt.ShapeNode;
 import org.apache.batik.gvt.ShapePainter;
 import org.apache.batik.gvt.StrokeShapePainter;
 
-/**
- * Turns what is painted into closed shapes of one colour.
- *
- * <ul>
- *   <li>A fill is what its outline encloses under its own fill rule.
- *   <li>A stroke of some width is the region it covers.
- *   <li>A hairline, narrower than {@link #HAIRLINE_MM}, is no area but a line to follow: closed, it
- *       bounds a shape; open, it is kept as an open end; beside a fill, it is left out.
- * </ul>
- */
+/** Gives what SVG painters paint to {@link Found}. Shades and patterns become the one colour that most of them is. */
 final class ShapeCollector {
-    /** A third of what the finest film holds; the usual default stroke is 0.26 mm. */
-    static final double HAIRLINE_MM = 0.3;
-    private static final double CLOSED_WITHIN_MM = 0.01;
     private static final Color UNKNOWN = new Color(0x808080);
+    /** Less than this and nothing is seen. */
+    private static final int CLEAR = 8;
 
-    private final List<DrawnShape> shapes = new ArrayList<>();
-    private final List<Point> openEnds = new ArrayList<>();
-    private final Set<SvgRead.Note> notes = EnumSet.noneOf(SvgRead.Note.class);
+    private final Found found;
 
-    List<DrawnShape> shapes() {
-        return shapes;
+    ShapeCollector(Found found) {
+        this.found = found;
     }
 
-    List<Point> openEnds() {
-        return openEnds;
-    }
-
-    boolean hasOpenLines() {
-        return !openEnds.isEmpty();
-    }
-
-    Set<SvgRead.Note> notes() {
-        return notes;
-    }
-
-    void note(SvgRead.Note note) {
-        notes.add(note);
-    }
-
-    void add(Shape outline, ShapePainter painter, AffineTransform toMm) {
-        Optional<Color> fill = Optional.empty();
+    void add(Shape outline, ShapePainter painter, AffineTransform toMm, Optional<Region> clip) {
+        boolean filled = false;
         for (ShapePainter part : parts(painter)) {
             if (part instanceof FillShapePainter f) {
-                fill = colour(f.getPaint());
-                fill.ifPresent(c -> addShape(outline, toMm, c));
+                Optional<Colour> colour = colour(f.getPaint());
+                colour.ifPresent(c -> found.fill(outline, toMm, c, clip));
+                filled |= colour.isPresent();
             } else if (part instanceof StrokeShapePainter s && s.getStroke() instanceof BasicStroke stroke) {
-                boolean filled = fill.isPresent();
-                colour(s.getPaint()).ifPresent(c -> addStroke(outline, stroke, c, toMm, filled));
+                boolean both = filled;
+                colour(s.getPaint()).ifPresent(c -> found.stroke(outline, stroke, toMm, c, both, clip));
             }
         }
+    }
+
+    void add(Shape outline, Paint fill, AffineTransform toMm, Optional<Region> clip) {
+        colour(fill).ifPresent(c -> found.fill(outline, toMm, c, clip));
     }
 
     private static List<ShapePainter> parts(ShapePainter painter) {
@@ -85,46 +63,54 @@ final class ShapeCollector {
         return parts;
     }
 
-    private Optional<Color> colour(Paint paint) {
+    Optional<Colour> colour(Paint paint) {
         return switch (paint) {
             case null -> Optional.empty();
-            case Color c -> c.getAlpha() == 0 ? Optional.empty() : Optional.of(c);
+            case Color c -> c.getAlpha() < CLEAR ? Optional.empty() : Optional.of(new Colour(c.getRGB() & 0xFFFFFF));
             case MultipleGradientPaint g -> {
-                note(SvgRead.Note.SHADES_AS_ONE_COLOUR);
-                yield Optional.of(g.getColors()[0]);
+                found.note(Note.SHADES_AS_ONE_COLOUR);
+                yield mean(g.getColors());
+            }
+            case PatternPaint p -> {
+                found.note(Note.SHADES_AS_ONE_COLOUR);
+                yield Optional.of(firstColour(p.getGraphicsNode()).orElse(new Colour(UNKNOWN.getRGB() & 0xFFFFFF)));
             }
             default -> {
-                note(SvgRead.Note.SHADES_AS_ONE_COLOUR);
-                yield Optional.of(UNKNOWN);
+                found.note(Note.SHADES_AS_ONE_COLOUR);
+                yield Optional.of(new Colour(UNKNOWN.getRGB() & 0xFFFFFF));
             }
         };
     }
 
-    private void addStroke(Shape outline, BasicStroke stroke, Color colour, AffineTransform toMm, boolean filled) {
-        double widthMm = stroke.getLineWidth() * Math.sqrt(Math.abs(toMm.getDeterminant()));
-        if (widthMm >= HAIRLINE_MM) {
-            addShape(stroke.createStrokedShape(outline), toMm, colour);
-        } else if (filled) {
-            note(SvgRead.Note.HAIRLINES_LEFT_OUT);
-        } else {
-            addHairline(Curves.of(outline, Placement.of(toMm)), colour);
+    private static Optional<Colour> mean(Color[] colours) {
+        int r = 0;
+        int g = 0;
+        int b = 0;
+        int seen = 0;
+        for (Color c : colours) {
+            if (c.getAlpha() >= CLEAR) {
+                r += c.getRed();
+                g += c.getGreen();
+                b += c.getBlue();
+                seen++;
+            }
         }
+        return seen == 0 ? Optional.empty() : Optional.of(new Colour(r / seen << 16 | g / seen << 8 | b / seen));
     }
 
-    private void addHairline(Curves line, Color colour) {
-        List<Point> ends = line.openEnds(CLOSED_WITHIN_MM);
-        openEnds.addAll(ends);
-        if (ends.isEmpty()) {
-            shapes.add(new DrawnShape(line, new Colour(colour.getRGB() & 0xFFFFFF)));
-        } else {
-            note(SvgRead.Note.OPEN_LINES_LEFT_OUT);
+    private Optional<Colour> firstColour(GraphicsNode node) {
+        if (node instanceof ShapeNode s && s.getShapePainter() != null) {
+            return parts(s.getShapePainter()).stream().map(p -> p instanceof FillShapePainter f ? f.getPaint()
+                    : p instanceof StrokeShapePainter t ? t.getPaint() : null).flatMap(p -> colour(p).stream()).findFirst();
         }
-    }
-
-    private void addShape(Shape outline, AffineTransform toMm, Color colour) {
-        Curves curves = Curves.of(outline, Placement.of(toMm));
-        if (!curves.isEmpty()) {
-            shapes.add(new DrawnShape(curves, new Colour(colour.getRGB() & 0xFFFFFF)));
+        if (node instanceof CompositeGraphicsNode group) {
+            for (Object child : group.getChildren()) {
+                Optional<Colour> colour = firstColour((GraphicsNode) child);
+                if (colour.isPresent()) {
+                    return colour;
+                }
+            }
         }
+        return Optional.empty();
     }
 }

@@ -1,16 +1,12 @@
 package jurren.formats.svg;
 
-import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
-import jurren.core.art.DrawnShape;
-import jurren.core.geometry.Box;
-import jurren.core.geometry.Placement;
-import jurren.core.geometry.Point;
-import jurren.core.geometry.Region;
-import jurren.formats.Refusal;
 import jurren.formats.Refusal.Reason;
+import jurren.formats.drawing.DrawingRead;
+import jurren.formats.drawing.FileUnit;
+import jurren.formats.drawing.Found;
 import java.util.List;
-import java.util.Optional;
+import java.util.regex.Pattern;
 import org.w3c.dom.svg.SVGDocument;
 
 /**
@@ -20,19 +16,18 @@ import org.w3c.dom.svg.SVGDocument;
  *   <li>The file is parsed with everything outside itself closed off ({@link ClosedSvgParser}).
  *   <li>Styles, units, viewBox, transforms and {@code use} are resolved by a library, which gives a
  *       tree of placed shapes ({@link PaintedTree}).
- *   <li>Fills and strokes become shapes of one colour each; hairlines are told apart ({@link ShapeCollector}).
- *   <li>The whole is put around its own middle and its size is checked.
+ *   <li>Fills, strokes and letters become shapes of one colour each, hairlines are told apart, and the whole is put
+ *       around its own middle ({@link Found}).
  * </ol>
  */
 public final class SvgReader {
     private static final int MOST_BYTES = 64 << 20;
-    private static final double LARGEST_MM = 10_000;
-    private static final double SMALLEST_MM = 0.1;
+    private static final Pattern REAL_LENGTH = Pattern.compile("[0-9.eE+]+(mm|cm|in|pt|pc|Q)");
 
     private SvgReader() {
     }
 
-    public static SvgRead read(DrawingFile file) {
+    public static DrawingRead read(DrawingFile file) {
         byte[] content = file.content();
         if (content.length == 0) {
             return refused(Reason.EMPTY, file, "");
@@ -42,7 +37,7 @@ public final class SvgReader {
         }
         try {
             SVGDocument document = ClosedSvgParser.parse(content);
-            return finish(file, collect(document));
+            return collect(document).finish(file);
         } catch (ClosedSvgParser.NotTaken e) {
             return refused(e.reason(), file, e.getMessage());
         }
@@ -52,15 +47,20 @@ public final class SvgReader {
      * The library meets bad data with exceptions of many unrelated kinds, all unchecked; whichever it
      * is, the drawing cannot be understood.
      */
-    private static ShapeCollector collect(SVGDocument document) throws ClosedSvgParser.NotTaken {
+    private static Found collect(SVGDocument document) throws ClosedSvgParser.NotTaken {
+        Found found = new Found();
+        if (!saysItsSize(document)) {
+            found.guessed(FileUnit.PX_96);
+        }
         try {
-            ShapeCollector shapes = new ShapeCollector();
-            PaintedTree.of(document).walk(shapes);
-            return shapes;
+            PaintedTree.collect(document, found);
+            return found;
         } catch (SecurityException _) {
             throw new ClosedSvgParser.NotTaken(Reason.EXTERNAL_REFERENCE, "");
         } catch (StackOverflowError _) {
             throw new ClosedSvgParser.NotTaken(Reason.TOO_DEEP, "");
+        } catch (Found.TooMuch e) {
+            throw e;
         } catch (RuntimeException e) {
             throw e.getCause() instanceof SecurityException
                     ? new ClosedSvgParser.NotTaken(Reason.EXTERNAL_REFERENCE, "")
@@ -68,31 +68,13 @@ public final class SvgReader {
         }
     }
 
-    private static SvgRead finish(DrawingFile file, ShapeCollector found) {
-        Optional<Box> bounds = found.shapes().stream().map(s -> s.curves().enclosed()).filter(r -> !r.isEmpty())
-                .map(Region::bounds).reduce(Box::joined);
-        if (bounds.isEmpty()) {
-            Reason why = found.hasOpenLines() ? Reason.ONLY_OPEN_LINES
-                    : found.notes().contains(SvgRead.Note.PICTURES_LEFT_OUT) ? Reason.ONLY_PICTURES
-                    : found.notes().contains(SvgRead.Note.TEXT_LEFT_OUT) ? Reason.ONLY_TEXT
-                    : Reason.NOTHING_PAINTED;
-            return refused(why, file, "");
-        }
-        Box box = bounds.get();
-        double larger = Math.max(box.widthMm(), box.heightMm());
-        if (larger > LARGEST_MM || larger < SMALLEST_MM) {
-            return refused(Reason.ABSURD_SIZE, file, "%.3g x %.3g mm".formatted(box.widthMm(), box.heightMm()));
-        }
-        Point middle = box.centre();
-        Placement aroundMiddle = Placement.moved(-middle.xMm(), -middle.yMm());
-        List<DrawnShape> shapes = found.shapes().stream()
-                .map(s -> new DrawnShape(s.curves().placed(aroundMiddle), s.colour())).toList();
-        List<Point> openEnds = found.openEnds().stream().map(aroundMiddle::apply).toList();
-        return new SvgRead.Taken(Drawing.atFileSize(file, shapes, openEnds), found.notes());
+    /** Pixels and points are told apart by hardly any two programs; only lengths of the real world are a size. */
+    private static boolean saysItsSize(SVGDocument document) {
+        return REAL_LENGTH.matcher(document.getDocumentElement().getAttribute("width").strip()).matches();
     }
 
-    private static SvgRead refused(Reason reason, DrawingFile file, String detail) {
-        return new SvgRead.Refused(new Refusal(reason, file.name(), detail));
+    private static DrawingRead refused(Reason reason, DrawingFile file, String detail) {
+        return Found.refused(reason, file, detail);
     }
 
     /** Where the library's message has two lines, the place is on the first and the fault on the next. */

@@ -17,7 +17,7 @@ import jurren.formats.Refusal;
 import jurren.formats.start.Start;
 import jurren.formats.start.StartField;
 import jurren.formats.start.Started;
-import jurren.formats.svg.SvgRead;
+import jurren.formats.drawing.DrawingRead;
 import java.text.MessageFormat;
 import java.util.Locale;
 import java.util.ResourceBundle;
@@ -50,7 +50,7 @@ public final class Words {
         return text("refusal." + key(r.reason()), r.file(), r.detail());
     }
 
-    public String note(SvgRead.Note note) {
+    public String note(DrawingRead.Note note) {
         return text("note." + key(note));
     }
 

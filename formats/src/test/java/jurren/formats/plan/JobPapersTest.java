@@ -19,7 +19,7 @@ import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.print.Proof;
 import jurren.formats.svg.LoadSvg;
-import jurren.formats.svg.SvgRead;
+import jurren.formats.drawing.DrawingRead;
 import jurren.formats.svg.SvgReader;
 import jurren.formats.words.LengthUnit;
 import java.awt.image.BufferedImage;
@@ -91,9 +91,9 @@ class JobPapersTest {
     void loadSvgReadsBackAsTheLoad() {
         CutRun run = PLAN.runs().get(2);
         String svg = new String(LoadSvg.write(run), StandardCharsets.UTF_8);
-        SvgRead read = SvgReader.read(new DrawingFile("load.svg", svg.replace("stroke-width=\"0.1\"", "stroke-width=\"0.01\"")
+        DrawingRead read = SvgReader.read(new DrawingFile("load.svg", svg.replace("stroke-width=\"0.1\"", "stroke-width=\"0.01\"")
                 .getBytes(StandardCharsets.UTF_8)));
-        Drawing drawing = ((SvgRead.Taken) read).drawing();
+        Drawing drawing = ((DrawingRead.Taken) read).drawing();
 
         assertThat(drawing.shapes()).hasSize(run.paths().size());
         double cut = run.paths().stream().mapToDouble(p -> p.outline().lengthMm()).sum();
@@ -107,7 +107,7 @@ class JobPapersTest {
     @Test
     void printSvgReadsBackAsTheMirroredUnrolledArt() {
         PrintSheet print = PLAN.prints().getFirst();
-        Drawing drawing = ((SvgRead.Taken) SvgReader.read(new DrawingFile("print.svg", files.get("print-1.svg")))).drawing();
+        Drawing drawing = ((DrawingRead.Taken) SvgReader.read(new DrawingFile("print.svg", files.get("print-1.svg")))).drawing();
         Region unrolled = print.layer().region();
         Region read = Region.weld(drawing.shapes().stream().map(s -> s.curves().enclosed()).toList());
         Region back = read.placed(Placement.flipped());

@@ -1,5 +1,6 @@
 package jurren.formats.svg;
 
+import jurren.formats.drawing.DrawingRead;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -23,20 +24,20 @@ import org.junit.jupiter.params.provider.ValueSource;
 class SvgReaderTest {
     private static final String OPEN = "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>";
 
-    private static SvgRead read(String text) {
+    private static DrawingRead read(String text) {
         return SvgReader.read(new DrawingFile("test.svg", text.getBytes(StandardCharsets.UTF_8)));
     }
 
     private static Drawing taken(String body) {
-        SvgRead read = read(OPEN + body + "</svg>");
-        assertThat(read).isInstanceOf(SvgRead.Taken.class);
-        return ((SvgRead.Taken) read).drawing();
+        DrawingRead read = read(OPEN + body + "</svg>");
+        assertThat(read).isInstanceOf(DrawingRead.Taken.class);
+        return ((DrawingRead.Taken) read).drawing();
     }
 
     private static Reason refused(String text) {
-        SvgRead read = read(text);
-        assertThat(read).isInstanceOf(SvgRead.Refused.class);
-        return ((SvgRead.Refused) read).refusal().reason();
+        DrawingRead read = read(text);
+        assertThat(read).isInstanceOf(DrawingRead.Refused.class);
+        return ((DrawingRead.Refused) read).refusal().reason();
     }
 
     private static Region region(Drawing d) {
@@ -50,17 +51,17 @@ class SvgReaderTest {
     @ParameterizedTest
     @CsvSource({"50mm, 50", "5cm, 50", "2in, 50.8", "144pt, 50.8", "192px, 50.8", "192, 50.8", "12pc, 50.8"})
     void sizeIsTrueInEveryUnit(String width, double mm) {
-        SvgRead read = read("<svg xmlns='http://www.w3.org/2000/svg' width='%s' height='%s' viewBox='0 0 10 10'>".formatted(width, width)
+        DrawingRead read = read("<svg xmlns='http://www.w3.org/2000/svg' width='%s' height='%s' viewBox='0 0 10 10'>".formatted(width, width)
                 + "<rect width='10' height='10'/></svg>");
-        assertThat(box(((SvgRead.Taken) read).drawing()).widthMm()).isCloseTo(mm, within(0.001));
+        assertThat(box(((DrawingRead.Taken) read).drawing()).widthMm()).isCloseTo(mm, within(0.001));
     }
 
     @Test
     void aFileWithoutASizeIsReadAtNinetySixToTheInch() {
-        SvgRead viewBoxOnly = read("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 96 48'><rect width='96' height='48'/></svg>");
-        SvgRead nothing = read("<svg xmlns='http://www.w3.org/2000/svg'><rect width='96' height='48'/></svg>");
-        assertThat(box(((SvgRead.Taken) viewBoxOnly).drawing()).widthMm()).isCloseTo(25.4, within(0.001));
-        assertThat(box(((SvgRead.Taken) nothing).drawing()).heightMm()).isCloseTo(12.7, within(0.001));
+        DrawingRead viewBoxOnly = read("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 96 48'><rect width='96' height='48'/></svg>");
+        DrawingRead nothing = read("<svg xmlns='http://www.w3.org/2000/svg'><rect width='96' height='48'/></svg>");
+        assertThat(box(((DrawingRead.Taken) viewBoxOnly).drawing()).widthMm()).isCloseTo(25.4, within(0.001));
+        assertThat(box(((DrawingRead.Taken) nothing).drawing()).heightMm()).isCloseTo(12.7, within(0.001));
     }
 
     @Test
@@ -130,11 +131,11 @@ class SvgReaderTest {
         assertThat(refused(entity)).isEqualTo(Reason.EXTERNAL_ENTITY);
 
         String dtd = "<!DOCTYPE svg SYSTEM '" + secret.toUri() + "'>" + OPEN + "<rect width='9' height='9'/></svg>";
-        assertThat(read(dtd)).as("had it been read as a DTD, its text would have been an error").isInstanceOf(SvgRead.Taken.class);
+        assertThat(read(dtd)).as("had it been read as a DTD, its text would have been an error").isInstanceOf(DrawingRead.Taken.class);
 
         String standard = "<!DOCTYPE svg PUBLIC '-//W3C//DTD SVG 1.1//EN' 'http://www.w3.org/Graphics/SVG/1.1/DTD/svg11.dtd'>"
                 + OPEN + "<rect width='9' height='9'/></svg>";
-        assertThat(read(standard)).as("the standard's own heading asks for nothing").isInstanceOf(SvgRead.Taken.class);
+        assertThat(read(standard)).as("the standard's own heading asks for nothing").isInstanceOf(DrawingRead.Taken.class);
 
         StringBuilder bomb = new StringBuilder("<!DOCTYPE svg [<!ENTITY a0 'xxxxxxxxxx'>");
         for (int i = 1; i < 12; i++) {

@@ -12,7 +12,7 @@ import jurren.core.geometry.Point;
 import jurren.formats.Refusal;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
-import jurren.formats.svg.SvgRead;
+import jurren.formats.drawing.DrawingRead;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -36,8 +36,8 @@ class WordsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(SvgRead.Note.class)
-    void everyNoteIsASentence(SvgRead.Note note) {
+    @EnumSource(DrawingRead.Note.class)
+    void everyNoteIsASentence(DrawingRead.Note note) {
         isSentence(words.note(note));
     }
 

@@ -26,8 +26,8 @@ import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
 import jurren.core.material.FilmColour;
 import jurren.core.plan.LinePlan;
-import jurren.formats.svg.SvgRead;
-import jurren.formats.svg.SvgReader;
+import jurren.formats.drawing.DrawingRead;
+import jurren.formats.opening.AnyDrawing;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -101,9 +101,9 @@ public final class ArtActions {
             session.say(Texts.of("file.unreadable", file.getFileName()));
             return;
         }
-        switch (SvgReader.read(new DrawingFile(file.getFileName().toString(), content))) {
-            case SvgRead.Refused r -> session.say(session.words().refusal(r.refusal()));
-            case SvgRead.Taken t -> {
+        switch (AnyDrawing.read(new DrawingFile(file.getFileName().toString(), content))) {
+            case DrawingRead.Refused r -> session.say(session.words().refusal(r.refusal()));
+            case DrawingRead.Taken t -> {
                 take(t.drawing());
                 session.say(t.notes().isEmpty() ? null
                         : t.notes().stream().sorted().map(session.words()::note).collect(Collectors.joining(" ")));

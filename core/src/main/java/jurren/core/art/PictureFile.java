@@ -1,0 +1,54 @@
+package jurren.core.art;
+
+import java.lang.ref.SoftReference;
+import java.util.Arrays;
+import java.util.function.Function;
+import jurren.core.trace.Picture;
+
+/** The customer's picture as it came, kept with the job. Its pixels are worked out when they are wanted and let go when room is short. */
+public final class PictureFile {
+    private final String name;
+    private final byte[] content;
+    private final Function<byte[], Picture> reader;
+    private final int hash;
+    private SoftReference<Picture> pixels;
+
+    /**
+     * @param pixels of the content
+     * @param reader gets them from the content again
+     */
+    public PictureFile(String name, byte[] content, Picture pixels, Function<byte[], Picture> reader) {
+        this.name = name;
+        this.content = content.clone();
+        this.reader = reader;
+        this.pixels = new SoftReference<>(pixels);
+        this.hash = 31 * name.hashCode() + Arrays.hashCode(content);
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public byte[] content() {
+        return content.clone();
+    }
+
+    public synchronized Picture picture() {
+        Picture known = pixels.get();
+        if (known == null) {
+            known = reader.apply(content);
+            pixels = new SoftReference<>(known);
+        }
+        return known;
+    }
+
+    @Override
+    public boolean equals(Object o) {
+        return this == o || o instanceof PictureFile f && hash == f.hash && name.equals(f.name) && Arrays.equals(content, f.content);
+    }
+
+    @Override
+    public int hashCode() {
+        return hash;
+    }
+}

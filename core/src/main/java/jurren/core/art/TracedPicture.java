@@ -1,0 +1,91 @@
+package jurren.core.art;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
+import jurren.core.material.Colour;
+import jurren.core.memo.Memo;
+import jurren.core.trace.Picture;
+import jurren.core.trace.Straightening;
+import jurren.core.trace.TraceSettings;
+import jurren.core.trace.Traced;
+import jurren.core.trace.Tracer;
+
+/**
+ * A picture and how it is traced; both can be changed for ever. It stands around the middle of the
+ * straightened picture.
+ *
+ * @param straightening absent when the whole picture is taken as it is
+ * @param shownAs       the film colour in which a found colour is made; those not named keep their own
+ * @param mmPerPxAcross of the straightened picture
+ */
+public record TracedPicture(PictureFile file, Optional<Straightening> straightening, TraceSettings settings,
+                            Map<Colour, Colour> shownAs, double mmPerPxAcross, double mmPerPxDown) implements Source {
+    private record Key(PictureFile file, Optional<Straightening> straightening, TraceSettings settings) {
+        Traced trace() {
+            return Tracer.trace(straightened(file, straightening), settings);
+        }
+    }
+
+    private static final long MOST_NODES = 2_000_000;
+    private static final Memo<Key, Traced> TRACED = new Memo<>(MOST_NODES, Key::trace, t -> 100L + t.nodes());
+
+    public TracedPicture {
+        shownAs = Map.copyOf(shownAs);
+        Source.checkFactors(mmPerPxAcross, mmPerPxDown);
+    }
+
+    static Picture straightened(PictureFile file, Optional<Straightening> straightening) {
+        return straightening.map(s -> s.of(file.picture())).orElseGet(file::picture);
+    }
+
+    public Picture straightened() {
+        return straightened(file, straightening);
+    }
+
+    public Traced traced() {
+        return TRACED.get(new Key(file, straightening, settings));
+    }
+
+    public Colour shown(Colour found) {
+        return shownAs.getOrDefault(found, found);
+    }
+
+    /** From the straightened picture's pixels to around the motif's own origin. */
+    public Placement toMotif() {
+        Traced t = traced();
+        return toMotif(t.width(), t.height());
+    }
+
+    public Placement toMotif(int width, int height) {
+        return Placement.moved(-width / 2.0, -height / 2.0).then(Placement.scaled(mmPerPxAcross, mmPerPxDown));
+    }
+
+    /** Of the whole straightened picture. */
+    public Box box() {
+        Traced t = traced();
+        return new Box(0, 0, t.width(), t.height()).placed(toMotif());
+    }
+
+    @Override
+    public TracedPicture resized(double widthFactor, double heightFactor) {
+        Source.checkFactors(widthFactor, heightFactor);
+        return new TracedPicture(file, straightening, settings, shownAs, mmPerPxAcross * widthFactor, mmPerPxDown * heightFactor);
+    }
+
+    public TracedPicture withSettings(Optional<Straightening> newStraightening, TraceSettings newSettings) {
+        return new TracedPicture(file, newStraightening, newSettings, shownAs, mmPerPxAcross, mmPerPxDown);
+    }
+
+    public TracedPicture withScale(double mmPerPx) {
+        return new TracedPicture(file, straightening, settings, shownAs, mmPerPx, mmPerPx);
+    }
+
+    public TracedPicture withShown(Colour found, Colour as) {
+        Map<Colour, Colour> more = new HashMap<>(shownAs);
+        more.put(found, as);
+        return new TracedPicture(file, straightening, settings, more, mmPerPxAcross, mmPerPxDown);
+    }
+}

@@ -1,0 +1,198 @@
+package jurren.formats.drawing;
+
+import jurren.core.art.Drawing;
+import jurren.core.art.DrawingFile;
+import jurren.core.art.DrawnShape;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Curves;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
+import jurren.core.material.Colour;
+import jurren.formats.Refusal;
+import jurren.formats.Refusal.Reason;
+import java.awt.BasicStroke;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Gathers what a file paints, as closed shapes of one colour, from the bottom up.
+ *
+ * <ul>
+ *   <li>A fill is what its outline encloses under its own fill rule.
+ *   <li>A stroke of some width is the region it covers.
+ *   <li>A hairline, narrower than {@link #HAIRLINE_MM}, is no area but a line to follow. Those of one colour that
+ *       are closed, or close together, bound shapes, those inside others their holes; an open one is kept as an open
+ *       end; beside a fill, a hairline is left out.
+ *   <li>Of what is clipped, what the clip leaves.
+ * </ul>
+ */
+public final class Found {
+    /** A third of what the finest film holds; the usual default stroke is 0.26 mm. */
+    public static final double HAIRLINE_MM = 0.3;
+    /** More than this no person drew, and every edit would take minutes. */
+    public static final int MOST_SHAPES = 100_000;
+    private static final double CLOSED_WITHIN_MM = 0.01;
+    private static final double LARGEST_MM = 10_000;
+    private static final double SMALLEST_MM = 0.1;
+
+    private final List<DrawnShape> shapes = new ArrayList<>();
+    private final List<Point> openEnds = new ArrayList<>();
+    private final LineChains openLines = new LineChains();
+    private final Map<Colour, Set<Curves>> outlines = new LinkedHashMap<>();
+    private int outlineCount;
+    private final Map<Colour, String> inks = new LinkedHashMap<>();
+    private final Set<DrawingRead.Note> notes = EnumSet.noneOf(DrawingRead.Note.class);
+    private Optional<FileUnit> guessed = Optional.empty();
+    private List<String> pages = List.of("1");
+    private boolean flipped;
+
+    public List<DrawnShape> shapes() {
+        return List.copyOf(shapes);
+    }
+
+    public Set<DrawingRead.Note> notes() {
+        return Set.copyOf(notes);
+    }
+
+    public void note(DrawingRead.Note note) {
+        notes.add(note);
+    }
+
+    /** The file does not say its unit. */
+    public void guessed(FileUnit unit) {
+        guessed = Optional.of(unit);
+    }
+
+    public void pages(List<String> names) {
+        pages = names;
+    }
+
+    /** The file's y axis points up. */
+    public void yUp() {
+        flipped = true;
+    }
+
+    /** A colour has a name in the file. */
+    public void ink(Colour colour, String name) {
+        inks.putIfAbsent(colour, name);
+    }
+
+    public void fill(Shape outline, AffineTransform toMm, Colour colour, Optional<Region> clip) {
+        add(Curves.of(outline, Placement.of(toMm)), colour, clip);
+    }
+
+    /** @param filled whether the same outline was filled as well */
+    public void stroke(Shape outline, BasicStroke stroke, AffineTransform toMm, Colour colour, boolean filled, Optional<Region> clip) {
+        double widthMm = stroke.getLineWidth() * Math.sqrt(Math.abs(toMm.getDeterminant()));
+        if (widthMm >= HAIRLINE_MM) {
+            add(Curves.of(stroke.createStrokedShape(outline), Placement.of(toMm)), colour, clip);
+        } else if (filled) {
+            note(DrawingRead.Note.HAIRLINES_LEFT_OUT);
+        } else {
+            hairline(Curves.of(outline, Placement.of(toMm)), colour, clip);
+        }
+    }
+
+    private void hairline(Curves line, Colour colour, Optional<Region> clip) {
+        if (line.openEnds(CLOSED_WITHIN_MM).isEmpty()) {
+            outline(clip.map(c -> clipped(line, c)).orElse(line), colour);
+        } else {
+            openLines.add(line, colour);
+        }
+    }
+
+    private void outline(Curves closed, Colour colour) {
+        if (!closed.isEmpty() && outlines.computeIfAbsent(colour, _ -> new LinkedHashSet<>()).add(closed) && ++outlineCount > MOST_SHAPES) {
+            throw new TooMuch();
+        }
+    }
+
+    /** Lines that only together are closed. */
+    private void joinLines() {
+        for (LineChains.Chain chain : openLines.chains()) {
+            if (chain.closed()) {
+                outline(chain.curves(), chain.colour());
+            } else {
+                openEnds.addAll(chain.ends().subList(1, 2));
+                note(DrawingRead.Note.OPEN_LINES_LEFT_OUT);
+            }
+        }
+        outlines.forEach((colour, lines) -> {
+            Path2D.Double all = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+            lines.forEach(l -> all.append(l.toAwt(), false));
+            shapes.add(new DrawnShape(Curves.of(all), colour));
+        });
+        outlines.clear();
+    }
+
+    private void add(Curves curves, Colour colour, Optional<Region> clip) {
+        if (curves.isEmpty()) {
+            return;
+        }
+        Curves left = clip.map(c -> clipped(curves, c)).orElse(curves);
+        if (!left.isEmpty()) {
+            shapes.add(new DrawnShape(left, colour));
+        }
+        if (shapes.size() > MOST_SHAPES) {
+            throw new TooMuch();
+        }
+    }
+
+    /** Curves stay curves where nothing is cut off. */
+    private static Curves clipped(Curves curves, Region clip) {
+        if (clip.isEmpty()) {
+            return Curves.around(clip);
+        }
+        boolean rectangle = Math.abs(clip.areaMm2() - clip.bounds().widthMm() * clip.bounds().heightMm()) < 1e-9 * clip.areaMm2();
+        if (rectangle && clip.bounds().covers(curves.bounds(), 0)) {
+            return curves;
+        }
+        Region whole = curves.enclosed();
+        Region left = whole.intersect(clip);
+        return Math.abs(left.areaMm2() - whole.areaMm2()) < 1e-9 * Math.max(1, whole.areaMm2()) ? curves : Curves.around(left);
+    }
+
+    /** There is more than can be worked with. */
+    public static final class TooMuch extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+    }
+
+    public DrawingRead finish(DrawingFile file) {
+        joinLines();
+        Optional<Box> bounds = shapes.stream().map(s -> s.curves().enclosed()).filter(r -> !r.isEmpty())
+                .map(Region::bounds).reduce(Box::joined);
+        if (bounds.isEmpty()) {
+            Reason why = !openEnds.isEmpty() ? Reason.ONLY_OPEN_LINES
+                    : notes.contains(DrawingRead.Note.PICTURES_LEFT_OUT) ? Reason.ONLY_PICTURES
+                    : notes.contains(DrawingRead.Note.TEXT_LEFT_OUT) ? Reason.ONLY_TEXT
+                    : Reason.NOTHING_PAINTED;
+            return refused(why, file, "");
+        }
+        Box box = bounds.get();
+        double larger = Math.max(box.widthMm(), box.heightMm());
+        if (larger > LARGEST_MM || larger < SMALLEST_MM) {
+            return refused(Reason.ABSURD_SIZE, file, "%.3g x %.3g mm".formatted(box.widthMm(), box.heightMm()));
+        }
+        Point middle = box.centre();
+        Placement move = Placement.moved(-middle.xMm(), -middle.yMm());
+        Placement aroundMiddle = flipped ? move.then(Placement.scaled(1, -1)) : move;
+        List<DrawnShape> placed = shapes.stream()
+                .map(s -> new DrawnShape(s.curves().placed(aroundMiddle), s.colour())).toList();
+        List<Point> ends = openEnds.stream().map(aroundMiddle::apply).toList();
+        return new DrawingRead.Taken(Drawing.atFileSize(file, placed, ends).withInks(inks), guessed, pages, notes);
+    }
+
+    public static DrawingRead refused(Reason reason, DrawingFile file, String detail) {
+        return new DrawingRead.Refused(new Refusal(reason, file.name(), detail));
+    }
+}

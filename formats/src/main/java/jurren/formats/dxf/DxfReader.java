@@ -1,0 +1,225 @@
+package jurren.formats.dxf;
+
+import jurren.core.art.DrawingFile;
+import jurren.core.material.Colour;
+import jurren.formats.Refusal.Reason;
+import jurren.formats.drawing.DrawingRead;
+import jurren.formats.drawing.FileUnit;
+import jurren.formats.drawing.Found;
+import java.awt.BasicStroke;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Reads DXF as lines to follow; closed ones, and open ones that meet end to end, are shapes. The unit is
+ * the file's own ($INSUNITS); a file without one is taken to be in millimetres, and said so.
+ */
+public final class DxfReader {
+    private static final int DEEPEST = 16;
+    private static final int MOST_ENTITIES = 500_000;
+    private static final int COLOUR_OF_BLOCK = 0;
+    private static final int COLOUR_OF_LAYER = 256;
+
+    /** One group of an entity: its code and its value. */
+    record Group(int code, String value) {
+        double number() {
+            try {
+                double d = Double.parseDouble(value.strip());
+                return Double.isFinite(d) && Math.abs(d) < 1e9 ? d : 0;
+            } catch (NumberFormatException _) {
+                return 0;
+            }
+        }
+    }
+
+    /** An entity or a table's entry: its kind and its groups. */
+    record Entity(String kind, List<Group> groups) {
+        double number(int code, double otherwise) {
+            return groups.stream().filter(g -> g.code == code).findFirst().map(Group::number).orElse(otherwise);
+        }
+
+        String text(int code) {
+            return groups.stream().filter(g -> g.code == code).findFirst().map(g -> g.value.strip()).orElse("");
+        }
+
+        double[] all(int code) {
+            return groups.stream().filter(g -> g.code == code).mapToDouble(Group::number).toArray();
+        }
+    }
+
+    private final Found found = new Found();
+    private final Map<String, List<Entity>> blocks = new HashMap<>();
+    private final Map<String, Colour> layers = new HashMap<>();
+    private final List<Entity> entities = new ArrayList<>();
+    private int units = -1;
+    private int placed;
+
+    private DxfReader() {
+    }
+
+    public static boolean looksLike(String head) {
+        return head.replace("\r", "").matches("(?s)\\s*(999\\n[^\\n]*\\n\\s*)*0\\s*\\n\\s*SECTION\\s*\\n.*");
+    }
+
+    public static DrawingRead read(DrawingFile file) {
+        List<String> lines = new String(file.content(), StandardCharsets.UTF_8).lines().toList();
+        List<Group> groups = new ArrayList<>();
+        for (int i = 0; i + 1 < lines.size(); i += 2) {
+            try {
+                groups.add(new Group(Integer.parseInt(lines.get(i).strip()), lines.get(i + 1)));
+            } catch (NumberFormatException _) {
+                return Found.refused(Reason.BROKEN_DRAWING, file, "line " + (i + 1) + " is no group code");
+            }
+        }
+        DxfReader reader = new DxfReader();
+        reader.sections(groups);
+        reader.found.yUp();
+        double mm = reader.unit();
+        AffineTransform toMm = AffineTransform.getScaleInstance(mm, mm);
+        reader.draw(reader.entities, toMm, new Colour(0x23262B), 0);
+        return reader.found.finish(file);
+    }
+
+    private double unit() {
+        Double mm = switch (units) {
+            case 1 -> 25.4;
+            case 2 -> 304.8;
+            case 4 -> 1.0;
+            case 5 -> 10.0;
+            case 6 -> 1000.0;
+            case 8 -> 25.4e-6;
+            case 9 -> 0.0254;
+            case 13 -> 0.001;
+            case 14 -> 100.0;
+            default -> null;
+        };
+        if (mm == null) {
+            found.guessed(FileUnit.MM);
+            return 1;
+        }
+        return mm;
+    }
+
+    private void sections(List<Group> groups) {
+        String section = "";
+        List<Entity> block = null;
+        String blockName = "";
+        for (int i = 0; i < groups.size(); ) {
+            Group g = groups.get(i);
+            if (g.code == 9 && g.value.strip().equals("$INSUNITS") && i + 1 < groups.size()) {
+                units = (int) groups.get(i + 1).number();
+            }
+            if (g.code != 0) {
+                i++;
+                continue;
+            }
+            int end = i + 1;
+            while (end < groups.size() && groups.get(end).code != 0 && groups.get(end).code != 9) {
+                end++;
+            }
+            Entity e = new Entity(g.value.strip(), groups.subList(i + 1, end));
+            switch (e.kind) {
+                case "SECTION" -> section = e.text(2);
+                case "LAYER" -> layers.put(e.text(2), colour(e, new Colour(0x23262B), new Colour(0x23262B)));
+                case "BLOCK" -> {
+                    block = new ArrayList<>();
+                    blockName = e.text(2);
+                    // what a block is put at is its base point
+                    block.add(e);
+                }
+                case "ENDBLK" -> {
+                    if (block != null) {
+                        blocks.put(blockName, block);
+                    }
+                    block = null;
+                }
+                default -> {
+                    if (block != null) {
+                        block.add(e);
+                    } else if (section.equals("ENTITIES")) {
+                        entities.add(e);
+                    }
+                }
+            }
+            i = end;
+        }
+    }
+
+    private void draw(List<Entity> all, AffineTransform toMm, Colour ofBlock, int depth) {
+        for (int i = 0; i < all.size(); i++) {
+            Entity e = all.get(i);
+            if (++placed > MOST_ENTITIES) {
+                throw new Found.TooMuch();
+            }
+            Colour colour = colour(e, layers.getOrDefault(e.text(8), new Colour(0x23262B)), ofBlock);
+            if (e.kind.equals("INSERT")) {
+                insert(e, toMm, colour, depth);
+            } else if (e.kind.equals("POLYLINE")) {
+                List<Entity> vertices = new ArrayList<>();
+                while (i + 1 < all.size() && all.get(i + 1).kind.equals("VERTEX")) {
+                    vertices.add(all.get(++i));
+                }
+                line(DxfShapes.polyline(e, vertices), e, toMm, colour);
+            } else if (e.kind.equals("TEXT") || e.kind.equals("MTEXT")) {
+                found.note(DrawingRead.Note.TEXT_LEFT_OUT);
+            } else if (e.kind.equals("IMAGE")) {
+                found.note(DrawingRead.Note.PICTURES_LEFT_OUT);
+            } else {
+                DxfShapes.of(e).ifPresent(s -> line(s, e, toMm, colour));
+            }
+        }
+    }
+
+    private void line(Shape shape, Entity e, AffineTransform toMm, Colour colour) {
+        AffineTransform place = new AffineTransform(toMm);
+        if (e.number(230, 1) < 0) {
+            // drawn on the back of the plane: left and right change places
+            place.scale(-1, 1);
+        }
+        if (e.kind.equals("HATCH")) {
+            found.fill(shape, place, colour, Optional.empty());
+        } else {
+            found.stroke(shape, new BasicStroke(0), place, colour, false, Optional.empty());
+        }
+    }
+
+    private void insert(Entity e, AffineTransform toMm, Colour colour, int depth) {
+        List<Entity> block = blocks.get(e.text(2));
+        if (block == null || depth >= DEEPEST) {
+            found.note(DrawingRead.Note.PARTS_NOT_UNDERSTOOD);
+            return;
+        }
+        int columns = (int) Math.clamp(e.number(70, 1), 1, 1000);
+        int rows = (int) Math.clamp(e.number(71, 1), 1, 1000);
+        for (int c = 0; c < columns; c++) {
+            for (int r = 0; r < rows; r++) {
+                AffineTransform place = new AffineTransform(toMm);
+                place.translate(e.number(10, 0), e.number(20, 0));
+                place.rotate(Math.toRadians(e.number(50, 0)));
+                place.translate(c * e.number(44, 0), r * e.number(45, 0));
+                place.scale(nonZero(e.number(41, 1)), nonZero(e.number(42, 1)));
+                place.translate(-block.getFirst().number(10, 0), -block.getFirst().number(20, 0));
+                draw(block.subList(1, block.size()), place, colour, depth + 1);
+            }
+        }
+    }
+
+    private static double nonZero(double scale) {
+        return scale == 0 ? 1 : scale;
+    }
+
+    private static Colour colour(Entity e, Colour ofLayer, Colour ofBlock) {
+        double exact = e.number(420, -1);
+        if (exact >= 0) {
+            return new Colour((int) exact & 0xFFFFFF);
+        }
+        int index = Math.abs((int) e.number(62, COLOUR_OF_LAYER));
+        return index == COLOUR_OF_LAYER ? ofLayer : index == COLOUR_OF_BLOCK ? ofBlock : DxfColours.of(index);
+    }
+}

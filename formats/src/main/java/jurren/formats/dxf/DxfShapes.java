@@ -1,0 +1,216 @@
+package jurren.formats.dxf;
+
+import jurren.formats.dxf.DxfReader.Entity;
+import jurren.formats.dxf.DxfReader.Group;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Arc2D;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.Line2D;
+import java.awt.geom.Path2D;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The line that one entity draws, in the file's units, y up. */
+final class DxfShapes {
+    private static final int MOST_POINTS = 200_000;
+    private static final int SPLINE_STEPS = 24;
+    private static final int HIGHEST_DEGREE = 12;
+
+    private DxfShapes() {
+    }
+
+    static Optional<Shape> of(Entity e) {
+        return switch (e.kind()) {
+            case "LINE" -> Optional.of(new Line2D.Double(e.number(10, 0), e.number(20, 0), e.number(11, 0), e.number(21, 0)));
+            case "CIRCLE" -> {
+                double r = Math.abs(e.number(40, 0));
+                yield Optional.of(new Ellipse2D.Double(e.number(10, 0) - r, e.number(20, 0) - r, 2 * r, 2 * r));
+            }
+            case "ARC" -> Optional.of(arc(e.number(10, 0), e.number(20, 0), Math.abs(e.number(40, 0)), e.number(50, 0), e.number(51, 360)));
+            case "ELLIPSE" -> Optional.of(ellipse(e));
+            case "LWPOLYLINE" -> Optional.of(lightPolyline(e));
+            case "SPLINE" -> spline(e);
+            case "SOLID", "TRACE" -> Optional.of(solid(e));
+            case "HATCH" -> hatch(e);
+            default -> Optional.empty();
+        };
+    }
+
+    /** Anticlockwise from one angle to the other, with y up. */
+    private static Shape arc(double x, double y, double r, double from, double to) {
+        double extent = to - from;
+        extent = extent <= 0 ? extent + 360 : extent;
+        return new Arc2D.Double(x - r, y - r, 2 * r, 2 * r, -from, -extent, Arc2D.OPEN);
+    }
+
+    private static Shape ellipse(Entity e) {
+        double major = Math.hypot(e.number(11, 1), e.number(21, 0));
+        double from = e.number(41, 0);
+        double to = e.number(42, 2 * Math.PI);
+        boolean whole = Math.abs(Math.abs(to - from) - 2 * Math.PI) < 1e-6;
+        Shape unit = whole ? new Ellipse2D.Double(-1, -1, 2, 2) : arc(0, 0, 1, Math.toDegrees(from), Math.toDegrees(to));
+        AffineTransform place = AffineTransform.getTranslateInstance(e.number(10, 0), e.number(20, 0));
+        place.rotate(Math.atan2(e.number(21, 0), e.number(11, 1)));
+        place.scale(major, major * e.number(40, 1));
+        return place.createTransformedShape(unit);
+    }
+
+    private static Shape lightPolyline(Entity e) {
+        List<double[]> points = new ArrayList<>();
+        for (Group g : e.groups()) {
+            if (g.code() == 10) {
+                points.add(new double[] {g.number(), 0, 0});
+            } else if (g.code() == 20 && !points.isEmpty()) {
+                points.getLast()[1] = g.number();
+            } else if (g.code() == 42 && !points.isEmpty()) {
+                points.getLast()[2] = g.number();
+            }
+        }
+        return bulged(points, ((int) e.number(70, 0) & 1) != 0);
+    }
+
+    static Shape polyline(Entity e, List<Entity> vertices) {
+        // a smoothed polyline lists the points of its frame as well
+        List<double[]> points = vertices.stream().filter(v -> ((int) v.number(70, 0) & 16) == 0)
+                .map(v -> new double[] {v.number(10, 0), v.number(20, 0), v.number(42, 0)}).toList();
+        return bulged(points, ((int) e.number(70, 0) & 1) != 0);
+    }
+
+    /** A bulge is the tangent of a quarter of the angle that the arc to the next point turns, positive to the left. */
+    private static Shape bulged(List<double[]> points, boolean closed) {
+        Path2D.Double path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+        if (points.isEmpty() || points.size() > MOST_POINTS) {
+            return path;
+        }
+        path.moveTo(points.getFirst()[0], points.getFirst()[1]);
+        int last = closed ? points.size() : points.size() - 1;
+        for (int i = 0; i < last; i++) {
+            double[] a = points.get(i);
+            double[] b = points.get((i + 1) % points.size());
+            if (a[2] == 0) {
+                path.lineTo(b[0], b[1]);
+            } else {
+                bulge(path, a, b);
+            }
+        }
+        if (closed) {
+            path.closePath();
+        }
+        return path;
+    }
+
+    private static void bulge(Path2D path, double[] a, double[] b) {
+        double chord = Math.hypot(b[0] - a[0], b[1] - a[1]);
+        if (chord == 0) {
+            return;
+        }
+        double angle = 4 * Math.atan(a[2]);
+        double r = chord / 2 / Math.sin(Math.abs(angle) / 2);
+        double toCentre = r * Math.cos(angle / 2) * Math.signum(a[2]);
+        double cx = (a[0] + b[0]) / 2 - (b[1] - a[1]) / chord * toCentre;
+        double cy = (a[1] + b[1]) / 2 + (b[0] - a[0]) / chord * toCentre;
+        double from = Math.toDegrees(Math.atan2(a[1] - cy, a[0] - cx));
+        path.append(new Arc2D.Double(cx - r, cy - r, 2 * r, 2 * r, -from, -Math.toDegrees(angle), Arc2D.OPEN), true);
+        path.lineTo(b[0], b[1]);
+    }
+
+    private static Shape solid(Entity e) {
+        Path2D.Double path = new Path2D.Double();
+        path.moveTo(e.number(10, 0), e.number(20, 0));
+        path.lineTo(e.number(11, 0), e.number(21, 0));
+        // the third and fourth corners cross over
+        path.lineTo(e.number(13, e.number(12, 0)), e.number(23, e.number(22, 0)));
+        path.lineTo(e.number(12, 0), e.number(22, 0));
+        path.closePath();
+        return path;
+    }
+
+    /** A rational spline by its control points and knots, by de Boor's algorithm; by its fit points when it has no others. */
+    private static Optional<Shape> spline(Entity e) {
+        double[] xs = e.all(10);
+        double[] ys = e.all(20);
+        double[] knots = e.all(40);
+        double[] weights = e.all(41);
+        int degree = (int) e.number(71, 3);
+        int n = Math.min(xs.length, ys.length);
+        if (n < 2 || degree < 1 || degree > HIGHEST_DEGREE || knots.length < n + degree + 1 || n > MOST_POINTS / SPLINE_STEPS) {
+            return through(e.all(11), e.all(21));
+        }
+        Path2D.Double path = new Path2D.Double();
+        for (int span = degree; span < n; span++) {
+            if (knots[span + 1] <= knots[span]) {
+                continue;
+            }
+            for (int k = path.getCurrentPoint() == null ? 0 : 1; k <= SPLINE_STEPS; k++) {
+                double t = knots[span] + (knots[span + 1] - knots[span]) * k / SPLINE_STEPS;
+                double[] p = deBoor(xs, ys, weights, knots, degree, span, t);
+                if (path.getCurrentPoint() == null) {
+                    path.moveTo(p[0], p[1]);
+                } else {
+                    path.lineTo(p[0], p[1]);
+                }
+            }
+        }
+        if (((int) e.number(70, 0) & 1) != 0 && path.getCurrentPoint() != null) {
+            path.closePath();
+        }
+        return Optional.of(path);
+    }
+
+    private static double[] deBoor(double[] xs, double[] ys, double[] weights, double[] knots, int degree, int span, double t) {
+        double[][] d = new double[degree + 1][];
+        for (int j = 0; j <= degree; j++) {
+            int at = span - degree + j;
+            double w = at < weights.length && weights[at] != 0 ? weights[at] : 1;
+            d[j] = new double[] {xs[at] * w, ys[at] * w, w};
+        }
+        for (int r = 1; r <= degree; r++) {
+            for (int j = degree; j >= r; j--) {
+                double low = knots[span - degree + j];
+                double width = knots[span + 1 + j - r] - low;
+                double a = width == 0 ? 0 : (t - low) / width;
+                for (int c = 0; c < 3; c++) {
+                    d[j][c] = (1 - a) * d[j - 1][c] + a * d[j][c];
+                }
+            }
+        }
+        return new double[] {d[degree][0] / d[degree][2], d[degree][1] / d[degree][2]};
+    }
+
+    private static Optional<Shape> through(double[] xs, double[] ys) {
+        int n = Math.min(xs.length, ys.length);
+        if (n < 2) {
+            return Optional.empty();
+        }
+        Path2D.Double path = new Path2D.Double();
+        path.moveTo(xs[0], ys[0]);
+        for (int i = 1; i < n; i++) {
+            path.lineTo(xs[i], ys[i]);
+        }
+        return Optional.of(path);
+    }
+
+    /** The outlines of a filled area that are given as polylines. */
+    private static Optional<Shape> hatch(Entity e) {
+        Path2D.Double path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+        List<double[]> points = null;
+        int left = 0;
+        for (Group g : e.groups()) {
+            if (g.code() == 93) {
+                points = new ArrayList<>();
+                left = (int) g.number();
+            } else if (points != null && g.code() == 10 && left > 0) {
+                points.add(new double[] {g.number(), 0, 0});
+            } else if (points != null && !points.isEmpty() && g.code() == 20 && left > 0) {
+                points.getLast()[1] = g.number();
+                if (points.size() == left) {
+                    path.append(bulged(points, true), false);
+                    left = 0;
+                }
+            }
+        }
+        return path.getCurrentPoint() == null ? Optional.empty() : Optional.of(path);
+    }
+}

@@ -1,0 +1,79 @@
+package jurren.formats.out;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import jurren.core.art.BuiltMotif;
+import jurren.core.art.Chain;
+import jurren.core.art.Motif;
+import jurren.core.art.Painted;
+import jurren.core.art.Pose;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
+import jurren.core.material.Colour;
+import jurren.core.plan.LinePlan;
+
+/** What is written: regions of one colour each from the bottom up, in millimetres with y down. */
+public record ArtSheet(String title, List<Part> parts) {
+    public ArtSheet {
+        parts = parts.stream().filter(p -> !p.region.isEmpty()).toList();
+    }
+
+    /** One colour; several parts may have it. */
+    public record Part(String name, Colour colour, Region region) {
+    }
+
+    /** As the customer sees it: nothing lies under anything. */
+    public static ArtSheet asWorn(LinePlan plan) {
+        List<Part> parts = new ArrayList<>();
+        plan.drawn().art().seen().forEach((colour, region) -> parts.add(new Part(name(plan, colour), colour, region)));
+        return new ArtSheet(plan.line().title(), parts);
+    }
+
+    /** As the knife follows it, each colour whole, whatever lies on it. */
+    public static ArtSheet asCut(LinePlan plan) {
+        return new ArtSheet(plan.line().title(), plan.drawn().layers().stream()
+                .map(l -> new Part(name(plan, l.colour()), l.colour(), l.region().warped(plan.face().rolling()))).toList());
+    }
+
+    /** Some motifs as they are built. */
+    public static ArtSheet of(LinePlan plan, List<Motif> motifs) {
+        List<Part> parts = new ArrayList<>();
+        for (Motif m : motifs) {
+            BuiltMotif built = plan.motifs().get(m.id());
+            if (built != null) {
+                built.placed(m.pose().placement()).paints().forEach(p -> parts.add(new Part(name(plan, p.colour()), p.colour(), p.region())));
+            }
+        }
+        return new ArtSheet(plan.line().title(), parts);
+    }
+
+    /** A source on its own. */
+    public static ArtSheet of(String title, jurren.core.art.Source source) {
+        List<Painted> paints = new Chain().art(List.of(new Motif("m1", title, source, List.of(), Pose.at(0, 0))), Placement.HERE).paints();
+        return new ArtSheet(title, paints.stream().map(p -> new Part(p.colour().hex(), p.colour(), p.region())).toList());
+    }
+
+    private static String name(LinePlan plan, Colour colour) {
+        return plan.material().sold(colour).map(c -> c.name()).orElse(colour.hex());
+    }
+
+    public Optional<Box> box() {
+        return parts.stream().map(p -> p.region.bounds()).reduce(Box::joined);
+    }
+
+    /** Everything as one. */
+    public Region whole() {
+        return Region.weld(parts.stream().map(Part::region).toList());
+    }
+
+    /** With the upper left corner of everything at the origin. */
+    ArtSheet atOrigin() {
+        return box().map(b -> placed(Placement.moved(-b.minXMm(), -b.minYMm()))).orElse(this);
+    }
+
+    private ArtSheet placed(Placement p) {
+        return new ArtSheet(title, parts.stream().map(r -> new Part(r.name, r.colour, r.region.placed(p))).toList());
+    }
+}

@@ -1,0 +1,60 @@
+package jurren.formats.pdf;
+
+import jurren.core.art.DrawingFile;
+import jurren.formats.Refusal.Reason;
+import jurren.formats.drawing.DrawingRead;
+import jurren.formats.drawing.Found;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.io.MemoryUsageSetting;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
+
+/** Reads a page of a PDF as painted shapes at true size: a unit is 1/72 inch, times the page's own factor. */
+public final class PdfReader {
+    /** What a file may unpack to; more is no drawing. */
+    private static final long MOST_UNPACKED = 256L << 20;
+    private static final int MOST_PAGES = 500;
+
+    private PdfReader() {
+    }
+
+    public static DrawingRead read(DrawingFile file) {
+        try (PDDocument document = Loader.loadPDF(file.content(), "", null, null,
+                MemoryUsageSetting.setupMainMemoryOnly(MOST_UNPACKED).streamCache)) {
+            return page(file, document);
+        } catch (InvalidPasswordException _) {
+            return Found.refused(Reason.LOCKED, file, "");
+        } catch (Found.TooMuch e) {
+            throw e;
+        } catch (IOException | RuntimeException e) {
+            // the library meets damage with exceptions of many unrelated kinds; whichever it is, the file cannot be understood
+            return Found.refused(Reason.BROKEN_DRAWING, file, firstLine(e));
+        }
+    }
+
+    private static DrawingRead page(DrawingFile file, PDDocument document) throws IOException {
+        int count = Math.min(MOST_PAGES, document.getNumberOfPages());
+        if (file.page() < 1 || file.page() > count) {
+            return Found.refused(Reason.NO_SUCH_PAGE, file, String.valueOf(file.page()));
+        }
+        Found found = new Found();
+        found.yUp();
+        List<String> names = new ArrayList<>();
+        for (int i = 1; i <= count; i++) {
+            names.add(String.valueOf(i));
+        }
+        found.pages(names);
+        PDPage page = document.getPage(file.page() - 1);
+        new PagePainter(page, found).paint();
+        return found.finish(file);
+    }
+
+    private static String firstLine(Exception e) {
+        String message = e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
+        return message.lines().findFirst().orElse("");
+    }
+}
