@@ -65,7 +65,11 @@ public final class NewJobs {
     }
 
     public static String nameOf(Drawing drawing) {
-        String name = drawing.file().name();
+        return nameOf(drawing.file().name());
+    }
+
+    /** A file's name without its ending. */
+    public static String nameOf(String name) {
         int dot = name.lastIndexOf('.');
         return dot > 0 ? name.substring(0, dot) : name;
     }

@@ -10,7 +10,7 @@ public final class AskFor extends Event {
 
     /** What it is. */
     public enum What {
-        CHOOSE_BLANK, NEW_LINE, MEASURE_OWN, TEMPLATE, DRAWER, DRAWING, PRINT, CUT_FILE, DRY_RUN, SHORTCUTS, FONT, START, SAVE_START
+        CHOOSE_BLANK, NEW_LINE, MEASURE_OWN, TEMPLATE, DRAWER, DRAWING, PRINT, CUT_FILE, DRY_RUN, SHORTCUTS, FONT, START, SAVE_START, TRACE_AGAIN, EXPORT
     }
 
     private final What what;

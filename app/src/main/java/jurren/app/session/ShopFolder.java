@@ -22,11 +22,15 @@ public final class ShopFolder {
     private final OwnBlanks own;
     private final Path blanks;
     private final Path fonts;
+    private static final String USUAL_CUT_COLOUR = "Cut line";
+
     private final Starts starts;
+    private final Path cutColour;
 
     public ShopFolder(Path folder) {
         this.blanks = folder.resolve("blanks");
         this.own = new OwnBlanks(blanks);
+        this.cutColour = folder.resolve("cut-colour.txt");
         this.fonts = folder.resolve("fonts");
         this.starts = new Starts(folder.resolve("starts"));
     }
@@ -71,6 +75,24 @@ public final class ShopFolder {
         NamedTypeface opened = Typefaces.open(content);
         SafeFiles.write(fonts.resolve(file.getFileName().toString()), content);
         return opened;
+    }
+
+    /** The name of the spot colour in which a print shop wants the cut line; what was last used. */
+    public String cutColour() {
+        try {
+            return Files.exists(cutColour) ? Files.readString(cutColour).strip() : USUAL_CUT_COLOUR;
+        } catch (IOException _) {
+            return USUAL_CUT_COLOUR;
+        }
+    }
+
+    public void keepCutColour(String name) {
+        try {
+            SafeFiles.write(cutColour, name.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        } catch (IOException _) {
+            // it is asked for again next time
+            return;
+        }
     }
 
     public List<Blank> own() {

@@ -8,7 +8,8 @@ import java.util.Optional;
 public interface Files {
     /** What kind of file it is. */
     enum Kind {
-        JOB("jurren"), DRAWING("svg"), TICKET("pdf"), PROOF("png"), CUT_FILE("plt"), BLANK("json"),
+        JOB("jurren"), DRAWING("svg", "pdf", "eps", "dxf", "plt", "hpgl", "png", "jpg", "jpeg", "bmp", "gif", "tif", "tiff", "webp", "jurren"),
+        ART("svg", "pdf", "eps", "dxf", "png"), TICKET("pdf"), PROOF("png"), CUT_FILE("plt"), BLANK("json"),
         TEMPLATE("pdf", "svg"), PHOTO("png", "jpg", "jpeg", "gif", "bmp"),
         FONT("ttf", "otf");
 

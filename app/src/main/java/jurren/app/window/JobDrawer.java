@@ -144,6 +144,10 @@ final class JobDrawer {
                     sheets.close();
                     actions.saveProof();
                 }),
+                Controls.button("drawer-export", Texts.of("drawer.export"), () -> {
+                    sheets.close();
+                    actions.give(AskFor.What.EXPORT, "");
+                }),
                 Controls.button("drawer-all", Texts.of("drawer.all"), () -> {
                     sheets.close();
                     actions.makeAll();

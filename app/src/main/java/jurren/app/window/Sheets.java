@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 final class Sheets {
     private final StackPane layer = new StackPane();
     private Node focusBefore;
+    private Runnable closed = () -> { };
 
     Sheets() {
         layer.getStyleClass().add("scrim");
@@ -43,6 +44,13 @@ final class Sheets {
 
     /** @param place where in the window */
     void open(String id, String title, Pos place, Node... content) {
+        open(id, title, place, () -> { }, content);
+    }
+
+    /** @param newClosed run when it is put away, however that happens */
+    void open(String id, String title, Pos place, Runnable newClosed, Node... content) {
+        closed.run();
+        closed = newClosed;
         if (!isOpen() && layer.getScene() != null) {
             focusBefore = layer.getScene().getFocusOwner();
         }
@@ -82,6 +90,8 @@ final class Sheets {
     }
 
     void close() {
+        closed.run();
+        closed = () -> { };
         layer.setVisible(false);
         layer.getChildren().clear();
         if (focusBefore != null) {

@@ -198,11 +198,18 @@ public final class Shell {
             case O -> actions.open();
             case N -> actions.newJob();
             case P -> actions.give(AskFor.What.PRINT, "");
+            case E -> actions.give(AskFor.What.EXPORT, "");
+            case V -> taken = !(root.getScene().getFocusOwner() instanceof TextInputControl) && paste();
             default -> taken = false;
         }
         if (taken) {
             e.consume();
         }
+    }
+
+    private boolean paste() {
+        actions.paste();
+        return true;
     }
 
     private void key(KeyEvent e) {

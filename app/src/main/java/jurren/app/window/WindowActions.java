@@ -21,6 +21,7 @@ import jurren.formats.plan.JobPapers;
 import jurren.formats.print.Proof;
 import jurren.formats.print.TicketPdf;
 import java.io.IOException;
+import javafx.scene.input.Clipboard;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.Optional;
@@ -35,6 +36,7 @@ public final class WindowActions {
     private final CutBench cut;
     private final BackgroundWork work = new BackgroundWork();
     private final DryRunSheet dryRun;
+    private final Bringing bringing;
     private final BlankActions blanks;
 
     WindowActions(Session session, Files files, Sheets sheets, ArtActions art, CutBench cut) {
@@ -44,6 +46,7 @@ public final class WindowActions {
         this.art = art;
         this.cut = cut;
         this.dryRun = new DryRunSheet(session, sheets, work);
+        this.bringing = new Bringing(session, sheets, art, work);
         this.blanks = new BlankActions(session, files, sheets, session.shopFolder());
     }
 
@@ -57,7 +60,9 @@ public final class WindowActions {
             case MEASURE_OWN -> blanks.measure(Optional.empty());
             case TEMPLATE -> blanks.template();
             case DRAWER -> new JobDrawer(session, this, sheets).open();
-            case DRAWING -> files.toOpen(Files.Kind.DRAWING).ifPresent(art::addDrawing);
+            case DRAWING -> files.toOpen(Files.Kind.DRAWING).ifPresent(bringing::file);
+            case TRACE_AGAIN -> bringing.again(which);
+            case EXPORT -> export();
             case PRINT -> withPlan(this::print);
             case CUT_FILE -> saveCutFile();
             case DRY_RUN -> withPlan(dryRun::open);
@@ -105,7 +110,7 @@ public final class WindowActions {
                 : Texts.of("file.unreadable", file.getFileName())));
     }
 
-    /** A drawing is put on the open face, a job is opened; anything else is said. */
+    /** A drawing or a picture is put on the open face, a job is opened; anything else is said. */
     void dropped(Path file) {
         String name = file.getFileName().toString().toLowerCase(java.util.Locale.ROOT);
         if (name.endsWith(".jurren")) {
@@ -113,9 +118,30 @@ public final class WindowActions {
         } else if (name.endsWith(".ttf") || name.endsWith(".otf")) {
             openFont(file);
         } else {
-            session.show(jurren.app.session.Bench.ART);
-            art.addDrawing(file);
+            bringing.file(file);
         }
+    }
+
+    /** A picture or files from the clipboard. */
+    void paste() {
+        Clipboard board = Clipboard.getSystemClipboard();
+        if (board.hasFiles()) {
+            board.getFiles().forEach(f -> dropped(f.toPath()));
+        } else if (board.hasImage()) {
+            bringing.pasted(board.getImage());
+        } else {
+            session.say(Texts.of("paste.nothing"));
+        }
+    }
+
+    private void export() {
+        if (!session.isSettled() || session.linePlan().isEmpty()) {
+            session.say(Texts.of("planning"));
+            return;
+        }
+        ExportSheet.open(session, sheets, session.linePlan().get(), (format, sheet, options) ->
+                files.toSave(Files.Kind.ART, fileName(format.ending())).ifPresent(file ->
+                        write(withEnding(file, format.ending()), () -> format.write(sheet, options))));
     }
 
     BlankActions blanks() {

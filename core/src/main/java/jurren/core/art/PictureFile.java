@@ -4,6 +4,7 @@ import java.lang.ref.SoftReference;
 import java.util.Arrays;
 import java.util.function.Function;
 import jurren.core.trace.Picture;
+import jurren.core.trace.Straightening;
 
 /** The customer's picture as it came, kept with the job. Its pixels are worked out when they are wanted and let go when room is short. */
 public final class PictureFile {
@@ -12,6 +13,8 @@ public final class PictureFile {
     private final Function<byte[], Picture> reader;
     private final int hash;
     private SoftReference<Picture> pixels;
+    private Straightening straightenedBy;
+    private SoftReference<Picture> straightened = new SoftReference<>(null);
 
     /**
      * @param pixels of the content
@@ -38,6 +41,17 @@ public final class PictureFile {
         if (known == null) {
             known = reader.apply(content);
             pixels = new SoftReference<>(known);
+        }
+        return known;
+    }
+
+    /** The last one asked for is kept. */
+    synchronized Picture straightened(Straightening by) {
+        Picture known = by.equals(straightenedBy) ? straightened.get() : null;
+        if (known == null) {
+            known = by.of(picture());
+            straightened = new SoftReference<>(known);
+            straightenedBy = by;
         }
         return known;
     }

@@ -38,7 +38,7 @@ public record TracedPicture(PictureFile file, Optional<Straightening> straighten
     }
 
     static Picture straightened(PictureFile file, Optional<Straightening> straightening) {
-        return straightening.map(s -> s.of(file.picture())).orElseGet(file::picture);
+        return straightening.map(s -> file.straightened(s)).orElseGet(file::picture);
     }
 
     public Picture straightened() {

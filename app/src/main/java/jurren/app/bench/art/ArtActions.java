@@ -6,7 +6,9 @@ import jurren.app.theme.Texts;
 import jurren.core.art.Arranging;
 import jurren.core.art.Backing;
 import jurren.core.art.Drawing;
-import jurren.core.art.DrawingFile;
+import jurren.core.art.Guide;
+import jurren.core.art.Standing;
+import jurren.core.art.TracedPicture;
 import jurren.core.art.Lettering;
 import jurren.core.art.Mark;
 import jurren.core.art.Motif;
@@ -26,11 +28,6 @@ import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
 import jurren.core.material.FilmColour;
 import jurren.core.plan.LinePlan;
-import jurren.formats.drawing.DrawingRead;
-import jurren.formats.opening.AnyDrawing;
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -75,10 +72,14 @@ public final class ArtActions {
     }
 
     private void add(String name, Source source, Pose pose) {
+        add(name, source, List.of(new Treatment.Weld()), pose);
+    }
+
+    private void add(String name, Source source, List<Treatment> treatments, Pose pose) {
         String id = session.line().freeMotifId();
         session.editLine(l -> {
             List<Motif> more = new ArrayList<>(l.motifs());
-            more.add(new Motif(id, name, source, List.of(new Treatment.Weld()), pose));
+            more.add(new Motif(id, name, source, treatments, pose));
             return l.withMotifs(more);
         });
         session.choose(Optional.of(id));
@@ -92,28 +93,32 @@ public final class ArtActions {
                 .orElse(new Colour(0xFFFFFF));
     }
 
-    /** Takes a drawing file at its true size; what cannot be taken is said. */
-    public void addDrawing(Path file) {
-        byte[] content;
-        try {
-            content = Files.readAllBytes(file);
-        } catch (IOException _) {
-            session.say(Texts.of("file.unreadable", file.getFileName()));
-            return;
-        }
-        switch (AnyDrawing.read(new DrawingFile(file.getFileName().toString(), content))) {
-            case DrawingRead.Refused r -> session.say(session.words().refusal(r.refusal()));
-            case DrawingRead.Taken t -> {
-                take(t.drawing());
-                session.say(t.notes().isEmpty() ? null
-                        : t.notes().stream().sorted().map(session.words()::note).collect(Collectors.joining(" ")));
-            }
-        }
+    /** A drawing in the middle of the area, with what is done to it at once. */
+    public void addDrawing(Drawing drawing, List<Treatment> treatments) {
+        List<Treatment> all = new ArrayList<>(List.of(new Treatment.Weld()));
+        all.addAll(treatments);
+        add(NewJobs.nameOf(drawing.file().name()), drawing, all, middle());
     }
 
-    private void take(Drawing drawing) {
+    public void addTraced(TracedPicture traced) {
+        add(NewJobs.nameOf(traced.file().name()), traced, List.of(), middle());
+    }
+
+    /** A guide under everything else, locked, so that it stays while one draws over it. */
+    public void addGuide(Guide guide) {
+        Motif m = new Motif(session.line().freeMotifId(), Texts.of("guide.name", NewJobs.nameOf(guide.file().name())), guide, List.of(), middle(),
+                Standing.FREE.locked(true));
+        session.editLine(l -> {
+            List<Motif> all = new ArrayList<>(List.of(m));
+            all.addAll(l.motifs());
+            return l.withMotifs(all);
+        });
+        session.choose(Optional.of(m.id()));
+    }
+
+    private Pose middle() {
         Point middle = session.linePlan().map(p -> p.drawn().area().box().centre()).orElse(new Point(0, 200));
-        add(NewJobs.nameOf(drawing), drawing, Pose.at(middle.xMm(), middle.yMm()));
+        return Pose.at(middle.xMm(), middle.yMm());
     }
 
     /** A line through points, straight or smooth, even in width. */

@@ -10,6 +10,7 @@ import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.core.art.BuiltMotif;
+import jurren.core.art.Guide;
 import jurren.core.art.Motif;
 import jurren.core.art.Snapping;
 import jurren.core.geometry.Box;
@@ -63,6 +64,7 @@ public final class ArtBench implements BenchView {
     private boolean freeHeld;
     private final Refit refit = new Refit();
     private final DrawnLine drawn;
+    private final GuideScale scale;
     private final MarksDesk marks;
     private final ArrangeCard arrange;
     private final MarksCard marksCard;
@@ -80,7 +82,8 @@ public final class ArtBench implements BenchView {
         this.starts = new StartList(session);
         this.canvas = new FaceCanvas(Texts.of("art.picture"), 14, this::area, pen -> picture.draw(pen, scene(), canvas()));
         this.looks = Controls.segments("look", List.of(Look.values()), l -> Texts.of("art.look." + l), this::setLook);
-        this.chain = new ChainPanel(session, actions);
+        this.scale = new GuideScale(session);
+        this.chain = new ChainPanel(session, actions, scale);
         this.place = new PlacePanel(session);
         this.list = new MotifList(session, actions, drawn);
         looks.show(look);
@@ -117,7 +120,7 @@ public final class ArtBench implements BenchView {
 
     private ArtPicture.Scene scene() {
         return new ArtPicture.Scene(look(), look() == Look.CUT ? marks.found() : List.of(),
-                look() == Look.CUT ? marks.piece() : Optional.empty(), guides, frame, drawn.stops());
+                look() == Look.CUT ? marks.piece() : Optional.empty(), guides, frame, scale.points().isEmpty() ? drawn.stops() : scale.points());
     }
 
     /** The area, and whatever of the art lies outside it. */
@@ -141,6 +144,12 @@ public final class ArtBench implements BenchView {
         draggingEdge = false;
         frame = Optional.empty();
         guides = List.of();
+        if (scale.isOn()) {
+            scale.add(p);
+            chain.update();
+            canvas.redraw();
+            return;
+        }
         if (drawn.isOn()) {
             drawn.add(p, e.getClickCount());
             canvas.redraw();
@@ -217,7 +226,7 @@ public final class ArtBench implements BenchView {
         Point p = canvas.view().toMm(e.getX(), e.getY());
         LinePlan plan = session.linePlan().get();
         Optional<Gesture> handle = handleAt(plan, p);
-        canvas.setCursor(drawn.isOn() ? Cursor.CROSSHAIR
+        canvas.setCursor(drawn.isOn() || scale.isOn() ? Cursor.CROSSHAIR
                 : handle.isPresent() ? handle.get() instanceof Gesture.Turn ? Cursor.CROSSHAIR : Cursor.SE_RESIZE
                 : motifAt(plan, p).isPresent() ? Cursor.MOVE
                 : nearEdgeLine(plan, p) ? Cursor.V_RESIZE : Cursor.DEFAULT);
@@ -228,7 +237,7 @@ public final class ArtBench implements BenchView {
     }
 
     private Optional<Gesture> handleAt(LinePlan plan, Point p) {
-        List<Motif> chosen = session.chosen().stream().filter(m -> !m.standing().locked()).toList();
+        List<Motif> chosen = session.chosen().stream().filter(m -> !m.standing().locked() && !(m.source() instanceof Guide)).toList();
         Optional<Handles> found = Handles.of(plan, chosen, canvas.view().pxPerMm());
         if (found.isEmpty()) {
             return Optional.empty();
@@ -252,7 +261,7 @@ public final class ArtBench implements BenchView {
 
     /** The topmost motif that is painted there, or whose box is there when nothing is. */
     private Optional<Motif> motifAt(LinePlan plan, Point p) {
-        List<Motif> fromTop = session.line().motifs().reversed().stream().filter(m -> !m.isHidden()).toList();
+        List<Motif> fromTop = session.line().motifs().reversed().stream().filter(m -> !m.isHidden() && !(m.source() instanceof Guide && m.standing().locked())).toList();
         Optional<Motif> painted = fromTop.stream().filter(m -> covers(plan, m, p)).findFirst();
         return painted.isPresent() ? painted : fromTop.stream().filter(m -> boxCovers(plan, m, p)).findFirst();
     }
@@ -266,7 +275,7 @@ public final class ArtBench implements BenchView {
     private static boolean boxCovers(LinePlan plan, Motif m, Point p) {
         BuiltMotif built = plan.motifs().get(m.id());
         Point own = m.pose().placement().inverse().apply(p);
-        return built != null && built.bounds().map(b -> b.contains(own)).orElse(false);
+        return built != null && Handles.own(plan, m).map(b -> b.contains(own)).orElse(false);
     }
 
     // ---- keyboard
@@ -287,7 +296,7 @@ public final class ArtBench implements BenchView {
             }
             case ENTER -> drawn.finish();
             case ESCAPE -> {
-                if (!drawn.stop()) {
+                if (!drawn.stop() && !scale.stop()) {
                     session.choose(Optional.empty());
                 }
                 canvas.redraw();

@@ -3,10 +3,12 @@ package jurren.app.bench.art;
 import jurren.app.bench.SnagCards;
 import jurren.app.face.FaceCanvas;
 import jurren.app.face.Pen;
+import jurren.app.face.PictureImage;
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.art.BuiltMotif;
+import jurren.core.art.Guide;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
 import jurren.core.art.Sizing;
@@ -74,6 +76,7 @@ final class ArtPicture {
             }
         }
         pen.box(area, guide, 1.2, 2, 4);
+        session.line().motifs().stream().filter(m -> !m.isHidden()).forEach(m -> guide(pen, m));
         art(pen, plan, worn);
         if (session.line().motifs().isEmpty()) {
             pen.text(Texts.of("art.empty"), canvas.getWidth() / 2, canvas.getHeight() / 2, Theme.text(15), guide,
@@ -87,6 +90,22 @@ final class ArtPicture {
         scene.guides.forEach(held -> guide(pen, plan, held));
         scene.frame.ifPresent(f -> pen.box(f, guide, 1, 3, 3));
         stops(pen, scene.stops, guide);
+    }
+
+    /** See-through, under everything. */
+    private static void guide(Pen pen, Motif m) {
+        if (m.source() instanceof Guide guide) {
+            Box box = guide.box();
+            Placement p = m.pose().placement();
+            GraphicsContext g = pen.graphics();
+            g.save();
+            g.translate(pen.view().x(p.dxMm()), pen.view().y(p.dyMm()));
+            g.rotate(m.pose().degrees());
+            double scale = pen.view().pxPerMm();
+            g.setGlobalAlpha(guide.strength());
+            g.drawImage(PictureImage.of(guide.straightened()), box.minXMm() * scale, box.minYMm() * scale, box.widthMm() * scale, box.heightMm() * scale);
+            g.restore();
+        }
     }
 
     /** The whole art as it was worked out; while it is being changed, motif by motif as far as it is known. */

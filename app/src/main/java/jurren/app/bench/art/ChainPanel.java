@@ -5,11 +5,13 @@ import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.core.art.Backing;
 import jurren.core.art.Drawing;
+import jurren.core.art.Guide;
 import jurren.core.art.Lettering;
 import jurren.core.art.Mark;
 import jurren.core.art.Motif;
 import jurren.core.art.Shape;
 import jurren.core.art.Stroke;
+import jurren.core.art.TracedPicture;
 import jurren.core.art.treat.Treatments;
 import jurren.formats.words.Words;
 import java.util.ArrayList;
@@ -35,10 +37,12 @@ final class ChainPanel {
     private final VBox cards = new VBox();
     private final VBox node = new VBox(caption, cards);
     private final List<Runnable> fillers = new ArrayList<>();
+    private final GuideScale scale;
     private final Folds folds = new Folds();
     private Fields fields;
 
-    ChainPanel(Session session, ArtActions actions) {
+    ChainPanel(Session session, ArtActions actions, GuideScale scale) {
+        this.scale = scale;
         this.session = session;
         this.actions = actions;
         cards.getStyleClass().add("chain");
@@ -69,6 +73,8 @@ final class ChainPanel {
         SourceCard<?> source = switch (motif.source()) {
             case Lettering _ -> new LetteringCard(session, actions, folds);
             case Drawing _ -> new ShapeCards.OfDrawing(session, actions);
+            case TracedPicture _ -> new PictureCards.OfTraced(session, actions);
+            case Guide _ -> new PictureCards.OfGuide(session, actions, scale);
             case Shape _ -> new ShapeCards.OfShape(session, actions);
             case Stroke _ -> new ShapeCards.OfStroke(session, actions);
             case Mark _ -> new ShapeCards.OfMark(session, actions);

@@ -3,6 +3,7 @@ package jurren.app.bench.art;
 import java.util.List;
 import java.util.Optional;
 import jurren.core.art.BuiltMotif;
+import jurren.core.art.Guide;
 import jurren.core.art.Motif;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
@@ -16,7 +17,7 @@ record Handles(List<Point> corners, Point middle, Point turn) {
     static Optional<Handles> of(LinePlan plan, List<Motif> chosen, double pxPerMm) {
         if (chosen.size() == 1) {
             Motif m = chosen.getFirst();
-            return Optional.ofNullable(plan.motifs().get(m.id())).flatMap(BuiltMotif::bounds)
+            return own(plan, m)
                     .map(b -> of(b, m.pose().placement(), pxPerMm));
         }
         return around(plan, chosen).map(b -> of(b, Placement.HERE, pxPerMm));
@@ -27,7 +28,16 @@ record Handles(List<Point> corners, Point middle, Point turn) {
         return motifs.stream().flatMap(m -> box(plan, m).stream()).reduce(Box::joined);
     }
 
+    /** Around its own origin; a guide has one although nothing is made of it. */
+    static Optional<Box> own(LinePlan plan, Motif m) {
+        return m.source() instanceof Guide g ? Optional.of(g.box())
+                : Optional.ofNullable(plan.motifs().get(m.id())).flatMap(BuiltMotif::bounds);
+    }
+
     static Optional<Box> box(LinePlan plan, Motif m) {
+        if (m.source() instanceof Guide g) {
+            return Optional.of(g.box().placed(m.pose().placement()));
+        }
         return Optional.ofNullable(plan.motifs().get(m.id())).flatMap(b -> b.placed(m.pose().placement()).bounds());
     }
 

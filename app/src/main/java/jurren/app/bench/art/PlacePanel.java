@@ -5,6 +5,7 @@ import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
 import jurren.app.theme.Texts;
 import jurren.core.art.BuiltMotif;
+import jurren.core.art.Guide;
 import jurren.core.art.Sizing;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
@@ -65,7 +66,8 @@ final class PlacePanel {
     /** Of one motif exactly, of several all together and in proportion, about the middle of their box. */
     private void resize(double mm, boolean isWidth) {
         if (session.motif().isPresent()) {
-            built().ifPresent(b -> session.editMotif(m -> m.withSource(isWidth
+            built().ifPresent(b -> session.editMotif(m -> m.source() instanceof Guide g
+                    ? m.withSource(g.resized(mm / (isWidth ? g.box().widthMm() : g.box().heightMm()), 1)) : m.withSource(isWidth
                     ? Sizing.toWidth(m.source(), b, mm, proportion.isSelected())
                     : Sizing.toHeight(m.source(), b, mm, proportion.isSelected()))));
         } else {
@@ -95,7 +97,7 @@ final class PlacePanel {
         if (!chosen) {
             return;
         }
-        Optional<Box> own = session.motif().isPresent() ? built().flatMap(BuiltMotif::bounds) : around();
+        Optional<Box> own = session.motif().isPresent() ? session.linePlan().flatMap(p -> Handles.own(p, session.motif().get())) : around();
         width.show(own.map(Box::widthMm).orElse(Double.NaN));
         height.show(own.map(Box::heightMm).orElse(Double.NaN));
         Optional<Box> placed = around();

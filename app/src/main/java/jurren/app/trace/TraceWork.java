@@ -1,0 +1,112 @@
+package jurren.app.trace;
+
+import java.util.List;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import jurren.core.art.TooThin;
+import jurren.core.geometry.Curves;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
+import jurren.core.material.Colour;
+import jurren.core.trace.Picture;
+import jurren.core.trace.Traced;
+import jurren.core.trace.Tracer;
+
+/**
+ * Traces beside the window's thread: first the picture made smaller, so that a slider is answered at
+ * once, then the whole. Only the newest request counts; one that is overtaken is stopped.
+ */
+final class TraceWork {
+    /** Pixels that are traced within the blink of an eye. */
+    private static final int QUICK_PIXELS = 500_000;
+
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("trace").factory());
+    private final Consumer<Result> shown;
+    private Future<?> running;
+    private int asked;
+    private TraceRequest smallOf;
+    private Picture whole;
+    private Picture small;
+    private int times = 1;
+
+    /**
+     * What came of a request.
+     *
+     * @param curves each colour's shapes in the pixels of the straightened picture
+     * @param lost   what will not hold, in the same pixels; empty until the whole is traced
+     */
+    record Result(TraceRequest request, Picture picture, Traced traced, List<Shown> curves, List<Region> lost, boolean whole) {
+        record Shown(Colour colour, Curves curves) {
+        }
+    }
+
+    TraceWork(Consumer<Result> shown) {
+        this.shown = shown;
+    }
+
+    void ask(TraceRequest request) {
+        int now = ++asked;
+        if (running != null) {
+            running.cancel(true);
+        }
+        running = worker.submit(() -> {
+            try {
+                straighten(request);
+                if (times > 1) {
+                    give(now, quick(request));
+                }
+                Result all = all(request);
+                give(now, all);
+                give(now, withLost(all));
+            } catch (CancellationException _) {
+                // overtaken by a newer request
+            }
+        });
+    }
+
+    private void give(int now, Result result) {
+        Platform.runLater(() -> {
+            if (now == asked) {
+                shown.accept(result);
+            }
+        });
+    }
+
+    private void straighten(TraceRequest r) {
+        if (smallOf == null || !smallOf.file().equals(r.file()) || !smallOf.straightening().equals(r.straightening())) {
+            whole = r.straightened();
+            times = (int) Math.ceil(Math.sqrt((double) whole.width() * whole.height() / QUICK_PIXELS));
+            small = whole.reduced(times);
+            smallOf = r;
+        }
+    }
+
+    private Result quick(TraceRequest r) {
+        Traced t = Tracer.trace(small, r.settings().reduced(times));
+        return new Result(r, whole, t, curves(t, Placement.scaled(times)), List.of(), false);
+    }
+
+    private Result all(TraceRequest r) {
+        Traced t = Tracer.trace(whole, r.settings());
+        return new Result(r, whole, t, curves(t, Placement.HERE), List.of(), true);
+    }
+
+    private static List<Result.Shown> curves(Traced t, Placement scale) {
+        return t.flats().stream().map(f -> new Result.Shown(f.colour(), f.curves().placed(scale))).toList();
+    }
+
+    private static Result withLost(Result r) {
+        double leastPx = r.request.leastMm() / r.request.mmPerPx();
+        List<Region> lost = r.curves.stream().flatMap(s -> TooThin.of(s.curves().enclosed(), leastPx).stream()).toList();
+        return new Result(r.request, r.picture, r.traced, r.curves, lost, true);
+    }
+
+    void close() {
+        worker.shutdownNow();
+    }
+}

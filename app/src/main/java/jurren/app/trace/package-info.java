@@ -1,0 +1,2 @@
+/** The sheet on which a picture is straightened and traced, beside what comes of it. */
+package jurren.app.trace;

@@ -1,0 +1,41 @@
+package jurren.formats.drawing;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import jurren.core.art.Drawing;
+import jurren.core.art.DrawnShape;
+import jurren.core.material.Colour;
+
+/** Colours of a drawing that are nearly the same, as when a logo was put together from several sources. */
+public final class NearColours {
+    /** Eight-bit levels, weighted by how much the eye sees of each; what is nearer cannot be told apart on film. */
+    private static final double NEAR = 18;
+
+    private NearColours() {
+    }
+
+    /** Which colours may be made another: each to the one used most that is near. */
+    public static Map<Colour, Colour> of(Drawing drawing) {
+        Map<Colour, Integer> uses = new LinkedHashMap<>();
+        for (DrawnShape shape : drawing.shapes()) {
+            uses.merge(shape.colour(), 1, Integer::sum);
+        }
+        List<Colour> byUse = new ArrayList<>(uses.keySet());
+        byUse.sort((a, b) -> Integer.compare(uses.get(b), uses.get(a)));
+        Map<Colour, Colour> near = new LinkedHashMap<>();
+        List<Colour> kept = new ArrayList<>();
+        for (Colour c : byUse) {
+            kept.stream().filter(k -> distance(k, c) < NEAR).findFirst().ifPresentOrElse(k -> near.put(c, k), () -> kept.add(c));
+        }
+        return near;
+    }
+
+    private static double distance(Colour a, Colour b) {
+        int r = a.red() - b.red();
+        int g = a.green() - b.green();
+        int l = a.blue() - b.blue();
+        return Math.sqrt(0.9 * r * r + 1.77 * g * g + 0.33 * l * l);
+    }
+}
