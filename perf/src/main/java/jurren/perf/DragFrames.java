@@ -15,7 +15,7 @@ import jurren.core.job.Job;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.jobfile.JobDocument;
-import jurren.formats.svg.SvgRead;
+import jurren.formats.drawing.DrawingRead;
 import jurren.formats.svg.SvgReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -121,7 +121,7 @@ public final class DragFrames {
             svg.append("Z'/>");
         }
         byte[] bytes = svg.append("</svg>").toString().getBytes(StandardCharsets.UTF_8);
-        Drawing drawing = ((SvgRead.Taken) SvgReader.read(new DrawingFile("large.svg", bytes))).drawing();
+        Drawing drawing = ((DrawingRead.Taken) SvgReader.read(new DrawingFile("large.svg", bytes))).drawing();
         return DemoJob.make().withLine("A", l -> l.withMotifs(List.of(new Motif("m1", "large", drawing,
                 List.of(new Treatment.Weld()), Pose.at(0, 240)))));
     }

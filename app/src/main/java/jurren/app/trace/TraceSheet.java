@@ -17,6 +17,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
@@ -45,6 +46,7 @@ public final class TraceSheet {
     private static final double MM_PER_INCH = 25.4;
     private static final double GUIDE_STRENGTH = 0.45;
     private static final double FILLS = 0.8;
+    private static final double SPECK_OF_SIDE = 150.0;
 
     private final Session session;
     private final LinePlan plan;
@@ -82,7 +84,8 @@ public final class TraceSheet {
         double mm = perInch.isPresent() ? MM_PER_INCH / perInch.getAsDouble() : fills;
         boolean fits = mm * file.picture().width() <= plan.drawn().area().box().widthMm() * 1.5;
         double size = fits ? mm : fills;
-        return new TracedPicture(file, Optional.empty(), TraceSettings.USUAL, Map.of(), size, size);
+        double speck = Math.pow(Math.min(file.picture().width(), file.picture().height()) / SPECK_OF_SIDE, 2);
+        return new TracedPicture(file, Optional.empty(), TraceSettings.USUAL.withSpeck(Math.max(TraceSettings.USUAL.speckPx2(), speck)), Map.of(), size, size);
     }
 
     /**
@@ -103,6 +106,7 @@ public final class TraceSheet {
     private Node build(OptionalDouble perInch) {
         Controls.Segments<Mode> modes = Controls.segments("trace-mode", List.of(Mode.values()), m -> Texts.of("trace.mode." + m),
                 m -> change(s -> s.withMode(m)));
+        modes.setMaxWidth(Region.USE_PREF_SIZE);
         fillers.add(() -> modes.show(settings.mode()));
         says.setMaxWidth(FIELDS);
         lost.setMaxWidth(FIELDS);

@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
@@ -122,22 +123,18 @@ final class TraceView extends Canvas {
         double at = left + wipe * width;
         chequer(g, left, v.y(0), width, height);
         picture(g, r.picture(), 0.14);
-        g.save();
-        g.beginPath();
-        g.rect(at, 0, getWidth(), getHeight());
-        g.clip();
         for (int i = 0; i < r.curves().size(); i++) {
             TraceWork.Result.Shown s = r.curves().get(i);
             pen.fill(s.curves(), Theme.paint(shownAs.apply(s.colour(), i)));
             pen.outline(s.curves(), Theme.INK.deriveColor(0, 1, 1, 0.45), 0.7);
         }
-        g.restore();
-        g.save();
-        g.beginPath();
-        g.rect(0, 0, at, getHeight());
-        g.clip();
-        picture(g, r.picture(), 1);
-        g.restore();
+        // what lies left of the wipe is painted over with the picture itself
+        WritableImage image = PictureImage.of(r.picture());
+        if (at > left + 1) {
+            g.setFill(Color.web("#F7F7F5"));
+            g.fillRect(left, v.y(0), at - left, height);
+            g.drawImage(image, 0, 0, wipe * image.getWidth(), image.getHeight(), left, v.y(0), at - left, height);
+        }
         for (Region lost : r.lost()) {
             pen.fill(lost, Theme.MARIGOLD);
             pen.outline(lost, Placement.HERE, Theme.INK, 1);

@@ -85,6 +85,17 @@ public final class Curves {
         return n;
     }
 
+    /** Of all lines together. */
+    public double lengthMm() {
+        double sum = 0;
+        for (List<Point> line : lines()) {
+            for (int i = 1; i < line.size(); i++) {
+                sum += line.get(i - 1).distanceMm(line.get(i));
+            }
+        }
+        return sum;
+    }
+
     public FillRule fillRule() {
         return path.getWindingRule() == Path2D.WIND_EVEN_ODD ? FillRule.EVEN_ODD : FillRule.NON_ZERO;
     }

@@ -35,6 +35,19 @@ record Edge(int left, int right, boolean closed, double[] xy) {
         return new Edge(left, right, false, to);
     }
 
+    /** With one more point at either end, where it is not there already. */
+    Edge between(double[] first, double[] last) {
+        boolean same0 = Math.hypot(first[0] - x(0), first[1] - y(0)) < 1e-9;
+        boolean same1 = Math.hypot(last[0] - x(size() - 1), last[1] - y(size() - 1)) < 1e-9;
+        double[] to = new double[xy.length + (same0 ? 0 : 2) + (same1 ? 0 : 2)];
+        to[0] = first[0];
+        to[1] = first[1];
+        System.arraycopy(xy, 0, to, same0 ? 0 : 2, xy.length);
+        to[to.length - 2] = last[0];
+        to[to.length - 1] = last[1];
+        return new Edge(left, right, false, to);
+    }
+
     Edge part(int from, int to) {
         return new Edge(left, right, false, Arrays.copyOfRange(xy, 2 * from, 2 * to + 2));
     }

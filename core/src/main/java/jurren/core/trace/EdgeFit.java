@@ -71,10 +71,14 @@ final class EdgeFit {
                 throw new IllegalStateException("a corner was refused and not taken out");
             }
         }
-        return fitted != null && enclosesAsMuch(fitted) ? fitted : smoothLoop();
+        if (fitted != null && enclosesAsMuch(fitted)) {
+            return fitted;
+        }
+        List<double[]> smooth = smoothLoop();
+        return enclosesAsMuch(smooth) ? smooth : polygon(edge);
     }
 
-    /** A small loop of few corners could fall together into lines; it is taken as round then. */
+    /** A small loop of few corners could fall together into lines; it is taken as round then, or point by point. */
     private boolean enclosesAsMuch(List<double[]> curves) {
         if (!edge.closed()) {
             return true;
@@ -224,6 +228,7 @@ final class EdgeFit {
     /** What lies between two corners: one line, or curves; with the directions in which it would go on. */
     private static final class Section {
         StraightLine line;
+        Edge run;
         List<double[]> curves = new ArrayList<>();
 
         StraightLine atStart() {
@@ -298,6 +303,7 @@ final class EdgeFit {
             s.line = line;
         } else {
             Edge run = e.part(a, b).evened(evenings);
+            s.run = run;
             s.curves = new SpanWalk(run, tolerance, arm).walk(0, b - a, null, null);
         }
         return s;
@@ -380,33 +386,13 @@ final class EdgeFit {
         return blunt ? new double[][] {onA, onB} : new double[][] {read, read};
     }
 
-    /** A section stretched to the points where it meets its neighbours. */
-    private static List<double[]> between(Section s, double[] from, double[] to) {
+    /** A section from corner to corner: its curves are fitted anew with both corners for ends. */
+    private List<double[]> between(Section s, double[] from, double[] to) {
         if (s.line != null) {
             return List.of(SpanFit.line(from[0], from[1], to[0], to[1]));
         }
-        List<double[]> curves = new ArrayList<>(s.curves);
-        double[] first = curves.getFirst().clone();
-        curves.set(0, first);
-        stretchStart(first, from);
-        double[] last = curves.getLast().clone();
-        curves.set(curves.size() - 1, last);
-        stretchEnd(last, to);
-        return curves;
-    }
-
-    private static void stretchStart(double[] c, double[] to) {
-        c[2] += (to[0] - c[0]) * 0.6;
-        c[3] += (to[1] - c[1]) * 0.6;
-        c[0] = to[0];
-        c[1] = to[1];
-    }
-
-    private static void stretchEnd(double[] c, double[] to) {
-        c[4] += (to[0] - c[6]) * 0.6;
-        c[5] += (to[1] - c[7]) * 0.6;
-        c[6] = to[0];
-        c[7] = to[1];
+        Edge run = s.run.between(from, to);
+        return new SpanWalk(run, tolerance, arm).walk(0, run.size() - 1, null, null);
     }
 
     private List<double[]> smoothLoop() {

@@ -31,6 +31,7 @@ final class MiddleLines {
     private final int h;
     private final byte[] ink;
     private final int[] depth;
+    private long inkPixels;
 
     private MiddleLines(Labels labels) {
         // one empty pixel all around, so that neighbours always exist
@@ -41,6 +42,9 @@ final class MiddleLines {
             System.arraycopy(labels.of(), y * labels.width(), ink, (y + 1) * w + 1, labels.width());
         }
         this.depth = depth();
+        for (byte b : ink) {
+            inkPixels += b;
+        }
     }
 
     static Traced of(Picture picture, TraceSettings settings) {
@@ -50,7 +54,7 @@ final class MiddleLines {
         new Parts(found.labels()).giveAway(small.speckPx2(), small.dropped(), small.kept());
         MiddleLines all = new MiddleLines(found.labels());
         all.thin();
-        List<Traced.Line> lines = all.lines(times, settings.smoothing());
+        List<Traced.Line> lines = all.withTrueWidths(all.lines(times, settings.smoothing()), times);
         int nodes = 0;
         Path2D.Double shape = new Path2D.Double(Path2D.WIND_NON_ZERO);
         for (Traced.Line line : lines) {
@@ -61,6 +65,17 @@ final class MiddleLines {
         List<Traced.Flat> flats = lines.isEmpty() ? List.of()
                 : List.of(new Traced.Flat(found.labels().colours().getFirst(), Curves.of(shape), nodes));
         return new Traced(picture.width(), picture.height(), flats, lines, found.labels().colours(), Optional.empty(), found.level(), found.darkInk());
+    }
+
+    /** Whole pixels say a width to one only; all lines together are as wide as there is ink. */
+    private List<Traced.Line> withTrueWidths(List<Traced.Line> lines, int times) {
+        double inked = inkPixels * times * times;
+        double covered = 0;
+        for (Traced.Line line : lines) {
+            covered += line.widthPx() * line.curves().lengthMm() + line.widthPx() * line.widthPx() * 0.4;
+        }
+        double more = covered > 0 ? Math.clamp(inked / covered, 0.8, 1.4) : 1;
+        return lines.stream().map(l -> new Traced.Line(l.curves(), l.widthPx() * more)).toList();
     }
 
     /** For every ink pixel, three times its distance from the ground. */

@@ -134,8 +134,15 @@ final class Parts {
             goes[r] = parent[r] == r && area[r] < speckPx2;
             any |= goes[r];
         }
+        boolean[] border = dropped.isEmpty() ? new boolean[runs] : atBorder();
         for (Point p : dropped) {
+            int part = at(p);
             any |= mark(goes, p, true);
+            // what reaches the picture's border is surrounded by nothing
+            if (part >= 0 && border[part]) {
+                goes[part] = false;
+                clear(part);
+            }
         }
         for (Point p : kept) {
             mark(goes, p, false);
@@ -144,6 +151,17 @@ final class Parts {
             relabel(goes);
         }
         return any;
+    }
+
+    private void clear(int part) {
+        int w = labels.width();
+        for (int y = 0; y < labels.height(); y++) {
+            for (int r = rowStart[y]; r < rowStart[y + 1]; r++) {
+                if (root(r) == part) {
+                    Arrays.fill(labels.of(), start[r], end(r, (y + 1) * w), (byte) 0);
+                }
+            }
+        }
     }
 
     private boolean mark(boolean[] goes, Point p, boolean as) {

@@ -20,7 +20,7 @@ public record RoundCorners(double radiusMm) implements Treatment {
         return Paint.each(paints, r -> {
             Region opened = r.grown(-radiusMm, CornerStyle.ROUND).grown(radiusMm, CornerStyle.ROUND);
             Region kept = opened.isEmpty() ? r : opened.weld(lost(r, opened));
-            return kept.grown(radiusMm, CornerStyle.ROUND).grown(-radiusMm, CornerStyle.ROUND);
+            return kept.grown(radiusMm, CornerStyle.ROUND).grown(-radiusMm, CornerStyle.ROUND).sound();
         });
     }
 
