@@ -2,6 +2,7 @@ package jurren.core.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.index.strtree.STRtree;
@@ -11,10 +12,14 @@ import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 /**
  * Difference and intersection, piece by piece: a piece is clipped only by what its box meets, which
- * leaves most of a large arrangement untouched. The overlay used repairs its own noding where plain
+ * leaves most of a large arrangement untouched. Where many pieces meet one large one (crumbs in its holes),
+ * that would be gone through for each, and all are overlaid at once. The overlay used repairs its own noding where plain
  * floating point fails.
  */
 final class Overlay {
+    /** How often the whole may be gone through piece by piece. */
+    private static final int MOST_REPEATED = 12;
+
     private Overlay() {
     }
 
@@ -39,8 +44,19 @@ final class Overlay {
         Jts.polygons(b).forEach(p -> tree.insert(p.getEnvelopeInternal(), p));
         tree.build();
         List<Polygon> pieces = Jts.polygons(a);
-        return Jts.collect((pieces.size() > 1 ? pieces.parallelStream() : pieces.stream())
-                .flatMap(piece -> piece(piece, met(piece, tree), operation).stream()).toList());
+        List<List<Polygon>> met = pieces.stream().map(piece -> met(piece, tree)).toList();
+        long work = met.stream().flatMap(List::stream).mapToLong(Polygon::getNumPoints).sum();
+        if (pieces.size() > 1 && work > MOST_REPEATED * ((long) a.getNumPoints() + b.getNumPoints())) {
+            return Jts.collect(together(a, b, operation));
+        }
+        IntStream each = IntStream.range(0, pieces.size());
+        return Jts.collect((pieces.size() > 1 ? each.parallel() : each).boxed()
+                .flatMap(i -> piece(pieces.get(i), met.get(i), operation).stream()).toList());
+    }
+
+    private static List<Polygon> together(Geometry a, Geometry b, int operation) {
+        return Jts.polygons(Sound.or(() -> OverlayNGRobust.overlay(a, b, operation),
+                () -> OverlayNGRobust.overlay(Sound.resolved(a), Sound.resolved(b), operation)));
     }
 
     private static List<Polygon> met(Polygon piece, STRtree tree) {

@@ -204,6 +204,9 @@ public final class Tracer {
         double dx = c[6] - c[0];
         double dy = c[7] - c[1];
         double d = Math.hypot(dx, dy);
-        return d == 0 || Math.abs(dx * (c[3] - c[1]) - dy * (c[2] - c[0])) < 1e-9 * d && Math.abs(dx * (c[5] - c[1]) - dy * (c[4] - c[0])) < 1e-9 * d;
+        if (d == 0) {
+            return c[2] == c[0] && c[3] == c[1] && c[4] == c[0] && c[5] == c[1];
+        }
+        return Math.abs(dx * (c[3] - c[1]) - dy * (c[2] - c[0])) < 1e-9 * d && Math.abs(dx * (c[5] - c[1]) - dy * (c[4] - c[0])) < 1e-9 * d;
     }
 }

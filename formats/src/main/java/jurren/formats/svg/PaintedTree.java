@@ -55,6 +55,7 @@ final class PaintedTree {
         SvgFonts fonts = new SvgFonts();
         BridgeContext context = new BridgeContext(new Closed(viewport(document.getDocumentElement()), fonts));
         context.setDynamicState(BridgeContext.STATIC);
+        context.setTextPainter(new TextPainter(fonts));
         PaintedTree tree = new PaintedTree(new GVTBuilder().build(context, document), found);
         AffineTransform toMm = AffineTransform.getScaleInstance(MM_PER_PX, MM_PER_PX);
         tree.walk(tree.root, toMm, Optional.empty(), 0);
@@ -142,6 +143,20 @@ final class PaintedTree {
                     (int) Math.ceil(Double.parseDouble(box[3])));
         } catch (NumberFormatException | ArrayIndexOutOfBoundsException _) {
             return new java.awt.Dimension(300, 150);
+        }
+    }
+
+    /** Takes what no font is named for from our own fonts too. */
+    private static final class TextPainter extends StrokingTextPainter {
+        private final FontFamilyResolver fonts;
+
+        TextPainter(FontFamilyResolver fonts) {
+            this.fonts = fonts;
+        }
+
+        @Override
+        protected FontFamilyResolver getFontFamilyResolver() {
+            return fonts;
         }
     }
 

@@ -6,19 +6,21 @@ import jurren.formats.drawing.DrawingRead.Note;
 import jurren.formats.drawing.Found;
 import java.awt.BasicStroke;
 import java.awt.Color;
+import java.awt.Graphics2D;
 import java.awt.Paint;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.apache.batik.ext.awt.MultipleGradientPaint;
-import org.apache.batik.gvt.CompositeGraphicsNode;
 import org.apache.batik.gvt.CompositeShapePainter;
 import org.apache.batik.gvt.FillShapePainter;
-import org.apache.batik.gvt.GraphicsNode;
 import org.apache.batik.gvt.PatternPaint;
-import org.apache.batik.gvt.ShapeNode;
 import org.apache.batik.gvt.ShapePainter;
 import org.apache.batik.gvt.StrokeShapePainter;
 
@@ -27,6 +29,7 @@ final class ShapeCollector {
     private static final Color UNKNOWN = new Color(0x808080);
     /** Less than this and nothing is seen. */
     private static final int CLEAR = 8;
+    private static final int TILE_PX = 32;
 
     private final Found found;
 
@@ -73,7 +76,7 @@ final class ShapeCollector {
             }
             case PatternPaint p -> {
                 found.note(Note.SHADES_AS_ONE_COLOUR);
-                yield Optional.of(firstColour(p.getGraphicsNode()).orElse(new Colour(UNKNOWN.getRGB() & 0xFFFFFF)));
+                yield usual(p);
             }
             default -> {
                 found.note(Note.SHADES_AS_ONE_COLOUR);
@@ -98,19 +101,24 @@ final class ShapeCollector {
         return seen == 0 ? Optional.empty() : Optional.of(new Colour(r / seen << 16 | g / seen << 8 | b / seen));
     }
 
-    private Optional<Colour> firstColour(GraphicsNode node) {
-        if (node instanceof ShapeNode s && s.getShapePainter() != null) {
-            return parts(s.getShapePainter()).stream().map(p -> p instanceof FillShapePainter f ? f.getPaint()
-                    : p instanceof StrokeShapePainter t ? t.getPaint() : null).flatMap(p -> colour(p).stream()).findFirst();
+    /** The colour that most of a pattern's tile shows, found by painting it small. */
+    private static Optional<Colour> usual(PatternPaint pattern) {
+        Rectangle2D tile = pattern.getPatternRect();
+        if (!(tile.getWidth() > 0 && tile.getHeight() > 0)) {
+            return Optional.empty();
         }
-        if (node instanceof CompositeGraphicsNode group) {
-            for (Object child : group.getChildren()) {
-                Optional<Colour> colour = firstColour((GraphicsNode) child);
-                if (colour.isPresent()) {
-                    return colour;
-                }
+        BufferedImage image = new BufferedImage(TILE_PX, TILE_PX, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D g = image.createGraphics();
+        g.scale(TILE_PX / tile.getWidth(), TILE_PX / tile.getHeight());
+        g.translate(-tile.getX(), -tile.getY());
+        pattern.getGraphicsNode().paint(g);
+        g.dispose();
+        Map<Integer, Integer> seen = new HashMap<>();
+        for (int p : image.getRGB(0, 0, TILE_PX, TILE_PX, null, 0, TILE_PX)) {
+            if (p >>> 24 > 128) {
+                seen.merge(p & 0xFFFFFF, 1, Integer::sum);
             }
         }
-        return Optional.empty();
+        return seen.entrySet().stream().max(Map.Entry.comparingByValue()).map(e -> new Colour(e.getKey()));
     }
 }

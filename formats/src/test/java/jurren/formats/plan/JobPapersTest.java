@@ -11,6 +11,7 @@ import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
 import jurren.core.dryrun.DryRun;
 import jurren.core.geometry.Placement;
+import jurren.core.geometry.Outline;
 import jurren.core.geometry.Region;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
@@ -95,9 +96,9 @@ class JobPapersTest {
                 .getBytes(StandardCharsets.UTF_8)));
         Drawing drawing = ((DrawingRead.Taken) read).drawing();
 
-        assertThat(drawing.shapes()).hasSize(run.paths().size());
+        assertThat(drawing.shapes().stream().mapToInt(s -> s.curves().outlines().size()).sum()).isEqualTo(run.paths().size());
         double cut = run.paths().stream().mapToDouble(p -> p.outline().lengthMm()).sum();
-        assertThat(drawing.shapes().stream().mapToDouble(s -> s.curves().enclosed().outlineLengthMm()).sum())
+        assertThat(drawing.shapes().stream().flatMap(s -> s.curves().outlines().stream()).mapToDouble(Outline::lengthMm).sum())
                 .isCloseTo(cut, within(cut * 1e-4));
         Region all = Region.weld(drawing.shapes().stream().map(s -> s.curves().enclosed()).toList());
         assertThat(all.bounds().widthMm()).isCloseTo(run.load().usedMm() - 35, within(0.01));

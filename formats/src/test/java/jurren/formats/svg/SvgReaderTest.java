@@ -1,6 +1,5 @@
 package jurren.formats.svg;
 
-import jurren.formats.drawing.DrawingRead;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -11,6 +10,7 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.formats.Refusal.Reason;
+import jurren.formats.drawing.DrawingRead;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -115,7 +115,6 @@ class SvgReaderTest {
         assertThat(refused(OPEN + "</svg>")).isEqualTo(Reason.NOTHING_PAINTED);
         assertThat(refused(OPEN + "<path d='M0 0L9 9' stroke='black' stroke-width='0.1' fill='none'/></svg>")).isEqualTo(Reason.ONLY_OPEN_LINES);
         assertThat(refused(OPEN + "<image width='9' height='9' href='data:image/png;base64,AAAA'/></svg>")).isEqualTo(Reason.ONLY_PICTURES);
-        assertThat(refused(OPEN + "<text y='9'>Hi</text></svg>")).isEqualTo(Reason.ONLY_TEXT);
         assertThat(refused(OPEN + "<use href='other.svg#a'/></svg>")).isIn(Reason.EXTERNAL_REFERENCE, Reason.BROKEN_SVG);
         assertThat(refused("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 1e30 1e30' width='100mm' height='100mm'><rect width='9' height='9'/></svg>"))
                 .isIn(Reason.ABSURD_SIZE, Reason.NOTHING_PAINTED);
@@ -165,5 +164,66 @@ class SvgReaderTest {
     void circlesKeepTheirArea() {
         DrawnShape circle = taken("<circle cx='50' cy='50' r='40'/>").shapes().getFirst();
         assertThat(circle.curves().enclosed().areaMm2()).isCloseTo(Math.PI * 1600, within(1.5));
+    }
+
+    /** What a drawing covers, in millimetres around its middle. */
+    private static Region covered(String body) {
+        return Region.weld(taken(body).shapes().stream().map(s -> s.curves().enclosed()).toList());
+    }
+
+    private static java.util.Set<DrawingRead.Note> notes(String body) {
+        return ((DrawingRead.Taken) read(OPEN + body + "</svg>")).notes();
+    }
+
+    @Test
+    void textComesAsOutlinesInItsFontOrInAPlainOneWithANote() {
+        Region anton = covered("<text x='5' y='60' font-family='Anton' font-size='40' fill='#7C2E57'>HOLE</text>");
+        Region inMm = Region.weld(jurren.core.lettering.LetteringLayout.of("HOLE", jurren.core.lettering.ShippedTypeface.ANTON,
+                40, 0).glyphs().stream().map(g -> g.outline().enclosed()).toList());
+        double larger = anton.bounds().heightMm() / inMm.bounds().heightMm();
+        assertThat(anton.holeCount()).isEqualTo(inMm.holeCount());
+        assertThat(anton.areaMm2() / inMm.areaMm2()).as("the same letters").isCloseTo(larger * larger, within(0.01));
+        assertThat(notes("<text x='5' y='60' font-family='Anton' font-size='40'>A</text>")).isEmpty();
+        assertThat(notes("<text x='5' y='60' font-family='Nobody Has This' font-size='40'>A</text>")).containsExactly(DrawingRead.Note.TEXT_IN_ANOTHER_FONT);
+    }
+
+    @Test
+    void clipsAndMasksLeaveWhatTheyShow() {
+        String clip = "<defs><clipPath id='c'><circle cx='50' cy='50' r='20'/></clipPath>"
+                + "<mask id='m'><rect width='100' height='100' fill='white'/><rect x='40' y='40' width='20' height='20' fill='black'/></mask></defs>";
+        assertThat(covered(clip + "<g clip-path='url(#c)'><rect width='100' height='50'/></g>").areaMm2()).isCloseTo(Math.PI * 200, within(0.5));
+        Region masked = covered(clip + "<rect x='30' y='30' width='40' height='40' mask='url(#m)'/>");
+        assertThat(masked.areaMm2()).isCloseTo(1200, within(0.1));
+        assertThat(masked.holeCount()).isEqualTo(1);
+        assertThat(covered(clip + "<svg x='10' y='10' width='20' height='20' viewBox='0 0 10 10'><rect width='50' height='50'/></svg>").areaMm2())
+                .as("a viewport within").isCloseTo(400, within(0.1));
+    }
+
+    @Test
+    void stylesSymbolsPercentagesAndShadesComeToFlatColours() {
+        String body = "<style>.a{fill:#E8743B} rect.b{fill:url(#g)}</style><defs><symbol id='s' viewBox='0 0 10 10'><rect width='10' height='10' class='a'/></symbol>"
+                + "<linearGradient id='g'><stop offset='0' stop-color='#000000'/><stop offset='1' stop-color='#FFFFFF'/></linearGradient>"
+                + "<pattern id='p' width='4' height='4' patternUnits='userSpaceOnUse'><rect width='2' height='4' fill='#7FC4DA'/></pattern></defs>"
+                + "<use href='#s' x='10%' y='10%' width='50%' height='50%'/><rect class='b' x='70' width='20' height='20'/>"
+                + "<rect fill='url(#p)' x='70' y='70' width='20' height='20'/>";
+        Drawing drawing = taken(body);
+        assertThat(drawing.shapes()).extracting(s -> s.colour().hex()).containsExactly("#E8743B", "#7F7F7F", "#7FC4DA");
+        assertThat(drawing.shapes().getFirst().curves().bounds().widthMm()).isCloseTo(50, within(0.01));
+        assertThat(notes(body)).containsExactly(DrawingRead.Note.SHADES_AS_ONE_COLOUR);
+    }
+
+    @Test
+    void aSizeInPixelsIsAGuessAndOneInMillimetresIsNot() {
+        DrawingRead.Taken pixels = (DrawingRead.Taken) read("<svg xmlns='http://www.w3.org/2000/svg' width='96' height='96'><rect width='96' height='96'/></svg>");
+        assertThat(pixels.guessed()).contains(jurren.formats.drawing.FileUnit.PX_96);
+        assertThat(((DrawingRead.Taken) read(OPEN + "<rect width='9' height='9'/></svg>")).guessed()).isEmpty();
+    }
+
+    @Test
+    void linesThatMeetEndToEndAreOneOutlineAndInnerOnesItsHoles() {
+        String line = "<path fill='none' stroke='#000' stroke-width='0.01' d='%s'/>";
+        Region square = covered(line.formatted("M10 10H60V60") + line.formatted("M10 10V60H60") + line.formatted("M20 20H30V30H20Z"));
+        assertThat(square.areaMm2()).isCloseTo(2400, within(0.1));
+        assertThat(square.holeCount()).isEqualTo(1);
     }
 }

@@ -1,0 +1,128 @@
+package jurren.formats.out;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import jurren.core.art.DrawingFile;
+import jurren.core.geometry.Point;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
+import jurren.core.plan.LinePlan;
+import jurren.core.plan.Planner;
+import jurren.core.trace.Picture;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.demo.DemoJob;
+import jurren.formats.drawing.DrawingRead;
+import jurren.formats.opening.AnyDrawing;
+import jurren.formats.picture.PictureRead;
+import jurren.formats.picture.PictureReader;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Whatever goes from one format to the next stays the same within a hundredth of a millimetre. */
+class RoundTripTest {
+    private static final double PROMISED_MM = 0.01;
+    private static final LinePlan PLAN = new Planner().plan(DemoJob.make(), BuiltInShop.read()).lines().getFirst();
+    private static final ArtSheet ART = ArtSheet.asWorn(PLAN);
+    private static final List<ArtFormat> DRAWN = List.of(ArtFormat.SVG, ArtFormat.PDF, ArtFormat.EPS, ArtFormat.DXF);
+
+    private static DrawingRead.Taken read(ArtFormat format, byte[] bytes) {
+        DrawingRead read = AnyDrawing.read(new DrawingFile("art" + format.ending(), bytes));
+        assertThat(read).as(String.valueOf(read)).isInstanceOf(DrawingRead.Taken.class);
+        return (DrawingRead.Taken) read;
+    }
+
+    private static ArtSheet through(ArtFormat format, ArtSheet sheet, ArtFormat.Options options) {
+        return ArtSheet.of("again", read(format, format.write(sheet, options)).drawing());
+    }
+
+    private static Placement toMiddle(ArtSheet sheet) {
+        Point middle = sheet.box().orElseThrow().centre();
+        return Placement.moved(-middle.xMm(), -middle.yMm());
+    }
+
+    private static Region centred(Region r) {
+        Point middle = r.bounds().centre();
+        return r.placed(Placement.moved(-middle.xMm(), -middle.yMm()));
+    }
+
+    static Stream<Arguments> pairs() {
+        return DRAWN.stream().flatMap(a -> DRAWN.stream().map(b -> Arguments.of(a, b)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("pairs")
+    void fromOneFormatToTheNextNothingMovesAHundredth(ArtFormat first, ArtFormat second) {
+        ArtSheet there = through(second, through(first, ART, ArtFormat.Options.USUAL), ArtFormat.Options.USUAL);
+        assertThat(there.parts().stream().map(p -> p.colour()).distinct()).hasSameSizeAs(ART.parts().stream().map(p -> p.colour()).distinct().toList());
+        for (ArtSheet.Part part : ART.parts()) {
+            Region wanted = Region.weld(ART.parts().stream().filter(p -> p.colour().equals(part.colour())).map(ArtSheet.Part::region).toList());
+            Region got = Region.weld(there.parts().stream().filter(p -> p.colour().equals(part.colour())).map(ArtSheet.Part::region).toList());
+            assertThat(got.pieceCount()).as("%s by colour", part.name()).isEqualTo(wanted.pieceCount());
+            assertThat(got.holeCount()).isEqualTo(wanted.holeCount());
+            assertThat(got.placed(toMiddle(there)).edgeDistanceMm(wanted.placed(toMiddle(ART)))).as("where it stands beside the others").isLessThan(PROMISED_MM);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {96, 90, 72})
+    void anSvgInOtherUnitsSaysWhichAndComesBackWhenToldSo(double perInch) {
+        byte[] bytes = ArtFormat.SVG.write(ART, new ArtFormat.Options(perInch, Optional.empty(), 300));
+        assertThat(new String(bytes, StandardCharsets.UTF_8)).contains((int) perInch + " units to the inch");
+        DrawingRead.Taken read = read(ArtFormat.SVG, bytes);
+        double factor = 25.4 / perInch / read.guessed().orElseThrow().mm();
+        assertThat(ArtSheet.of("again", read.drawing().resized(factor, factor)).whole().bounds().widthMm())
+                .isCloseTo(ART.whole().bounds().widthMm(), within(PROMISED_MM));
+    }
+
+    @Test
+    void aPdfsCutLineIsAHairlineInASpotColourOfThatName() {
+        byte[] pdf = ArtFormat.PDF.write(ArtSheet.asCut(PLAN), new ArtFormat.Options(25.4, Optional.of("Otter cut"), 300));
+        DrawingRead.Taken read = read(ArtFormat.PDF, pdf);
+        assertThat(read.drawing().inks()).containsValue("Otter cut");
+        var spot = read.drawing().inks().keySet().iterator().next();
+        Region cut = Region.weld(read.drawing().shapes().stream().filter(s -> s.colour().equals(spot)).map(s -> s.curves().enclosed()).toList());
+        assertThat(centred(cut).edgeDistanceMm(centred(ArtSheet.asCut(PLAN).whole()))).isLessThan(PROMISED_MM);
+    }
+
+    @Test
+    void aPngHasAClearGroundItsSizeAndItsColours() {
+        byte[] png = ArtFormat.PNG.write(ART, new ArtFormat.Options(25.4, Optional.empty(), 120));
+        PictureRead.Taken read = (PictureRead.Taken) PictureReader.read("art.png", png);
+        assertThat(read.perInch().orElseThrow()).isCloseTo(120, within(0.05));
+        Picture p = read.file().picture();
+        assertThat(p.width() / 120.0 * 25.4).isCloseTo(ART.whole().bounds().widthMm(), within(0.25));
+        int[] clear = {0};
+        int[] painted = {0};
+        for (int y = 0; y < p.height(); y++) {
+            for (int x = 0; x < p.width(); x++) {
+                clear[0] += p.argb(x, y) >>> 24 == 0 ? 1 : 0;
+                painted[0] += p.argb(x, y) >>> 24 == 255 ? 1 : 0;
+            }
+        }
+        double covered = ART.whole().areaMm2() * Math.pow(120 / 25.4, 2);
+        assertThat((double) painted[0]).isCloseTo(covered, within(covered * 0.03));
+        assertThat(clear[0]).isGreaterThan(p.width() * p.height() / 4);
+        assertThatThrownBy(() -> ArtFormat.PNG.write(ART, new ArtFormat.Options(25.4, Optional.empty(), 2_000_000)))
+                .isInstanceOf(IllegalArgumentException.class).hasMessageContaining("too large");
+    }
+
+    @Test
+    void theSameArtGivesTheSameBytesAndNothingIsRefused() {
+        for (ArtFormat f : List.of(ArtFormat.SVG, ArtFormat.EPS, ArtFormat.DXF, ArtFormat.PNG)) {
+            assertThat(Arrays.equals(f.write(ART, ArtFormat.Options.USUAL), f.write(ART, ArtFormat.Options.USUAL))).isTrue();
+        }
+        assertThatThrownBy(() -> ArtFormat.SVG.write(new ArtSheet("none", List.of()), ArtFormat.Options.USUAL)).hasMessage("there is nothing to write");
+        assertThat(Map.of("a.SVG", ArtFormat.SVG, "b.eps", ArtFormat.EPS)).allSatisfy((name, f) -> assertThat(ArtFormat.of(name)).contains(f));
+    }
+}
