@@ -190,6 +190,8 @@ final class TraceView extends Canvas {
         } else if (result.isPresent()) {
             wiping = Math.abs(e.getX() - wipeX()) < GRAB_PX;
         }
+        // what the view scrolls in would take the focus
+        e.consume();
     }
 
     private double wipeX() {

@@ -267,4 +267,56 @@ class CommandLineTest {
         isRefused(run("list", "dreams"), "dreams");
         isRefused(run("dance"), "dance");
     }
+
+    @Test
+    void aPictureIsTracedAndWhatComesGoesFromFormatToFormatAtOneSize() throws IOException {
+        java.awt.image.BufferedImage image = new java.awt.image.BufferedImage(200, 100, java.awt.image.BufferedImage.TYPE_INT_RGB);
+        java.awt.Graphics2D g = image.createGraphics();
+        g.setColor(java.awt.Color.WHITE);
+        g.fillRect(0, 0, 200, 100);
+        g.setColor(new java.awt.Color(0xE8743B));
+        g.fillRect(20, 20, 60, 60);
+        g.setColor(new java.awt.Color(0x7FC4DA));
+        g.fillRect(80, 20, 100, 60);
+        g.dispose();
+        Path png = folder.resolve("flag.png");
+        javax.imageio.ImageIO.write(image, "png", png.toFile());
+        Path svg = folder.resolve("flag.svg");
+        Ran traced = run("trace", png.toString(), "--colours", "3", "--width", "10in", "--out", svg.toString());
+        assertThat(traced.code()).isZero();
+        assertThat(traced.out()).contains("2 colours", "10.00 in");
+        Path from = svg;
+        for (String next : List.of("pdf", "dxf", "eps", "svg", "jurren", "png")) {
+            Path to = folder.resolve("again." + next);
+            Ran ran = run("convert", from.toString(), to.toString());
+            assertThat(ran.code()).as(next + " " + ran.err()).isZero();
+            if (!next.equals("jurren")) {
+                assertThat(ran.out()).as(next).contains("8.00 in wide and 3.00 in high");
+                from = next.equals("png") ? from : to;
+            }
+        }
+        assertThat(run("convert", folder.resolve("again.jurren").toString(), folder.resolve("job.svg").toString()).out()).contains("8.00 in wide");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"--colours 99 --out x.svg, 99", "--out x.pdf, x.pdf", "--width -3 --out x.svg, width", "--level 300 --out x.svg, 3"})
+    void tracingThatCannotBeIsRefusedInOneSentence(String more, String named) throws IOException {
+        Path png = folder.resolve("a.png");
+        javax.imageio.ImageIO.write(new java.awt.image.BufferedImage(9, 9, java.awt.image.BufferedImage.TYPE_INT_RGB), "png", png.toFile());
+        List<String> args = new java.util.ArrayList<>(List.of("trace", png.toString()));
+        args.addAll(List.of(more.replace("x.", folder.resolve("x.").toString()).split(" ")));
+        isRefused(run(args.toArray(String[]::new)), named);
+    }
+
+    @Test
+    void whatCannotBeConvertedIsSaidInOneSentence() throws IOException {
+        Path svg = drawing(FOOT);
+        isRefused(run("convert", svg.toString(), folder.resolve("a.docx").toString()), "a.docx");
+        isRefused(run("convert", folder.resolve("none.svg").toString(), folder.resolve("a.svg").toString()), "none.svg");
+        isRefused(run("trace", svg.toString(), "--out", folder.resolve("a.svg").toString()), "art.svg", "PNG");
+        Ran guessed = run("convert", drawing("<svg xmlns='http://www.w3.org/2000/svg' width='72' height='72'><rect width='72' height='72'/></svg>").toString(),
+                folder.resolve("a.pdf").toString());
+        assertThat(guessed.out()).contains("does not say its unit", "0.75 in wide");
+        assertThat(run("convert", folder.resolve("art.svg").toString(), folder.resolve("b.pdf").toString(), "--unit", "pt72").out()).contains("1.00 in wide");
+    }
 }
