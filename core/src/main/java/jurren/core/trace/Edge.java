@@ -23,7 +23,7 @@ record Edge(int left, int right, boolean closed, double[] xy) {
     }
 
     double distance(int i, int j) {
-        return Math.hypot(x(j) - x(i), y(j) - y(i));
+        return SpanFit.length(x(j) - x(i), y(j) - y(i));
     }
 
     /** Begun elsewhere, with the first point repeated at its end: a closed edge as an open one. */

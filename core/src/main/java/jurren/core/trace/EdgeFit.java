@@ -23,6 +23,9 @@ final class EdgeFit {
     private static final double SQUARE_PX = 0.3;
     private static final double SQUARE_SLOPE = Math.sin(Math.toRadians(4));
     private static final double LEAST_LINE_PX = 9;
+    /** Points from which the direction at a corner is read. */
+    private static final int LONG_END = 48;
+    private static final int SHORT_END = 6;
     /** Less noise than this is what the pixels' own pattern makes. */
     private static final double QUIET_PX = 0.07;
     /** Evening out once takes away about so much. */
@@ -199,7 +202,7 @@ final class EdgeFit {
         double y1 = b[1] - a[1];
         double x2 = d[0] - c[0];
         double y2 = d[1] - c[1];
-        double l = Math.hypot(x1, y1) * Math.hypot(x2, y2);
+        double l = SpanFit.length(x1, y1) * SpanFit.length(x2, y2);
         return l < 1e-9 ? 0 : Math.abs(Math.atan2(x1 * y2 - y1 * x2, x1 * x2 + y1 * y2));
     }
 
@@ -242,12 +245,12 @@ final class EdgeFit {
         }
 
         private static double firstAway(double[] c, int at) {
-            boolean same = Math.hypot(c[2] - c[0], c[3] - c[1]) < 1e-6;
+            boolean same = SpanFit.length(c[2] - c[0], c[3] - c[1]) < 1e-6;
             return same ? c[at + 2] : c[at];
         }
 
         private static double lastAway(double[] c, int at) {
-            boolean same = Math.hypot(c[4] - c[6], c[5] - c[7]) < 1e-6;
+            boolean same = SpanFit.length(c[4] - c[6], c[5] - c[7]) < 1e-6;
             return same ? c[at - 2] : c[at];
         }
     }
@@ -304,9 +307,19 @@ final class EdgeFit {
         } else {
             Edge run = e.part(a, b).evened(evenings);
             s.run = run;
-            s.curves = new SpanWalk(run, tolerance, arm).walk(0, b - a, null, null);
+            s.curves = List.of(end(run, 0, 1), end(run, b - a, -1));
         }
         return s;
+    }
+
+    /** A curve along the first or the last part of a run, as long as one fits; only its direction at the end counts. */
+    private double[] end(Edge run, int at, int way) {
+        SpanFit best = null;
+        for (int points = LONG_END; points >= SHORT_END && (best == null || best.worst() > tolerance); points /= 2) {
+            int other = Math.clamp(at + way * points, 0, run.size() - 1);
+            best = SpanFit.of(run, Math.min(at, other), Math.max(at, other), null, null, tolerance);
+        }
+        return best.curve();
     }
 
     private static double along(Edge e, int from, int to) {
@@ -368,7 +381,7 @@ final class EdgeFit {
         double dy = y1 - y0;
         double length = dx * dx + dy * dy;
         double t = length == 0 ? 0 : Math.clamp(((p[0] - x0) * dx + (p[1] - y0) * dy) / length, 0, 1);
-        return Math.hypot(p[0] - x0 - t * dx, p[1] - y0 - t * dy);
+        return SpanFit.length(p[0] - x0 - t * dx, p[1] - y0 - t * dy);
     }
 
     /** Where one section ends and the next begins: one point, or two at the blunt end of a hairline. */
@@ -376,12 +389,12 @@ final class EdgeFit {
         StraightLine a = before.atEnd();
         StraightLine b = after.atStart();
         double[] meet = a.meeting(b);
-        if (meet != null && Math.hypot(meet[0] - read[0], meet[1] - read[1]) < 2.6 * soft) {
+        if (meet != null && SpanFit.length(meet[0] - read[0], meet[1] - read[1]) < 2.6 * soft) {
             return new double[][] {meet, meet};
         }
         double[] onA = a.foot(read[0], read[1]);
         double[] onB = b.foot(read[0], read[1]);
-        double width = Math.hypot(onA[0] - onB[0], onA[1] - onB[1]);
+        double width = SpanFit.length(onA[0] - onB[0], onA[1] - onB[1]);
         boolean blunt = a.dx() * b.dx() + a.dy() * b.dy() < -0.9 && width > 0.3 && width < 6 * soft;
         return blunt ? new double[][] {onA, onB} : new double[][] {read, read};
     }
@@ -400,7 +413,7 @@ final class EdgeFit {
         Edge opened = edge.evened(evenings).openedAt(start);
         double[] b = away(start, -1, arm * 0.75);
         double[] f = away(start, 1, arm * 0.75);
-        double l = Math.hypot(f[0] - b[0], f[1] - b[1]);
+        double l = SpanFit.length(f[0] - b[0], f[1] - b[1]);
         double[] direction = l == 0 ? null : new double[] {(f[0] - b[0]) / l, (f[1] - b[1]) / l};
         return new SpanWalk(opened, tolerance, arm).walk(0, opened.size() - 1, direction, direction);
     }

@@ -15,9 +15,13 @@ record SpanFit(double[] curve, double worst) {
     private static final int MOST_LOOKED_AT = 40;
     private static final int ROUNDS = 5;
     private static final double ALONG_PX = 0.3;
+    private static final double HOPELESS = 5;
 
-    /** @param begin and {@code end} are unit directions along the run, or null */
-    static SpanFit of(Edge e, int from, int to, double[] begin, double[] end) {
+    /**
+     * @param begin  and {@code end} are unit directions along the run, or null
+     * @param enough a fit this near is not made better, and one that is far from it is given up
+     */
+    static SpanFit of(Edge e, int from, int to, double[] begin, double[] end, double enough) {
         int count = Math.min(to - from + 1, MOST_LOOKED_AT);
         double[] x = new double[count];
         double[] y = new double[count];
@@ -26,21 +30,24 @@ record SpanFit(double[] curve, double worst) {
             int i = from + (int) Math.round((double) k * (to - from) / (count - 1));
             x[k] = e.x(i);
             y[k] = e.y(i);
-            u[k] = k == 0 ? 0 : u[k - 1] + Math.hypot(x[k] - x[k - 1], y[k] - y[k - 1]);
+            u[k] = k == 0 ? 0 : u[k - 1] + length(x[k] - x[k - 1], y[k] - y[k - 1]);
         }
-        double length = u[count - 1];
-        if (count < 4 || length == 0) {
+        double total = u[count - 1];
+        if (count < 4 || total == 0) {
             return straight(x, y, count);
         }
         for (int k = 0; k < count; k++) {
-            u[k] /= length;
+            u[k] /= total;
         }
         SpanFit best = null;
         for (int round = 0; round < ROUNDS; round++) {
-            double[] c = solve(x, y, u, begin, end, length);
+            double[] c = solve(x, y, u, begin, end, total);
             double worst = closer(c, x, y, u);
             if (best == null || worst < best.worst) {
                 best = new SpanFit(c, worst);
+            }
+            if (best.worst <= enough || round > 0 && best.worst > HOPELESS * enough) {
+                break;
             }
         }
         return best;
@@ -56,13 +63,18 @@ record SpanFit(double[] curve, double worst) {
         return new SpanFit(c, worst);
     }
 
+    /** The library's own takes care of numbers that no picture has, and a good while over it. */
+    static double length(double x, double y) {
+        return Math.sqrt(x * x + y * y);
+    }
+
     static double[] line(double x0, double y0, double x1, double y1) {
         return new double[] {x0, y0, x0 + (x1 - x0) / 3, y0 + (y1 - y0) / 3, x0 + (x1 - x0) * 2 / 3, y0 + (y1 - y0) * 2 / 3, x1, y1};
     }
 
     private static double off(double x0, double y0, double x1, double y1, double x, double y) {
-        double d = Math.hypot(x1 - x0, y1 - y0);
-        return d == 0 ? Math.hypot(x - x0, y - y0) : Math.abs((x1 - x0) * (y - y0) - (y1 - y0) * (x - x0)) / d;
+        double d = length(x1 - x0, y1 - y0);
+        return d == 0 ? length(x - x0, y - y0) : Math.abs((x1 - x0) * (y - y0) - (y1 - y0) * (x - x0)) / d;
     }
 
     /** Unknown are the two inner points: each a vector, or a length along its direction. */
@@ -94,7 +106,7 @@ record SpanFit(double[] curve, double worst) {
                 m[a][n] += gx[a] * rx + gy[a] * ry;
             }
         }
-        double[] found = eliminate(m);
+        double[] found = begin == null && end == null ? bothFree(m) : n == 2 ? two(m[0][0], m[0][1], m[1][1], m[0][2], m[1][2]) : eliminate(m);
         double[] p1 = inner(found, 0, basis1, length);
         double[] p2 = inner(found, basis1.length, basis2, length);
         return new double[] {x[0], y[0], x[0] + p1[0], y[0] + p1[1], x[l] + p2[0], y[l] + p2[1], x[l], y[l]};
@@ -106,10 +118,22 @@ record SpanFit(double[] curve, double worst) {
             double a = found == null || !(found[at] > 0.02 * length) || found[at] > 1.5 * length ? length / 3 : found[at];
             return new double[] {basis[0][0] * a, basis[0][1] * a};
         }
-        if (found == null || !(Math.hypot(found[at], found[at + 1]) < 1.5 * length)) {
+        if (found == null || !(length(found[at], found[at + 1]) < 1.5 * length)) {
             return new double[] {0, 0};
         }
         return new double[] {found[at], found[at + 1]};
+    }
+
+    /** With neither direction given, the two coordinates do not know of each other. */
+    private static double[] bothFree(double[][] m) {
+        double[] x = two(m[0][0], m[0][2], m[2][2], m[0][4], m[2][4]);
+        double[] y = two(m[1][1], m[1][3], m[3][3], m[1][4], m[3][4]);
+        return x == null || y == null ? null : new double[] {x[0], y[0], x[1], y[1]};
+    }
+
+    private static double[] two(double aa, double ab, double bb, double a, double b) {
+        double det = aa * bb - ab * ab;
+        return Math.abs(det) < 1e-12 ? null : new double[] {(a * bb - b * ab) / det, (b * aa - a * ab) / det};
     }
 
     /** Gauss with pivots; null when there is no one solution. */
@@ -144,7 +168,7 @@ record SpanFit(double[] curve, double worst) {
 
     /** A little along the curve is a matter of the parameter; across it everything counts. */
     private static double off(double along, double across) {
-        return Math.hypot(across, Math.max(0, Math.abs(along) - ALONG_PX));
+        return length(across, Math.max(0, Math.abs(along) - ALONG_PX));
     }
 
     /** Moves every parameter one step of Newton's towards its point's foot; answers the largest distance. */
@@ -159,8 +183,8 @@ record SpanFit(double[] curve, double worst) {
             double dy = 3 * (s * s * (c[3] - c[1]) + 2 * s * t * (c[5] - c[3]) + t * t * (c[7] - c[5]));
             double ex = px - x[k];
             double ey = py - y[k];
-            double speed = Math.hypot(dx, dy);
-            worst = Math.max(worst, speed < 1e-9 ? Math.hypot(ex, ey) : off((ex * dx + ey * dy) / speed, (ex * dy - ey * dx) / speed));
+            double speed = length(dx, dy);
+            worst = Math.max(worst, speed < 1e-9 ? length(ex, ey) : off((ex * dx + ey * dy) / speed, (ex * dy - ey * dx) / speed));
             double ddx = 6 * (s * (c[4] - 2 * c[2] + c[0]) + t * (c[6] - 2 * c[4] + c[2]));
             double ddy = 6 * (s * (c[5] - 2 * c[3] + c[1]) + t * (c[7] - 2 * c[5] + c[3]));
             double slope = dx * dx + dy * dy + ex * ddx + ey * ddy;

@@ -27,7 +27,7 @@ final class SpanWalk {
         int at = from;
         double[] direction = begin;
         while (at < to) {
-            SpanFit rest = SpanFit.of(e, at, to, direction, end);
+            SpanFit rest = SpanFit.of(e, at, to, direction, end, tolerance);
             if (rest.worst() <= tolerance) {
                 spans.add(rest.curve());
                 break;
@@ -37,7 +37,7 @@ final class SpanWalk {
             boolean line = straight - at >= 4 && e.distance(at, straight) >= LEAST_LINE_PX && (straight - at) * 2 >= reach - at;
             int next = line ? straight : reach;
             double[] nextDirection = next == to ? end : line ? unit(e.x(next) - e.x(at), e.y(next) - e.y(at)) : directionAt(next);
-            spans.add(line ? SpanFit.line(e.x(at), e.y(at), e.x(next), e.y(next)) : SpanFit.of(e, at, next, direction, nextDirection).curve());
+            spans.add(line ? SpanFit.line(e.x(at), e.y(at), e.x(next), e.y(next)) : SpanFit.of(e, at, next, direction, nextDirection, tolerance).curve());
             at = next;
             direction = nextDirection;
         }
@@ -48,7 +48,7 @@ final class SpanWalk {
         int good = Math.min(to, at + 2);
         int bad = to;
         for (int step = FIRST_TRY; at + step < to; step *= 2) {
-            if (SpanFit.of(e, at, at + step, direction, directionAt(at + step)).worst() > tolerance) {
+            if (SpanFit.of(e, at, at + step, direction, directionAt(at + step), tolerance).worst() > tolerance) {
                 bad = at + step;
                 break;
             }
@@ -56,7 +56,7 @@ final class SpanWalk {
         }
         while (bad - good > Math.max(1, (good - at) / 24)) {
             int middle = (good + bad) / 2;
-            if (SpanFit.of(e, at, middle, direction, directionAt(middle)).worst() <= tolerance) {
+            if (SpanFit.of(e, at, middle, direction, directionAt(middle), tolerance).worst() <= tolerance) {
                 good = middle;
             } else {
                 bad = middle;
@@ -91,7 +91,7 @@ final class SpanWalk {
     private boolean isStraight(int from, int to, double within) {
         double dx = e.x(to) - e.x(from);
         double dy = e.y(to) - e.y(from);
-        double d = Math.hypot(dx, dy);
+        double d = SpanFit.length(dx, dy);
         for (int i = from + 1; i < to; i++) {
             if (Math.abs(dx * (e.y(i) - e.y(from)) - dy * (e.x(i) - e.x(from))) > within * d) {
                 return false;
@@ -111,7 +111,7 @@ final class SpanWalk {
     }
 
     private static double[] unit(double x, double y) {
-        double d = Math.hypot(x, y);
+        double d = SpanFit.length(x, y);
         return d == 0 ? null : new double[] {x / d, y / d};
     }
 }

@@ -5,6 +5,7 @@ import jurren.core.art.DrawingFile;
 import jurren.core.art.DrawnShape;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Curves;
+import jurren.core.geometry.Outline;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
@@ -41,6 +42,7 @@ public final class Found {
     public static final double HAIRLINE_MM = 0.3;
     /** More than this no person drew, and every edit would take minutes. */
     public static final int MOST_SHAPES = 100_000;
+    private static final long MOST_CORNERS = 1_500_000;
     private static final double CLOSED_WITHIN_MM = 0.01;
     private static final double LARGEST_MM = 10_000;
     private static final double SMALLEST_MM = 0.1;
@@ -50,6 +52,7 @@ public final class Found {
     private final LineChains openLines = new LineChains();
     private final Map<Colour, Set<Curves>> outlines = new LinkedHashMap<>();
     private int outlineCount;
+    private long corners;
     private final Map<Colour, String> inks = new LinkedHashMap<>();
     private final Set<DrawingRead.Note> notes = EnumSet.noneOf(DrawingRead.Note.class);
     private Optional<FileUnit> guessed = Optional.empty();
@@ -130,7 +133,9 @@ public final class Found {
         outlines.forEach((colour, lines) -> {
             Path2D.Double all = new Path2D.Double(Path2D.WIND_EVEN_ODD);
             lines.forEach(l -> all.append(l.toAwt(), false));
-            shapes.add(new DrawnShape(Curves.of(all), colour));
+            Curves together = Curves.of(all);
+            check(together);
+            shapes.add(new DrawnShape(together, colour));
         });
         outlines.clear();
     }
@@ -139,11 +144,20 @@ public final class Found {
         if (curves.isEmpty()) {
             return;
         }
+        check(curves);
         Curves left = clip.map(c -> clipped(curves, c)).orElse(curves);
         if (!left.isEmpty()) {
             shapes.add(new DrawnShape(left, colour));
         }
         if (shapes.size() > MOST_SHAPES) {
+            throw new TooMuch();
+        }
+    }
+
+    private void check(Curves curves) {
+        List<Outline> outlines = curves.outlines();
+        corners += outlines.stream().mapToLong(Outline::size).sum();
+        if (corners > MOST_CORNERS || Crowding.isTooMuch(outlines)) {
             throw new TooMuch();
         }
     }

@@ -22,7 +22,7 @@ import java.util.Optional;
  */
 public final class DxfReader {
     private static final int DEEPEST = 16;
-    private static final int MOST_ENTITIES = 500_000;
+    private static final int MOST_ENTITIES = 200_000;
     private static final int COLOUR_OF_BLOCK = 0;
     private static final int COLOUR_OF_LAYER = 256;
 
@@ -199,6 +199,9 @@ public final class DxfReader {
         int rows = (int) Math.clamp(e.number(71, 1), 1, 1000);
         for (int c = 0; c < columns; c++) {
             for (int r = 0; r < rows; r++) {
+                if (++placed > MOST_ENTITIES) {
+                    throw new Found.TooMuch();
+                }
                 AffineTransform place = new AffineTransform(toMm);
                 place.translate(e.number(10, 0), e.number(20, 0));
                 place.rotate(Math.toRadians(e.number(50, 0)));

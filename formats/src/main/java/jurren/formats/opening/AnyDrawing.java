@@ -11,11 +11,17 @@ import jurren.formats.pdf.PdfReader;
 import jurren.formats.svg.SvgReader;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 
 /** Reads a drawing of any format there is a reader for. What is in a file decides, then what it is called. */
 public final class AnyDrawing {
     private static final int MOST_BYTES = 64 << 20;
     private static final int HEAD = 2048;
+    private static final long MOST_MS = 4_000;
 
     private AnyDrawing() {
     }
@@ -28,12 +34,39 @@ public final class AnyDrawing {
         if (content.length > MOST_BYTES) {
             return Found.refused(Reason.TOO_LARGE, file, content.length / (1 << 20) + " MB");
         }
+        return withPatience(file, content);
+    }
+
+    /**
+     * A drawing in which everything crosses everything would keep a reader busy for hours. It is left behind
+     * then; the thread has the lowest priority and keeps nobody from closing the application.
+     */
+    private static DrawingRead withPatience(DrawingFile file, byte[] content) {
+        FutureTask<DrawingRead> reading = new FutureTask<>(() -> read(file, content));
+        Thread thread = Thread.ofPlatform().daemon().name("drawing").priority(Thread.MIN_PRIORITY).unstarted(reading);
+        thread.start();
+        try {
+            return reading.get(MOST_MS, TimeUnit.MILLISECONDS);
+        } catch (TimeoutException _) {
+            thread.interrupt();
+            return Found.refused(Reason.TOO_LARGE, file, "it takes more than " + MOST_MS / 1000 + " seconds to understand");
+        } catch (ExecutionException e) {
+            throw new IllegalStateException("a reader of drawings failed", e.getCause());
+        } catch (InterruptedException _) {
+            Thread.currentThread().interrupt();
+            throw new CancellationException("reading was stopped");
+        }
+    }
+
+    private static DrawingRead read(DrawingFile file, byte[] content) {
         try {
             return byContent(file, new String(content, 0, Math.min(HEAD, content.length), StandardCharsets.ISO_8859_1), content);
         } catch (Found.TooMuch _) {
-            return Found.refused(Reason.TOO_LARGE, file, "more than " + Found.MOST_SHAPES + " shapes");
+            return Found.refused(Reason.TOO_LARGE, file, "it has too many shapes, or too many that cross each other");
         } catch (StackOverflowError _) {
             return Found.refused(Reason.TOO_DEEP, file, "");
+        } catch (OutOfMemoryError _) {
+            return Found.refused(Reason.TOO_LARGE, file, "it needs more memory than there is");
         }
     }
 
@@ -52,10 +85,5 @@ public final class AnyDrawing {
             return HpglReader.read(file);
         }
         return SvgReader.read(file);
-    }
-
-    /** The endings of the files that can be read, for choosing one. */
-    public static java.util.List<String> endings() {
-        return java.util.List.of("svg", "pdf", "eps", "dxf", "plt", "hpgl");
     }
 }

@@ -7,6 +7,8 @@ import jurren.formats.drawing.Found;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.io.MemoryUsageSetting;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -18,6 +20,13 @@ public final class PdfReader {
     /** What a file may unpack to; more is no drawing. */
     private static final long MOST_UNPACKED = 256L << 20;
     private static final int MOST_PAGES = 500;
+
+    /** The library writes what it stumbles over to the console; what matters of it is told as a note or a refusal. */
+    private static final Logger QUIET = Logger.getLogger("org.apache.pdfbox");
+
+    static {
+        QUIET.setLevel(Level.OFF);
+    }
 
     private PdfReader() {
     }
@@ -54,7 +63,7 @@ public final class PdfReader {
     }
 
     private static String firstLine(Exception e) {
-        String message = e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
+        String message = e.getMessage() == null ? "its parts do not fit together" : e.getMessage();
         return message.lines().findFirst().orElse("");
     }
 }

@@ -52,7 +52,7 @@ public final class PictureReader {
             return refused(Reason.NOT_A_PICTURE, name, "");
         } catch (IOException | RuntimeException e) {
             // readers meet damage with exceptions of many unrelated kinds; whichever it is, the picture cannot be seen
-            return refused(Reason.BROKEN_PICTURE, name, e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage().lines().findFirst().orElse(""));
+            return refused(Reason.BROKEN_PICTURE, name, e.getMessage() == null || e.getMessage().contains("Exception") ? "its data ends early or does not fit together" : e.getMessage().lines().findFirst().orElse(""));
         }
     }
 

@@ -144,8 +144,13 @@ final class ShapeCards {
         @Override
         Node node() {
             Label file = Controls.label("");
-            fills(d -> file.setText(Texts.of("drawing.file", d.file().name(), Math.round(d.widthFactor() * 100))));
-            return Controls.card(title("chain.drawing"), file);
+            Label inks = Controls.label("", "hint");
+            fills(d -> {
+                file.setText(Texts.of("drawing.file", d.file().name(), Math.round(d.widthFactor() * 100)));
+                inks.setText(Texts.of("drawing.inks", String.join(", ", d.inks().values().stream().sorted().toList())));
+                show(inks, !d.inks().isEmpty());
+            });
+            return Controls.card(title("chain.drawing"), file, inks);
         }
     }
 }
