@@ -103,6 +103,7 @@ public final class Controls {
             this.choices = List.copyOf(choices);
             setId(id);
             getStyleClass().add("segments");
+            setMaxWidth(Region.USE_PREF_SIZE);
             ToggleGroup group = new ToggleGroup();
             for (T choice : choices) {
                 ToggleButton b = new ToggleButton(name.apply(choice));

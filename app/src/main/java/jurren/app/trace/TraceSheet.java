@@ -17,7 +17,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
@@ -106,7 +105,6 @@ public final class TraceSheet {
     private Node build(OptionalDouble perInch) {
         Controls.Segments<Mode> modes = Controls.segments("trace-mode", List.of(Mode.values()), m -> Texts.of("trace.mode." + m),
                 m -> change(s -> s.withMode(m)));
-        modes.setMaxWidth(Region.USE_PREF_SIZE);
         fillers.add(() -> modes.show(settings.mode()));
         says.setMaxWidth(FIELDS);
         lost.setMaxWidth(FIELDS);

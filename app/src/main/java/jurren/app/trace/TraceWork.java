@@ -22,7 +22,7 @@ import jurren.core.trace.Tracer;
  */
 final class TraceWork {
     /** Pixels that are traced within the blink of an eye. */
-    private static final int QUICK_PIXELS = 500_000;
+    private static final int QUICK_PIXELS = 300_000;
 
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("trace").factory());

@@ -90,6 +90,7 @@ public final class Snapshots {
                 until(() -> !((javafx.scene.control.Label) scene.lookup("#start-says")).getText().isBlank());
                 picture("art-start");
                 click("#sheet-close");
+                trace();
             }
         }
         line("B", Bench.BLANK, "blank-curved");
@@ -101,9 +102,6 @@ public final class Snapshots {
         click("#every-measure");
         picture("blank-every-measure");
         click("#every-measure");
-        click("#all-sizes");
-        picture("blank-all-sizes");
-        click("#all-sizes");
         sheet("#choose-blank", "choose-blank");
         sheet("#measure-own", "measure-own");
         sheet("#job-name", "job-drawer");
@@ -114,6 +112,32 @@ public final class Snapshots {
             window.close();
             return null;
         });
+    }
+
+    /** The customer's photograph, being traced in its colours. */
+    private void trace() throws InterruptedException {
+        Path photograph = Path.of(System.getProperty("java.io.tmpdir"), "otter-badge-" + ProcessHandle.current().pid() + ".jpg");
+        try {
+            SafeFiles.write(photograph, DemoJob.photograph());
+            on(() -> {
+                window.shell().actions().dropped(photograph);
+                return null;
+            });
+            untilTraced("one colour");
+            click("#trace-mode-several_colours");
+            untilTraced("3 colours");
+            until(() -> !((javafx.scene.control.Label) scene.lookup("#trace-lost")).getText().isBlank());
+            picture("art-trace");
+            click("#sheet-close");
+        } catch (IOException e) {
+            throw new IllegalStateException("the photograph could not be put down", e);
+        } finally {
+            photograph.toFile().delete();
+        }
+    }
+
+    private void untilTraced(String says) throws InterruptedException {
+        until(() -> scene.lookup("#trace-says") instanceof javafx.scene.control.Label l && l.getText().contains(says));
     }
 
     /** Half of the third load, so that a cut is seen at work. */

@@ -57,7 +57,10 @@ final class Boundaries {
 
     static All of(Labels labels) {
         Boundaries all = new Boundaries(labels);
-        all.walkFromJunctions();
+        // one colour and none meet nowhere in a third
+        if (labels.colours().size() > 1) {
+            all.walkFromJunctions();
+        }
         all.walkClosed();
         return new All(all.edges, all.rings(), all.usualWidth());
     }

@@ -12,7 +12,7 @@ package jurren.core.trace;
  */
 record SpanFit(double[] curve, double worst) {
     /** Enough to see every bend of a curve that one cubic can follow. */
-    private static final int MOST_LOOKED_AT = 40;
+    private static final int MOST_LOOKED_AT = 30;
     private static final int ROUNDS = 5;
     private static final double ALONG_PX = 0.3;
     private static final double HOPELESS = 5;

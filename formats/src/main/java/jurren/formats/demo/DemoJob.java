@@ -93,6 +93,15 @@ public final class DemoJob {
                 List.of(SizeEntry.of(ONE_SIZE, 1)), List.of(words), Map.of(), Fit.USUAL);
     }
 
+    /** A customer's photograph of a badge, for trying out what pictures become. */
+    public static byte[] photograph() {
+        try (InputStream in = DemoJob.class.getResourceAsStream("otter-badge.jpg")) {
+            return in.readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
     private static Drawing drawing(String name) {
         try (InputStream in = DemoJob.class.getResourceAsStream(name)) {
             return switch (SvgReader.read(new DrawingFile(name, in.readAllBytes()))) {

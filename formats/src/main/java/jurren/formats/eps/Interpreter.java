@@ -25,6 +25,7 @@ import java.util.Optional;
 final class Interpreter {
     private static final double MM_PER_POINT = 25.4 / 72;
     private static final int MOST_STEPS = 5_000_000;
+    private static final int MOST_POINTS = 1_000_000;
     private static final int MOST_OPERANDS = 100_000;
     private static final int DEEPEST_CALL = 200;
     private static final int MOST_SAVED = 1000;
@@ -63,6 +64,7 @@ final class Interpreter {
     private final Deque<State> saved = new ArrayDeque<>();
     private State now = new State();
     private int steps;
+    private int points;
     private boolean exit;
 
     Interpreter(Found found) {
@@ -200,6 +202,9 @@ final class Interpreter {
     }
 
     private double[] device(double[] xy, boolean relative) throws PostScriptException {
+        if (++points > MOST_POINTS) {
+            throw new PostScriptException("it has too many points");
+        }
         double[] moved = xy.clone();
         if (relative) {
             Point2D p = current();

@@ -37,6 +37,9 @@ public final class SvgReader {
         }
         try {
             SVGDocument document = ClosedSvgParser.parse(content);
+            if (Expansion.isTooMuch(document)) {
+                return refused(Reason.TOO_LARGE, file, "more than " + Expansion.MOST + " elements");
+            }
             return collect(document).finish(file);
         } catch (ClosedSvgParser.NotTaken e) {
             return refused(e.reason(), file, e.getMessage());

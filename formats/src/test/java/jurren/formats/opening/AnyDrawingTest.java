@@ -234,6 +234,24 @@ class AnyDrawingTest {
         assertThat(AnyDrawing.read(new DrawingFile("bomb.pdf", file.toByteArray()))).isInstanceOf(DrawingRead.Refused.class);
     }
 
+    @Test
+    void smallFilesThatWouldBecomeLargeOnesAreRefusedAtOnce() {
+        String open = "<svg xmlns='http://www.w3.org/2000/svg' width='9mm' height='9mm' viewBox='0 0 9 9'>";
+        StringBuilder uses = new StringBuilder(open + "<defs><g id='u0'><rect width='9' height='9'/></g>");
+        for (int i = 1; i < 10; i++) {
+            uses.append("<g id='u").append(i).append("'>").append(("<use href='#u" + (i - 1) + "'/>").repeat(10)).append("</g>");
+        }
+        assertThat(refused(read("a.svg", uses + "</defs><use href='#u9'/></svg>"))).isEqualTo(Reason.TOO_LARGE);
+        assertThat(refused(read("a.svg", open + "<path d='" + "M0 0L9 9L0 9Z".repeat(100_000) + "'/></svg>"))).isEqualTo(Reason.TOO_LARGE);
+        assertThat(refused(read("a.plt", "IN;SP1;PU0,0;PD" + "400,0,400,400,".repeat(60_000) + "0,0;"))).isEqualTo(Reason.TOO_LARGE);
+        StringBuilder blocks = new StringBuilder("0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n2\nB0\n0\nCIRCLE\n40\n5\n0\nENDBLK\n");
+        for (int i = 1; i < 12; i++) {
+            blocks.append("0\nBLOCK\n2\nB").append(i).append('\n').append(("0\nINSERT\n2\nB" + (i - 1) + "\n10\n1\n").repeat(10)).append("0\nENDBLK\n");
+        }
+        assertThat(refused(read("a.dxf", blocks + "0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nINSERT\n2\nB11\n0\nENDSEC\n"))).isEqualTo(Reason.TOO_LARGE);
+        assertThat(refused(read("a.eps", eps("1000000000 { newpath 0 0 9 9 rectfill } repeat")))).isIn(Reason.TOO_LARGE, Reason.BROKEN_DRAWING);
+    }
+
     // ---- all
 
     @Test

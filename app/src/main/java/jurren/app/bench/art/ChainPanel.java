@@ -87,6 +87,10 @@ final class ChainPanel {
             fillers.add(card::fill);
             steps.add(card.node());
         }
+        if (motif.source() instanceof Guide) {
+            // nothing is made of a guide, so nothing can be done to it
+            return steps;
+        }
         HBox add = new HBox(Controls.button("add-outline", Texts.of("chain.add-outline"), actions::addOutline), addMenu());
         add.getStyleClass().add("buttons");
         steps.add(add);
