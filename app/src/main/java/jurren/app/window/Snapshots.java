@@ -116,7 +116,7 @@ public final class Snapshots {
 
     /** The customer's photograph, being traced in its colours. */
     private void trace() throws InterruptedException {
-        Path photograph = Path.of(System.getProperty("java.io.tmpdir"), "otter-badge-" + ProcessHandle.current().pid() + ".jpg");
+        Path photograph = Path.of(System.getProperty("java.io.tmpdir"), "jurren-snap-picture-" + ProcessHandle.current().pid(), "otter-badge.jpg");
         try {
             SafeFiles.write(photograph, DemoJob.photograph());
             on(() -> {
@@ -133,6 +133,7 @@ public final class Snapshots {
             throw new IllegalStateException("the photograph could not be put down", e);
         } finally {
             photograph.toFile().delete();
+            photograph.getParent().toFile().delete();
         }
     }
 

@@ -12,7 +12,7 @@ import jurren.core.geometry.Outline;
 final class Crowding {
     private static final int CELLS = 256;
     /** Pairs that may have to be looked at; some seconds' worth. */
-    private static final double MOST_PAIRS = 4e7;
+    private static final double MOST_PAIRS = 1.5e7;
     /** Fewer edges than this cannot have so many. */
     private static final int FEW = 6_000;
 

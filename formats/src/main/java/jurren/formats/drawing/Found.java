@@ -46,6 +46,7 @@ public final class Found {
     private static final double CLOSED_WITHIN_MM = 0.01;
     private static final double LARGEST_MM = 10_000;
     private static final double SMALLEST_MM = 0.1;
+    private static final double FARTHEST_MM = 1e6;
 
     private final List<DrawnShape> shapes = new ArrayList<>();
     private final List<Point> openEnds = new ArrayList<>();
@@ -155,6 +156,11 @@ public final class Found {
     }
 
     private void check(Curves curves) {
+        Box box = curves.bounds();
+        if (!(Math.max(box.widthMm(), box.heightMm()) < FARTHEST_MM && Math.abs(box.centre().xMm()) < FARTHEST_MM && Math.abs(box.centre().yMm()) < FARTHEST_MM)) {
+            // beside that, rounding swallows everything else
+            throw new TooMuch(Reason.ABSURD_SIZE, "%.3g x %.3g mm".formatted(box.widthMm(), box.heightMm()));
+        }
         List<Outline> outlines = curves.outlines();
         corners += outlines.stream().mapToLong(Outline::size).sum();
         if (corners > MOST_CORNERS || Crowding.isTooMuch(outlines)) {
@@ -179,6 +185,20 @@ public final class Found {
     /** There is more than can be worked with. */
     public static final class TooMuch extends RuntimeException {
         private static final long serialVersionUID = 1L;
+        private final Reason reason;
+
+        public TooMuch() {
+            this(Reason.TOO_LARGE, "it has too many shapes, or too many that cross each other");
+        }
+
+        TooMuch(Reason reason, String detail) {
+            super(detail);
+            this.reason = reason;
+        }
+
+        public Reason reason() {
+            return reason;
+        }
     }
 
     public DrawingRead finish(DrawingFile file) {

@@ -61,8 +61,8 @@ public final class AnyDrawing {
     private static DrawingRead read(DrawingFile file, byte[] content) {
         try {
             return byContent(file, new String(content, 0, Math.min(HEAD, content.length), StandardCharsets.ISO_8859_1), content);
-        } catch (Found.TooMuch _) {
-            return Found.refused(Reason.TOO_LARGE, file, "it has too many shapes, or too many that cross each other");
+        } catch (Found.TooMuch e) {
+            return Found.refused(e.reason(), file, e.getMessage());
         } catch (StackOverflowError _) {
             return Found.refused(Reason.TOO_DEEP, file, "");
         } catch (OutOfMemoryError _) {

@@ -65,7 +65,7 @@ final class PagePainter extends PDFGraphicsStreamEngine {
 
     @Override
     protected void processOperator(Operator operator, List<COSBase> operands) throws IOException {
-        if (++operators > MOST_OPERATORS) {
+        if (++operators > MOST_OPERATORS || Thread.currentThread().isInterrupted()) {
             throw new Found.TooMuch();
         }
         super.processOperator(operator, operands);
