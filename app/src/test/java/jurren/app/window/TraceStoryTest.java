@@ -32,6 +32,8 @@ import jurren.core.geometry.Region;
 import jurren.core.job.Job;
 import jurren.core.trace.TraceSettings.Mode;
 import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.demo.DemoJob;
+import jurren.formats.jobfile.JobDocument;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
 import org.junit.jupiter.api.Test;
@@ -253,6 +255,16 @@ class TraceStoryTest extends WindowTest {
         until(() -> Files.exists(out));
         until(() -> session.notice().map(n -> n.contains("back.dxf")).orElse(false));
         assertThat(Files.readString(out, StandardCharsets.US_ASCII)).contains("POLYLINE");
+
+        // another job's art
+        Path job = folder.resolve("other.jurren");
+        JobFile.write(JobDocument.of(DemoJob.make()), job);
+        answers.add(job);
+        click("add-drawing");
+        until(() -> session.line().motifs().size() > 1);
+        assertThat(on(() -> session.line().motifs())).as("the demo's tees").hasSize(1 + DemoJob.make().lines().getFirst().motifs().size());
+        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
+        settle();
 
         drop(Files.writeString(folder.resolve("broken.pdf"), "%PDF-1.4 nothing more"));
         until(() -> session.notice().map(n -> n.contains("broken.pdf")).orElse(false));
