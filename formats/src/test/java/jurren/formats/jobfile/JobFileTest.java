@@ -3,6 +3,16 @@ package jurren.formats.jobfile;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import jurren.core.art.Guide;
+import jurren.core.art.PictureFile;
+import jurren.core.art.TracedPicture;
+import jurren.core.trace.Picture;
+import jurren.core.trace.Straightening;
+import jurren.core.trace.TraceSettings;
+import jurren.formats.picture.PictureRead;
+import jurren.formats.picture.PictureReader;
+import jurren.formats.picture.PictureWriter;
+import java.util.OptionalDouble;
 import jurren.core.art.treat.Treatments;
 import jurren.core.blank.Fit;
 import jurren.core.blank.Form;
@@ -84,6 +94,18 @@ class JobFileTest {
         return ((JobRead.Refused) read).refusal().reason();
     }
 
+    /** @param good names the file that its pictures are in */
+    private static byte[] withJobJson(String json, byte[] picture, JsonNode good) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            zip.putNextEntry(new ZipEntry("job.json"));
+            zip.write(json.getBytes(StandardCharsets.UTF_8));
+            zip.putNextEntry(new ZipEntry(good.findValue("file").asText()));
+            zip.write(picture);
+        }
+        return out.toByteArray();
+    }
+
     private static byte[] withJobJson(String json) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(out)) {
@@ -137,7 +159,7 @@ class JobFileTest {
                 words.withSetting(setting.withBaseline(new Baseline.Edge("m1", 0.25, 3))), Mark.of("m1").resized(0.5, 2),
                 new Stroke(new Stroke.Spiral(2.5, 60), 1, 4, cream),
                 new Stroke(new Stroke.Through(List.of(new Point(0, 0), new Point(9, 4.5), new Point(20, 0)), true), 3, 0, cream),
-                new Backing(4, CornerStyle.MITRED, true, cream));
+                new Backing(4, CornerStyle.MITRED, true, cream), tracedPicture(), new Guide(picture(), Optional.of(Straightening.crop(1, 1, 7, 6)), 0.7, 0.3));
         List<Motif> motifs = new ArrayList<>(DemoJob.make().line("A").orElseThrow().motifs());
         for (int i = 0; i < sources.size(); i++) {
             motifs.add(new Motif("s" + i, "motif " + i, sources.get(i), List.of(), Pose.at(i, 200),
@@ -262,7 +284,7 @@ class JobFileTest {
             String field = fields.get(i);
             ((ObjectNode) broken.at(field.substring(0, field.lastIndexOf('/')))).set(field.substring(field.lastIndexOf('/') + 1),
                     nonsense.get(i % nonsense.size()));
-            JobRead read = JobFile.read(withJobJson(mapper.writeValueAsString(broken)), "x.jurren", SHOP);
+            JobRead read = JobFile.read(withJobJson(mapper.writeValueAsString(broken), picture().content(), good), "x.jurren", SHOP);
             assertThat(read).as(field).isNotNull();
             if (read instanceof JobRead.Refused r) {
                 refused++;
@@ -275,7 +297,25 @@ class JobFileTest {
         assertThat(refused).as("most of it matters").isGreaterThan(fields.size() / 3);
     }
 
-    /** One line with every kind of treatment switched off, and every source that needs no file. */
+    /** A ring of eight pixels. */
+    private static PictureFile picture() {
+        int[] argb = new int[64];
+        for (int i = 0; i < 64; i++) {
+            double from = Math.hypot(i % 8 - 3.5, i / 8 - 3.5);
+            argb[i] = from < 3.2 && from > 1.4 ? 0xFF102030 : 0xFFFFFFFF;
+        }
+        return ((PictureRead.Taken) PictureReader.read("ring.png", PictureWriter.png(Picture.ofOwned(8, 8, argb)))).file();
+    }
+
+    private static TracedPicture tracedPicture() {
+        TraceSettings settings = new TraceSettings(TraceSettings.Mode.SEVERAL_COLOURS, TraceSettings.Ink.DARK, OptionalDouble.of(0.4), true, 3,
+                Map.of(Colour.of("#102031"), Colour.of("#102030")), List.of(Colour.of("#FFFFFF")), true, 1.5, false,
+                List.of(new Point(1.5, 2)), List.of(new Point(6, 6.5)), 1.25);
+        return new TracedPicture(picture(), Optional.of(Straightening.crop(0, 0, 8, 7)), settings,
+                Map.of(Colour.of("#102030"), Colour.of("#F6EFDC")), 2, 2.5);
+    }
+
+    /** One line with every kind of treatment switched off, and every source but drawings. */
     private static Job withEverything() {
         Colour cream = Colour.of("#F6EFDC");
         List<Treatment> all = new ArrayList<>();
@@ -285,7 +325,7 @@ class JobFileTest {
         List<Source> sources = List.of(new Lettering("AB", ShippedTypeface.RYE, 20, 1, Optional.of(40.0), setting, Colouring.whole(cream)),
                 Shape.of(Shape.Kind.STAR, 20, cream), new Stroke(new Stroke.Spiral(2, 30), 1, 2, cream),
                 new Stroke(new Stroke.Through(List.of(new Point(0, 0), new Point(9, 4)), false), 3, 1, cream),
-                Mark.of("s1"), new Backing(2, CornerStyle.ROUND, false, cream));
+                Mark.of("s1"), new Backing(2, CornerStyle.ROUND, false, cream), tracedPicture(), new Guide(picture(), Optional.empty(), 2, 0.5));
         List<Motif> motifs = new ArrayList<>();
         for (int i = 0; i < sources.size(); i++) {
             motifs.add(new Motif("s" + i, "motif " + i, sources.get(i), i == 0 ? all : List.of(), Pose.at(i, 200),
