@@ -1,7 +1,6 @@
 package jurren.app.trace;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,7 +27,6 @@ import jurren.core.art.Source;
 import jurren.core.art.TracedPicture;
 import jurren.core.geometry.Point;
 import jurren.core.material.Colour;
-import jurren.core.material.FilmColour;
 import jurren.core.plan.LinePlan;
 import jurren.core.trace.Straightening;
 import jurren.core.trace.TraceSettings;
@@ -341,21 +339,7 @@ public final class TraceSheet {
 
     /** Ink becomes what stands out on the cloth, a colour the film that looks most like it. */
     private Colour nearestFilm(Colour c) {
-        Colour cloth = plan.blankColour().colour();
-        List<Colour> films = plan.material().colours().stream().map(FilmColour::colour).toList();
-        if (films.isEmpty()) {
-            return c;
-        }
-        return settings.mode() == Mode.SEVERAL_COLOURS
-                ? films.stream().min(Comparator.comparingDouble(f -> squaredDistance(f, c))).orElseThrow()
-                : films.stream().max(Comparator.comparingDouble(f -> Math.abs(f.luminance() - cloth.luminance()))).orElseThrow();
-    }
-
-    private static double squaredDistance(Colour a, Colour b) {
-        int r = a.red() - b.red();
-        int g = a.green() - b.green();
-        int l = a.blue() - b.blue();
-        return 0.3 * r * r + 0.59 * g * g + 0.11 * l * l;
+        return settings.mode() == Mode.SEVERAL_COLOURS ? plan.material().nearest(c) : plan.material().standingOut(plan.blankColour().colour());
     }
 
     private void take() {

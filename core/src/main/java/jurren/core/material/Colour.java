@@ -42,6 +42,14 @@ public record Colour(int rgb) {
         return 0.2126 * linear(red()) + 0.7152 * linear(green()) + 0.0722 * linear(blue());
     }
 
+    /** How different two colours look, roughly: levels weighted by how much the eye sees of each; from 18 on, films can be told apart. */
+    public double differenceFrom(Colour other) {
+        int r = red() - other.red();
+        int g = green() - other.green();
+        int b = blue() - other.blue();
+        return Math.sqrt(0.9 * r * r + 1.77 * g * g + 0.33 * b * b);
+    }
+
     private static double linear(int channel) {
         double c = channel / 255.0;
         return c <= 0.04045 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4);

@@ -1,5 +1,6 @@
 package jurren.core.material;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -31,6 +32,17 @@ public record Material(String id, String name, Process process, double thickness
     /** The name this colour is sold under, or its code when it is not sold. */
     public String colourName(Colour colour) {
         return sold(colour).map(FilmColour::name).orElse(colour.hex());
+    }
+
+    /** The colour it is sold in that looks most like another; that itself when it is sold in none. */
+    public Colour nearest(Colour wanted) {
+        return colours.stream().map(FilmColour::colour).min(Comparator.comparingDouble(wanted::differenceFrom)).orElse(wanted);
+    }
+
+    /** The colour it is sold in that differs most in lightness from a ground; white when it is sold in none. */
+    public Colour standingOut(Colour ground) {
+        return colours.stream().map(FilmColour::colour)
+                .max(Comparator.comparingDouble(c -> Math.abs(c.luminance() - ground.luminance()))).orElse(new Colour(0xFFFFFF));
     }
 
     public Optional<FilmColour> sold(Colour colour) {

@@ -146,8 +146,20 @@ final class Boundaries {
         line[length++] = y;
     }
 
-    /** The middle of the crossings around a junction. */
+    /** The middle of the crossings around a junction; on the picture's border, where the inner edge runs out onto it. */
     private void addJunction(int cx, int cy) {
+        boolean topOrBottom = cy == 0 || cy == labels.height();
+        boolean leftOrRight = cx == 0 || cx == labels.width();
+        int inner = topOrBottom ? cy == 0 ? BOTTOM : TOP : cx == 0 ? RIGHT : LEFT;
+        if (topOrBottom != leftOrRight && differs(cx, cy, inner)) {
+            addCrossing(cx, cy, inner);
+            if (topOrBottom) {
+                line[length - 1] = cy;
+            } else {
+                line[length - 2] = cx;
+            }
+            return;
+        }
         double x = 0;
         double y = 0;
         int n = 0;

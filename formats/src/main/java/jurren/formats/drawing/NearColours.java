@@ -10,7 +10,7 @@ import jurren.core.material.Colour;
 
 /** Colours of a drawing that are nearly the same, as when a logo was put together from several sources. */
 public final class NearColours {
-    /** Eight-bit levels, weighted by how much the eye sees of each; what is nearer cannot be told apart on film. */
+    /** What is nearer cannot be told apart on film. */
     private static final double NEAR = 18;
 
     private NearColours() {
@@ -27,15 +27,8 @@ public final class NearColours {
         Map<Colour, Colour> near = new LinkedHashMap<>();
         List<Colour> kept = new ArrayList<>();
         for (Colour c : byUse) {
-            kept.stream().filter(k -> distance(k, c) < NEAR).findFirst().ifPresentOrElse(k -> near.put(c, k), () -> kept.add(c));
+            kept.stream().filter(k -> k.differenceFrom(c) < NEAR).findFirst().ifPresentOrElse(k -> near.put(c, k), () -> kept.add(c));
         }
         return near;
-    }
-
-    private static double distance(Colour a, Colour b) {
-        int r = a.red() - b.red();
-        int g = a.green() - b.green();
-        int l = a.blue() - b.blue();
-        return Math.sqrt(0.9 * r * r + 1.77 * g * g + 0.33 * l * l);
     }
 }

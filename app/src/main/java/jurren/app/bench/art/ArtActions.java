@@ -85,12 +85,8 @@ public final class ArtActions {
         session.choose(Optional.of(id));
     }
 
-    /** The film colour that differs most from the cloth in lightness. */
     private static Colour standsOut(LinePlan plan) {
-        double cloth = plan.blankColour().colour().luminance();
-        return plan.material().colours().stream().map(FilmColour::colour)
-                .max((a, b) -> Double.compare(Math.abs(a.luminance() - cloth), Math.abs(b.luminance() - cloth)))
-                .orElse(new Colour(0xFFFFFF));
+        return plan.material().standingOut(plan.blankColour().colour());
     }
 
     /** A drawing in the middle of the area, with what is done to it at once. */
