@@ -12,6 +12,10 @@ final class Circle {
     /** Four cubics with this handle leave a circle by 0.03 % of its radius at most. */
     private static final double HANDLE = 4.0 / 3 * (Math.sqrt(2) - 1);
 
+    /** Noise puts a few points farther off. */
+    private static final double STRAYS = 0.02;
+    private static final double STRAY = 2.5;
+
     private Circle() {
     }
 
@@ -52,10 +56,17 @@ final class Circle {
         for (int i = 0; i < n; i++) {
             radius += Math.hypot(e.x(i) - mx - cx, e.y(i) - my - cy) / n;
         }
+        double allowed = Math.min(within, radius * 0.12);
+        int strays = 0;
         for (int i = 0; i < n; i++) {
-            if (Math.abs(Math.hypot(e.x(i) - mx - cx, e.y(i) - my - cy) - radius) > Math.min(within, radius * 0.12)) {
+            double off = Math.abs(SpanFit.length(e.x(i) - mx - cx, e.y(i) - my - cy) - radius);
+            strays += off > allowed ? 1 : 0;
+            if (off > STRAY * allowed) {
                 return List.of();
             }
+        }
+        if (strays > n * STRAYS) {
+            return List.of();
         }
         return quarters(mx + cx, my + cy, radius, area < 0 ? -1 : 1);
     }
