@@ -144,7 +144,11 @@ abstract class WindowTest {
             return null;
         });
         settleLayout();
-        robot.clickOn("#" + id);
+        Node n = node(id);
+        Point2D middle = on(() -> n.localToScreen(n.getBoundsInLocal().getCenterX(), n.getBoundsInLocal().getCenterY()));
+        // straight there: the robot's own way takes a step a millisecond
+        robot.robotContext().getBaseRobot().moveMouse(middle);
+        robot.clickOn(javafx.scene.input.MouseButton.PRIMARY);
         settleLayout();
     }
 
