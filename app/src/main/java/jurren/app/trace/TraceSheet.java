@@ -33,7 +33,6 @@ import jurren.core.trace.TraceSettings;
 import jurren.core.trace.TraceSettings.Ink;
 import jurren.core.trace.TraceSettings.Mode;
 import jurren.core.trace.Traced;
-import jurren.core.trace.Tracer;
 
 /** Everything that can be set about the tracing of one picture. What is taken goes to whoever opened it. */
 public final class TraceSheet {
@@ -255,7 +254,8 @@ public final class TraceSheet {
 
     /** The part there goes, or comes back. */
     private void click(Point at) {
-        latest.ifPresent(r -> change(s -> Tracer.toggled(r.picture(), s, at)));
+        latest.ifPresent(r -> work.toggle(r.picture(), settings, at, toggled ->
+                change(s -> s.withSpots(toggled.dropped(), toggled.kept()))));
     }
 
     private void cornersMoved(List<Point> corners) {

@@ -10,9 +10,11 @@ import javafx.application.Platform;
 import jurren.core.art.TooThin;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import jurren.core.trace.Picture;
+import jurren.core.trace.TraceSettings;
 import jurren.core.trace.Traced;
 import jurren.core.trace.Tracer;
 
@@ -66,6 +68,14 @@ final class TraceWork {
             } catch (CancellationException _) {
                 // overtaken by a newer request
             }
+        });
+    }
+
+    /** Looks for the part at a place, which takes a while in a large picture; told on the window's thread. */
+    void toggle(Picture picture, TraceSettings settings, Point at, Consumer<TraceSettings> then) {
+        worker.submit(() -> {
+            TraceSettings toggled = Tracer.toggled(picture, settings, at);
+            Platform.runLater(() -> then.accept(toggled));
         });
     }
 

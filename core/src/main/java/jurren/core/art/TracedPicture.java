@@ -3,7 +3,6 @@ package jurren.core.art;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
-import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.material.Colour;
 import jurren.core.memo.Memo;
@@ -41,10 +40,6 @@ public record TracedPicture(PictureFile file, Optional<Straightening> straighten
         return straightening.map(s -> file.straightened(s)).orElseGet(file::picture);
     }
 
-    public Picture straightened() {
-        return straightened(file, straightening);
-    }
-
     public Traced traced() {
         return TRACED.get(new Key(file, straightening, settings));
     }
@@ -54,19 +49,8 @@ public record TracedPicture(PictureFile file, Optional<Straightening> straighten
     }
 
     /** From the straightened picture's pixels to around the motif's own origin. */
-    public Placement toMotif() {
-        Traced t = traced();
-        return toMotif(t.width(), t.height());
-    }
-
     public Placement toMotif(int width, int height) {
         return Placement.moved(-width / 2.0, -height / 2.0).then(Placement.scaled(mmPerPxAcross, mmPerPxDown));
-    }
-
-    /** Of the whole straightened picture. */
-    public Box box() {
-        Traced t = traced();
-        return new Box(0, 0, t.width(), t.height()).placed(toMotif());
     }
 
     @Override
@@ -77,10 +61,6 @@ public record TracedPicture(PictureFile file, Optional<Straightening> straighten
 
     public TracedPicture withSettings(Optional<Straightening> newStraightening, TraceSettings newSettings) {
         return new TracedPicture(file, newStraightening, newSettings, shownAs, mmPerPxAcross, mmPerPxDown);
-    }
-
-    public TracedPicture withScale(double mmPerPx) {
-        return new TracedPicture(file, straightening, settings, shownAs, mmPerPx, mmPerPx);
     }
 
     public TracedPicture withShown(Colour found, Colour as) {

@@ -1,6 +1,7 @@
 package jurren.app.bench.art;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -19,7 +20,6 @@ import jurren.core.art.Guide;
 import jurren.core.art.TracedPicture;
 import jurren.core.material.Colour;
 import jurren.core.material.FilmColour;
-import jurren.core.trace.Traced;
 
 /** The cards of what comes from pictures. */
 final class PictureCards {
@@ -41,7 +41,8 @@ final class PictureCards {
                     colours.fireEvent(new AskFor(AskFor.What.TRACE_AGAIN, m.id()))));
             fills(t -> {
                 file.setText(t.file().name());
-                List<Colour> found = t.traced().flats().stream().map(Traced.Flat::colour).toList();
+                // what was found when it was taken; tracing anew would keep the window waiting
+                List<Colour> found = t.shownAs().keySet().stream().sorted(Comparator.comparing(Colour::hex)).toList();
                 Controls.refillWhenChanged(colours, List.of(found, t.shownAs(), material()), () -> rows(t, found));
             });
             return Controls.card(title("traced.title"), file, colours, again);
