@@ -49,7 +49,7 @@ public final class TraceSheet {
     private final PictureFile file;
     private final Consumer<Source> taken;
     private final Runnable close;
-    private final TraceWork work = new TraceWork(this::show);
+    private final TraceWork work = new TraceWork(this::show, this::failed);
     private final TraceView view = new TraceView(VIEW_WIDTH, VIEW_HEIGHT, this::click, this::cornersMoved);
     private final Label says = Controls.label("", "hint", "wrapped");
     private final Label lost = Controls.label("", "wrapped");
@@ -59,6 +59,8 @@ public final class TraceSheet {
     private Optional<Straightening> straightening;
     private TraceSettings settings;
     private double mmPerPx;
+    /** What was stretched stays so when it is traced again. */
+    private final double downPerAcross;
     private boolean straightens;
     private Optional<TraceWork.Result> latest = Optional.empty();
 
@@ -71,6 +73,7 @@ public final class TraceSheet {
         this.straightening = begin.straightening();
         this.settings = begin.settings();
         this.mmPerPx = begin.mmPerPxAcross();
+        this.downPerAcross = begin.mmPerPxDown() / begin.mmPerPxAcross();
         this.shownAs = new HashMap<>(begin.shownAs());
     }
 
@@ -101,7 +104,11 @@ public final class TraceSheet {
 
     private Node build(OptionalDouble perInch) {
         Controls.Segments<Mode> modes = Controls.segments("trace-mode", List.of(Mode.values()), m -> Texts.of("trace.mode." + m),
-                m -> change(s -> s.withMode(m)));
+                m -> {
+                    // the ink of one colour and a black that was found have one name and not one film
+                    shownAs.clear();
+                    change(s -> s.withMode(m));
+                });
         fillers.add(() -> modes.show(settings.mode()));
         says.setMaxWidth(FIELDS);
         lost.setMaxWidth(FIELDS);
@@ -299,16 +306,19 @@ public final class TraceSheet {
         r.traced().flats().forEach(f -> shownAs.computeIfAbsent(f.colour(), this::nearestFilm));
         view.show(r, (c, _) -> settings.mode() == Mode.SEVERAL_COLOURS ? c : shownAs.getOrDefault(c, c));
         Traced t = r.traced();
-        int parts = r.curves().stream().mapToInt(s -> s.curves().enclosed().pieceCount()).sum();
-        says.setText(t.flats().isEmpty() ? Texts.of("trace.nothing") : Texts.of("trace.found", t.flats().size(), parts, t.nodes(),
-                session.unit().format(mmPerPx * t.width()), session.unit().format(mmPerPx * t.height())));
+        says.setText(t.flats().isEmpty() ? Texts.of("trace.nothing") : Texts.of("trace.found", t.flats().size(), r.parts(), t.nodes(),
+                session.unit().format(mmPerPx * t.width()), session.unit().format(mmPerPx * downPerAcross * t.height())));
         boolean any = !r.lost().isEmpty();
-        lost.setText(!r.whole() ? "" : any ? Texts.of("trace.lost", r.lost().size(), session.unit().fine(plan.material().leastStrokeMm()), plan.material().name())
+        lost.setText(!r.judged() ? "" : any ? Texts.of("trace.lost", r.lost().size(), session.unit().fine(plan.material().leastStrokeMm()), plan.material().name())
                 : Texts.of("trace.holds", plan.material().name()));
         lost.getStyleClass().setAll("label", any ? "trace-lost" : "hint");
         Controls.refillWhenChanged(colours, List.of(t.found(), settings.merged(), settings.without(), settings.keepGround(), t.ground()),
                 () -> colourRows(t));
         fillers.forEach(Runnable::run);
+    }
+
+    private void failed(String why) {
+        says.setText(Texts.of("work.failed", why));
     }
 
     /** One row a found colour: take it or not, and drag it onto another to make them one. */
@@ -345,7 +355,7 @@ public final class TraceSheet {
     private void take() {
         Map<Colour, Colour> used = new HashMap<>();
         latest.ifPresent(r -> r.traced().flats().forEach(f -> used.put(f.colour(), shownAs.getOrDefault(f.colour(), f.colour()))));
-        finish(new TracedPicture(file, straightening, settings, used, mmPerPx, mmPerPx));
+        finish(new TracedPicture(file, straightening, settings, used, mmPerPx, mmPerPx * downPerAcross));
     }
 
     private void guide() {

@@ -77,10 +77,6 @@ final class TraceView extends Canvas {
         draw();
     }
 
-    double wipe() {
-        return wipe;
-    }
-
     private Viewport viewport() {
         Picture p = corners.isPresent() ? original : result.map(TraceWork.Result::picture).orElse(original);
         return p == null ? Viewport.showing(new Box(0, 0, 1, 1), getWidth(), getHeight(), 12)

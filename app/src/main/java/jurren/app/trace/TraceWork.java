@@ -29,6 +29,7 @@ final class TraceWork {
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("trace").factory());
     private final Consumer<Result> shown;
+    private final Consumer<String> failed;
     private Future<?> running;
     private int asked;
     private TraceRequest smallOf;
@@ -40,15 +41,19 @@ final class TraceWork {
      * What came of a request.
      *
      * @param curves each colour's shapes in the pixels of the straightened picture
-     * @param lost   what will not hold, in the same pixels; empty until the whole is traced
+     * @param parts  how many separate parts there are
+     * @param lost   what will not hold, in the same pixels
+     * @param judged whether what will not hold was looked for yet
      */
-    record Result(TraceRequest request, Picture picture, Traced traced, List<Shown> curves, List<Region> lost, boolean whole) {
+    record Result(TraceRequest request, Picture picture, Traced traced, List<Shown> curves, int parts, List<Region> lost, boolean judged) {
         record Shown(Colour colour, Curves curves) {
         }
     }
 
-    TraceWork(Consumer<Result> shown) {
+    /** @param failed told why nothing came of the newest request */
+    TraceWork(Consumer<Result> shown, Consumer<String> failed) {
         this.shown = shown;
+        this.failed = failed;
     }
 
     void ask(TraceRequest request) {
@@ -67,6 +72,9 @@ final class TraceWork {
                 give(now, withLost(all));
             } catch (CancellationException _) {
                 // overtaken by a newer request
+                return;
+            } catch (RuntimeException e) {
+                Platform.runLater(() -> failed.accept(String.valueOf(e.getMessage())));
             }
         });
     }
@@ -98,22 +106,24 @@ final class TraceWork {
 
     private Result quick(TraceRequest r) {
         Traced t = Tracer.trace(small, r.settings().reduced(times));
-        return new Result(r, whole, t, curves(t, Placement.scaled(times)), List.of(), false);
+        return result(r, t, Placement.scaled(times));
     }
 
     private Result all(TraceRequest r) {
         Traced t = Tracer.trace(whole, r.settings());
-        return new Result(r, whole, t, curves(t, Placement.HERE), List.of(), true);
+        return result(r, t, Placement.HERE);
     }
 
-    private static List<Result.Shown> curves(Traced t, Placement scale) {
-        return t.flats().stream().map(f -> new Result.Shown(f.colour(), f.curves().placed(scale))).toList();
+    private Result result(TraceRequest r, Traced t, Placement scale) {
+        List<Result.Shown> curves = t.flats().stream().map(f -> new Result.Shown(f.colour(), f.curves().placed(scale))).toList();
+        int parts = curves.stream().mapToInt(s -> s.curves().enclosed().pieceCount()).sum();
+        return new Result(r, whole, t, curves, parts, List.of(), false);
     }
 
     private static Result withLost(Result r) {
         double leastPx = r.request.leastMm() / r.request.mmPerPx();
         List<Region> lost = r.curves.stream().flatMap(s -> TooThin.of(s.curves().enclosed(), leastPx).stream()).toList();
-        return new Result(r.request, r.picture, r.traced, r.curves, lost, true);
+        return new Result(r.request, r.picture, r.traced, r.curves, r.parts, lost, true);
     }
 
     void close() {

@@ -20,8 +20,6 @@ final class Palette {
     /** A step to the next pixel that is larger is an edge. */
     private static final int EDGE_STEP = 20;
     private static final int ROUNDS = 16;
-    /** Colours nearer than this look the same beside each other on film. */
-    static final double ALIKE = 0.07;
 
     private Palette() {
     }
@@ -175,18 +173,5 @@ final class Palette {
         return IntStream.range(0, clusters).boxed().filter(k -> common[k] != null)
                 .sorted(Comparator.comparingLong((Integer k) -> -size[k]))
                 .map(k -> new Colour(common[k].rgb())).distinct().toList();
-    }
-
-    /** How many flat colours there seem to be, from 2. */
-    static int howMany(Picture picture) {
-        List<Colour> found = of(picture, TraceSettings.MOST_COLOURS);
-        List<double[]> apart = new ArrayList<>();
-        for (Colour c : found) {
-            double[] lab = Oklab.of(c.rgb());
-            if (apart.stream().allMatch(o -> Math.sqrt(Oklab.squaredDistance(o, lab)) > ALIKE)) {
-                apart.add(lab);
-            }
-        }
-        return Math.clamp(apart.size(), 2, TraceSettings.MOST_COLOURS);
     }
 }

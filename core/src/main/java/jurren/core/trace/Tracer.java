@@ -49,11 +49,6 @@ public final class Tracer {
         }
     }
 
-    /** How many flat colours a picture seems to have. */
-    public static int colourCount(Picture picture) {
-        return Palette.howMany(picture);
-    }
-
     private record Read(Labels labels, Optional<Colour> ground, double level, boolean darkInk) {
     }
 
