@@ -1,5 +1,6 @@
 package jurren.core.art;
 
+import jurren.core.memo.Scale;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
@@ -16,6 +17,11 @@ import java.util.function.Predicate;
 public record Art(List<Painted> paints) {
     public Art {
         paints = paints.stream().filter(p -> !p.region().isEmpty()).toList();
+    }
+
+    /** What remembering it keeps alive. */
+    public void weigh(Scale scale) {
+        paints.forEach(p -> p.weigh(scale));
     }
 
     public boolean isEmpty() {

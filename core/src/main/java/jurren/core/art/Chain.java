@@ -10,6 +10,7 @@ import jurren.core.lettering.Baseline;
 import jurren.core.lettering.LetteringLayout;
 import jurren.core.lettering.Typefaces;
 import jurren.core.memo.Memo;
+import jurren.core.memo.Scale;
 import jurren.core.trace.Traced;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -26,8 +27,9 @@ import java.util.TreeSet;
  * another motif is part of that value: how the other is built, and where it stands as seen from here.
  */
 public final class Chain {
-    /** Corners of remembered outlines in all: some hundred megabytes. */
-    private static final long MOST_CORNERS = 4_000_000;
+    /** A key's own fields and each of its treatments. */
+    private static final long KEY_BYTES = 160;
+    private static final long TREATMENT_BYTES = 48;
     private static final int MOST_PAINTS = 60;
 
     /** What decides a stage. Hashed once: keys of long chains are asked for often. */
@@ -50,6 +52,12 @@ public final class Chain {
             this.hash = 31 * (31 * source.hashCode() + treatments.hashCode()) + seen.hashCode();
         }
 
+        void weigh(Scale scale) {
+            scale.add(KEY_BYTES + TREATMENT_BYTES * treatments.size());
+            source.weigh(scale);
+            seen.values().forEach(s -> s.key.weigh(scale));
+        }
+
         @Override
         public boolean equals(Object o) {
             return this == o || o instanceof Key k && hash == k.hash && source.equals(k.source)
@@ -69,15 +77,19 @@ public final class Chain {
     private record Stage(List<Paint> paints, List<Integer> pieces, Optional<Box> source, Set<Integer> idle) {
     }
 
-    private final Memo<Key, Stage> stages = new Memo<>(MOST_CORNERS, this::stage, s -> corners(Paint.all(s.paints)));
-    private final Memo<Key, BuiltMotif> built = new Memo<>(MOST_CORNERS, this::finish,
-            b -> corners(b.paints().stream().map(Painted::region).toList()));
-    private final Memo<Key, Region> whole = new Memo<>(MOST_CORNERS, key -> Paint.welded(stages.get(key).paints),
-            r -> corners(List.of(r)));
-
-    private static long corners(List<Region> regions) {
-        return 1 + regions.stream().mapToLong(Region::vertexCount).sum();
-    }
+    private final Memo<Key, Stage> stages = new Memo<>(this::stage, (key, stage, scale) -> {
+        key.weigh(scale);
+        Paint.all(stage.paints).forEach(r -> r.weigh(scale));
+    });
+    private final Memo<Key, BuiltMotif> built = new Memo<>(this::finish, (key, motif, scale) -> {
+        key.weigh(scale);
+        motif.paints().forEach(p -> p.weigh(scale));
+        motif.halo().weigh(scale);
+    });
+    private final Memo<Key, Region> whole = new Memo<>(key -> Paint.welded(stages.get(key).paints), (key, region, scale) -> {
+        key.weigh(scale);
+        region.weigh(scale);
+    });
 
     /** A motif that follows no other. */
     public BuiltMotif build(Motif motif) {

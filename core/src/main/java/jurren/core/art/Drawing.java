@@ -1,5 +1,6 @@
 package jurren.core.art;
 
+import jurren.core.memo.Scale;
 import jurren.core.geometry.Point;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +15,9 @@ import jurren.core.material.Colour;
  */
 public record Drawing(DrawingFile file, List<DrawnShape> shapes, List<Point> openEnds, Map<Colour, String> inks,
                       double widthFactor, double heightFactor) implements Source {
+    /** Curves take about four times the room of the text they came from. */
+    private static final long CURVES_FOR_TEXT = 4;
+
     public Drawing {
         inks = Map.copyOf(inks);
         shapes = List.copyOf(shapes);
@@ -33,6 +37,12 @@ public record Drawing(DrawingFile file, List<DrawnShape> shapes, List<Point> ope
 
     public Drawing withInks(Map<Colour, String> named) {
         return new Drawing(file, shapes, openEnds, named, widthFactor, heightFactor);
+    }
+
+    @Override
+    public void weigh(Scale scale) {
+        file.weigh(scale);
+        scale.add(shapes, CURVES_FOR_TEXT * file.length());
     }
 
     /** Equal files read alike, so the file stands for the shapes. */

@@ -1,5 +1,6 @@
 package jurren.core.art;
 
+import jurren.core.memo.Scale;
 import java.util.Arrays;
 
 /** The customer's file as it came, kept with the job, and which of its pages is meant, from 1. */
@@ -28,12 +29,21 @@ public final class DrawingFile {
         return new DrawingFile(name, content, newPage);
     }
 
+    int length() {
+        return content.length;
+    }
+
     public String name() {
         return name;
     }
 
     public byte[] content() {
         return content.clone();
+    }
+
+    /** What remembering it keeps alive. */
+    void weigh(Scale scale) {
+        scale.add(content, content.length);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package jurren.core.art;
 
+import jurren.core.memo.Scale;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Warp;
@@ -25,6 +26,12 @@ public record Painted(Colour colour, Region region, List<Region> unwelded) {
         Region whole = Region.weld(parts);
         double sum = parts.stream().mapToDouble(Region::areaMm2).sum();
         return new Painted(colour, whole, sum - whole.areaMm2() > TOUCH_MM2 ? overlapping(parts) : List.of());
+    }
+
+    /** What remembering it keeps alive. */
+    public void weigh(Scale scale) {
+        region.weigh(scale);
+        unwelded.forEach(r -> r.weigh(scale));
     }
 
     Painted welded() {

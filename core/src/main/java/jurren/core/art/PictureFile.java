@@ -1,5 +1,6 @@
 package jurren.core.art;
 
+import jurren.core.memo.Scale;
 import java.lang.ref.SoftReference;
 import java.util.Arrays;
 import java.util.function.Function;
@@ -54,6 +55,11 @@ public final class PictureFile {
             straightenedBy = by;
         }
         return known;
+    }
+
+    /** What remembering it keeps alive. */
+    void weigh(Scale scale) {
+        scale.add(content, content.length);
     }
 
     @Override

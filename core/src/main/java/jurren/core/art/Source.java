@@ -1,6 +1,7 @@
 package jurren.core.art;
 
 import java.util.Set;
+import jurren.core.memo.Scale;
 
 /** What a motif is made from, before any treatment. Its size lives here, so treatments stay true in mm. */
 public sealed interface Source permits Lettering, Drawing, TracedPicture, Guide, Shape, Stroke, Mark, Backing {
@@ -15,6 +16,10 @@ public sealed interface Source permits Lettering, Drawing, TracedPicture, Guide,
     /** The same following another motif where it followed {@code from}. */
     default Source withOther(String from, String to) {
         return this;
+    }
+
+    /** What remembering it keeps alive; a few figures are not worth counting. */
+    default void weigh(Scale scale) {
     }
 
     static void checkFactors(double widthFactor, double heightFactor) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import jurren.core.geometry.Placement;
 import jurren.core.material.Colour;
 import jurren.core.memo.Memo;
+import jurren.core.memo.Scale;
 import jurren.core.trace.Picture;
 import jurren.core.trace.Straightening;
 import jurren.core.trace.TraceSettings;
@@ -28,8 +29,12 @@ public record TracedPicture(PictureFile file, Optional<Straightening> straighten
         }
     }
 
-    private static final long MOST_NODES = 2_000_000;
-    private static final Memo<Key, Traced> TRACED = new Memo<>(MOST_NODES, Key::trace, t -> 100L + t.nodes());
+    /** A node is a curve with its points. */
+    private static final long NODE_BYTES = 160;
+    private static final Memo<Key, Traced> TRACED = new Memo<>(Key::trace, (key, traced, scale) -> {
+        key.file.weigh(scale);
+        scale.add(NODE_BYTES * traced.nodes());
+    });
 
     public TracedPicture {
         shownAs = Map.copyOf(shownAs);
@@ -38,6 +43,11 @@ public record TracedPicture(PictureFile file, Optional<Straightening> straighten
 
     static Picture straightened(PictureFile file, Optional<Straightening> straightening) {
         return straightening.map(s -> file.straightened(s)).orElseGet(file::picture);
+    }
+
+    @Override
+    public void weigh(Scale scale) {
+        file.weigh(scale);
     }
 
     public Traced traced() {

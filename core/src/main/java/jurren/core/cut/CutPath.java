@@ -12,6 +12,8 @@ import java.util.List;
  * @param item which of the load's placed items it belongs to, from 0
  */
 public record CutPath(Kind kind, Outline outline, int item) {
+    static final long BYTES = 100;
+
     /** What the cut bounds. */
     public enum Kind {
         INSIDE, OUTSIDE, FRAME

@@ -35,7 +35,10 @@ public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cu
         private record Key(Layer layer, Placement linear) {
         }
 
-        private final Memo<Key, List<CutPath>> known = new Memo<>(500, Orders::order);
+        private final Memo<Key, List<CutPath>> known = new Memo<>(Orders::order, (key, paths, scale) -> {
+            key.layer.region().weigh(scale);
+            paths.forEach(p -> scale.add(p, CutPath.BYTES + Outline.BYTES_A_CORNER * p.outline().size()));
+        });
 
         List<CutPath> of(Placed placed) {
             Placement p = placed.onto();

@@ -14,6 +14,7 @@ import jurren.core.material.Colour;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
 import jurren.core.plan.SizePlan;
+import jurren.core.stop.Stop;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -61,18 +62,20 @@ public record DryRun(List<Comparison> copies) {
     }
 
     public static DryRun of(Plan plan, List<CutSheet> sheets) {
+        Stop stop = Stop.here();
         Map<Copy, List<Part>> parts = new LinkedHashMap<>();
         for (CutSheet sheet : sheets) {
             Load load = plan.runs().get(sheet.load() - 1).load();
             List<Outline> outlines = outlines(sheet);
             for (Placed placed : load.placed()) {
+                stop.look();
                 Region piece = lifted(outlines, placed, load.framed());
                 parts.computeIfAbsent(
                         new Copy(placed.item().lineId(), placed.item().size(), placed.item().copy()),
                         _ -> new ArrayList<>()).add(new Part(placed.item().layer(), ontoFace(piece, placed)));
             }
         }
-        return new DryRun(parts.entrySet().parallelStream().map(e -> compare(plan, e.getKey(), e.getValue())).toList());
+        return new DryRun(parts.entrySet().parallelStream().map(e -> compare(plan, e.getKey(), e.getValue(), stop)).toList());
     }
 
     private static List<Outline> outlines(CutSheet sheet) {
@@ -108,17 +111,19 @@ public record DryRun(List<Comparison> copies) {
                 belongs.centre().yMm() - is.centre().yMm()));
     }
 
-    private static Comparison compare(Plan plan, Copy copy, List<Part> parts) {
+    private static Comparison compare(Plan plan, Copy copy, List<Part> parts, Stop stop) {
         LinePlan line = plan.line(copy.lineId).orElseThrow();
         SizePlan size = line.size(copy.size).orElseThrow();
         Map<Colour, Region> wanted = size.laid().seen();
-        Map<Colour, Region> got = seen(parts);
+        Map<Colour, Region> got = seen(parts, stop);
 
         double agreeing = 0;
         double worst = 0;
         for (Map.Entry<Colour, Region> want : wanted.entrySet()) {
+            stop.look();
             Region is = got.getOrDefault(want.getKey(), Region.EMPTY);
             agreeing += want.getValue().intersect(is).areaMm2();
+            stop.look();
             double distance = edgeDistanceMm(want.getValue(), is);
             worst = Math.max(worst, Double.isInfinite(distance) ? largest(size) : distance);
         }
@@ -136,12 +141,13 @@ public record DryRun(List<Comparison> copies) {
         return size.artBounds().map(b -> Math.hypot(b.widthMm(), b.heightMm())).orElse(0.0);
     }
 
-    private static Map<Colour, Region> seen(List<Part> parts) {
+    private static Map<Colour, Region> seen(List<Part> parts, Stop stop) {
         List<Part> fromTop = new ArrayList<>(parts);
         fromTop.sort(Comparator.comparingInt((Part p) -> p.layer.order()).reversed());
         Map<Colour, Region> seen = new LinkedHashMap<>();
         Region above = Region.EMPTY;
         for (Part part : fromTop) {
+            stop.look();
             seen.put(part.layer.colour(), part.onFace.minus(above));
             above = above.weld(part.onFace);
         }

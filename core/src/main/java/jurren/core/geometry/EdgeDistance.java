@@ -1,5 +1,6 @@
 package jurren.core.geometry;
 
+import jurren.core.stop.Stop;
 import org.locationtech.jts.densify.Densifier;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -12,6 +13,7 @@ import org.locationtech.jts.operation.distance.IndexedFacetDistance;
  */
 final class EdgeDistance {
     private static final double STEP_MM = 1;
+    private static final int LOOK_EVERY = 255;
 
     private EdgeDistance() {
     }
@@ -26,7 +28,11 @@ final class EdgeDistance {
     private static double oneWay(Geometry from, Geometry to) {
         IndexedFacetDistance nearest = new IndexedFacetDistance(to.getBoundary());
         double worst = 0;
+        int seen = 0;
         for (Coordinate c : Densifier.densify(from.getBoundary(), STEP_MM).getCoordinates()) {
+            if ((++seen & LOOK_EVERY) == 0) {
+                Stop.lookHere();
+            }
             worst = Math.max(worst, nearest.distance(Jts.FACTORY.createPoint(c)));
         }
         return worst;

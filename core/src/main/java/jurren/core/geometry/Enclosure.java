@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
-import java.util.concurrent.CancellationException;
+import jurren.core.stop.Stop;
 import java.util.Optional;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.algorithm.RayCrossingCounter;
@@ -115,9 +115,7 @@ final class Enclosure {
         for (Object found : (Collection<?>) faces.getPolygons()) {
             // a ring begins where a hash table says, and of a sliver the inside is taken from where it begins
             Polygon face = (Polygon) ((Polygon) found).norm();
-            if (Thread.currentThread().isInterrupted()) {
-                throw new CancellationException("nobody waits for what these lines enclose any more");
-            }
+            Stop.lookHere();
             Coordinate inside = face.getInteriorPoint().getCoordinate();
             int winding = 0;
             for (Loop loop : loops) {

@@ -2,6 +2,7 @@ package jurren.core.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import jurren.core.memo.Scale;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.CoordinateSequence;
@@ -17,6 +18,10 @@ final class Jts {
 
     /** Less than a hundredth of the smallest thing a knife can leave: rounding dust of an overlay. */
     private static final double DUST_MM2 = 1e-7;
+
+    private static final long CORNER_BYTES = 44;
+    private static final long RING_BYTES = 120;
+    private static final long POLYGON_BYTES = 300;
 
     private Jts() {
     }
@@ -44,6 +49,11 @@ final class Jts {
             }
         }
         return changed || g.getNumGeometries() != found.size() ? collect(found) : g;
+    }
+
+    /** A corner is an object of its own with three figures, and a place in its line's list. */
+    static void weigh(List<Polygon> polygons, Scale scale) {
+        polygons.forEach(p -> scale.add(p, POLYGON_BYTES + RING_BYTES * p.getNumInteriorRing() + CORNER_BYTES * p.getNumPoints()));
     }
 
     static Geometry collect(List<Polygon> polygons) {

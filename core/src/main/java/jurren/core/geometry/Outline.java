@@ -6,6 +6,9 @@ import java.util.stream.IntStream;
 
 /** One closed line, as a knife follows it. The first point is not repeated at the end. */
 public final class Outline {
+    /** What each corner takes in memory. */
+    public static final long BYTES_A_CORNER = 16;
+
     private final double[] xy;
 
     private Outline(double[] xy) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
+import jurren.core.memo.Scale;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.CoordinateSequence;
 import org.locationtech.jts.geom.Envelope;
@@ -172,6 +173,11 @@ public final class Region {
     /** Points that stand less than {@code toleranceMm} off the line between their neighbours left out. */
     public Region simplified(double toleranceMm) {
         return of(Overlay.simplified(shape, toleranceMm));
+    }
+
+    /** What remembering it keeps alive. */
+    public void weigh(Scale scale) {
+        Jts.weigh(Jts.polygons(shape), scale);
     }
 
     public boolean isEmpty() {

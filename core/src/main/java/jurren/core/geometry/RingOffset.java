@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 import jurren.core.memo.Memo;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
@@ -29,26 +30,34 @@ final class RingOffset {
     /** A sharper corner than about 29 degrees is cut off at four times the distance. */
     private static final double MITRE_LIMIT = 4;
 
-    /** Remembered in all. */
-    private static final long MOST_CORNERS = 1_500_000;
-
     private record Asked(ShapeKey shape, double distanceMm, CornerStyle corners) {
     }
 
     /** Polygons are offset one by one, so that of a changed arrangement only what changed is offset again. */
-    private static final Memo<Asked, List<Polygon>> REMEMBERED = new Memo<>(MOST_CORNERS, RingOffset::ofOne,
-            polygons -> 1 + polygons.stream().mapToLong(Polygon::getNumPoints).sum());
+    private static final Memo<Asked, List<Polygon>> REMEMBERED = new Memo<>(RingOffset::ofOne, (asked, polygons, scale) -> {
+        Jts.weigh(asked.shape.polygons(), scale);
+        Jts.weigh(polygons, scale);
+    });
 
     private RingOffset() {
     }
 
     static Geometry of(List<Polygon> polygons, double distanceMm, CornerStyle corners) {
         Function<Polygon, List<Polygon>> each = p -> {
+            if (vanishes(p, distanceMm)) {
+                return List.of();
+            }
             Asked asked = new Asked(new ShapeKey(List.of(p)), distanceMm, corners);
             return asked.shape.isLarge() ? ofOne(asked) : REMEMBERED.get(asked);
         };
         List<Polygon> done = (polygons.size() > 1 ? polygons.parallelStream() : polygons.stream()).flatMap(p -> each.apply(p).stream()).toList();
         return distanceMm > 0 ? Weld.of(done) : Jts.collect(done);
+    }
+
+    /** Narrower than twice what it shrinks by: nothing is left, and nothing needs remembering. */
+    private static boolean vanishes(Polygon p, double distanceMm) {
+        Envelope box = p.getEnvelopeInternal();
+        return distanceMm < 0 && Math.min(box.getWidth(), box.getHeight()) <= -2 * distanceMm;
     }
 
     private static List<Polygon> ofOne(Asked asked) {

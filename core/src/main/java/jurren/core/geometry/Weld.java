@@ -30,8 +30,6 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
  * </ol>
  */
 final class Weld {
-    /** Remembered in all. */
-    private static final long MOST_CORNERS = 1_500_000;
     private static final int LARGE_GROUP = 32;
     /** So many deep on average. */
     private static final double PILED = 2.5;
@@ -41,8 +39,11 @@ final class Weld {
     /** From here on an index over the result pays. */
     private static final int FEW = 4;
 
-    private static final Memo<ShapeKey, Geometry> REMEMBERED = new Memo<>(MOST_CORNERS,
-            group -> weldGroup(group.polygons()), g -> g.getNumPoints() + 1L);
+    private static final Memo<ShapeKey, Geometry> REMEMBERED = new Memo<>(
+            group -> weldGroup(group.polygons()), (group, welded, scale) -> {
+                Jts.weigh(group.polygons(), scale);
+                Jts.weigh(Jts.polygons(welded), scale);
+            });
 
     private Weld() {
     }

@@ -1,5 +1,6 @@
 package jurren.core.layer;
 
+import jurren.core.memo.Scale;
 import jurren.core.geometry.Piece;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Thinness;
@@ -43,6 +44,14 @@ public record Layer(int order, Colour colour, Region region, Region seen, List<R
         print.forEach((c, r) -> colours.put(c, r.warped(warp)));
         return warp == Warp.NONE ? this : new Layer(order, colour, region.warped(warp), seen.warped(warp), unwelded, join,
                 thinnest, colours);
+    }
+
+    /** What remembering it keeps alive. */
+    public void weigh(Scale scale) {
+        region.weigh(scale);
+        seen.weigh(scale);
+        unwelded.forEach(r -> r.weigh(scale));
+        print.values().forEach(r -> r.weigh(scale));
     }
 
     public boolean isPrint() {

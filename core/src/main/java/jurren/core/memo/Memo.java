@@ -1,68 +1,86 @@
 package jurren.core.memo;
 
-import java.util.Iterator;
-import java.util.LinkedHashMap;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.LongAdder;
 import java.util.function.Function;
-import java.util.function.ToLongFunction;
 
 /**
- * Remembers the answers of a pure function by the value of what was asked, the last ones of them, as many
- * as together weigh no more than it may hold. Safe for several threads; two that ask the same at once may
- * both compute it.
+ * Remembers the answers of a pure function by the value of what was asked, as long as its {@link Memory} has room
+ * and something else is worth less. Safe for several threads; two that ask the same at once may both compute it.
  */
 public final class Memo<K, V> {
-    private final Function<K, V> function;
-    private final ToLongFunction<V> weight;
-    private final long most;
-    private final Map<K, V> known = new LinkedHashMap<>(64, 0.75f, true);
-    private long held;
-    private long computed;
+    /** An entry's own objects: map node, ordered node, the record around them. */
+    private static final long ENTRY_BYTES = 200;
 
-    /** The last {@code most} answers. */
-    public Memo(int most, Function<K, V> function) {
-        this(most, function, _ -> 1);
+    /** Puts on the scale what a question and its answer keep alive. */
+    public interface Weighing<K, V> {
+        void weigh(K key, V value, Scale scale);
     }
 
-    /** @param weight of an answer; what alone weighs more than {@code most} is not remembered */
-    public Memo(long most, Function<K, V> function, ToLongFunction<V> weight) {
+    private record Known<V>(V value, Memory.Kept kept) {
+    }
+
+    private final Memory memory;
+    private final Function<K, V> function;
+    private final Weighing<? super K, ? super V> weighing;
+    private final Map<K, Known<V>> known = new ConcurrentHashMap<>();
+    private final LongAdder computed = new LongAdder();
+
+    /** In the memory of this process. */
+    public Memo(Function<K, V> function, Weighing<? super K, ? super V> weighing) {
+        this(Memory.ofProcess(), function, weighing);
+    }
+
+    public Memo(Memory memory, Function<K, V> function, Weighing<? super K, ? super V> weighing) {
+        this.memory = memory;
         this.function = function;
-        this.weight = weight;
-        this.most = most;
+        this.weighing = weighing;
     }
 
     public V get(K key) {
-        synchronized (known) {
-            V value = known.get(key);
-            if (value != null) {
-                return value;
-            }
+        Known<V> before = known.get(key);
+        if (before != null) {
+            memory.used(before.kept);
+            return before.value;
         }
+        long began = System.nanoTime();
         V value = function.apply(key);
-        synchronized (known) {
-            computed++;
-            remember(key, value);
-        }
+        computed.increment();
+        remember(key, value, System.nanoTime() - began);
         return value;
     }
 
-    private void remember(K key, V value) {
-        long own = weight.applyAsLong(value);
-        if (own > most) {
-            return;
-        }
-        V before = known.put(key, value);
-        held += own - (before == null ? 0 : weight.applyAsLong(before));
-        for (Iterator<V> eldest = known.values().iterator(); held > most; ) {
-            held -= weight.applyAsLong(eldest.next());
-            eldest.remove();
+    private void remember(K key, V value, long costNs) {
+        Weighed w = new Weighed();
+        weighing.weigh(key, value, w);
+        Memory.Kept kept = new Memory.Kept(() -> known.remove(key), costNs, w.bytes, w.parts.toArray());
+        if (known.putIfAbsent(key, new Known<>(value, kept)) == null) {
+            memory.keep(kept, w.partBytes.stream().mapToLong(Long::longValue).toArray());
         }
     }
 
     /** How many answers were worked out and not remembered. */
     public long computed() {
-        synchronized (known) {
-            return computed;
+        return computed.sum();
+    }
+
+    private static final class Weighed implements Scale {
+        private final List<Object> parts = new ArrayList<>();
+        private final List<Long> partBytes = new ArrayList<>();
+        private long bytes = ENTRY_BYTES;
+
+        @Override
+        public void add(long more) {
+            bytes += more;
+        }
+
+        @Override
+        public void add(Object part, long of) {
+            parts.add(part);
+            partBytes.add(of);
         }
     }
 }

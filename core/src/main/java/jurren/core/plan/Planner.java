@@ -4,6 +4,7 @@ import jurren.core.art.Art;
 import jurren.core.art.BuiltMotif;
 import jurren.core.art.Chain;
 import jurren.core.memo.Memo;
+import jurren.core.stop.Stop;
 import jurren.core.art.Motif;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
@@ -55,8 +56,6 @@ import java.util.Optional;
  * window. It is safe to use from several threads.
  */
 public final class Planner {
-    private static final int REMEMBERED = 200;
-
     private record FaceKey(List<Motif> motifs, Placement fit, Optional<Double> trueAtMm, Surface surface, boolean printed,
                            Map<Colour, Join> joins) {
     }
@@ -65,15 +64,28 @@ public final class Planner {
     }
 
     private final Chain chain = new Chain();
-    private final Memo<List<Motif>, Art> arts = new Memo<>(REMEMBERED, motifs -> chain.art(motifs, Placement.HERE));
-    private final Memo<FaceKey, FaceWork> faces = new Memo<>(REMEMBERED, this::workFace);
+    private final Memo<List<Motif>, Art> arts = new Memo<>(motifs -> chain.art(motifs, Placement.HERE), (motifs, art, scale) -> {
+        motifs.forEach(m -> m.source().weigh(scale));
+        art.weigh(scale);
+    });
+    private final Memo<FaceKey, FaceWork> faces = new Memo<>(this::workFace, (key, work, scale) -> {
+        key.motifs.forEach(m -> m.source().weigh(scale));
+        work.art.weigh(scale);
+        work.laid.weigh(scale);
+        work.layers.forEach(l -> l.weigh(scale));
+    });
     private final CutRun.Orders orders = new CutRun.Orders();
 
     public Plan plan(Job job, Shop shop) {
-        List<LinePlan> lines = job.lines().stream().map(line -> planLine(line, shop)).toList();
+        Stop stop = Stop.here();
+        List<LinePlan> lines = job.lines().stream().map(line -> planLine(line, shop, stop)).toList();
+        stop.look();
         Loading loading = load(lines, job, shop);
-        List<CutRun> runs = loading.loads().parallelStream()
-                .map(load -> CutRun.of(load, shop.cutter(), orders)).toList();
+        List<CutRun> runs = loading.loads().parallelStream().map(load -> {
+            stop.look();
+            return CutRun.of(load, shop.cutter(), orders);
+        }).toList();
+        stop.look();
         return new Plan(job, shop, lines, runs, prints(lines), new SnagFinder(shop).find(lines, loading),
                 quote(lines, loading, shop));
     }
@@ -83,22 +95,26 @@ public final class Planner {
         return chain.stagesComputed();
     }
 
-    private LinePlan planLine(Line line, Shop shop) {
+    private LinePlan planLine(Line line, Shop shop, Stop stop) {
         Blank blank = shop.blank(line.blankId())
                 .orElseThrow(() -> new IllegalArgumentException("no blank is called \"" + line.blankId() + "\""));
         BlankColour colour = blank.colourOrFirst(line.thing().colourId());
         Material material = shop.material(line.materialId())
                 .orElseThrow(() -> new IllegalArgumentException("no material is called \"" + line.materialId() + "\""));
         Map<String, BuiltMotif> built = new LinkedHashMap<>();
-        line.motifs().forEach(m -> built.put(m.id(), chain.build(m, line.motifs())));
+        for (Motif m : line.motifs()) {
+            stop.look();
+            built.put(m.id(), chain.build(m, line.motifs()));
+        }
         List<BlankSize> wanted = blank.sizes().stream()
                 .filter(s -> s.id().equals(line.drawnFor()) || line.entry(s.id()).count() > 0).toList();
         Face drawnFace = face(line, blank.size(line.drawnFor()).orElseThrow(() -> new IllegalArgumentException(
                 blank.name() + " has no size " + line.drawnFor())));
-        Optional<Box> drawnArt = arts.get(line.motifs()).bounds();
-        List<SizePlan> sizes = wanted.parallelStream()
-                .map(s -> planSize(line, material, drawnFace, face(line, s), drawnArt, s.id())).toList();
-        SizePlan drawn = sizes.stream().filter(s -> s.id().equals(line.drawnFor())).findFirst().orElseThrow();
+        SizePlan drawn = planSize(line, material, drawnFace, drawnFace, Optional.empty(), line.drawnFor());
+        List<SizePlan> sizes = wanted.parallelStream().map(s -> {
+            stop.look();
+            return s.id().equals(line.drawnFor()) ? drawn : planSize(line, material, drawnFace, face(line, s), drawn.artBounds(), s.id());
+        }).toList();
         PlatenPlan platen = platen(drawn, shop.pressFor(line.thing(), blank, drawn.face()));
         return new LinePlan(line, blank, colour, material, built, sizes, finish(material, blank, drawn, platen), platen,
                 WhatHolds.of(material, blank.madeOf(), colour, drawn.face()));

@@ -34,6 +34,7 @@ import jurren.core.load.CutItem;
 import jurren.core.load.Load;
 import jurren.core.load.Loading;
 import jurren.core.snag.Snag;
+import jurren.core.stop.Stop;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -61,10 +62,13 @@ final class SnagFinder {
     }
 
     List<Snag> find(List<LinePlan> lines, Loading loading) {
+        Stop stop = Stop.here();
         for (LinePlan line : lines) {
+            stop.look();
             motifs(line);
             line.sizes().forEach(size -> fit(line, size));
             holds(line);
+            stop.look();
             thinParts(line);
             islands(line);
             stack(line);

@@ -17,13 +17,22 @@ public sealed interface Snag {
         UNUSABLE
     }
 
-    /** The bench where it can be mended. */
-    enum Bench {
-        BLANK, ART, LAYERS, LOADS, FINISH
+    /** What of the job has to change to mend it. */
+    enum Subject {
+        /** A motif, or that there is none. */
+        ART,
+        /** The thing, its measures, how the art sits on it, what holds on it. */
+        THING,
+        /** What is cut from which film, and what lies on what. */
+        LAYERS,
+        /** What is on the shelf and what goes through the cutter. */
+        STOCK,
+        /** What the press does to thing and layers. */
+        HEAT
     }
 
-    /** How bad, and where it is mended. */
-    record Nature(Gravity gravity, Bench bench) {
+    /** How bad, and what it is about. */
+    record Nature(Gravity gravity, Subject subject) {
     }
 
     Nature nature();
@@ -34,8 +43,8 @@ public sealed interface Snag {
         return nature().gravity;
     }
 
-    default Bench bench() {
-        return nature().bench;
+    default Subject subject() {
+        return nature().subject;
     }
 
     default int layer() {
@@ -75,7 +84,7 @@ public sealed interface Snag {
     record NoArt(String line) implements Snag {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.UNUSABLE, Bench.ART);
+            return new Nature(Gravity.UNUSABLE, Subject.ART);
         }
     }
 
@@ -83,7 +92,7 @@ public sealed interface Snag {
     record EmptyLettering(String line, String motifId, String motifName) implements Snag, OfMotif {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.UNUSABLE, Bench.ART);
+            return new Nature(Gravity.UNUSABLE, Subject.ART);
         }
     }
 
@@ -91,7 +100,7 @@ public sealed interface Snag {
     record MissingGlyph(String line, String motifId, String character, String typeface) implements Snag, OfMotif {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.UNUSABLE, Bench.ART);
+            return new Nature(Gravity.UNUSABLE, Subject.ART);
         }
     }
 
@@ -99,7 +108,7 @@ public sealed interface Snag {
     record FontMissing(String line, String motifId, String motifName, String font) implements Snag, OfMotif {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.ART);
+            return new Nature(Gravity.LOOK, Subject.ART);
         }
     }
 
@@ -107,7 +116,7 @@ public sealed interface Snag {
     record NothingToFollow(String line, String motifId, String motifName, String treatment) implements Snag, OfMotif {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.ART);
+            return new Nature(Gravity.LOOK, Subject.ART);
         }
     }
 
@@ -115,7 +124,7 @@ public sealed interface Snag {
     record NothingLeft(String line, String motifId, String motifName, String treatment) implements Snag, OfMotif {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.ART);
+            return new Nature(Gravity.LOOK, Subject.ART);
         }
     }
 
@@ -123,7 +132,7 @@ public sealed interface Snag {
     record NoEffect(String line, String motifId, String motifName, String treatment) implements Snag, OfMotif {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.ART);
+            return new Nature(Gravity.LOOK, Subject.ART);
         }
     }
 
@@ -131,7 +140,7 @@ public sealed interface Snag {
     record LooseIsland(String line, int layer, int islands, Point at) implements Snag, AtPlace {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.LAYERS);
+            return new Nature(Gravity.LOOK, Subject.LAYERS);
         }
     }
 
@@ -140,7 +149,7 @@ public sealed interface Snag {
             implements Snag, OfMotif, AtPlace {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.ART);
+            return new Nature(Gravity.LOOK, Subject.ART);
         }
     }
 
@@ -149,7 +158,7 @@ public sealed interface Snag {
             implements Snag, OfMotif, AtPlace {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.ART);
+            return new Nature(Gravity.LOOK, Subject.ART);
         }
     }
 
@@ -158,7 +167,7 @@ public sealed interface Snag {
             implements Snag, OfSize {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.UNUSABLE, Bench.BLANK);
+            return new Nature(Gravity.UNUSABLE, Subject.THING);
         }
     }
 
@@ -166,7 +175,7 @@ public sealed interface Snag {
     record OutsideArea(String line, String sizeId, double overMm, Point at) implements Snag, OfSize, AtPlace {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.BLANK);
+            return new Nature(Gravity.LOOK, Subject.THING);
         }
     }
 
@@ -175,7 +184,7 @@ public sealed interface Snag {
             implements Snag, OfSize, AtPlace {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.BLANK);
+            return new Nature(Gravity.LOOK, Subject.THING);
         }
     }
 
@@ -184,7 +193,7 @@ public sealed interface Snag {
             implements Snag, OfSize, AtPlace {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.BLANK);
+            return new Nature(Gravity.LOOK, Subject.THING);
         }
     }
 
@@ -192,7 +201,7 @@ public sealed interface Snag {
     record NoRoom(String line, String sizeId) implements Snag, OfSize {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.BLANK);
+            return new Nature(Gravity.LOOK, Subject.THING);
         }
     }
 
@@ -201,7 +210,7 @@ public sealed interface Snag {
             implements Snag, OfSize, AtPlace {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.BLANK);
+            return new Nature(Gravity.LOOK, Subject.THING);
         }
     }
 
@@ -209,7 +218,7 @@ public sealed interface Snag {
     record BeyondPlaten(String line, String sizeId, double overMm, Point at) implements Snag, OfSize, AtPlace {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.BLANK);
+            return new Nature(Gravity.LOOK, Subject.THING);
         }
     }
 
@@ -217,7 +226,7 @@ public sealed interface Snag {
     record DoesNotHold(String line, String material, Verdict verdict) implements Snag {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.STOPS, Bench.BLANK);
+            return new Nature(Gravity.STOPS, Subject.THING);
         }
     }
 
@@ -226,7 +235,7 @@ public sealed interface Snag {
             implements Snag, OfSize, AtPlace {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.LAYERS);
+            return new Nature(Gravity.LOOK, Subject.LAYERS);
         }
     }
 
@@ -234,7 +243,7 @@ public sealed interface Snag {
     record TooManyFilms(String line, int films, int most, Point at) implements Snag, AtPlace {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.LAYERS);
+            return new Nature(Gravity.LOOK, Subject.LAYERS);
         }
     }
 
@@ -242,7 +251,7 @@ public sealed interface Snag {
     record NothingHoldsOn(String line, int layer, String material) implements Snag {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.STOPS, Bench.LAYERS);
+            return new Nature(Gravity.STOPS, Subject.LAYERS);
         }
     }
 
@@ -250,7 +259,7 @@ public sealed interface Snag {
     record NotOnRoll(String line, int layer, String sizeId, double acrossMm, double usableMm) implements Snag, OfSize {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.STOPS, Bench.LOADS);
+            return new Nature(Gravity.STOPS, Subject.STOCK);
         }
     }
 
@@ -258,7 +267,7 @@ public sealed interface Snag {
     record RollTooShort(String line, int load, String colourName, double neededMm, double leftMm) implements Snag {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Bench.LOADS);
+            return new Nature(Gravity.LOOK, Subject.STOCK);
         }
     }
 
@@ -266,7 +275,7 @@ public sealed interface Snag {
     record TooMuchHeat(String line, int layer, double seconds, double mostSeconds) implements Snag {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.STOPS, Bench.FINISH);
+            return new Nature(Gravity.STOPS, Subject.HEAT);
         }
     }
 
@@ -274,7 +283,7 @@ public sealed interface Snag {
     record TooHot(String line, double celsius, double mostCelsius) implements Snag {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.STOPS, Bench.FINISH);
+            return new Nature(Gravity.STOPS, Subject.HEAT);
         }
     }
 }

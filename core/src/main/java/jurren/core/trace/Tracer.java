@@ -1,10 +1,10 @@
 package jurren.core.trace;
 
+import jurren.core.stop.Stop;
 import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CancellationException;
 import java.util.stream.IntStream;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Point;
@@ -13,7 +13,7 @@ import jurren.core.trace.TraceSettings.Mode;
 
 /**
  * Traces pictures. Equal pictures and settings give equal results. A thread that is interrupted stops
- * between two phases with a {@link CancellationException}.
+ * between two phases with a {@link java.util.concurrent.CancellationException}.
  */
 public final class Tracer {
     /** Edges closer to where they were read than this gain nothing but nodes. */
@@ -32,21 +32,15 @@ public final class Tracer {
             return MiddleLines.of(picture, settings);
         }
         Read read = settings.mode() == Mode.ONE_COLOUR ? oneColour(picture, settings) : severalColours(picture, settings);
-        pause();
+        Stop.lookHere();
         Boundaries.All boundaries = Boundaries.of(read.labels);
-        pause();
+        Stop.lookHere();
         double noise = noise(boundaries.edges());
         List<List<double[]>> curves = boundaries.edges().parallelStream()
                 .map(e -> EdgeFit.of(e, tolerance(e, noise) * settings.smoothing(), boundaries.widthPx(), noise)).toList();
-        pause();
+        Stop.lookHere();
         return new Traced(picture.width(), picture.height(), flats(read, boundaries, curves), List.of(), read.labels.colours(),
                 read.ground, read.level, read.darkInk);
-    }
-
-    private static void pause() {
-        if (Thread.currentThread().isInterrupted()) {
-            throw new CancellationException("the tracing was stopped");
-        }
     }
 
     private record Read(Labels labels, Optional<Colour> ground, double level, boolean darkInk) {
@@ -88,7 +82,7 @@ public final class Tracer {
             if (!new Parts(labels).giveAway(settings.speckPx2(), first ? settings.dropped() : List.of(), settings.kept())) {
                 break;
             }
-            pause();
+            Stop.lookHere();
         }
         if (settings.outerOnly()) {
             new Parts(labels).fillHoles();

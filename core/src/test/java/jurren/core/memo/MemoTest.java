@@ -1,19 +1,22 @@
 package jurren.core.memo;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class MemoTest {
     private final List<String> asked = Collections.synchronizedList(new ArrayList<>());
-    private final Memo<String, Integer> lengths = new Memo<>(3, s -> {
+    private final Memory memory = new Memory(10_000);
+    private final Memo<String, Integer> lengths = new Memo<>(memory, s -> {
         asked.add(s);
         return s.length();
-    });
+    }, (_, _, scale) -> scale.add(1000));
 
     @Test
     void equalQuestionsAreAnsweredOnce() {
@@ -24,35 +27,54 @@ class MemoTest {
     }
 
     @Test
-    void whatWasAskedLongestAgoIsForgottenFirst() {
-        List.of("a", "bb", "ccc", "a", "dddd").forEach(lengths::get);
+    void itsMemoryNeverHoldsMoreThanItsBudget() {
+        for (int i = 0; i < 500; i++) {
+            lengths.get("word " + i);
+            assertThat(memory.heldBytes()).isLessThanOrEqualTo(memory.budgetBytes());
+        }
+        assertThat(memory.count()).as("1,200 bytes each").isEqualTo(8);
         asked.clear();
-        List.of("a", "ccc", "dddd").forEach(lengths::get);
+        lengths.get("word 499");
         assertThat(asked).isEmpty();
-        lengths.get("bb");
-        assertThat(asked).containsExactly("bb");
     }
 
     @Test
-    void heavyAnswersPushOutMoreThanLightOnes() {
-        Memo<String, String> words = new Memo<>(10, w -> {
+    void keysWeighAsWellAsAnswers() {
+        Memo<String, Integer> heavyKeys = new Memo<>(memory, String::length, (key, _, scale) -> scale.add(key.length()));
+        IntStream.range(0, 100).forEach(i -> heavyKeys.get("x".repeat(3000) + i));
+        assertThat(memory.count()).isLessThan(4);
+    }
+
+    @Test
+    void whatAloneIsTooHeavyIsWorkedOutEachTimeAndPushesNothingOut() {
+        Memo<String, String> words = new Memo<>(memory, w -> {
             asked.add(w);
             return w;
-        }, String::length);
-        List.of("kite", "fair", "no").forEach(words::get);
-        words.get("crew");
-        asked.clear();
-        List.of("no", "crew", "fair").forEach(words::get);
-        assertThat(asked).as("ten letters are held").isEmpty();
-        words.get("kite");
-        words.get("far too long a word");
-        words.get("far too long a word");
-        assertThat(asked).as("what is too heavy is worked out each time").containsExactly("kite", "far too long a word", "far too long a word");
+        }, (_, value, scale) -> scale.add(value.equals("huge") ? 50_000 : 10));
+        List.of("kite", "huge", "huge", "kite").forEach(words::get);
+        assertThat(asked).containsExactly("kite", "huge", "huge");
     }
 
     @Test
-    void severalThreadsGetTheSameAnswers() {
-        Memo<Integer, Integer> squares = new Memo<>(50, i -> i * i);
-        assertThat(IntStream.range(0, 5000).parallel().allMatch(i -> squares.get(i % 70) == (i % 70) * (i % 70))).isTrue();
+    void anAnswerThatFailsIsAskedForAgain() {
+        Memo<String, String> stopped = new Memo<>(memory, w -> {
+            asked.add(w);
+            throw new CancellationException();
+        }, (_, _, scale) -> scale.add(1));
+        for (int i = 0; i < 2; i++) {
+            assertThatThrownBy(() -> stopped.get("kite")).isInstanceOf(CancellationException.class);
+        }
+        assertThat(asked).hasSize(2);
+        assertThat(memory.count()).isZero();
+    }
+
+    @Test
+    void severalThreadsGetTheSameAnswersAndTheBudgetHolds() {
+        Memo<Integer, Integer> squares = new Memo<>(memory, i -> i * i, (_, _, scale) -> scale.add(100));
+        assertThat(IntStream.range(0, 50_000).parallel().allMatch(i -> squares.get(i % 70) == (i % 70) * (i % 70))).isTrue();
+        assertThat(memory.heldBytes()).isBetween(1L, memory.budgetBytes());
+        memory.forget();
+        assertThat(memory.heldBytes()).isZero();
+        assertThat(squares.get(3)).isEqualTo(9);
     }
 }
