@@ -1,6 +1,7 @@
 package jurren.app;
 
 import jurren.app.cli.JurrenCommand;
+import jurren.app.window.RealWindows;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 
@@ -13,6 +14,6 @@ public final class Main {
         System.setProperty("java.awt.headless", "true");
         PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
         PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
-        System.exit(JurrenCommand.run(out, err, args));
+        System.exit(JurrenCommand.run(new RealWindows(), out, err, args));
     }
 }

@@ -4,7 +4,7 @@ import jurren.app.face.FaceCanvas;
 import jurren.app.session.Bench;
 import jurren.app.session.Keeper;
 import jurren.app.session.Session;
-import jurren.app.window.Files;
+import jurren.app.sheet.FileQuestions;
 import jurren.app.window.JurrenWindow;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
@@ -132,7 +132,7 @@ public final class DragFrames {
         return task.get();
     }
 
-    private static final class NoFiles implements Files {
+    private static final class NoFiles implements FileQuestions {
         @Override
         public Optional<Path> toOpen(Kind kind) {
             return Optional.empty();

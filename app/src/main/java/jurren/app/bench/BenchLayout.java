@@ -1,6 +1,7 @@
 package jurren.app.bench;
 
 import javafx.scene.Node;
+import jurren.app.theme.Theme;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -17,9 +18,10 @@ public final class BenchLayout {
         scroll.getStyleClass().add("column-scroll");
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setMinWidth(columnWidth);
-        scroll.setPrefWidth(columnWidth);
-        scroll.setMaxWidth(columnWidth);
+        double width = Theme.wide(columnWidth);
+        scroll.setMinWidth(width);
+        scroll.setPrefWidth(width);
+        scroll.setMaxWidth(width);
         HBox upper = new HBox(picture, scroll);
         upper.getStyleClass().add("bench-upper");
         HBox.setHgrow(picture, Priority.ALWAYS);

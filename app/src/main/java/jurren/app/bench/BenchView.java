@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 
-/** One bench. It is made once and asked to update whenever something it may show has changed. */
+/** One bench. It is made when it is first looked at, asked to update whenever something it may show has changed, and closed with the window. */
 public interface BenchView {
     Node node();
 
@@ -20,4 +20,7 @@ public interface BenchView {
     }
 
     void update();
+
+    /** Nothing of it listens, ticks or works any more. */
+    void close();
 }

@@ -2,11 +2,10 @@ package jurren.app.bench;
 
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
+import jurren.app.theme.Texts;
 import jurren.core.plan.Plan;
 import jurren.core.snag.Snag;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import javafx.scene.Node;
@@ -21,11 +20,9 @@ public final class SnagCards {
     }
 
     /** Those of the open line; of the whole job where a bench is about the whole job. */
-    public static List<Snag> of(Session session, Snag.Bench... benches) {
-        Set<Snag.Bench> wanted = EnumSet.copyOf(Arrays.asList(benches));
-        return session.plan().map(Plan::snags).orElse(List.of()).stream()
-                .filter(s -> wanted.contains(s.bench()))
-                .filter(s -> s.bench() == Snag.Bench.LOADS || s.line().equals(session.line().id())).toList();
+    public static List<Snag> of(Session session, Set<Snag.Subject> mended) {
+        return session.plan().map(Plan::snags).orElse(List.of()).stream().filter(s -> mended.contains(s.subject()))
+                .filter(s -> s.subject() == Snag.Subject.STOCK || s.line().equals(session.line().id())).toList();
     }
 
     /** Fills a box with their cards, when they are not there already. */
@@ -42,6 +39,8 @@ public final class SnagCards {
             Label text = Controls.label(session.words().snag(snag, session.plan().orElseThrow()));
             HBox.setHgrow(text, Priority.ALWAYS);
             HBox card = new HBox(number, text);
+            card.setAccessibleRole(javafx.scene.AccessibleRole.TEXT);
+            card.setAccessibleText(Texts.of(snag.gravity() == Snag.Gravity.LOOK ? "snag.card" : "snag.card.stops", i + 1, text.getText()));
             card.getStyleClass().add("snag-card");
             if (snag.gravity() != Snag.Gravity.LOOK) {
                 card.getStyleClass().add("stops");

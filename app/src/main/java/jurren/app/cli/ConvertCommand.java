@@ -7,8 +7,8 @@ import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import jurren.app.NewJobs;
-import jurren.app.session.ShopFolder;
+import jurren.core.job.NewJobs;
+import jurren.app.keep.ShopFolder;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
 import jurren.core.job.Job;
@@ -26,6 +26,7 @@ import jurren.formats.out.ArtFormat;
 import jurren.formats.out.ArtSheet;
 import jurren.formats.picture.PictureReader;
 import jurren.formats.words.LengthUnit;
+import jurren.formats.words.Units;
 import jurren.formats.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -82,7 +83,7 @@ final class ConvertCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    private final Words words = new Words(LengthUnit.INCH);
+    private final Words words = new Words(Units.AMERICAN);
 
     @Override
     public Integer call() {

@@ -1,7 +1,7 @@
 package jurren.app.cli;
 
-import jurren.app.Windows;
 import java.io.PrintWriter;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -13,13 +13,23 @@ import picocli.CommandLine.ParameterException;
         resourceBundle = "jurren.app.cli.cli", subcommands = {OpenCommand.class, MakeCommand.class, StartCommand.class, TraceCommand.class, ConvertCommand.class, ListCommand.class,
         TemplateCommand.class, SnapCommand.class, CutterCommand.class})
 public final class JurrenCommand implements Callable<Integer> {
+    private final Windows windows;
+
+    JurrenCommand(Windows windows) {
+        this.windows = windows;
+    }
+
+    Windows windows() {
+        return windows;
+    }
+
     @Override
     public Integer call() {
-        return Windows.showDemo();
+        return windows.show(Optional.empty());
     }
 
     /** Runs a command line and answers its exit code. */
-    public static int run(PrintWriter out, PrintWriter err, String... args) {
+    public static int run(Windows windows, PrintWriter out, PrintWriter err, String... args) {
         IExecutionExceptionHandler oneLine = (e, _, _) -> {
             if (e instanceof Problem) {
                 err.println(e.getMessage());
@@ -28,7 +38,7 @@ public final class JurrenCommand implements Callable<Integer> {
             }
             throw e;
         };
-        return new CommandLine(new JurrenCommand()).setOut(out).setErr(err)
+        return new CommandLine(new JurrenCommand(windows)).setOut(out).setErr(err)
                 .setCaseInsensitiveEnumValuesAllowed(true)
                 .setParameterExceptionHandler(JurrenCommand::misused)
                 .setExecutionExceptionHandler(oneLine).execute(args);

@@ -1,6 +1,6 @@
 package jurren.app.cli;
 
-import jurren.app.session.ShopFolder;
+import jurren.app.keep.ShopFolder;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
 import jurren.core.blank.Blank;
@@ -9,8 +9,8 @@ import jurren.core.job.Shop;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 import jurren.core.snag.Snag;
-import jurren.app.DryRunner;
-import jurren.app.NewJobs;
+import jurren.app.make.DryRunner;
+import jurren.core.job.NewJobs;
 import jurren.formats.files.SafeFiles;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
@@ -18,7 +18,7 @@ import jurren.formats.plan.JobPapers;
 import jurren.formats.plan.PlanJson;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.opening.AnyDrawing;
-import jurren.formats.words.LengthUnit;
+import jurren.formats.words.Units;
 import jurren.formats.words.Words;
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -37,6 +37,9 @@ import picocli.CommandLine.Spec;
 /** Makes every file of a job, or of a drawing put onto a blank. */
 @Command(name = "make", mixinStandardHelpOptions = true, sortOptions = false, resourceBundle = "jurren.app.cli.cli")
 final class MakeCommand implements Callable<Integer> {
+    /** What a job tells by itself. */
+    private static final List<String> OF_ART = List.of("--blank", "--material", "--size", "--colour", "--width", "--copies");
+
     @Parameters(paramLabel = "JOB|ART", descriptionKey = "make.input")
     private Path input;
 
@@ -77,7 +80,8 @@ final class MakeCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        words = new Words(millimetres ? LengthUnit.MILLIMETRE : LengthUnit.INCH);
+        Units units = millimetres ? Units.METRIC : Units.AMERICAN;
+        words = new Words(units);
         ShopFolder.usual().loadFonts();
         Shop shop = ShopFolder.usual().shop();
         Job job = input.getFileName().toString().endsWith(".jurren") ? readJob(shop) : jobOf(readDrawing(), shop);
@@ -86,13 +90,23 @@ final class MakeCommand implements Callable<Integer> {
         boolean stopped = plan.has(Snag.Gravity.STOPS) && !force;
         Map<String, byte[]> files = stopped
                 ? Map.of("plan.json", PlanJson.write(plan, Optional.empty()))
-                : everything(plan);
+                : everything(plan, units);
         write(files);
         report(plan, files, stopped);
         return stopped ? 1 : 0;
     }
 
+    /** What a job says itself is not said again beside it. */
+    private void sayIgnored() {
+        List<String> ignored = spec.commandLine().getParseResult().matchedOptions().stream().map(o -> o.longestName())
+                .filter(OF_ART::contains).toList();
+        if (!ignored.isEmpty()) {
+            spec.commandLine().getOut().println(CliTexts.text("make.ignored", input.getFileName(), String.join(", ", ignored)));
+        }
+    }
+
     private Job readJob(Shop shop) {
+        sayIgnored();
         return switch (JobFile.read(input, shop)) {
             case JobRead.Opened o -> o.document().job();
             case JobRead.Refused r -> throw new Problem(words.refusal(r.refusal()));
@@ -137,9 +151,9 @@ final class MakeCommand implements Callable<Integer> {
         }
     }
 
-    private Map<String, byte[]> everything(Plan plan) {
+    private Map<String, byte[]> everything(Plan plan, Units units) {
         Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
-        return JobPapers.all(plan, cutFiles, () -> DryRunner.run(plan, cutFiles), words.unit());
+        return JobPapers.all(plan, cutFiles, () -> DryRunner.run(plan, cutFiles), units);
     }
 
     private void write(Map<String, byte[]> files) {

@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
-import jurren.app.NewJobs;
-import jurren.app.session.ShopFolder;
+import jurren.core.job.NewJobs;
+import jurren.app.keep.ShopFolder;
 import jurren.core.art.Motif;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
@@ -26,7 +26,7 @@ import jurren.formats.start.Ground;
 import jurren.formats.start.Start;
 import jurren.formats.start.StartMaker;
 import jurren.formats.start.Started;
-import jurren.formats.words.LengthUnit;
+import jurren.formats.words.Units;
 import jurren.formats.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -79,7 +79,7 @@ final class StartCommand implements Callable<Integer> {
         }
         List<Motif> motifs = switch (StartMaker.make(start, entries, Ground.of(on.faces().getFirst(), material, cloth, shop))) {
             case Started.Made m -> m.motifs();
-            case Started.Refused r -> throw new Problem(Words.refused(r, start));
+            case Started.Refused r -> throw new Problem(r.words(start));
         };
         Job job = NewJobs.onBlank(blank, start.name(), blank.name(), cloth.id(), material.id()).withLine("A", l -> l.withMotifs(motifs)
                 .withDrawnFor(on.id(), List.of(SizeEntry.of(on.id(), Wanted.copies(copies)))));
@@ -103,7 +103,7 @@ final class StartCommand implements Callable<Integer> {
 
     private void report(Plan plan) {
         PrintWriter text = spec.commandLine().getOut();
-        Words words = new Words(LengthUnit.INCH);
+        Words words = new Words(Units.AMERICAN);
         text.println(CliTexts.text("make.wrote", out));
         plan.snags().forEach(s -> text.println(CliTexts.text("make.snag", words.snag(s, plan))));
         text.flush();

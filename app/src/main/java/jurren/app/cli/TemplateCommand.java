@@ -1,6 +1,6 @@
 package jurren.app.cli;
 
-import jurren.app.session.ShopFolder;
+import jurren.app.keep.ShopFolder;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankSize;
 import jurren.core.blank.Face;

@@ -20,6 +20,7 @@ import jurren.formats.out.TracedSvg;
 import jurren.formats.picture.PictureRead;
 import jurren.formats.picture.PictureReader;
 import jurren.formats.words.LengthUnit;
+import jurren.formats.words.Units;
 import jurren.formats.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -101,7 +102,7 @@ final class TraceCommand implements Callable<Integer> {
             throw new Problem(CliTexts.text("make.unreadable", input));
         }
         return switch (PictureReader.read(input.getFileName().toString(), content)) {
-            case PictureRead.Refused r -> throw new Problem(new Words(LengthUnit.INCH).refusal(r.refusal()));
+            case PictureRead.Refused r -> throw new Problem(new Words(Units.AMERICAN).refusal(r.refusal()));
             case PictureRead.Taken t -> t;
         };
     }

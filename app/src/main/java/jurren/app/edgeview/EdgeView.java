@@ -1,5 +1,7 @@
 package jurren.app.edgeview;
 
+import jurren.app.desk.Lane;
+import jurren.app.desk.Order;
 import jurren.app.session.EdgeLine;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
@@ -43,11 +45,13 @@ public final class EdgeView extends VBox {
     private final Session session;
     private final Canvas canvas = new Canvas();
     private final Label caption = Controls.caption("");
+    private final Lane lane;
     private CrossSection section = new CrossSection(1, List.of());
     private Object sectionOf = List.of();
 
     public EdgeView(Session session) {
         this.session = session;
+        this.lane = session.desk().lane();
         getStyleClass().add("edge-view");
         Pane holder = new Pane(canvas);
         holder.setMinHeight(HEIGHT - 24);
@@ -77,27 +81,30 @@ public final class EdgeView extends VBox {
         e.consume();
     }
 
-    /** What is drawn now; empty before the first plan. */
+    /** What is drawn now; empty before the first is worked out. */
     public CrossSection section() {
-        if (session.linePlan().isEmpty() || session.sizePlan().isEmpty()) {
-            return new CrossSection(1, List.of());
-        }
-        LinePlan plan = session.linePlan().get();
-        SizePlan size = session.sizePlan().get();
-        List<Object> now = List.of(size.layers(), size.face(), session.edgeLine());
-        if (!now.equals(sectionOf)) {
-            sectionOf = now;
-            section = section(plan, size);
-        }
         return section;
     }
 
-    private CrossSection section(LinePlan plan, SizePlan size) {
-        Box area = size.area().box();
+    /** The section of what there is now is worked out beside the window; until it comes, the one before stays. */
+    private void want() {
+        LinePlan plan = session.linePlan().orElse(null);
+        SizePlan size = session.sizePlan().orElse(null);
+        if (plan == null || size == null) {
+            return;
+        }
+        List<Object> now = List.of(size.layers(), size.face(), session.edgeLine());
+        if (now.equals(sectionOf)) {
+            return;
+        }
+        sectionOf = now;
         EdgeLine line = session.edgeLine();
         double thickness = thicknessMm(plan);
-        return CrossSection.of(size.layers().stream().map(l -> l.mapped(size.face().rolling())).toList(),
-                line.from(area), line.to(area), _ -> thickness);
+        lane.want(new Order<>(Texts.of("work.edge"), _ -> CrossSection.of(size.shapes().asWorn(), line.from(size.area().box()),
+                line.to(size.area().box()), _ -> thickness), found -> {
+                    section = found;
+                    show();
+                }, why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
     }
 
     /** A dye lies in the coat and has no thickness; it is drawn as thin as can be seen. */
@@ -105,10 +112,21 @@ public final class EdgeView extends VBox {
         return Math.max(plan.material().thicknessMm(), 0.01);
     }
 
+    /** It listens to nobody but its own nodes. */
+    public void close() {
+        lane.stop();
+    }
+
     public void update() {
+        want();
+        show();
+    }
+
+    private void show() {
         session.sizePlan().ifPresent(s -> caption.setText(Texts.of("edge.caption",
                 session.unit().format(session.edgeLine().yMm(s.area().box())), session.linePlan()
-                .filter(p -> p.material().thicknessMm() > 0).map(_ -> Math.round(section().thickestMm() * 1000)).orElse(0L))));
+                .filter(p -> p.material().thicknessMm() > 0 && section.thickestMm() > 0)
+                .map(_ -> Texts.of("edge.thickest", session.unit().thin(section.thickestMm()))).orElse(""))));
         draw();
     }
 
@@ -121,7 +139,6 @@ public final class EdgeView extends VBox {
             return;
         }
         LinePlan plan = session.linePlan().get();
-        CrossSection section = section();
         double scale = (w - LEFT - LEGEND) / section.lengthMm();
         double clothTop = h - BOTTOM_PX - CLOTH_PX;
         cloth(g, plan, section.lengthMm() * scale, clothTop);
@@ -168,7 +185,7 @@ public final class EdgeView extends VBox {
         }
     }
 
-    private static void legend(GraphicsContext g, LinePlan plan, List<Layer> layers, double x, double h) {
+    private void legend(GraphicsContext g, LinePlan plan, List<Layer> layers, double x, double h) {
         double y = h - BOTTOM_PX - CLOTH_PX / 2;
         double step = Math.min(15, (h - 14) / (layers.size() + 1));
         g.setTextAlign(TextAlignment.LEFT);
@@ -179,7 +196,7 @@ public final class EdgeView extends VBox {
         for (Layer layer : layers) {
             y -= step;
             g.fillText(Words.layerName(plan, layer.order()) + (plan.material().process().isPrinted() ? ""
-                    : " " + Math.round(plan.material().thicknessMm() * 1000) + " µm"), x, y);
+                    : " " + session.unit().thin(plan.material().thicknessMm())), x, y);
         }
     }
 }

@@ -3,7 +3,6 @@ package jurren.app.face;
 import jurren.app.session.EdgeLine;
 import jurren.app.theme.Theme;
 import jurren.core.art.Painted;
-import jurren.core.blank.Obstacle;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -32,26 +31,31 @@ public final class FaceScene {
 
     /** What art must keep clear of, hatched by its edge alone. */
     public static void obstacles(Pen pen, SizePlan size, Color guide) {
-        Warp warp = size.face().unrolling();
-        Region whole = Region.of(size.face().whole());
-        for (Obstacle o : size.face().obstacles()) {
-            if (o.kind() == Obstacle.Kind.COLLAR) {
-                continue;
-            }
-            Region region = o.region().intersect(whole).warped(warp);
+        for (Region region : size.shapes().obstacles().values()) {
             pen.fill(region, guide.deriveColor(0, 1, 1, 0.12));
             pen.outline(region, Placement.HERE, guide.deriveColor(0, 1, 1, 0.55), 1, 2, 3);
         }
     }
 
     public static void area(Pen pen, SizePlan size, Color guide) {
-        pen.outline(Region.of(size.area().box()).warped(size.face().unrolling()), Placement.HERE, guide, 1.2, 2, 4);
+        pen.outline(size.shapes().area(), Placement.HERE, guide, 1.2, 2, 4);
     }
 
     /** Level on the thing, so an arc where it is unrolled. */
     public static void edgeLine(Pen pen, SizePlan size, EdgeLine line) {
         Box area = size.area().box();
         pen.lines(level(size.face().unrolling(), line.from(area), line.to(area)), Theme.MARIGOLD, 1, 6, 4);
+    }
+
+    /** A box of the art on the unrolled face, as its closed line. */
+    public static List<Point> outline(Warp warp, Box box) {
+        List<Point> corners = List.of(new Point(box.minXMm(), box.minYMm()), new Point(box.maxXMm(), box.minYMm()),
+                new Point(box.maxXMm(), box.maxYMm()), new Point(box.minXMm(), box.maxYMm()));
+        List<Point> line = new ArrayList<>();
+        for (int i = 0; i < corners.size(); i++) {
+            line.addAll(level(warp, corners.get(i), corners.get((i + 1) % corners.size())));
+        }
+        return line;
     }
 
     /** A straight line of the art on the unrolled face. */

@@ -1,76 +1,86 @@
 package jurren.app.session;
 
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import javafx.application.Platform;
+import jurren.app.desk.Desk;
+import jurren.app.desk.Lane;
+import jurren.app.desk.Order;
+import jurren.app.keep.Leftover;
+import jurren.app.keep.Recovery;
+import jurren.app.keep.Settings;
+import jurren.app.keep.ShopFolder;
+import jurren.app.theme.Texts;
 import jurren.core.art.Motif;
-import jurren.core.job.History;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
+import jurren.core.job.Made;
 import jurren.core.job.Shop;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
+import jurren.core.plan.Planner;
 import jurren.core.plan.SizePlan;
 import jurren.formats.jobfile.JobDocument;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
 import jurren.formats.jobfile.Version;
 import jurren.formats.start.Start;
+import jurren.formats.words.Changes;
+import jurren.formats.words.HeatUnit;
 import jurren.formats.words.LengthUnit;
 import jurren.formats.words.Words;
-import java.io.IOException;
-import java.nio.file.Path;
-import java.time.Instant;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
-import java.util.function.UnaryOperator;
-import javafx.application.Platform;
 
 /**
- * The state of one window; only the window's thread touches it. Whoever shows something of it asks to
- * be told of changes; several changes in one go are told once.
+ * The state of one window: the document, the newest plan, the person's settings, what is said. Only the window's
+ * thread touches it. Whoever shows something of it asks to be told of changes; several changes in one go are told once.
  */
 public final class Session {
-    private Shop shop;
-    private final Keeper keeper;
-    private final PlanDesk desk;
+    private static final long QUIET_MS = 120;
+
+    private final Planner planner;
+    private final Path folder;
+    private final Settings settings;
+    private final Desk desk;
+    private final Lane planning;
+    private final Recovery recovery;
+    private final Notices notices = new Notices();
     private final List<Runnable> watchers = new ArrayList<>();
-    private History history;
-    private List<Version> versions = List.of();
-    private Optional<Path> file = Optional.empty();
-    private Job saved;
+    private Shop shop;
+    private Document document;
     private Plan plan;
     private Bench bench = Bench.BLANK;
-    private LengthUnit unit;
-    private String lineId;
-    private List<String> chosen = List.of();
-    private Optional<String> shownSize = Optional.empty();
-    private Optional<String> notice = Optional.empty();
     private EdgeLine edgeLine = EdgeLine.MIDDLE;
-    private final Progress progress = new Progress();
     private boolean telling;
     private List<Start> starts;
 
-    public Session(Shop shop, JobDocument document, Keeper keeper) {
+    /**
+     * @param planner may be shared with other windows
+     * @param folder  where settings, unsaved work and the shop's own part are kept
+     */
+    public Session(Shop shop, JobDocument begin, Path folder, Planner planner) {
         this.shop = shop;
-        this.keeper = keeper;
-        this.desk = new PlanDesk(this::planned, this::planFailed);
-        this.unit = LengthUnit.valueOf(validUnit(keeper.choice("unit", LengthUnit.INCH.name())));
-        begin(document);
+        this.folder = folder;
+        this.planner = planner;
+        this.settings = new Settings(folder);
+        this.desk = new Desk(Platform::runLater);
+        this.planning = desk.lane();
+        this.recovery = new Recovery(folder, desk, why -> trouble(Texts.of("window.not-kept", Texts.reason(why))));
+        this.document = new Document(begin, Optional.empty());
+        planNow(0);
     }
 
-    private static String validUnit(String name) {
-        return name.equals(LengthUnit.MILLIMETRE.name()) ? name : LengthUnit.INCH.name();
-    }
-
-    private void begin(JobDocument document) {
-        history = new History(document.job());
-        versions = document.versions();
-        saved = document.job();
-        lineId = document.job().lines().isEmpty() ? "" : document.job().lines().getFirst().id();
-        chosen = List.of();
-        shownSize = Optional.empty();
-        progress.forget();
+    private void begin(JobDocument newDocument, Optional<Path> from) {
+        document = new Document(newDocument, from);
         plan = null;
-        desk.want(document.job(), shop);
+        notices.clear();
+        planNow(0);
         tell();
     }
 
@@ -80,15 +90,20 @@ public final class Session {
         return shop;
     }
 
+    /** The shop with the things that the job brought along. */
+    public Shop shopOfJob() {
+        return shop.knowing(job().carried());
+    }
+
     /** The shop changed: a blank was measured, or taken away. */
     public void useShop(Shop newShop) {
         shop = newShop;
-        desk.want(job(), shop);
+        planNow(0);
         tell();
     }
 
     public Job job() {
-        return history.now();
+        return document.job();
     }
 
     /** The newest plan there is, which may lag behind the job by a moment; empty before the first. */
@@ -102,59 +117,65 @@ public final class Session {
     }
 
     public Optional<LinePlan> linePlan() {
-        return plan().flatMap(p -> p.line(lineId));
+        return plan().flatMap(p -> p.line(document.lineId()));
     }
 
     /** The open line on the size that is looked at. */
     public Optional<SizePlan> sizePlan() {
-        return linePlan().map(l -> shownSize.flatMap(l::size).orElseGet(l::drawn));
+        return linePlan().map(l -> document.shownSize().flatMap(l::size).orElseGet(l::drawn));
     }
 
-    /** The open line; when an edit took it away, the first. */
     public Line line() {
-        return job().line(lineId).orElseGet(() -> job().lines().getFirst());
+        return document.line();
     }
 
     /** Opens another line of the job. */
     public void openLine(String id) {
-        lineId = id;
-        chosen = List.of();
-        shownSize = Optional.empty();
+        document.open(id);
         tell();
     }
 
     /** The motif that is chosen alone. */
     public Optional<Motif> motif() {
-        return chosen.size() == 1 ? line().motif(chosen.getFirst()) : Optional.empty();
+        List<Motif> chosen = document.chosen();
+        return chosen.size() == 1 ? Optional.of(chosen.getFirst()) : Optional.empty();
     }
 
     /** All motifs that are chosen, from the bottom up. */
     public List<Motif> chosen() {
-        return line().motifs().stream().filter(m -> chosen.contains(m.id())).toList();
+        return document.chosen();
     }
 
     public Bench bench() {
         return bench;
     }
 
+    public Settings settings() {
+        return settings;
+    }
+
     public LengthUnit unit() {
-        return unit;
+        return settings.units().length();
     }
 
     public Words words() {
-        return new Words(unit);
+        return new Words(settings.units());
+    }
+
+    public Desk desk() {
+        return desk;
     }
 
     public Optional<Path> file() {
-        return file;
+        return document.file();
     }
 
     public List<Version> versions() {
-        return versions;
+        return document.versions();
     }
 
     public boolean isUnsaved() {
-        return !job().equals(saved);
+        return document.isUnsaved();
     }
 
     /** Where the piece is cut for the edge view; all benches share it. */
@@ -167,21 +188,27 @@ public final class Session {
         tell();
     }
 
-    public Optional<String> notice() {
-        return notice;
-    }
-
     public boolean canUndo() {
-        return history.canUndo();
+        return document.history().canUndo();
     }
 
     public boolean canRedo() {
-        return history.canRedo();
+        return document.history().canRedo();
+    }
+
+    /** What undoing takes back, in words. */
+    public Optional<String> undoes() {
+        return document.history().before().map(before -> new Changes(unit()).between(before, job()));
+    }
+
+    /** What doing again brings back. */
+    public Optional<String> redoes() {
+        return document.history().after().map(after -> new Changes(unit()).between(job(), after));
     }
 
     /** The size the art is drawn for can be changed by hand; the others follow it. */
     public boolean showsDrawnSize() {
-        return shownSize.isEmpty() || shownSize.get().equals(line().drawnFor());
+        return document.shownSize().isEmpty() || document.shownSize().get().equals(line().drawnFor());
     }
 
     // ---- what can be done to it
@@ -193,7 +220,7 @@ public final class Session {
     /** @param gesture edits with the same gesture, one after the other, are undone as one */
     public void edit(Job next, Object gesture) {
         if (!next.equals(job())) {
-            history.edit(next, gesture);
+            document.history().edit(next.carrying(shopOfJob()), gesture);
             changed(gesture != null);
         }
     }
@@ -203,7 +230,7 @@ public final class Session {
     }
 
     public void editLine(UnaryOperator<Line> change, Object gesture) {
-        edit(job().withLine(lineId, change), gesture);
+        edit(job().withLine(line().id(), change), gesture);
     }
 
     public void editMotif(UnaryOperator<Motif> change) {
@@ -214,52 +241,10 @@ public final class Session {
         motif().ifPresent(m -> editLine(l -> l.withMotif(m.id(), change), gesture));
     }
 
-    public void undo() {
-        history.undo();
-        changed(false);
-    }
-
-    public void redo() {
-        history.redo();
-        changed(false);
-    }
-
-    private void changed(boolean inGesture) {
-        lineId = line().id();
-        chosen = chosen.stream().filter(id -> line().motif(id).isPresent()).toList();
-        if (inGesture) {
-            desk.wantSoon(job(), shop);
-        } else {
-            desk.want(job(), shop);
-        }
-        if (isUnsaved()) {
-            keeper.keep(document());
-        } else {
-            keeper.forget();
-        }
-        tell();
-    }
-
-    public void show(Bench newBench) {
-        bench = newBench;
-        tell();
-    }
-
-    public void show(LengthUnit newUnit) {
-        unit = newUnit;
-        keeper.choose("unit", newUnit.name());
-        tell();
-    }
-
-    public void showSize(String size) {
-        shownSize = Optional.of(size);
-        tell();
-    }
-
     /** Every chosen motif changed. */
     public void editChosen(UnaryOperator<Motif> change, Object gesture) {
-        List<String> ids = chosen;
-        editLine(l -> l.withMotifs(l.motifs().stream().map(m -> ids.contains(m.id()) ? change.apply(m) : m).toList()), gesture);
+        List<Motif> chosen = document.chosen();
+        editLine(l -> l.withMotifs(l.motifs().stream().map(m -> chosen.contains(m) ? change.apply(m) : m).toList()), gesture);
     }
 
     /** These motifs as they are given; the others stay. */
@@ -268,72 +253,196 @@ public final class Session {
                 .orElse(m)).toList()), gesture);
     }
 
+    /** Something of the job was made. */
+    public void editMade(UnaryOperator<Made> change) {
+        edit(job().withMade(change.apply(job().made())));
+    }
+
+    public void undo() {
+        undoes().ifPresent(what -> {
+            document.history().undo();
+            changed(false);
+            say(Texts.of("undo.undone", what));
+        });
+    }
+
+    public void redo() {
+        redoes().ifPresent(what -> {
+            document.history().redo();
+            changed(false);
+            say(Texts.of("undo.redone", what));
+        });
+    }
+
+    private void changed(boolean inGesture) {
+        document.heedWhatIsGone();
+        planNow(inGesture ? QUIET_MS : 0);
+        if (isUnsaved()) {
+            recovery.keep(document.now(), document.file());
+        } else {
+            recovery.forget();
+        }
+        tell();
+    }
+
+    public void show(Bench newBench) {
+        bench = newBench;
+        settings.put("bench", newBench.name());
+        tell();
+    }
+
+    /** The bench of that name, as it was remembered; any other name changes nothing. */
+    public void openBench(String name) {
+        Arrays.stream(Bench.values()).filter(b -> b.name().equals(name)).findFirst().ifPresent(b -> bench = b);
+    }
+
+    public void show(LengthUnit newUnit) {
+        settings.choose(newUnit);
+        tell();
+    }
+
+    public void show(HeatUnit newUnit) {
+        settings.choose(newUnit);
+        tell();
+    }
+
+    public void showText(int px) {
+        settings.chooseText(px);
+        tell();
+    }
+
+    public void showSize(String size) {
+        document.showSize(size);
+        tell();
+    }
+
     public void choose(Optional<String> newMotifId) {
         chooseAll(newMotifId.map(List::of).orElse(List.of()));
     }
 
     public void chooseAll(List<String> motifIds) {
-        chosen = List.copyOf(motifIds);
+        document.choose(motifIds);
         tell();
+    }
+
+    // ---- what is said
+
+    public Notices notices() {
+        return notices;
+    }
+
+    /** The latest sentence. */
+    public Optional<String> notice() {
+        return notices.latest();
     }
 
     /** A sentence for the person, until the next one or until it is put away. */
     public void say(String sentence) {
-        notice = Optional.ofNullable(sentence);
+        notices.remark(sentence, Optional.empty());
+        tell();
+    }
+
+    /** The same with something that can be done about it. */
+    public void say(String sentence, String words, Runnable action) {
+        notices.remark(sentence, Optional.of(new Notices.Action(words, action)));
+        tell();
+    }
+
+    /** Something went wrong: said until it is put away, whatever is said after it. */
+    public void trouble(String sentence) {
+        notices.trouble(sentence);
+        tell();
+    }
+
+    public void putAway(Notices.Notice notice) {
+        notices.putAway(notice);
         tell();
     }
 
     // ---- the file behind it
 
     public JobDocument document() {
-        return new JobDocument(job(), versions);
+        return document.now();
     }
 
     /** Starts over with another job; what was unsaved is gone, so ask before. */
-    public void replace(JobDocument document, Optional<Path> from) {
-        file = from;
-        keeper.forget();
-        begin(document);
+    public void replace(JobDocument newDocument, Optional<Path> from) {
+        recovery.forget();
+        from.ifPresent(settings::keepRecent);
+        begin(newDocument, from);
     }
 
-    /** Takes work that a crash left behind: it is not saved anywhere else. */
-    public void bringBack(JobDocument document) {
-        begin(document);
-        saved = null;
-        keeper.keep(document);
+    /** Takes work that a window left behind: it is not saved anywhere else. */
+    public void bringBack(Leftover leftover, JobDocument left) {
+        begin(left, leftover.source());
+        document.isNowhereSaved();
+        recovery.adopt(leftover, left);
     }
 
-    /** Empty when it was opened, otherwise the sentence that says why not. */
-    public Optional<String> open(Path path) {
-        return switch (JobFile.read(path, shop)) {
-            case JobRead.Opened o -> {
-                replace(o.document(), Optional.of(path));
-                yield Optional.empty();
+    public Recovery recovery() {
+        return recovery;
+    }
+
+    /** @param opened told when it is open; when it cannot be opened, that is said and nothing changes */
+    public void open(Path path, Runnable opened) {
+        Shop known = shop;
+        desk.give(new Order<>(Texts.of("work.opening", path.getFileName()), _ -> JobFile.read(path, known), read -> {
+            switch (read) {
+                case JobRead.Opened o -> {
+                    replace(o.document(), Optional.of(path));
+                    opened.run();
+                }
+                case JobRead.Refused r -> trouble(words().refusal(r.refusal()));
             }
-            case JobRead.Refused r -> Optional.of(words().refusal(r.refusal()));
-        };
+        }, why -> trouble(Texts.of("work.failed", Texts.reason(why)))));
     }
 
-    public void save(Path path) throws IOException {
-        JobFile.write(document(), path);
-        file = Optional.of(path);
-        saved = job();
-        keeper.forget();
-        tell();
+    /** @param then told whether it is saved; what was edited while it was being written is unsaved still */
+    public void save(Path path, Consumer<Boolean> then) {
+        JobDocument now = document.now();
+        Document of = document;
+        desk.give(new Order<Void>(Texts.of("work.saving", path.getFileName()), _ -> {
+            JobFile.write(now, path);
+            return null;
+        }, _ -> {
+            of.savedAs(now, path);
+            settings.keepRecent(path);
+            if (of == document && !isUnsaved()) {
+                recovery.forget();
+            }
+            say(Texts.of("job.saved", path.getFileName()));
+            then.accept(true);
+        }, why -> {
+            trouble(Texts.of("file.not-written", path.getFileName(), Texts.reason(why)));
+            then.accept(false);
+        }).finishing());
     }
 
     /** Keeps the job as it is now, by name; saved with the next save. */
     public void keepVersion(String name) {
-        versions = document().keeping(name, Instant.now()).versions();
-        saved = null;
-        keeper.keep(document());
+        document.keepVersion(name, Instant.now());
+        recovery.keep(document.now(), document.file());
         tell();
+    }
+
+    /** Gone from the list until it is brought back. */
+    public void removeVersion(Version version) {
+        List<Version> before = document.versions();
+        Document of = document;
+        document.putVersions(before.stream().filter(v -> !v.equals(version)).toList());
+        recovery.keep(document.now(), document.file());
+        say(Texts.of("drawer.version-removed", version.name()), Texts.of("removed.back"), () -> {
+            of.putVersions(before);
+            tell();
+        });
     }
 
     /** The job becomes as it was; that is an edit like any other. */
     public void takeBack(Version version) {
         edit(version.job());
     }
+
+    // ---- the shop's own part
 
     /** The starts there are; read again when one is saved or removed. */
     public List<Start> starts() {
@@ -350,23 +459,27 @@ public final class Session {
 
     /** The person's own part of the shop. */
     public ShopFolder shopFolder() {
-        return new ShopFolder(keeper.folder());
+        return new ShopFolder(folder);
     }
 
-    public Keeper keeper() {
-        return keeper;
+    // ---- planning and telling
+
+    /** @param quietMs not before it was quiet for so long: a drag would otherwise compete with its own plans */
+    private void planNow(long quietMs) {
+        Job job = job();
+        Shop known = shop;
+        planning.want(new Order<>(Texts.of("work.planning"), _ -> {
+            if (quietMs > 0) {
+                TimeUnit.MILLISECONDS.sleep(quietMs);
+            }
+            return planner.plan(job, known);
+        }, this::planned, why -> trouble(Texts.of("plan.failed", Texts.reason(why)))));
     }
 
-    public Progress progress() {
-        return progress;
-    }
-
-    /** What is shown changed without the job changing: something was made. */
-    public void made() {
+    private void planned(Plan newPlan) {
+        plan = newPlan;
         tell();
     }
-
-    // ---- telling
 
     public void watch(Runnable watcher) {
         watchers.add(watcher);
@@ -376,16 +489,9 @@ public final class Session {
         watchers.remove(watcher);
     }
 
-    private void planned(Plan newPlan) {
-        if (plan != null && !plan.runs().equals(newPlan.runs())) {
-            progress.forget();
-        }
-        plan = newPlan;
-        tell();
-    }
-
-    private void planFailed(Throwable why) {
-        say(jurren.app.theme.Texts.of("plan.failed", String.valueOf(why.getMessage())));
+    /** How many are told of changes. */
+    public int watcherCount() {
+        return watchers.size();
     }
 
     private void tell() {
@@ -400,6 +506,5 @@ public final class Session {
 
     public void close() {
         desk.close();
-        keeper.close();
     }
 }

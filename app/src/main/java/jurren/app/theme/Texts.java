@@ -11,6 +11,11 @@ public final class Texts {
     private Texts() {
     }
 
+    /** What an exception says of itself, or at least what it is. */
+    public static String reason(Throwable why) {
+        return why.getMessage() == null || why.getMessage().isBlank() ? why.getClass().getSimpleName() : why.getMessage();
+    }
+
     public static boolean has(String key) {
         return TEXTS.containsKey(key);
     }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -49,7 +50,7 @@ public final class TraceSheet {
     private final PictureFile file;
     private final Consumer<Source> taken;
     private final Runnable close;
-    private final TraceWork work = new TraceWork(this::show, this::failed);
+    private final TraceWork work;
     private final TraceView view = new TraceView(VIEW_WIDTH, VIEW_HEIGHT, this::click, this::cornersMoved);
     private final Label says = Controls.label("", "hint", "wrapped");
     private final Label lost = Controls.label("", "wrapped");
@@ -66,6 +67,7 @@ public final class TraceSheet {
 
     private TraceSheet(Session session, LinePlan plan, TracedPicture begin, Consumer<Source> taken, Runnable close) {
         this.session = session;
+        this.work = new TraceWork(session.desk(), Platform::runLater, this::show, this::failed);
         this.plan = plan;
         this.file = begin.file();
         this.taken = taken;

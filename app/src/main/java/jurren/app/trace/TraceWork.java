@@ -1,12 +1,12 @@
 package jurren.app.trace;
 
 import java.util.List;
-import java.util.concurrent.CancellationException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
+import java.util.concurrent.Executor;
 import java.util.function.Consumer;
-import javafx.application.Platform;
+import jurren.app.desk.Desk;
+import jurren.app.desk.Lane;
+import jurren.app.desk.Order;
+import jurren.app.theme.Texts;
 import jurren.core.art.TooThin;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Placement;
@@ -16,6 +16,7 @@ import jurren.core.material.Colour;
 import jurren.core.trace.Picture;
 import jurren.core.trace.TraceSettings;
 import jurren.core.trace.Traced;
+import jurren.core.stop.Stop;
 import jurren.core.trace.Tracer;
 
 /**
@@ -26,12 +27,15 @@ final class TraceWork {
     /** Pixels that are traced within the blink of an eye. */
     private static final int QUICK_PIXELS = 300_000;
 
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(
-            Thread.ofPlatform().daemon().name("trace").factory());
+    private final Desk desk;
+    private final Lane tracing;
+    private final Lane looking;
+    private final Executor window;
     private final Consumer<Result> shown;
     private final Consumer<String> failed;
-    private Future<?> running;
     private int asked;
+    /** Only the thread that traces touches what follows, one at a time. */
+    private final Object pictures = new Object();
     private TraceRequest smallOf;
     private Picture whole;
     private Picture small;
@@ -51,45 +55,44 @@ final class TraceWork {
     }
 
     /** @param failed told why nothing came of the newest request */
-    TraceWork(Consumer<Result> shown, Consumer<String> failed) {
+    TraceWork(Desk desk, Executor window, Consumer<Result> shown, Consumer<String> failed) {
+        this.desk = desk;
+        this.window = window;
+        this.tracing = desk.lane();
+        this.looking = desk.lane();
         this.shown = shown;
         this.failed = failed;
     }
 
     void ask(TraceRequest request) {
         int now = ++asked;
-        if (running != null) {
-            running.cancel(true);
-        }
-        running = worker.submit(() -> {
-            try {
+        tracing.want(new Order<>(Texts.of("work.tracing"), _ -> {
+            synchronized (pictures) {
+                Stop.lookHere();
                 straighten(request);
                 if (times > 1) {
                     give(now, quick(request));
                 }
                 Result all = all(request);
                 give(now, all);
-                give(now, withLost(all));
-            } catch (CancellationException _) {
-                // overtaken by a newer request
-                return;
-            } catch (RuntimeException e) {
-                Platform.runLater(() -> failed.accept(String.valueOf(e.getMessage())));
+                return withLost(all);
             }
-        });
+        }, shown, this::failed));
     }
 
     /** Looks for the part at a place, which takes a while in a large picture; told on the window's thread. */
     void toggle(Picture picture, TraceSettings settings, Point at, Consumer<TraceSettings> then) {
-        worker.submit(() -> {
-            TraceSettings toggled = Tracer.toggled(picture, settings, at);
-            Platform.runLater(() -> then.accept(toggled));
-        });
+        looking.want(new Order<>(Texts.of("work.part"), _ -> Tracer.toggled(picture, settings, at), then, this::failed));
     }
 
+    private void failed(Throwable why) {
+        failed.accept(Texts.reason(why));
+    }
+
+    /** On the way to the whole answer. */
     private void give(int now, Result result) {
-        Platform.runLater(() -> {
-            if (now == asked) {
+        window.execute(() -> {
+            if (now == asked && !desk.isClosed()) {
                 shown.accept(result);
             }
         });
@@ -127,6 +130,8 @@ final class TraceWork {
     }
 
     void close() {
-        worker.shutdownNow();
+        asked++;
+        tracing.stop();
+        looking.stop();
     }
 }

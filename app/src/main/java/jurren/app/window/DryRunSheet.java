@@ -1,7 +1,18 @@
 package jurren.app.window;
 
-import jurren.app.DryRunner;
+import java.io.ByteArrayInputStream;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.control.ProgressIndicator;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import jurren.app.desk.Errand;
+import jurren.app.desk.Order;
+import jurren.app.make.DryRunner;
 import jurren.app.session.Session;
+import jurren.app.sheet.Sheets;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.core.dryrun.Comparison;
@@ -9,17 +20,9 @@ import jurren.core.dryrun.DryRun;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
 import jurren.core.plan.SizePlan;
+import jurren.core.stop.Stop;
 import jurren.formats.plan.JobPapers;
 import jurren.formats.print.Proof;
-import java.io.ByteArrayInputStream;
-import java.util.Locale;
-import java.util.concurrent.Future;
-import javafx.geometry.Pos;
-import javafx.scene.control.ProgressIndicator;
-import javafx.scene.image.Image;
-import javafx.scene.image.ImageView;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 
 /** Runs the whole job on the stand-ins and shows how the result compares with the art. */
 final class DryRunSheet {
@@ -33,34 +36,33 @@ final class DryRunSheet {
 
     private final Session session;
     private final Sheets sheets;
-    private final BackgroundWork work;
 
-    DryRunSheet(Session session, Sheets sheets, BackgroundWork work) {
+    DryRunSheet(Session session, Sheets sheets) {
         this.session = session;
         this.sheets = sheets;
-        this.work = work;
     }
 
+    /** The sheet goes with its errand and the errand with its sheet: one that was put away never comes back. */
     void open(Plan plan) {
         if (plan.runs().isEmpty()) {
             session.say(Texts.of("dry-run.nothing"));
             return;
         }
-        Future<?> running = work.run(() -> run(plan), r -> show(plan, r),
-                why -> session.say(Texts.of("work.failed", String.valueOf(why.getMessage()))));
+        Errand running = session.desk().give(new Order<>(Texts.of("dry-run.title"), _ -> run(plan), r -> show(plan, r), why -> {
+            sheets.close();
+            session.trouble(Texts.of("work.failed", Texts.reason(why)));
+        }));
         ProgressIndicator turning = new ProgressIndicator();
         turning.setMaxSize(36, 36);
         HBox row = new HBox(14, turning, Controls.label(Texts.of("dry-run.running", plan.runs().size())),
-                Controls.button("dry-run-stop", Texts.of("dry-run.stop"), () -> {
-                    running.cancel(true);
-                    sheets.close();
-                }));
+                Controls.button("dry-run-stop", Texts.of("dry-run.stop"), sheets::close));
         row.setAlignment(Pos.CENTER_LEFT);
-        sheets.open("dry-run-sheet", Texts.of("dry-run.title"), Pos.CENTER, row);
+        sheets.open("dry-run-sheet", Texts.of("dry-run.title"), Pos.CENTER, running::stop, row);
     }
 
     private static Result run(Plan plan) {
         DryRun run = DryRunner.run(plan, JobPapers.cutFiles(plan));
+        Stop.lookHere();
         Comparison worst = run.worst();
         LinePlan line = plan.line(worst.lineId()).orElseThrow();
         SizePlan size = line.size(worst.size()).orElseThrow();

@@ -1,19 +1,13 @@
 package jurren.app.window;
 
-import jurren.app.session.AskFor;
-import jurren.app.session.Session;
-import jurren.app.theme.Controls;
-import jurren.app.theme.Texts;
-import jurren.core.job.Job;
-import jurren.core.job.Shop;
-import jurren.core.material.Material;
-import jurren.formats.jobfile.Version;
-import jurren.formats.words.Words;
+import java.io.IOException;
+import java.nio.file.Path;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiFunction;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
@@ -21,11 +15,26 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import jurren.app.keep.Settings;
+import jurren.app.session.AskFor;
+import jurren.app.session.Bench;
+import jurren.app.session.Session;
+import jurren.app.sheet.Sheets;
+import jurren.app.theme.Controls;
+import jurren.app.theme.Texts;
+import jurren.core.job.Job;
+import jurren.core.job.Shop;
+import jurren.core.material.Material;
+import jurren.formats.jobfile.Version;
+import jurren.formats.start.Start;
+import jurren.formats.words.HeatUnit;
+import jurren.formats.words.Words;
 
-/** The drawer behind the job's name: the job's file, its versions, its papers, and the shop it is made in. */
+/** The drawer behind the job's name: its facts, its file, its versions and papers, the person's settings, and the shop. */
 final class JobDrawer {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH)
             .withZone(ZoneId.systemDefault());
+    private static final int MOST_RECENT = 5;
 
     private final Session session;
     private final WindowActions actions;
@@ -40,47 +49,71 @@ final class JobDrawer {
     }
 
     void open() {
-        sheets.open("job-drawer", Texts.of("drawer.title"), Pos.TOP_LEFT, nameField(), files(),
-                Controls.caption(Texts.of("drawer.versions")), keepRow(), versions,
+        Job job = session.job();
+        List<Node> content = new ArrayList<>(List.of(
+                fact("job-name-field", "drawer.name", job.name(), Job::withName),
+                fact("job-number", "drawer.number", job.number(), Job::withNumber),
+                fact("job-customer", "drawer.customer", job.customer(), Job::withCustomer),
+                fact("job-due", "drawer.due", job.due(), Job::withDue),
+                files()));
+        content.addAll(recent());
+        content.addAll(List.of(Controls.caption(Texts.of("drawer.versions")), keepRow(), versions,
                 Controls.caption(Texts.of("drawer.papers")), papers(),
-                Controls.caption(Texts.of("drawer.shop")), Controls.card(shop().toArray(Node[]::new)));
+                Controls.caption(Texts.of("drawer.settings")), settings()));
+        content.addAll(own());
+        content.addAll(List.of(Controls.caption(Texts.of("drawer.shop")), Controls.card(shop().toArray(Node[]::new))));
+        sheets.open("job-drawer", Texts.of("drawer.title"), Pos.TOP_LEFT, content.toArray(Node[]::new));
         showVersions();
     }
 
-    private Node nameField() {
-        TextField name = new TextField(session.job().name());
-        name.setId("job-name-field");
-        name.setAccessibleText(Texts.of("drawer.name"));
+    /** A fact of the job, taken as it is typed. */
+    private Node fact(String id, String key, String now, BiFunction<Job, String, Job> change) {
+        TextField field = Sheets.kept(new TextField(now));
+        field.setId(id);
+        field.setAccessibleText(Texts.of(key));
         Object typing = new Object();
-        name.textProperty().addListener((_, _, now) -> session.edit(session.job().withName(now), typing));
-        return Controls.row(Texts.of("drawer.name"), name);
+        field.textProperty().addListener((_, _, text) -> session.edit(change.apply(session.job(), text), typing));
+        return Controls.row(Texts.of(key), field);
     }
 
     private Node files() {
-        FlowPane row = new FlowPane(
+        return flow(
                 Controls.button("drawer-new", Texts.of("drawer.new"), actions::newJob),
                 Controls.button("drawer-open", Texts.of("drawer.open"), actions::open),
-                Controls.button("drawer-save", Texts.of("drawer.save"), this::save),
-                Controls.button("drawer-save-as", Texts.of("drawer.save-as"), this::saveAs),
+                Controls.button("drawer-save", Texts.of("drawer.save"), () -> actions.save(this::closeWhen)),
+                Controls.button("drawer-save-as", Texts.of("drawer.save-as"), () -> actions.saveAs(this::closeWhen)),
                 Controls.button("drawer-import", Texts.of("drawer.import"), () -> {
                     sheets.close();
-                    session.show(jurren.app.session.Bench.ART);
+                    session.show(Bench.ART);
                     actions.give(AskFor.What.DRAWING, "");
                 }));
+    }
+
+    private static FlowPane flow(Node... nodes) {
+        FlowPane row = new FlowPane(nodes);
         row.getStyleClass().add("flow");
         return row;
     }
 
-    private void save() {
-        if (actions.save()) {
+    private void closeWhen(boolean saved) {
+        if (saved) {
             sheets.close();
         }
     }
 
-    private void saveAs() {
-        if (actions.saveAs()) {
-            sheets.close();
+    private List<Node> recent() {
+        List<Path> recent = actions.recent();
+        if (recent.isEmpty()) {
+            return List.of();
         }
+        FlowPane row = flow();
+        for (int i = 0; i < Math.min(MOST_RECENT, recent.size()); i++) {
+            Path file = recent.get(i);
+            var button = Controls.button("recent-" + i, file.getFileName().toString(), () -> actions.open(file), "small");
+            button.setTooltip(new javafx.scene.control.Tooltip(file.toString()));
+            row.getChildren().add(button);
+        }
+        return List.of(Controls.caption(Texts.of("drawer.recent")), row);
     }
 
     private Node keepRow() {
@@ -109,10 +142,14 @@ final class JobDrawer {
         List<Version> kept = session.versions();
         for (int i = kept.size() - 1; i >= 0; i--) {
             Version v = kept.get(i);
-            HBox row = Controls.row(v.name() + "  ·  " + WHEN.format(v.savedAt()), new HBox(6,
-                    Controls.button("version-look-" + i, Texts.of("drawer.look"), () -> look(v)),
-                    Controls.button("version-back-" + i, Texts.of("drawer.take-back"), () -> takeBack(v))));
-            rows.add(row);
+            String name = v.name() + "  ·  " + WHEN.format(v.savedAt());
+            rows.add(new VBox(2, Controls.label(name), flow(
+                    Controls.button("version-look-" + i, Texts.of("drawer.look"), () -> look(v), "small"),
+                    Controls.button("version-back-" + i, Texts.of("drawer.take-back"), () -> takeBack(v), "small"),
+                    Controls.button("version-remove-" + i, Texts.of("drawer.version-remove"), () -> sheets.askRemove(v.name(), () -> {
+                        session.removeVersion(v);
+                        showVersions();
+                    }), "small"))));
         }
         if (rows.isEmpty()) {
             rows.add(Controls.label(Texts.of("drawer.no-versions"), "hint"));
@@ -135,25 +172,89 @@ final class JobDrawer {
     }
 
     private Node papers() {
-        FlowPane row = new FlowPane(
-                Controls.button("drawer-print", Texts.of("ticket.print"), () -> {
-                    sheets.close();
-                    actions.give(AskFor.What.PRINT, "");
-                }),
-                Controls.button("drawer-proof", Texts.of("drawer.proof"), () -> {
-                    sheets.close();
-                    actions.saveProof();
-                }),
-                Controls.button("drawer-export", Texts.of("drawer.export"), () -> {
-                    sheets.close();
-                    actions.give(AskFor.What.EXPORT, "");
-                }),
-                Controls.button("drawer-all", Texts.of("drawer.all"), () -> {
-                    sheets.close();
-                    actions.makeAll();
-                }));
-        row.getStyleClass().add("flow");
-        return row;
+        return flow(
+                paper("drawer-print", "ticket.print", () -> actions.give(AskFor.What.PRINT, "")),
+                paper("drawer-printer", "drawer.printer", () -> actions.give(AskFor.What.PRINTER, "")),
+                paper("drawer-proof", "drawer.proof", actions::saveProof),
+                paper("drawer-export", "drawer.export", () -> actions.give(AskFor.What.EXPORT, "")),
+                paper("drawer-cuts", "drawer.cuts", () -> actions.give(AskFor.What.CUT_FILES, "")),
+                paper("drawer-all", "drawer.all", actions::makeAll));
+    }
+
+    private Node paper(String id, String key, Runnable action) {
+        return Controls.button(id, Texts.of(key), () -> {
+            sheets.close();
+            action.run();
+        });
+    }
+
+    private Node settings() {
+        Controls.Segments<HeatUnit> heat = Controls.segments("degrees", List.of(HeatUnit.values()), HeatUnit::mark, session::show);
+        heat.setAccessibleText(Texts.of("drawer.degrees"));
+        heat.show(session.settings().units().heat());
+        var size = Controls.figure("");
+        Runnable show = () -> size.setText(Texts.of("drawer.text-px", session.settings().textPx()));
+        show.run();
+        HBox text = new HBox(4, Controls.sign("text-smaller", "−", Texts.of("drawer.text-smaller"), () -> {
+            session.showText(session.settings().textPx() - 1);
+            show.run();
+        }), size, Controls.sign("text-larger", "+", Texts.of("drawer.text-larger"), () -> {
+            session.showText(session.settings().textPx() + 1);
+            show.run();
+        }));
+        text.setAlignment(Pos.CENTER_LEFT);
+        return Controls.card(Controls.row(Texts.of("drawer.degrees"), heat),
+                Controls.row(Texts.of("drawer.text", Settings.LEAST_TEXT_PX, Settings.MOST_TEXT_PX), text));
+    }
+
+    /** What this person added to the shop, to be taken away again. */
+    private List<Node> own() {
+        List<Node> rows = new ArrayList<>();
+        for (Start s : session.starts().stream().filter(Start::own).toList()) {
+            rows.add(Controls.row(Texts.of("drawer.own-start", s.name()), Controls.sign("own-start-remove-" + s.id(), "×",
+                    Texts.of("choose.remove", s.name()), () -> sheets.askRemove(s.name(), () -> removeStart(s)))));
+        }
+        for (String font : session.shopFolder().fonts()) {
+            rows.add(Controls.row(Texts.of("drawer.own-font", font), Controls.sign("own-font-remove-" + rows.size(), "×",
+                    Texts.of("choose.remove", font), () -> sheets.askRemove(font, () -> removeFont(font)))));
+        }
+        return rows.isEmpty() ? List.of() : List.of(Controls.caption(Texts.of("drawer.own")), Controls.card(rows.toArray(Node[]::new)));
+    }
+
+    private void removeStart(Start s) {
+        removing(s.name(), () -> session.shopFolder().starts().remove(s.id()), () -> session.shopFolder().starts().save(s));
+        session.startsChanged();
+    }
+
+    private void removeFont(String font) {
+        byte[][] content = new byte[1][];
+        removing(font, () -> content[0] = session.shopFolder().removeFont(font), () -> session.shopFolder().keepFont(font, content[0]));
+    }
+
+    private interface Change {
+        void make() throws IOException;
+    }
+
+    /** Done, and said with the way back. */
+    private void removing(String name, Change remove, Change back) {
+        if (tried(name, remove)) {
+            session.say(Texts.of("removed.done", name), Texts.of("removed.back"), () -> {
+                tried(name, back);
+                session.startsChanged();
+            });
+        }
+        sheets.close();
+        open();
+    }
+
+    private boolean tried(String name, Change change) {
+        try {
+            change.make();
+            return true;
+        } catch (IOException e) {
+            session.trouble(Texts.of("file.not-written", name, Texts.reason(e)));
+            return false;
+        }
     }
 
     private List<Node> shop() {

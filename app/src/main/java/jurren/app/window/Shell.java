@@ -1,32 +1,16 @@
 package jurren.app.window;
 
-import jurren.app.bench.BenchView;
-import jurren.app.bench.art.ArtActions;
-import jurren.app.bench.art.ArtBench;
-import jurren.app.bench.blank.BlankBench;
-import jurren.app.bench.cut.CutBench;
-import jurren.app.bench.finish.FinishBench;
-import jurren.app.bench.layers.LayersBench;
-import jurren.app.bench.loads.LoadsBench;
-import jurren.app.face.FaceCanvas;
-import jurren.app.session.AskFor;
-import jurren.app.session.Bench;
-import jurren.app.session.Session;
-import jurren.app.theme.Controls;
-import jurren.app.theme.Objection;
-import jurren.app.theme.Texts;
-import jurren.app.ticket.TicketView;
-import jurren.formats.words.LengthUnit;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
+import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Dragboard;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
@@ -34,67 +18,80 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import jurren.app.bench.BenchEntry;
+import jurren.app.bench.BenchView;
+import jurren.app.bench.art.ArtActions;
+import jurren.app.bench.blank.BlankBench;
+import jurren.app.bench.cut.CutBench;
+import jurren.app.cutter.CutTalk;
+import jurren.app.face.FaceCanvas;
+import jurren.app.session.AskFor;
+import jurren.app.session.Bench;
+import jurren.app.session.Session;
+import jurren.app.sheet.FileQuestions;
+import jurren.app.sheet.Sheets;
+import jurren.app.theme.Controls;
+import jurren.app.theme.Objection;
+import jurren.app.theme.Texts;
+import jurren.app.theme.Theme;
+import jurren.app.ticket.TicketView;
+import jurren.formats.words.LengthUnit;
 
 /** Ticket on the left, the open bench on the right under its header, sheets over both. */
 public final class Shell {
     private final Session session;
-    private final Sheets sheets = new Sheets();
+    private final CutTalk cutter = new CutTalk();
+    private final List<BenchEntry> entries;
+    private final Map<Bench, BenchView> benches = new EnumMap<>(Bench.class);
+    private final HBox main = new HBox();
+    private final Sheets sheets = new Sheets(main);
     private final WindowActions actions;
     private final TicketView ticket;
-    private final Map<Bench, Supplier<BenchView>> makers = new EnumMap<>(Bench.class);
-    private final Map<Bench, BenchView> benches = new EnumMap<>(Bench.class);
-    private final CutBench cutBench;
-    private final FinishBench finishBench;
+    private final NoticeBar notices;
+    private final WorkStrip work;
     private final Label heading = Controls.label("", "bench-heading");
     private final HBox benchControls = new HBox();
     private final Controls.Segments<LengthUnit> units;
     private final Label scale = Controls.figure("");
     private final HBox zoom;
-    private final HBox notice = new HBox();
-    private final Label noticeText = Controls.label("");
     private final BorderPane place = new BorderPane();
     private final StackPane root;
     private final Runnable watcher = this::update;
     private Bench shown;
+    private int textPx;
 
-    public Shell(Session session, Files files) {
+    public Shell(Session session, FileQuestions files) {
         this.session = session;
-        this.ticket = new TicketView(session);
-        this.cutBench = new CutBench(session);
-        this.finishBench = new FinishBench(session);
         ArtActions art = new ArtActions(session);
-        this.actions = new WindowActions(session, files, sheets, art, cutBench);
-        makers.put(Bench.BLANK, () -> new BlankBench(session));
-        makers.put(Bench.ART, () -> new ArtBench(session, art));
-        makers.put(Bench.LAYERS, () -> new LayersBench(session));
-        makers.put(Bench.LOADS, () -> new LoadsBench(session));
-        makers.put(Bench.CUT, () -> cutBench);
-        makers.put(Bench.FINISH, () -> finishBench);
+        this.entries = Benches.of(session, art, cutter);
+        this.ticket = new TicketView(session, entries);
+        this.notices = new NoticeBar(session);
+        this.work = new WorkStrip(session, cutter);
         this.units = Controls.segments("unit", List.of(LengthUnit.values()), LengthUnit::mark, session::show);
         this.zoom = new HBox(Controls.sign("zoom-out", "−", Texts.of("zoom.out"), () -> canvas().ifPresent(FaceCanvas::zoomOut)),
                 scale, Controls.sign("zoom-in", "+", Texts.of("zoom.in"), () -> canvas().ifPresent(FaceCanvas::zoomIn)));
         this.root = build();
+        this.actions = new WindowActions(session, files, sheets, art, cutter, root::getScene);
         session.watch(watcher);
         update();
     }
 
     private StackPane build() {
         zoom.getStyleClass().add("zoom");
+        units.setAccessibleText(Texts.of("units.name"));
         benchControls.getStyleClass().add("bench-controls");
         HBox header = new HBox(heading, Controls.spring(), benchControls, units, zoom);
         header.getStyleClass().add("bench-header");
-        notice.getChildren().setAll(noticeText, Controls.spring(),
-                Controls.sign("notice-close", "×", Texts.of("notice.close"), () -> session.say(null)));
-        notice.getStyleClass().add("notice");
-        HBox.setHgrow(noticeText, Priority.ALWAYS);
-        VBox right = new VBox(header, notice, place);
+        heading.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+        VBox right = new VBox(header, notices.node(), work.node(), place);
         VBox.setVgrow(place, Priority.ALWAYS);
         HBox.setHgrow(right, Priority.ALWAYS);
-        HBox main = new HBox(ticket.node(), right);
+        main.getChildren().setAll(ticket.node(), right);
+        main.getStyleClass().add("behind");
         StackPane all = new StackPane(main, sheets.node());
         all.getStyleClass().add("shell");
         all.addEventHandler(AskFor.TYPE, e -> actions.give(e.what(), e.which()));
-        all.addEventHandler(Objection.TYPE, e -> session.say(e.sentence()));
+        all.addEventHandler(Objection.TYPE, e -> session.trouble(e.sentence()));
         all.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         all.addEventFilter(KeyEvent.KEY_PRESSED, this::menuKey);
         all.setOnDragOver(e -> {
@@ -118,6 +115,10 @@ public final class Shell {
         return actions;
     }
 
+    public CutTalk cutter() {
+        return cutter;
+    }
+
     /** Pixels for a millimetre in the open bench's picture. */
     double artScale() {
         return canvas().map(c -> c.view().pxPerMm()).orElse(1.0);
@@ -129,7 +130,7 @@ public final class Shell {
     }
 
     public CutBench cutBench() {
-        return cutBench;
+        return (CutBench) bench(Bench.CUT);
     }
 
     private Optional<FaceCanvas> canvas() {
@@ -140,7 +141,7 @@ public final class Shell {
     private BenchView bench(Bench which) {
         BenchView known = benches.get(which);
         if (known == null) {
-            known = makers.get(which).get();
+            known = entries.stream().filter(e -> e.id() == which).findFirst().orElseThrow().maker().get();
             known.zoomable().ifPresent(c -> c.viewProperty().addListener((_, _, _) -> showScale()));
             benches.put(which, known);
         }
@@ -148,6 +149,7 @@ public final class Shell {
     }
 
     private void update() {
+        showText();
         ticket.update();
         BenchView bench = bench(session.bench());
         if (shown != session.bench()) {
@@ -159,9 +161,22 @@ public final class Shell {
         units.show(session.unit());
         bench.update();
         showScale();
-        notice.setVisible(session.notice().isPresent());
-        notice.setManaged(session.notice().isPresent());
-        noticeText.setText(session.notice().orElse(""));
+        notices.update();
+        work.update();
+    }
+
+    private void showText() {
+        if (textPx != session.settings().textPx() && root.getScene() != null) {
+            boolean changed = textPx > 0;
+            textPx = session.settings().textPx();
+            Theme.apply(root.getScene(), textPx);
+            if (changed) {
+                // columns and canvases take their sizes when they are made
+                benches.values().forEach(BenchView::close);
+                benches.clear();
+                shown = null;
+            }
+        }
     }
 
     private void showScale() {
@@ -173,51 +188,51 @@ public final class Shell {
         }, () -> zoom.setVisible(false));
     }
 
-    /** Keys that work everywhere, even while typing. */
+    private boolean isTyping() {
+        return root.getScene() != null && root.getScene().getFocusOwner() instanceof TextInputControl;
+    }
+
+    /** Keys that work everywhere, even while typing; over a sheet only undo and redo. */
     private void menuKey(KeyEvent e) {
-        if (!e.isShortcutDown() || sheets.isOpen() && !"zZyY".contains(e.getText())) {
+        if (!e.isShortcutDown() || e.isAltDown() || sheets.isOpen() && e.getCode() != KeyCode.Z && e.getCode() != KeyCode.Y) {
             return;
         }
-        boolean taken = true;
-        switch (e.getCode()) {
-            case Z -> {
-                if (e.isShiftDown()) {
-                    session.redo();
-                } else {
-                    session.undo();
-                }
-            }
-            case Y -> session.redo();
-            case S -> {
-                if (e.isShiftDown()) {
-                    actions.saveAs();
-                } else {
-                    actions.save();
-                }
-            }
-            case O -> actions.open();
-            case N -> actions.newJob();
-            case P -> actions.give(AskFor.What.PRINT, "");
-            case E -> actions.give(AskFor.What.EXPORT, "");
-            case V -> taken = !(root.getScene().getFocusOwner() instanceof TextInputControl) && paste();
-            default -> taken = false;
-        }
-        if (taken) {
+        if (switch (e.getCode()) {
+            case Z -> done(e.isShiftDown() ? actions::redo : actions::undo);
+            case Y -> done(actions::redo);
+            case S -> done(e.isShiftDown() ? () -> actions.saveAs(_ -> { }) : actions::save);
+            case O -> done(actions::open);
+            case N -> done(actions::newJob);
+            case P -> done(() -> actions.give(e.isShiftDown() ? AskFor.What.PRINTER : AskFor.What.PRINT, ""));
+            case E -> done(() -> actions.give(AskFor.What.EXPORT, ""));
+            case C, X, V, D, A -> !isTyping() && motifs(e.getCode());
+            default -> false;
+        }) {
             e.consume();
         }
     }
 
-    private boolean paste() {
-        actions.paste();
+    private boolean motifs(KeyCode key) {
+        return switch (key) {
+            case C -> done(actions.clipboard()::copy);
+            case X -> done(actions.clipboard()::cut);
+            case V -> done(actions::paste);
+            case D -> done(actions.clipboard()::duplicate);
+            case A -> done(() -> session.chooseAll(session.line().motifs().stream().map(m -> m.id()).toList()));
+            default -> false;
+        };
+    }
+
+    private static boolean done(Runnable action) {
+        action.run();
         return true;
     }
 
     private void key(KeyEvent e) {
-        boolean typing = root.getScene() != null && root.getScene().getFocusOwner() instanceof TextInputControl;
-        if (typing || sheets.isOpen() || e.isShortcutDown() || e.isAltDown()) {
+        if (isTyping() || sheets.isOpen() || e.isShortcutDown() || e.isAltDown()) {
             return;
         }
-        if ("?".equals(e.getText()) || e.getCode() == javafx.scene.input.KeyCode.F1) {
+        if ("?".equals(e.getText()) || e.getCode() == KeyCode.F1) {
             actions.give(AskFor.What.SHORTCUTS, "");
             e.consume();
             return;
@@ -235,10 +250,20 @@ public final class Shell {
         }
     }
 
+    /** The node that has the keyboard first. */
+    Node first() {
+        return root.lookup("#bench-" + session.bench().name().toLowerCase(Locale.ROOT));
+    }
+
+    Sheets sheets() {
+        return sheets;
+    }
+
     public void close() {
+        sheets.closeAll();
         session.unwatch(watcher);
-        cutBench.talk().close();
-        finishBench.close();
-        actions.close();
+        benches.values().forEach(BenchView::close);
+        work.close();
+        cutter.close();
     }
 }

@@ -1,10 +1,10 @@
 package jurren.app.window;
 
 import jurren.app.session.Bench;
-import jurren.app.session.Keeper;
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
 import jurren.core.lettering.Typefaces;
+import jurren.core.plan.Planner;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.files.SafeFiles;
@@ -64,9 +64,9 @@ public final class Snapshots {
         Platform.startup(() -> { });
         Path nowhere = Path.of(System.getProperty("java.io.tmpdir"), "jurren-snap-" + ProcessHandle.current().pid());
         on(() -> {
-            session = new Session(BuiltInShop.read(), JobDocument.of(DemoJob.make()), new Keeper(nowhere));
+            session = new Session(BuiltInShop.read(), JobDocument.of(DemoJob.make()), nowhere, new Planner());
             Stage stage = new Stage();
-            window = new JurrenWindow(stage, session, new SystemFiles(stage));
+            window = new JurrenWindow(stage, session, new SystemFiles(stage, session.settings()));
             window.show();
             scene = stage.getScene();
             return null;
@@ -148,9 +148,9 @@ public final class Snapshots {
             return null;
         });
         click("#cut-main");
-        until(() -> window.shell().cutBench().talk().finishedPaths() > 20);
+        until(() -> window.shell().cutter().finishedPaths() > 20);
         click("#cut-pause");
-        until(() -> window.shell().cutBench().talk().state() == jurren.app.bench.cut.CutTalk.State.PAUSED);
+        until(() -> window.shell().cutter().state() == jurren.app.cutter.CutTalk.State.PAUSED);
     }
 
     /** Another line on one bench; a picture where it has a name. */

@@ -1,20 +1,23 @@
 package jurren.app.window;
 
-import jurren.app.theme.Texts;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
+import jurren.app.keep.Settings;
+import jurren.app.sheet.FileQuestions;
+import jurren.app.theme.Texts;
 
-/** Asks with the system's own choosers, which remember the last folder within a session. */
-final class SystemFiles implements Files {
+/** Asks with the system's own choosers, which open in the folder that was used last. */
+final class SystemFiles implements FileQuestions {
     private final Stage stage;
-    private File lastFolder;
+    private final Settings settings;
 
-    SystemFiles(Stage stage) {
+    SystemFiles(Stage stage, Settings settings) {
         this.stage = stage;
+        this.settings = settings;
     }
 
     @Override
@@ -32,13 +35,15 @@ final class SystemFiles implements Files {
     @Override
     public Optional<Path> folder() {
         DirectoryChooser chooser = new DirectoryChooser();
-        chooser.setInitialDirectory(lastFolder);
-        return Optional.ofNullable(chooser.showDialog(stage)).map(File::toPath);
+        settings.folder().ifPresent(f -> chooser.setInitialDirectory(f.toFile()));
+        Optional<Path> chosen = Optional.ofNullable(chooser.showDialog(stage)).map(File::toPath);
+        chosen.ifPresent(settings::keepFolder);
+        return chosen;
     }
 
     private FileChooser chooser(Kind kind) {
         FileChooser chooser = new FileChooser();
-        chooser.setInitialDirectory(lastFolder);
+        settings.folder().ifPresent(f -> chooser.setInitialDirectory(f.toFile()));
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Texts.of("file." + kind),
                 kind.endings().stream().map(e -> "*." + e).toList()));
         return chooser;
@@ -46,7 +51,7 @@ final class SystemFiles implements Files {
 
     private Optional<Path> remembered(File file) {
         if (file != null) {
-            lastFolder = file.getParentFile();
+            settings.keepFolder(file.toPath().toAbsolutePath().getParent());
         }
         return Optional.ofNullable(file).map(File::toPath);
     }

@@ -1,18 +1,36 @@
 package jurren.app.window;
 
-import jurren.app.DryRunner;
-import jurren.app.NewJobs;
-import jurren.app.bench.art.ArtActions;
-import jurren.app.bench.cut.CutBench;
-import jurren.app.session.AskFor;
-import jurren.app.session.Session;
-import jurren.app.theme.Texts;
-import jurren.core.art.Lettering;
-import jurren.core.art.Motif;
-import jurren.core.blank.Blank;
-import jurren.core.lettering.FontRefused;
-import jurren.formats.start.StartDraft;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.scene.Scene;
+import javafx.scene.input.Clipboard;
+import jurren.app.bench.art.ArtActions;
+import jurren.app.bench.art.ArtSheets;
+import jurren.app.bench.art.MotifClipboard;
+import jurren.app.bench.blank.BlankActions;
+import jurren.app.cutter.CutTalk;
+import jurren.app.desk.Order;
+import jurren.app.make.DryRunner;
+import jurren.app.session.AskFor;
+import jurren.app.session.Bench;
+import jurren.app.session.Session;
+import jurren.app.sheet.FileQuestions;
+import jurren.app.sheet.Sheets;
+import jurren.app.theme.Texts;
+import jurren.app.theme.Typed;
+import jurren.core.art.Lettering;
+import jurren.core.blank.Blank;
+import jurren.core.cut.CutRun;
+import jurren.core.job.NewJobs;
+import jurren.core.lettering.FontRefused;
 import jurren.core.plan.Plan;
 import jurren.formats.files.SafeFiles;
 import jurren.formats.hpgl.HpglWriter;
@@ -20,57 +38,66 @@ import jurren.formats.jobfile.JobDocument;
 import jurren.formats.plan.JobPapers;
 import jurren.formats.print.Proof;
 import jurren.formats.print.TicketPdf;
-import java.io.IOException;
-import javafx.scene.input.Clipboard;
-import java.nio.file.Path;
-import java.util.Map;
-import java.util.Optional;
-import java.util.function.Supplier;
+import jurren.formats.words.Units;
 
 /** What a window can do with whole jobs and files, each ending in something seen or a sentence said. */
 public final class WindowActions {
     private final Session session;
-    private final Files files;
+    private final FileQuestions files;
     private final Sheets sheets;
-    private final ArtActions art;
-    private final CutBench cut;
-    private final BackgroundWork work = new BackgroundWork();
+    private final CutTalk cutter;
+    private final Supplier<Scene> scene;
     private final DryRunSheet dryRun;
-    private final Bringing bringing;
     private final BlankActions blanks;
+    private final ArtSheets art;
+    private final MotifClipboard clipboard;
 
-    WindowActions(Session session, Files files, Sheets sheets, ArtActions art, CutBench cut) {
+    WindowActions(Session session, FileQuestions files, Sheets sheets, ArtActions artActions, CutTalk cutter, Supplier<Scene> scene) {
         this.session = session;
         this.files = files;
         this.sheets = sheets;
-        this.art = art;
-        this.cut = cut;
-        this.dryRun = new DryRunSheet(session, sheets, work);
-        this.bringing = new Bringing(session, sheets, art, work);
+        this.cutter = cutter;
+        this.scene = scene;
+        this.dryRun = new DryRunSheet(session, sheets);
         this.blanks = new BlankActions(session, files, sheets, session.shopFolder());
+        this.art = new ArtSheets(session, files, sheets, artActions, this::write);
+        this.clipboard = new MotifClipboard(session, artActions);
     }
 
     void give(AskFor.What what, String which) {
+        typed();
         switch (what) {
-            case FONT -> files.toOpen(Files.Kind.FONT).ifPresent(this::openFont);
-            case START -> openStart(which);
-            case SAVE_START -> saveStart();
+            case FONT -> files.toOpen(FileQuestions.Kind.FONT).ifPresent(this::openFont);
+            case START -> art.openStart(which);
+            case SAVE_START -> art.saveStart();
             case CHOOSE_BLANK -> blanks.choose();
             case NEW_LINE -> blanks.chooseForNewLine();
             case MEASURE_OWN -> blanks.measure(Optional.empty());
             case TEMPLATE -> blanks.template();
             case DRAWER -> new JobDrawer(session, this, sheets).open();
-            case DRAWING -> files.toOpen(Files.Kind.DRAWING).ifPresent(bringing::file);
-            case TRACE_AGAIN -> bringing.again(which);
-            case EXPORT -> export();
-            case PRINT -> withPlan(this::print);
-            case CUT_FILE -> saveCutFile();
+            case DRAWING -> files.toOpen(FileQuestions.Kind.DRAWING).ifPresent(art.bringing()::file);
+            case TRACE_AGAIN -> art.bringing().again(which);
+            case EXPORT -> art.export(fileName(""));
+            case PRINT -> withPlan(this::ticket);
+            case PRINTER -> withPlan(this::print);
+            case CUT_FILE -> withPlan(plan -> saveCutFile(plan, which));
+            case CUT_FILES -> withPlan(this::saveCutFiles);
             case DRY_RUN -> withPlan(dryRun::open);
             case SHORTCUTS -> ShortcutSheet.open(sheets);
+            case NEW -> newJob();
+            case OPEN -> open();
+            case SAVE -> save();
+            case UNDO -> undo();
+            case REDO -> redo();
         }
     }
 
-    private void withPlan(java.util.function.Consumer<Plan> then) {
+    /** What is being typed counts before anything is done with the whole. */
+    private void typed() {
+        Typed.commitIn(scene.get());
+    }
+
+    private void withPlan(Consumer<Plan> then) {
         if (session.isSettled()) {
             then.accept(session.plan().orElseThrow());
         } else {
@@ -78,74 +105,78 @@ public final class WindowActions {
         }
     }
 
-    private void openStart(String id) {
-        session.starts().stream().filter(s -> s.id().equals(id)).findFirst().ifPresent(start ->
-                session.linePlan().ifPresent(plan -> StartSheet.open(session, sheets, start, plan, art::add)));
+    BlankActions blanks() {
+        return blanks;
     }
 
-    /** From the motifs that are chosen, or from all there are. */
-    private void saveStart() {
-        List<Motif> motifs = session.chosen().isEmpty() ? session.line().motifs() : session.chosen();
-        if (motifs.isEmpty()) {
-            session.say(Texts.of("start.nothing-to-save"));
-            return;
-        }
-        SaveStartSheet.open(sheets, StartDraft.of(motifs), start -> {
-            try {
-                session.shopFolder().starts().save(start);
-                session.startsChanged();
-                session.say(Texts.of("start.saved", start.name()));
-            } catch (IOException e) {
-                session.say(Texts.of("file.not-written", start.name(), reason(e)));
-            }
-        });
+    MotifClipboard clipboard() {
+        return clipboard;
     }
+
+    ArtSheets art() {
+        return art;
+    }
+
+    // ---- undo
+
+    /** In a field that is being typed in, that first. */
+    void undo() {
+        if (Typed.isPending(scene.get().getFocusOwner())) {
+            ((Typed) scene.get().getFocusOwner()).restore();
+        } else if (session.canUndo()) {
+            session.undo();
+        } else {
+            session.say(Texts.of("undo.nothing"));
+        }
+    }
+
+    void redo() {
+        if (session.canRedo()) {
+            session.redo();
+        } else {
+            session.say(Texts.of("redo.nothing"));
+        }
+    }
+
+    // ---- what is dropped and pasted
 
     /** A font file is kept for next time and put on the chosen lettering. */
     private void openFont(Path file) {
-        work.run(() -> session.shopFolder().openFont(file), font -> {
+        session.desk().give(new Order<>(Texts.of("work.reading", file.getFileName()), _ -> session.shopFolder().openFont(file), font -> {
             session.editMotif(m -> m.source() instanceof Lettering l ? m.withSource(l.withTypeface(font)) : m);
             session.say(Texts.of("font.opened", font.title()));
-        }, why -> session.say(why instanceof FontRefused r ? Texts.of("font." + r.why(), file.getFileName())
-                : Texts.of("file.unreadable", file.getFileName())));
+        }, why -> session.trouble(why instanceof FontRefused r ? Texts.of("font." + r.why(), file.getFileName())
+                : Texts.of("file.unreadable", file.getFileName()))));
     }
 
     /** A drawing or a picture is put on the open face, a job is opened; anything else is said. */
     void dropped(Path file) {
-        String name = file.getFileName().toString().toLowerCase(java.util.Locale.ROOT);
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         if (name.endsWith(".jurren")) {
             open(file);
         } else if (name.endsWith(".ttf") || name.endsWith(".otf")) {
             openFont(file);
         } else {
-            bringing.file(file);
+            art.bringing().file(file);
         }
     }
 
-    /** A picture or files from the clipboard. */
+    /** Motifs, a drawing, files or a picture from the clipboard. */
     void paste() {
         Clipboard board = Clipboard.getSystemClipboard();
-        if (board.hasFiles()) {
+        if (clipboard.hasMotifs(board)) {
+            session.show(Bench.ART);
+            clipboard.paste(board);
+        } else if (board.hasFiles()) {
             board.getFiles().forEach(f -> dropped(f.toPath()));
+        } else if (clipboard.drawing(board).isPresent()) {
+            session.show(Bench.ART);
+            art.bringing().drawing(clipboard.drawing(board).get());
         } else if (board.hasImage()) {
-            bringing.pasted(board.getImage());
+            art.bringing().pasted(board.getImage());
         } else {
             session.say(Texts.of("paste.nothing"));
         }
-    }
-
-    private void export() {
-        if (!session.isSettled() || session.linePlan().isEmpty()) {
-            session.say(Texts.of("planning"));
-            return;
-        }
-        ExportSheet.open(session, sheets, session.linePlan().get(), (format, sheet, options) ->
-                files.toSave(Files.Kind.ART, fileName(format.ending())).ifPresent(file ->
-                        write(withEnding(file, format.ending()), () -> format.write(sheet, options))));
-    }
-
-    BlankActions blanks() {
-        return blanks;
     }
 
     // ---- jobs
@@ -155,115 +186,145 @@ public final class WindowActions {
             Blank blank = session.shop().blank("tee-adult").orElseGet(() -> session.shop().blanks().getFirst());
             session.replace(JobDocument.of(NewJobs.onBlank(blank, Texts.of("job.new-name"), blank.name(),
                     blank.colours().getFirst().id(), session.shop().materials().getFirst().id())), Optional.empty());
-            session.show(jurren.app.session.Bench.BLANK);
-            sheets.close();
+            session.show(Bench.BLANK);
+            sheets.closeAll();
             blanks.choose();
         });
     }
 
     void open() {
-        files.toOpen(Files.Kind.JOB).ifPresent(this::open);
+        files.toOpen(FileQuestions.Kind.JOB).ifPresent(this::open);
     }
 
-    private void open(Path file) {
-        afterUnsaved(() -> {
-            session.say(session.open(file).orElse(null));
-            sheets.close();
-        });
+    void open(Path file) {
+        afterUnsaved(() -> session.open(file, sheets::closeAll));
     }
 
-    /** Asks what to do with unsaved work before it would be lost. */
+    /** Asks what to do with unsaved work, and with a load in the cutter, before they would be lost. */
     void afterUnsaved(Runnable then) {
+        typed();
+        if (cutter.isBusy()) {
+            sheets.ask("cutting-sheet", Texts.of("cutting.title"), Texts.of("cutting.text", cutter.run().map(r -> r.load().order()).orElse(0)),
+                    new Sheets.Answer("cutting-stay", Texts.of("cutting.stay"), () -> { }),
+                    new Sheets.Answer("cutting-stop", Texts.of("cutting.stop"), () -> {
+                        cutter.stop();
+                        askUnsaved(then);
+                    }));
+        } else {
+            askUnsaved(then);
+        }
+    }
+
+    private void askUnsaved(Runnable then) {
         if (session.isUnsaved()) {
-            UnsavedSheet.open(sheets, () -> {
-                if (save()) {
-                    then.run();
-                }
-            }, then);
+            sheets.ask("unsaved-sheet", Texts.of("unsaved.title"), Texts.of("unsaved.text"),
+                    new Sheets.Answer("unsaved-save", Texts.of("unsaved.save"), () -> save(saved -> {
+                        if (saved) {
+                            then.run();
+                        }
+                    })),
+                    new Sheets.Answer("unsaved-drop", Texts.of("unsaved.drop"), then),
+                    new Sheets.Answer("unsaved-stay", Texts.of("unsaved.stay"), () -> { }));
         } else {
             then.run();
         }
     }
 
-    boolean save() {
-        return session.file().map(this::saveTo).orElseGet(this::saveAs);
+    void save() {
+        save(_ -> { });
     }
 
-    boolean saveAs() {
-        return files.toSave(Files.Kind.JOB, fileName(".jurren")).map(p -> saveTo(withEnding(p, ".jurren"))).orElse(false);
+    /** @param then told whether it is saved */
+    void save(Consumer<Boolean> then) {
+        typed();
+        session.file().ifPresentOrElse(file -> session.save(file, then), () -> saveAs(then));
+    }
+
+    void saveAs(Consumer<Boolean> then) {
+        typed();
+        files.toSave(FileQuestions.Kind.JOB, fileName(".jurren"))
+                .ifPresentOrElse(p -> session.save(withEnding(p, ".jurren"), then), () -> then.accept(false));
     }
 
     private static Path withEnding(Path file, String ending) {
         return file.getFileName().toString().endsWith(ending) ? file : file.resolveSibling(file.getFileName() + ending);
     }
 
-    private boolean saveTo(Path file) {
-        try {
-            session.save(file);
-            session.say(Texts.of("job.saved", file.getFileName()));
-            return true;
-        } catch (IOException e) {
-            session.say(Texts.of("file.not-written", file.getFileName(), reason(e)));
-            return false;
-        }
-    }
-
-    private static String reason(IOException e) {
-        return e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
-    }
-
+    /** The job's name as a file's, with an ending. */
     private String fileName(String ending) {
-        String name = session.job().name().toLowerCase(java.util.Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+        String name = plain(session.job().name());
         return (name.isBlank() ? "job" : name) + ending;
+    }
+
+    private static String plain(String name) {
+        return name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-+|-+$", "");
     }
 
     // ---- papers
 
+    private void ticket(Plan plan) {
+        Units units = session.settings().units();
+        files.toSave(FileQuestions.Kind.TICKET, fileName("-ticket.pdf")).ifPresent(file ->
+                write(file, () -> TicketPdf.write(plan, units)));
+    }
+
     private void print(Plan plan) {
-        files.toSave(Files.Kind.TICKET, fileName("-ticket.pdf")).ifPresent(file ->
-                write(file, () -> TicketPdf.write(plan, session.unit())));
+        new Printing(session, scene).print(fileName("-ticket"), plan);
     }
 
     void saveProof() {
-        withPlan(plan -> files.toSave(Files.Kind.PROOF, fileName("-proof.png")).ifPresent(file ->
+        withPlan(plan -> files.toSave(FileQuestions.Kind.PROOF, fileName("-proof.png")).ifPresent(file ->
                 write(file, () -> Proof.write(plan.lines()))));
     }
 
-    private void saveCutFile() {
-        cut.chosen().ifPresent(run -> files.toSave(Files.Kind.CUT_FILE, "load-" + run.load().order() + ".plt")
-                .ifPresent(file -> write(file, () -> HpglWriter.write(run))));
+    /** {@code otterbrook-kite-fair-load-2-cream.plt}: a file that says by itself what goes into the cutter. */
+    private String cutFileName(CutRun run) {
+        return fileName("-load-" + run.load().order() + "-" + plain(run.load().material().colourName(run.load().colour())) + ".plt");
     }
 
-    private void write(Path file, Supplier<byte[]> content) {
-        work.run(content::get, bytes -> {
-            try {
-                SafeFiles.write(file, bytes);
-                session.say(Texts.of("file.written", file.getFileName()));
-            } catch (IOException e) {
-                session.say(Texts.of("file.not-written", file.getFileName(), reason(e)));
-            }
-        }, this::failed);
+    private void saveCutFile(Plan plan, String load) {
+        plan.runs().stream().filter(r -> String.valueOf(r.load().order()).equals(load)).findFirst().ifPresent(run ->
+                files.toSave(FileQuestions.Kind.CUT_FILE, cutFileName(run)).ifPresent(file -> write(file, () -> HpglWriter.write(run))));
+    }
+
+    private void saveCutFiles(Plan plan) {
+        files.folder().ifPresent(folder -> writeAll(folder, () -> {
+            Map<String, byte[]> all = new LinkedHashMap<>();
+            plan.runs().forEach(run -> all.put(cutFileName(run), HpglWriter.write(run)));
+            return all;
+        }));
+    }
+
+    /** Worked out and written beside the window's thread. */
+    void write(Path file, Callable<byte[]> content) {
+        session.desk().give(new Order<Void>(Texts.of("work.writing", file.getFileName()), _ -> {
+            SafeFiles.write(file, content.call());
+            return null;
+        }, _ -> session.say(Texts.of("file.written", file.getFileName())), why -> notWritten(file, why)).finishing());
+    }
+
+    private void writeAll(Path folder, Callable<Map<String, byte[]>> content) {
+        session.desk().give(new Order<>(Texts.of("work.writing", folder.getFileName()), _ -> {
+            Map<String, byte[]> all = content.call();
+            SafeFiles.writeAll(folder, all);
+            return all.size();
+        }, count -> session.say(Texts.of("file.all-written", count, folder.getFileName())), why -> notWritten(folder, why)));
+    }
+
+    private void notWritten(Path where, Throwable why) {
+        session.trouble(why instanceof IOException ? Texts.of("file.not-written", where.getFileName(), Texts.reason(why))
+                : Texts.of("work.failed", Texts.reason(why)));
     }
 
     void makeAll() {
-        withPlan(plan -> files.folder().ifPresent(folder -> work.run(() -> {
+        Units units = session.settings().units();
+        withPlan(plan -> files.folder().ifPresent(folder -> writeAll(folder, () -> {
             Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
-            return JobPapers.all(plan, cutFiles, () -> DryRunner.run(plan, cutFiles), session.unit());
-        }, all -> {
-            try {
-                SafeFiles.writeAll(folder, all);
-                session.say(Texts.of("file.all-written", all.size(), folder.getFileName()));
-            } catch (IOException e) {
-                session.say(Texts.of("file.not-written", folder.getFileName(), reason(e)));
-            }
-        }, this::failed)));
+            return JobPapers.all(plan, cutFiles, () -> DryRunner.run(plan, cutFiles), units);
+        })));
     }
 
-    private void failed(Throwable why) {
-        session.say(Texts.of("work.failed", String.valueOf(why.getMessage())));
-    }
-
-    void close() {
-        work.close();
+    List<Path> recent() {
+        return session.settings().recent();
     }
 }

@@ -19,6 +19,7 @@ import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -30,6 +31,18 @@ class CommandLineTest {
     private static final String FOOT = "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>"
             + "<path fill='#E8743B' d='M0 0H25V75H100V100H0Z'/></svg>";
 
+    private static final Windows NO_WINDOWS = new Windows() {
+        @Override
+        public int show(Optional<Path> file) {
+            return 40;
+        }
+
+        @Override
+        public int snap(Path folder) {
+            return 41;
+        }
+    };
+
     @TempDir
     private Path folder;
 
@@ -39,7 +52,7 @@ class CommandLineTest {
     private static Ran run(String... args) {
         StringWriter out = new StringWriter();
         StringWriter err = new StringWriter();
-        int code = JurrenCommand.run(new PrintWriter(out, true), new PrintWriter(err, true), args);
+        int code = JurrenCommand.run(NO_WINDOWS, new PrintWriter(out, true), new PrintWriter(err, true), args);
         return new Ran(code, out.toString(), err.toString());
     }
 

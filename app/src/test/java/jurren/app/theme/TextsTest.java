@@ -1,5 +1,6 @@
 package jurren.app.theme;
 
+import jurren.formats.words.Numbers;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jurren.app.session.Bench;

@@ -156,8 +156,8 @@ class OwnCupStoryTest extends WindowTest {
         Node marks = node("photo");
         Point2D left = onScreen(marks, 20, 100);
         Point2D right = onScreen(marks, 220, 100);
-        robot.clickOn(left.getX(), left.getY());
-        robot.clickOn(right.getX(), right.getY());
+        robot.clickOn(left);
+        robot.clickOn(right);
         type("photo-distance", "100mm");
         click("own-save");
         settle();

@@ -7,7 +7,7 @@ import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
-import jurren.app.NewJobs;
+import jurren.core.job.NewJobs;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.job.Job;
@@ -90,7 +90,7 @@ class StartStoriesTest extends WindowTest {
             if (i > 0) {
                 robot.push(KeyCode.ENTER);
             }
-            robot.write(lines[i], 0);
+            robot.write(lines[i]);
         }
     }
 

@@ -21,8 +21,9 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import javax.imageio.ImageIO;
-import jurren.app.NewJobs;
+import jurren.core.job.NewJobs;
 import jurren.core.art.Drawing;
 import jurren.core.art.Guide;
 import jurren.core.art.Motif;
@@ -123,7 +124,7 @@ class TraceStoryTest extends WindowTest {
         assertThat(film).as("the film that stands out on black").isNotEqualTo(0x1E2230);
         Point2D wipe = inView(SIDE * 0.38, 40);
         Point2D far = inView(SIDE * 0.95, 40);
-        robot.drag(onScreen(node("trace-view"), wipe.getX(), wipe.getY())).dropTo(onScreen(node("trace-view"), far.getX(), far.getY()));
+        robot.drag(onScreen(node("trace-view"), wipe.getX(), wipe.getY()), MouseButton.PRIMARY).dropTo(onScreen(node("trace-view"), far.getX(), far.getY()));
         settle();
         assertThat(colourAt(200, 150)).as("the picture itself").isEqualTo(0x1E2230);
         for (int i = 0; i < 14; i++) {
@@ -164,7 +165,8 @@ class TraceStoryTest extends WindowTest {
         // it is kept with the job and opened again where it was
         Path saved = folder.resolve("fair.jurren");
         answers.add(saved);
-        on(() -> window.shell().actions().save());
+        run(() -> window.shell().actions().save());
+        settle();
         JobRead.Opened read = (JobRead.Opened) JobFile.read(saved, session.shop());
         assertThat(read.document().job()).isEqualTo(on(() -> session.job()));
         click("bench-art");
@@ -197,7 +199,7 @@ class TraceStoryTest extends WindowTest {
         click("trace-straighten");
         Point2D from = inView(0, 0);
         Point2D to = inView(50, 50);
-        robot.drag(onScreen(node("trace-view"), from.getX(), from.getY())).dropTo(onScreen(node("trace-view"), to.getX(), to.getY()));
+        robot.drag(onScreen(node("trace-view"), from.getX(), from.getY()), MouseButton.PRIMARY).dropTo(onScreen(node("trace-view"), to.getX(), to.getY()));
         settle();
         assertThat(on(() -> ((ButtonBase) stage().getScene().lookup("#trace-take")).isDisabled())).isTrue();
         click("trace-straighten");

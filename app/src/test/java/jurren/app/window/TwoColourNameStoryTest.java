@@ -3,8 +3,8 @@ package jurren.app.window;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import jurren.app.NewJobs;
-import jurren.app.bench.cut.CutTalk;
+import jurren.core.job.NewJobs;
+import jurren.app.cutter.CutTalk;
 import jurren.app.session.Bench;
 import jurren.core.art.Lettering;
 import jurren.core.dryrun.CutSheet;
@@ -112,14 +112,14 @@ class TwoColourNameStoryTest extends WindowTest {
     private void cut() throws IOException {
         click("bench-cut");
         click("speed-100-0");
-        CutTalk talk = on(() -> window.shell().cutBench().talk());
+        CutTalk talk = on(() -> window.shell().cutter());
         click("cut-main");
         until(() -> talk.state() == CutTalk.State.DONE);
         settle();
         assertThat(text("cut-main")).isEqualTo("Next load");
         click("cut-main");
         click("cut-main");
-        until(() -> talk.state() == CutTalk.State.DONE && session.progress().isCut(2));
+        until(() -> talk.state() == CutTalk.State.DONE && session.job().made().cuts().size() == 2);
 
         Plan plan = on(() -> session.plan().orElseThrow());
         int first = plan.runs().getFirst().paths().size();
@@ -141,7 +141,7 @@ class TwoColourNameStoryTest extends WindowTest {
             }
         }
         settle();
-        assertThat(on(() -> session.progress().piecesPressed())).isEqualTo(3);
+        assertThat(on(() -> session.job().made().pressed("A"))).isEqualTo(3);
         click("timer-start");
         assertThat(text("timer-start")).isEqualTo("Hold");
         click("timer-start");
@@ -182,7 +182,7 @@ class TwoColourNameStoryTest extends WindowTest {
             return null;
         });
         settle();
-        CutTalk talk = on(() -> window.shell().cutBench().talk());
+        CutTalk talk = on(() -> window.shell().cutter());
         fault("LID_OPENED");
         click("cut-main");
         until(() -> talk.state() == CutTalk.State.LID_OPEN);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import jurren.app.face.FaceCanvas;
+import jurren.app.keep.Settings;
 import jurren.app.session.Bench;
 import jurren.core.art.Drawing;
 import jurren.core.art.Lettering;
@@ -199,11 +200,7 @@ class WindowBehaviourTest extends WindowTest {
         click("unit-millimetre");
         settle();
         assertThat(text("blank-drop")).isEqualTo("76.2 mm");
-        on(() -> {
-            session.keeper().close();
-            return null;
-        });
-        assertThat(new jurren.app.session.Keeper(folder.resolve("state")).choice("unit", "")).isEqualTo(LengthUnit.MILLIMETRE.name());
+        assertThat(new Settings(state()).units().length()).isEqualTo(LengthUnit.MILLIMETRE);
     }
 
     @Test
@@ -393,7 +390,7 @@ class WindowBehaviourTest extends WindowTest {
         choose("m2");
         click("letters");
         robot.push(KeyCode.SHORTCUT, KeyCode.A);
-        robot.write("WREN", 0);
+        robot.write("WREN");
         settle();
         assertThat(((Lettering) motif().source()).text()).isEqualTo("WREN");
         assertThat(motif().name()).isEqualTo("WREN");

@@ -1,45 +1,76 @@
 package jurren.app.window;
 
-import jurren.app.session.Keeper;
-import jurren.app.session.Session;
-import jurren.core.job.Job;
-import jurren.formats.catalogue.BuiltInShop;
-import jurren.formats.demo.DemoJob;
-import jurren.formats.jobfile.JobDocument;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.FutureTask;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import jurren.app.session.Session;
+import jurren.app.sheet.FileQuestions;
+import jurren.core.job.Job;
+import jurren.core.plan.Planner;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.demo.DemoJob;
+import jurren.formats.jobfile.JobDocument;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
-import org.testfx.api.FxToolkit;
 
-/** The real window, driven by clicks and keys; every wait is for something to be so. */
+/**
+ * The real window, driven by clicks and keys. One stage serves a class, one planner all of them, and nothing waits longer
+ * than until what it waits for is so.
+ */
 abstract class WindowTest {
     private static final long PATIENCE_S = 40;
+    private static final int LOOK_AGAIN_MS = 10;
+    private static final AtomicBoolean STARTED = new AtomicBoolean();
+    private static final Planner PLANNER = new Planner();
+    private static Stage stage;
 
     @TempDir
     Path folder;
 
-    final FxRobot robot = new FxRobot();
+    final Hands robot = new Hands();
     final Deque<Path> answers = new ArrayDeque<>();
+    private final Semaphore changes = new Semaphore(0);
     Session session;
     JurrenWindow window;
-    private Stage stage;
+
+    @BeforeAll
+    static void oneStage() throws InterruptedException {
+        if (STARTED.compareAndSet(false, true)) {
+            CountDownLatch up = new CountDownLatch(1);
+            Platform.startup(up::countDown);
+            Platform.setImplicitExit(false);
+            up.await();
+        }
+        stage = on(Stage::new);
+    }
+
+    @AfterAll
+    static void stageGone() {
+        on(() -> {
+            stage.close();
+            return null;
+        });
+    }
 
     /** The job a story begins with. */
     Job job() {
@@ -47,28 +78,33 @@ abstract class WindowTest {
     }
 
     @BeforeEach
-    void open() throws Exception {
-        stage = FxToolkit.registerPrimaryStage();
+    void open() {
         on(() -> {
-            session = new Session(BuiltInShop.read(), JobDocument.of(job()), new Keeper(folder.resolve("state")));
+            session = new Session(BuiltInShop.read(), JobDocument.of(job()), state(), PLANNER);
             window = new JurrenWindow(stage, session, new Answers());
+            session.watch(changes::release);
+            session.desk().watch(changes::release);
+            window.shell().cutter().watch(changes::release);
             window.show();
             return null;
         });
-        until(() -> session.isSettled());
+        settle();
     }
 
     @AfterEach
-    void close() throws Exception {
+    void close() {
         on(() -> {
             window.close();
-            stage.hide();
             return null;
         });
     }
 
+    final Path state() {
+        return folder.resolve("state");
+    }
+
     /** Answers every question for a file with the next path of the story. */
-    private final class Answers implements Files {
+    private final class Answers implements FileQuestions {
         @Override
         public Optional<Path> toOpen(Kind kind) {
             return Optional.ofNullable(answers.poll());
@@ -76,6 +112,7 @@ abstract class WindowTest {
 
         @Override
         public Optional<Path> toSave(Kind kind, String name) {
+            asked = name;
             return Optional.ofNullable(answers.poll());
         }
 
@@ -85,47 +122,47 @@ abstract class WindowTest {
         }
     }
 
+    /** The name that was offered for the last file. */
+    String asked = "";
+
     static <T> T on(Callable<T> work) {
-        FutureTask<T> task = new FutureTask<>(work);
-        try {
-            if (Platform.isFxApplicationThread()) {
-                task.run();
-            } else {
-                Platform.runLater(task);
-            }
-            return task.get(PATIENCE_S, TimeUnit.SECONDS);
-        } catch (ExecutionException e) {
-            throw new AssertionError(e.getCause());
-        } catch (InterruptedException | java.util.concurrent.TimeoutException e) {
-            throw new AssertionError(e);
-        }
+        return Hands.on(work);
     }
 
-    static void until(BooleanSupplier holds) {
+    static void run(Runnable work) {
+        Hands.on(() -> {
+            work.run();
+            return null;
+        });
+    }
+
+    /** Looked at again whenever something changed. */
+    void until(BooleanSupplier holds) {
         long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_S);
         while (!on(holds::getAsBoolean)) {
             if (System.nanoTime() > end) {
                 throw new AssertionError("it did not become so within " + PATIENCE_S + " s");
             }
-            pause();
+            try {
+                if (changes.tryAcquire(LOOK_AGAIN_MS, TimeUnit.MILLISECONDS)) {
+                    changes.drainPermits();
+                }
+            } catch (InterruptedException e) {
+                throw new AssertionError(e);
+            }
         }
     }
 
-    /** What was told is shown in a later turn of the window's thread. */
+    /** Everything that was asked for is worked out, told and shown. */
     void settle() {
-        until(() -> session.isSettled());
-        for (int i = 0; i < 3; i++) {
-            on(() -> null);
-            pause();
-        }
-    }
-
-    private static void pause() {
-        try {
-            TimeUnit.MILLISECONDS.sleep(15);
-        } catch (InterruptedException e) {
-            throw new AssertionError(e);
-        }
+        Hands.turn();
+        until(() -> session.isSettled() && session.desk().isIdle());
+        Hands.turn();
+        until(() -> session.desk().isIdle());
+        run(() -> {
+            stage.getScene().getRoot().applyCss();
+            stage.getScene().getRoot().layout();
+        });
     }
 
     Node node(String id) {
@@ -139,27 +176,19 @@ abstract class WindowTest {
 
     void click(String id) {
         until(() -> stage.getScene().lookup("#" + id) != null);
-        on(() -> {
-            scrollIntoSight(stage.getScene().lookup("#" + id));
-            return null;
-        });
-        settleLayout();
+        run(() -> scrollIntoSight(stage.getScene().lookup("#" + id)));
+        Hands.turn();
         Node n = node(id);
         Point2D middle = on(() -> n.localToScreen(n.getBoundsInLocal().getCenterX(), n.getBoundsInLocal().getCenterY()));
-        // straight there: the robot's own way takes a step a millisecond
-        robot.robotContext().getBaseRobot().moveMouse(middle);
-        robot.clickOn(javafx.scene.input.MouseButton.PRIMARY);
-        settleLayout();
-    }
-
-    private static void settleLayout() {
-        on(() -> null);
-        on(() -> null);
+        robot.moveTo(middle).clickOn(MouseButton.PRIMARY);
+        Hands.turn();
     }
 
     private static void scrollIntoSight(Node n) {
+        stage.getScene().getRoot().applyCss();
+        stage.getScene().getRoot().layout();
         for (Node p = n.getParent(); p != null; p = p.getParent()) {
-            if (p instanceof javafx.scene.control.ScrollPane scroll) {
+            if (p instanceof ScrollPane scroll) {
                 Node content = scroll.getContent();
                 double y = content.sceneToLocal(n.localToScene(n.getBoundsInLocal())).getMinY();
                 double room = content.getBoundsInLocal().getHeight() - scroll.getViewportBounds().getHeight();
@@ -174,8 +203,8 @@ abstract class WindowTest {
         click(id);
         robot.push(KeyCode.SHORTCUT, KeyCode.A);
         robot.push(KeyCode.DELETE);
-        robot.write(text, 0);
-        if (!(node(id) instanceof javafx.scene.control.TextArea)) {
+        robot.write(text);
+        if (!(node(id) instanceof TextArea)) {
             robot.push(KeyCode.ENTER);
         }
         settle();
@@ -186,11 +215,20 @@ abstract class WindowTest {
         return on(() -> n instanceof TextInputControl f ? f.getText() : ((Labeled) n).getText());
     }
 
+    /** Everything that is said now. */
+    String said() {
+        return on(() -> session.notices().all().stream().map(n -> n.sentence()).reduce("", (a, b) -> a + "\n" + b));
+    }
+
     Point2D onScreen(Node n, double x, double y) {
         return on(() -> n.localToScreen(x, y));
     }
 
     Stage stage() {
         return stage;
+    }
+
+    void focus(Node n) {
+        run(n::requestFocus);
     }
 }

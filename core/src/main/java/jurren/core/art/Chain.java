@@ -1,6 +1,5 @@
 package jurren.core.art;
 
-import jurren.core.art.treat.Treatments;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Placement;
@@ -175,7 +174,7 @@ public final class Chain {
         List<Integer> pieces = new ArrayList<>(before.pieces);
         pieces.add(pieces(after));
         Set<Integer> idle = new TreeSet<>(before.idle);
-        if (after == before.paints && Treatments.shouldChange(last)) {
+        if (after == before.paints && last.shouldChange()) {
             idle.add(key.treatments.size() - 1);
         }
         return new Stage(after, pieces, before.source, idle);

@@ -3,6 +3,7 @@ package jurren.core.art;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Piece;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Thinness;
@@ -23,6 +24,11 @@ public record OnePiece(int parts, List<Region> loose, Optional<Thinness> neck) {
         List<Region> parts = region.pieces().stream().map(Piece::region)
                 .sorted(Comparator.comparingDouble(Region::areaMm2).reversed()).toList();
         return new OnePiece(parts.size(), parts.isEmpty() ? List.of() : parts.subList(1, parts.size()), region.narrowestNeck());
+    }
+
+    /** A line round each loose part, at a distance, to show it by. */
+    public List<Region> around(double distanceMm) {
+        return loose.stream().map(r -> r.grown(distanceMm, CornerStyle.ROUND).filled()).toList();
     }
 
     public boolean isOne() {

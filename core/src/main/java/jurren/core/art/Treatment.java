@@ -20,6 +20,11 @@ public interface Treatment {
         return Set.of();
     }
 
+    /** True when a person would wonder that it leaves a motif exactly as it was. */
+    default boolean shouldChange() {
+        return true;
+    }
+
     /** Parts of one colour that overlap become one; counters are kept. */
     record Weld() implements Treatment {
         @Override
@@ -57,6 +62,11 @@ public interface Treatment {
         }
 
         @Override
+        public boolean shouldChange() {
+            return false;
+        }
+
+        @Override
         public List<Paint> apply(List<Paint> paints) {
             return paints;
         }
@@ -64,6 +74,11 @@ public interface Treatment {
 
     /** A treatment that is switched off for now, and keeps its figures. */
     record Off(Treatment of) implements Treatment {
+        @Override
+        public boolean shouldChange() {
+            return false;
+        }
+
         @Override
         public List<Paint> apply(List<Paint> paints) {
             return paints;

@@ -11,7 +11,12 @@ import jurren.core.load.Cutter;
 import jurren.core.load.Load;
 import jurren.core.load.Placed;
 import jurren.core.material.CutSettings;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
+import java.util.HexFormat;
 import java.util.List;
 
 /**
@@ -20,10 +25,13 @@ import java.util.List;
  * @param cutMm    knife down, overcuts included
  * @param travelMm knife up
  * @param seconds  how long the cutter needs
+ * @param mark     of exactly these cuts from this film: another cut has another mark
  */
-public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cutMm, double travelMm, double seconds) {
+public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cutMm, double travelMm, double seconds, String mark) {
     /** A corner sharper than this makes the knife stop and turn. */
     private static final double SHARP_DEGREES = 30;
+    private static final double MARK_STEPS = 1e4;
+    private static final int MARK_BYTES = 12;
     private static final Point START_CORNER = Point.ORIGIN;
 
     public CutRun {
@@ -89,7 +97,35 @@ public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cu
         }
         double seconds = settings.passes() * (cut / settings.speedMmS() + corners * cutter.cornerS())
                 + travel / cutter.travelMmS() + 2 * paths.size() * cutter.liftS();
-        return new CutRun(load, paths, cutter.overcutMm(), cut, travel, seconds);
+        return new CutRun(load, paths, cutter.overcutMm(), cut, travel, seconds, mark(load, paths));
+    }
+
+    /** The material and colour it is cut from, by which a load is known from one plan to the next. */
+    public String film() {
+        return load.material().id() + " " + load.colour().hex();
+    }
+
+    /** To a tenth of a micrometre, so that the last digits of a sum decide nothing. */
+    private static String mark(Load load, List<CutPath> paths) {
+        MessageDigest digest = sha256();
+        digest.update((load.material().id() + " " + load.colour().hex()).getBytes(StandardCharsets.UTF_8));
+        for (CutPath path : paths) {
+            Outline o = path.outline();
+            ByteBuffer corners = ByteBuffer.allocate(16 * o.size() + 4).putInt(o.size());
+            for (int i = 0; i < o.size(); i++) {
+                corners.putLong(Math.round(o.xMm(i) * MARK_STEPS)).putLong(Math.round(o.yMm(i) * MARK_STEPS));
+            }
+            digest.update(corners.flip());
+        }
+        return HexFormat.of().formatHex(digest.digest(), 0, MARK_BYTES);
+    }
+
+    private static MessageDigest sha256() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
     }
 
     private static int sharpCorners(Outline o) {

@@ -7,7 +7,7 @@ public record Box(double minXMm, double minYMm, double maxXMm, double maxYMm) {
     public Box {
         if (!(minXMm <= maxXMm) || !(minYMm <= maxYMm)) {
             throw new IllegalArgumentException(
-                    "a box must not be inside out but was %s..%s, %s..%s".formatted(minXMm, maxXMm, minYMm, maxYMm));
+                    String.format(java.util.Locale.ROOT, "a box must not be inside out but was %s..%s, %s..%s", minXMm, maxXMm, minYMm, maxYMm));
         }
     }
 

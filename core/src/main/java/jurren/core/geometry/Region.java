@@ -306,6 +306,6 @@ public final class Region {
     @Override
     public String toString() {
         return isEmpty() ? "Region[empty]"
-                : "Region[%d pieces, %.3f mm² in %s]".formatted(pieceCount(), areaMm2, bounds());
+                : String.format(java.util.Locale.ROOT, "Region[%d pieces, %.3f mm² in %s]", pieceCount(), areaMm2, bounds());
     }
 }

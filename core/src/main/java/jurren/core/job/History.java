@@ -2,6 +2,7 @@ package jurren.core.job;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.Optional;
 
 /**
  * The jobs before and after this one. Unlimited: jobs share what did not change. A gesture that makes
@@ -37,6 +38,16 @@ public final class History {
         gesture = gestureOf;
         after.clear();
         now = next;
+    }
+
+    /** The job that undoing brings back. */
+    public Optional<Job> before() {
+        return Optional.ofNullable(before.peek());
+    }
+
+    /** The job that doing again brings back. */
+    public Optional<Job> after() {
+        return Optional.ofNullable(after.peek());
     }
 
     public boolean canUndo() {

@@ -1,5 +1,7 @@
 package jurren.core.job;
 
+import jurren.core.blank.Blank;
+import jurren.core.blank.Family;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -8,15 +10,24 @@ import java.util.function.UnaryOperator;
 /**
  * One customer's order.
  *
- * @param due    as the person wrote it; empty when open
- * @param framed whether weeding frames are cut round each item
+ * @param customer who it is for; empty when nobody said
+ * @param due      as the person wrote it; empty when open
+ * @param framed   whether weeding frames are cut round each item
+ * @param made     what of it is made already
+ * @param carried  the shop's own things that its lines are made on, so that it opens where they are not known
  */
-public record Job(String name, String number, String due, boolean framed, List<Line> lines) {
+public record Job(String name, String number, String customer, String due, boolean framed, List<Line> lines, Made made, List<Blank> carried) {
     public Job {
         lines = List.copyOf(lines);
+        carried = List.copyOf(carried);
         if (lines.stream().map(Line::id).distinct().count() != lines.size()) {
             throw new IllegalArgumentException("the lines of a job need different letters");
         }
+    }
+
+    /** For nobody yet, with nothing made and nothing carried. */
+    public Job(String name, String number, String due, boolean framed, List<Line> lines) {
+        this(name, number, "", due, framed, lines, Made.NOTHING, List.of());
     }
 
     public Optional<Line> line(String lineId) {
@@ -24,21 +35,43 @@ public record Job(String name, String number, String due, boolean framed, List<L
     }
 
     public Job withName(String newName) {
-        return new Job(newName, number, due, framed, lines);
+        return new Job(newName, number, customer, due, framed, lines, made, carried);
     }
 
     public Job withFrames(boolean newFramed) {
-        return new Job(name, number, due, newFramed, lines);
+        return new Job(name, number, customer, due, newFramed, lines, made, carried);
     }
 
     /** The job with one line changed; unknown letters change nothing. */
     public Job withLine(String lineId, UnaryOperator<Line> change) {
-        return new Job(name, number, due, framed,
-                lines.stream().map(l -> l.id().equals(lineId) ? change.apply(l) : l).toList());
+        return withLines(lines.stream().map(l -> l.id().equals(lineId) ? change.apply(l) : l).toList());
     }
 
     public Job withLines(List<Line> newLines) {
-        return new Job(name, number, due, framed, newLines);
+        return new Job(name, number, customer, due, framed, newLines, made, carried);
+    }
+
+    public Job withNumber(String newNumber) {
+        return new Job(name, newNumber, customer, due, framed, lines, made, carried);
+    }
+
+    public Job withCustomer(String newCustomer) {
+        return new Job(name, number, newCustomer, due, framed, lines, made, carried);
+    }
+
+    public Job withDue(String newDue) {
+        return new Job(name, number, customer, newDue, framed, lines, made, carried);
+    }
+
+    public Job withMade(Made newMade) {
+        return new Job(name, number, customer, due, framed, lines, newMade, carried);
+    }
+
+    /** With every own thing of a shop that a line is made on, and no other. */
+    public Job carrying(Shop shop) {
+        List<Blank> needed = shop.blanks().stream().filter(b -> b.family() == Family.OWN)
+                .filter(b -> lines.stream().anyMatch(l -> l.blankId().equals(b.id()))).toList();
+        return needed.equals(carried) ? this : new Job(name, number, customer, due, framed, lines, made, needed);
     }
 
     /** The first letter that no line has; after Z come pairs. */

@@ -54,6 +54,12 @@ public record Shop(List<Blank> blanks, List<Material> materials, Cutter cutter, 
         };
     }
 
+    /** With the things that a job carries, where this shop does not know them. */
+    public Shop knowing(List<Blank> carried) {
+        List<Blank> unknown = carried.stream().filter(b -> blank(b.id()).isEmpty()).toList();
+        return unknown.isEmpty() ? this : withOwn(unknown);
+    }
+
     /** With the user's own blanks, which stand before the catalogue's; the same id replaces. */
     public Shop withOwn(List<Blank> own) {
         List<Blank> all = new ArrayList<>(own);

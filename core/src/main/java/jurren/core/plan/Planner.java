@@ -60,6 +60,9 @@ public final class Planner {
                            Map<Colour, Join> joins) {
     }
 
+    private record ShapesKey(Face face, List<Layer> layers) {
+    }
+
     private record FaceWork(Art art, Art laid, List<Layer> layers) {
     }
 
@@ -74,9 +77,14 @@ public final class Planner {
         work.laid.weigh(scale);
         work.layers.forEach(l -> l.weigh(scale));
     });
+    private final Memo<ShapesKey, FaceShapes> shapes = new Memo<>(key -> FaceShapes.of(key.face, key.layers), (key, drawn, scale) -> {
+        key.layers.forEach(l -> l.weigh(scale));
+        drawn.weigh(scale);
+    });
     private final CutRun.Orders orders = new CutRun.Orders();
 
-    public Plan plan(Job job, Shop shop) {
+    public Plan plan(Job job, Shop of) {
+        Shop shop = of.knowing(job.carried());
         Stop stop = Stop.here();
         List<LinePlan> lines = job.lines().stream().map(line -> planLine(line, shop, stop)).toList();
         stop.look();
@@ -132,7 +140,8 @@ public final class Planner {
                 : drawnArt.map(art -> line.fit().between(from, face, art, entry.artWidthMm())).orElse(Placement.HERE);
         FaceWork work = faces.get(new FaceKey(line.motifs(), fit, face.trueAt(), face.surface(),
                 material.process().isPrinted(), line.joins()));
-        return new SizePlan(size, face, entry.count(), fit, work.art, work.laid, work.layers);
+        return new SizePlan(size, face, entry.count(), fit, work.art, work.laid, work.layers,
+                shapes.get(new ShapesKey(face, work.layers)));
     }
 
     private FaceWork workFace(FaceKey key) {

@@ -18,8 +18,9 @@ import java.util.Optional;
  * @param art    as the customer reads it
  * @param laid   the art on the unrolled face; the same on a flat one
  * @param layers on the unrolled face
+ * @param shapes what is drawn of the face
  */
-public record SizePlan(String id, Face face, int count, Placement fit, Art art, Art laid, List<Layer> layers) {
+public record SizePlan(String id, Face face, int count, Placement fit, Art art, Art laid, List<Layer> layers, FaceShapes shapes) {
     public SizePlan {
         layers = List.copyOf(layers);
     }

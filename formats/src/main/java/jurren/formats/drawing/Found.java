@@ -159,7 +159,7 @@ public final class Found {
         Box box = curves.bounds();
         if (!(Math.max(box.widthMm(), box.heightMm()) < FARTHEST_MM && Math.abs(box.centre().xMm()) < FARTHEST_MM && Math.abs(box.centre().yMm()) < FARTHEST_MM)) {
             // beside that, rounding swallows everything else
-            throw new TooMuch(Reason.ABSURD_SIZE, "%.3g x %.3g mm".formatted(box.widthMm(), box.heightMm()));
+            throw new TooMuch(Reason.ABSURD_SIZE, String.format(java.util.Locale.ROOT, "%.3g x %.3g mm", box.widthMm(), box.heightMm()));
         }
         List<Outline> outlines = curves.outlines();
         corners += outlines.stream().mapToLong(Outline::size).sum();
@@ -215,7 +215,7 @@ public final class Found {
         Box box = bounds.get();
         double larger = Math.max(box.widthMm(), box.heightMm());
         if (larger > LARGEST_MM || larger < SMALLEST_MM) {
-            return refused(Reason.ABSURD_SIZE, file, "%.3g x %.3g mm".formatted(box.widthMm(), box.heightMm()));
+            return refused(Reason.ABSURD_SIZE, file, String.format(java.util.Locale.ROOT, "%.3g x %.3g mm", box.widthMm(), box.heightMm()));
         }
         Point middle = box.centre();
         Placement move = Placement.moved(-middle.xMm(), -middle.yMm());

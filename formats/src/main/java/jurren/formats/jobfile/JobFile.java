@@ -130,7 +130,8 @@ public final class JobFile {
         return new JobDocument(job, versions);
     }
 
-    private static Job known(Job job, Shop shop) throws Broken {
+    private static Job known(Job job, Shop of) throws Broken {
+        Shop shop = of.knowing(job.carried());
         if (job.lines().isEmpty()) {
             throw new Broken(Reason.DAMAGED_JOB, "it has no line");
         }

@@ -7,15 +7,25 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.databind.node.TextNode;
 import jurren.core.art.Motif;
 import jurren.core.blank.AreaMeasures;
+import jurren.core.blank.Blank;
 import jurren.core.blank.Fit;
 import jurren.core.blank.Form;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
+import jurren.core.job.Made;
 import jurren.core.job.SizeEntry;
 import jurren.core.job.Thing;
 import jurren.core.layer.Join;
 import jurren.core.material.Colour;
 import jurren.formats.Refusal.Reason;
+import jurren.formats.catalogue.BlankFile;
+import jurren.formats.catalogue.BlankRead;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.TreeMap;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -34,11 +44,68 @@ final class JobJson {
     }
 
     ObjectNode write(Job job, Assets.Writing assets) {
-        ObjectNode node = mapper.createObjectNode().put("name", job.name()).put("number", job.number())
-                .put("due", job.due()).put("framed", job.framed());
+        ObjectNode node = mapper.createObjectNode().put("name", job.name()).put("number", job.number());
+        if (!job.customer().isEmpty()) {
+            node.put("customer", job.customer());
+        }
+        node.put("due", job.due()).put("framed", job.framed());
+        made(node, job.made());
+        carried(node, job.carried());
         ArrayNode lines = node.putArray("lines");
         job.lines().forEach(l -> line(lines.addObject(), l, assets));
         return node;
+    }
+
+    private static void made(ObjectNode node, Made made) {
+        if (made.equals(Made.NOTHING)) {
+            return;
+        }
+        ObjectNode all = node.putObject("made");
+        ArrayNode cuts = all.putArray("cuts");
+        made.cuts().forEach(c -> cuts.addObject().put("mark", c.mark()).put("film", c.film()).put("load", c.load()).put("at", c.at().toString()));
+        ObjectNode pressed = all.putObject("pressed");
+        new TreeMap<>(made.pressed()).forEach(pressed::put);
+    }
+
+    private void carried(ObjectNode node, List<Blank> blanks) {
+        if (blanks.isEmpty()) {
+            return;
+        }
+        ArrayNode all = node.putObject("carried").putArray("blanks");
+        try {
+            for (Blank b : blanks) {
+                all.add(mapper.readTree(BlankFile.write(b)));
+            }
+        } catch (IOException e) {
+            throw new IllegalStateException("a blank that was just written could not be read", e);
+        }
+    }
+
+    private static Made made(JsonNode n, String at) throws Broken {
+        List<Made.Cut> cuts = Fields.list(n, "cuts", at, (c, p) -> Fields.value(p, () -> new Made.Cut(Fields.text(c, "mark", p), c.path("film").asText(),
+                c.path("load").asInt(), instant(c.path("at").asText()))));
+        Map<String, Integer> pressed = new TreeMap<>();
+        n.path("pressed").properties().forEach(e -> pressed.put(e.getKey(), e.getValue().asInt()));
+        return Fields.value(at, () -> new Made(cuts, pressed));
+    }
+
+    private static Instant instant(String text) {
+        try {
+            return Instant.parse(text);
+        } catch (DateTimeException e) {
+            throw new IllegalArgumentException("\"" + text + "\" is no time", e);
+        }
+    }
+
+    private static List<Blank> carried(JsonNode n, String at) throws Broken {
+        List<Blank> blanks = new ArrayList<>();
+        for (JsonNode b : n.path("blanks")) {
+            switch (BlankFile.read(at, b.toString().getBytes(StandardCharsets.UTF_8))) {
+                case BlankRead.Taken t -> blanks.add(t.blank());
+                case BlankRead.Refused r -> throw new Broken(Reason.DAMAGED_JOB, at + ": " + r.refusal().detail());
+            }
+        }
+        return blanks;
     }
 
     private void line(ObjectNode node, Line line, Assets.Writing assets) {
@@ -83,8 +150,10 @@ final class JobJson {
             throw new Broken(Reason.DAMAGED_JOB, at + " is missing");
         }
         List<Line> lines = Fields.list(node, "lines", at, (n, p) -> line(n, p, assets));
-        return Fields.value(at, () -> new Job(node.path("name").asText(), node.path("number").asText(),
-                node.path("due").asText(), node.path("framed").asBoolean(true), lines));
+        Made made = node.has("made") ? made(node.path("made"), at + ".made") : Made.NOTHING;
+        List<Blank> carried = carried(node.path("carried"), at + ".carried");
+        return Fields.value(at, () -> new Job(node.path("name").asText(), node.path("number").asText(), node.path("customer").asText(),
+                node.path("due").asText(), node.path("framed").asBoolean(true), lines, made, carried));
     }
 
     private Line line(JsonNode n, String at, Assets.Reading assets) throws Broken {

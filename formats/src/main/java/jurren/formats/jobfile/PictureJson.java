@@ -3,7 +3,6 @@ package jurren.formats.jobfile;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -110,8 +109,7 @@ final class PictureJson {
 
     private static Map<Colour, Colour> colours(JsonNode n, String at) throws Broken {
         Map<Colour, Colour> all = new LinkedHashMap<>();
-        for (Iterator<Map.Entry<String, JsonNode>> it = n.fields(); it.hasNext(); ) {
-            Map.Entry<String, JsonNode> e = it.next();
+        for (Map.Entry<String, JsonNode> e : n.properties()) {
             all.put(Fields.hex(e.getKey(), at), Fields.hex(e.getValue().asText(), at));
         }
         return all;

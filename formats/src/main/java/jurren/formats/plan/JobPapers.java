@@ -4,12 +4,13 @@ import jurren.core.cut.CutRun;
 import jurren.core.dryrun.DryRun;
 import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
+import jurren.core.stop.Stop;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.formats.print.Proof;
 import jurren.formats.print.TicketPdf;
 import jurren.formats.svg.LoadSvg;
 import jurren.formats.svg.PrintSvg;
-import jurren.formats.words.LengthUnit;
+import jurren.formats.words.Units;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -25,6 +26,7 @@ public final class JobPapers {
     public static Map<String, byte[]> cutFiles(Plan plan) {
         Map<String, byte[]> files = new LinkedHashMap<>();
         for (CutRun run : plan.runs()) {
+            Stop.lookHere();
             files.put("load-" + run.load().order() + ".plt", HpglWriter.write(run));
         }
         return files;
@@ -32,10 +34,11 @@ public final class JobPapers {
 
     /** @param dryRun run beside the writing of the papers, and waited for at the end */
     public static Map<String, byte[]> all(Plan plan, Map<String, byte[]> cutFiles, Supplier<DryRun> dryRun,
-                                          LengthUnit unit) {
+                                          Units unit) {
         CompletableFuture<DryRun> running = CompletableFuture.supplyAsync(dryRun);
         Map<String, byte[]> files = new LinkedHashMap<>(cutFiles);
         for (CutRun run : plan.runs()) {
+            Stop.lookHere();
             files.put("load-" + run.load().order() + ".svg", LoadSvg.write(run));
         }
         for (PrintSheet print : plan.prints()) {

@@ -19,7 +19,7 @@ import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
 import jurren.core.plan.SizePlan;
 import jurren.core.snag.Snag;
-import jurren.formats.words.LengthUnit;
+import jurren.formats.words.Units;
 import jurren.formats.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
@@ -28,7 +28,7 @@ import java.util.Optional;
 /** Writes plan.json as docs/plan-json.md says: lengths in mm, areas in mm², °C, seconds. */
 public final class PlanJson {
     private static final ObjectMapper MAPPER = new ObjectMapper();
-    private static final Words WORDS = new Words(LengthUnit.MILLIMETRE);
+    private static final Words WORDS = new Words(Units.METRIC);
 
     private PlanJson() {
     }

@@ -13,7 +13,7 @@ import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
 import jurren.core.plan.SizePlan;
 import jurren.core.snag.Snag;
-import jurren.formats.words.LengthUnit;
+import jurren.formats.words.Units;
 import jurren.formats.words.TicketWords;
 import jurren.formats.words.Words;
 import java.awt.Color;
@@ -21,6 +21,7 @@ import java.awt.geom.AffineTransform;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * The job sheet, a page a line: header, blank and size run, the art at scale on the thing, layers,
@@ -43,13 +44,13 @@ public final class TicketPdf {
     private final PdfSheet sheet;
     private double y;
 
-    private TicketPdf(Plan plan, LengthUnit unit, PdfSheet sheet) {
+    private TicketPdf(Plan plan, Units unit, PdfSheet sheet) {
         this.plan = plan;
         this.words = new Words(unit);
         this.sheet = sheet;
     }
 
-    public static byte[] write(Plan plan, LengthUnit unit) {
+    public static byte[] write(Plan plan, Units unit) {
         try (PdfSheet sheet = new PdfSheet()) {
             TicketPdf ticket = new TicketPdf(plan, unit, sheet);
             for (LinePlan line : plan.lines()) {
@@ -129,7 +130,7 @@ public final class TicketPdf {
         Color guide = line.blankColour().colour().luminance() < 0.3 ? new Color(0xC9CACB) : SOFT;
         sheet.outline(AwtShapes.path(area), toPage, guide, 0.5, new float[] {1, 2});
         y += 4 + box.heightMm() * scale + 16;
-        sheet.text(TicketWords.text("ticket.art", size.id(), String.format("%.1f", ratio)) + " · "
+        sheet.text(TicketWords.text("ticket.art", size.id(), String.format(Locale.ROOT, "%.1f", ratio)) + " · "
                 + words.artSize(line), MARGIN, y, DocumentFonts.MEASURE, 8.5, SOFT);
         y += 12;
     }

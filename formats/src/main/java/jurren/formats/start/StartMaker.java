@@ -24,6 +24,8 @@ import jurren.core.lettering.ShippedTypeface;
 import jurren.core.lettering.Typefaces;
 import jurren.formats.jobfile.Broken;
 import jurren.formats.jobfile.MotifJson;
+import jurren.formats.words.Counts;
+import jurren.formats.words.Numbers;
 import jurren.formats.words.LengthUnit;
 
 /**
@@ -139,7 +141,7 @@ public final class StartMaker {
             case LENGTH -> new DoubleNode(LengthUnit.INCH.parse(text).filter(mm -> mm >= 0)
                     .orElseThrow(() -> new Objection(Started.Why.NO_LENGTH, f.id(), text)));
             case PERCENT -> new DoubleNode(number(f, text.replace("%", "").strip()));
-            case COUNT -> IntNode.valueOf((int) Math.round(number(f, text.strip())));
+            case COUNT -> IntNode.valueOf(count(f, text));
             case COLOUR -> colour(f, text);
             case COLOURS -> {
                 ArrayNode colours = NODES.arrayNode();
@@ -156,11 +158,11 @@ public final class StartMaker {
     }
 
     private static double number(StartField f, String text) throws Objection {
-        try {
-            return Double.parseDouble(text);
-        } catch (NumberFormatException _) {
-            throw new Objection(Started.Why.NO_NUMBER, f.id(), text);
-        }
+        return Numbers.parse(text).orElseThrow(() -> new Objection(Started.Why.NO_NUMBER, f.id(), text));
+    }
+
+    private static int count(StartField f, String text) throws Objection {
+        return Counts.parse(text).orElseThrow(() -> new Objection(Started.Why.NO_NUMBER, f.id(), text)).intValue();
     }
 
     private TextNode colour(StartField f, String text) throws Objection {

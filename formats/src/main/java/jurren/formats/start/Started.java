@@ -2,6 +2,7 @@ package jurren.formats.start;
 
 import java.util.List;
 import jurren.core.art.Motif;
+import jurren.formats.words.Words;
 
 /** What came of the entries of a start. */
 public sealed interface Started {
@@ -19,6 +20,10 @@ public sealed interface Started {
      * @param text  what stood there, or what the start objects to
      */
     record Refused(Why why, String field, String text) implements Started {
+        /** What is wrong with which entry, in a sentence. */
+        public String words(Start start) {
+            return Words.sentence("started", why, start.field(field).map(StartField::name).orElse(field), text, start.name());
+        }
     }
 
     /** What is wrong with an entry. */

@@ -14,9 +14,6 @@ import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
 import jurren.core.snag.Snag;
 import jurren.formats.Refusal;
-import jurren.formats.start.Start;
-import jurren.formats.start.StartField;
-import jurren.formats.start.Started;
 import jurren.formats.drawing.DrawingRead;
 import java.text.MessageFormat;
 import java.util.Locale;
@@ -28,9 +25,11 @@ public final class Words {
     private static final ResourceBundle TEXTS = ResourceBundle.getBundle("jurren.formats.words.words");
 
     private final LengthUnit unit;
+    private final HeatUnit heat;
 
-    public Words(LengthUnit unit) {
-        this.unit = unit;
+    public Words(Units units) {
+        this.unit = units.length();
+        this.heat = units.heat();
     }
 
     public LengthUnit unit() {
@@ -136,9 +135,9 @@ public final class Words {
         return text("process." + key(process));
     }
 
-    /** What is wrong with an entry of a start. */
-    public static String refused(Started.Refused r, Start start) {
-        return text("started." + key(r.why()), start.field(r.field()).map(StartField::name).orElse(r.field()), r.text(), start.name());
+    /** A sentence of this bundle, for what has words of its own elsewhere. */
+    public static String sentence(String key, Enum<?> which, Object... values) {
+        return text(key + "." + key(which), values);
     }
 
     /** The name of a kind of treatment. */
@@ -187,13 +186,13 @@ public final class Words {
         return material.recipe().map(r -> text("peel." + key(r.peel()))).orElse("");
     }
 
-    /** {@code 155 °C · 3 s}, in the degrees that go with the unit of length. */
+    /** {@code 155 °C · 3 s}. */
     public String heat(Step step) {
         return degrees(step.celsius()) + " · " + seconds(step.seconds());
     }
 
     public String degrees(double celsius) {
-        return unit == LengthUnit.INCH ? Math.round(celsius * 9 / 5 + 32) + " °F" : Math.round(celsius) + " °C";
+        return heat.format(celsius);
     }
 
     public static String seconds(double s) {
@@ -204,10 +203,10 @@ public final class Words {
     public static String duration(double s) {
         long whole = Math.round(s);
         if (whole < 600) {
-            return "%d:%02d min".formatted(whole / 60, whole % 60);
+            return String.format(Locale.ROOT, "%d:%02d min", whole / 60, whole % 60);
         }
         long minutes = Math.round(s / 60);
-        return minutes < 60 ? minutes + " min" : "%d h %02d min".formatted(minutes / 60, minutes % 60);
+        return minutes < 60 ? minutes + " min" : String.format(Locale.ROOT, "%d h %02d min", minutes / 60, minutes % 60);
     }
 
     public static String money(double amount, String currency) {

@@ -11,7 +11,7 @@ import jurren.core.job.Shop;
 import jurren.core.job.Thing;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
-import jurren.formats.words.LengthUnit;
+import jurren.formats.words.Units;
 import jurren.formats.words.Words;
 import java.util.Arrays;
 import java.util.List;
@@ -24,7 +24,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** The shipped shop against itself: what refers to something finds it, and figures of the trade are where they should be. */
 class BuiltInShopTest {
     private static final Shop SHOP = BuiltInShop.read();
-    private static final Words WORDS = new Words(LengthUnit.INCH);
+    private static final Words WORDS = new Words(Units.AMERICAN);
 
     static Stream<Blank> blanks() {
         return SHOP.blanks().stream();

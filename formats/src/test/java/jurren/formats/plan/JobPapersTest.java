@@ -22,7 +22,7 @@ import jurren.formats.print.Proof;
 import jurren.formats.svg.LoadSvg;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.svg.SvgReader;
-import jurren.formats.words.LengthUnit;
+import jurren.formats.words.Units;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -43,7 +43,7 @@ class JobPapersTest {
     /** Not while the class is still being made: another thread runs what is given here. */
     @BeforeAll
     static void writeAll() {
-        files = JobPapers.all(PLAN, JobPapers.cutFiles(PLAN), () -> new DryRun(List.of()), LengthUnit.INCH);
+        files = JobPapers.all(PLAN, JobPapers.cutFiles(PLAN), () -> new DryRun(List.of()), Units.AMERICAN);
     }
 
     @Test

@@ -29,7 +29,6 @@ import jurren.core.material.Colour;
 import jurren.formats.Refusal;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
-import jurren.formats.words.Words;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -143,14 +142,14 @@ class StartsTest {
 
     @Test
     void whatCannotBeIsSaidByTheEntrysName() {
-        assertThat(Words.refused(refused(start("stacked-words"), Map.of("gap", "wide")), start("stacked-words")))
+        assertThat(refused(start("stacked-words"), Map.of("gap", "wide")).words(start("stacked-words")))
                 .contains("Gap between colours").contains("wide");
         assertThat(refused(start("stacked-words"), Map.of("words", " ")).why()).isEqualTo(Started.Why.EMPTY);
         assertThat(refused(start("stacked-words"), Map.of("gap", "0mm")).why()).isEqualTo(Started.Why.CANNOT_BE);
         assertThat(refused(start("stacked-words"), Map.of("colours", "cream, beige-ish")).text()).isEqualTo("beige-ish");
         assertThat(refused(start("stacked-words"), Map.of("typeface", "Nowhere Sans")).why()).isEqualTo(Started.Why.NO_TYPEFACE);
         assertThat(refused(start("patterned-letter"), Map.of("pattern", "tartan")).text()).contains("stripes");
-        assertThat(Words.refused(refused(start("badge"), Map.of("upper", "x")), start("badge"))).contains("over, under, middle");
+        assertThat(refused(start("badge"), Map.of("upper", "x")).words(start("badge"))).contains("over, under, middle");
         assertThat(StartMaker.make(start("two-colour-name"), Map.of("name", "x".repeat(6000)), on("tee-adult"))).isInstanceOf(Started.Refused.class);
     }
 

@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class WordsTest {
     private static final Plan PLAN = new Planner().plan(DemoJob.make(), BuiltInShop.read());
-    private final Words words = new Words(LengthUnit.INCH);
+    private final Words words = new Words(Units.AMERICAN);
 
     /** Nothing is left of a pattern, and it is a sentence. */
     private static void isSentence(String text) {
@@ -73,7 +73,7 @@ class WordsTest {
                 .endsWith("Press again");
         assertThat(steps).allSatisfy(s -> isSentence(words.stepText(s, line)));
         assertThat(words.degrees(155)).isEqualTo("311 °F");
-        assertThat(new Words(LengthUnit.MILLIMETRE).degrees(155)).isEqualTo("155 °C");
+        assertThat(new Words(Units.METRIC).degrees(155)).isEqualTo("155 °C");
         assertThat(Words.duration(65)).isEqualTo("1:05 min");
         assertThat(Words.duration(3900)).isEqualTo("1 h 05 min");
     }

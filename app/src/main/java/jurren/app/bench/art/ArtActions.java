@@ -1,6 +1,6 @@
 package jurren.app.bench.art;
 
-import jurren.app.NewJobs;
+import jurren.core.job.NewJobs;
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
 import jurren.core.art.Arranging;

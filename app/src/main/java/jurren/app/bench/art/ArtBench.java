@@ -20,6 +20,7 @@ import jurren.core.plan.Refit;
 import jurren.core.snag.Snag;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
@@ -29,6 +30,8 @@ import javafx.scene.layout.VBox;
 
 /** The art on the cloth's own colour, at true size, on the size it is drawn for. */
 public final class ArtBench implements BenchView {
+    /** What the snags are about that are mended here. */
+    public static final Set<Snag.Subject> MENDS = Set.of(Snag.Subject.ART);
     private static final double COLUMN = 262;
     private static final double GRAB_PX = 12;
     private static final double SNAP_PX = 7;
@@ -367,12 +370,18 @@ public final class ArtBench implements BenchView {
         starts.refresh();
         chain.update();
         place.update();
-        SnagCards.show(snags, session, SnagCards.of(session, Snag.Bench.ART));
+        SnagCards.show(snags, session, SnagCards.of(session, MENDS));
         edge.update();
         if (look() == Look.CUT) {
             marks.want();
         }
         marksCard.update(look() == Look.CUT);
         canvas.redraw();
+    }
+
+    @Override
+    public void close() {
+        marks.close();
+        edge.close();
     }
 }

@@ -18,8 +18,6 @@ import jurren.core.blank.Obstacle;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
-import jurren.core.art.OnePiece;
-import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
 import jurren.core.material.Colour;
@@ -46,7 +44,7 @@ final class ArtPicture {
      * @param frame  what is being chosen with
      * @param stops  of a line that is being drawn
      */
-    record Scene(ArtBench.Look look, List<CutMarks.Mark> marks, Optional<OnePiece> piece, List<Snapping.Guide> guides, Optional<Box> frame, List<Point> stops) {
+    record Scene(ArtBench.Look look, List<CutMarks.Mark> marks, Optional<MarksDesk.Pieces> piece, List<Snapping.Guide> guides, Optional<Box> frame, List<Point> stops) {
     }
 
     private final Session session;
@@ -111,11 +109,11 @@ final class ArtPicture {
     /** The whole art as it was worked out; while it is being changed, motif by motif as far as it is known. */
     private void art(Pen pen, LinePlan plan, boolean worn) {
         if (plan.line().motifs().equals(session.line().motifs())) {
-            List<Layer> cut = worn ? List.of() : plan.drawn().layers().stream().filter(l -> !l.isPrint()).toList();
+            List<Layer> cut = worn ? List.of() : plan.drawn().shapes().asWorn().stream().filter(l -> !l.isPrint()).toList();
             if (cut.isEmpty()) {
                 plan.drawn().art().paints().forEach(p -> paint(pen, p, Placement.HERE, worn));
             }
-            cut.forEach(l -> cut(pen, l.region().warped(plan.face().rolling()), l.colour()));
+            cut.forEach(l -> cut(pen, l.region(), l.colour()));
             return;
         }
         for (Motif m : session.line().motifs()) {
@@ -169,9 +167,9 @@ final class ArtPicture {
     }
 
     /** Loose parts within a dashed line, and a sign at the neck where the largest would break. */
-    private static void piece(Pen pen, OnePiece piece) {
-        piece.loose().forEach(r -> pen.outline(r.grown(1.2, CornerStyle.ROUND).filled(), Placement.HERE, Theme.PLUM, 1.2, 4, 3));
-        piece.neck().ifPresent(n -> sign(pen, n.where(), Texts.of("marks.sign.NECK")));
+    private static void piece(Pen pen, MarksDesk.Pieces pieces) {
+        pieces.around().forEach(r -> pen.outline(r, Placement.HERE, Theme.PLUM, 1.2, 4, 3));
+        pieces.piece().neck().ifPresent(n -> sign(pen, n.where(), Texts.of("marks.sign.NECK")));
     }
 
     /** The line that holds, and how far the motifs are from the area's edges along the other way. */
@@ -228,7 +226,7 @@ final class ArtPicture {
     }
 
     private void snags(Pen pen) {
-        List<Snag> found = SnagCards.of(session, Snag.Bench.ART);
+        List<Snag> found = SnagCards.of(session, ArtBench.MENDS);
         for (int i = 0; i < found.size(); i++) {
             int number = i + 1;
             found.get(i).where().ifPresent(p -> pen.snag(p, String.valueOf(number)));

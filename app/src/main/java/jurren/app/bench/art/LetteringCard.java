@@ -1,12 +1,12 @@
 package jurren.app.bench.art;
 
+import jurren.app.desk.Order;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
@@ -144,13 +144,12 @@ final class LetteringCard extends SourceCard<Lettering> {
     }
 
     /** Opened fonts and the machine's own come below the shipped ones when the list opens; the first time that takes a moment. */
-    private static void addMachineFonts(Controls.Choice<Typeface> face) {
+    private void addMachineFonts(Controls.Choice<Typeface> face) {
         List<String> known = face.getItems().stream().map(Typeface::title).toList();
         face.getItems().addAll(named(Typefaces.opened(), known));
-        Thread.ofPlatform().daemon().name("fonts of the machine").start(() -> {
-            List<String> all = Typefaces.ofMachine();
-            Platform.runLater(() -> face.getItems().addAll(named(all, face.getItems().stream().map(Typeface::title).toList())));
-        });
+        session.desk().give(new Order<>(Texts.of("work.fonts"), _ -> Typefaces.ofMachine(),
+                all -> face.getItems().addAll(named(all, face.getItems().stream().map(Typeface::title).toList())),
+                why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
     }
 
     private static List<NamedTypeface> named(List<String> names, List<String> known) {

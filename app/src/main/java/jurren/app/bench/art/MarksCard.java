@@ -55,7 +55,7 @@ final class MarksCard {
         if (lines.isEmpty()) {
             lines.add(Texts.of("marks.clean"));
         }
-        desk.piece().ifPresent(p -> {
+        desk.piece().map(MarksDesk.Pieces::piece).ifPresent(p -> {
             lines.add(p.isOne() ? Texts.of("marks.one-piece") : Texts.of("marks.parts", p.parts()));
             p.neck().ifPresent(n -> lines.add(Texts.of("marks.sign.NECK") + "  " + Texts.of("marks.neck", session.unit().fine(n.widthMm()))));
         });

@@ -2,10 +2,10 @@ package jurren.app.bench.art;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import javafx.application.Platform;
+import jurren.app.desk.Lane;
+import jurren.app.desk.Order;
 import jurren.app.session.Session;
+import jurren.app.theme.Texts;
 import jurren.core.art.Art;
 import jurren.core.art.Drawing;
 import jurren.core.art.Motif;
@@ -13,18 +13,26 @@ import jurren.core.art.OnePiece;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
+import jurren.core.layer.Layer;
 import jurren.core.plan.LinePlan;
+import jurren.core.stop.Stop;
 import jurren.core.snag.CutMarks;
 
 /** Looks beside the window's thread for what a knife would make a mess of, in the art as it is now. */
 final class MarksDesk {
     /** What is looked at, and what was found. */
-    private record Looked(Art art, List<String> chosen, CutMarks marks, OnePiece piece) {
+    private record Looked(Art art, List<String> chosen, CutMarks marks, Pieces pieces) {
     }
 
+    /** Whether it is one piece, and a line round each loose part. */
+    record Pieces(OnePiece piece, List<Region> around) {
+    }
+
+    /** From a loose part to the line around it. */
+    private static final double AROUND_MM = 1.2;
+
     private final Session session;
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(
-            Thread.ofPlatform().daemon().name("marks").factory());
+    private final Lane lane;
     private Runnable done = () -> { };
     private Looked looked;
     private Art wanted;
@@ -32,6 +40,7 @@ final class MarksDesk {
 
     MarksDesk(Session session) {
         this.session = session;
+        this.lane = session.desk().lane();
     }
 
     void onDone(Runnable newDone) {
@@ -47,8 +56,8 @@ final class MarksDesk {
         return current().map(Looked::marks);
     }
 
-    Optional<OnePiece> piece() {
-        return current().map(Looked::piece);
+    Optional<Pieces> piece() {
+        return current().map(Looked::pieces);
     }
 
     private Optional<Looked> current() {
@@ -65,19 +74,25 @@ final class MarksDesk {
         if (art.equals(wanted) && chosen.equals(wantedFor)) {
             return;
         }
-        Region whole = checked(plan.get());
-        List<Point> ends = plan.get().line().motifs().stream().filter(m -> !m.isHidden()).flatMap(m -> openEnds(m).stream()).toList();
-        List<Region> cut = cut(plan.get());
-        double least = plan.get().material().leastStrokeMm();
+        LinePlan of = plan.get();
+        List<Motif> motifs = session.chosen();
         wanted = art;
         wantedFor = chosen;
-        worker.execute(() -> {
-            Looked now = new Looked(art, chosen, CutMarks.of(art, cut, ends, least), OnePiece.of(whole));
-            Platform.runLater(() -> {
-                looked = now;
-                done.run();
-            });
-        });
+        lane.want(new Order<>(Texts.of("work.marks"), _ -> look(of, motifs, chosen), now -> {
+            looked = now;
+            done.run();
+        }, why -> {
+            wanted = null;
+            session.trouble(Texts.of("work.failed", Texts.reason(why)));
+        }));
+    }
+
+    private static Looked look(LinePlan plan, List<Motif> motifs, List<String> chosen) {
+        List<Point> ends = plan.line().motifs().stream().filter(m -> !m.isHidden()).flatMap(m -> openEnds(m).stream()).toList();
+        CutMarks marks = CutMarks.of(plan.drawn().art(), cut(plan), ends, plan.material().leastStrokeMm());
+        Stop.lookHere();
+        OnePiece piece = OnePiece.of(checked(plan, motifs));
+        return new Looked(plan.drawn().art(), chosen, marks, new Pieces(piece, piece.around(AROUND_MM)));
     }
 
     private List<String> chosen() {
@@ -85,8 +100,7 @@ final class MarksDesk {
     }
 
     /** Whether it is one piece is asked of what is chosen, or of everything. */
-    private Region checked(LinePlan plan) {
-        List<Motif> chosen = session.chosen();
+    private static Region checked(LinePlan plan, List<Motif> chosen) {
         return Region.weld(chosen.isEmpty() ? plan.drawn().art().paints().stream().map(p -> p.region()).toList()
                 : chosen.stream().filter(m -> plan.motifs().containsKey(m.id()))
                 .map(m -> plan.motifs().get(m.id()).region().placed(m.pose().placement())).toList());
@@ -94,11 +108,15 @@ final class MarksDesk {
 
     /** What is cut, as it lies on the art; nothing of what is printed. */
     static List<Region> cut(LinePlan plan) {
-        return plan.drawn().layers().stream().filter(l -> !l.isPrint()).map(l -> l.region().warped(plan.face().rolling())).toList();
+        return plan.drawn().shapes().asWorn().stream().filter(l -> !l.isPrint()).map(Layer::region).toList();
     }
 
     private static List<Point> openEnds(Motif m) {
         return m.source() instanceof Drawing d ? d.openEnds().stream().map(p -> Placement.scaled(d.widthFactor(), d.heightFactor())
                 .then(m.pose().placement()).apply(p)).toList() : List.of();
+    }
+
+    void close() {
+        lane.stop();
     }
 }

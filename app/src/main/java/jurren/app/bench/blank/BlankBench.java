@@ -13,6 +13,7 @@ import jurren.core.blank.Garment;
 import jurren.core.snag.Snag;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
@@ -24,6 +25,8 @@ import javafx.scene.layout.VBox;
  * shown as it is held, beside its unrolled face.
  */
 public final class BlankBench implements BenchView {
+    /** What the snags are about that are mended here. */
+    public static final Set<Snag.Subject> MENDS = Set.of(Snag.Subject.THING);
     private static final double COLUMN = 276;
     private static final double HELD_WIDTH = 232;
 
@@ -120,10 +123,16 @@ public final class BlankBench implements BenchView {
         fit.update();
         holds.update();
         press.update();
-        SnagCards.show(snags, session, SnagCards.of(session, Snag.Bench.BLANK));
+        SnagCards.show(snags, session, SnagCards.of(session, MENDS));
         snags.setManaged(!snags.getChildren().isEmpty());
         edge.update();
         face.canvas().redraw();
-        held.canvas().redraw();
+        held.update();
+    }
+
+    @Override
+    public void close() {
+        held.close();
+        edge.close();
     }
 }

@@ -64,10 +64,10 @@ final class Dimensions {
             MeasureField field = fields.computeIfAbsent(d.id, _ -> make(d));
             field.show(d.mm);
             Point middle = d.from.towards(d.to, d.at);
-            double x = canvas.view().x(middle.xMm()) + d.asidePx - (d.asidePx == 0 ? FIELD_WIDTH / 2 : 0);
-            double y = canvas.view().y(middle.yMm()) - FIELD_HEIGHT / 2;
-            field.relocate(Math.clamp(x, 0, Math.max(0, canvas.getWidth() - FIELD_WIDTH)),
-                    Math.clamp(y, 0, Math.max(0, canvas.getHeight() - FIELD_HEIGHT)));
+            double x = canvas.view().x(middle.xMm()) + d.asidePx - (d.asidePx == 0 ? Theme.wide(FIELD_WIDTH) / 2 : 0);
+            double y = canvas.view().y(middle.yMm()) - Theme.high(FIELD_HEIGHT) / 2;
+            field.relocate(Math.clamp(x, 0, Math.max(0, canvas.getWidth() - Theme.wide(FIELD_WIDTH))),
+                    Math.clamp(y, 0, Math.max(0, canvas.getHeight() - Theme.high(FIELD_HEIGHT))));
         }
     }
 
@@ -76,7 +76,7 @@ final class Dimensions {
                 mm -> objection(d.id, mm), mm -> shown.get(d.id).edit.accept(mm));
         field.setId(d.id);
         field.getStyleClass().add("on-drawing");
-        field.setPrefWidth(FIELD_WIDTH);
+        field.setPrefWidth(Theme.wide(FIELD_WIDTH));
         field.setTooltip(new javafx.scene.control.Tooltip(d.name));
         canvas.getChildren().add(field);
         return field;

@@ -15,9 +15,7 @@ import jurren.core.blank.Panel;
 import jurren.core.blank.Photo;
 import jurren.core.blank.Vessel;
 import jurren.core.geometry.Box;
-import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
-import jurren.core.geometry.Region;
 import jurren.core.geometry.Warp;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
@@ -142,7 +140,7 @@ final class FacePicture {
     }
 
     private void snags(Pen pen, SizePlan size) {
-        List<Snag> found = SnagCards.of(session, Snag.Bench.BLANK);
+        List<Snag> found = SnagCards.of(session, BlankBench.MENDS);
         for (int i = 0; i < found.size(); i++) {
             int number = i + 1;
             if (found.get(i).size().map(size.id()::equals).orElse(true)) {
@@ -177,7 +175,7 @@ final class FacePicture {
         Color soft = guide.deriveColor(0, 1, 1, 0.75);
         for (Box b : plan.platen().positions()) {
             b.crossed(size.face().whole()).ifPresent(on -> {
-                pen.outline(Region.of(on).warped(size.face().unrolling()), Placement.HERE, soft, 1, 9, 4, 2, 4);
+                pen.lines(FaceScene.outline(size.face().unrolling(), on), soft, 1, 9, 4, 2, 4);
                 Point label = size.face().unrolling().apply(new Point(on.minXMm(), on.minYMm()));
                 pen.text(Words.press(plan.platen().press().kind()), pen.view().x(label.xMm()) - 2, pen.view().y(label.yMm()) - 12,
                         Theme.measure(11.5), Theme.SOFT, TextAlignment.LEFT);

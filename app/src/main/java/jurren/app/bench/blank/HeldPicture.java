@@ -1,19 +1,18 @@
 package jurren.app.bench.blank;
 
+import jurren.app.desk.Lane;
+import jurren.app.desk.Order;
 import jurren.app.face.FaceCanvas;
 import jurren.app.face.Pen;
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
-import jurren.core.art.Painted;
 import jurren.core.blank.AsHeld;
 import jurren.core.blank.Form;
-import jurren.core.blank.Obstacle;
 import jurren.core.blank.Surface;
 import jurren.core.blank.Vessel;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Point;
-import jurren.core.geometry.Region;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
 import jurren.formats.print.Shades;
@@ -34,11 +33,15 @@ final class HeldPicture {
     private final Dimensions dimensions;
     private double turnDegrees;
     private double lastX;
+    private final Lane lane;
+    private SeenShapes seen;
+    private Object seenOf = List.of();
 
     HeldPicture(Session session) {
         this.session = session;
         this.canvas = new FaceCanvas(Texts.of("blank.held"), MARGIN_PX, this::bounds, this::draw);
         this.dimensions = new Dimensions(session, canvas);
+        this.lane = session.desk().lane();
         canvas.setId("held");
         canvas.setCursor(Cursor.H_RESIZE);
         canvas.addEventHandler(MouseEvent.MOUSE_PRESSED, e -> lastX = e.getX());
@@ -76,7 +79,27 @@ final class HeldPicture {
 
     private void turn(double by) {
         turnDegrees = Math.IEEEremainder(turnDegrees + by, 360);
+        update();
+    }
+
+    /** What is seen of the art is worked out beside the window; until it comes, the last is shown. */
+    void update() {
+        session.sizePlan().filter(s -> s.face().surface() instanceof Surface.Round).ifPresent(size -> {
+            double turn = turnDegrees;
+            List<Object> now = List.of(size.art(), size.face(), turn);
+            if (!now.equals(seenOf)) {
+                seenOf = now;
+                lane.want(new Order<>(Texts.of("work.held"), _ -> SeenShapes.of(size, turn), found -> {
+                    seen = found;
+                    canvas.redraw();
+                }, why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+            }
+        });
         canvas.redraw();
+    }
+
+    void close() {
+        lane.stop();
     }
 
     private java.util.Optional<Surface.Round> surface() {
@@ -114,15 +137,10 @@ final class HeldPicture {
         boolean handleInFront = held.faces(new Point(half, 0));
         vessel.handle().filter(_ -> !handleInFront).ifPresent(h -> handle(pen, h, size, held, trim));
         pen.fill(held.body(), body);
-        Region band = held.seen(Region.of(size.area().box()));
-        pen.fill(band, Theme.lineOn(plan.blankColour().colour()).deriveColor(0, 1, 1, 0.06));
-        for (Painted p : size.art().paints()) {
-            pen.fill(held.seen(p.region()), Theme.paint(p.colour()));
-        }
-        for (Obstacle o : size.face().obstacles()) {
-            if (o.kind() == Obstacle.Kind.HANDLE) {
-                pen.fill(held.seen(o.region()), Theme.SOFT.deriveColor(0, 1, 1, 0.18));
-            }
+        if (seen != null && seen.face().equals(size.face())) {
+            pen.fill(seen.band(), Theme.lineOn(plan.blankColour().colour()).deriveColor(0, 1, 1, 0.06));
+            seen.art().forEach(p -> pen.fill(p.region(), Theme.paint(p.colour())));
+            seen.handles().forEach(r -> pen.fill(r, Theme.SOFT.deriveColor(0, 1, 1, 0.18)));
         }
         pen.outline(held.body(), Theme.SOFT, 1);
         vessel.above().ifPresentOrElse(a -> {

@@ -1,5 +1,6 @@
 package jurren.app.bench.cut;
 
+import jurren.app.cutter.CutTalk;
 import jurren.app.bench.BenchLayout;
 import jurren.app.bench.BenchView;
 import jurren.app.face.FaceCanvas;
@@ -9,24 +10,30 @@ import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
+import jurren.core.job.Made;
 import jurren.core.material.CutSettings;
 import jurren.core.plan.Plan;
 import jurren.formats.words.Words;
 import jurren.standins.cutter.Fault;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** One load in the cutter: send it, watch it, stop it, go on after trouble. */
 public final class CutBench implements BenchView {
     private static final double COLUMN = 296;
     private static final int FAULT_AFTER = 3;
+    private static final DateTimeFormatter AT = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT).withZone(ZoneId.systemDefault());
 
     private final Session session;
     private final CutTalk talk;
@@ -45,12 +52,16 @@ public final class CutBench implements BenchView {
     private final VBox settings = new VBox();
     private final VBox weeding = new VBox();
     private final Controls.Choice<Fault> fault;
+    private final Label asItWas = Controls.label("", "hint");
+    private final Button byHand;
+    private final Runnable watcher = this::heard;
     private final Node node;
     private int load = 1;
 
-    public CutBench(Session session) {
+    public CutBench(Session session, CutTalk talk) {
         this.session = session;
-        this.talk = new CutTalk(this::heard);
+        this.talk = talk;
+        talk.watch(watcher);
         this.canvas = new FaceCanvas(Texts.of("cut.picture"), 4, () -> picture.view(shown(), head()),
                 pen -> picture.draw(pen, shown(), isShown() ? talk.finishedPaths() : 0, head(),
                         session.shop().cutter(), session.unit(), canvas()));
@@ -61,7 +72,11 @@ public final class CutBench implements BenchView {
         this.main = Controls.button("cut-main", "", this::mainAction, "primary");
         this.pause = Controls.button("cut-pause", Texts.of("cut.pause"), talk::pause);
         this.stop = Controls.button("cut-stop", Texts.of("cut.stop"), talk::stop);
-        Button save = Controls.button("cut-save", Texts.of("cut.save"), () -> canvas.fireEvent(new AskFor(AskFor.What.CUT_FILE)));
+        this.byHand = Controls.button("cut-by-hand", Texts.of("cut.by-hand"), this::byHand);
+        Button save = Controls.button("cut-save", Texts.of("cut.save"), () -> canvas.fireEvent(new AskFor(AskFor.What.CUT_FILE, String.valueOf(load))));
+        Button saveAll = Controls.button("cut-save-all", Texts.of("cut.save-all"), () -> canvas.fireEvent(new AskFor(AskFor.What.CUT_FILES)));
+        FlowPane files = new FlowPane(save, saveAll, byHand);
+        files.getStyleClass().add("flow");
         speeds.show(talk.speedUp());
         fault.show(Fault.NONE);
         loads.setMaxWidth(Double.MAX_VALUE);
@@ -70,12 +85,12 @@ public final class CutBench implements BenchView {
         progress.setAccessibleText(Texts.of("cut.progress"));
         settings.getStyleClass().add("rows");
         weeding.getStyleClass().add("rows");
-        HBox running = new HBox(main, pause, stop);
-        running.getStyleClass().add("buttons");
+        FlowPane running = new FlowPane(main, pause, stop);
+        running.getStyleClass().add("flow");
         VBox column = new VBox(loads,
                 Controls.card(Controls.row(Texts.of("cut.state"), stateText), progress,
                         Controls.row(Texts.of("cut.left"), left), Controls.row(Texts.of("cut.way"), way),
-                        Controls.row(Texts.of("cut.lifts"), lifts), running, save),
+                        Controls.row(Texts.of("cut.lifts"), lifts), asItWas, running, files),
                 Controls.card(settings), Controls.card(weeding),
                 Controls.card(Controls.caption(Texts.of("cut.fault")), fault));
         this.node = BenchLayout.of(canvas, column, COLUMN);
@@ -94,8 +109,10 @@ public final class CutBench implements BenchView {
         return session.plan().map(Plan::runs).orElse(List.of());
     }
 
+    /** The load on show; while it is in the cutter as it went in, whatever has been edited since. */
     private Optional<CutRun> shown() {
-        return runs().stream().filter(r -> r.load().order() == load).findFirst();
+        Optional<CutRun> inCutter = talk.run().filter(r -> talk.isBusy() && r.load().order() == load);
+        return inCutter.isPresent() ? inCutter : runs().stream().filter(r -> r.load().order() == load).findFirst();
     }
 
     /** True when the load on show is the one the cutter has. */
@@ -125,15 +142,10 @@ public final class CutBench implements BenchView {
         chooseLoad(order);
     }
 
-    /** The load on show, for a cut file. */
-    public Optional<CutRun> chosen() {
-        return shown();
-    }
-
     private void mainAction() {
         if (isShown() && talk.state().canGoOn()) {
             talk.goOn();
-        } else if (talk.state() == CutTalk.State.DONE && isShown() && nextUncut().isPresent()) {
+        } else if (shown().filter(this::isCut).isPresent() && nextUncut().isPresent()) {
             chooseLoad(nextUncut().get());
         } else {
             shown().ifPresent(talk::start);
@@ -141,15 +153,44 @@ public final class CutBench implements BenchView {
     }
 
     private Optional<Integer> nextUncut() {
-        return runs().stream().map(r -> r.load().order()).filter(o -> !session.progress().isCut(o)).findFirst();
+        return runs().stream().filter(r -> !isCut(r)).map(r -> r.load().order()).findFirst();
     }
 
+    private boolean isCut(CutRun run) {
+        return session.job().made().cut(run.mark()).isPresent();
+    }
+
+    /** What was cut is a fact of the job, whichever load is looked at by then. */
     private void heard() {
-        if (talk.state() == CutTalk.State.DONE && isShown()) {
-            session.progress().cut(load);
-            session.made();
-        }
+        talk.run().filter(_ -> talk.state() == CutTalk.State.DONE).filter(r -> !isCut(r)).ifPresent(this::mark);
         update();
+    }
+
+    private void mark(CutRun run) {
+        session.editMade(m -> m.with(new Made.Cut(run.mark(), run.film(), run.load().order(), Instant.now())));
+    }
+
+    /** Cut on another machine, or not cut after all. */
+    private void byHand() {
+        shown().ifPresent(run -> {
+            if (isCut(run)) {
+                session.editMade(m -> m.without(run.mark()));
+            } else {
+                mark(run);
+            }
+        });
+    }
+
+    /** When it was cut, or that it was cut otherwise than it would be now. */
+    private String asItWas(CutRun run) {
+        Made made = session.job().made();
+        if (talk.isBusy() && isShown()) {
+            boolean changed = runs().stream().noneMatch(r -> r.mark().equals(run.mark()));
+            return changed ? Texts.of("cut.as-it-was", AT.format(talk.began().orElseGet(Instant::now))) : "";
+        }
+        return made.cut(run.mark()).map(c -> Texts.of("cut.cut-at", AT.format(c.at())))
+                .or(() -> made.cutOtherwise(run.mark(), run.film(), run.load().order()).map(c -> Texts.of("cut.cut-otherwise", AT.format(c.at()))))
+                .orElse("");
     }
 
     @Override
@@ -181,21 +222,26 @@ public final class CutBench implements BenchView {
         CutTalk.State state = isShown() ? talk.state() : CutTalk.State.IDLE;
         stateText.setText(Texts.of("cut.state." + state));
         boolean busy = talk.state() == CutTalk.State.CUTTING;
-        double share = isShown() ? talk.share() : session.progress().isCut(load) ? 1 : 0;
+        boolean cut = shown().filter(this::isCut).isPresent();
+        double share = isShown() && talk.isBusy() ? talk.share() : cut ? 1 : isShown() ? talk.share() : 0;
         progress.setProgress(share);
         shown().ifPresent(run -> {
             left.setText(Words.duration(isShown() ? talk.secondsLeft() : run.seconds() / talk.speedUp()));
             way.setText(Texts.of("cut.way-of", session.unit().far(run.cutMm() * share), session.unit().far(run.cutMm())));
             lifts.setText(Texts.of("cut.lifts-of", isShown() ? talk.finishedPaths() : 0, run.paths().size()));
+            asItWas.setText(asItWas(run));
+            byHand.setText(Texts.of(cut ? "cut.not-cut" : "cut.by-hand"));
             settings.getChildren().setAll(settingRows(run));
             weeding.getChildren().setAll(weedingRows(run));
         });
-        main.setText(Texts.of(state.canGoOn() ? "cut.go-on" : state == CutTalk.State.DONE && nextUncut().isPresent()
-                ? "cut.next" : "cut.start"));
-        main.setDisable(busy || shown().isEmpty());
-        pause.setDisable(state != CutTalk.State.CUTTING);
-        stop.setDisable(!(state == CutTalk.State.CUTTING || state == CutTalk.State.PAUSED || state == CutTalk.State.LID_OPEN));
-        loads.setDisable(busy);
+        main.setText(Texts.of(state.canGoOn() ? "cut.go-on" : cut && nextUncut().isPresent() ? "cut.next" : "cut.start"));
+        main.setDisable(busy || shown().isEmpty() || talk.isBusy() && !isShown());
+        // these are about the cutter, whatever load is looked at
+        pause.setDisable(talk.state() != CutTalk.State.CUTTING);
+        stop.setDisable(!talk.isBusy() || talk.state() == CutTalk.State.LINE_LOST);
+        byHand.setDisable(shown().isEmpty() || talk.isBusy() && isShown());
+        asItWas.setVisible(!asItWas.getText().isEmpty());
+        asItWas.setManaged(asItWas.isVisible());
         canvas.redraw();
     }
 
@@ -224,8 +270,8 @@ public final class CutBench implements BenchView {
         return rows;
     }
 
-    /** For tests and for the end of the window. */
-    public CutTalk talk() {
-        return talk;
+    @Override
+    public void close() {
+        talk.unwatch(watcher);
     }
 }

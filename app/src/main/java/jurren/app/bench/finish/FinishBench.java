@@ -18,6 +18,7 @@ import jurren.formats.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -35,6 +36,8 @@ import javafx.util.Duration;
 
 /** The steps at the press, one after the other, for each piece. */
 public final class FinishBench implements BenchView {
+    /** What the snags are about that are mended here. */
+    public static final Set<Snag.Subject> MENDS = Set.of(Snag.Subject.HEAT);
     private static final double CARDS_HEIGHT = 152;
 
     private final Session session;
@@ -164,8 +167,8 @@ public final class FinishBench implements BenchView {
     /** After the last step one more piece is done and the next begins at the first. */
     private void nextStep() {
         if (at + 1 >= steps.size()) {
-            session.progress().pressed();
-            session.made();
+            String line = session.line().id();
+            session.editMade(m -> m.withPressed(line, m.pressed(line) + 1));
             choose(0);
         } else {
             choose(at + 1);
@@ -193,7 +196,7 @@ public final class FinishBench implements BenchView {
             }
             heat.getChildren().setAll(heatRows(plan));
         });
-        SnagCards.show(snags, session, SnagCards.of(session, Snag.Bench.FINISH));
+        SnagCards.show(snags, session, SnagCards.of(session, MENDS));
         show();
     }
 
@@ -237,10 +240,10 @@ public final class FinishBench implements BenchView {
 
     private void showTimer() {
         int copies = session.line().copies();
-        int piece = Math.min(copies, session.progress().piecesPressed() + 1);
+        int piece = Math.min(copies, session.job().made().pressed(session.line().id()) + 1);
         which.setText(Texts.of("finish.step-of", at + 1, piece, copies));
         long left = (long) Math.ceil(timer.leftS() - 1e-6);
-        clock.setText("%d:%02d".formatted(left / 60, left % 60));
+        clock.setText(String.format(java.util.Locale.ROOT, "%d:%02d", left / 60, left % 60));
         how.setText(step().map(s -> s.kind().heats()
                 ? session.words().degrees(s.celsius()) + " · " + session.words().pressure(s)
                 : Texts.of(session.linePlan().map(p -> p.material().process().isHot()).orElse(true)
@@ -264,10 +267,11 @@ public final class FinishBench implements BenchView {
         rows.add(Controls.caption(Texts.of("finish.run")));
         rows.add(Controls.row(Texts.of(plan.material().process().isHot() ? "finish.pieces" : "finish.pieces.table", plan.line().copies()),
                 Controls.figure(Words.duration(plan.finishSeconds()))));
-        rows.add(Controls.row(Texts.of("finish.done"), Controls.figure(String.valueOf(session.progress().piecesPressed()))));
+        rows.add(Controls.row(Texts.of("finish.done"), Controls.figure(String.valueOf(session.job().made().pressed(session.line().id())))));
         return rows;
     }
 
+    @Override
     public void close() {
         ticks.stop();
     }

@@ -13,7 +13,6 @@ import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.geometry.Box;
-import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -25,6 +24,7 @@ import jurren.core.snag.Snag;
 import jurren.formats.words.Words;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.VBox;
@@ -33,6 +33,8 @@ import javafx.scene.text.TextAlignment;
 
 /** Each layer as a sheet, seen slantwise from above, or all together as they lie. */
 public final class LayersBench implements BenchView {
+    /** What the snags are about that are mended here. */
+    public static final Set<Snag.Subject> MENDS = Set.of(Snag.Subject.LAYERS);
     private static final double COLUMN = 316;
     /** The slant: the face turned by 45 degrees and seen from 30 degrees above. */
     private static final Placement SLANTED = Placement.turned(-38).then(Placement.scaled(1, 0.5));
@@ -101,7 +103,7 @@ public final class LayersBench implements BenchView {
     }
 
     private static Region area(SizePlan size) {
-        return Region.of(size.area().box()).warped(size.face().unrolling());
+        return size.shapes().area();
     }
 
     private void draw(Pen pen) {
@@ -159,7 +161,7 @@ public final class LayersBench implements BenchView {
     }
 
     private void together(Pen pen, LinePlan plan, SizePlan size) {
-        pen.fill(area(size).grown(8, CornerStyle.ROUND), Theme.paint(plan.blankColour().colour()));
+        pen.fill(size.shapes().sheet(), Theme.paint(plan.blankColour().colour()));
         for (Layer layer : size.layers()) {
             layer.paints().forEach((c, r) -> pen.fill(r, Theme.paint(c)));
             pen.outline(layer.region(), Placement.HERE, Color.web("#23262B", 0.5), 0.8);
@@ -168,7 +170,7 @@ public final class LayersBench implements BenchView {
     }
 
     private void snags(Pen pen, SizePlan size) {
-        List<Snag> found = SnagCards.of(session, Snag.Bench.LAYERS);
+        List<Snag> found = SnagCards.of(session, MENDS);
         for (int i = 0; i < found.size(); i++) {
             Snag snag = found.get(i);
             int number = i + 1;
@@ -196,8 +198,13 @@ public final class LayersBench implements BenchView {
     @Override
     public void update() {
         list.update();
-        SnagCards.show(snags, session, SnagCards.of(session, Snag.Bench.LAYERS));
+        SnagCards.show(snags, session, SnagCards.of(session, MENDS));
         edge.update();
         canvas.redraw();
+    }
+
+    @Override
+    public void close() {
+        edge.close();
     }
 }

@@ -25,6 +25,7 @@ import jurren.core.snag.Snag;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -35,6 +36,8 @@ import javafx.scene.text.TextAlignment;
 
 /** What is cut from which roll, how much film that takes and how much it could take at the least. */
 public final class LoadsBench implements BenchView {
+    /** What the snags are about that are mended here. */
+    public static final Set<Snag.Subject> MENDS = Set.of(Snag.Subject.STOCK);
     private static final double COLUMN = 236;
     private static final double TITLE_PX = 30;
     private static final double GAP_PX = 16;
@@ -176,8 +179,13 @@ public final class LoadsBench implements BenchView {
         });
         prints.getChildren().setAll(session.plan().map(this::printCards).orElse(List.of()));
         Controls.refillWhenChanged(shelf, List.of(session.shop().shelf(), session.unit()), this::shelfRows);
-        SnagCards.show(snags, session, SnagCards.of(session, Snag.Bench.LOADS));
+        SnagCards.show(snags, session, SnagCards.of(session, MENDS));
         canvas.redraw();
+    }
+
+    @Override
+    public void close() {
+        shelf.getChildren().clear();
     }
 
     private List<Node> printCards(Plan plan) {

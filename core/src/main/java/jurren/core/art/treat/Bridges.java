@@ -14,6 +14,11 @@ public record Bridges(double widthMm, int each) implements Treatment {
     }
 
     @Override
+    public boolean shouldChange() {
+        return false;
+    }
+
+    @Override
     public List<Paint> apply(List<Paint> paints) {
         Region bridges = Bridging.bridges(Paint.welded(paints), widthMm, each, false);
         if (bridges.isEmpty()) {

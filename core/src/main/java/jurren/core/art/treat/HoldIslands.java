@@ -16,6 +16,11 @@ public record HoldIslands(double widthMm, int each, boolean upright) implements 
     }
 
     @Override
+    public boolean shouldChange() {
+        return false;
+    }
+
+    @Override
     public List<Paint> apply(List<Paint> paints) {
         Region shape = Paint.welded(paints);
         if (shape.isEmpty() || shape.holeCount() == 0) {

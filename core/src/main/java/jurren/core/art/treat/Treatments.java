@@ -89,11 +89,6 @@ public final class Treatments {
         return Optional.ofNullable(KINDS.get(id));
     }
 
-    /** True when a person would wonder that it leaves a motif exactly as it was. */
-    public static boolean shouldChange(Treatment t) {
-        return !(t instanceof Treatment.Off || t instanceof Treatment.Halo || t instanceof Bridges || t instanceof HoldIslands);
-    }
-
     /** The kind of a treatment, also of one that is switched off. */
     public static Kind of(Treatment t) {
         Treatment plain = t instanceof Treatment.Off off ? off.of() : t;

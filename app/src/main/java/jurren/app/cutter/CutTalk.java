@@ -1,0 +1,244 @@
+package jurren.app.cutter;
+
+import jurren.core.cut.CutRun;
+import jurren.core.geometry.Point;
+import jurren.formats.hpgl.HpglWriter;
+import jurren.standins.cutter.CutterLine;
+import jurren.standins.cutter.CutterStatus;
+import jurren.standins.cutter.Fault;
+import jurren.standins.cutter.StandInCutter;
+import java.io.IOException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+
+/**
+ * One cut on the stand-in cutter, from sending to the last path. It runs beside the window; what it
+ * knows is read, and its watcher told, on the window's thread.
+ */
+public final class CutTalk implements AutoCloseable {
+    /** How a cut stands. */
+    public enum State {
+        IDLE, CUTTING, PAUSED, LID_OPEN, LINE_LOST, STOPPED, DONE;
+
+        public boolean canGoOn() {
+            return this == PAUSED || this == LID_OPEN || this == LINE_LOST || this == STOPPED;
+        }
+    }
+
+    private final List<Runnable> watchers = new ArrayList<>();
+    private final ExecutorService sender = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("cut sender").factory());
+    private StandInCutter cutter;
+    private CutterLine line;
+    private double speedUp = 10;
+    private CutRun run;
+    private Instant began;
+    private State state = State.IDLE;
+    private boolean stopping;
+    private int talk;
+    private int before;
+    private int finished;
+    private Point head = Point.ORIGIN;
+    private Optional<String> trouble = Optional.empty();
+
+    public State state() {
+        return state;
+    }
+
+    /** A load is in the cutter and not done with. */
+    public boolean isBusy() {
+        return state == State.CUTTING || state == State.PAUSED || state == State.LID_OPEN || state == State.LINE_LOST;
+    }
+
+    /** When the cut began. */
+    public Optional<Instant> began() {
+        return Optional.ofNullable(began);
+    }
+
+    public void watch(Runnable watcher) {
+        watchers.add(watcher);
+    }
+
+    public void unwatch(Runnable watcher) {
+        watchers.remove(watcher);
+    }
+
+    private void tell() {
+        List.copyOf(watchers).forEach(Runnable::run);
+    }
+
+    public Optional<CutRun> run() {
+        return Optional.ofNullable(run);
+    }
+
+    /** Paths that are cut for good: where a cut goes on after it was broken off. */
+    public int finishedPaths() {
+        return finished;
+    }
+
+    public Point head() {
+        return head;
+    }
+
+    public double speedUp() {
+        return speedUp;
+    }
+
+    public Optional<String> trouble() {
+        return trouble;
+    }
+
+    /** The share of the knife's way that is done, 0 to 1. */
+    public double share() {
+        if (run == null || run.paths().isEmpty()) {
+            return 0;
+        }
+        double done = run.paths().subList(0, finished).stream().mapToDouble(p -> p.outline().lengthMm()).sum();
+        return done / run.paths().stream().mapToDouble(p -> p.outline().lengthMm()).sum();
+    }
+
+    public double secondsLeft() {
+        return run == null ? 0 : run.seconds() * (1 - share()) / speedUp;
+    }
+
+    /** Takes effect with the next cut. */
+    public void setSpeedUp(double newSpeedUp) {
+        speedUp = newSpeedUp;
+    }
+
+    /** For trying out what happens when the cutter goes wrong. */
+    public void goWrongAfter(int paths, Fault fault) {
+        wanted(() -> standIn().failAfter(paths, fault));
+    }
+
+    public void start(CutRun newRun) {
+        run = newRun;
+        began = Instant.now();
+        finished = 0;
+        begin();
+    }
+
+    private void begin() {
+        state = State.CUTTING;
+        before = finished;
+        stopping = false;
+        trouble = Optional.empty();
+        byte[] bytes = HpglWriter.write(run, before);
+        int own = ++talk;
+        wanted(() -> {
+            hangUp();
+            line = new CutterLine(standIn().port(), status -> Platform.runLater(() -> heard(own, status)));
+            line.send(bytes);
+        });
+        tell();
+    }
+
+    /** From the last finished path: by the cutter itself where it only waits, by sending the rest where it does not. */
+    public void goOn() {
+        switch (state) {
+            case PAUSED -> wanted(() -> line.carryOn());
+            case LID_OPEN -> wanted(() -> {
+                standIn().closeLid();
+                line.carryOn();
+            });
+            case LINE_LOST, STOPPED -> begin();
+            default -> { }
+        }
+    }
+
+    public void pause() {
+        wanted(() -> line.pause());
+    }
+
+    /** A load that is not going on any more is put out of mind. */
+    public void giveUp() {
+        if (state != State.CUTTING) {
+            state = State.STOPPED;
+            talk++;
+            tell();
+        }
+    }
+
+    /** The path under the knife is finished first, so that it is known what is cut and what is not. */
+    public void stop() {
+        stopping = true;
+        wanted(() -> line.stop());
+    }
+
+    /** An old line may still have something to say, if only that it ended. */
+    private void heard(int ofTalk, CutterStatus status) {
+        if (ofTalk != talk || state == State.STOPPED || state == State.DONE || state == State.LINE_LOST) {
+            return;
+        }
+        if (status == null) {
+            state = State.LINE_LOST;
+        } else {
+            finished = Math.min(run.paths().size(), before + status.finishedPaths());
+            head = status.head();
+            if (stopping && status.state() == CutterStatus.State.READY && finished < run.paths().size()) {
+                stopping = false;
+                state = State.STOPPED;
+                tell();
+                return;
+            }
+            state = finished == run.paths().size() ? State.DONE : switch (status.state()) {
+                case PAUSED -> State.PAUSED;
+                case LID_OPEN -> State.LID_OPEN;
+                default -> State.CUTTING;
+            };
+        }
+        tell();
+    }
+
+    /** What has been cut on the stand-in's bed, stroke by stroke. */
+    public StandInCutter standIn() throws IOException {
+        if (cutter == null) {
+            cutter = new StandInCutter(0, speedUp);
+        }
+        cutter.setSpeedUp(speedUp);
+        return cutter;
+    }
+
+    private interface Talk {
+        void say() throws IOException;
+    }
+
+    private void wanted(Talk talk) {
+        sender.execute(() -> {
+            try {
+                talk.say();
+            } catch (IOException e) {
+                Platform.runLater(() -> {
+                    trouble = Optional.ofNullable(e.getMessage());
+                    state = State.LINE_LOST;
+                    tell();
+                });
+            }
+        });
+    }
+
+    private void hangUp() throws IOException {
+        if (line != null) {
+            line.close();
+            line = null;
+        }
+    }
+
+    @Override
+    public void close() {
+        sender.shutdownNow();
+        try {
+            hangUp();
+            if (cutter != null) {
+                cutter.close();
+            }
+        } catch (IOException _) {
+            // the window is closing; there is nobody left to tell
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Whole jobs made on the stand-ins. */
+package jurren.app.make;

@@ -1,0 +1,114 @@
+package jurren.app.session;
+
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import jurren.core.art.Motif;
+import jurren.core.job.History;
+import jurren.core.job.Job;
+import jurren.core.job.Line;
+import jurren.formats.jobfile.JobDocument;
+import jurren.formats.jobfile.Version;
+
+/** One job being worked on: its history and versions, the file behind it, and what of it is open and chosen. */
+final class Document {
+    private final History history;
+    private List<Version> versions;
+    private Optional<Path> file;
+    private JobDocument saved;
+    private String lineId;
+    private List<String> chosen = List.of();
+    private Optional<String> shownSize = Optional.empty();
+
+    Document(JobDocument begin, Optional<Path> file) {
+        this.history = new History(begin.job());
+        this.versions = begin.versions();
+        this.file = file;
+        this.saved = begin;
+        this.lineId = begin.job().lines().isEmpty() ? "" : begin.job().lines().getFirst().id();
+    }
+
+    Job job() {
+        return history.now();
+    }
+
+    History history() {
+        return history;
+    }
+
+    JobDocument now() {
+        return new JobDocument(job(), versions);
+    }
+
+    List<Version> versions() {
+        return versions;
+    }
+
+    void keepVersion(String name, Instant at) {
+        versions = now().keeping(name, at).versions();
+    }
+
+    void putVersions(List<Version> newVersions) {
+        versions = List.copyOf(newVersions);
+    }
+
+    Optional<Path> file() {
+        return file;
+    }
+
+    boolean isUnsaved() {
+        return !now().equals(saved);
+    }
+
+    /** Exactly this is in that file. */
+    void savedAs(JobDocument what, Path where) {
+        saved = what;
+        file = Optional.of(where);
+    }
+
+    /** It is in no file that a person knows of. */
+    void isNowhereSaved() {
+        saved = null;
+    }
+
+    // ---- what is open and chosen
+
+    /** The open line; when an edit took it away, the first. */
+    Line line() {
+        return job().line(lineId).orElseGet(() -> job().lines().getFirst());
+    }
+
+    String lineId() {
+        return lineId;
+    }
+
+    void open(String id) {
+        lineId = id;
+        chosen = List.of();
+        shownSize = Optional.empty();
+    }
+
+    List<Motif> chosen() {
+        return line().motifs().stream().filter(m -> chosen.contains(m.id())).toList();
+    }
+
+    void choose(List<String> motifs) {
+        chosen = List.copyOf(motifs);
+    }
+
+    Optional<String> shownSize() {
+        return shownSize;
+    }
+
+    void showSize(String size) {
+        shownSize = Optional.of(size);
+    }
+
+    /** After an edit: what is gone is not chosen any more. */
+    void heedWhatIsGone() {
+        lineId = line().id();
+        chosen = new ArrayList<>(chosen).stream().filter(id -> line().motif(id).isPresent()).toList();
+    }
+}

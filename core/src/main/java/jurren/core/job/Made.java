@@ -1,0 +1,76 @@
+package jurren.core.job;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/**
+ * What of a job is made already, as a person or a machine reported it. It is a fact of the job like any other, so it is
+ * saved with it and can be undone.
+ *
+ * @param cuts    the loads that were cut, in the order in which they were
+ * @param pressed pieces finished, by line
+ */
+public record Made(List<Cut> cuts, Map<String, Integer> pressed) {
+    public static final Made NOTHING = new Made(List.of(), Map.of());
+
+    /**
+     * One load that was cut.
+     *
+     * @param mark   of the cut itself: another mark is another cut
+     * @param film   the material and colour it was cut from, to find it again when its cut has changed since
+     * @param load   its number at the time
+     */
+    public record Cut(String mark, String film, int load, Instant at) {
+        public Cut {
+            if (mark.isBlank()) {
+                throw new IllegalArgumentException("a cut needs a mark");
+            }
+        }
+    }
+
+    public Made {
+        cuts = List.copyOf(cuts);
+        pressed = Map.copyOf(new TreeMap<>(pressed));
+        pressed.forEach((line, pieces) -> {
+            if (pieces < 0) {
+                throw new IllegalArgumentException("pieces made of line " + line + " must not be negative but were " + pieces);
+            }
+        });
+    }
+
+    /** Cut exactly so. */
+    public Optional<Cut> cut(String mark) {
+        return cuts.stream().filter(c -> c.mark.equals(mark)).reduce((_, later) -> later);
+    }
+
+    /** Cut from this film under this number, but not as it would be cut now. */
+    public Optional<Cut> cutOtherwise(String mark, String film, int load) {
+        return cut(mark).isPresent() ? Optional.empty()
+                : cuts.stream().filter(c -> c.film.equals(film) && c.load == load).reduce((_, later) -> later);
+    }
+
+    /** The same load cut once more takes the place of what was known of it. */
+    public Made with(Cut cut) {
+        List<Cut> all = new ArrayList<>(cuts.stream().filter(c -> !c.mark.equals(cut.mark) && !(c.film.equals(cut.film) && c.load == cut.load)).toList());
+        all.add(cut);
+        return new Made(all, pressed);
+    }
+
+    public Made without(String mark) {
+        return new Made(cuts.stream().filter(c -> !c.mark.equals(mark)).toList(), pressed);
+    }
+
+    public int pressed(String line) {
+        return pressed.getOrDefault(line, 0);
+    }
+
+    public Made withPressed(String line, int pieces) {
+        Map<String, Integer> all = new TreeMap<>(pressed);
+        all.put(line, pieces);
+        return new Made(cuts, all);
+    }
+}
