@@ -1,5 +1,11 @@
 package jurren.app;
 
+import static com.tngtech.archunit.base.DescribedPredicate.describe;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.type;
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.name;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -8,6 +14,11 @@ import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.io.IOException;
+import jurren.core.geometry.Region;
+import jurren.core.job.Job;
+import jurren.core.job.Shop;
+import jurren.core.layer.CrossSection;
+import jurren.core.plan.Planner;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -25,7 +36,7 @@ class ArchitectureTest {
                 .layer("standins").definedBy("jurren.standins..").layer("app").definedBy("jurren.app..")
                 .whereLayer("app").mayNotBeAccessedByAnyLayer()
                 .whereLayer("standins").mayOnlyBeAccessedByLayers("app")
-                .whereLayer("formats").mayOnlyBeAccessedByLayers("standins", "app")
+                .whereLayer("formats").mayOnlyBeAccessedByLayers("app")
                 .whereLayer("core").mayOnlyBeAccessedByLayers("formats", "standins", "app").check(ALL);
     }
 
@@ -41,18 +52,48 @@ class ArchitectureTest {
     void benchesDoNotKnowEachOtherNorTheWindowAndComputeNothing() {
         for (String bench : List.of("blank", "art", "layers", "loads", "cut", "finish")) {
             noClasses().that().resideInAPackage("jurren.app.bench." + bench + "..")
-                    .should().dependOnClassesThat(com.tngtech.archunit.base.DescribedPredicate.describe("another bench or the window",
+                    .should().dependOnClassesThat(describe("another bench or the window",
                             c -> c.getPackageName().startsWith("jurren.app.window")
                                     || c.getPackageName().startsWith("jurren.app.bench.")
                                     && !c.getPackageName().equals("jurren.app.bench." + bench))).check(ALL);
         }
-        noClasses().that().resideInAPackage("jurren.app..").and().resideOutsideOfPackages("jurren.app.session..")
-                .should().dependOnClassesThat().haveFullyQualifiedName("jurren.core.plan.Planner")
-                .because("plans are worked out at one desk").check(ALL.that(
-                        com.tngtech.archunit.base.DescribedPredicate.describe("not the command line",
-                                c -> !c.getPackageName().startsWith("jurren.app.cli"))));
+        noClasses().that().resideOutsideOfPackages("jurren.app.session..", "jurren.app.cli..", "jurren.core..", "jurren.perf..")
+                .should().callMethod(Planner.class, "plan", Job.class, Shop.class).because("plans are worked out at one desk").check(ALL);
         noClasses().that().resideInAPackage("jurren.app.bench..").or().resideInAPackage("jurren.app.edgeview..")
                 .should().dependOnClassesThat().haveSimpleName("Separation").check(ALL);
+    }
+
+    /** No package needs, by whatever way round, one that needs it. */
+    @Test
+    void noPackagesGoRoundInARing() {
+        slices().matching("jurren.(**)").should().beFreeOfCycles().check(ALL);
+    }
+
+    /** What a view draws it was given, or asked the desk for. */
+    @Test
+    void viewsComputeNoGeometry() {
+        for (String operation : List.of("weld", "minus", "intersect", "grown", "warped", "filled", "simplified", "enclosedBy", "thinnest", "narrowestNeck")) {
+            noClasses().that().resideInAnyPackage("jurren.app..").and().doNotHaveSimpleName("MarksDesk")
+                    .should().callMethodWhere(target(owner(type(Region.class))).and(target(name(operation))))
+                    .because("geometry is worked out with the plan, or at the desk").check(ALL);
+        }
+        noClasses().that().resideInAPackage("jurren.app..").and().doNotHaveSimpleName("EdgeView")
+                .should().callMethodWhere(target(owner(type(CrossSection.class))).and(target(name("of")))).check(ALL);
+    }
+
+    /** Threads of one's own would not be stopped, counted or closed. */
+    @Test
+    void workBesideTheWindowGoesOverTheDesk() {
+        noClasses().that().resideInAPackage("jurren.app..").and().resideOutsideOfPackages("jurren.app.desk..", "jurren.app.cutter..", "jurren.app.cli..")
+                .should().dependOnClassesThat().haveFullyQualifiedName("java.util.concurrent.ExecutorService").check(ALL);
+    }
+
+    /** Figures and keywords are the same on every machine, whatever language it speaks. */
+    @Test
+    void nothingDependsOnTheMachinesLanguage() {
+        noClasses().should().callMethod(String.class, "format", String.class, Object[].class)
+                .orShould().callMethod(String.class, "formatted", Object[].class)
+                .orShould().callMethod(String.class, "toLowerCase").orShould().callMethod(String.class, "toUpperCase").check(ALL);
     }
 
     @Test

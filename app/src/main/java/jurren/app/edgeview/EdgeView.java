@@ -47,6 +47,8 @@ public final class EdgeView extends VBox {
     private final Label caption = Controls.caption("");
     private final Lane lane;
     private CrossSection section = new CrossSection(1, List.of());
+    /** The layers that the section was cut through. */
+    private List<Layer> layers = List.of();
     private Object sectionOf = List.of();
 
     public EdgeView(Session session) {
@@ -103,6 +105,7 @@ public final class EdgeView extends VBox {
         lane.want(new Order<>(Texts.of("work.edge"), _ -> CrossSection.of(size.shapes().asWorn(), line.from(size.area().box()),
                 line.to(size.area().box()), _ -> thickness), found -> {
                     section = found;
+                    layers = size.layers();
                     show();
                 }, why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
     }
@@ -148,7 +151,6 @@ public final class EdgeView extends VBox {
             filmPx = PRINT_PX;
         }
         double pxPerMm = filmPx / thicknessMm(plan);
-        List<Layer> layers = session.sizePlan().orElseThrow().layers();
         for (CrossSection.Film film : section.films()) {
             double x = LEFT + film.along().fromMm() * scale;
             double y = clothTop - film.topMm() * pxPerMm;
@@ -159,7 +161,7 @@ public final class EdgeView extends VBox {
             g.setLineWidth(0.75);
             g.strokeRect(x, y, width, filmPx);
         }
-        legend(g, plan, layers, w - LEGEND + 18, h);
+        legend(g, plan, session.sizePlan().orElseThrow().layers(), w - LEGEND + 18, h);
     }
 
     /** A print has several colours side by side; the one in the middle of the stretch stands for it. */

@@ -14,6 +14,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -43,6 +44,8 @@ public final class Sheets {
         private final Runnable closed;
         private final Node focusBefore;
         private final Map<TextInputControl, String> texts = new HashMap<>();
+        /** What a field said when Enter was last pressed in it. */
+        private final Map<Node, String> entered = new HashMap<>();
 
         Sheet(VBox node, Runnable closed, Node focusBefore) {
             this.node = node;
@@ -105,11 +108,22 @@ public final class Sheets {
             if (Typed.isPending(focus)) {
                 ((Typed) focus).commit();
                 e.consume();
-            } else if (!(focus instanceof javafx.scene.control.TextField f && f.getOnAction() != null && !(f instanceof Typed))) {
+            } else if (!(focus instanceof TextField f && f.getOnAction() != null && !(f instanceof Typed))) {
                 e.consume();
-                primary().ifPresent(Button::fire);
+                enter(focus);
             }
         }
+    }
+
+    /** Of several fields, Enter first ends the one that was just typed in; the next Enter is for the sheet. */
+    private void enter(Node focus) {
+        Sheet top = open.peek();
+        if (focus instanceof TextField f && !(f instanceof Typed) && fields(top.node).size() > 1
+                && !f.getText().equals(top.entered.getOrDefault(f, top.texts.getOrDefault(f, "")))) {
+            top.entered.put(f, f.getText());
+            return;
+        }
+        primary().ifPresent(Button::fire);
     }
 
     /** The one thing the sheet is for. */

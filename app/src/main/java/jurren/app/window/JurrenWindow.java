@@ -46,7 +46,7 @@ public final class JurrenWindow {
         this.stage = stage;
         this.session = session;
         this.shell = new Shell(session, files);
-        Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+        Rectangle2D screen = Toolkit.room();
         Scene scene = new Scene(shell.node(), Math.min(WIDTH, screen.getWidth()), Math.min(HEIGHT, screen.getHeight()));
         Theme.apply(scene, session.settings().textPx());
         stage.setScene(scene);

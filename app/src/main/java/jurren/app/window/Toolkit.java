@@ -1,9 +1,14 @@
 package jurren.app.window;
 
 import java.util.Locale;
+import javafx.geometry.Rectangle2D;
+import javafx.stage.Screen;
 
 /** Chooses how the interface is drawn before it starts. */
 final class Toolkit {
+    /** Larger than any picture that is taken there. */
+    private static final double OFFSCREEN = 4000;
+
     private Toolkit() {
     }
 
@@ -18,6 +23,12 @@ final class Toolkit {
             return true;
         }
         return false;
+    }
+
+    /** The largest a window can be: its screen, where there is one. */
+    static Rectangle2D room() {
+        return "Headless".equals(System.getProperty("glass.platform")) ? new Rectangle2D(0, 0, OFFSCREEN, OFFSCREEN)
+                : Screen.getPrimary().getVisualBounds();
     }
 
     static void offscreen() {

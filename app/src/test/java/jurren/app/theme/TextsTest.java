@@ -47,6 +47,10 @@ class TextsTest {
         for (Treatments.Kind kind : Treatments.kinds()) {
             Arrays.stream(kind.type().getRecordComponents()).map(RecordComponent::getName).forEach(n -> keys.add("treat.figure." + n));
         }
+        for (String word : List.of("new", "open", "save", "undo", "redo", "help")) {
+            keys.add("strip." + word + ".about");
+        }
+        keys.addAll(List.of("strip.undo.what", "strip.redo.what"));
         return keys;
     }
 

@@ -174,6 +174,8 @@ class OwnCupStoryTest extends WindowTest {
         click("own-export-own-tray-copy");
         until(() -> Files.exists(given));
         click("own-remove-own-tray-copy");
+        assertThat(on(() -> session.shop().blank("own-tray-copy"))).as("asked first").isPresent();
+        click("remove-yes");
         assertThat(on(() -> session.shop().blank("own-tray-copy"))).isEmpty();
         click("own-remove-own-tray");
         assertThat(on(() -> session.notice())).as("a line is made on it").get().asString().contains("Tray");

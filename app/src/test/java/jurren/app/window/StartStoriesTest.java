@@ -106,6 +106,13 @@ class StartStoriesTest extends WindowTest {
         until(() -> !((Button) stage().getScene().lookup("#start-take")).isDisabled());
         robot.push(KeyCode.ESCAPE);
         settle();
+        assertThat(isThere("typed-sheet")).as("what was typed is not dropped without asking").isTrue();
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertThat(isThere("start-sheet")).as("Escape stays with it").isTrue();
+        robot.push(KeyCode.ESCAPE);
+        click("typed-drop");
+        settle();
         assertThat(isThere("start-sheet")).isFalse();
         assertThat(on(() -> session.line().motifs())).isEmpty();
     }

@@ -146,6 +146,7 @@ class TraceStoryTest extends WindowTest {
         clickPicture(276, 26);
         clickPicture(26, 274);
         untilParts("one part");
+        settle();
 
         type("trace-width", "6 in");
         until(() -> !says("trace-lost").isBlank());

@@ -40,6 +40,7 @@ import org.junit.jupiter.api.io.TempDir;
 abstract class WindowTest {
     private static final long PATIENCE_S = 40;
     private static final int LOOK_AGAIN_MS = 10;
+    private static final long REST_S = 2;
     private static final AtomicBoolean STARTED = new AtomicBoolean();
     private static final Planner PLANNER = new Planner();
     private static Stage stage;
@@ -176,12 +177,30 @@ abstract class WindowTest {
 
     void click(String id) {
         until(() -> stage.getScene().lookup("#" + id) != null);
-        run(() -> scrollIntoSight(stage.getScene().lookup("#" + id)));
-        Hands.turn();
-        Node n = node(id);
-        Point2D middle = on(() -> n.localToScreen(n.getBoundsInLocal().getCenterX(), n.getBoundsInLocal().getCenterY()));
+        comeToRest();
+        Point2D before = null;
+        Point2D middle = middle(id);
+        while (!middle.equals(before)) {
+            Hands.turn();
+            before = middle;
+            middle = middle(id);
+        }
         robot.moveTo(middle).clickOn(MouseButton.PRIMARY);
         Hands.turn();
+    }
+
+    /** What is worked out may move what is clicked; what runs for long is not waited for. */
+    private void comeToRest() {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(REST_S);
+        until(() -> session.desk().isIdle() || System.nanoTime() > end);
+    }
+
+    private Point2D middle(String id) {
+        return on(() -> {
+            Node n = stage.getScene().lookup("#" + id);
+            scrollIntoSight(n);
+            return n.localToScreen(n.getBoundsInLocal().getCenterX(), n.getBoundsInLocal().getCenterY());
+        });
     }
 
     private static void scrollIntoSight(Node n) {

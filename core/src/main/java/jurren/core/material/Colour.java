@@ -22,7 +22,7 @@ public record Colour(int rgb) {
     }
 
     public String hex() {
-        return "#%06X".formatted(rgb).toUpperCase(Locale.ROOT);
+        return String.format(java.util.Locale.ROOT, "#%06X", rgb).toUpperCase(Locale.ROOT);
     }
 
     public int red() {

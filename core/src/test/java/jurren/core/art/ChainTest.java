@@ -85,7 +85,7 @@ class ChainTest {
 
         assertThat(built.paints()).extracting(Painted::colour).containsExactly(TANGERINE, SKY, TANGERINE);
         assertThat(built.paints().getFirst().unwelded()).as("the first two overlap").hasSize(2);
-        assertThat(((Drawing) drawing.resized(2, 2)).widthFactor()).isEqualTo(2);
+        assertThat((drawing.resized(2, 2)).widthFactor()).isEqualTo(2);
     }
 
     private static DrawnShape shape(double x, String colour) {

@@ -3,6 +3,7 @@ package jurren.formats.svg;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.plan.PrintSheet;
+import java.util.Locale;
 import java.nio.charset.StandardCharsets;
 
 /** A sheet to be printed, as SVG in millimetres, reversed where the process wants it, one path a colour. */
@@ -19,10 +20,10 @@ public final class PrintSvg {
         Placement toSheet = turn.then(Placement.moved(-turned.minXMm(), -turned.minYMm()));
         String w = Mm.number(turned.widthMm());
         String h = Mm.number(turned.heightMm());
-        StringBuilder out = new StringBuilder("""
+        StringBuilder out = new StringBuilder(String.format(Locale.ROOT, """
                 <?xml version="1.0" encoding="UTF-8"?>
                 <svg xmlns="http://www.w3.org/2000/svg" width="%smm" height="%smm" viewBox="0 0 %s %s">
-                """.formatted(w, h, w, h));
+                """, w, h, w, h));
         print.layer().paints().forEach((colour, region) -> out.append("<path fill=\"").append(colour.hex())
                 .append("\" fill-rule=\"evenodd\" d=\"").append(Mm.path(region.placed(toSheet))).append("\"/>\n"));
         return out.append("</svg>\n").toString().getBytes(StandardCharsets.UTF_8);

@@ -15,6 +15,8 @@ import javafx.scene.layout.VBox;
 import jurren.app.session.AskFor;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
+import jurren.app.theme.FindMenu;
+import javafx.scene.control.Button;
 import jurren.app.theme.MeasureField;
 import jurren.app.theme.Texts;
 import jurren.core.art.Colouring;
@@ -123,7 +125,14 @@ final class LetteringCard extends SourceCard<Lettering> {
                 LetteringCard::name, t -> edit(l -> l.withTypeface(t)));
         face.setMaxWidth(Double.MAX_VALUE);
         face.setOnShowing(_ -> addMachineFonts(face));
-        HBox row = new HBox(6, face, Controls.sign("open-font", "…", Texts.of("letters.open-font"),
+        FindMenu<Typeface> find = new FindMenu<>("find-typeface", Texts.of("letters.search"), face::getItems, LetteringCard::name,
+                t -> edit(l -> l.withTypeface(t)));
+        Button finds = Controls.sign("find-typeface", "⌕", Texts.of("letters.search"), () -> { });
+        finds.setOnAction(_ -> {
+            addMachineFonts(face);
+            find.open(finds);
+        });
+        HBox row = new HBox(2, face, finds, Controls.sign("open-font", "…", Texts.of("letters.open-font"),
                 () -> face.fireEvent(new AskFor(AskFor.What.FONT))));
         HBox.setHgrow(face, javafx.scene.layout.Priority.ALWAYS);
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
