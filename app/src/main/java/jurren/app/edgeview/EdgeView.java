@@ -33,6 +33,7 @@ import javafx.scene.text.TextAlignment;
  */
 public final class EdgeView extends VBox {
     private static final double HEIGHT = 94;
+    private static final double CAPTION = 24;
     private static final double LEFT = 14;
     private static final double LEGEND = 190;
     private static final double CLOTH_PX = 14;
@@ -56,15 +57,15 @@ public final class EdgeView extends VBox {
         this.lane = session.desk().lane();
         getStyleClass().add("edge-view");
         Pane holder = new Pane(canvas);
-        holder.setMinHeight(HEIGHT - 24);
-        holder.setPrefHeight(HEIGHT - 24);
+        holder.setMinHeight(Theme.high(HEIGHT - CAPTION));
+        holder.setPrefHeight(Theme.high(HEIGHT - CAPTION));
         holder.widthProperty().addListener((_, _, w) -> {
             canvas.setWidth(w.doubleValue());
             draw();
         });
-        canvas.setHeight(HEIGHT - 24);
+        canvas.setHeight(Theme.high(HEIGHT - CAPTION));
         getChildren().addAll(caption, holder);
-        setMinHeight(HEIGHT + 6);
+        setMinHeight(Theme.high(HEIGHT) + 6);
         setAccessibleText(Texts.of("edge.name"));
         setFocusTraversable(true);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
@@ -142,7 +143,7 @@ public final class EdgeView extends VBox {
             return;
         }
         LinePlan plan = session.linePlan().get();
-        double scale = (w - LEFT - LEGEND) / section.lengthMm();
+        double scale = (w - LEFT - Theme.high(LEGEND)) / section.lengthMm();
         double clothTop = h - BOTTOM_PX - CLOTH_PX;
         cloth(g, plan, section.lengthMm() * scale, clothTop);
         double filmPx = Math.min(MOST_FILM_PX,
@@ -161,7 +162,7 @@ public final class EdgeView extends VBox {
             g.setLineWidth(0.75);
             g.strokeRect(x, y, width, filmPx);
         }
-        legend(g, plan, session.sizePlan().orElseThrow().layers(), w - LEGEND + 18, h);
+        legend(g, plan, session.sizePlan().orElseThrow().layers(), w - Theme.high(LEGEND) + 18, h);
     }
 
     /** A print has several colours side by side; the one in the middle of the stretch stands for it. */
@@ -189,7 +190,7 @@ public final class EdgeView extends VBox {
 
     private void legend(GraphicsContext g, LinePlan plan, List<Layer> layers, double x, double h) {
         double y = h - BOTTOM_PX - CLOTH_PX / 2;
-        double step = Math.min(15, (h - 14) / (layers.size() + 1));
+        double step = Math.min(Theme.high(15), (h - 14) / (layers.size() + 1));
         g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(javafx.geometry.VPos.CENTER);
         g.setFont(Theme.measure(11.5));

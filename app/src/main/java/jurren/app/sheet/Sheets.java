@@ -55,8 +55,8 @@ public final class Sheets {
 
         /** Something was typed that is kept nowhere. */
         boolean wouldLose() {
-            return fields(node).stream().anyMatch(f -> !f.getProperties().containsKey(KEPT) && f.isEditable()
-                    && !f.getText().equals(texts.getOrDefault(f, "")));
+            return fields(node).stream().anyMatch(f -> f instanceof Typed t ? t.isPending()
+                    : !f.getProperties().containsKey(KEPT) && f.isEditable() && !f.getText().equals(texts.getOrDefault(f, "")));
         }
     }
 

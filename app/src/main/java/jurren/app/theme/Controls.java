@@ -12,6 +12,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -21,6 +22,8 @@ import javafx.util.StringConverter;
 
 /** Small pieces of interface, each with its style class and accessible name. */
 public final class Controls {
+    /** A name wraps before what stands beside it is cut short. */
+    private static final double LEAST_NAME = 50;
     private static final String SHOWS = "jurren.shows";
 
     private Controls() {
@@ -72,7 +75,7 @@ public final class Controls {
     /** A name on the left and something on the right. */
     public static HBox row(String name, Node value) {
         Label label = label(name, "row-name");
-        label.setMinWidth(Region.USE_PREF_SIZE);
+        label.setMinWidth(LEAST_NAME);
         HBox row = new HBox(label, spring(), value);
         row.getStyleClass().add("row");
         if (value instanceof Label) {
@@ -89,6 +92,13 @@ public final class Controls {
         return r;
     }
 
+    /** What goes on in the next line where the line ends. */
+    public static FlowPane flow(Node... content) {
+        FlowPane flow = new FlowPane(content);
+        flow.getStyleClass().add("flow");
+        return flow;
+    }
+
     /** A row of choices of which one holds. */
     public static <T> Segments<T> segments(String id, List<T> choices, Function<T, String> name, Consumer<T> chosen) {
         return new Segments<>(id, choices, name, chosen);
@@ -103,7 +113,7 @@ public final class Controls {
             this.choices = List.copyOf(choices);
             setId(id);
             getStyleClass().add("segments");
-            setMaxWidth(Region.USE_PREF_SIZE);
+            setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
             ToggleGroup group = new ToggleGroup();
             for (T choice : choices) {
                 ToggleButton b = new ToggleButton(name.apply(choice));

@@ -178,8 +178,6 @@ public final class TicketView {
             HBox top = new HBox(heading, Controls.spring(), state);
             VBox text = new VBox(top, first, second);
             heading.setWrapText(false);
-            first.setWrapText(false);
-            second.setWrapText(false);
             HBox.setHgrow(text, javafx.scene.layout.Priority.ALWAYS);
             StackPane hole = new StackPane(punch);
             hole.getStyleClass().add("punch-holder");

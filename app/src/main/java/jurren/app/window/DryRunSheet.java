@@ -6,6 +6,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.ProgressIndicator;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import jurren.app.desk.Errand;
@@ -88,7 +89,7 @@ final class DryRunSheet {
                 Controls.label(Texts.of("dry-run.shown", worst.copy(), worst.size()), "hint"));
         figures.getStyleClass().add("rows");
         figures.setPrefWidth(290);
-        HBox all = new HBox(20, picture, figures);
+        FlowPane all = new FlowPane(20, 12, picture, figures);
         sheets.open("dry-run-sheet", Texts.of("dry-run.title"), Pos.CENTER, all);
     }
 }

@@ -14,6 +14,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -50,7 +51,7 @@ public final class Shell {
     private final NoticeBar notices;
     private final WorkStrip work;
     private final Label heading = Controls.label("", "bench-heading");
-    private final HBox benchControls = new HBox();
+    private final FlowPane benchControls = new FlowPane();
     private final Controls.Segments<LengthUnit> units;
     private final Label scale = Controls.figure("");
     private final HBox zoom;
@@ -78,9 +79,11 @@ public final class Shell {
 
     private StackPane build() {
         zoom.getStyleClass().add("zoom");
+        zoom.setMaxHeight(javafx.scene.layout.Region.USE_PREF_SIZE);
         units.setAccessibleText(Texts.of("units.name"));
         benchControls.getStyleClass().add("bench-controls");
-        HBox header = new HBox(heading, Controls.spring(), benchControls, units, zoom);
+        HBox.setHgrow(benchControls, Priority.ALWAYS);
+        HBox header = new HBox(heading, benchControls);
         header.getStyleClass().add("bench-header");
         heading.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
         VBox right = new VBox(header, notices.node(), work.node(), place);
@@ -156,6 +159,7 @@ public final class Shell {
             shown = session.bench();
             heading.setText(Texts.of("bench." + shown));
             benchControls.getChildren().setAll(bench.controls());
+            benchControls.getChildren().addAll(units, zoom);
             place.setCenter(bench.node());
         }
         units.show(session.unit());
@@ -185,7 +189,11 @@ public final class Shell {
             scale.setText(ratio >= 1 ? String.format(Locale.ROOT, "1 : %.1f", ratio)
                     : String.format(Locale.ROOT, "%.1f : 1", 1 / ratio));
             zoom.setVisible(true);
-        }, () -> zoom.setVisible(false));
+            zoom.setManaged(true);
+        }, () -> {
+            zoom.setVisible(false);
+            zoom.setManaged(false);
+        });
     }
 
     private boolean isTyping() {

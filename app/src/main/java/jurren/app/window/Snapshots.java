@@ -1,6 +1,8 @@
 package jurren.app.window;
 
+import jurren.app.cutter.CutTalk;
 import jurren.app.session.Bench;
+import jurren.app.keep.Settings;
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
 import jurren.core.lettering.Typefaces;
@@ -23,7 +25,10 @@ import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import javafx.application.Platform;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Label;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
@@ -36,6 +41,7 @@ public final class Snapshots {
     private Session session;
     private JurrenWindow window;
     private Scene scene;
+    private Stage stage;
 
     private Snapshots() {
     }
@@ -65,7 +71,7 @@ public final class Snapshots {
         Path nowhere = Path.of(System.getProperty("java.io.tmpdir"), "jurren-snap-" + ProcessHandle.current().pid());
         on(() -> {
             session = new Session(BuiltInShop.read(), JobDocument.of(DemoJob.make()), nowhere, new Planner());
-            Stage stage = new Stage();
+            stage = new Stage();
             window = new JurrenWindow(stage, session, new SystemFiles(stage, session.settings()));
             window.show();
             scene = stage.getScene();
@@ -87,7 +93,7 @@ public final class Snapshots {
                 picture("art-as-cut");
                 click("#look-worn");
                 click("#start-stacked-words");
-                until(() -> !((javafx.scene.control.Label) scene.lookup("#start-says")).getText().isBlank());
+                until(() -> !((Label) scene.lookup("#start-says")).getText().isBlank());
                 picture("art-start");
                 click("#sheet-close");
                 trace();
@@ -108,10 +114,28 @@ public final class Snapshots {
         click("#dry-run");
         until(() -> scene.lookup("#dry-run-sheet .image-view") != null);
         picture("dry-run");
+        click("#sheet-close");
+        large();
         on(() -> {
             window.close();
             return null;
         });
+    }
+
+    /** The art on a large screen, and with text as large as it goes. */
+    private void large() throws InterruptedException {
+        on(() -> {
+            session.show(Bench.ART);
+            session.choose(Optional.of("m2"));
+            return null;
+        });
+        picture("art-1920", 1920, 1080);
+        on(() -> {
+            session.showText(Settings.MOST_TEXT_PX);
+            session.show(Bench.LAYERS);
+            return null;
+        });
+        picture("layers-large-text");
     }
 
     /** The customer's photograph, being traced in its colours. */
@@ -126,7 +150,7 @@ public final class Snapshots {
             untilTraced("one colour");
             click("#trace-mode-several_colours");
             untilTraced("3 colours");
-            until(() -> !((javafx.scene.control.Label) scene.lookup("#trace-lost")).getText().isBlank());
+            until(() -> !((Label) scene.lookup("#trace-lost")).getText().isBlank());
             picture("art-trace");
             click("#sheet-close");
         } catch (IOException e) {
@@ -138,7 +162,7 @@ public final class Snapshots {
     }
 
     private void untilTraced(String says) throws InterruptedException {
-        until(() -> scene.lookup("#trace-says") instanceof javafx.scene.control.Label l && l.getText().contains(says));
+        until(() -> scene.lookup("#trace-says") instanceof Label l && l.getText().contains(says));
     }
 
     /** Half of the third load, so that a cut is seen at work. */
@@ -150,7 +174,7 @@ public final class Snapshots {
         click("#cut-main");
         until(() -> window.shell().cutter().finishedPaths() > 20);
         click("#cut-pause");
-        until(() -> window.shell().cutter().state() == jurren.app.cutter.CutTalk.State.PAUSED);
+        until(() -> window.shell().cutter().state() == CutTalk.State.PAUSED);
     }
 
     /** Another line on one bench; a picture where it has a name. */
@@ -172,28 +196,37 @@ public final class Snapshots {
         click("#sheet-close");
     }
 
+    /** It is there, can be pressed, and everything that pressing it asked for is worked out. */
     private void click(String id) throws InterruptedException {
+        until(() -> scene.lookup(id) instanceof ButtonBase b && !b.isDisabled());
         on(() -> {
-            ((javafx.scene.control.ButtonBase) scene.lookup(id)).fire();
+            ((ButtonBase) scene.lookup(id)).fire();
             return null;
         });
     }
 
     private void picture(String name) throws InterruptedException {
+        picture(name, JurrenWindow.WIDTH, JurrenWindow.HEIGHT);
+    }
+
+    private void picture(String name, double width, double height) throws InterruptedException {
         settle();
         WritableImage image = on(() -> {
-            scene.getRoot().applyCss();
-            scene.getRoot().layout();
-            return scene.snapshot(null);
+            Parent root = scene.getRoot();
+            root.applyCss();
+            root.resize(width, height);
+            root.layout();
+            root.layout();
+            return root.snapshot(null, null);
         });
         pictures.put(name + ".png", png(image));
     }
 
-    /** What was told is told in a later turn of the window's thread, and laid out in the one after. */
-    private static void settle() throws InterruptedException {
-        for (int i = 0; i < 5; i++) {
+    /** Everything is worked out, what was told is shown, and it is laid out. */
+    private void settle() throws InterruptedException {
+        for (int i = 0; i < 3; i++) {
+            until(() -> session.isSettled() && session.desk().isIdle());
             on(() -> null);
-            TimeUnit.MILLISECONDS.sleep(40);
         }
     }
 

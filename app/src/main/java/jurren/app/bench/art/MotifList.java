@@ -108,6 +108,8 @@ final class MotifList {
         name.setGraphic(dots);
         name.setMaxWidth(Double.MAX_VALUE);
         name.setMinWidth(0);
+        name.setWrapText(true);
+        name.setMinHeight(javafx.scene.layout.Region.USE_PREF_SIZE);
         name.setAccessibleText(Texts.of("art.motif", m.name()));
         String standing = (m.isHidden() ? " · " + Texts.of("arrange.hidden") : "") + (m.standing().locked() ? " · " + Texts.of("arrange.locked") : "");
         name.setText(name.getText() + standing);

@@ -71,22 +71,27 @@ public final class FinishBench implements BenchView {
         cardScroll = new ScrollPane(cards);
         cardScroll.getStyleClass().add("column-scroll");
         cardScroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        cardScroll.setMinHeight(CARDS_HEIGHT);
-        cardScroll.setMaxHeight(CARDS_HEIGHT);
+        cardScroll.setMinHeight(Theme.high(CARDS_HEIGHT));
+        cardScroll.setMaxHeight(Theme.high(CARDS_HEIGHT));
         cardScroll.setFitToHeight(true);
         HBox buttons = new HBox(start, next);
         buttons.getStyleClass().addAll("buttons", "centred");
         VBox timerCard = Controls.card(which, clock, how, buttons);
         timerCard.getStyleClass().add("timer");
         VBox heatCard = Controls.card(heat, snags);
-        heatCard.setMinWidth(290);
+        heatCard.setMinWidth(Theme.wide(190));
+        heatCard.setPrefWidth(Theme.wide(290));
         HBox lower = new HBox(canvas, timerCard, heatCard);
         lower.getStyleClass().add("finish-lower");
         HBox.setHgrow(canvas, Priority.ALWAYS);
         VBox.setVgrow(lower, Priority.ALWAYS);
         VBox all = new VBox(Controls.card(chart), cardScroll, lower);
         all.getStyleClass().add("bench");
-        this.node = all;
+        ScrollPane scroll = new ScrollPane(all);
+        scroll.getStyleClass().add("column-scroll");
+        scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
+        this.node = scroll;
     }
 
     private Box bounds() {
@@ -259,16 +264,21 @@ public final class FinishBench implements BenchView {
             rows.add(Controls.caption(Texts.of("finish.heat-taken")));
         }
         for (HeatTaken taken : plan.finish().heat()) {
-            Label figure = Controls.figure(taken.layer() == 0
+            Label figure = figure(taken.layer() == 0
                     ? Texts.of("finish.cloth-takes", taken.totalS(), taken.mostS())
                     : Texts.of("finish.layer-takes", taken.totalS(), taken.leastS(), taken.mostS()));
             rows.add(Controls.row(Words.layerName(plan, taken.layer()), figure));
         }
         rows.add(Controls.caption(Texts.of("finish.run")));
         rows.add(Controls.row(Texts.of(plan.material().process().isHot() ? "finish.pieces" : "finish.pieces.table", plan.line().copies()),
-                Controls.figure(Words.duration(plan.finishSeconds()))));
-        rows.add(Controls.row(Texts.of("finish.done"), Controls.figure(String.valueOf(session.job().made().pressed(session.line().id())))));
+                figure(Words.duration(plan.finishSeconds()))));
+        rows.add(Controls.row(Texts.of("finish.done"), figure(String.valueOf(session.job().made().pressed(session.line().id())))));
         return rows;
+    }
+
+    /** Wraps where there is no room beside its name. */
+    private static Label figure(String text) {
+        return Controls.label(text, "figure-text");
     }
 
     @Override

@@ -4,6 +4,7 @@ import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
 import jurren.app.theme.Texts;
+import jurren.app.theme.Theme;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
 import jurren.core.material.Colour;
@@ -13,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -85,9 +87,8 @@ final class LayerList {
         Region swatch = new Region();
         swatch.getStyleClass().add("layer-swatch");
         swatch.setStyle("-fx-background-color: rgba(35,38,43,0.4), " + swatchPaint(layer) + ";");
-        HBox title = new HBox(Controls.label(layer.order() + "  " + Words.layerName(plan, layer.order()), "card-title"),
-                Controls.spring(),
-                Controls.figure(layer.isPrint() ? "" : plan.material().name()));
+        HBox title = new HBox(8, Controls.label(layer.order() + "  " + Words.layerName(plan, layer.order()), "card-title"),
+                Controls.spring(), Controls.label(layer.isPrint() ? "" : plan.material().name(), "figure-text"));
         title.setAlignment(Pos.BASELINE_LEFT);
         VBox text = new VBox(title,
                 Controls.label(Texts.of(plan.material().process().isPrinted() ? "layers.printed"
@@ -121,8 +122,7 @@ final class LayerList {
                 Texts.of("join.of", layer.order()), List.of(Kind.values()), k -> Texts.of("join." + k),
                 k -> session.editLine(l -> l.withJoin(colour, k.fresh())));
         kind.show(Kind.of(layer.join()));
-        kind.setMinWidth(116);
-        HBox row = new HBox(kind);
+        FlowPane row = new FlowPane(kind);
         switch (layer.join()) {
             case Join.LaidOver _ -> { }
             case Join.KnockedOut k -> row.getChildren().addAll(Controls.figure(Texts.of("join.overlap")),
@@ -143,8 +143,7 @@ final class LayerList {
                         ? new Join.Butted(mm) : new Join.KnockedOut(mm))));
         field.setId("join-measure-" + layer.order());
         field.show(now);
-        field.setMinWidth(82);
-        field.setPrefWidth(82);
+        field.setPrefWidth(Theme.wide(82));
         return field;
     }
 }

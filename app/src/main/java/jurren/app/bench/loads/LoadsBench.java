@@ -29,6 +29,7 @@ import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
@@ -62,8 +63,8 @@ public final class LoadsBench implements BenchView {
         frames.setOnAction(_ -> session.edit(session.job().withFrames(frames.isSelected())));
         shelf.getStyleClass().add("rows");
         snags.getStyleClass().add("cards");
-        HBox sums = new HBox(sum("loads.used", used), sum("loads.least", least), sum("loads.back", back),
-                sum("loads.frame-count", framed), Controls.spring(), frames);
+        FlowPane sums = new FlowPane(sum("loads.used", used), sum("loads.least", least), sum("loads.back", back),
+                sum("loads.frame-count", framed), frames);
         sums.getStyleClass().add("sums");
         prints.getStyleClass().add("cards");
         this.node = BenchLayout.of(canvas, new VBox(prints, Controls.caption(Texts.of("loads.shelf")), Controls.card(shelf),
