@@ -8,6 +8,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -21,6 +22,7 @@ import javafx.scene.layout.Pane;
  */
 public final class FaceCanvas extends Pane {
     private static final double ZOOM_STEP = 1.25;
+    private static final double KEY_PAN = 40;
 
     private final Canvas canvas = new Canvas();
     private final ReadOnlyObjectWrapper<Viewport> view = new ReadOnlyObjectWrapper<>(new Viewport(1, 0, 0));
@@ -48,6 +50,7 @@ public final class FaceCanvas extends Pane {
         addEventHandler(ScrollEvent.SCROLL, this::scroll);
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
         addEventFilter(MouseEvent.MOUSE_DRAGGED, this::drag);
+        addEventFilter(KeyEvent.KEY_PRESSED, this::panByKey);
         addEventHandler(KeyEvent.KEY_PRESSED, this::keyDown);
         addEventHandler(KeyEvent.KEY_RELEASED, this::keyUp);
         focusedProperty().addListener((_, _, _) -> redraw());
@@ -145,6 +148,17 @@ public final class FaceCanvas extends Pane {
             view.set(view().panned(e.getX() - lastX, e.getY() - lastY));
             lastX = e.getX();
             lastY = e.getY();
+            redraw();
+            e.consume();
+        }
+    }
+
+    /** With Space held the arrow keys pan, whatever else they do. */
+    private void panByKey(KeyEvent e) {
+        if (spaceHeld && e.getCode().isArrowKey()) {
+            ownView = true;
+            view.set(view().panned(e.getCode() == KeyCode.LEFT ? -KEY_PAN : e.getCode() == KeyCode.RIGHT ? KEY_PAN : 0,
+                    e.getCode() == KeyCode.UP ? -KEY_PAN : e.getCode() == KeyCode.DOWN ? KEY_PAN : 0));
             redraw();
             e.consume();
         }

@@ -73,6 +73,10 @@ public final class Session {
         this.planning = desk.lane();
         this.recovery = new Recovery(folder, desk, why -> trouble(Texts.of("window.not-kept", Texts.reason(why))));
         this.document = new Document(begin, Optional.empty());
+    }
+
+    /** From here on there are plans; before, the window has its first picture to draw. */
+    public void begin() {
         planNow(0);
     }
 

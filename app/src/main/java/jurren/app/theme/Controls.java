@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -104,35 +105,52 @@ public final class Controls {
         return new Segments<>(id, choices, name, chosen);
     }
 
-    /** A row of joined buttons; setting the choice from outside tells nobody. */
+    /** A row of joined buttons; click or arrow key, what is shown is chosen. Setting the choice from outside tells nobody. */
     public static final class Segments<T> extends HBox {
         private final List<T> choices;
         private final List<ToggleButton> buttons = new ArrayList<>();
+        private final ToggleGroup group = new ToggleGroup();
+        private boolean quiet;
 
         private Segments(String id, List<T> choices, Function<T, String> name, Consumer<T> chosen) {
             this.choices = List.copyOf(choices);
             setId(id);
             getStyleClass().add("segments");
             setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-            ToggleGroup group = new ToggleGroup();
+            setAccessibleRole(AccessibleRole.RADIO_BUTTON);
+            group.selectedToggleProperty().addListener((_, before, now) -> {
+                if (quiet) {
+                    return;
+                }
+                if (now == null) {
+                    quietly(() -> before.setSelected(true));
+                } else {
+                    chosen.accept(this.choices.get(buttons.indexOf((ToggleButton) now)));
+                }
+            });
             for (T choice : choices) {
                 ToggleButton b = new ToggleButton(name.apply(choice));
                 b.setId(id + "-" + choice.toString().toLowerCase(java.util.Locale.ROOT).replace('.', '-'));
                 b.setToggleGroup(group);
                 b.setMinWidth(Region.USE_PREF_SIZE);
-                b.setOnAction(_ -> {
-                    b.setSelected(true);
-                    chosen.accept(choice);
-                });
                 buttons.add(b);
             }
             getChildren().setAll(buttons);
         }
 
         public void show(T choice) {
-            for (int i = 0; i < choices.size(); i++) {
-                buttons.get(i).setSelected(Objects.equals(choices.get(i), choice));
-            }
+            quietly(() -> {
+                for (int i = 0; i < choices.size(); i++) {
+                    buttons.get(i).setSelected(Objects.equals(choices.get(i), choice));
+                }
+            });
+        }
+
+        private void quietly(Runnable change) {
+            boolean before = quiet;
+            quiet = true;
+            change.run();
+            quiet = before;
         }
     }
 
@@ -180,19 +198,50 @@ public final class Controls {
         }
     }
 
-    /** New children; what had the focus keeps it, found again by its id. */
+    /** New children; what had the focus keeps it, found again by its id; where it is gone, its neighbour has it. */
     public static void refill(Pane pane, List<? extends Node> children) {
         Node focus = pane.getScene() == null ? null : pane.getScene().getFocusOwner();
-        boolean inside = false;
-        for (Node n = focus; n != null; n = n.getParent()) {
-            inside |= n == pane;
+        int at = -1;
+        for (Node n = focus; n != null && n != pane; n = n.getParent()) {
+            if (n.getParent() == pane) {
+                at = pane.getChildren().indexOf(n);
+            }
         }
         pane.getChildren().setAll(children);
-        if (inside && focus.getId() != null) {
-            Node again = pane.lookup("#" + focus.getId());
+        if (at >= 0) {
+            Node again = focus.getId() == null ? null : pane.lookup("#" + focus.getId());
+            if (again == null) {
+                again = beside(pane, at);
+            }
             if (again != null) {
                 again.requestFocus();
             }
         }
+    }
+
+    /** The first thing that takes the focus in the child that took a place, or in the one before it. */
+    private static Node beside(Pane pane, int at) {
+        for (int i = Math.min(at, pane.getChildren().size() - 1); i >= 0; i--) {
+            Node found = focusable(pane.getChildren().get(i));
+            if (found != null) {
+                return found;
+            }
+        }
+        return null;
+    }
+
+    private static Node focusable(Node n) {
+        if (n.isFocusTraversable() && n.isVisible() && !n.isDisabled()) {
+            return n;
+        }
+        if (n instanceof javafx.scene.Parent p) {
+            for (Node child : p.getChildrenUnmodifiable()) {
+                Node found = focusable(child);
+                if (found != null) {
+                    return found;
+                }
+            }
+        }
+        return null;
     }
 }

@@ -76,7 +76,8 @@ public final class Theme {
         return px * (1 + (factor - 1) * WIDTHS_FOLLOW);
     }
 
-    private static synchronized void loadFonts() {
+    /** The fonts of the interface; once for all windows. */
+    public static synchronized void loadFonts() {
         if (fontsLoaded) {
             return;
         }

@@ -42,6 +42,8 @@ final class TraceView extends Canvas {
     private Optional<TraceWork.Result> result = Optional.empty();
     private double wipe = 0.38;
     private boolean wiping;
+    private int part;
+    private Optional<Point> marked = Optional.empty();
     private boolean moved;
     private Optional<List<Point>> corners = Optional.empty();
     private int corner = -1;
@@ -103,6 +105,27 @@ final class TraceView extends Canvas {
         }
     }
 
+    /** The next part from top to bottom, marked by a ring. */
+    private void nextPart(int by) {
+        List<Point> all = result.map(TraceWork.Result::insides).orElse(List.of());
+        if (!all.isEmpty()) {
+            part = marked.isEmpty() ? (by > 0 ? 0 : all.size() - 1) : Math.floorMod(part + by, all.size());
+            marked = Optional.of(all.get(part));
+            draw();
+        }
+    }
+
+    private void ring(GraphicsContext g, Point at) {
+        double x = viewport().x(at.xMm());
+        double y = viewport().y(at.yMm());
+        g.setLineWidth(4);
+        g.setStroke(Color.WHITE);
+        g.strokeOval(x - GRAB_PX, y - GRAB_PX, 2 * GRAB_PX, 2 * GRAB_PX);
+        g.setLineWidth(2);
+        g.setStroke(Theme.PLUM);
+        g.strokeOval(x - GRAB_PX, y - GRAB_PX, 2 * GRAB_PX, 2 * GRAB_PX);
+    }
+
     private void picture(GraphicsContext g, Picture p, double strength) {
         Viewport v = viewport();
         g.setGlobalAlpha(strength);
@@ -136,6 +159,7 @@ final class TraceView extends Canvas {
             pen.outline(lost, Placement.HERE, Theme.INK, 1);
         }
         wipeLine(g, at, v.y(0), height);
+        marked.ifPresent(p -> ring(g, p));
     }
 
     /** The ground shows whether the traced colours are light or dark. */
@@ -267,6 +291,8 @@ final class TraceView extends Canvas {
             switch (e.getCode()) {
                 case LEFT -> wipeTo(wipe - STEP);
                 case RIGHT -> wipeTo(wipe + STEP);
+                case N -> nextPart(e.isShiftDown() ? -1 : 1);
+                case SPACE, DELETE -> marked.ifPresent(clicked);
                 default -> taken = false;
             }
         }

@@ -1,5 +1,6 @@
 package jurren.app.trace;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
@@ -26,6 +27,7 @@ import jurren.core.trace.Tracer;
 final class TraceWork {
     /** Pixels that are traced within the blink of an eye. */
     private static final int QUICK_PIXELS = 300_000;
+    private static final int MOST_INSIDES = 2000;
 
     private final Desk desk;
     private final Lane tracing;
@@ -47,9 +49,11 @@ final class TraceWork {
      * @param curves each colour's shapes in the pixels of the straightened picture
      * @param parts  how many separate parts there are
      * @param lost   what will not hold, in the same pixels
+     * @param insides a point in each part, for those who have no pointer
      * @param judged whether what will not hold was looked for yet
      */
-    record Result(TraceRequest request, Picture picture, Traced traced, List<Shown> curves, int parts, List<Region> lost, boolean judged) {
+    record Result(TraceRequest request, Picture picture, Traced traced, List<Shown> curves, int parts, List<Region> lost, List<Point> insides,
+                  boolean judged) {
         record Shown(Colour colour, Curves curves) {
         }
     }
@@ -120,13 +124,18 @@ final class TraceWork {
     private Result result(TraceRequest r, Traced t, Placement scale) {
         List<Result.Shown> curves = t.flats().stream().map(f -> new Result.Shown(f.colour(), f.curves().placed(scale))).toList();
         int parts = curves.stream().mapToInt(s -> s.curves().enclosed().pieceCount()).sum();
-        return new Result(r, whole, t, curves, parts, List.of(), false);
+        return new Result(r, whole, t, curves, parts, List.of(), List.of(), false);
     }
 
     private static Result withLost(Result r) {
         double leastPx = r.request.leastMm() / r.request.mmPerPx();
         List<Region> lost = r.curves.stream().flatMap(s -> TooThin.of(s.curves().enclosed(), leastPx).stream()).toList();
-        return new Result(r.request, r.picture, r.traced, r.curves, r.parts, lost, true);
+        return new Result(r.request, r.picture, r.traced, r.curves, r.parts, lost, insides(r), true);
+    }
+
+    private static List<Point> insides(Result r) {
+        return r.curves.stream().flatMap(s -> s.curves().enclosed().pieces().stream()).limit(MOST_INSIDES).map(p -> p.region().inside())
+                .sorted(Comparator.comparingDouble(Point::yMm).thenComparingDouble(Point::xMm)).toList();
     }
 
     void close() {

@@ -5,10 +5,15 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
 import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 import jurren.app.desk.Order;
@@ -19,10 +24,11 @@ import jurren.app.keep.StateFolder;
 import jurren.app.session.Bench;
 import jurren.app.session.Session;
 import jurren.app.sheet.FileQuestions;
+import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
+import jurren.core.job.Job;
 import jurren.core.job.Shop;
-import jurren.core.lettering.Typefaces;
 import jurren.core.plan.Planner;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.jobfile.JobDocument;
@@ -84,6 +90,7 @@ public final class JurrenWindow {
     public void show() {
         stage.show();
         shell.first().requestFocus();
+        Platform.runLater(session::begin);
     }
 
     public Shell shell() {
@@ -123,24 +130,64 @@ public final class JurrenWindow {
         }
     }
 
+    /** The window with the job's name on its paper, while shop and job are still being read. */
+    private static void openFrame(Stage stage, String name) {
+        Theme.loadFonts();
+        HBox frame = new HBox(new VBox(Controls.label(name, "frame-name"), Controls.label(Texts.of("window.opening"), "frame-text")));
+        frame.getChildren().getFirst().getStyleClass().add("frame-paper");
+        frame.getStyleClass().add("shell");
+        Scene scene = new Scene(frame, Math.min(WIDTH, Toolkit.room().getWidth()), Math.min(HEIGHT, Toolkit.room().getHeight()));
+        Theme.apply(scene, Settings.USUAL_TEXT_PX);
+        stage.setTitle(Texts.of("window.title", name));
+        stage.setScene(scene);
+        stage.show();
+    }
+
+    private static double secondsSince(long ms) {
+        return (System.currentTimeMillis() - ms) / 1000.0;
+    }
+
+    private static String seconds(double s) {
+        return String.format(Locale.ROOT, "%.1f", s);
+    }
+
+    private record Begin(Shop shop, Job job) {
+    }
+
+    private static <T> FutureTask<T> inBackground(Callable<T> reading) {
+        FutureTask<T> task = new FutureTask<>(reading);
+        Thread.ofPlatform().daemon().name("start").start(task);
+        return task;
+    }
+
+    private static <T> T come(FutureTask<T> task) {
+        try {
+            return task.get();
+        } catch (InterruptedException | ExecutionException e) {
+            throw new IllegalStateException("what ships with the application could not be read", e);
+        }
+    }
+
     /** Runs the window until it is closed; offscreen, and saying so, where there is no display. */
     public static int run(Optional<Path> file) {
         long started = ManagementFactory.getRuntimeMXBean().getStartTime();
         boolean offscreen = Toolkit.offscreenWhereNoDisplay();
         CountDownLatch over = new CountDownLatch(1);
-        Thread.ofPlatform().daemon().name("font warmer").start(Typefaces::warm);
+        // the shop and the demo job are read while the window system starts
+        FutureTask<Begin> begin = inBackground(() -> new Begin(new ShopFolder(StateFolder.usual()).shop(), DemoJob.make()));
         Platform.startup(() -> {
-            ShopFolder folder = new ShopFolder(StateFolder.usual());
-            Session session = new Session(folder.shop(), JobDocument.of(DemoJob.make()), StateFolder.usual(), new Planner());
-            session.openBench(session.settings().choice("bench", Bench.BLANK.name()));
             Stage stage = new Stage();
+            String name = file.map(f -> f.getFileName().toString()).orElseGet(DemoJob::name);
+            openFrame(stage, name);
+            double frameAt = secondsSince(started);
+            Session session = new Session(come(begin).shop, JobDocument.of(come(begin).job), StateFolder.usual(), new Planner());
+            session.openBench(session.settings().choice("bench", Bench.BLANK.name()));
             JurrenWindow window = new JurrenWindow(stage, session, new SystemFiles(stage, session.settings()));
             window.standWhereItStood();
             window.show();
             stage.setOnHidden(_ -> over.countDown());
-            double seconds = (System.currentTimeMillis() - started) / 1000.0;
-            System.out.println(Texts.of(offscreen ? "window.up-offscreen" : "window.up", session.job().name(),
-                    String.format(Locale.ROOT, "%.1f", seconds)));
+            System.out.println(Texts.of(offscreen ? "window.up-offscreen" : "window.up", session.job().name(), seconds(frameAt),
+                    seconds(secondsSince(started))));
             Platform.runLater(() -> {
                 file.ifPresent(f -> session.open(f, () -> { }));
                 window.afterTheFirstPicture();

@@ -1,6 +1,7 @@
 package jurren.core.lettering;
 
 import java.awt.Font;
+import jurren.core.memo.Memo;
 import java.awt.FontFormatException;
 import java.awt.GraphicsEnvironment;
 import java.awt.font.TextAttribute;
@@ -11,7 +12,6 @@ import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -32,45 +32,30 @@ public final class Typefaces {
     static final float EM = 1000;
     private static final int MOST_BYTES = 32 << 20;
     private static final int PATIENCE_S = 5;
-    private static final int REMEMBERED = 1000;
+    private static final long RUN_BYTES = 200;
+    private static final long GLYPH_BYTES = 900;
 
-    private record Wanted(Typeface typeface, String line, Map<Integer, Integer> forms) {
+    /** A font that was opened anew is another font. */
+    private record Wanted(LoadedFont font, String line, Map<Integer, Integer> forms) {
     }
 
     private static final Map<ShippedTypeface, LoadedFont> SHIPPED = new EnumMap<>(ShippedTypeface.class);
     private static final Map<String, LoadedFont> OPENED = new HashMap<>();
     private static final Map<String, Optional<LoadedFont>> OF_MACHINE = new HashMap<>();
     private static Map<String, Font> machine;
-    private static final Map<Wanted, GlyphRun> RUNS = new LinkedHashMap<>(REMEMBERED, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Wanted, GlyphRun> eldest) {
-            return size() > REMEMBERED;
-        }
-    };
+    private static final Memo<Wanted, GlyphRun> RUNS = new Memo<>(w -> w.font.run(w.line, w.forms),
+            (wanted, run, scale) -> scale.add(RUN_BYTES + GLYPH_BYTES * run.glyphs().size()));
 
     private Typefaces() {
     }
 
     /** One line in a typeface. */
     static GlyphRun run(Typeface typeface, String line, Map<Integer, Integer> forms) {
-        Wanted wanted = new Wanted(typeface, line, forms);
-        synchronized (RUNS) {
-            GlyphRun known = RUNS.get(wanted);
-            if (known != null) {
-                return known;
-            }
-        }
         Optional<LoadedFont> font = font(typeface);
         if (font.isEmpty()) {
             return typeface instanceof NamedTypeface n ? n.carried().run(line) : GlyphRun.EMPTY;
         }
-        GlyphRun run = font.get().run(line, forms);
-        synchronized (RUNS) {
-            RUNS.put(wanted, run);
-        }
-        return run;
+        return RUNS.get(new Wanted(font.get(), line, forms));
     }
 
     /** True when the font itself is on this machine. */
@@ -133,9 +118,6 @@ public final class Typefaces {
         LoadedFont font = loadWithPatience(file, tables);
         synchronized (Typefaces.class) {
             OPENED.put(font.name(), font);
-        }
-        synchronized (RUNS) {
-            RUNS.keySet().removeIf(w -> w.typeface instanceof NamedTypeface n && n.title().equals(font.name()));
         }
         return NamedTypeface.of(font.name());
     }

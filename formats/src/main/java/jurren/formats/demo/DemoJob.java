@@ -34,6 +34,7 @@ import java.util.Map;
 
 /** The Otterbrook Kite Fair: tees with a kite and the crew's name, wrapped tumblers, laptop lids. */
 public final class DemoJob {
+    private static final String NAME = "Otterbrook Kite Fair";
     private static final Colour CREAM = Colour.of("#F6EFDC");
     private static final Colour SKY = Colour.of("#7FC4DA");
     private static final Colour PLATE = Colour.of("#3F6E96");
@@ -41,6 +42,11 @@ public final class DemoJob {
     private static final String ONE_SIZE = "one size";
 
     private DemoJob() {
+    }
+
+    /** Known before the job itself is made. */
+    public static String name() {
+        return NAME;
     }
 
     public static Job make() {
@@ -55,7 +61,7 @@ public final class DemoJob {
         Line tees = new Line("A", "12 crew tees, chest", Thing.of("tee-adult", "black"), "smooth-film", "M",
                 List.of(SizeEntry.of("S", 2), SizeEntry.of("M", 4), SizeEntry.of("L", 4), SizeEntry.of("XL", 2)),
                 List.of(kite, name, crew), Map.of(SKY, new Join.KnockedOut(1)), Fit.USUAL);
-        return new Job("Otterbrook Kite Fair", "0412", "Sat 5 Dec", true, List.of(tees, tumblers(), lid(), sign()));
+        return new Job(NAME, "0412", "Sat 5 Dec", true, List.of(tees, tumblers(), lid(), sign()));
     }
 
     /** Kites all the way round, and a line of words that reads level on the cone. */

@@ -88,7 +88,7 @@ public final class ArtBench implements BenchView {
         this.scale = new GuideScale(session);
         this.chain = new ChainPanel(session, actions, scale);
         this.place = new PlacePanel(session);
-        this.list = new MotifList(session, actions, drawn);
+        this.list = new MotifList(session, actions, drawn, canvas::requestFocus);
         looks.show(look);
         snags.getStyleClass().add("cards");
         canvas.addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
@@ -123,7 +123,7 @@ public final class ArtBench implements BenchView {
 
     private ArtPicture.Scene scene() {
         return new ArtPicture.Scene(look(), look() == Look.CUT ? marks.found() : List.of(),
-                look() == Look.CUT ? marks.piece() : Optional.empty(), guides, frame, scale.points().isEmpty() ? drawn.stops() : scale.points());
+                look() == Look.CUT ? marks.piece() : Optional.empty(), guides, frame, scale.points().isEmpty() ? drawn.stops() : scale.points(), drawn.pen());
     }
 
     /** The area, and whatever of the art lies outside it. */
@@ -286,6 +286,10 @@ public final class ArtBench implements BenchView {
     private void key(KeyEvent e) {
         double step = e.isShiftDown() ? LARGE_NUDGE_MM : e.isAltDown() ? SMALL_NUDGE_MM : NUDGE_MM;
         boolean taken = true;
+        if (drawn.isOn() && drawKey(e, step)) {
+            e.consume();
+            return;
+        }
         switch (e.getCode()) {
             case LEFT -> nudge(-step, 0);
             case RIGHT -> nudge(step, 0);
@@ -311,6 +315,21 @@ public final class ArtBench implements BenchView {
         if (taken) {
             e.consume();
         }
+    }
+
+    /** While a line is drawn, arrows move the pen and Space puts a point. */
+    private boolean drawKey(KeyEvent e, double step) {
+        switch (e.getCode()) {
+            case LEFT -> drawn.movePen(-step, 0);
+            case RIGHT -> drawn.movePen(step, 0);
+            case UP -> drawn.movePen(0, -step);
+            case DOWN -> drawn.movePen(0, step);
+            case SPACE -> drawn.putPoint();
+            default -> {
+                return false;
+            }
+        }
+        return true;
     }
 
     private boolean plainKey(KeyEvent e) {

@@ -36,6 +36,7 @@ import javafx.scene.text.TextAlignment;
 final class ArtPicture {
     private static final double CORNER_PX = 12;
     private static final double SIGN_PX = 9;
+    private static final double PEN_PX = 9;
 
     /**
      * What is shown besides the job.
@@ -43,8 +44,10 @@ final class ArtPicture {
      * @param guides what holds the motifs that are being moved
      * @param frame  what is being chosen with
      * @param stops  of a line that is being drawn
+     * @param pen    where the keys would put its next point
      */
-    record Scene(ArtBench.Look look, List<CutMarks.Mark> marks, Optional<MarksDesk.Pieces> piece, List<Snapping.Guide> guides, Optional<Box> frame, List<Point> stops) {
+    record Scene(ArtBench.Look look, List<CutMarks.Mark> marks, Optional<MarksDesk.Pieces> piece, List<Snapping.Guide> guides, Optional<Box> frame, List<Point> stops,
+                 Optional<Point> pen) {
     }
 
     private final Session session;
@@ -88,6 +91,11 @@ final class ArtPicture {
         scene.guides.forEach(held -> guide(pen, plan, held));
         scene.frame.ifPresent(f -> pen.box(f, guide, 1, 3, 3));
         stops(pen, scene.stops, guide);
+        scene.pen.ifPresent(p -> {
+            double reach = PEN_PX / pen.view().pxPerMm();
+            pen.line(p.plus(-reach, 0), p.plus(reach, 0), Theme.MARIGOLD, 2);
+            pen.line(p.plus(0, -reach), p.plus(0, reach), Theme.MARIGOLD, 2);
+        });
     }
 
     /** See-through, under everything. */

@@ -2,6 +2,7 @@ package jurren.app.bench.art;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import jurren.core.geometry.Point;
 
 /** A line that is being drawn point by point on the face, until it is finished or given up. */
@@ -10,6 +11,7 @@ final class DrawnLine {
     private final List<Point> stops = new ArrayList<>();
     private boolean smooth;
     private boolean on;
+    private Point pen = new Point(0, 0);
     private Runnable changed = () -> { };
 
     DrawnLine(ArtActions actions) {
@@ -28,10 +30,27 @@ final class DrawnLine {
         return List.copyOf(stops);
     }
 
-    void begin(boolean newSmooth) {
+    /** @param from where the keys begin */
+    void begin(boolean newSmooth, Point from) {
         smooth = newSmooth;
+        pen = from;
         on = true;
         stops.clear();
+        changed.run();
+    }
+
+    /** Where the keys would put the next point. */
+    Optional<Point> pen() {
+        return on ? Optional.of(pen) : Optional.empty();
+    }
+
+    void movePen(double dx, double dy) {
+        pen = pen.plus(dx, dy);
+        changed.run();
+    }
+
+    void putPoint() {
+        stops.add(pen);
         changed.run();
     }
 
@@ -41,6 +60,7 @@ final class DrawnLine {
             finish();
         } else {
             stops.add(p);
+            pen = p;
         }
     }
 

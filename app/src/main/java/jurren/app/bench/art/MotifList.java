@@ -9,6 +9,7 @@ import jurren.core.art.BuiltMotif;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
 import jurren.core.art.Shape;
+import jurren.core.geometry.Point;
 import jurren.core.material.Colour;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,12 +31,16 @@ import javafx.scene.shape.Circle;
 final class MotifList {
     private final Session session;
     private final ArtActions actions;
+    private final DrawnLine drawn;
+    private final Runnable beginsDrawing;
     private final VBox rows = new VBox();
     /** The row is being pressed to choose it as well. */
     private boolean more;
     private final VBox node;
 
-    MotifList(Session session, ArtActions actions, DrawnLine drawn) {
+    MotifList(Session session, ArtActions actions, DrawnLine drawn, Runnable beginsDrawing) {
+        this.beginsDrawing = beginsDrawing;
+        this.drawn = drawn;
         this.session = session;
         this.actions = actions;
         rows.getStyleClass().add("motif-rows");
@@ -51,13 +56,20 @@ final class MotifList {
             item.setOnAction(_ -> actions.addShape(kind));
             shapes.getItems().add(item);
         }
-        shapes.getItems().addAll(new SeparatorMenuItem(), item("shape-line", "stroke.draw-line", () -> drawn.begin(false)),
-                item("shape-path", "stroke.draw-smooth", () -> drawn.begin(true)),
+        shapes.getItems().addAll(new SeparatorMenuItem(), item("shape-line", "stroke.draw-line", () -> draw(false)),
+                item("shape-path", "stroke.draw-smooth", () -> draw(true)),
                 item("shape-spiral", "stroke.spiral", actions::addSpiral), item("shape-backing", "backing.name", actions::addBacking));
         add.getChildren().add(shapes);
         add.getStyleClass().add("flow");
         this.node = new VBox(Controls.caption(Texts.of("art.on-this-face")), Controls.card(rows, add));
         node.getStyleClass().add("cards");
+    }
+
+    /** From the middle of the area; the picture has the keyboard, so that points can be put by keys. */
+    private void draw(boolean smooth) {
+        drawn.begin(smooth, session.linePlan().map(p -> p.drawn().area().box().centre()).orElse(new Point(0, 0)));
+        session.say(Texts.of("stroke.how"));
+        beginsDrawing.run();
     }
 
     private static MenuItem item(String id, String key, Runnable action) {

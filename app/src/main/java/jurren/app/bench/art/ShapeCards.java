@@ -19,6 +19,7 @@ import jurren.core.geometry.CornerStyle;
 
 /** The cards of the sources that have few fields. */
 final class ShapeCards {
+    private static final double MOST_MM = 1000;
     private ShapeCards() {
     }
 
@@ -33,8 +34,7 @@ final class ShapeCards {
             Controls.Choice<Shape.Kind> kind = new Controls.Choice<>("shape-kind", Texts.of("chain.shape"), List.of(Shape.Kind.values()),
                     k -> Texts.of("shape." + k), k -> edit(s -> s.withKind(k)));
             kind.setMaxWidth(Double.MAX_VALUE);
-            MeasureField points = MeasureField.number(Texts.of("shape.points"), "", 3, 200,
-                    n -> edit(s -> s.withPoints((int) Math.round(n))));
+            MeasureField points = MeasureField.count(Texts.of("shape.points"), 3, 200, n -> edit(s -> s.withPoints(n)));
             points.setId("shape-points");
             MeasureField depth = MeasureField.number(Texts.of("shape.depth"), " %", 0, 100, p -> edit(s -> s.withDepth(p / 100)));
             depth.setId("shape-depth");
@@ -87,7 +87,7 @@ final class ShapeCards {
 
         private MeasureField width(String id, java.util.function.Consumer<Double> taken) {
             MeasureField field = new MeasureField(Texts.of("stroke.begin"), mm -> session.unit().fine(mm), text -> session.unit().parse(text),
-                    mm -> mm >= 0 ? Optional.empty() : Optional.of(Texts.of("field.above-zero")), taken);
+                    MeasureField.within(session::unit, 0, MOST_MM), taken);
             field.setId(id);
             return field;
         }
@@ -117,7 +117,7 @@ final class ShapeCards {
         @Override
         Node node() {
             MeasureField distance = new MeasureField(Texts.of("backing.distance"), mm -> session.unit().fine(mm),
-                    text -> session.unit().parse(text), mm -> mm >= 0 ? Optional.empty() : Optional.of(Texts.of("field.above-zero")),
+                    text -> session.unit().parse(text), MeasureField.within(session::unit, 0, MOST_MM),
                     mm -> edit(b -> b.withDistance(mm)));
             distance.setId("backing-distance");
             Controls.Segments<CornerStyle> corners = Controls.segments("backing-corners", List.of(CornerStyle.values()),

@@ -35,6 +35,7 @@ import javafx.scene.layout.VBox;
 final class TreatmentCard {
     private static final int MOST = 100_000;
     private static final double SMALL_MM = 2;
+    private static final double MOST_MM = 10_000;
 
     private final Session session;
     private final ArtActions actions;
@@ -161,13 +162,14 @@ final class TreatmentCard {
     /** Lengths in the unit on show; angles, shares, counts and areas as plain numbers. */
     private MeasureField number(String name, RecordComponent c, Class<?> type) {
         if (type == int.class) {
-            return MeasureField.number(name, "", 1, MOST, v -> change(c, (int) Math.round(v)));
+            return MeasureField.count(name, 1, MOST, v -> change(c, v));
         }
         if (c.getName().equals("degrees") || c.getName().equals("percent")) {
             return MeasureField.number(name, c.getName().equals("degrees") ? "°" : " %", -360, 360, v -> change(c, v));
         }
         return c.getName().endsWith("Mm2") ? MeasureField.number(name, " mm²", 0, MOST, v -> change(c, v))
-                : new MeasureField(name, this::length, text -> session.unit().parse(text), _ -> Optional.empty(), v -> change(c, v));
+                : new MeasureField(name, this::length, text -> session.unit().parse(text),
+                MeasureField.within(session::unit, -MOST_MM, MOST_MM), v -> change(c, v));
     }
 
     /** Small figures with a digit more. */

@@ -79,8 +79,7 @@ final class SizeRunCard {
         show.getStyleClass().add("size-button");
         show.setAccessibleText(Texts.of("sizes.show", size));
         show.setOnAction(_ -> session.showSize(size));
-        MeasureField count = MeasureField.number(Texts.of("sizes.count-of", size), "", 0, MOST,
-                n -> session.editLine(l -> l.withSize(size, s -> s.withCount((int) Math.round(n)))));
+        MeasureField count = MeasureField.count(Texts.of("sizes.count-of", size), 0, MOST, n -> session.editLine(l -> l.withSize(size, s -> s.withCount(n))));
         count.setId("count-" + size.replace(' ', '-'));
         MeasureField width = MeasureField.length(Texts.of("sizes.width-of", size), session::unit,
                 mm -> setWidth(size, mm));
