@@ -10,9 +10,21 @@ if not defined jdk (
   echo Jurren needs a JDK 25 or newer: install one ^(Eclipse Temurin 25, for example^) or set JAVA_HOME to it. 1>&2
   exit /b 2
 )
-if not exist "%run%\lib" (
+rem two starts at once: the second waits for the first
+:lock
+mkdir "%here%app\.building.d" 2>nul
+if errorlevel 1 (
+  if exist "%run%\jurren.aot" goto :run
+  timeout /t 1 /nobreak >nul
+  goto :lock
+)
+set "stale="
+if not exist "%run%\lib" set "stale=yes"
+if exist "%run%\lib" for /f %%S in ('powershell -NoProfile -Command "$b=(Get-Item '%run%\lib').LastWriteTime; $n=Get-ChildItem -Recurse -File '%here%core\src\main','%here%formats\src\main','%here%standins\src\main','%here%app\src\main','%here%pom.xml' ^| Where-Object { $_.LastWriteTime -gt $b } ^| Select-Object -First 1; if ($n) { 'yes' }"') do set "stale=%%S"
+if defined stale (
   where mvn >nul 2>nul
   if errorlevel 1 (
+    rmdir "%here%app\.building.d" 2>nul
     echo Jurren is not built yet and needs Apache Maven 3.8 or newer for that: install Maven, then start again. 1>&2
     exit /b 2
   )
@@ -21,16 +33,22 @@ if not exist "%run%\lib" (
   call mvn -B -q -DskipTests -pl app -am package
   if errorlevel 1 (
     popd
+    rmdir "%here%app\.building.d" 2>nul
     echo The build failed. 1>&2
     exit /b 2
   )
   popd
+  del "%run%\jurren.aot" 2>nul
+  copy /b "%run%\lib" +,, >nul 2>nul
 )
 set app=-XX:+UseSerialGC --module-path "%run%\fx" --add-modules javafx.controls --enable-native-access=javafx.graphics -cp "%run%\lib\*" jurren.app.Main
 if not exist "%run%\jurren.aot" (
   echo Preparing quick starts ... 1>&2
   "%jdk%\bin\java" -XX:AOTCacheOutput="%run%\jurren.aot" %app% snap "%TEMP%\jurren-training" >nul 2>nul
 )
+rmdir "%here%app\.building.d" 2>nul
+:run
+set app=-XX:+UseSerialGC --module-path "%run%\fx" --add-modules javafx.controls --enable-native-access=javafx.graphics -cp "%run%\lib\*" jurren.app.Main
 set "compiler=-XX:TieredStopAtLevel=1"
 if "%~1"=="" set "compiler=-XX:+TieredCompilation"
 if "%~1"=="open" set "compiler=-XX:+TieredCompilation"

@@ -4,6 +4,8 @@ import jurren.app.cli.JurrenCommand;
 import jurren.app.window.RealWindows;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Optional;
 
 /** Where the launcher comes in. */
@@ -18,6 +20,10 @@ public final class Main {
         if (args.length == 0) {
             // the window is up sooner when nothing reads a command line first
             System.exit(new RealWindows().show(Optional.empty()));
+        }
+        if (args.length == 1 && args[0].endsWith(".jurren") && Files.exists(Path.of(args[0]))) {
+            // a job that was opened by its icon
+            System.exit(JurrenCommand.run(new RealWindows(), out, err, "open", args[0]));
         }
         System.exit(JurrenCommand.run(new RealWindows(), out, err, args));
     }
