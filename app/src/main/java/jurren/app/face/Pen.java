@@ -24,6 +24,9 @@ import javafx.scene.text.TextAlignment;
 public final class Pen {
     private static final double UNSEEN_PX = 0.75;
 
+    private static final double MARK_PX = 1.2;
+    private static final double EDGE_PX = 1;
+
     private final GraphicsContext g;
     private final Viewport view;
 
@@ -182,7 +185,16 @@ public final class Pen {
 
     /** A measured distance, with a short stroke across each end. */
     public void dimension(Point a, Point b, Paint paint) {
-        line(a, b, paint, 1);
+        double width = MARK_PX + EDGE_PX * Theme.EDGES.size();
+        for (Paint edge : Theme.EDGES) {
+            dimension(a, b, edge, width);
+            width -= EDGE_PX;
+        }
+        dimension(a, b, paint, MARK_PX);
+    }
+
+    private void dimension(Point a, Point b, Paint paint, double width) {
+        line(a, b, paint, width);
         double length = a.distanceMm(b);
         if (length == 0) {
             return;

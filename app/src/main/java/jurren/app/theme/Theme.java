@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
+import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -32,6 +33,13 @@ public final class Theme {
     private static final Pattern WIDTH = Pattern.compile("-fx-((?:min|pref|max)-width): ([0-9.]+)");
     /** Of what text grows by, columns and fields grow by so much: the picture keeps its room. */
     private static final double WIDTHS_FOLLOW = 0.5;
+
+    /** Edges of a mark, one in each lightness, so that one of them stands out whatever lies below. */
+    public static final List<Color> EDGES = List.of(Color.WHITE, INK);
+
+    private static final Color LIGHT_LINE = Color.web("#F4F5F6");
+    /** Where ink and the light line stand out equally. */
+    private static final double TURNS_AT = 0.18;
 
     private static boolean fontsLoaded;
     private static double factor = 1;
@@ -113,6 +121,7 @@ public final class Theme {
 
     /** A line that stands out on this ground. */
     public static Color lineOn(Colour ground) {
-        return ground.luminance() < 0.25 ? Color.web("#E4E5E7") : Color.web("#3C4047");
+        return ground.luminance() < TURNS_AT ? LIGHT_LINE : INK;
     }
+
 }

@@ -40,10 +40,12 @@ public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cu
 
     /** The outlines of a layer as they lie on the film, cut in order; equal layers are worked out once. */
     public static final class Orders {
+        private static final int MOST_LARGE = 8;
+
         private record Key(Layer layer, Placement linear) {
         }
 
-        private final Memo<Key, List<CutPath>> known = new Memo<>(Orders::order, (key, paths, scale) -> {
+        private final Memo<Key, List<CutPath>> known = new Memo<>(MOST_LARGE, Orders::order, (key, paths, scale) -> {
             key.layer.region().weigh(scale);
             paths.forEach(p -> scale.add(p, CutPath.BYTES + Outline.BYTES_A_CORNER * p.outline().size()));
         });

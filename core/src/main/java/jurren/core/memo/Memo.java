@@ -1,6 +1,9 @@
 package jurren.core.memo;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -14,6 +17,7 @@ import java.util.function.Function;
 public final class Memo<K, V> {
     /** An entry's own objects: map node, ordered node, the record around them. */
     private static final long ENTRY_BYTES = 200;
+    private static final long LARGE_BYTES = 1 << 20;
 
     /** Puts on the scale what a question and its answer keep alive. */
     public interface Weighing<K, V> {
@@ -28,6 +32,9 @@ public final class Memo<K, V> {
     private final Weighing<? super K, ? super V> weighing;
     private final Map<K, Known<V>> known = new ConcurrentHashMap<>();
     private final LongAdder computed = new LongAdder();
+    private final int mostLarge;
+    /** The large answers, the latest last. */
+    private final Deque<Memory.Kept> large = new ArrayDeque<>();
 
     /** In the memory of this process. */
     public Memo(Function<K, V> function, Weighing<? super K, ? super V> weighing) {
@@ -35,7 +42,17 @@ public final class Memo<K, V> {
     }
 
     public Memo(Memory memory, Function<K, V> function, Weighing<? super K, ? super V> weighing) {
+        this(memory, Integer.MAX_VALUE, function, weighing);
+    }
+
+    /** @param mostLarge answers of more than a megabyte are remembered at a time: a large thing that is moved about is asked for by its last place */
+    public Memo(int mostLarge, Function<K, V> function, Weighing<? super K, ? super V> weighing) {
+        this(Memory.ofProcess(), mostLarge, function, weighing);
+    }
+
+    private Memo(Memory memory, int mostLarge, Function<K, V> function, Weighing<? super K, ? super V> weighing) {
         this.memory = memory;
+        this.mostLarge = mostLarge;
         this.function = function;
         this.weighing = weighing;
     }
@@ -58,7 +75,20 @@ public final class Memo<K, V> {
         weighing.weigh(key, value, w);
         Memory.Kept kept = new Memory.Kept(() -> known.remove(key), costNs, w.bytes, w.parts.toArray());
         if (known.putIfAbsent(key, new Known<>(value, kept)) == null) {
-            memory.keep(kept, w.partBytes.stream().mapToLong(Long::longValue).toArray());
+            long[] partBytes = w.partBytes.stream().mapToLong(Long::longValue).toArray();
+            memory.keep(kept, partBytes);
+            if (mostLarge < Integer.MAX_VALUE && w.bytes + Arrays.stream(partBytes).sum() > LARGE_BYTES) {
+                forgetOldLarge(kept);
+            }
+        }
+    }
+
+    private void forgetOldLarge(Memory.Kept latest) {
+        synchronized (large) {
+            large.add(latest);
+            if (large.size() > mostLarge) {
+                memory.letGo(large.removeFirst());
+            }
         }
     }
 

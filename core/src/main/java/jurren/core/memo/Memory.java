@@ -135,6 +135,13 @@ public final class Memory {
         }
     }
 
+    /** It will not be asked for again; what went already is let be. */
+    synchronized void letGo(Kept kept) {
+        if (byWorth.contains(kept)) {
+            release(kept);
+        }
+    }
+
     private void release(Kept kept) {
         byWorth.remove(kept);
         heldBytes -= kept.bytes;

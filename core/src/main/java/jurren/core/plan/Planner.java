@@ -56,6 +56,9 @@ import java.util.Optional;
  * window. It is safe to use from several threads.
  */
 public final class Planner {
+    /** Faces of large art are remembered for one plan, not for each place the art was moved through. */
+    private static final int MOST_LARGE = 8;
+
     private record FaceKey(List<Motif> motifs, Placement fit, Optional<Double> trueAtMm, Surface surface, boolean printed,
                            Map<Colour, Join> joins) {
     }
@@ -67,17 +70,17 @@ public final class Planner {
     }
 
     private final Chain chain = new Chain();
-    private final Memo<List<Motif>, Art> arts = new Memo<>(motifs -> chain.art(motifs, Placement.HERE), (motifs, art, scale) -> {
+    private final Memo<List<Motif>, Art> arts = new Memo<>(1, motifs -> chain.art(motifs, Placement.HERE), (motifs, art, scale) -> {
         motifs.forEach(m -> m.source().weigh(scale));
         art.weigh(scale);
     });
-    private final Memo<FaceKey, FaceWork> faces = new Memo<>(this::workFace, (key, work, scale) -> {
+    private final Memo<FaceKey, FaceWork> faces = new Memo<>(MOST_LARGE, this::workFace, (key, work, scale) -> {
         key.motifs.forEach(m -> m.source().weigh(scale));
         work.art.weigh(scale);
         work.laid.weigh(scale);
         work.layers.forEach(l -> l.weigh(scale));
     });
-    private final Memo<ShapesKey, FaceShapes> shapes = new Memo<>(key -> FaceShapes.of(key.face, key.layers), (key, drawn, scale) -> {
+    private final Memo<ShapesKey, FaceShapes> shapes = new Memo<>(MOST_LARGE, key -> FaceShapes.of(key.face, key.layers), (key, drawn, scale) -> {
         key.layers.forEach(l -> l.weigh(scale));
         drawn.weigh(scale);
     });

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ThreadLocalRandom;
 
 /**
  * Writes files so that a reader sees the old content or the new, never a part: everything goes to a
@@ -35,9 +36,11 @@ public final class SafeFiles {
         Map<Path, Path> written = new LinkedHashMap<>();
         try {
             for (Map.Entry<String, byte[]> file : files.entrySet()) {
-                Path temporary = Files.createTempFile(folder, "." + file.getKey(), ".part");
-                written.put(temporary, folder.resolve(file.getKey()));
+                Path target = folder.resolve(file.getKey());
+                Path temporary = temporary(folder, file.getKey());
+                written.put(temporary, target);
                 force(temporary, file.getValue());
+                likeBefore(temporary, target);
             }
             for (Map.Entry<Path, Path> file : written.entrySet()) {
                 rename(file.getKey(), file.getValue());
@@ -48,6 +51,18 @@ public final class SafeFiles {
                 deleteQuietly(folder);
             }
             throw e;
+        }
+    }
+
+    /** Made as any program makes a file, so that who may read it is as this person wants it for new files. */
+    private static Path temporary(Path folder, String name) throws IOException {
+        return Files.createFile(folder.resolve("." + name + "." + Long.toUnsignedString(ThreadLocalRandom.current().nextLong(), Character.MAX_RADIX) + ".part"));
+    }
+
+    /** Who may read the file that is replaced may read the new one. */
+    private static void likeBefore(Path temporary, Path target) throws IOException {
+        if (Files.exists(target) && Files.getFileStore(target).supportsFileAttributeView("posix")) {
+            Files.setPosixFilePermissions(temporary, Files.getPosixFilePermissions(target));
         }
     }
 

@@ -12,6 +12,7 @@ import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
 import jurren.formats.Refusal;
 import jurren.formats.Refusal.Reason;
+import jurren.formats.files.FileKind;
 import jurren.formats.files.SafeFiles;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -96,8 +97,8 @@ public final class JobFile {
         try {
             Map<String, byte[]> entries = unzip(content);
             if (!entries.containsKey(JOB)) {
-                return refused(content[0] == 'P' && content.length > 1 && content[1] == 'K'
-                        ? Reason.DAMAGED_JOB : Reason.NOT_A_JOB, name, JOB + " is missing");
+                return FileKind.of(content) == FileKind.PACKED ? refused(Reason.DAMAGED_JOB, name, JOB + " is missing")
+                        : refused(Reason.NOT_A_JOB, name, FileKind.of(content).key());
             }
             JsonNode root = MAPPER.readTree(entries.get(JOB));
             int format = root.path("format").asInt(0);

@@ -1,6 +1,7 @@
 package jurren.formats.opening;
 
 import jurren.core.art.DrawingFile;
+import jurren.formats.files.FileKind;
 import jurren.formats.Refusal.Reason;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.drawing.Found;
@@ -53,6 +54,7 @@ public final class AnyDrawing {
         } catch (ExecutionException e) {
             throw new IllegalStateException("a reader of drawings failed", e.getCause());
         } catch (InterruptedException _) {
+            thread.interrupt();
             Thread.currentThread().interrupt();
             throw new CancellationException("reading was stopped");
         }
@@ -84,6 +86,9 @@ public final class AnyDrawing {
         if (name.endsWith(".plt") || name.endsWith(".hpgl") || name.endsWith(".hpg") || HpglReader.looksLike(head)) {
             return HpglReader.read(file);
         }
-        return SvgReader.read(file);
+        String begin = head.replaceFirst("^\u00ef\u00bb\u00bf", "").stripLeading();
+        boolean markup = begin.startsWith("<") || head.startsWith("\u00ff\u00fe") || head.startsWith("\u00fe\u00ff");
+        return markup && FileKind.of(content) != FileKind.WEB_PAGE ? SvgReader.read(file)
+                : Found.refused(Reason.SOMETHING_ELSE, file, FileKind.of(content).key());
     }
 }

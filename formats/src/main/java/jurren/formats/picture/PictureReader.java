@@ -8,6 +8,7 @@ import com.drew.metadata.bmp.BmpHeaderDirectory;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.jfif.JfifDirectory;
 import com.drew.metadata.png.PngDirectory;
+import jurren.formats.files.FileKind;
 import jurren.core.art.PictureFile;
 import jurren.core.trace.Picture;
 import jurren.formats.Refusal;
@@ -52,6 +53,9 @@ public final class PictureReader {
             return refused(Reason.NOT_A_PICTURE, name, "");
         } catch (IOException | RuntimeException e) {
             // readers meet damage with exceptions of many unrelated kinds; whichever it is, the picture cannot be seen
+            if (FileKind.isHalfPicture(content)) {
+                return refused(Reason.SOMETHING_ELSE, name, FileKind.of(content).key());
+            }
             return refused(Reason.BROKEN_PICTURE, name, e.getMessage() == null || e.getMessage().contains("Exception") ? "its data ends early or does not fit together" : e.getMessage().lines().findFirst().orElse(""));
         }
     }

@@ -46,7 +46,9 @@ public final class Words {
 
     /** One sentence that names the thing and says what to do. */
     public String refusal(Refusal r) {
-        return text("refusal." + key(r.reason()), r.file(), r.detail());
+        return r.reason() == Refusal.Reason.SOMETHING_ELSE || r.reason() == Refusal.Reason.NOT_A_JOB
+                ? text("refusal." + key(r.reason()), r.file(), text("file." + r.detail()))
+                : text("refusal." + key(r.reason()), r.file(), r.detail());
     }
 
     public String note(DrawingRead.Note note) {

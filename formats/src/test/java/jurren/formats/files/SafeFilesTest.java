@@ -55,4 +55,19 @@ class SafeFilesTest {
         assertThatIOException().isThrownBy(() -> SafeFiles.write(folder.resolve("file/job.jurren"), bytes("y")));
         assertThat(folder.resolve("file")).hasContent("x");
     }
+
+    /** As any program's: the umask decides for a new file, the file itself for one that is replaced. */
+    @Test
+    void whoMayReadIsAsForAnyOtherFile() throws IOException {
+        org.junit.jupiter.api.Assumptions.assumeTrue(Files.getFileStore(folder).supportsFileAttributeView("posix"));
+        Path plain = Files.writeString(folder.resolve("plain"), "as the umask says");
+        Path written = folder.resolve("written");
+        SafeFiles.write(written, bytes("x"));
+        assertThat(Files.getPosixFilePermissions(written)).isEqualTo(Files.getPosixFilePermissions(plain));
+        var only = java.nio.file.attribute.PosixFilePermissions.fromString("rw-------");
+        Files.setPosixFilePermissions(written, only);
+        SafeFiles.write(written, bytes("y"));
+        assertThat(Files.getPosixFilePermissions(written)).isEqualTo(only);
+        assertThat(written).hasContent("y");
+    }
 }

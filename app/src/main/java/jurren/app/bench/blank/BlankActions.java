@@ -54,7 +54,7 @@ public final class BlankActions {
         });
     }
 
-    void exchange(Blank blank) {
+    public void exchange(Blank blank) {
         Refit.Refitted refitted = new Refit().ontoBlank(session.line(), session.shop(), blank);
         session.editLine(_ -> refitted.line());
         session.say(refitted.notes().isEmpty() ? null : Texts.of("refit.notes", blank.name(),

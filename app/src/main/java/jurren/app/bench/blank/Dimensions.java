@@ -25,6 +25,7 @@ import java.util.function.Consumer;
  * anew at every drawing; the fields stay the same, so that one that is being typed in is not lost.
  */
 final class Dimensions {
+    private static final double MOST_MM = 10_000;
     private static final double FIELD_WIDTH = 84;
     private static final double FIELD_HEIGHT = 26;
 
@@ -84,6 +85,10 @@ final class Dimensions {
 
     /** What cannot be is refused by the measures themselves. */
     private Optional<String> objection(String id, double mm) {
+        Optional<String> outOfBounds = MeasureField.above(session::unit).apply(mm);
+        if (outOfBounds.isPresent() && !id.equals("blank-drop") || Math.abs(mm) > MOST_MM) {
+            return outOfBounds.or(() -> MeasureField.within(session::unit, -MOST_MM, MOST_MM).apply(mm));
+        }
         try {
             Optional<SizePlan> size = session.sizePlan();
             if (size.isPresent()) {

@@ -95,6 +95,7 @@ final class MeasureSheet {
     void open(Optional<OwnBlank> edited) {
         edited.ifPresent(this::take);
         name.setId("own-name");
+        name.setAccessibleText(Texts.of("measure.name"));
         name.setPromptText(Texts.of("measure.name.prompt"));
         made.show(madeOf);
         colour.setId("own-colour");

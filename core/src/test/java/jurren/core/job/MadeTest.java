@@ -1,0 +1,64 @@
+package jurren.core.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import jurren.core.Fixtures;
+import org.junit.jupiter.api.Test;
+
+class MadeTest {
+    private static final Instant AT = Instant.parse("2026-11-26T10:32:00Z");
+    private static final Made.Cut FIRST = new Made.Cut("aa", "smooth-film #E8743B", 1, AT);
+
+    @Test
+    void aLoadIsKnownByItsMarkAndByItsFilmWhenItsCutHasChanged() {
+        Made made = Made.NOTHING.with(FIRST);
+        assertThat(made.cut("aa")).contains(FIRST);
+        assertThat(made.cut("bb")).isEmpty();
+        assertThat(made.cutOtherwise("bb", "smooth-film #E8743B", 1)).contains(FIRST);
+        assertThat(made.cutOtherwise("aa", "smooth-film #E8743B", 1)).as("cut just so").isEmpty();
+        assertThat(made.cutOtherwise("bb", "smooth-film #000000", 1)).isEmpty();
+    }
+
+    @Test
+    void theSameLoadCutAgainTakesThePlaceOfTheFirstCut() {
+        Made.Cut again = new Made.Cut("bb", "smooth-film #E8743B", 1, AT.plusSeconds(60));
+        assertThat(Made.NOTHING.with(FIRST).with(again).cuts()).containsExactly(again);
+        assertThat(Made.NOTHING.with(FIRST).without("aa")).isEqualTo(Made.NOTHING);
+    }
+
+    @Test
+    void piecesAreCountedByLine() {
+        Made made = Made.NOTHING.withPressed("A", 3).withPressed("B", 1).withPressed("A", 4);
+        assertThat(made.pressed("A")).isEqualTo(4);
+        assertThat(made.pressed("C")).isZero();
+        assertThatIllegalArgumentException().isThrownBy(() -> new Made(List.of(), Map.of("A", -1))).withMessageContaining("-1");
+        assertThatIllegalArgumentException().isThrownBy(() -> new Made.Cut(" ", "", 1, AT));
+    }
+
+    @Test
+    void whatIsMadeIsAFactOfTheJobAndChangesNothingElse() {
+        Job job = Fixtures.job();
+        Job cut = job.withMade(job.made().with(FIRST));
+        assertThat(cut).isNotEqualTo(job);
+        assertThat(cut.withName("Other").made().cuts()).containsExactly(FIRST);
+        assertThat(cut.withMade(Made.NOTHING)).isEqualTo(job);
+        assertThat(job.withCustomer("Robin").withNumber("7").withDue("Monday")).returns("Robin", Job::customer).returns("7", Job::number).returns("Monday", Job::due);
+    }
+
+    @Test
+    void aJobCarriesTheOwnThingsItsLinesAreMadeOnAndNoOthers() {
+        Shop shop = Fixtures.shop();
+        var own = shop.blanks().getFirst().copied("own-tee", "My tee");
+        var other = shop.blanks().getFirst().copied("own-other", "Other tee");
+        Shop with = shop.withOwn(List.of(own, other));
+        Job job = Fixtures.job().withLine("A", l -> l.withThing(Thing.of("own-tee", "black"))).carrying(with);
+        assertThat(job.carried()).containsExactly(own);
+        assertThat(shop.knowing(job.carried()).blank("own-tee")).contains(own);
+        assertThat(with.knowing(job.carried())).as("a shop that knows it takes its own").isSameAs(with);
+        assertThat(job.withLine("A", l -> Fixtures.job().lines().getFirst()).carrying(with).carried()).isEmpty();
+    }
+}
