@@ -332,4 +332,44 @@ class CommandLineTest {
         assertThat(guessed.out()).contains("does not say its unit", "0.75 in wide");
         assertThat(run("convert", folder.resolve("art.svg").toString(), folder.resolve("b.pdf").toString(), "--unit", "pt72").out()).contains("1.00 in wide");
     }
+
+    /** Whatever a command takes, its help says what it is. */
+    @Test
+    void everyCommandAndEveryOptionIsDescribed() {
+        picocli.CommandLine all = new picocli.CommandLine(new JurrenCommand(NO_WINDOWS));
+        assertThat(all.getSubcommands()).hasSizeGreaterThan(8).allSatisfy((name, command) -> {
+            assertThat(command.getCommandSpec().usageMessage().description()).as(name).isNotEmpty();
+            assertThat(command.getCommandSpec().options()).allSatisfy(o -> assertThat(o.description()).as(name + " " + o.longestName()).isNotEmpty());
+            assertThat(command.getCommandSpec().positionalParameters()).allSatisfy(p -> assertThat(p.description()).as(name + " " + p.paramLabel()).isNotEmpty());
+        });
+    }
+
+    @Test
+    void whatAJobSaysItselfIsNotHeededBesideItAndThatIsSaid() throws IOException {
+        Path job = folder.resolve("job.jurren");
+        JobFile.write(JobDocument.of(DemoJob.make().withLines(DemoJob.make().lines().subList(0, 1))), job);
+        Ran ran = run("make", job.toString(), "--blank", "mug-11", "--copies", "3", "--out", folder.resolve("out").toString());
+        assertThat(ran.code()).isZero();
+        assertThat(ran.out()).contains("job.jurren says itself what it is made on: --blank, --copies not heeded.");
+        assertThat(Files.readString(folder.resolve("out/plan.json"))).contains("tee-adult").doesNotContain("mug-11");
+    }
+
+    @Test
+    void windowsAreOpenedByTheirCommands() throws IOException {
+        Path job = folder.resolve("job.jurren");
+        JobFile.write(JobDocument.of(DemoJob.make()), job);
+        assertThat(run().code()).as("the demo job").isEqualTo(40);
+        assertThat(run("open", job.toString()).code()).isEqualTo(40);
+        assertThat(run("snap", folder.toString()).code()).isEqualTo(41);
+        isRefused(run("open", Files.writeString(folder.resolve("letter.txt"), "Dear customer").toString()), "letter.txt", "a text document");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"15/16|23.8125", "11/2|139.7", "3+1/2|88.9", "10''|254", "1ft 2in|355.6"})
+    void aWidthIsReadAsPeopleWriteIt(String width, double mm) throws IOException {
+        Ran ran = make(drawing(FOOT), "--width", width);
+        assertThat(ran.code()).isZero();
+        assertThat(new com.fasterxml.jackson.databind.ObjectMapper().readTree(folder.resolve("out/plan.json").toFile())
+                .path("lines").path(0).path("art").path("widthMm").asDouble()).isCloseTo(mm, org.assertj.core.api.Assertions.within(0.05));
+    }
 }

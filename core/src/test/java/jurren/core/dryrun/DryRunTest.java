@@ -92,4 +92,29 @@ class DryRunTest {
         });
         assertThat(run.worstMm()).isGreaterThan(0.35);
     }
+
+    /** Its thread is free again soon after it was told that nobody waits, wherever it was by then. */
+    @Test
+    void aDryRunThatNobodyWaitsForIsGivenUpHalfWay() throws InterruptedException {
+        Job many = Fixtures.job(Fixtures.line(SizeEntry.of("S", 30), SizeEntry.of("M", 30)));
+        Plan plan = plan(many);
+        List<CutSheet> sheets = sheets(plan, DryRunTest::asWritten);
+        java.util.concurrent.CountDownLatch begun = new java.util.concurrent.CountDownLatch(1);
+        java.util.concurrent.atomic.AtomicReference<Throwable> end = new java.util.concurrent.atomic.AtomicReference<>();
+        Thread worker = Thread.ofPlatform().start(() -> {
+            begun.countDown();
+            try {
+                while (true) {
+                    DryRun.of(plan, sheets);
+                }
+            } catch (java.util.concurrent.CancellationException e) {
+                end.set(e);
+            }
+        });
+        begun.await();
+        worker.interrupt();
+        worker.join(20_000);
+        assertThat(worker.isAlive()).isFalse();
+        assertThat(end.get()).isInstanceOf(java.util.concurrent.CancellationException.class);
+    }
 }
