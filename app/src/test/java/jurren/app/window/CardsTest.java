@@ -125,7 +125,7 @@ class CardsTest extends WindowTest {
         choose("m2");
         fire("letters-colour-sky");
         assertThat(((Lettering) motif("m2").source()).colouring().colours()).containsExactly(SKY);
-        put("letters-capital", "2");
+        put("capital", "2");
         assertThat(((Lettering) motif("m2").source()).capHeightMm()).isCloseTo(50.8, within(1e-9));
         run(session::undo);
         run(session::undo);
@@ -225,11 +225,11 @@ class CardsTest extends WindowTest {
     @Test
     void theCutBenchTellsForceSpeedAndWhatToWeed() {
         bench(Bench.CUT);
+        run(() -> window.shell().cutBench().show(3, 100));
         List<String> words = on(() -> stage().getScene().getRoot().lookupAll(".label").stream().filter(Label.class::isInstance)
                 .map(n -> ((Label) n).getText()).toList());
         assertThat(words).anyMatch(w -> w.endsWith(" gf")).anyMatch(w -> w.endsWith(" mm/s")).anyMatch(w -> w.contains("film only"))
                 .anyMatch(w -> w.contains("insides of letters")).anyMatch(w -> w.contains("The art reads backwards"));
-        run(() -> window.shell().cutBench().show(3, 100));
         assertThat(on(() -> ((ComboBox<?>) node("load")).getValue())).isEqualTo(3);
         fire("cut-by-hand");
         fire("cut-main");

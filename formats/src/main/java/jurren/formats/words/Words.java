@@ -46,9 +46,8 @@ public final class Words {
 
     /** One sentence that names the thing and says what to do. */
     public String refusal(Refusal r) {
-        return r.reason() == Refusal.Reason.SOMETHING_ELSE || r.reason() == Refusal.Reason.NOT_A_JOB
-                ? text("refusal." + key(r.reason()), r.file(), text("file." + r.detail()))
-                : text("refusal." + key(r.reason()), r.file(), r.detail());
+        String kind = "file." + r.detail();
+        return text("refusal." + key(r.reason()), r.file(), TEXTS.containsKey(kind) ? text(kind) : r.detail());
     }
 
     public String note(DrawingRead.Note note) {
