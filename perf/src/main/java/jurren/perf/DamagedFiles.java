@@ -29,7 +29,7 @@ import jurren.formats.out.ArtFormat;
 import jurren.formats.out.ArtSheet;
 import jurren.formats.picture.PictureRead;
 import jurren.formats.picture.PictureReader;
-import jurren.formats.words.LengthUnit;
+import jurren.formats.words.Units;
 import jurren.formats.words.Words;
 
 /**
@@ -119,7 +119,7 @@ public final class DamagedFiles {
 
     /** The sentence with which it is refused, or nothing. */
     private static String read(String name, byte[] bad) {
-        Words words = new Words(LengthUnit.MILLIMETRE);
+        Words words = new Words(Units.METRIC);
         if (name.endsWith(".jurren")) {
             return JobFile.read(bad, name, SHOP) instanceof JobRead.Refused r ? words.refusal(r.refusal()) : "";
         }

@@ -2,8 +2,8 @@ package jurren.perf;
 
 import jurren.app.face.FaceCanvas;
 import jurren.app.session.Bench;
-import jurren.app.session.Keeper;
 import jurren.app.session.Session;
+import jurren.core.plan.Planner;
 import jurren.app.sheet.FileQuestions;
 import jurren.app.window.JurrenWindow;
 import jurren.core.art.Drawing;
@@ -51,7 +51,7 @@ public final class DragFrames {
         System.setProperty("prism.order", "sw");
         Platform.startup(() -> { });
         Session session = on(() -> new Session(BuiltInShop.read(), JobDocument.of(job()),
-                new Keeper(Path.of(System.getProperty("java.io.tmpdir"), "jurren-drag"))));
+                Path.of(System.getProperty("java.io.tmpdir"), "jurren-drag"), new Planner()));
         Stage stage = on(Stage::new);
         JurrenWindow window = on(() -> {
             JurrenWindow w = new JurrenWindow(stage, session, new NoFiles());

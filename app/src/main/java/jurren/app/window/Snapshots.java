@@ -103,11 +103,7 @@ public final class Snapshots {
         line("B", Bench.LAYERS, "layers-print");
         line("D", Bench.FINISH, "finish-table");
         line("E", Bench.ART, "art-stencil");
-        line("D", Bench.BLANK, "blank-lid");
         line("A", Bench.BLANK, null);
-        click("#every-measure");
-        picture("blank-every-measure");
-        click("#every-measure");
         sheet("#choose-blank", "choose-blank");
         sheet("#measure-own", "measure-own");
         sheet("#job-name", "job-drawer");

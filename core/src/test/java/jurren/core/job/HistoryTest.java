@@ -38,4 +38,20 @@ class HistoryTest {
         history.undo();
         assertThat(history.now()).as("an edit that changes nothing is no step").isEqualTo(start);
     }
+
+    @Test
+    void whatUndoAndRedoWouldBringIsKnownBefore() {
+        Job first = jurren.core.Fixtures.job();
+        History history = new History(first);
+        assertThat(history.before()).isEmpty();
+        assertThat(history.after()).isEmpty();
+        history.edit(first.withName("second"));
+        history.edit(first.withName("third"));
+        assertThat(history.before()).contains(first.withName("second"));
+        history.undo();
+        assertThat(history.before()).contains(first);
+        assertThat(history.after()).contains(first.withName("third"));
+        history.edit(first.withName("fourth"));
+        assertThat(history.after()).as("another way was taken").isEmpty();
+    }
 }

@@ -1,0 +1,147 @@
+package jurren.formats.jobfile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.time.Instant;
+import java.util.List;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import jurren.core.blank.Blank;
+import jurren.core.blank.Family;
+import jurren.core.job.Job;
+import jurren.core.job.Made;
+import jurren.core.job.Shop;
+import jurren.core.job.Thing;
+import jurren.core.plan.Planner;
+import jurren.formats.Refusal.Reason;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.demo.DemoJob;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Who a job is for, what of it is made, and what it carries along. */
+class JobFactsFileTest {
+    private static final Shop SHOP = BuiltInShop.read();
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    private static Job tees() {
+        return DemoJob.make().withLines(DemoJob.make().lines().subList(0, 1));
+    }
+
+    private static JobRead read(byte[] content, Shop shop) {
+        return JobFile.read(content, "job.jurren", shop);
+    }
+
+    private static Job again(Job job, Shop shop) {
+        JobRead read = read(JobFile.bytes(JobDocument.of(job)), shop);
+        assertThat(read).isInstanceOf(JobRead.Opened.class);
+        return ((JobRead.Opened) read).document().job();
+    }
+
+    private interface Change {
+        void on(ObjectNode job);
+    }
+
+    /** The file of a job with its text changed. */
+    private static byte[] changed(Job job, Change change) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(JobFile.bytes(JobDocument.of(job)))); ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
+                byte[] content = in.readAllBytes();
+                if (e.getName().equals("job.json")) {
+                    ObjectNode root = (ObjectNode) MAPPER.readTree(content);
+                    change.on((ObjectNode) root.path("job"));
+                    content = MAPPER.writeValueAsBytes(root);
+                }
+                zip.putNextEntry(new ZipEntry(e.getName()));
+                zip.write(content);
+                zip.closeEntry();
+            }
+        }
+        return out.toByteArray();
+    }
+
+    @Test
+    void customerNumberAndDueDateComeBack() {
+        Job job = tees().withCustomer("Otterbrook Parish").withNumber("0413/b").withDue("before the fair");
+        assertThat(again(job, SHOP)).isEqualTo(job);
+    }
+
+    @Test
+    void whatIsMadeComesBackToTheSecond() {
+        Made made = Made.NOTHING.with(new Made.Cut("9f3a", "smooth-film #E8743B", 2, Instant.parse("2026-11-26T10:32:00Z")))
+                .with(new Made.Cut("77", "smooth-film #F6EFDC", 3, Instant.parse("2026-11-26T11:00:00Z"))).withPressed("A", 3);
+        assertThat(again(tees().withMade(made), SHOP).made()).isEqualTo(made);
+        assertThat(again(tees(), SHOP).made()).isEqualTo(Made.NOTHING);
+    }
+
+    @Test
+    void whatNobodyKnowsOfAJobIsNotWritten() throws IOException {
+        boolean[] seen = new boolean[1];
+        changed(tees(), job -> seen[0] = job.has("customer") || job.has("made") || job.has("carried"));
+        assertThat(seen[0]).as("older readers see what they always saw").isFalse();
+    }
+
+    @Test
+    void aJobOnAnOwnThingOpensInAShopThatDoesNotKnowIt() {
+        Blank own = SHOP.blank("tee-adult").orElseThrow().copied("own-tee", "My tee");
+        Shop mine = SHOP.withOwn(List.of(own));
+        Job job = tees().withLine("A", l -> l.withThing(Thing.of("own-tee", l.thing().colourId()))).carrying(mine);
+        Job there = again(job, SHOP);
+        assertThat(there).isEqualTo(job);
+        assertThat(there.carried()).singleElement().returns("My tee", Blank::name).returns(Family.OWN, Blank::family);
+        assertThat(new Planner().plan(there, SHOP).lines().getFirst().blank()).isEqualTo(own);
+        assertThat(new Planner().plan(there, SHOP).lines().getFirst().drawn().layers())
+                .isEqualTo(new Planner().plan(job, mine).lines().getFirst().drawn().layers());
+    }
+
+    @Test
+    void withoutWhatItCarriesSuchAJobIsRefusedByName() throws IOException {
+        Blank own = SHOP.blank("tee-adult").orElseThrow().copied("own-tee", "My tee");
+        Job job = tees().withLine("A", l -> l.withThing(Thing.of("own-tee", l.thing().colourId()))).carrying(SHOP.withOwn(List.of(own)));
+        JobRead read = read(changed(job, j -> j.remove("carried")), SHOP);
+        assertThat(read).isInstanceOfSatisfying(JobRead.Refused.class, r -> {
+            assertThat(r.refusal().reason()).isEqualTo(Reason.UNKNOWN_IN_JOB);
+            assertThat(r.refusal().detail()).contains("own-tee");
+        });
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"{\"cuts\": [{\"mark\": \"\", \"at\": \"2026-11-26T10:32:00Z\"}]}", "{\"cuts\": [{\"mark\": \"a\", \"at\": \"yesterday\"}]}",
+        "{\"cuts\": [{}]}", "{\"pressed\": {\"A\": -4}}"})
+    void nonsenseAboutWhatIsMadeIsRefusedByItsPlace(String made) throws IOException {
+        byte[] file = changed(tees(), j -> {
+            try {
+                j.set("made", MAPPER.readTree(made));
+            } catch (IOException e) {
+                throw new AssertionError(e);
+            }
+        });
+        assertThat(read(file, SHOP)).isInstanceOfSatisfying(JobRead.Refused.class, r -> {
+            assertThat(r.refusal().reason()).isEqualTo(Reason.DAMAGED_JOB);
+            assertThat(r.refusal().detail()).contains("made");
+        });
+    }
+
+    @Test
+    void aCarriedThingThatCannotBeIsRefusedByItsPlace() throws IOException {
+        byte[] file = changed(tees(), j -> j.putObject("carried").putArray("blanks").addObject().put("id", "x"));
+        assertThat(read(file, SHOP)).isInstanceOfSatisfying(JobRead.Refused.class, r -> assertThat(r.refusal().detail()).contains("carried"));
+    }
+
+    @Test
+    void versionsKeepTheirOwnFacts() {
+        Job then = tees().withCustomer("then").withMade(Made.NOTHING.withPressed("A", 1));
+        JobDocument document = JobDocument.of(then).keeping("then", Instant.parse("2026-11-20T10:15:30Z")).with(tees().withCustomer("now"));
+        JobRead.Opened read = (JobRead.Opened) read(JobFile.bytes(document), SHOP);
+        assertThat(read.document()).isEqualTo(document);
+        assertThat(read.document().versions().getFirst().job().customer()).isEqualTo("then");
+    }
+}
