@@ -6,6 +6,7 @@ import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.TextEntry;
 import jurren.app.theme.Texts;
+import jurren.app.theme.Theme;
 import jurren.core.job.Line;
 import jurren.formats.words.Words;
 import java.util.ArrayList;
@@ -165,12 +166,16 @@ public final class TicketView {
     }
 
     private final class Section {
+        private static final double SIDES_PX = 34;
+        private static final double LEAST_PX = 78;
+
         private final BenchEntry bench;
         private final Circle punch = new Circle(7.5);
         private final Label state = new Label();
         private final Label first = Controls.label("", "section-text");
         private final Label second = Controls.label("", "section-figures");
-        private final ToggleButton button = new ToggleButton();
+        private final HBox all = new HBox();
+        private final ToggleButton button = new AsHighAsItsText();
 
         Section(BenchEntry bench) {
             this.bench = bench;
@@ -181,14 +186,14 @@ public final class TicketView {
             HBox.setHgrow(text, javafx.scene.layout.Priority.ALWAYS);
             StackPane hole = new StackPane(punch);
             hole.getStyleClass().add("punch-holder");
-            HBox all = new HBox(hole, text);
+            all.getChildren().setAll(hole, text);
             all.getStyleClass().add("section-content");
             button.setGraphic(all);
             button.setId("bench-" + bench.id().name().toLowerCase(java.util.Locale.ROOT));
             button.getStyleClass().add("section");
             button.setMaxWidth(Double.MAX_VALUE);
             button.setOnAction(_ -> session.show(bench.id()));
-            all.prefWidthProperty().bind(button.widthProperty().subtract(34));
+            all.prefWidthProperty().bind(button.widthProperty().subtract(SIDES_PX));
         }
 
         void update() {
@@ -204,6 +209,20 @@ public final class TicketView {
             state.getStyleClass().setAll("label", now.snags() > 0 ? "state-snag" : "state");
             punch.getStyleClass().setAll(now.isReady() ? "punched" : "unpunched");
             button.setAccessibleText(Texts.of("ticket.section", Texts.of("bench." + bench.id()), now.words(), first.getText(), second.getText()));
+        }
+
+        /** A button takes its graphic for one line high; larger text wraps. */
+        private final class AsHighAsItsText extends ToggleButton {
+            @Override
+            protected double computePrefHeight(double width) {
+                double wide = getWidth() > 0 ? getWidth() : width;
+                return Math.max(Theme.high(LEAST_PX), snappedTopInset() + all.prefHeight(wide - SIDES_PX) + snappedBottomInset());
+            }
+
+            @Override
+            protected double computeMinHeight(double width) {
+                return computePrefHeight(width);
+            }
         }
     }
 }

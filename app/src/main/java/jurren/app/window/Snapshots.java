@@ -99,6 +99,10 @@ public final class Snapshots {
                 trace();
             }
         }
+        on(() -> {
+            window.shell().cutter().stop();
+            return null;
+        });
         line("B", Bench.BLANK, "blank-curved");
         line("B", Bench.LAYERS, "layers-print");
         line("D", Bench.FINISH, "finish-table");
