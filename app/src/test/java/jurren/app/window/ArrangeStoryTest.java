@@ -179,6 +179,7 @@ class ArrangeStoryTest extends WindowTest {
         robot.clickOn("With another motif");
         robot.clickOn("Keep inside");
         settle();
+        until(() -> node("keep-inside-other-1") != null);
         assertThat(others("keep-inside-other-1")).as("what would go round in a ring is not offered").containsExactly("m3");
         key(KeyCode.DELETE);
         assertThat(on(() -> session.notice().orElseThrow())).contains("square m2").contains("square m1");

@@ -217,7 +217,7 @@ class WindowBehaviourTest extends WindowTest {
         Job before = on(session::job);
         answers.add(Files.writeString(folder.resolve("broken.svg"), "<svg"));
         click("add-drawing");
-        settle();
+        until(() -> session.notice().isPresent());
         assertThat(on(session::job)).isEqualTo(before);
         assertThat(on(() -> session.notice().orElse(""))).contains("broken.svg");
     }

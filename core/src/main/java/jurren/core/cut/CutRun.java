@@ -29,7 +29,7 @@ import java.util.List;
  */
 public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cutMm, double travelMm, double seconds, String mark) {
     /** A corner sharper than this makes the knife stop and turn. */
-    private static final double SHARP_DEGREES = 30;
+    private static final double SHARP_COSINE = Math.cos(Math.toRadians(30));
     private static final double MARK_STEPS = 1e4;
     private static final int MARK_BYTES = 12;
     private static final Point START_CORNER = Point.ORIGIN;
@@ -113,9 +113,9 @@ public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cu
         digest.update((load.material().id() + " " + load.colour().hex()).getBytes(StandardCharsets.UTF_8));
         for (CutPath path : paths) {
             Outline o = path.outline();
-            ByteBuffer corners = ByteBuffer.allocate(16 * o.size() + 4).putInt(o.size());
+            ByteBuffer corners = ByteBuffer.allocate(8 * o.size() + 4).putInt(o.size());
             for (int i = 0; i < o.size(); i++) {
-                corners.putLong(Math.round(o.xMm(i) * MARK_STEPS)).putLong(Math.round(o.yMm(i) * MARK_STEPS));
+                corners.putInt((int) Math.round(o.xMm(i) * MARK_STEPS)).putInt((int) Math.round(o.yMm(i) * MARK_STEPS));
             }
             digest.update(corners.flip());
         }
@@ -137,8 +137,7 @@ public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cu
             double ay = o.yMm((i + 1) % n) - o.yMm(i);
             double bx = o.xMm((i + 2) % n) - o.xMm((i + 1) % n);
             double by = o.yMm((i + 2) % n) - o.yMm((i + 1) % n);
-            double turn = Math.abs(Math.toDegrees(Math.atan2(ax * by - ay * bx, ax * bx + ay * by)));
-            if (turn > SHARP_DEGREES) {
+            if (ax * bx + ay * by < SHARP_COSINE * Math.sqrt((ax * ax + ay * ay) * (bx * bx + by * by))) {
                 sharp++;
             }
         }
