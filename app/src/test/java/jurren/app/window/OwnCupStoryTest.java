@@ -90,6 +90,7 @@ class OwnCupStoryTest extends WindowTest {
             session.choose(java.util.Optional.of("m1"));
             return null;
         });
+        settle();
         double px = on(() -> window.shell().artScale());
         Box art = size().artBounds().orElseThrow();
         double left = -size().face().whole().widthMm() / 2 - art.minXMm();
