@@ -51,8 +51,11 @@ public final class Theme {
     public static void apply(Scene scene, int textPx) {
         loadFonts();
         factor = (double) textPx / Settings.USUAL_TEXT_PX;
-        scene.getStylesheets().setAll(textPx == Settings.USUAL_TEXT_PX ? Theme.class.getResource(SHEET).toExternalForm()
+        List<String> sheets = List.of(textPx == Settings.USUAL_TEXT_PX ? Theme.class.getResource(SHEET).toExternalForm()
                 : "data:text/css;base64," + Base64.getEncoder().encodeToString(scaled(sheet()).getBytes(StandardCharsets.UTF_8)));
+        if (!scene.getStylesheets().equals(sheets)) {
+            scene.getStylesheets().setAll(sheets);
+        }
     }
 
     private static String sheet() {

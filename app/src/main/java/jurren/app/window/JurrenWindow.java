@@ -53,9 +53,15 @@ public final class JurrenWindow {
         this.session = session;
         this.shell = new Shell(session, files);
         Rectangle2D screen = Toolkit.room();
-        Scene scene = new Scene(shell.node(), Math.min(WIDTH, screen.getWidth()), Math.min(HEIGHT, screen.getHeight()));
+        // a frame that already stands keeps its size and its styles
+        Scene scene = stage.getScene();
+        if (scene == null) {
+            scene = new Scene(shell.node(), Math.min(WIDTH, screen.getWidth()), Math.min(HEIGHT, screen.getHeight()));
+            stage.setScene(scene);
+        } else {
+            scene.setRoot(shell.node());
+        }
         Theme.apply(scene, session.settings().textPx());
-        stage.setScene(scene);
         stage.setMinWidth(Math.min(LEAST_WIDTH, screen.getWidth()));
         stage.setMinHeight(Math.min(LEAST_HEIGHT, screen.getHeight()));
         session.watch(watcher);
@@ -89,6 +95,8 @@ public final class JurrenWindow {
 
     public void show() {
         stage.show();
+        // what stands in a scrolled part is found only once styles have made that part
+        shell.node().applyCss();
         shell.first().requestFocus();
         Platform.runLater(session::begin);
     }

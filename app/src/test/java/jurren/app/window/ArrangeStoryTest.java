@@ -32,7 +32,6 @@ import jurren.core.lettering.ShippedTypeface;
 import jurren.core.lettering.Typefaces;
 import jurren.core.material.Colour;
 import jurren.core.snag.Snag;
-import jurren.formats.catalogue.BuiltInShop;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -42,7 +41,7 @@ class ArrangeStoryTest extends WindowTest {
 
     @Override
     Job job() {
-        Job job = NewJobs.onBlank(BuiltInShop.read().blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film");
+        Job job = NewJobs.onBlank(SHOP.blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film");
         return job.withLine("A", l -> l.withMotifs(List.of(square("m1", -80, 150, 40), square("m2", 0, 170, 20), square("m3", 80, 230, 30))));
     }
 

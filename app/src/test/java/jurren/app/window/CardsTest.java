@@ -23,7 +23,6 @@ import jurren.core.geometry.CornerStyle;
 import jurren.core.job.Job;
 import jurren.core.layer.Join;
 import jurren.core.material.Colour;
-import jurren.formats.demo.DemoJob;
 import org.junit.jupiter.api.Test;
 
 /** The cards of the benches without hands: a bench is built, something on it is fired, the job is compared. */
@@ -33,7 +32,7 @@ class CardsTest extends WindowTest {
 
     @Override
     Job job() {
-        return DemoJob.make().withLines(DemoJob.make().lines().subList(0, 1));
+        return DEMO.withLines(DEMO.lines().subList(0, 1));
     }
 
     private void bench(Bench bench) {

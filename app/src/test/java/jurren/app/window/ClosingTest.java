@@ -13,8 +13,6 @@ import jurren.app.cutter.CutTalk;
 import jurren.app.session.Bench;
 import jurren.app.session.Session;
 import jurren.core.plan.Planner;
-import jurren.formats.catalogue.BuiltInShop;
-import jurren.formats.demo.DemoJob;
 import jurren.formats.jobfile.JobDocument;
 import org.junit.jupiter.api.Test;
 
@@ -72,7 +70,7 @@ class ClosingTest extends WindowTest {
         for (int i = 0; i < 2; i++) {
             int n = i;
             run(() -> {
-                two[n] = new Session(BuiltInShop.read(), JobDocument.of(DemoJob.make().withName("window " + n)), folder.resolve("both"), shared);
+                two[n] = new Session(SHOP, JobDocument.of(DEMO.withName("window " + n)), folder.resolve("both"), shared);
                 stages[n] = new Stage();
                 new JurrenWindow(stages[n], two[n], new SystemFiles(stages[n], two[n].settings())).show();
             });

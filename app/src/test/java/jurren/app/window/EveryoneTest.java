@@ -24,7 +24,6 @@ import jurren.app.theme.Theme;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.material.Colour;
-import jurren.formats.catalogue.BuiltInShop;
 import org.junit.jupiter.api.Test;
 
 /** For those who see little, hear the window read, or have no pointer. */
@@ -62,10 +61,10 @@ class EveryoneTest extends WindowTest {
 
     private static List<Colour> grounds() {
         List<Colour> all = new ArrayList<>();
-        for (Blank b : BuiltInShop.read().blanks()) {
+        for (Blank b : SHOP.blanks()) {
             b.colours().stream().map(BlankColour::colour).forEach(all::add);
         }
-        BuiltInShop.read().materials().forEach(m -> m.colours().forEach(c -> all.add(c.colour())));
+        SHOP.materials().forEach(m -> m.colours().forEach(c -> all.add(c.colour())));
         return all.stream().distinct().toList();
     }
 

@@ -15,7 +15,6 @@ import jurren.app.theme.Objection;
 import jurren.app.theme.TextEntry;
 import jurren.app.theme.Typed;
 import jurren.core.job.Job;
-import jurren.formats.demo.DemoJob;
 import jurren.formats.words.LengthUnit;
 import org.junit.jupiter.api.Test;
 
@@ -26,7 +25,7 @@ class FieldsTest extends WindowTest {
 
     @Override
     Job job() {
-        return DemoJob.make().withLines(DemoJob.make().lines().subList(0, 1));
+        return DEMO.withLines(DEMO.lines().subList(0, 1));
     }
 
     private <T extends javafx.scene.Node> T in(T node) {

@@ -3,6 +3,7 @@ package jurren.app.window;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
@@ -46,6 +47,28 @@ final class Hands {
     static void turn() {
         on(() -> null);
         on(() -> null);
+    }
+
+    /** The window's next picture is styled and laid out, as whoever looks at it would see it. */
+    static void frame(Window window) {
+        CountDownLatch laidOut = new CountDownLatch(1);
+        Runnable told = laidOut::countDown;
+        on(() -> {
+            window.getScene().addPostLayoutPulseListener(told);
+            Platform.requestNextPulse();
+            return null;
+        });
+        try {
+            if (!laidOut.await(PATIENCE_S, TimeUnit.SECONDS)) {
+                throw new AssertionError("no picture within " + PATIENCE_S + " s");
+            }
+        } catch (InterruptedException e) {
+            throw new AssertionError(e);
+        }
+        on(() -> {
+            window.getScene().removePostLayoutPulseListener(told);
+            return null;
+        });
     }
 
     Hands moveTo(Point2D p) {

@@ -17,8 +17,6 @@ import jurren.core.art.Treatment;
 import jurren.core.blank.Blank;
 import jurren.core.job.Job;
 import jurren.core.job.Made;
-import jurren.formats.catalogue.BuiltInShop;
-import jurren.formats.demo.DemoJob;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
 import jurren.formats.words.LengthUnit;
@@ -28,7 +26,7 @@ import org.junit.jupiter.api.Test;
 class HandsThatLoseNothingTest extends WindowTest {
     @Override
     Job job() {
-        return DemoJob.make().withLines(DemoJob.make().lines().subList(0, 1));
+        return DEMO.withLines(DEMO.lines().subList(0, 1));
     }
 
     private Node focused() {
@@ -48,7 +46,7 @@ class HandsThatLoseNothingTest extends WindowTest {
         typeOnly("line-title", "13 crew tees");
         robot.push(KeyCode.SHORTCUT, KeyCode.S);
         until(() -> Files.exists(file) && !session.isUnsaved());
-        JobRead.Opened read = (JobRead.Opened) JobFile.read(file, BuiltInShop.read());
+        JobRead.Opened read = (JobRead.Opened) JobFile.read(file, SHOP);
         assertThat(read.document().job().lines().getFirst().title()).isEqualTo("13 crew tees");
         typeOnly("count-M", "7");
         robot.push(KeyCode.SHORTCUT, KeyCode.S);
@@ -138,7 +136,7 @@ class HandsThatLoseNothingTest extends WindowTest {
         answers.add(file);
         robot.push(KeyCode.SHORTCUT, KeyCode.S);
         until(() -> Files.exists(file) && !session.isUnsaved());
-        Made kept = ((JobRead.Opened) JobFile.read(file, BuiltInShop.read())).document().job().made();
+        Made kept = ((JobRead.Opened) JobFile.read(file, SHOP)).document().job().made();
         assertThat(kept.cuts()).extracting(Made.Cut::mark).containsExactly(mark);
 
         run(() -> session.editLine(l -> l.withMotif("m1", m -> m.withSource(m.source().resized(1.1, 1.1)))));
@@ -153,7 +151,7 @@ class HandsThatLoseNothingTest extends WindowTest {
 
     @Test
     void anOwnThingThatWasRemovedIsStillThereForTheJobAndForUndo() throws IOException {
-        Blank own = BuiltInShop.read().blanks().getFirst().copied("own-tee", "My tee");
+        Blank own = SHOP.blanks().getFirst().copied("own-tee", "My tee");
         session.shopFolder().save(own);
         Job before = on(session::job);
         run(() -> {

@@ -154,6 +154,8 @@ class OwnCupStoryTest extends WindowTest {
         type("own-name", "Tray");
         answers.add(photo);
         click("photo-open");
+        until(() -> isThere("photo"));
+        settle();
         Node marks = node("photo");
         Point2D left = onScreen(marks, 20, 100);
         Point2D right = onScreen(marks, 220, 100);

@@ -9,7 +9,6 @@ import java.util.List;
 import jurren.app.keep.Leftover;
 import jurren.app.session.Bench;
 import jurren.core.job.Job;
-import jurren.formats.demo.DemoJob;
 import jurren.formats.jobfile.JobDocument;
 import jurren.formats.jobfile.JobFile;
 import org.junit.jupiter.api.Test;
@@ -18,7 +17,7 @@ import org.junit.jupiter.api.Test;
 class RecoveryStoryTest extends WindowTest {
     @Override
     Job job() {
-        return DemoJob.make().withLines(DemoJob.make().lines().subList(0, 1));
+        return DEMO.withLines(DEMO.lines().subList(0, 1));
     }
 
     private Path leave(String number, String name, String note) throws IOException {

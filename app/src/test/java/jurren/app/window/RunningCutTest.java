@@ -9,14 +9,13 @@ import javafx.stage.WindowEvent;
 import jurren.app.cutter.CutTalk;
 import jurren.app.session.Bench;
 import jurren.core.job.Job;
-import jurren.formats.demo.DemoJob;
 import org.junit.jupiter.api.Test;
 
 /** A load in the cutter is never out of sight, nor out of hand. */
 class RunningCutTest extends WindowTest {
     @Override
     Job job() {
-        return DemoJob.make().withLines(DemoJob.make().lines().subList(0, 1));
+        return DEMO.withLines(DEMO.lines().subList(0, 1));
     }
 
     private CutTalk talk() {

@@ -9,14 +9,13 @@ import javafx.scene.input.KeyCode;
 import jurren.app.session.AskFor;
 import jurren.app.session.Bench;
 import jurren.core.job.Job;
-import jurren.formats.demo.DemoJob;
 import org.junit.jupiter.api.Test;
 
 /** Sheets have the keyboard, hide what lies behind, and lose nothing. */
 class SheetsTest extends WindowTest {
     @Override
     Job job() {
-        return DemoJob.make().withLines(DemoJob.make().lines().subList(0, 1));
+        return DEMO.withLines(DEMO.lines().subList(0, 1));
     }
 
     private Node focused() {

@@ -13,7 +13,6 @@ import jurren.core.art.Motif;
 import jurren.core.job.Job;
 import jurren.core.layer.Layer;
 import jurren.core.plan.Plan;
-import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.start.Starts;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,7 +23,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class StartStoriesTest extends WindowTest {
     @Override
     Job job() {
-        return NewJobs.onBlank(BuiltInShop.read().blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film");
+        return NewJobs.onBlank(SHOP.blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film");
     }
 
     /** The start, the entry for its words, what is typed there, how many layers that gives, and the words afterwards. */

@@ -32,8 +32,6 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.job.Job;
 import jurren.core.trace.TraceSettings.Mode;
-import jurren.formats.catalogue.BuiltInShop;
-import jurren.formats.demo.DemoJob;
 import jurren.formats.jobfile.JobDocument;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
@@ -45,7 +43,7 @@ class TraceStoryTest extends WindowTest {
 
     @Override
     Job job() {
-        return NewJobs.onBlank(BuiltInShop.read().blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film");
+        return NewJobs.onBlank(SHOP.blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film");
     }
 
     /** A face with one small eye, and three dots beside it. */
@@ -261,11 +259,11 @@ class TraceStoryTest extends WindowTest {
 
         // another job's art
         Path job = folder.resolve("other.jurren");
-        JobFile.write(JobDocument.of(DemoJob.make()), job);
+        JobFile.write(JobDocument.of(DEMO), job);
         answers.add(job);
         click("add-drawing");
         until(() -> session.line().motifs().size() > 1);
-        assertThat(on(() -> session.line().motifs())).as("the demo's tees").hasSize(1 + DemoJob.make().lines().getFirst().motifs().size());
+        assertThat(on(() -> session.line().motifs())).as("the demo's tees").hasSize(1 + DEMO.lines().getFirst().motifs().size());
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
 

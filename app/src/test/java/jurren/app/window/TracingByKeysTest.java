@@ -15,14 +15,13 @@ import javax.imageio.ImageIO;
 import jurren.core.art.TracedPicture;
 import jurren.core.job.Job;
 import jurren.core.job.NewJobs;
-import jurren.formats.catalogue.BuiltInShop;
 import org.junit.jupiter.api.Test;
 
 /** The tracing sheet without a pointer, and what it keeps and tells. */
 class TracingByKeysTest extends WindowTest {
     @Override
     Job job() {
-        return NewJobs.onBlank(BuiltInShop.read().blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film");
+        return NewJobs.onBlank(SHOP.blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film");
     }
 
     /** Four dots, one in each corner. */

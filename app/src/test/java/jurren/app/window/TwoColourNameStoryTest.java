@@ -16,7 +16,6 @@ import jurren.core.lettering.ShippedTypeface;
 import jurren.core.lettering.Typeface;
 import jurren.core.plan.Plan;
 import jurren.core.plan.SizePlan;
-import jurren.formats.catalogue.BuiltInShop;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -31,7 +30,7 @@ import org.junit.jupiter.api.Test;
 class TwoColourNameStoryTest extends WindowTest {
     @Override
     Job job() {
-        return NewJobs.onBlank(BuiltInShop.read().blanks().getFirst(), "Robin", "Crew tees", "black", "smooth-film");
+        return NewJobs.onBlank(SHOP.blanks().getFirst(), "Robin", "Crew tees", "black", "smooth-film");
     }
 
     @Test
@@ -177,7 +176,7 @@ class TwoColourNameStoryTest extends WindowTest {
     @Test
     void troubleInMidCutIsShownAndGoneOnFrom() throws IOException {
         on(() -> {
-            session.replace(jurren.formats.jobfile.JobDocument.of(jurren.formats.demo.DemoJob.make()), java.util.Optional.empty());
+            session.replace(jurren.formats.jobfile.JobDocument.of(DEMO), java.util.Optional.empty());
             session.show(Bench.CUT);
             return null;
         });

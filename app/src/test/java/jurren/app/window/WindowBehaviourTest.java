@@ -13,7 +13,6 @@ import jurren.core.art.treat.Stripes;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
 import jurren.core.job.Job;
-import jurren.formats.demo.DemoJob;
 import jurren.formats.jobfile.JobDocument;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.words.LengthUnit;
@@ -38,7 +37,7 @@ class WindowBehaviourTest extends WindowTest {
     /** The tees alone: the other lines would be planned anew for every test. */
     @Override
     Job job() {
-        return DemoJob.make().withLines(DemoJob.make().lines().subList(0, 1));
+        return DEMO.withLines(DEMO.lines().subList(0, 1));
     }
 
     private void show(Bench bench) {
@@ -250,7 +249,7 @@ class WindowBehaviourTest extends WindowTest {
     @Test
     void unsavedWorkIsNotLostByOpeningAnotherJob() throws IOException {
         Path other = folder.resolve("other.jurren");
-        JobFile.write(JobDocument.of(DemoJob.make().withName("Other")), other);
+        JobFile.write(JobDocument.of(DEMO.withName("Other")), other);
         on(() -> {
             session.edit(session.job().withName("Precious"));
             return null;

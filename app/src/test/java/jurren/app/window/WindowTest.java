@@ -23,6 +23,7 @@ import javafx.stage.Stage;
 import jurren.app.session.Session;
 import jurren.app.sheet.FileQuestions;
 import jurren.core.job.Job;
+import jurren.core.job.Shop;
 import jurren.core.plan.Planner;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
@@ -43,6 +44,9 @@ abstract class WindowTest {
     private static final long REST_S = 2;
     private static final AtomicBoolean STARTED = new AtomicBoolean();
     private static final Planner PLANNER = new Planner();
+    /** What ships with the application, read once. */
+    static final Shop SHOP = BuiltInShop.read();
+    static final Job DEMO = DemoJob.make();
     private static Stage stage;
 
     @TempDir
@@ -75,13 +79,13 @@ abstract class WindowTest {
 
     /** The job a story begins with. */
     Job job() {
-        return DemoJob.make();
+        return DEMO;
     }
 
     @BeforeEach
     void open() {
         on(() -> {
-            session = new Session(BuiltInShop.read(), JobDocument.of(job()), state(), PLANNER);
+            session = new Session(SHOP, JobDocument.of(job()), state(), PLANNER);
             window = new JurrenWindow(stage, session, new Answers());
             session.watch(changes::release);
             session.desk().watch(changes::release);
@@ -160,10 +164,7 @@ abstract class WindowTest {
         until(() -> session.isSettled() && session.desk().isIdle());
         Hands.turn();
         until(() -> session.desk().isIdle());
-        run(() -> {
-            stage.getScene().getRoot().applyCss();
-            stage.getScene().getRoot().layout();
-        });
+        Hands.frame(stage);
     }
 
     Node node(String id) {
@@ -178,10 +179,11 @@ abstract class WindowTest {
     void click(String id) {
         until(() -> stage.getScene().lookup("#" + id) != null);
         comeToRest();
+        Hands.frame(stage);
         Point2D before = null;
         Point2D middle = middle(id);
         while (!middle.equals(before)) {
-            Hands.turn();
+            Hands.frame(stage);
             before = middle;
             middle = middle(id);
         }
@@ -204,8 +206,6 @@ abstract class WindowTest {
     }
 
     private static void scrollIntoSight(Node n) {
-        stage.getScene().getRoot().applyCss();
-        stage.getScene().getRoot().layout();
         for (Node p = n.getParent(); p != null; p = p.getParent()) {
             if (p instanceof ScrollPane scroll) {
                 Node content = scroll.getContent();

@@ -10,14 +10,13 @@ import jurren.app.desk.Errand;
 import jurren.app.desk.Order;
 import jurren.core.job.Job;
 import jurren.core.stop.Stop;
-import jurren.formats.demo.DemoJob;
 import org.junit.jupiter.api.Test;
 
 /** What takes longer than a moment is in sight, with its name, its share, the time left and Stop. */
 class WorkStripTest extends WindowTest {
     @Override
     Job job() {
-        return DemoJob.make().withLines(DemoJob.make().lines().subList(0, 1));
+        return DEMO.withLines(DEMO.lines().subList(0, 1));
     }
 
     private Errand endless(String name, AtomicBoolean ended) {

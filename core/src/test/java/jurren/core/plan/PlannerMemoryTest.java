@@ -22,8 +22,10 @@ import jurren.core.job.Job;
 import jurren.core.memo.Memory;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Isolated;
 
 /** What is remembered stays within its budget, and within reason. */
+@Isolated
 class PlannerMemoryTest {
     private static final int CORNERS = 58_000;
     private static final int CORNERS_EACH = 100;
