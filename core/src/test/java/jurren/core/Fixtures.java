@@ -15,17 +15,22 @@ import jurren.core.blank.Garment;
 import jurren.core.blank.MadeOf;
 import jurren.core.finish.Press;
 import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.Region;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.Prices;
 import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
 import jurren.core.job.Thing;
+import jurren.core.layer.Join;
+import jurren.core.layer.Layer;
+import jurren.core.layer.Making;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.load.Cutter;
 import jurren.core.load.Roll;
 import jurren.core.material.Colour;
 import jurren.core.material.CutSettings;
+import jurren.core.material.Film;
 import jurren.core.material.FilmColour;
 import jurren.core.material.Material;
 import jurren.core.material.Peel;
@@ -94,5 +99,15 @@ public final class Fixtures {
     /** Two of size S and three of size L. */
     public static Job job() {
         return job(line(SizeEntry.of("S", 2), SizeEntry.of("L", 3)));
+    }
+
+    /** A region to be cut from the back of the film. */
+    public static Layer layer(Region region) {
+        return layer(region, true);
+    }
+
+    public static Layer layer(Region region, boolean reversed) {
+        return new Layer(1, Film.of(FILM.id(), CREAM), FILM, Layer.Role.FILM, Making.cut(reversed, Making.Cut.KISS), CREAM, region, region,
+                List.of(), Join.LAID_OVER, region.thinnest(), Map.of());
     }
 }

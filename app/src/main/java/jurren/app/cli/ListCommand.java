@@ -5,9 +5,13 @@ import jurren.core.blank.Blank;
 import jurren.core.blank.BlankSize;
 import jurren.core.blank.Face;
 import jurren.core.blank.Surface;
+import jurren.core.hold.Verdict;
+import jurren.core.hold.WhatHolds;
 import jurren.core.job.Shop;
 import jurren.formats.start.Start;
 import jurren.core.material.Material;
+import jurren.formats.words.Units;
+import jurren.formats.words.Words;
 import java.io.PrintWriter;
 import java.util.Locale;
 import java.util.concurrent.Callable;
@@ -20,7 +24,7 @@ import picocli.CommandLine.Spec;
 @Command(name = "list", mixinStandardHelpOptions = true, resourceBundle = "jurren.app.cli.cli")
 final class ListCommand implements Callable<Integer> {
     enum What {
-        BLANKS, MATERIALS, MACHINES, STARTS;
+        BLANKS, MATERIALS, MACHINES, STARTS, HOLDS;
 
         @Override
         public String toString() {
@@ -28,8 +32,11 @@ final class ListCommand implements Callable<Integer> {
         }
     }
 
-    @Parameters(paramLabel = "WHAT", descriptionKey = "list.what")
+    @Parameters(index = "0", paramLabel = "WHAT", descriptionKey = "list.what")
     private What what;
+
+    @Parameters(index = "1", arity = "0..1", paramLabel = "BLANK", descriptionKey = "list.of")
+    private String blankId;
 
     @Spec
     private CommandSpec spec;
@@ -42,6 +49,7 @@ final class ListCommand implements Callable<Integer> {
             case BLANKS -> shop.blanks().forEach(b -> out.println(blank(b)));
             case MATERIALS -> shop.materials().forEach(m -> out.println(material(m)));
             case STARTS -> ShopFolder.usual().starts().read().starts().forEach(s -> start(s, out));
+            case HOLDS -> holds(shop, out);
             case MACHINES -> {
                 out.println(CliTexts.text("list.cutter", shop.cutter().id(), shop.cutter().name(),
                         shop.cutter().widthMm(), shop.cutter().usableMm(shop.cutter().widthMm())));
@@ -51,6 +59,22 @@ final class ListCommand implements Callable<Integer> {
         }
         out.flush();
         return 0;
+    }
+
+    /** Every material on every face of a blank, in its first colour. */
+    private void holds(Shop shop, PrintWriter out) {
+        if (blankId == null) {
+            throw new Problem(CliTexts.text("list.holds.which"));
+        }
+        Blank blank = Wanted.blank(shop, blankId);
+        Words words = new Words(Units.METRIC);
+        for (Face face : blank.reference().faces()) {
+            out.println(CliTexts.text("list.holds.face", blank.name(), face.name(), blank.colours().getFirst().name()));
+            for (Material m : shop.materials()) {
+                Verdict v = WhatHolds.of(m, blank.madeOf(), blank.colours().getFirst(), face);
+                out.println(CliTexts.text("list.holds.row", m.id(), Words.answer(v), words.reason(v)));
+            }
+        }
     }
 
     private static void start(Start s, PrintWriter out) {
@@ -78,7 +102,11 @@ final class ListCommand implements Callable<Integer> {
 
     private static String material(Material m) {
         return m.recipe().map(r -> CliTexts.text("list.material", m.id(), m.name(), r.celsius(), r.leastS(), r.mostS(),
-                m.thicknessMm(), m.leastStrokeMm())).orElseGet(() -> CliTexts.text("list.material.cold", m.id(), m.name(),
-                m.thicknessMm(), m.leastStrokeMm()));
+                m.thicknessMm(), m.leastStrokeMm(), way(m))).orElseGet(() -> CliTexts.text("list.material.cold", m.id(), m.name(),
+                m.thicknessMm(), m.leastStrokeMm(), way(m)));
+    }
+
+    private static String way(Material m) {
+        return Words.process(m.process()).toLowerCase(Locale.ROOT);
     }
 }

@@ -2,6 +2,7 @@ package jurren.app.cli;
 
 import jurren.app.keep.ShopFolder;
 import jurren.core.art.Drawing;
+import jurren.core.art.Films;
 import jurren.core.art.DrawingFile;
 import jurren.core.blank.Blank;
 import jurren.core.job.Job;
@@ -38,7 +39,7 @@ import picocli.CommandLine.Spec;
 @Command(name = "make", mixinStandardHelpOptions = true, sortOptions = false, resourceBundle = "jurren.app.cli.cli")
 final class MakeCommand implements Callable<Integer> {
     /** What a job tells by itself. */
-    private static final List<String> OF_ART = List.of("--blank", "--material", "--size", "--colour", "--width", "--copies");
+    private static final List<String> OF_ART = List.of("--blank", "--material", "--film", "--size", "--colour", "--width", "--copies");
 
     @Parameters(paramLabel = "JOB|ART", descriptionKey = "make.input")
     private Path input;
@@ -51,6 +52,9 @@ final class MakeCommand implements Callable<Integer> {
 
     @Option(names = "--material", paramLabel = "ID", descriptionKey = "make.material")
     private String materialId;
+
+    @Option(names = "--film", paramLabel = "COLOUR=MATERIAL", descriptionKey = "make.film")
+    private Map<String, String> films = Map.of();
 
     @Option(names = "--size", paramLabel = "SIZE", descriptionKey = "make.size")
     private String size;
@@ -88,12 +92,13 @@ final class MakeCommand implements Callable<Integer> {
         Plan plan = new Planner().plan(noFrames ? job.withFrames(false) : job, shop);
         refuseUnusable(plan);
         boolean stopped = plan.has(Snag.Gravity.STOPS) && !force;
-        Map<String, byte[]> files = stopped
-                ? Map.of("plan.json", PlanJson.write(plan, Optional.empty()))
+        JobPapers.Written made = stopped
+                ? new JobPapers.Written(Map.of("plan.json", PlanJson.write(plan, Optional.empty())), Optional.empty())
                 : everything(plan, units);
-        write(files);
-        report(plan, files, stopped);
-        return stopped ? 1 : 0;
+        boolean untrue = made.dryRun().filter(d -> !d.isTrue()).isPresent();
+        write(made.files());
+        report(plan, made, stopped);
+        return stopped || untrue && !force ? 1 : 0;
     }
 
     /** What a job says itself is not said again beside it. */
@@ -141,7 +146,9 @@ final class MakeCommand implements Callable<Integer> {
         if (widthMm != null && !(widthMm > 0)) {
             throw new Problem(CliTexts.text("make.no-width"));
         }
-        return NewJobs.ofDrawing(drawing, blank, wanted, colour, materialId, Optional.ofNullable(widthMm), copies);
+        Job job = NewJobs.ofDrawing(drawing, blank, wanted, colour, materialId, Optional.ofNullable(widthMm), copies);
+        Films said = Wanted.films(shop, drawing, films);
+        return job.withLine(job.lines().getFirst().id(), l -> l.withMotifs(l.motifs().stream().map(m -> m.withFilms(said)).toList()));
     }
 
     private void refuseUnusable(Plan plan) {
@@ -151,7 +158,7 @@ final class MakeCommand implements Callable<Integer> {
         }
     }
 
-    private Map<String, byte[]> everything(Plan plan, Units units) {
+    private JobPapers.Written everything(Plan plan, Units units) {
         Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
         return JobPapers.all(plan, cutFiles, () -> DryRunner.run(plan, cutFiles), units);
     }
@@ -169,11 +176,13 @@ final class MakeCommand implements Callable<Integer> {
         return message.substring(message.lastIndexOf(':') + 1).strip();
     }
 
-    private void report(Plan plan, Map<String, byte[]> files, boolean stopped) {
+    private void report(Plan plan, JobPapers.Written made, boolean stopped) {
         PrintWriter text = spec.commandLine().getOut();
-        files.keySet().forEach(f -> text.println(CliTexts.text("make.wrote", out.resolve(f))));
+        made.files().keySet().forEach(f -> text.println(CliTexts.text("make.wrote", out.resolve(f))));
         plan.snags().forEach(s -> text.println(
                 CliTexts.text(s.gravity() == Snag.Gravity.STOPS ? "make.stops" : "make.snag", words.snag(s, plan))));
+        made.dryRun().ifPresent(d -> text.println(CliTexts.text(d.isTrue() ? "make.true" : "make.untrue", words.unit().fine(d.worstMm()),
+                d.isTrue() ? "" : words.where(d.worst()))));
         if (stopped) {
             text.println(CliTexts.text("make.stopped"));
         }

@@ -1,5 +1,13 @@
 package jurren.app.cli;
 
+import java.util.Set;
+import java.util.Optional;
+import java.util.Map;
+import java.util.LinkedHashSet;
+import jurren.core.material.Colour;
+import jurren.core.art.Films;
+import jurren.core.art.DrawnShape;
+import jurren.core.art.Drawing;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankSize;
 import jurren.core.blank.BlankColour;
@@ -19,13 +27,29 @@ final class Wanted {
                 shop.blanks().stream().map(Blank::id).collect(Collectors.joining(", ")))));
     }
 
-    /** A material that lines can be made of. */
     static Material material(Shop shop, String id) {
-        Material material = shop.material(id).orElseThrow(() -> new Problem(CliTexts.text("make.no-material", id)));
-        if (!material.process().isWorked()) {
-            throw new Problem(CliTexts.text("make.not-worked", material.name()));
+        return shop.material(id).orElseThrow(() -> new Problem(CliTexts.text("make.no-material", id)));
+    }
+
+    /** @param said colours of a drawing, by code or by the name they are sold under, with what each is made of */
+    static Films films(Shop shop, Drawing drawing, Map<String, String> said) {
+        Films films = Films.USUAL;
+        Set<Colour> there = drawing.shapes().stream().map(DrawnShape::colour).collect(Collectors.toCollection(LinkedHashSet::new));
+        for (Map.Entry<String, String> e : said.entrySet()) {
+            Material material = material(shop, e.getValue().strip());
+            Colour wanted = there.stream().filter(c -> isCalled(shop, c, e.getKey().strip())).findFirst().orElseThrow(() -> new Problem(
+                    CliTexts.text("make.no-such-colour", e.getKey(), there.stream().map(Colour::hex).collect(Collectors.joining(", ")))));
+            if (films.of(wanted).filter(id -> !id.equals(material.id())).isPresent()) {
+                throw new Problem(CliTexts.text("make.two-films", wanted.hex()));
+            }
+            films = films.with(wanted, Optional.of(material.id()));
         }
-        return material;
+        return films;
+    }
+
+    private static boolean isCalled(Shop shop, Colour colour, String name) {
+        return colour.hex().equalsIgnoreCase(name)
+                || shop.materials().stream().flatMap(m -> m.sold(colour).stream()).anyMatch(c -> c.name().equalsIgnoreCase(name));
     }
 
     /** @param colour null for the first that the blank comes in */

@@ -39,7 +39,9 @@ public final class EdgeView extends VBox {
     private static final double CLOTH_PX = 14;
     private static final double BOTTOM_PX = 10;
     private static final double MOST_FILM_PX = 13;
+    /** Ink has no thickness; it is drawn as thin as can be seen. */
     private static final double PRINT_PX = 5;
+    private static final double PRINT_MM = 0.01;
     private static final double STEP = 0.01;
     private static final double LARGE_STEP = 0.1;
 
@@ -102,18 +104,12 @@ public final class EdgeView extends VBox {
         }
         sectionOf = now;
         EdgeLine line = session.edgeLine();
-        double thickness = thicknessMm(plan);
         lane.want(new Order<>(Texts.of("work.edge"), _ -> CrossSection.of(size.shapes().asWorn(), line.from(size.area().box()),
-                line.to(size.area().box()), _ -> thickness), found -> {
+                line.to(size.area().box()), Layer::thicknessMm), found -> {
                     section = found;
                     layers = size.layers();
                     show();
                 }, why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
-    }
-
-    /** A dye lies in the coat and has no thickness; it is drawn as thin as can be seen. */
-    private static double thicknessMm(LinePlan plan) {
-        return Math.max(plan.material().thicknessMm(), 0.01);
     }
 
     /** It listens to nobody but its own nodes. */
@@ -129,7 +125,7 @@ public final class EdgeView extends VBox {
     private void show() {
         session.sizePlan().ifPresent(s -> caption.setText(Texts.of("edge.caption",
                 session.unit().format(session.edgeLine().yMm(s.area().box())), session.linePlan()
-                .filter(p -> p.material().thicknessMm() > 0 && section.thickestMm() > 0)
+                .filter(_ -> section.thickestMm() > 0)
                 .map(_ -> Texts.of("edge.thickest", session.unit().thin(section.thickestMm()))).orElse(""))));
         draw();
     }
@@ -146,16 +142,13 @@ public final class EdgeView extends VBox {
         double scale = (w - LEFT - Theme.high(LEGEND)) / section.lengthMm();
         double clothTop = h - BOTTOM_PX - CLOTH_PX;
         cloth(g, plan, section.lengthMm() * scale, clothTop);
-        double filmPx = Math.min(MOST_FILM_PX,
-                (clothTop - 4) / Math.max(1, section.thickestMm() / thicknessMm(plan)));
-        if (plan.material().process().isPrinted()) {
-            filmPx = PRINT_PX;
-        }
-        double pxPerMm = filmPx / thicknessMm(plan);
+        double thinnest = layers.stream().mapToDouble(Layer::thicknessMm).filter(t -> t > 0).min().orElse(PRINT_MM);
+        double pxPerMm = Math.min(MOST_FILM_PX / thinnest, (clothTop - 4) / Math.max(thinnest, section.thickestMm()));
         for (CrossSection.Film film : section.films()) {
             double x = LEFT + film.along().fromMm() * scale;
             double y = clothTop - film.topMm() * pxPerMm;
             double width = Math.max(1, film.along().lengthMm() * scale);
+            double filmPx = Math.max(PRINT_PX, (film.topMm() - film.bottomMm()) * pxPerMm);
             g.setFill(Theme.paint(colourAt(layers.get(film.layer() - 1), film, plan)));
             g.fillRect(x, y, width, filmPx);
             g.setStroke(Color.web("#23262B", 0.35));
@@ -168,7 +161,7 @@ public final class EdgeView extends VBox {
     /** A print has several colours side by side; the one in the middle of the stretch stands for it. */
     private Colour colourAt(Layer layer, CrossSection.Film film, LinePlan plan) {
         if (!layer.isPrint()) {
-            return layer.colour();
+            return layer.stock();
         }
         Box area = session.sizePlan().orElseThrow().area().box();
         Point at = session.sizePlan().orElseThrow().face().unrolling().apply(new Point(
@@ -198,8 +191,8 @@ public final class EdgeView extends VBox {
         g.fillText(plan.blank().madeOf().name(), x, y);
         for (Layer layer : layers) {
             y -= step;
-            g.fillText(Words.layerName(plan, layer.order()) + (plan.material().process().isPrinted() ? ""
-                    : " " + session.unit().thin(plan.material().thicknessMm())), x, y);
+            g.fillText(Words.layerName(plan, layer.order()) + (layer.thicknessMm() == 0 ? ""
+                    : " " + session.unit().thin(layer.thicknessMm())), x, y);
         }
     }
 }

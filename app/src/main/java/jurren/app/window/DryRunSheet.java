@@ -28,9 +28,6 @@ import jurren.formats.print.Proof;
 /** Runs the whole job on the stand-ins and shows how the result compares with the art. */
 final class DryRunSheet {
     private static final double PICTURE_HEIGHT = 430;
-    /** What plotter rounding alone may cost. */
-    private static final double GOOD_PERCENT = 99.5;
-    private static final double GOOD_MM = 0.3;
 
     private record Result(DryRun run, Image picture) {
     }
@@ -74,7 +71,7 @@ final class DryRunSheet {
     private void show(Plan plan, Result result) {
         DryRun run = result.run;
         Comparison worst = run.worst();
-        boolean good = run.matchPercent() >= GOOD_PERCENT && run.worstMm() <= GOOD_MM;
+        boolean good = run.isTrue();
         ImageView picture = new ImageView(result.picture);
         picture.setPreserveRatio(true);
         picture.setFitHeight(PICTURE_HEIGHT);

@@ -320,7 +320,7 @@ public final class WindowActions {
         Units units = session.settings().units();
         withPlan(plan -> files.folder().ifPresent(folder -> writeAll(folder, () -> {
             Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
-            return JobPapers.all(plan, cutFiles, () -> DryRunner.run(plan, cutFiles), units);
+            return JobPapers.all(plan, cutFiles, () -> DryRunner.run(plan, cutFiles), units).files();
         })));
     }
 

@@ -23,6 +23,7 @@ import jurren.core.geometry.CornerStyle;
 import jurren.core.job.Job;
 import jurren.core.layer.Join;
 import jurren.core.material.Colour;
+import jurren.core.material.Film;
 import org.junit.jupiter.api.Test;
 
 /** The cards of the benches without hands: a bench is built, something on it is fired, the job is compared. */
@@ -180,11 +181,11 @@ class CardsTest extends WindowTest {
     void joinsAreChosenAndTheirMeasureHasBounds() {
         bench(Bench.LAYERS);
         pick("join-3", 2);
-        assertThat(on(() -> session.line().join(CREAM))).isInstanceOf(Join.Butted.class);
+        assertThat(on(() -> session.line().join(Film.of("smooth-film", CREAM)))).isInstanceOf(Join.Butted.class);
         put("join-measure-3", "1/32");
-        assertThat(((Join.Butted) on(() -> session.line().join(CREAM))).gapMm()).isCloseTo(25.4 / 32, within(1e-9));
+        assertThat(((Join.Butted) on(() -> session.line().join(Film.of("smooth-film", CREAM)))).gapMm()).isCloseTo(25.4 / 32, within(1e-9));
         put("join-measure-3", "11mm");
-        assertThat(((Join.Butted) on(() -> session.line().join(CREAM))).gapMm()).isCloseTo(25.4 / 32, within(1e-9));
+        assertThat(((Join.Butted) on(() -> session.line().join(Film.of("smooth-film", CREAM)))).gapMm()).isCloseTo(25.4 / 32, within(1e-9));
         assertThat(said()).contains("from 0 to");
     }
 

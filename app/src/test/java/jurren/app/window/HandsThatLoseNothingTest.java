@@ -184,9 +184,9 @@ class HandsThatLoseNothingTest extends WindowTest {
         click("remove-yes");
         assertThat(on(session::versions)).isEmpty();
         robot.push(KeyCode.ESCAPE);
-        settle();
+        until(() -> !isThere("version-name"));
         click("notice-action-0");
-        settle();
+        until(() -> !session.versions().isEmpty());
         assertThat(on(session::versions)).extracting(v -> v.name()).containsExactly("first");
         assertThat(on(session::isUnsaved)).isTrue();
     }

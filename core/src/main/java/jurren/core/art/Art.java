@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 
 /** All motifs on a face at true size, from the bottom up, as the customer will see them. */
@@ -41,38 +42,53 @@ public record Art(List<Painted> paints) {
         return warp == Warp.NONE ? this : new Art(paints.stream().map(p -> p.warped(warp)).toList());
     }
 
+    /** With the usual material of its place where nothing else was said. */
+    public Art madeOf(String usualId) {
+        return new Art(paints.stream().map(p -> p.of(Optional.of(usualId))).toList());
+    }
+
     /**
      * What the eye sees of each colour: the parts not painted over by another. The regions do not
      * overlap and together cover the art. In the order in which each colour first shows from below.
      */
     public Map<Colour, Region> seen() {
-        Map<Colour, Region> seen = new LinkedHashMap<>();
-        for (Colour colour : paints.stream().map(Painted::colour).distinct().toList()) {
-            Region shows = notCovered(colour, other -> !other.equals(colour));
+        return seen(Painted::colour);
+    }
+
+    /** Likewise of whatever paints are told apart by. */
+    public <K> Map<K, Region> seen(Function<Painted, K> by) {
+        Map<K, Region> seen = new LinkedHashMap<>();
+        for (K kind : paints.stream().map(by).distinct().toList()) {
+            Region shows = notCovered(p -> by.apply(p).equals(kind), p -> !by.apply(p).equals(kind));
             if (!shows.isEmpty()) {
-                seen.put(colour, shows);
+                seen.put(kind, shows);
             }
         }
         return seen;
     }
 
     /**
-     * Everything painted in one colour, less what is painted over it in those that count as covering.
+     * Everything some paints show, less what is painted over it by those that count as covering.
      * What nothing covers is left exactly as it was painted, so that no seams appear.
      */
-    public Region notCovered(Colour colour, Predicate<Colour> covering) {
+    public Region notCovered(Predicate<Painted> which, Predicate<Painted> covering) {
         List<Region> left = new ArrayList<>();
         for (int i = 0; i < paints.size(); i++) {
-            if (paints.get(i).colour().equals(colour)) {
+            if (which.test(paints.get(i))) {
                 Region above = Region.weld(paints.subList(i + 1, paints.size()).stream()
-                        .filter(p -> covering.test(p.colour())).map(Painted::region).toList());
+                        .filter(covering).map(Painted::region).toList());
                 left.add(paints.get(i).region().minus(above));
             }
         }
         return Region.weld(left);
     }
 
-    public List<Region> unwelded(Colour colour) {
-        return paints.stream().filter(p -> p.colour().equals(colour)).flatMap(p -> p.unwelded().stream()).toList();
+    public List<Region> unwelded(Predicate<Painted> which) {
+        return paints.stream().filter(which).flatMap(p -> p.unwelded().stream()).toList();
+    }
+
+    /** Those that are of one kind. */
+    public Art only(Predicate<Painted> which) {
+        return new Art(paints.stream().filter(which).toList());
     }
 }

@@ -113,7 +113,7 @@ public final class Chain {
                 Region halo = motif.halo().placed(placed);
                 paints.replaceAll(p -> p.without(halo));
             }
-            motif.paints().forEach(p -> paints.add(p.placed(placed)));
+            motif.paints().forEach(p -> paints.add(p.placed(placed).of(m.films().of(p.colour()))));
         }
         return new Art(paints);
     }

@@ -5,16 +5,19 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Warp;
 import jurren.core.material.Colour;
+import jurren.core.material.Film;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * One colour of a motif: the region that shows it, and the parts it was drawn as. Parts that overlap
  * have not been welded; a knife that follows them crosses the film inside the region.
  *
- * @param unwelded the parts that overlap another part; empty when a knife can follow the region
+ * @param materialId what it is made of; empty for the usual of its place
+ * @param unwelded   the parts that overlap another part; empty when a knife can follow the region
  */
-public record Painted(Colour colour, Region region, List<Region> unwelded) {
+public record Painted(Colour colour, Optional<String> materialId, Region region, List<Region> unwelded) {
     /** Overlaps below this are the rounding of a touch. */
     private static final double TOUCH_MM2 = 1e-4;
 
@@ -25,7 +28,7 @@ public record Painted(Colour colour, Region region, List<Region> unwelded) {
     static Painted ofParts(Colour colour, List<Region> parts) {
         Region whole = Region.weld(parts);
         double sum = parts.stream().mapToDouble(Region::areaMm2).sum();
-        return new Painted(colour, whole, sum - whole.areaMm2() > TOUCH_MM2 ? overlapping(parts) : List.of());
+        return new Painted(colour, Optional.empty(), whole, sum - whole.areaMm2() > TOUCH_MM2 ? overlapping(parts) : List.of());
     }
 
     /** What remembering it keeps alive. */
@@ -34,22 +37,32 @@ public record Painted(Colour colour, Region region, List<Region> unwelded) {
         unwelded.forEach(r -> r.weigh(scale));
     }
 
+    /** Made of a material, where it was not said yet. */
+    Painted of(Optional<String> newMaterialId) {
+        return materialId.isPresent() || newMaterialId.isEmpty() ? this : new Painted(colour, newMaterialId, region, unwelded);
+    }
+
+    /** Throws while it is not known what it is made of. */
+    public Film film() {
+        return new Film(materialId.orElseThrow(), Optional.of(colour));
+    }
+
     Painted welded() {
-        return new Painted(colour, region, List.of());
+        return new Painted(colour, materialId, region, List.of());
     }
 
     public Painted placed(Placement placement) {
-        return new Painted(colour, region.placed(placement), unwelded.stream().map(r -> r.placed(placement)).toList());
+        return new Painted(colour, materialId, region.placed(placement), unwelded.stream().map(r -> r.placed(placement)).toList());
     }
 
     Painted warped(Warp warp) {
-        return new Painted(colour, region.warped(warp), unwelded.stream().map(r -> r.warped(warp)).toList());
+        return new Painted(colour, materialId, region.warped(warp), unwelded.stream().map(r -> r.warped(warp)).toList());
     }
 
     /** What is left beside a region. */
     Painted without(Region halo) {
         return region.isEmpty() || region.bounds().crossed(halo.bounds()).isEmpty() ? this
-                : new Painted(colour, region.minus(halo), unwelded.stream().map(r -> r.minus(halo)).filter(r -> !r.isEmpty()).toList());
+                : new Painted(colour, materialId, region.minus(halo), unwelded.stream().map(r -> r.minus(halo)).filter(r -> !r.isEmpty()).toList());
     }
 
     private static List<Region> overlapping(List<Region> parts) {

@@ -7,6 +7,7 @@ import jurren.core.geometry.Piece;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.layer.Layer;
+import jurren.core.layer.Making;
 import jurren.core.load.Cutter;
 import jurren.core.load.Load;
 import jurren.core.load.Placed;
@@ -20,7 +21,7 @@ import java.util.HexFormat;
 import java.util.List;
 
 /**
- * All cuts of one load, in order.
+ * All cuts of one load, in order; a path comes as often as the material needs passes.
  *
  * @param cutMm    knife down, overcuts included
  * @param travelMm knife up
@@ -71,9 +72,12 @@ public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cu
         for (int i = 0; i < load.placed().size(); i++) {
             Placed placed = load.placed().get(i);
             for (CutPath path : orders.of(placed)) {
-                paths.add(path.placed(Placement.HERE, i));
+                for (int pass = 0; pass < load.material().cutting().passes(); pass++) {
+                    paths.add(path.placed(Placement.HERE, i));
+                }
             }
-            if (load.framed()) {
+            // a frame is for weeding: what is cut right through falls out by itself
+            if (load.framed() && placed.item().layer().making().cut() == Making.Cut.KISS) {
                 paths.add(new CutPath(CutPath.Kind.FRAME, frame(placed.slot()), i));
             }
         }
@@ -97,20 +101,23 @@ public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cu
             cut += path.outline().lengthMm() + Math.min(cutter.overcutMm(), path.outline().lengthMm() / 2);
             corners += sharpCorners(path.outline());
         }
-        double seconds = settings.passes() * (cut / settings.speedMmS() + corners * cutter.cornerS())
-                + travel / cutter.travelMmS() + 2 * paths.size() * cutter.liftS();
+        double seconds = cut / settings.speedMmS() + corners * cutter.cornerS() + travel / cutter.travelMmS() + 2 * paths.size() * cutter.liftS();
         return new CutRun(load, paths, cutter.overcutMm(), cut, travel, seconds, mark(load, paths));
     }
 
     /** The material and colour it is cut from, by which a load is known from one plan to the next. */
     public String film() {
+        return film(load);
+    }
+
+    private static String film(Load load) {
         return load.material().id() + " " + load.colour().hex();
     }
 
     /** To a tenth of a micrometre, so that the last digits of a sum decide nothing. */
     private static String mark(Load load, List<CutPath> paths) {
         MessageDigest digest = sha256();
-        digest.update((load.material().id() + " " + load.colour().hex()).getBytes(StandardCharsets.UTF_8));
+        digest.update(film(load).getBytes(StandardCharsets.UTF_8));
         for (CutPath path : paths) {
             Outline o = path.outline();
             ByteBuffer corners = ByteBuffer.allocate(8 * o.size() + 4).putInt(o.size());

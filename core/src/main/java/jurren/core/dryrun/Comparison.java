@@ -1,7 +1,7 @@
 package jurren.core.dryrun;
 
 import jurren.core.geometry.Region;
-import jurren.core.material.Colour;
+import jurren.core.material.Film;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -9,25 +9,25 @@ import java.util.stream.Stream;
 /**
  * One finished copy beside its art.
  *
- * @param wanted      what the eye should see of each colour
+ * @param wanted      what the eye should see of each film
  * @param result      what it sees on the finished piece
- * @param agreeingMm2 where both have the same colour
- * @param worstMm     the largest distance from an edge of one to the nearest edge of the same colour on the other
+ * @param agreeingMm2 where both have the same film
+ * @param worstMm     the largest distance from an edge of one to the nearest edge of the same film on the other
  */
-public record Comparison(String lineId, String size, int copy, Map<Colour, Region> wanted, Map<Colour, Region> result,
+public record Comparison(String lineId, String size, int copy, Map<Film, Region> wanted, Map<Film, Region> result,
                          double agreeingMm2, double worstMm) {
     public Comparison {
         wanted = Map.copyOf(wanted);
         result = Map.copyOf(result);
     }
 
-    /** Where either has a colour, each colour counted for itself: a place that has the wrong one counts twice. */
+    /** Where either has a film, each counted for itself: a place that has the wrong one counts twice. */
     public double allMm2() {
         return Stream.concat(wanted.values().stream(), result.values().stream())
                 .mapToDouble(Region::areaMm2).sum() - agreeingMm2;
     }
 
-    /** Intersection over union, colour by colour. */
+    /** Intersection over union, film by film. */
     public double matchPercent() {
         return allMm2() == 0 ? 0 : 100 * agreeingMm2 / allMm2();
     }

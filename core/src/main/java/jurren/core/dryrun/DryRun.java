@@ -1,20 +1,22 @@
 package jurren.core.dryrun;
 
-import jurren.core.geometry.Box;
+import jurren.core.art.Painted;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
+import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
 import jurren.core.load.Load;
 import jurren.core.load.Placed;
-import jurren.core.material.Colour;
+import jurren.core.material.Film;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
 import jurren.core.plan.SizePlan;
 import jurren.core.stop.Stop;
+import jurren.core.way.Ways;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -28,14 +30,17 @@ import java.util.Map;
  *   <li>A stroke that comes back to its start is an outline; what it overcuts beyond that is dropped.
  *       A stroke that never does is a cut that frees nothing.
  *   <li>In each slot, the frame is lifted off and what the outlines enclose (even-odd) is the piece.
- *   <li>The piece is turned back as it lay, turned over where the process turns it over, and its
- *       middle put where the middle of its layer belongs.
- *   <li>The pieces are stacked in order; what is seen of each colour is compared with the art.
+ *   <li>The piece is turned back as it lay, turned over where its way turns it over, and the middle of its
+ *       slot put where the middle of its layer belongs: a piece cut out of place in its slot comes out wrong.
+ *   <li>The pieces are stacked in order; what is seen of each film is compared with the art.
  * </ol>
  */
 public record DryRun(List<Comparison> copies) {
     /** A plotter rounds to 0.025 mm: strips narrower than twice that are its rounding, not film. */
     private static final double ROUNDING_MM = 0.05;
+
+    /** So far an edge may lie from where it was wanted. */
+    public static final double TRUE_MM = 0.05;
 
     public DryRun {
         copies = List.copyOf(copies);
@@ -50,6 +55,11 @@ public record DryRun(List<Comparison> copies) {
         return copies.stream().mapToDouble(Comparison::worstMm).max().orElse(0);
     }
 
+    /** Whether every edge lies where the art has it, after the plotter's rounding. */
+    public boolean isTrue() {
+        return worstMm() <= TRUE_MM;
+    }
+
     /** The copy that agrees least; throws when there is none. */
     public Comparison worst() {
         return copies.stream().min(Comparator.comparingDouble(Comparison::matchPercent)).orElseThrow();
@@ -58,35 +68,36 @@ public record DryRun(List<Comparison> copies) {
     private record Copy(String lineId, String size, int number) {
     }
 
-    private record Part(Layer layer, Region onFace) {
+    private record Laid(Layer layer, Region onFace) {
     }
 
     public static DryRun of(Plan plan, List<CutSheet> sheets) {
         Stop stop = Stop.here();
-        Map<Copy, List<Part>> parts = new LinkedHashMap<>();
+        Map<Copy, List<Laid>> parts = new LinkedHashMap<>();
         for (CutSheet sheet : sheets) {
             Load load = plan.runs().get(sheet.load() - 1).load();
-            List<Outline> outlines = outlines(sheet);
+            List<Outline> outlines = outlines(sheet, load.material().cutting().passes());
             for (Placed placed : load.placed()) {
                 stop.look();
                 Region piece = lifted(outlines, placed, load.framed());
                 parts.computeIfAbsent(
                         new Copy(placed.item().lineId(), placed.item().size(), placed.item().copy()),
-                        _ -> new ArrayList<>()).add(new Part(placed.item().layer(), ontoFace(piece, placed)));
+                        _ -> new ArrayList<>()).add(new Laid(placed.item().layer(), ontoFace(piece, placed)));
             }
         }
         return new DryRun(parts.entrySet().parallelStream().map(e -> compare(plan, e.getKey(), e.getValue(), stop)).toList());
     }
 
-    private static List<Outline> outlines(CutSheet sheet) {
-        List<Outline> found = new ArrayList<>();
+    /** A material that needs several passes is cut free only where the knife went as often. */
+    private static List<Outline> outlines(CutSheet sheet, int passes) {
+        Map<List<Point>, Integer> times = new LinkedHashMap<>();
         for (List<Point> stroke : sheet.strokes()) {
             int back = stroke.lastIndexOf(stroke.getFirst());
             if (back >= 3) {
-                found.add(Outline.of(stroke.subList(0, back)));
+                times.merge(stroke.subList(0, back), 1, Integer::sum);
             }
         }
-        return found;
+        return times.entrySet().stream().filter(e -> e.getValue() >= passes).map(e -> Outline.of(e.getKey())).toList();
     }
 
     private static Region lifted(List<Outline> outlines, Placed placed, boolean framed) {
@@ -96,30 +107,31 @@ public record DryRun(List<Comparison> copies) {
         return Region.enclosedBy(inSlot, FillRule.EVEN_ODD);
     }
 
+    /** As the hand lays it: by the slot it was cut off as, not by where in it the knife happened to go. */
     private static Region ontoFace(Region piece, Placed placed) {
         if (piece.isEmpty()) {
             return piece;
         }
+        Layer layer = placed.item().layer();
         Placement inHand = placed.turned() ? Placement.turned(-90) : Placement.HERE;
-        if (placed.item().turnedOver()) {
+        if (Ways.of(layer.material()).isTurnedOver(layer)) {
             inHand = inHand.then(Placement.flipped());
         }
-        Region seen = piece.placed(inHand.then(Placement.otherYAxis()));
-        Box is = seen.bounds();
-        Box belongs = placed.item().layer().region().bounds();
-        return seen.placed(Placement.moved(belongs.centre().xMm() - is.centre().xMm(),
-                belongs.centre().yMm() - is.centre().yMm()));
+        inHand = inHand.then(Placement.otherYAxis());
+        Point slot = inHand.apply(placed.slot().centre());
+        Point belongs = layer.region().bounds().centre();
+        return piece.placed(inHand.then(Placement.moved(belongs.xMm() - slot.xMm(), belongs.yMm() - slot.yMm())));
     }
 
-    private static Comparison compare(Plan plan, Copy copy, List<Part> parts, Stop stop) {
+    private static Comparison compare(Plan plan, Copy copy, List<Laid> parts, Stop stop) {
         LinePlan line = plan.line(copy.lineId).orElseThrow();
         SizePlan size = line.size(copy.size).orElseThrow();
-        Map<Colour, Region> wanted = size.laid().seen();
-        Map<Colour, Region> got = seen(parts, stop);
+        Map<Film, Region> wanted = wanted(line, size);
+        Map<Film, Region> got = seen(size, parts, stop);
 
         double agreeing = 0;
         double worst = 0;
-        for (Map.Entry<Colour, Region> want : wanted.entrySet()) {
+        for (Map.Entry<Film, Region> want : wanted.entrySet()) {
             stop.look();
             Region is = got.getOrDefault(want.getKey(), Region.EMPTY);
             agreeing += want.getValue().intersect(is).areaMm2();
@@ -128,6 +140,28 @@ public record DryRun(List<Comparison> copies) {
             worst = Math.max(worst, Double.isInfinite(distance) ? largest(size) : distance);
         }
         return new Comparison(copy.lineId, copy.size, copy.number, wanted, got, agreeing, worst);
+    }
+
+    /** Films as the art shows them, with the gaps that were wished; of what is printed, the film that was cut for it. */
+    private static Map<Film, Region> wanted(LinePlan line, SizePlan size) {
+        Map<Film, Region> seen = size.laid().seen(Painted::film);
+        Map<Film, Region> wanted = new LinkedHashMap<>();
+        for (Map.Entry<Film, Region> e : List.copyOf(seen.entrySet()).reversed()) {
+            Region left = e.getValue();
+            for (Film above : wanted.keySet()) {
+                if (line.line().join(above) instanceof Join.Butted b) {
+                    left = left.minus(seen.get(above).grown(b.gapMm(), CornerStyle.ROUND));
+                }
+            }
+            wanted.put(e.getKey(), left);
+        }
+        wanted.keySet().removeIf(f -> size.layers().stream().noneMatch(l -> l.film().equals(f)));
+        size.layers().stream().filter(DryRun::carriesInk).forEach(l -> wanted.put(l.film(), l.region()));
+        return wanted;
+    }
+
+    private static boolean carriesInk(Layer layer) {
+        return layer.isCut() && layer.film().colour().isEmpty();
     }
 
     /** Only where rounding may have left hairs are they looked for: it is most of the work. */
@@ -141,15 +175,21 @@ public record DryRun(List<Comparison> copies) {
         return size.artBounds().map(b -> Math.hypot(b.widthMm(), b.heightMm())).orElse(0.0);
     }
 
-    private static Map<Colour, Region> seen(List<Part> parts, Stop stop) {
-        List<Part> fromTop = new ArrayList<>(parts);
-        fromTop.sort(Comparator.comparingInt((Part p) -> p.layer.order()).reversed());
-        Map<Colour, Region> seen = new LinkedHashMap<>();
+    /** Prints cover what lies under them as planned: ink is not read back from paper here. */
+    private static Map<Film, Region> seen(SizePlan size, List<Laid> parts, Stop stop) {
+        List<Laid> fromTop = new ArrayList<>(parts);
+        size.layers().stream().filter(l -> !l.isCut()).forEach(l -> fromTop.add(new Laid(l, l.region())));
+        fromTop.sort(Comparator.comparingInt((Laid p) -> p.layer.order()).reversed());
+        Map<Film, Region> seen = new LinkedHashMap<>();
         Region above = Region.EMPTY;
-        for (Part part : fromTop) {
+        for (Laid part : fromTop) {
             stop.look();
-            seen.put(part.layer.colour(), part.onFace.minus(above));
-            above = above.weld(part.onFace);
+            Layer layer = part.layer;
+            Region shows = Ways.of(layer.material()).shows(layer, part.onFace);
+            if (layer.isCut()) {
+                seen.merge(layer.film(), carriesInk(layer) ? shows : shows.minus(above), Region::weld);
+            }
+            above = above.weld(shows);
         }
         return seen;
     }

@@ -13,7 +13,7 @@ import java.util.List;
 public final class DyePress {
     private static final double CLEAN_S = 20;
     private static final double DRY_S = 8;
-    private static final double TAPE_S = 60;
+    static final double TAPE_S = 60;
 
     private DyePress() {
     }

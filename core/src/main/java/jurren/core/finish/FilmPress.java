@@ -13,7 +13,8 @@ import java.util.List;
  *
  * <ol>
  *   <li>Warm the cloth, to drive out damp.
- *   <li>Tack each lower layer as briefly as its recipe says and peel its carrier.
+ *   <li>Tack each lower layer as briefly as its recipe says and peel its carrier. A printed sheet that goes
+ *       onto a layer is taped face down and takes its own full dwell there.
  *   <li>Press the top layer, and with it all, for the full dwell once.
  *   <li>Peel, cover and press again briefly, to settle the edges.
  * </ol>
@@ -29,55 +30,70 @@ import java.util.List;
 public final class FilmPress {
     private static final double WARM_S = 4;
     private static final double REPRESS_S = 3;
-    
+
     private FilmPress() {
     }
 
     /**
-     * @param layers    the recipes from the lowest layer up
+     * @param layers    from the lowest up
      * @param positions how often the press closes for each step to reach the whole art
      */
-    public static FinishSequence of(List<Recipe> layers, MadeOf cloth, int positions) {
+    public static FinishSequence of(List<Pressed> layers, MadeOf cloth, int positions) {
         if (layers.isEmpty()) {
             return FinishSequence.NOTHING;
         }
         StepList b = new StepList();
-        Recipe top = layers.getLast();
-        double hottest = layers.stream().mapToDouble(Recipe::celsius).max().orElseThrow();
-        b.press(Step.Kind.WARM, 0, hottest, WARM_S, top.pressure(), top.peel());
-        for (int i = 0; i < layers.size() - 1; i++) {
-            Recipe r = layers.get(i);
-            b.press(Step.Kind.TACK, i + 1, r.celsius(), r.tackS(), r.pressure(), r.peel());
-            b.peel(i + 1, r);
+        Pressed top = layers.getLast();
+        double hottest = layers.stream().filter(p -> !p.sheet()).mapToDouble(p -> p.recipe().celsius()).max()
+                .orElse(top.recipe().celsius());
+        b.press(Step.Kind.WARM, 0, hottest, WARM_S, top.recipe().pressure(), top.recipe().peel());
+        for (Pressed p : layers) {
+            Recipe r = p.recipe();
+            if (p.sheet()) {
+                b.hand(Step.Kind.TAPE_SHEET, p.layer(), DyePress.TAPE_S);
+                b.press(Step.Kind.PRESS, p.layer(), r.celsius(), p.sheetS(), r.pressure(), r.peel());
+                b.peel(p.layer(), r);
+            } else if (p != top) {
+                b.press(Step.Kind.TACK, p.layer(), r.celsius(), r.tackS(), r.pressure(), r.peel());
+                b.peel(p.layer(), r);
+            }
         }
-        Pressure firmest = layers.stream().map(Recipe::pressure).max(Comparator.naturalOrder()).orElseThrow();
-        b.press(Step.Kind.PRESS, layers.size(), hottest, fullDwell(layers, cloth), firmest, top.peel());
-        b.peel(layers.size(), top);
-        b.press(Step.Kind.REPRESS, layers.size(), hottest, REPRESS_S, firmest, top.peel());
+        if (!top.sheet()) {
+            Pressure firmest = layers.stream().map(p -> p.recipe().pressure()).max(Comparator.naturalOrder()).orElseThrow();
+            b.press(Step.Kind.PRESS, top.layer(), hottest, fullDwell(layers, cloth), firmest, top.recipe().peel());
+            b.peel(top.layer(), top.recipe());
+            b.press(Step.Kind.REPRESS, top.layer(), hottest, REPRESS_S, firmest, top.recipe().peel());
+        }
         return new FinishSequence(b.steps(), heatTaken(b.steps(), layers, cloth), (b.endS() + StepList.HANDLING_S) * positions);
     }
 
-    private static double fullDwell(List<Recipe> layers, MadeOf cloth) {
+    /** A layer that already had its dwell from a sheet pressed onto it needs no more, and bears the less. */
+    private static double fullDwell(List<Pressed> layers, MadeOf cloth) {
         double least = 0;
         double most = Double.POSITIVE_INFINITY;
-        double tacksAbove = 0;
+        double before = 0;
+        double longest = 0;
         for (int i = layers.size() - 1; i >= 0; i--) {
-            Recipe r = layers.get(i);
+            Pressed p = layers.get(i);
+            Recipe r = p.recipe();
             if (i < layers.size() - 1) {
-                tacksAbove += r.tackS();
+                before += p.briefS();
+                longest = Math.max(longest, p.sheet() ? p.sheetS() : 0);
             }
-            least = Math.max(least, r.leastS());
-            most = Math.min(most, Math.min(r.mostS(), r.mostTotalS() - REPRESS_S - tacksAbove));
+            if (!p.sheet()) {
+                least = Math.max(least, longest >= r.leastS() ? 0 : r.leastS());
+                most = Math.min(most, Math.min(r.mostS(), r.mostTotalS() - REPRESS_S - before));
+            }
         }
-        most = Math.min(most, cloth.mostTotalS() - WARM_S - tacksAbove - REPRESS_S);
+        most = Math.min(most, cloth.mostTotalS() - WARM_S - before - REPRESS_S);
         return Math.max(least, Math.floor((least + most) / 2));
     }
 
-    private static List<HeatTaken> heatTaken(List<Step> steps, List<Recipe> layers, MadeOf cloth) {
+    private static List<HeatTaken> heatTaken(List<Step> steps, List<Pressed> layers, MadeOf cloth) {
         List<HeatTaken> heat = new ArrayList<>();
         heat.add(new HeatTaken(0, seconds(steps, 0), 0, cloth.mostTotalS()));
-        for (int i = 0; i < layers.size(); i++) {
-            heat.add(new HeatTaken(i + 1, seconds(steps, i + 1), layers.get(i).leastS(), layers.get(i).mostTotalS()));
+        for (Pressed p : layers) {
+            heat.add(new HeatTaken(p.layer(), seconds(steps, p.layer()), p.recipe().leastS(), p.recipe().mostTotalS()));
         }
         return heat;
     }

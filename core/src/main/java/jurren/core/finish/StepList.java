@@ -7,13 +7,14 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Steps one after the other, with the time at which each begins. */
-final class StepList {
+public final class StepList {
     /** Opening, laying the film and closing, before each press. */
     static final double HANDLING_S = 10;
     private static final double PEEL_S = 5;
 
     private final List<Step> steps = new ArrayList<>();
     private double now;
+    private double unattendedS;
 
     void press(Step.Kind kind, int layer, double celsius, double seconds, Pressure pressure, Peel peel) {
         now += kind == Step.Kind.WARM ? 0 : HANDLING_S;
@@ -29,6 +30,12 @@ final class StepList {
         add(new Step(steps.size() + 1, kind, layer, 0, seconds, Pressure.LIGHT, Peel.COLD, now));
     }
 
+    /** Something that happens while nobody stands by. */
+    void unattended(Step.Kind kind, int layer, double seconds) {
+        hand(kind, layer, seconds);
+        unattendedS += seconds;
+    }
+
     private void add(Step step) {
         steps.add(step);
         now += step.seconds();
@@ -36,6 +43,11 @@ final class StepList {
 
     double endS() {
         return now;
+    }
+
+    /** The time hands are at it. */
+    double handsS() {
+        return now - unattendedS;
     }
 
     List<Step> steps() {

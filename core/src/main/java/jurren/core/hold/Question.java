@@ -7,12 +7,13 @@ import jurren.core.blank.MadeOf;
 import jurren.core.blank.Panel;
 import jurren.core.blank.Surface;
 import jurren.core.material.Material;
-import jurren.core.material.Process;
+import jurren.core.way.Grip;
+import jurren.core.way.Ways;
 
 /** What the rules are asked: a material on a face of a thing of one colour. */
 record Question(Material material, MadeOf madeOf, BlankColour colour, Face face) {
-    Process process() {
-        return material.process();
+    Grip grip() {
+        return Ways.of(material).grip();
     }
 
     /** What it is pressed at: a thing that says how it takes dye is asked first. */
@@ -21,7 +22,7 @@ record Question(Material material, MadeOf madeOf, BlankColour colour, Face face)
     }
 
     boolean isDye() {
-        return process() == Process.DYE_PRINT;
+        return grip() == Grip.POLYESTER;
     }
 
     /** Light enough for dye to show as printed. */
@@ -39,5 +40,15 @@ record Question(Material material, MadeOf madeOf, BlankColour colour, Face face)
 
     boolean isCapFront() {
         return face.form() instanceof Panel p && p.cut() == Panel.Cut.CAP_FRONT;
+    }
+
+    /** Glue on something smooth, from either side. */
+    boolean sticks() {
+        return grip() == Grip.SURFACE || grip() == Grip.BEHIND_GLASS;
+    }
+
+    /** A base, and a print into it. */
+    boolean takesTwoPresses() {
+        return Ways.of(material).presses() > 1;
     }
 }

@@ -2,9 +2,8 @@ package jurren.core.hold;
 
 import jurren.core.blank.MadeOf.Coating;
 import jurren.core.blank.MadeOf.Stuff;
-import jurren.core.material.Process;
+import jurren.core.way.Grip;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * The rules, what forbids before what sets a condition. The first that has something to say decides.
@@ -42,40 +41,40 @@ enum Rule {
     A_FLAT_PRESS_NEVER_ON_A_CURVE {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(GRIPS_FIBRES.contains(q.process()) && q.isRound(), Verdict.of(Reason.NO_FLAT_PRESS_ON_A_CURVE));
+            return says(q.grip() == Grip.FIBRES && q.isRound(), Verdict.of(Reason.NO_FLAT_PRESS_ON_A_CURVE));
         }
     },
     FILM_NEEDS_CLOTH {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(GRIPS_FIBRES.contains(q.process()) && !q.madeOf().isCloth()
+            return says(q.grip() == Grip.FIBRES && !q.madeOf().isCloth()
                     && q.madeOf().stuff() != Stuff.LEATHERETTE, Verdict.of(Reason.NO_FIBRES));
         }
     },
     NYLON_NEEDS_ITS_OWN_FILM {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(q.process() == Process.HEAT_FILM && q.madeOf().stuff() == Stuff.NYLON
+            return says(q.grip() == Grip.FIBRES && q.madeOf().stuff() == Stuff.NYLON
                     && !q.material().id().contains("nylon"), Verdict.of(Reason.LIFTS_FROM_NYLON));
         }
     },
     ADHESIVE_NEVER_ON_CLOTH {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(STICKS_ON.contains(q.process()) && q.madeOf().isCloth(), Verdict.of(Reason.LIFTS_FROM_CLOTH));
+            return says(q.sticks() && q.madeOf().isCloth(), Verdict.of(Reason.LIFTS_FROM_CLOTH));
         }
     },
     BEHIND_GLASS_NEEDS_GLASS {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(q.process() == Process.ADHESIVE_BEHIND_GLASS && !q.madeOf().isSeeThrough(),
+            return says(q.grip() == Grip.BEHIND_GLASS && !q.madeOf().isSeeThrough(),
                     Verdict.of(Reason.NOT_SEE_THROUGH));
         }
     },
     RIGID_NEVER_ON_A_CURVE {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(q.process() == Process.RIGID_STENCIL && q.isRound(), Verdict.of(Reason.RIGID_ON_A_CURVE));
+            return says(q.grip() == Grip.PLATE && q.isRound(), Verdict.of(Reason.RIGID_ON_A_CURVE));
         }
     },
     ROUND_DYE_NEEDS_ITS_PRESS {
@@ -89,13 +88,13 @@ enum Rule {
     A_CAP_NEEDS_ITS_PRESS {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(q.process().isHot() && q.isCapFront(), Verdict.of(Reason.NEEDS_CAP_PRESS));
+            return says(q.material().isPressed() && q.isCapFront(), Verdict.of(Reason.NEEDS_CAP_PRESS));
         }
     },
     BASE_TAKES_TWO_PRESSES {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(q.process() == Process.DYE_OVER_BASE, Verdict.of(Reason.TWO_PRESSES));
+            return says(q.takesTwoPresses(), Verdict.of(Reason.TWO_PRESSES));
         }
     },
     DYE_FADES_WITH_THE_COTTON {
@@ -114,7 +113,7 @@ enum Rule {
     HEAT_MOVES_THE_DYE_OF_POLYESTER {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(GRIPS_FIBRES.contains(q.process()) && q.madeOf().stuff() == Stuff.POLYESTER
+            return says(q.grip() == Grip.FIBRES && q.madeOf().stuff() == Stuff.POLYESTER
                     && q.material().celsius() >= DYE_MOVES_C && q.luminance() < WHITE_LIGHT,
                     Verdict.of(Reason.MOVES_THE_DYE, q.material().celsius(), DYE_MOVES_C));
         }
@@ -122,25 +121,24 @@ enum Rule {
     VINYL_ON_DRINKWARE_IS_WASHED_BY_HAND {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(STICKS_ON.contains(q.process()) && q.isRound(), Verdict.of(Reason.HAND_WASH));
+            return says(q.sticks() && q.isRound(), Verdict.of(Reason.HAND_WASH));
         }
     },
     A_STENCIL_ON_CLOTH_NEEDS_ITS_PAINT {
         @Override
         Optional<Verdict> about(Question q) {
-            return says((q.process() == Process.ADHESIVE_STENCIL || q.process() == Process.RIGID_STENCIL)
-                    && q.madeOf().isCloth(), Verdict.of(Reason.PAINT_FOR_CLOTH));
+            return says((q.grip() == Grip.STENCIL || q.grip() == Grip.PLATE) && q.madeOf().isCloth(), Verdict.of(Reason.PAINT_FOR_CLOTH));
         }
     },
     NOTHING_SPEAKS_AGAINST_IT {
         @Override
         Optional<Verdict> about(Question q) {
-            return Optional.of(Verdict.of(switch (q.process()) {
-                case HEAT_FILM, PRINTED_HEAT_FILM, DYE_OVER_BASE, STONES -> Reason.GRIPS_CLOTH;
-                case DYE_PRINT -> Reason.TAKES_DYE;
-                case ADHESIVE, STICKER -> Reason.STICKS;
-                case ADHESIVE_BEHIND_GLASS -> Reason.SEEN_THROUGH;
-                case RIGID_STENCIL, ADHESIVE_STENCIL -> Reason.LIES_FLAT;
+            return Optional.of(Verdict.of(switch (q.grip()) {
+                case FIBRES -> Reason.GRIPS_CLOTH;
+                case POLYESTER -> Reason.TAKES_DYE;
+                case SURFACE -> Reason.STICKS;
+                case BEHIND_GLASS -> Reason.SEEN_THROUGH;
+                case PLATE, STENCIL -> Reason.LIES_FLAT;
             }));
         }
     };
@@ -150,9 +148,6 @@ enum Rule {
     private static final double WELL_LIGHT = 0.7;
     private static final double WHITE_LIGHT = 0.85;
     private static final double DYE_MOVES_C = 150;
-    private static final Set<Process> GRIPS_FIBRES =
-            Set.of(Process.HEAT_FILM, Process.PRINTED_HEAT_FILM, Process.DYE_OVER_BASE, Process.STONES);
-    private static final Set<Process> STICKS_ON = Set.of(Process.ADHESIVE, Process.STICKER, Process.ADHESIVE_BEHIND_GLASS);
 
     abstract Optional<Verdict> about(Question q);
 

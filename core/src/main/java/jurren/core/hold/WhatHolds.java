@@ -45,9 +45,9 @@ public final class WhatHolds {
         return all;
     }
 
-    /** The first material lines can be made of that holds best; empty when none holds. */
+    /** The first material that holds best; empty when none holds. */
     public static Optional<Material> best(List<Material> materials, MadeOf madeOf, BlankColour colour, Face face) {
-        return materials.stream().filter(m -> m.process().isWorked())
+        return materials.stream()
                 .filter(m -> of(m, madeOf, colour, face).answer() != Verdict.Answer.DOES_NOT_HOLD)
                 .min(Comparator.comparing((Material m) -> of(m, madeOf, colour, face).answer()));
     }

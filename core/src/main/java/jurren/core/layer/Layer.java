@@ -1,49 +1,66 @@
 package jurren.core.layer;
 
-import jurren.core.memo.Scale;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import jurren.core.geometry.Piece;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Thinness;
 import jurren.core.geometry.Warp;
 import jurren.core.material.Colour;
-import java.util.ArrayList;
-import java.util.Collections;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
+import jurren.core.material.Film;
+import jurren.core.material.Material;
+import jurren.core.memo.Scale;
 
 /**
- * One thickness of one film, on the face as the customer sees it.
+ * One thickness on the face as the customer sees it: a film, a print, a base that carries a print, or a plate.
  *
  * @param order    1 for the lowest
- * @param region   what the film covers
- * @param seen     what of it stays in sight
+ * @param film     what of the art it is
+ * @param stock    the colour of the film it is cut from; of a print the colour that covers most
+ * @param region   what the film covers; of a print where its ink stays
+ * @param seen     what of it stays in sight; of a plate its openings
  * @param unwelded overlapping parts whose own edges a knife would follow
  * @param join     how it meets the layers under it
- * @param print    the colours of a print, side by side; empty for film, which has one colour
+ * @param thinnest the narrowest part of what is cut
+ * @param print    the colours of a print, side by side, with their bleed; empty where nothing is printed
  */
-public record Layer(int order, Colour colour, Region region, Region seen, List<Region> unwelded, Join join,
-                    Thinness thinnest, Map<Colour, Region> print) {
+public record Layer(int order, Film film, Material material, Role role, Making making, Colour stock, Region region, Region seen,
+                    List<Region> unwelded, Join join, Thinness thinnest, Map<Colour, Region> print) {
+    /** What it is on the piece. */
+    public enum Role {
+        /** Cut, and seen in its own colour. */
+        FILM,
+        /** Ink; it has no thickness of its own unless its film is cut with it. */
+        PRINT,
+        /** What a print is pressed into. */
+        BASE,
+        /** A plate or film with openings, taken off again. */
+        PLATE
+    }
+
     public Layer {
         unwelded = List.copyOf(unwelded);
         print = Collections.unmodifiableMap(new LinkedHashMap<>(print));
     }
 
-    /** Everything that is seen, as one print; its colour is the one that covers most. */
-    public static Layer printed(Map<Colour, Region> seen) {
-        Region all = Region.weld(seen.values());
-        Colour most = seen.entrySet().stream().max(Comparator.comparingDouble(e -> e.getValue().areaMm2()))
-                .orElseThrow().getKey();
-        return new Layer(1, most, all, all, List.of(), Join.LAID_OVER, all.thinnest(), seen);
+    public Layer withOrder(int newOrder) {
+        return new Layer(newOrder, film, material, role, making, stock, region, seen, unwelded, join, thinnest, print);
+    }
+
+    /** The lowest lies on the thing, whatever its join says. */
+    public Layer withJoin(Join newJoin) {
+        return new Layer(order, film, material, role, making, stock, region, seen, unwelded, newJoin, thinnest, print);
     }
 
     /** The same layer with every point somewhere else. */
     public Layer mapped(Warp warp) {
         Map<Colour, Region> colours = new LinkedHashMap<>();
         print.forEach((c, r) -> colours.put(c, r.warped(warp)));
-        return warp == Warp.NONE ? this : new Layer(order, colour, region.warped(warp), seen.warped(warp), unwelded, join,
-                thinnest, colours);
+        return warp == Warp.NONE ? this : new Layer(order, film, material, role, making, stock, region.warped(warp), seen.warped(warp),
+                unwelded, join, thinnest, colours);
     }
 
     /** What remembering it keeps alive. */
@@ -55,12 +72,36 @@ public record Layer(int order, Colour colour, Region region, Region seen, List<R
     }
 
     public boolean isPrint() {
-        return !print.isEmpty();
+        return making.printed();
+    }
+
+    public boolean isCut() {
+        return making.isCut();
+    }
+
+    /** The colour it shows: a plate that of the paint dabbed through it. */
+    public Colour colour() {
+        return film.colour().orElse(stock);
+    }
+
+    /** What it adds to the height of the piece: ink alone adds nothing. */
+    public double thicknessMm() {
+        return role == Role.PRINT && !isCut() ? 0 : material.thicknessMm();
     }
 
     /** What to paint in which colour. */
     public Map<Colour, Region> paints() {
-        return isPrint() ? print : Map.of(colour, region);
+        return isPrint() ? inked() : Map.of(stock, region);
+    }
+
+    /** The film it is cut from first, then its ink, which ends where the film does. */
+    private Map<Colour, Region> inked() {
+        Map<Colour, Region> paints = new LinkedHashMap<>();
+        if (isCut()) {
+            paints.put(stock, region);
+        }
+        print.forEach((c, r) -> paints.merge(c, r.intersect(region), Region::weld));
+        return paints;
     }
 
     /** What a knife follows: the region's pieces, or the parts themselves where they were not welded. */

@@ -1,9 +1,11 @@
 package jurren.core.layer;
 
 import jurren.core.art.Art;
+import jurren.core.art.Painted;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
+import jurren.core.material.Film;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,13 +13,13 @@ import java.util.Map;
 import java.util.function.Function;
 
 /**
- * Takes art apart into layers.
+ * Takes art apart into what is made of one film, and what is one print.
  *
  * <ol>
- *   <li>What the eye sees of each colour, in the order in which the colours first show from below:
- *       one layer each.
- *   <li>A layer runs on under those above it as far as it was painted there, but never over what is
- *       seen of a layer below it.
+ *   <li>What the eye sees of each film, in the order in which the films first show from below: one
+ *       part each.
+ *   <li>A part runs on under those above it as far as it was painted there, but never over what is
+ *       seen of a part below it.
  *   <li>From the top down, each layer above cuts it back as its join says: not at all; to what is seen of it and an
  *       overlap beyond that; or to a gap outside the upper layer's edge.
  * </ol>
@@ -33,34 +35,48 @@ public final class Separation {
     private Separation() {
     }
 
-    /** @param joins how the layer of each colour meets those under it */
-    public static List<Layer> of(Art art, Function<Colour, Join> joins) {
-        Map<Colour, Region> seen = art.seen();
-        List<Colour> order = List.copyOf(seen.keySet());
-        Map<Colour, Region> cut = new LinkedHashMap<>();
+    /**
+     * @param by    what each paint is a part of: its film, or a print
+     * @param joins how each part meets those under it
+     */
+    public static List<Part> of(Art art, Function<Painted, Film> by, Function<Film, Join> joins) {
+        Map<Film, Region> seen = art.seen(by);
+        List<Film> order = List.copyOf(seen.keySet());
+        Map<Film, Region> cut = new LinkedHashMap<>();
         for (int i = order.size() - 1; i >= 0; i--) {
-            Colour colour = order.get(i);
-            cut.put(colour, cutBack(runningUnder(art, order, i), seen.get(colour), cut, joins));
+            Film film = order.get(i);
+            cut.put(film, cutBack(runningUnder(art, by, order, i), seen.get(film), cut, joins));
         }
-        List<Layer> layers = new ArrayList<>();
-        for (Colour colour : order) {
-            Region region = cut.get(colour);
+        List<Part> parts = new ArrayList<>();
+        for (Film film : order) {
+            Region region = cut.get(film);
             if (!region.isEmpty()) {
-                layers.add(new Layer(layers.size() + 1, colour, region, seen.get(colour), art.unwelded(colour),
-                        layers.isEmpty() ? Join.LAID_OVER : joins.apply(colour), region.thinnest(), Map.of()));
+                Art own = art.only(p -> by.apply(p).equals(film));
+                parts.add(new Part(film, region, seen.get(film), colours(own, film, region), own.unwelded(_ -> true),
+                        parts.isEmpty() ? Join.LAID_OVER : joins.apply(film)));
             }
         }
-        return layers;
+        return parts;
     }
 
-    private static Region runningUnder(Art art, List<Colour> order, int i) {
-        return art.notCovered(order.get(i), other -> order.indexOf(other) < i);
+    private static Map<Colour, Region> colours(Art own, Film film, Region region) {
+        if (film.colour().isPresent()) {
+            return Map.of(film.colour().get(), region);
+        }
+        Map<Colour, Region> colours = new LinkedHashMap<>();
+        own.seen().forEach((c, r) -> colours.put(c, r.intersect(region)));
+        colours.values().removeIf(Region::isEmpty);
+        return colours;
+    }
+
+    private static Region runningUnder(Art art, Function<Painted, Film> by, List<Film> order, int i) {
+        return art.notCovered(p -> by.apply(p).equals(order.get(i)), p -> order.indexOf(by.apply(p)) < i);
     }
 
     /** @param above the layers above as they are cut, with what of them runs under others */
-    private static Region cutBack(Region full, Region seen, Map<Colour, Region> above, Function<Colour, Join> joins) {
+    private static Region cutBack(Region full, Region seen, Map<Film, Region> above, Function<Film, Join> joins) {
         Region region = full;
-        for (Map.Entry<Colour, Region> upper : above.entrySet()) {
+        for (Map.Entry<Film, Region> upper : above.entrySet()) {
             region = switch (joins.apply(upper.getKey())) {
                 case Join.LaidOver _ -> region;
                 case Join.KnockedOut k -> withoutHairs(region.minus(

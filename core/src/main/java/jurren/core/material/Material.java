@@ -24,6 +24,11 @@ public record Material(String id, String name, Process process, double thickness
         }
     }
 
+    /** True when it goes on under heat. */
+    public boolean isPressed() {
+        return recipe.isPresent();
+    }
+
     /** 0 for what is laid on cold. */
     public double celsius() {
         return recipe.map(Recipe::celsius).orElse(0.0);

@@ -16,27 +16,30 @@ import jurren.core.finish.DyePress;
 import jurren.core.finish.FilmPress;
 import jurren.core.finish.FinishSequence;
 import jurren.core.finish.PlatenPlan;
+import jurren.core.finish.HandWork;
 import jurren.core.finish.Press;
-import jurren.core.finish.StencilWork;
-import jurren.core.finish.TableWork;
+import jurren.core.finish.Pressed;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
-import jurren.core.geometry.Region;
+import jurren.core.hold.Verdict;
 import jurren.core.hold.WhatHolds;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
+import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
+import jurren.core.layer.Part;
 import jurren.core.layer.Separation;
 import jurren.core.load.CutItem;
 import jurren.core.load.Loading;
 import jurren.core.material.Colour;
+import jurren.core.material.Film;
 import jurren.core.material.Material;
-import jurren.core.material.Process;
+import jurren.core.way.Way;
+import jurren.core.way.Ways;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -59,8 +62,8 @@ public final class Planner {
     /** Faces of large art are remembered for one plan, not for each place the art was moved through. */
     private static final int MOST_LARGE = 8;
 
-    private record FaceKey(List<Motif> motifs, Placement fit, Optional<Double> trueAtMm, Surface surface, boolean printed,
-                           Map<Colour, Join> joins) {
+    private record FaceKey(List<Motif> motifs, Placement fit, Optional<Double> trueAtMm, Surface surface, String usualId,
+                           Map<String, Material> materials, Map<Film, Join> joins, Map<String, Edging> edgings) {
     }
 
     private record ShapesKey(Face face, List<Layer> layers) {
@@ -110,8 +113,6 @@ public final class Planner {
         Blank blank = shop.blank(line.blankId())
                 .orElseThrow(() -> new IllegalArgumentException("no blank is called \"" + line.blankId() + "\""));
         BlankColour colour = blank.colourOrFirst(line.thing().colourId());
-        Material material = shop.material(line.materialId())
-                .orElseThrow(() -> new IllegalArgumentException("no material is called \"" + line.materialId() + "\""));
         Map<String, BuiltMotif> built = new LinkedHashMap<>();
         for (Motif m : line.motifs()) {
             stop.look();
@@ -121,14 +122,19 @@ public final class Planner {
                 .filter(s -> s.id().equals(line.drawnFor()) || line.entry(s.id()).count() > 0).toList();
         Face drawnFace = face(line, blank.size(line.drawnFor()).orElseThrow(() -> new IllegalArgumentException(
                 blank.name() + " has no size " + line.drawnFor())));
-        SizePlan drawn = planSize(line, material, drawnFace, drawnFace, Optional.empty(), line.drawnFor());
+        Map<String, Material> materials = new LinkedHashMap<>();
+        for (String id : line.materials()) {
+            materials.put(id, shop.material(id).orElseThrow(() -> new IllegalArgumentException("no material is called \"" + id + "\"")));
+        }
+        SizePlan drawn = planSize(line, materials, drawnFace, drawnFace, Optional.empty(), line.drawnFor());
         List<SizePlan> sizes = wanted.parallelStream().map(s -> {
             stop.look();
-            return s.id().equals(line.drawnFor()) ? drawn : planSize(line, material, drawnFace, face(line, s), drawn.artBounds(), s.id());
+            return s.id().equals(line.drawnFor()) ? drawn : planSize(line, materials, drawnFace, face(line, s), drawn.artBounds(), s.id());
         }).toList();
         PlatenPlan platen = platen(drawn, shop.pressFor(line.thing(), blank, drawn.face()));
-        return new LinePlan(line, blank, colour, material, built, sizes, finish(material, blank, drawn, platen), platen,
-                WhatHolds.of(material, blank.madeOf(), colour, drawn.face()));
+        Map<String, Verdict> holds = new LinkedHashMap<>();
+        materials.forEach((id, m) -> holds.put(id, WhatHolds.of(m, blank.madeOf(), colour, drawn.face())));
+        return new LinePlan(line, blank, colour, materials, built, sizes, finish(blank, drawn, platen), platen, holds);
     }
 
     /** The face of a size as this order measured it. */
@@ -137,24 +143,27 @@ public final class Planner {
                 .withTrueAt(line.thing().trueAtMm());
     }
 
-    private SizePlan planSize(Line line, Material material, Face from, Face face, Optional<Box> drawnArt, String size) {
+    private SizePlan planSize(Line line, Map<String, Material> materials, Face from, Face face, Optional<Box> drawnArt, String size) {
         SizeEntry entry = line.entry(size);
         Placement fit = size.equals(line.drawnFor()) ? Placement.HERE
                 : drawnArt.map(art -> line.fit().between(from, face, art, entry.artWidthMm())).orElse(Placement.HERE);
         FaceWork work = faces.get(new FaceKey(line.motifs(), fit, face.trueAt(), face.surface(),
-                material.process().isPrinted(), line.joins()));
+                line.materialId(), materials, line.joins(), line.edgings()));
         return new SizePlan(size, face, entry.count(), fit, work.art, work.laid, work.layers,
                 shapes.get(new ShapesKey(face, work.layers)));
     }
 
     private FaceWork workFace(FaceKey key) {
-        Art art = arts.get(key.motifs).placed(key.fit);
+        Art art = arts.get(key.motifs).madeOf(key.usualId).placed(key.fit);
         Art laid = art.warped(Face.unrolling(key.surface, key.trueAtMm));
-        Map<Colour, Region> seen = key.printed ? laid.seen() : Map.of();
-        List<Layer> layers = !key.printed
-                ? Separation.of(laid, c -> key.joins.getOrDefault(c, Join.LAID_OVER))
-                : seen.isEmpty() ? List.of() : List.of(Layer.printed(seen));
-        return new FaceWork(art, laid, layers);
+        if (laid.isEmpty()) {
+            return new FaceWork(art, laid, List.of());
+        }
+        List<Part> parts = Separation.of(laid, p -> Ways.of(key.materials.get(p.film().materialId())).isOnePrint()
+                ? Film.print(p.film().materialId()) : p.film(), f -> key.joins.getOrDefault(f, Join.LAID_OVER));
+        return new FaceWork(art, laid, Ways.layers(parts, key.materials::get,
+                m -> Ways.edging(m, key.edgings),
+                laid.bounds().orElseThrow()));
     }
 
     private static PlatenPlan platen(SizePlan drawn, Press press) {
@@ -162,14 +171,21 @@ public final class Planner {
         return PlatenPlan.of(press, drawn.artBounds().orElse(usual), usual);
     }
 
-    private static FinishSequence finish(Material material, Blank blank, SizePlan drawn, PlatenPlan platen) {
-        int layers = drawn.layers().size();
+    /** First what the press does, then what is done at the table. */
+    private static FinishSequence finish(Blank blank, SizePlan drawn, PlatenPlan platen) {
+        List<Pressed> pressed = new ArrayList<>();
+        List<HandWork.Task> byHand = new ArrayList<>();
+        for (Layer layer : drawn.layers()) {
+            Way way = Ways.of(layer.material());
+            way.byHand().ifPresentOrElse(work -> byHand.add(way.isSeenThrough() ? 0 : byHand.size(), new HandWork.Task(layer.order(), work)),
+                    () -> pressed.add(new Pressed(layer.order(), layer.material().recipe().orElseThrow(), way.isSheet(layer))));
+        }
         int positions = platen.positions().size();
-        return material.recipe().map(r -> layers == 0 ? FilmPress.of(List.of(), blank.madeOf(), 1)
-                : material.process().isPrinted()
-                ? DyePress.of(r, blank.madeOf(), platen.press().kind() == Press.Kind.OVEN_SLEEVE, positions)
-                : FilmPress.of(Collections.nCopies(layers, r), blank.madeOf(), positions))
-                .orElseGet(() -> material.process() == Process.RIGID_STENCIL ? StencilWork.of(layers) : TableWork.of(layers));
+        FinishSequence underHeat = !pressed.isEmpty() && pressed.stream().allMatch(Pressed::sheet)
+                ? DyePress.of(drawn.layers().getFirst().material().recipe().orElseThrow(), blank.madeOf(),
+                platen.press().kind() == Press.Kind.OVEN_SLEEVE, positions)
+                : FilmPress.of(pressed, blank.madeOf(), positions);
+        return underHeat.then(HandWork.of(byHand));
     }
 
     private static List<PrintSheet> prints(List<LinePlan> lines) {
@@ -178,45 +194,45 @@ public final class Planner {
             for (SizePlan size : line.sizes()) {
                 if (size.count() > 0) {
                     size.layers().stream().filter(Layer::isPrint).forEach(layer -> sheets.add(new PrintSheet(
-                            sheets.size() + 1, line.line().id(), size.id(), size.count(), layer,
-                            line.material().process().turnedOver())));
+                            sheets.size() + 1, line.line().id(), size.id(), size.count(), layer)));
                 }
             }
         }
         return sheets;
     }
 
+    private record Stock(Material material, Colour colour) {
+    }
+
     private static Loading load(List<LinePlan> lines, Job job, Shop shop) {
         List<Loading.Wanted> wanted = new ArrayList<>();
         for (LinePlan line : lines) {
-            Map<Colour, List<CutItem>> byColour = new LinkedHashMap<>();
+            Map<Stock, List<CutItem>> byStock = new LinkedHashMap<>();
             int copy = 0;
             for (SizePlan size : line.sizes()) {
                 for (int i = 0; i < size.count(); i++) {
                     copy++;
-                    for (Layer layer : size.layers().stream().filter(l -> !l.isPrint()).toList()) {
-                        byColour.computeIfAbsent(layer.colour(), _ -> new ArrayList<>()).add(new CutItem(
-                                line.line().id(), size.id(), copy, layer,
-                                line.material().process().turnedOver()));
+                    for (Layer layer : size.layers().stream().filter(Layer::isCut).toList()) {
+                        byStock.computeIfAbsent(new Stock(layer.material(), layer.stock()), _ -> new ArrayList<>())
+                                .add(new CutItem(line.line().id(), size.id(), copy, layer));
                     }
                 }
             }
-            byColour.forEach((colour, items) -> wanted.add(new Loading.Wanted(line.material(), colour, items)));
+            byStock.forEach((stock, items) -> wanted.add(new Loading.Wanted(stock.material, stock.colour, items)));
         }
         return Loading.of(wanted, shop.shelf(), shop.cutter(), job.framed());
     }
 
     private static Quote quote(List<LinePlan> lines, Loading loading, Shop shop) {
-        double film = lines.stream().filter(l -> l.material().process().isPrinted()).mapToDouble(Planner::paper).sum()
-                + loading.loads().stream()
+        double film = lines.stream().mapToDouble(Planner::paper).sum() + loading.loads().stream()
                 .mapToDouble(l -> l.usedMm() / 1000 * l.material().pricePerMetre()).sum();
         double hours = lines.stream().mapToDouble(LinePlan::finishSeconds).sum() / 3600;
         return new Quote(film, hours * shop.prices().pressHour(), shop.prices().currency());
     }
 
-    /** Printed paper by the metre of its longer side. */
+    /** Printed paper by the metre of its longer side; what is printed and then cut is counted with its load. */
     private static double paper(LinePlan line) {
-        return line.sizes().stream().flatMap(s -> s.layers().stream().map(l -> s.count() * l.region().bounds().widthMm()))
-                .mapToDouble(mm -> mm / 1000 * line.material().pricePerMetre()).sum();
+        return line.sizes().stream().flatMap(s -> s.layers().stream().filter(l -> l.isPrint() && !l.isCut())
+                .map(l -> s.count() * l.region().bounds().widthMm() / 1000 * l.material().pricePerMetre())).mapToDouble(d -> d).sum();
     }
 }

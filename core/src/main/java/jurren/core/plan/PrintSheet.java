@@ -2,10 +2,10 @@ package jurren.core.plan;
 
 import jurren.core.layer.Layer;
 
-/**
- * One sheet to be printed, so many times.
- *
- * @param reversed whether it is printed as in a mirror
- */
-public record PrintSheet(int order, String lineId, String size, int copies, Layer layer, boolean reversed) {
+/** One sheet to be printed, so many times. */
+public record PrintSheet(int order, String lineId, String size, int copies, Layer layer) {
+    /** Whether it is printed as in a mirror. */
+    public boolean reversed() {
+        return layer.making().reversed();
+    }
 }

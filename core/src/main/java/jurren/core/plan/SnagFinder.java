@@ -23,9 +23,11 @@ import jurren.core.finish.HeatTaken;
 import jurren.core.finish.Press;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
-import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Point;
-import jurren.core.material.Process;
+import jurren.core.material.Film;
+import jurren.core.material.Material;
+import jurren.core.way.Bleed;
+import jurren.core.way.Ways;
 import jurren.core.geometry.Region;
 import jurren.core.hold.Verdict;
 import jurren.core.job.Shop;
@@ -71,6 +73,7 @@ final class SnagFinder {
             stop.look();
             thinParts(line);
             islands(line);
+            sold(line);
             stack(line);
             heat(line);
         }
@@ -97,10 +100,17 @@ final class SnagFinder {
             references(plan.line(), m);
             treatments(line, m, plan.motifs().get(m.id()));
             BuiltMotif built = plan.motifs().get(m.id());
-            built.paints().stream().filter(p -> !p.unwelded().isEmpty()).findFirst()
+            built.paints().stream().filter(p -> !p.unwelded().isEmpty() && isFollowed(plan, m, p)).findFirst()
                     .ifPresent(p -> found.add(new Snag.NotWelded(line, m.id(), m.name(), p.unwelded().size(),
                             overlap(p, m.pose().placement()))));
         }
+    }
+
+    /** Whether a knife goes along the parts of a paint themselves. */
+    private static boolean isFollowed(LinePlan plan, Motif m, Painted p) {
+        String material = plan.material(m, p.colour()).id();
+        return plan.drawn().layers().stream().anyMatch(l -> l.role() == Layer.Role.FILM && l.isCut() && !l.unwelded().isEmpty()
+                && l.film().equals(Film.of(material, p.colour())));
     }
 
     private void references(Line line, Motif m) {
@@ -164,6 +174,9 @@ final class SnagFinder {
         }
         Box art = size.artBounds().get();
         Box whole = face.whole();
+        if (isBleed(size, art, whole)) {
+            return;
+        }
         boolean across = art.widthMm() > whole.widthMm() && !face.isRound();
         if (across || art.heightMm() > whole.heightMm()) {
             found.add(new Snag.BeyondBlank(line, size.id(), across ? art.widthMm() : art.heightMm(),
@@ -179,9 +192,15 @@ final class SnagFinder {
         if (!blocked && !area.covers(art, EDGE_SLACK_MM)) {
             found.add(new Snag.OutsideArea(line, size.id(), over(area, art), furthestOut(size.art(), area)));
         }
-        if (size.id().equals(plan.line().drawnFor()) && plan.material().process().isHot()) {
+        if (size.id().equals(plan.line().drawnFor()) && plan.isPressed()) {
             platen(plan, size, art);
         }
+    }
+
+    /** A print with no knife that covers the whole of a flat thing runs on beyond its edge, as it should. */
+    private static boolean isBleed(SizePlan size, Box art, Box whole) {
+        return !size.face().isRound() && size.layers().stream().allMatch(l -> l.isPrint() && !l.isCut())
+                && art.covers(whole, EDGE_SLACK_MM) && whole.grown(2 * Bleed.USUAL_MM).covers(art, EDGE_SLACK_MM);
     }
 
     /** One snag for each kind of thing in the way; true when there was any. */
@@ -236,9 +255,12 @@ final class SnagFinder {
     }
 
     private void holds(LinePlan plan) {
-        if (plan.holds().answer() == Verdict.Answer.DOES_NOT_HOLD) {
-            found.add(new Snag.DoesNotHold(plan.line().id(), plan.material().name(), plan.holds()));
-        }
+        plan.used().forEach(m -> {
+            Verdict verdict = plan.holds().get(m.id());
+            if (verdict.answer() == Verdict.Answer.DOES_NOT_HOLD) {
+                found.add(new Snag.DoesNotHold(plan.line().id(), m.name(), verdict));
+            }
+        });
     }
 
     private static double over(Box inner, Box art) {
@@ -251,27 +273,26 @@ final class SnagFinder {
         return out.isEmpty() ? area.centre() : largest(out).inside();
     }
 
-    /** What a stencil's shape stands round would fall out of the plate. */
+    /** What hangs on nothing falls out of a plate. */
     private void islands(LinePlan plan) {
-        if (plan.material().process() == Process.RIGID_STENCIL) {
-            plan.drawn().layers().stream().filter(l -> l.region().holeCount() > 0).forEach(l -> found.add(new Snag.LooseIsland(
-                    plan.line().id(), l.order(), l.region().holeCount(),
-                    plan.face().rolled(Region.enclosedBy(List.of(l.region().pieces().stream().flatMap(p -> p.holes().stream())
-                            .findFirst().orElseThrow()), FillRule.EVEN_ODD).inside()))));
+        for (Layer layer : plan.drawn().layers()) {
+            if (Ways.of(layer.material()).losesIslands() && layer.region().pieceCount() > 1) {
+                Region plate = layer.region().largest().region();
+                Region island = layer.region().pieces().stream().map(p -> p.region()).filter(r -> !r.equals(plate)).findFirst().orElseThrow();
+                found.add(new Snag.LooseIsland(plan.line().id(), layer.order(), layer.region().pieceCount() - 1,
+                        plan.face().rolled(island.inside())));
+            }
         }
     }
 
     /** One snag a layer, on the size where it is worst. */
     private void thinParts(LinePlan plan) {
-        double least = plan.material().leastStrokeMm();
-        if (plan.material().process().isPrinted()) {
-            return;
-        }
         for (int i = 0; i < plan.drawn().layers().size(); i++) {
             Snag.ThinPart worst = null;
             for (SizePlan size : plan.sizes()) {
-                if (i < size.layers().size()) {
+                if (i < size.layers().size() && size.layers().get(i).isCut()) {
                     Layer layer = size.layers().get(i);
+                    double least = layer.material().leastStrokeMm();
                     double width = layer.thinnest().widthMm();
                     if (width < least && (worst == null || width < worst.widthMm())) {
                         worst = new Snag.ThinPart(plan.line().id(), layer.order(), size.id(), width, least,
@@ -285,19 +306,28 @@ final class SnagFinder {
         }
     }
 
-    private void stack(LinePlan plan) {
-        List<Layer> layers = plan.drawn().layers();
-        if (plan.material().topOnly()) {
-            for (Layer layer : layers.subList(0, Math.max(0, layers.size() - 1))) {
-                boolean covered = layers.stream().filter(l -> l.order() > layer.order())
-                        .anyMatch(l -> !l.region().intersect(layer.region()).isEmpty());
-                if (covered) {
-                    found.add(new Snag.NothingHoldsOn(plan.line().id(), layer.order(), plan.material().name()));
-                }
+    private void sold(LinePlan plan) {
+        for (Layer layer : plan.drawn().layers()) {
+            Material m = layer.material();
+            if (layer.role() == Layer.Role.FILM && m.sold(layer.stock()).isEmpty() && !m.colours().isEmpty()) {
+                found.add(new Snag.NotSold(plan.line().id(), layer.order(), m.name(), layer.stock().hex(),
+                        m.colourName(m.nearest(layer.stock()))));
             }
         }
-        if (layers.size() > MOST_FILMS) {
-            Region tooThick = atLeastDeep(layers, MOST_FILMS + 1);
+    }
+
+    private void stack(LinePlan plan) {
+        List<Layer> layers = plan.drawn().layers().stream().filter(l -> l.role() != Layer.Role.PLATE).toList();
+        for (Layer layer : layers.stream().filter(l -> l.material().topOnly()).toList()) {
+            boolean covered = layers.stream().filter(l -> l.order() > layer.order() && !l.film().equals(layer.film()))
+                    .anyMatch(l -> !l.region().intersect(layer.region()).isEmpty());
+            if (covered) {
+                found.add(new Snag.NothingHoldsOn(plan.line().id(), layer.order(), layer.material().name()));
+            }
+        }
+        List<Layer> thick = layers.stream().filter(l -> l.thicknessMm() > 0).toList();
+        if (thick.size() > MOST_FILMS) {
+            Region tooThick = atLeastDeep(thick, MOST_FILMS + 1);
             if (!tooThick.isEmpty()) {
                 found.add(new Snag.TooManyFilms(plan.line().id(), MOST_FILMS + 1, MOST_FILMS, plan.face().rolled(tooThick.inside())));
             }
@@ -320,7 +350,7 @@ final class SnagFinder {
 
     private void heat(LinePlan plan) {
         String line = plan.line().id();
-        double celsius = plan.material().celsius();
+        double celsius = plan.used().stream().mapToDouble(m -> m.celsius()).max().orElse(0);
         double reaches = plan.platen().press().mostCelsius();
         if (celsius > reaches) {
             found.add(new Snag.TooHot(line, celsius, reaches));

@@ -255,6 +255,14 @@ public sealed interface Snag {
         }
     }
 
+    /** A film that is asked for in a colour its material is not sold in. */
+    record NotSold(String line, int layer, String material, String wanted, String nearest) implements Snag {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Subject.LAYERS);
+        }
+    }
+
     /** A piece that fits no way round between the rollers. */
     record NotOnRoll(String line, int layer, String sizeId, double acrossMm, double usableMm) implements Snag, OfSize {
         @Override

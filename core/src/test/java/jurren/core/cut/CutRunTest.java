@@ -11,7 +11,7 @@ import jurren.core.geometry.Outline;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Shapes;
-import jurren.core.layer.Join;
+import jurren.core.Fixtures;
 import jurren.core.layer.Layer;
 import jurren.core.load.CutItem;
 import jurren.core.load.Loading;
@@ -24,9 +24,9 @@ import org.junit.jupiter.api.Test;
 
 class CutRunTest {
     private static CutRun run(Region region) {
-        Layer layer = new Layer(1, CREAM, region, region, List.of(), Join.LAID_OVER, region.thinnest(), java.util.Map.of());
+        Layer layer = Fixtures.layer(region);
         Loading loading = Loading.of(List.of(new Loading.Wanted(FILM, CREAM,
-                List.of(new CutItem("A", "M", 1, layer, true), new CutItem("A", "M", 2, layer, true)))), List.of(), CUTTER, true);
+                List.of(new CutItem("A", "M", 1, layer), new CutItem("A", "M", 2, layer)))), List.of(), CUTTER, true);
         return CutRun.of(loading.loads().getFirst(), CUTTER, new CutRun.Orders());
     }
 

@@ -11,6 +11,7 @@ import jurren.core.geometry.Point;
 import jurren.core.job.Job;
 import jurren.core.job.SizeEntry;
 import jurren.core.layer.Join;
+import jurren.core.material.Film;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 import java.util.List;
@@ -82,7 +83,7 @@ class DryRunTest {
 
     @Test
     void aButtedGapIsTheOnlyBareCloth() {
-        Job butted = JOB.withLine("A", l -> l.withJoin(Fixtures.CREAM, new Join.Butted(0.4)));
+        Job butted = JOB.withLine("A", l -> l.withJoin(Film.of("smooth-film", Fixtures.CREAM), new Join.Butted(0.4)));
         Plan plan = plan(butted);
         DryRun run = DryRun.of(plan, sheets(plan, DryRunTest::asWritten));
 

@@ -23,7 +23,7 @@ class OtherWorkTest {
 
     @Test
     void vinylIsCleanedOnceAndLaidLayerByLayer() {
-        FinishSequence work = TableWork.of(2);
+        FinishSequence work = HandWork.of(HandWork.each(new TableWork(), 2));
         assertThat(work.steps()).extracting(Step::kind).containsExactly(Step.Kind.CLEAN,
                 Step.Kind.TAPE, Step.Kind.BACKING, Step.Kind.LAY, Step.Kind.BURNISH, Step.Kind.LIFT,
                 Step.Kind.TAPE, Step.Kind.BACKING, Step.Kind.LAY, Step.Kind.BURNISH, Step.Kind.LIFT, Step.Kind.WAIT);
@@ -32,7 +32,7 @@ class OtherWorkTest {
         assertThat(work.steps()).noneMatch(s -> s.kind().heats());
         assertThat(work.secondsPerPiece()).as("nobody stands by the wait").isEqualTo(60 + 2 * 185);
         assertThat(IntStream.range(1, 12).allMatch(i -> work.steps().get(i).startS() == work.steps().get(i - 1).endS())).isTrue();
-        assertThat(TableWork.of(0).steps()).isEmpty();
+        assertThat(HandWork.of(HandWork.each(new TableWork(), 0)).steps()).isEmpty();
     }
 
     /** 300 to 420 s in an oven sleeve: 360, in two halves with a turn between. */
@@ -55,7 +55,25 @@ class OtherWorkTest {
         assertThat(once.steps()).extracting(Step::kind).containsExactly(Step.Kind.CLEAN, Step.Kind.WARM, Step.Kind.TAPE_SHEET,
                 Step.Kind.PRESS, Step.Kind.PEEL);
         assertThat(DyePress.of(RECIPE, COTTON, false, 3).secondsPerPiece()).isCloseTo(3 * once.secondsPerPiece(), within(1e-9));
-        assertThat(FilmPress.of(java.util.List.of(RECIPE), COTTON, 2).secondsPerPiece())
-                .isCloseTo(2 * FilmPress.of(java.util.List.of(RECIPE), COTTON, 1).secondsPerPiece(), within(1e-9));
+        assertThat(FilmPress.of(FilmPressTest.films(RECIPE), COTTON, 2).secondsPerPiece())
+                .isCloseTo(2 * FilmPress.of(FilmPressTest.films(RECIPE), COTTON, 1).secondsPerPiece(), within(1e-9));
+    }
+
+    @Test
+    void coldWorkFollowsHeatAndCountsOn() {
+        FinishSequence heat = FilmPress.of(FilmPressTest.films(RECIPE), COTTON, 1);
+        FinishSequence both = heat.then(HandWork.of(HandWork.each(new StickerWork(), 1)));
+        assertThat(both.steps()).hasSize(heat.steps().size() + 5);
+        assertThat(both.steps().get(heat.steps().size()).startS()).isEqualTo(heat.steps().getLast().endS());
+        assertThat(both.steps()).extracting(Step::order).isSorted().doesNotHaveDuplicates();
+        assertThat(both.secondsPerPiece()).isEqualTo(heat.secondsPerPiece() + 60 + 40);
+        assertThat(FinishSequence.NOTHING.then(heat)).isEqualTo(heat);
+        assertThat(heat.then(FinishSequence.NOTHING)).isEqualTo(heat);
+    }
+
+    @Test
+    void aStencilThatSticksIsLiftedAfterThePaint() {
+        assertThat(HandWork.of(HandWork.each(new StencilFilmWork(), 1)).steps()).extracting(Step::kind).containsSubsequence(Step.Kind.LIFT,
+                Step.Kind.PAINT, Step.Kind.LIFT_STENCIL, Step.Kind.DRY);
     }
 }

@@ -30,9 +30,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class WhatHoldsTest {
     private static final Set<Reason> SEEN = new HashSet<>();
+    private static final Set<Process> IS_HOT =
+            Set.of(Process.HEAT_FILM, Process.PRINTED_HEAT_FILM, Process.DYE_PRINT, Process.DYE_OVER_BASE, Process.STONES);
 
     private static Material material(String id, Process process, double celsius) {
-        return new Material(id, id, process, 0.1, 0.8, false, process.isHot()
+        return new Material(id, id, process, 0.1, 0.8, false, IS_HOT.contains(process)
                 ? Optional.of(new Recipe(celsius, 10, 15, 30, 3, Pressure.MEDIUM, Peel.WARM)) : Optional.empty(),
                 new CutSettings(90, 300, 0.1, 1), 9, List.of());
     }

@@ -15,6 +15,7 @@ import jurren.core.blank.Panel;
 import jurren.core.blank.Vessel;
 import jurren.core.finish.Press;
 import jurren.core.layer.Join;
+import jurren.core.material.Film;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -63,12 +64,15 @@ class JobTest {
     @Test
     void aLineChangesOneThingAtATime() {
         Line l = line(SizeEntry.of("M", 2));
+        Film cream = Film.of("smooth-film", CREAM);
+        assertThat(l.withJoin(cream, new Join.Butted(0.3)).withMaterial("glow").join(cream.in("glow")))
+                .as("what was said of the usual material goes with it").isEqualTo(new Join.Butted(0.3));
         assertThat(l.withTitle("tees").withFit(Fit.USUAL.with(Fit.Down.FOOT)).withBlankColour("red").withMaterial("glow").motifs())
                 .isEqualTo(l.motifs());
         assertThat(l.withBlankColour("red").thing()).isEqualTo(Thing.of("tee", "red"));
         assertThat(l.withSize("L", s -> s.withCount(3)).copies()).isEqualTo(5);
-        assertThat(l.withJoin(CREAM, new Join.Butted(0.3)).join(CREAM)).isEqualTo(new Join.Butted(0.3));
-        assertThat(l.join(CREAM)).isEqualTo(Join.LAID_OVER);
+        assertThat(l.withJoin(cream, new Join.Butted(0.3)).join(cream)).isEqualTo(new Join.Butted(0.3));
+        assertThat(l.join(cream)).isEqualTo(Join.LAID_OVER);
         assertThat(l.freeMotifId()).isEqualTo("m2");
         assertThatIllegalArgumentException().isThrownBy(() -> l.withMotifs(List.of(l.motifs().getFirst(), l.motifs().getFirst())));
     }

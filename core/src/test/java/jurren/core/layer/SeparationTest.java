@@ -1,6 +1,7 @@
 package jurren.core.layer;
 
 import static jurren.core.Fixtures.CREAM;
+import static jurren.core.Fixtures.FILM;
 import static jurren.core.Fixtures.SKY;
 import static jurren.core.Fixtures.TANGERINE;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -11,9 +12,13 @@ import jurren.core.art.Painted;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Shapes;
 import jurren.core.material.Colour;
+import jurren.core.material.Film;
+import jurren.core.way.Ways;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
+import java.util.function.Function;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -23,12 +28,17 @@ class SeparationTest {
     private static final Region NARROW = Shapes.disc(0, 0, 5);
 
     private static Painted paint(Colour colour, Region region) {
-        return new Painted(colour, region, List.of());
+        return new Painted(colour, Optional.of("smooth-film"), region, List.of());
+    }
+
+    /** All of one heat film, as it is cut. */
+    private static List<Layer> layers(Art art, Function<Film, Join> joins) {
+        return Ways.layers(Separation.of(art, Painted::film, joins), _ -> FILM, _ -> new Edging(0, true, false), art.bounds().orElseThrow());
     }
 
     private static List<Layer> separate(Join join) {
         Art art = new Art(List.of(paint(TANGERINE, WIDE), paint(CREAM, NARROW)));
-        return Separation.of(art, _ -> join);
+        return layers(art, _ -> join);
     }
 
     private static double ring(double outer, double inner) {
@@ -59,7 +69,7 @@ class SeparationTest {
         Region half = Shapes.rectangle(20, 0, 20, 40);
         Art art = new Art(List.of(paint(TANGERINE, square), paint(SKY, half)));
 
-        Region lower = Separation.of(art, _ -> new Join.KnockedOut(1)).getFirst().region();
+        Region lower = layers(art, _ -> new Join.KnockedOut(1)).getFirst().region();
 
         assertThat(lower.areaMm2()).as("no rim along the outer edges under the upper film").isCloseTo(21 * 40, within(0.5));
         assertThat(lower.thinnest().widthMm()).isGreaterThan(20);
@@ -68,16 +78,16 @@ class SeparationTest {
     @Test
     void whatIsFullyCoveredNeedsNoLayer() {
         Art art = new Art(List.of(paint(TANGERINE, NARROW), paint(CREAM, WIDE)));
-        assertThat(Separation.of(art, _ -> Join.LAID_OVER)).extracting(Layer::colour).containsExactly(CREAM);
+        assertThat(layers(art, _ -> Join.LAID_OVER)).extracting(Layer::colour).containsExactly(CREAM);
     }
 
     @Test
     void unweldedPartsAreCutThroughEachOther() {
         Region left = Shapes.rectangle(0, 0, 10, 10);
         Region right = Shapes.rectangle(8, 0, 10, 10);
-        Painted unwelded = new Painted(CREAM, left.weld(right), List.of(left, right));
+        Painted unwelded = new Painted(CREAM, Optional.of("smooth-film"), left.weld(right), List.of(left, right));
 
-        Layer layer = Separation.of(new Art(List.of(unwelded)), _ -> Join.LAID_OVER).getFirst();
+        Layer layer = layers(new Art(List.of(unwelded)), _ -> Join.LAID_OVER).getFirst();
 
         assertThat(layer.region().pieceCount()).isEqualTo(1);
         assertThat(layer.cutPieces()).hasSize(2);
@@ -95,7 +105,7 @@ class SeparationTest {
 
         assertThat(seen.values().stream().mapToDouble(Region::areaMm2).sum()).isCloseTo(total, within(1e-3));
         for (Join join : List.of(Join.LAID_OVER, new Join.KnockedOut(0.8))) {
-            List<Layer> layers = Separation.of(art, _ -> join);
+            List<Layer> layers = layers(art, _ -> join);
             Region above = Region.EMPTY;
             for (Layer layer : layers.reversed()) {
                 Region shows = layer.region().minus(above);

@@ -10,8 +10,7 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Shapes;
-import jurren.core.layer.Join;
-import jurren.core.layer.Layer;
+import jurren.core.Fixtures;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -21,7 +20,7 @@ import org.junit.jupiter.api.Test;
 
 class LoadingTest {
     private static CutItem item(Region region, int copy) {
-        return new CutItem("A", "M", copy, new Layer(1, CREAM, region, region, List.of(), Join.LAID_OVER, region.thinnest(), java.util.Map.of()), true);
+        return new CutItem("A", "M", copy, Fixtures.layer(region));
     }
 
     private static Loading load(List<CutItem> items, boolean framed) {
@@ -54,7 +53,7 @@ class LoadingTest {
     void turnedOverFilmReadsBackwardsToTheKnifeAndOtherFilmDoesNot() {
         Region foot = Shapes.footToTheRight(0, 0, 40);
         CutItem reversed = item(foot, 1);
-        CutItem straight = new CutItem("A", "M", 1, reversed.layer(), false);
+        CutItem straight = new CutItem("A", "M", 1, Fixtures.layer(foot, false));
         Point toe = new Point(38, 38);
 
         Region onFilm = foot.placed(reversed.ontoFilm(false));

@@ -24,6 +24,7 @@ import jurren.core.job.Thing;
 import jurren.core.layer.Join;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
+import jurren.core.material.Film;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.svg.SvgReader;
 import java.io.IOException;
@@ -60,7 +61,7 @@ public final class DemoJob {
                 List.of(new DrawCloser(0.3, 4)), Pose.at(0, 262));
         Line tees = new Line("A", "12 crew tees, chest", Thing.of("tee-adult", "black"), "smooth-film", "M",
                 List.of(SizeEntry.of("S", 2), SizeEntry.of("M", 4), SizeEntry.of("L", 4), SizeEntry.of("XL", 2)),
-                List.of(kite, name, crew), Map.of(SKY, new Join.KnockedOut(1)), Fit.USUAL);
+                List.of(kite, name, crew), Map.of(Film.of("smooth-film", SKY), new Join.KnockedOut(1)), Fit.USUAL);
         return new Job(NAME, "0412", "Sat 5 Dec", true, List.of(tees, tumblers(), lid(), sign()));
     }
 

@@ -34,7 +34,7 @@ import java.util.zip.ZipOutputStream;
 
 /** Reads and writes {@code .jurren} files. */
 public final class JobFile {
-    public static final int FORMAT = 2;
+    public static final int FORMAT = 3;
 
     private static final String JOB = "job.json";
     private static final int MOST_BYTES = 256 << 20;
@@ -139,8 +139,10 @@ public final class JobFile {
         for (Line line : job.lines()) {
             var blank = shop.blank(line.blankId()).orElseThrow(
                     () -> new Broken(Reason.UNKNOWN_IN_JOB, "the blank \"" + line.blankId() + "\""));
-            if (shop.material(line.materialId()).filter(m -> m.process().isWorked()).isEmpty()) {
-                throw new Broken(Reason.UNKNOWN_IN_JOB, "lines of the material \"" + line.materialId() + "\"");
+            for (String material : line.materials()) {
+                if (shop.material(material).isEmpty()) {
+                    throw new Broken(Reason.UNKNOWN_IN_JOB, "the material \"" + material + "\" of line " + line.id());
+                }
             }
             for (SizeEntry size : line.sizes()) {
                 BlankSize sold = blank.size(size.size()).orElseThrow(() -> new Broken(Reason.UNKNOWN_IN_JOB,

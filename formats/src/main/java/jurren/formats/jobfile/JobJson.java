@@ -15,8 +15,10 @@ import jurren.core.job.Line;
 import jurren.core.job.Made;
 import jurren.core.job.SizeEntry;
 import jurren.core.job.Thing;
+import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
 import jurren.core.material.Colour;
+import jurren.core.material.Film;
 import jurren.formats.Refusal.Reason;
 import jurren.formats.catalogue.BlankFile;
 import jurren.formats.catalogue.BlankRead;
@@ -128,7 +130,14 @@ final class JobJson {
         ArrayNode motifs = node.putArray("motifs");
         line.motifs().forEach(m -> MotifJson.write(motifs.addObject(), m, assets));
         ArrayNode joins = node.putArray("joins");
-        line.joins().forEach((colour, join) -> join(joins.addObject().put("colour", colour.hex()), join));
+        line.joins().forEach((film, join) -> {
+            ObjectNode n = joins.addObject().put("material", film.materialId());
+            film.colour().ifPresent(c -> n.put("colour", c.hex()));
+            join(n, join);
+        });
+        ObjectNode edgings = node.putObject("edgings");
+        line.edgings().forEach((material, e) -> edgings.putObject(material).put("outMm", e.outMm()).put("holesKept", e.holesKept())
+                .put("through", e.through()));
     }
 
     private static void thing(ObjectNode node, Thing thing) {
@@ -159,12 +168,25 @@ final class JobJson {
     private Line line(JsonNode n, String at, Assets.Reading assets) throws Broken {
         List<SizeEntry> sizes = Fields.list(n, "sizes", at, JobJson::size);
         List<Motif> motifs = Fields.list(n, "motifs", at, (m, p) -> MotifJson.read(m, p, assets));
-        Map<Colour, Join> joins = new LinkedHashMap<>();
+        Map<Film, Join> joins = new LinkedHashMap<>();
         for (JsonNode j : n.path("joins")) {
-            joins.put(Fields.colour(j, at + ".joins"), join(j, at + ".joins"));
+            joins.put(film(j, at + ".joins", n.path("material").asText()), join(j, at + ".joins"));
+        }
+        Map<String, Edging> edgings = new LinkedHashMap<>();
+        for (Map.Entry<String, JsonNode> e : n.path("edgings").properties()) {
+            String there = at + ".edgings." + e.getKey();
+            double out = Fields.number(e.getValue(), "outMm", there);
+            edgings.put(e.getKey(), Fields.value(there, () -> new Edging(out, e.getValue().path("holesKept").asBoolean(),
+                    e.getValue().path("through").asBoolean())));
         }
         return Fields.value(at, () -> new Line(Fields.text(n, "id", at), n.path("title").asText(), thing(n, at), Fields.text(n, "material", at),
-                Fields.text(n, "drawnFor", at), sizes, motifs, joins, fit(n.path("fit"))));
+                Fields.text(n, "drawnFor", at), sizes, motifs, joins, fit(n.path("fit")), edgings));
+    }
+
+    /** Before films could be mixed a join named only its colour. */
+    private static Film film(JsonNode n, String at, String usualId) throws Broken {
+        Optional<Colour> colour = n.has("colour") ? Optional.of(Fields.colour(n, at)) : Optional.empty();
+        return new Film(n.has("material") ? Fields.text(n, "material", at) : usualId, colour);
     }
 
     private static Thing thing(JsonNode n, String at) throws Broken {

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,6 +18,7 @@ import jurren.core.art.Mark;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
 import jurren.core.art.Shape;
+import jurren.core.art.Films;
 import jurren.core.art.Source;
 import jurren.core.art.Standing;
 import jurren.core.art.Stroke;
@@ -24,6 +26,7 @@ import jurren.core.art.TracedPicture;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Point;
+import jurren.core.material.Colour;
 import jurren.formats.Refusal.Reason;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.opening.AnyDrawing;
@@ -64,6 +67,11 @@ public final class MotifJson {
         }
         if (m.standing().hidden()) {
             node.put("hidden", true);
+        }
+        m.films().all().ifPresent(id -> node.put("material", id));
+        if (!m.films().ofColour().isEmpty()) {
+            ObjectNode colours = node.putObject("materials");
+            m.films().ofColour().forEach((colour, id) -> colours.put(colour.hex(), id));
         }
     }
 
@@ -110,7 +118,15 @@ public final class MotifJson {
                 n.path("locked").asBoolean(), n.path("hidden").asBoolean());
         return new Motif(Fields.text(n, "id", at), n.path("name").asText(), source(n.path("source"), at + ".source", assets),
                 treatments, new Pose(Fields.number(p, "xMm", pose), Fields.number(p, "yMm", pose), Fields.number(p, "degrees", pose)),
-                standing);
+                standing, films(n, at));
+    }
+
+    private static Films films(JsonNode n, String at) throws Broken {
+        Map<Colour, String> ofColour = new LinkedHashMap<>();
+        for (Map.Entry<String, JsonNode> e : n.path("materials").properties()) {
+            ofColour.put(Fields.hex(e.getKey(), at + ".materials"), e.getValue().asText());
+        }
+        return new Films(n.has("material") ? Optional.of(Fields.text(n, "material", at)) : Optional.empty(), ofColour);
     }
 
     private static Source source(JsonNode n, String at, Assets.Reading assets) throws Broken {

@@ -13,6 +13,7 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import jurren.core.plan.LinePlan;
+import jurren.formats.words.Words;
 
 /** What is written: regions of one colour each from the bottom up, in millimetres with y down. */
 public record ArtSheet(String title, List<Part> parts) {
@@ -34,7 +35,7 @@ public record ArtSheet(String title, List<Part> parts) {
     /** As the knife follows it, each colour whole, whatever lies on it. */
     public static ArtSheet asCut(LinePlan plan) {
         return new ArtSheet(plan.line().title(), plan.drawn().layers().stream()
-                .map(l -> new Part(name(plan, l.colour()), l.colour(), l.region().warped(plan.face().rolling()))).toList());
+                .map(l -> new Part(Words.layerName(plan, l), l.colour(), l.region().warped(plan.face().rolling()))).toList());
     }
 
     /** Some motifs as they are built. */
@@ -56,7 +57,7 @@ public record ArtSheet(String title, List<Part> parts) {
     }
 
     private static String name(LinePlan plan, Colour colour) {
-        return plan.material().sold(colour).map(c -> c.name()).orElse(colour.hex());
+        return plan.used().stream().flatMap(m -> m.sold(colour).stream()).findFirst().map(c -> c.name()).orElse(colour.hex());
     }
 
     public Optional<Box> box() {

@@ -32,8 +32,12 @@ public final class JobPapers {
         return files;
     }
 
+    /** What was written, and how its dry run came out; empty where nothing is cut. */
+    public record Written(Map<String, byte[]> files, Optional<DryRun> dryRun) {
+    }
+
     /** @param dryRun run beside the writing of the papers, and waited for at the end */
-    public static Map<String, byte[]> all(Plan plan, Map<String, byte[]> cutFiles, Supplier<DryRun> dryRun,
+    public static Written all(Plan plan, Map<String, byte[]> cutFiles, Supplier<DryRun> dryRun,
                                           Units unit) {
         CompletableFuture<DryRun> running = CompletableFuture.supplyAsync(dryRun);
         Map<String, byte[]> files = new LinkedHashMap<>(cutFiles);
@@ -47,7 +51,8 @@ public final class JobPapers {
         files.put("ticket.pdf", TicketPdf.write(plan, unit));
         files.put("proof.png", Proof.write(plan.lines()));
         // where nothing was cut there is nothing to compare, which is not a match of 0 %
-        files.put("plan.json", PlanJson.write(plan, Optional.of(running.join()).filter(d -> !d.copies().isEmpty())));
-        return files;
+        Optional<DryRun> made = Optional.of(running.join()).filter(d -> !d.copies().isEmpty());
+        files.put("plan.json", PlanJson.write(plan, made));
+        return new Written(files, made);
     }
 }

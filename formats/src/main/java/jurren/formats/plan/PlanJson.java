@@ -49,7 +49,7 @@ public final class PlanJson {
         plan.prints().forEach(p -> print(prints.addObject(), p));
         ArrayNode snags = root.putArray("snags");
         plan.snags().forEach(s -> snag(snags.addObject(), s, plan));
-        dryRun.ifPresent(d -> root.putObject("dryRun")
+        dryRun.ifPresent(d -> root.putObject("dryRun").put("true", d.isTrue())
                 .put("matchPercent", rounded(d.matchPercent(), 4)).put("worstMm", rounded(d.worstMm(), 4)));
         DefaultPrettyPrinter printer = new DefaultPrettyPrinter().withArrayIndenter(DefaultIndenter.SYSTEM_LINEFEED_INSTANCE);
         try {
@@ -94,8 +94,9 @@ public final class PlanJson {
 
     private static void layer(ObjectNode node, LinePlan line, Layer layer) {
         node.put("order", layer.order()).put("name", Words.layerName(line, layer.order()))
-                .put("material", line.material().id()).put("colour", layer.colour().hex())
-                .put("reversed", line.material().process().turnedOver()).put("why", WORDS.why(line.material().process()))
+                .put("material", layer.material().id()).put("colour", layer.colour().hex())
+                .put("role", layer.role().name().toLowerCase(Locale.ROOT))
+                .put("reversed", layer.making().reversed()).put("why", Words.why(layer))
                 .put("join", WORDS.join(layer.join()))
                 .put("areaMm2", rounded(layer.region().areaMm2(), 3)).put("pieces", layer.region().pieceCount())
                 .put("thinnestMm", rounded(layer.thinnest().widthMm(), 3));

@@ -7,6 +7,7 @@ import jurren.core.geometry.AwtShapes;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
+import jurren.core.material.Film;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
 import java.awt.BasicStroke;
@@ -59,15 +60,15 @@ public final class Proof {
     }
 
     /** One finished piece as a dry run made it, with what differs from the art hatched in red. */
-    public static byte[] writeResult(LinePlan line, SizePlan size, Map<Colour, Region> result, Region wrong) {
+    public static byte[] writeResult(LinePlan line, SizePlan size, Map<Film, Region> result, Region wrong) {
         Box box = size.laid().bounds().map(size.area().box()::joined).orElse(size.area().box()).grown(MARGIN_MM / 2);
         BufferedImage image = image(box.widthMm() * 2, box.heightMm() * 2);
         Graphics2D g = painter(image);
         g.scale(2, 2);
         g.translate(-box.minXMm(), -box.minYMm());
         paintBlank(g, line, size);
-        result.forEach((colour, region) -> {
-            g.setColor(new Color(colour.rgb()));
+        result.forEach((film, region) -> {
+            g.setColor(film.colour().map(c -> new Color(c.rgb())).orElse(Color.WHITE));
             g.fill(AwtShapes.path(region));
         });
         if (!wrong.isEmpty()) {

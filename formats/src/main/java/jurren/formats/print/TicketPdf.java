@@ -141,16 +141,18 @@ public final class TicketPdf {
             sheet.box(COLUMN, y - 9, 16, 22, new Color(layer.colour().rgb()), RULE);
             sheet.text(layer.order() + "  " + Words.layerName(line, layer.order()), COLUMN + 24, y,
                     DocumentFonts.TEXT_BOLD, 10.5, INK);
-            sheet.textRight(line.material().name(), RIGHT, y, DocumentFonts.TEXT, 10, INK);
+            sheet.textRight(layer.material().name(), RIGHT, y, DocumentFonts.TEXT, 10, INK);
             y += 12;
             sheet.text(TicketWords.text("ticket.layer", layer.region().pieceCount(),
                     words.unit().fine(layer.thinnest().widthMm())), COLUMN + 24, y, DocumentFonts.TEXT, 9, SOFT);
             sheet.textRight(words.join(layer.join()), RIGHT, y, DocumentFonts.TEXT, 9, SOFT);
             y += 19;
         }
-        for (String row : sheet.wrapped(words.why(line.material().process()), RIGHT - COLUMN, DocumentFonts.TEXT, 9.5)) {
-            sheet.text(row, COLUMN, y, DocumentFonts.TEXT, 9.5, PLUM);
-            y += 12;
+        for (String why : line.drawn().layers().reversed().stream().map(Words::why).distinct().toList()) {
+            for (String row : sheet.wrapped(why, RIGHT - COLUMN, DocumentFonts.TEXT, 9.5)) {
+                sheet.text(row, COLUMN, y, DocumentFonts.TEXT, 9.5, PLUM);
+                y += 12;
+            }
         }
         y += 10;
     }
@@ -159,10 +161,10 @@ public final class TicketPdf {
         List<CutRun> runs = plan.runs().stream().filter(r -> r.load().placed().stream()
                 .anyMatch(p -> p.item().lineId().equals(line.line().id()))).toList();
         List<PrintSheet> prints = plan.prints().stream().filter(p -> p.lineId().equals(line.line().id())).toList();
-        heading(prints.isEmpty() ? "ticket.loads" : "ticket.prints", COLUMN);
+        heading(runs.isEmpty() ? "ticket.prints" : prints.isEmpty() ? "ticket.loads" : "ticket.prints-and-loads", COLUMN);
         for (PrintSheet print : prints) {
             Box box = print.layer().region().bounds();
-            sheet.text(print.order() + "  " + TicketWords.text("ticket.print", line.material().name(),
+            sheet.text(print.order() + "  " + TicketWords.text("ticket.print", print.layer().material().name(),
                     words.unit().number(box.widthMm()), words.unit().format(box.heightMm())), COLUMN, y,
                     DocumentFonts.TEXT_BOLD, 10, INK);
             y += 12;

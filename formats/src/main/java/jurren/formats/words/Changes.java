@@ -98,7 +98,10 @@ public final class Changes {
         if (!before.fit().equals(after.fit())) {
             found.add(text("fit"));
         }
-        if (!before.joins().equals(after.joins())) {
+        if (!before.edgings().equals(after.edgings())) {
+            found.add(text("edging"));
+        }
+        if (before.materialId().equals(after.materialId()) && !before.joins().equals(after.joins())) {
             found.add(text("join"));
         }
         motifs(before, after, found);
@@ -140,6 +143,8 @@ public final class Changes {
             found.add(text(before.pose().degrees() == after.pose().degrees() ? "move" : "turn", name(after)));
         } else if (!before.standing().equals(after.standing())) {
             found.add(text("standing", name(after)));
+        } else if (!before.films().equals(after.films())) {
+            found.add(text("films", name(after)));
         } else {
             found.add(text("rename", name(after)));
         }

@@ -5,9 +5,11 @@ import jurren.core.blank.Family;
 import jurren.core.blank.Form;
 import jurren.core.blank.Obstacle;
 import jurren.core.finish.Press;
+import jurren.core.dryrun.Comparison;
 import jurren.core.finish.Step;
 import jurren.core.hold.Verdict;
 import jurren.core.layer.Join;
+import jurren.core.layer.Layer;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
 import jurren.core.plan.LinePlan;
@@ -16,6 +18,7 @@ import jurren.core.snag.Snag;
 import jurren.formats.Refusal;
 import jurren.formats.drawing.DrawingRead;
 import java.text.MessageFormat;
+import java.util.List;
 import java.util.Locale;
 import java.util.ResourceBundle;
 import java.util.stream.Collectors;
@@ -55,8 +58,14 @@ public final class Words {
     }
 
     /** Why a layer is reversed or not. */
-    public String why(Process process) {
-        return text("why." + key(process));
+    public static String why(Layer layer) {
+        return text("why." + key(layer.material().process()));
+    }
+
+    /** How a layer is made, in a few words. */
+    public static String made(Layer layer) {
+        String how = layer.isPrint() ? layer.isCut() ? "printed-cut" : "printed" : key(layer.role()) + "." + key(layer.making().cut());
+        return text("made." + how + (layer.making().reversed() ? ".reversed" : ""));
     }
 
     public String join(Join join) {
@@ -98,6 +107,7 @@ public final class Words {
                     s.sizeId(), unit.fine(s.leastMm()));
             case Snag.TooManyFilms s -> text("snag.too-many-films", s.line(), s.films(), s.most());
             case Snag.NothingHoldsOn s -> text("snag.nothing-holds-on", s.line(), s.material(), layer(plan, s));
+            case Snag.NotSold s -> text("snag.not-sold", s.material(), s.wanted(), s.nearest());
             case Snag.NotOnRoll s -> text("snag.not-on-roll", s.line(), layer(plan, s), s.sizeId(),
                     unit.format(s.acrossMm()), unit.format(s.usableMm()));
             case Snag.RollTooShort s -> text(s.leftMm() == 0 ? "snag.roll-too-short.none" : "snag.roll-too-short",
@@ -105,6 +115,11 @@ public final class Words {
             case Snag.TooMuchHeat s -> text("snag.too-much-heat", s.line(), layer(plan, s), s.seconds(), s.mostSeconds());
             case Snag.TooHot s -> text("snag.too-hot", s.line(), degrees(s.celsius()), degrees(s.mostCelsius()));
         };
+    }
+
+    /** Which piece of a dry run is meant. */
+    public String where(Comparison c) {
+        return text("dry-run.where", c.lineId(), c.size(), c.copy());
     }
 
     private static String layer(Plan plan, Snag snag) {
@@ -117,7 +132,18 @@ public final class Words {
             return line.blank().madeOf().name();
         }
         return line.drawn().layers().stream().filter(l -> l.order() == layer).findFirst()
-                .map(l -> l.isPrint() ? line.material().name() : line.material().colourName(l.colour())).orElse("");
+                .map(l -> layerName(line, l)).orElse("");
+    }
+
+    /** Of a film its colour; of a print or a base its material. */
+    public static String layerName(LinePlan line, Layer layer) {
+        return switch (layer.role()) {
+            case FILM -> layer.material().colourName(layer.colour());
+            case PRINT -> line.drawn().layers().stream().noneMatch(l -> l.role() == Layer.Role.BASE && l.film().equals(layer.film()))
+                    ? layer.material().name() : text("layer.print", layer.material().name());
+            case BASE -> text("layer.base", layer.material().name());
+            case PLATE -> text("layer.plate", layer.colour().hex());
+        };
     }
 
     /** Why it holds or not, in one sentence. */
@@ -170,13 +196,17 @@ public final class Words {
         boolean last = step.layer() == line.drawn().layers().size();
         String variant = switch (step.kind()) {
             case LAY -> line.face().isRound() ? ".round" : "";
-            case PRESS -> line.material().process().isPrinted() ? "." + key(line.platen().press().kind())
+            case PRESS -> isSheet(line, step.layer()) ? "." + key(line.platen().press().kind())
                     : last && line.drawn().layers().size() > 1 ? "" : ".only";
             case TACK -> step.layer() == 1 ? ".first" : "";
             case PEEL -> "." + key(step.peel());
             default -> "";
         };
         return text("step." + key(step.kind()) + ".text" + variant, layerName(line, step.layer()));
+    }
+
+    private static boolean isSheet(LinePlan line, int layer) {
+        return line.drawn().layers().stream().anyMatch(l -> l.order() == layer && l.isPrint() && !l.isCut());
     }
 
     public String pressure(Step step) {
@@ -239,12 +269,15 @@ public final class Words {
         return text("blank.line", line.blank().name(), line.blankColour().name(), line.blank().madeOf().name());
     }
 
+    /** What the layers are, in one line. */
     public String reversedLine(LinePlan line) {
-        int n = line.drawn().layers().size();
-        if (line.material().process().isPrinted()) {
-            return text("layers.printed", line.material().name());
+        List<Layer> layers = line.drawn().layers();
+        if (!layers.isEmpty() && layers.stream().allMatch(l -> l.isPrint() && !l.isCut())) {
+            return text("layers.printed", line.used().getFirst().name());
         }
-        return text(line.material().process().turnedOver() ? "layers.reversed" : "layers.straight", n,
-                line.material().name());
+        String names = line.used().stream().map(Material::name).collect(Collectors.joining(", "));
+        boolean all = layers.stream().allMatch(l -> l.making().reversed());
+        boolean none = layers.stream().noneMatch(l -> l.making().reversed());
+        return text(none ? "layers.straight" : all ? "layers.reversed" : "layers.mixed", layers.size(), names);
     }
 }

@@ -10,6 +10,7 @@ import jurren.core.hold.WhatHolds;
 import jurren.core.job.Shop;
 import jurren.core.job.Thing;
 import jurren.core.material.Material;
+import jurren.core.way.Ways;
 import jurren.core.material.Process;
 import jurren.formats.words.Units;
 import jurren.formats.words.Words;
@@ -54,7 +55,7 @@ class BuiltInShopTest {
         assertThat(m.celsius()).isLessThanOrEqualTo(SHOP.presses().getFirst().mostCelsius());
         assertThat(m.colours()).isNotEmpty().doesNotHaveDuplicates();
         assertThat(m.colours()).allSatisfy(c -> assertThat(m.colourName(c.colour())).isEqualTo(c.name()));
-        assertThat(m.recipe().isPresent()).isEqualTo(m.process().isHot());
+        assertThat(Ways.of(m).byHand().isPresent()).as("what is not pressed is laid by hand").isEqualTo(!m.isPressed());
     }
 
     /** Whatever thing is chosen, there is something to make it with, and a sentence for every process. */

@@ -23,6 +23,7 @@ import jurren.core.art.Chain;
 import jurren.core.art.Colouring;
 import jurren.core.art.Lettering;
 import jurren.core.art.Mark;
+import jurren.core.art.Films;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
 import jurren.core.art.Shape;
@@ -43,8 +44,10 @@ import jurren.core.snag.Snag;
 import java.util.Map;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
+import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
 import jurren.core.material.Colour;
+import jurren.core.material.Film;
 import jurren.formats.Refusal.Reason;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
@@ -78,7 +81,9 @@ class JobFileTest {
                 .withMotif("m2", m -> m.withTreatments(List.of(new Treatment.Weld(),
                         new Treatment.Outlined(2.5, CornerStyle.MITRED, Colour.of("#123456")))))
                 .withMotif("m1", m -> m.withSource(m.source().resized(1.25, 0.75)).withPose(m.pose().turnedTo(33)))
-                .withJoin(Colour.of("#F6EFDC"), new Join.Butted(0.3))
+                .withMotif("m3", m -> m.withFilms(Films.allOf("flock-film").with(Colour.of("#7FC4DA"), Optional.of("glitter-film"))))
+                .withJoin(Film.of("smooth-film", Colour.of("#F6EFDC")), new Join.Butted(0.3)).withJoin(Film.print("dye-print"), new Join.KnockedOut(0.5))
+                .withEdging("flock-base", new Edging(-0.5, true, false)).withEdging("sticker-sheet", new Edging(2, false, true))
                 .withSize("2XL", s -> s.withCount(7).withArtWidth(Optional.of(311.5)).withArea(Optional.of(new AreaMeasures(320, 340, 80)))));
     }
 
@@ -163,7 +168,7 @@ class JobFileTest {
         List<Motif> motifs = new ArrayList<>(DemoJob.make().line("A").orElseThrow().motifs());
         for (int i = 0; i < sources.size(); i++) {
             motifs.add(new Motif("s" + i, "motif " + i, sources.get(i), List.of(), Pose.at(i, 200),
-                    new Standing(Optional.of("pair"), i % 2 == 0, i % 3 == 0)));
+                    new Standing(Optional.of("pair"), i % 2 == 0, i % 3 == 0), Films.USUAL));
         }
         Job job = DemoJob.make().withLine("A", l -> l.withMotifs(motifs));
         assertThat(opened(JobFile.bytes(JobDocument.of(job))).job()).isEqualTo(job);
@@ -184,7 +189,7 @@ class JobFileTest {
                 ((Lettering) m.source()).withTypeface(opened))));
         byte[] elsewhere = withJobJson(new String(jobJson(JobFile.bytes(JobDocument.of(job.withLine("A", l -> l.withMotifs(
                 l.motifs().subList(1, 3)))))), StandardCharsets.UTF_8).replace(opened.id(), "font:Nowhere Script")
-                .replaceAll("(?s)\\{\\s*\"id\" : \"B\".*?\"joins\" : \\[ \\]\\s*\\},", ""));
+                .replaceAll("(?s)\\{\\s*\"id\" : \"B\".*?\"edgings\" : \\{ \\}\\s*\\},", ""));
         Job read = opened(elsewhere).job();
         Motif there = read.line("A").orElseThrow().motif("m3").orElseThrow();
         Motif here = job.line("A").orElseThrow().motif("m3").orElseThrow();
@@ -197,10 +202,12 @@ class JobFileTest {
     }
 
     @Test
-    void jobsWithNothingToMakeOrOfWhatCannotBeMadeYetAreRefused() throws IOException {
+    void jobsWithNothingToMakeOrOfUnknownMaterialsAreRefused() throws IOException {
         assertThat(refused(withJobJson("{\"format\":1,\"job\":{\"name\":\"x\",\"lines\":[]}}"))).isEqualTo(Reason.DAMAGED_JOB);
         Job stones = DemoJob.make().withLine("A", l -> l.withMaterial("stones"));
-        assertThat(refused(JobFile.bytes(JobDocument.of(stones)))).isEqualTo(Reason.UNKNOWN_IN_JOB);
+        assertThat(opened(JobFile.bytes(JobDocument.of(stones))).job()).isEqualTo(stones);
+        Job unknown = DemoJob.make().withLine("A", l -> l.withMotif("m1", m -> m.withFilms(Films.allOf("moon-film"))));
+        assertThat(refused(JobFile.bytes(JobDocument.of(unknown)))).isEqualTo(Reason.UNKNOWN_IN_JOB);
     }
 
     @Test
@@ -329,7 +336,7 @@ class JobFileTest {
         List<Motif> motifs = new ArrayList<>();
         for (int i = 0; i < sources.size(); i++) {
             motifs.add(new Motif("s" + i, "motif " + i, sources.get(i), i == 0 ? all : List.of(), Pose.at(i, 200),
-                    new Standing(Optional.of("pair"), true, i == 5)));
+                    new Standing(Optional.of("pair"), true, i == 5), Films.USUAL));
         }
         return DemoJob.make().withLines(List.of(DemoJob.make().line("A").orElseThrow().withMotifs(motifs)));
     }

@@ -43,7 +43,7 @@ class JobPapersTest {
     /** Not while the class is still being made: another thread runs what is given here. */
     @BeforeAll
     static void writeAll() {
-        files = JobPapers.all(PLAN, JobPapers.cutFiles(PLAN), () -> new DryRun(List.of()), Units.AMERICAN);
+        files = JobPapers.all(PLAN, JobPapers.cutFiles(PLAN), () -> new DryRun(List.of()), Units.AMERICAN).files();
     }
 
     @Test

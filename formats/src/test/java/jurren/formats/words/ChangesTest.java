@@ -15,8 +15,11 @@ import jurren.core.geometry.CornerStyle;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.Made;
+import jurren.core.art.Films;
+import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
 import jurren.core.material.Colour;
+import jurren.core.material.Film;
 import jurren.formats.demo.DemoJob;
 import org.junit.jupiter.api.Test;
 
@@ -57,13 +60,17 @@ class ChangesTest {
         assertThat(told(JOB.withoutLine("B"))).isEqualTo("line B removed");
         assertThat(told(JOB.withLineCopied("A"))).isEqualTo("line C added");
         assertThat(told(JOB.withLineMoved("A", 1))).isEqualTo("order of the lines");
+        assertThat(line(l -> l.withEdging("flock-base", new Edging(1, true, false)))).isEqualTo("cut line of a print");
+        assertThat(line(l -> l.withMotif("m1", m -> m.withFilms(Films.allOf("glitter-film"))))).startsWith("material of ");
         assertThat(line(l -> l.withTitle("x"))).isEqualTo("what the line is");
         assertThat(line(l -> l.withBlankColour("white"))).isEqualTo("colour of the thing");
         assertThat(line(l -> l.withThing(l.thing().withPress(Optional.of("flat-406x508"))))).isEqualTo("press");
         assertThat(line(l -> l.withThing(l.thing().withFace("back")))).isEqualTo("place on the thing");
         assertThat(line(l -> l.withMaterial("glow-film"))).isEqualTo("material");
         assertThat(line(l -> l.withSize("M", s -> s.withCount(9)))).isEqualTo("size run");
-        assertThat(line(l -> l.withJoin(CREAM, new Join.KnockedOut(1)))).isEqualTo("join of a layer");
+        assertThat(line(l -> l.withJoin(Film.of("smooth-film", CREAM), new Join.KnockedOut(1)))).isEqualTo("join of a layer");
+        assertThat(line(l -> l.withEdging("flock-base", new Edging(1, true, false)))).isEqualTo("cut line of a print");
+        assertThat(line(l -> l.withMotif("m1", m -> m.withFilms(Films.allOf("glitter-film"))))).startsWith("material of ");
         assertThat(line(l -> l.withTitle("x").withMaterial("glow-film"))).isEqualTo("what the line is and more");
     }
 

@@ -49,14 +49,14 @@ class WordsTest {
                 new Snag.NotWelded("A", "m", "name", 4, p), new Snag.BeyondBlank("A", "M", 900, 508, true),
                 new Snag.BeyondBlank("A", "M", 900, 508, false), new Snag.OutsideArea("A", "M", 12.7, p),
                 new Snag.BeyondPlaten("A", "M", 12.7, p), new Snag.ThinPart("A", 3, "S", 0.4, 0.8, p),
-                new Snag.TooManyFilms("A", 4, 3, p), new Snag.NothingHoldsOn("A", 1, "Glitter film"),
+                new Snag.TooManyFilms("A", 4, 3, p), new Snag.NothingHoldsOn("A", 1, "Glitter film"), new Snag.NotSold("A", 1, "Glitter film", "#123456", "Glitter gold"),
                 new Snag.NotOnRoll("A", 3, "M", 300, 281), new Snag.RollTooShort("A", 1, "Cream", 5000, 300),
                 new Snag.RollTooShort("A", 1, "Cream", 5000, 0), new Snag.TooMuchHeat("A", 0, 60, 45),
                 new Snag.TooHot("A", 240, 220), new Snag.FontMissing("A", "m1", "NORTH", "Nowhere Sans"),
                 new Snag.NothingToFollow("A", "m1", "NORTH", "knock-out"), new Snag.NothingLeft("A", "m1", "NORTH", "only-parts"),
                 new Snag.NoEffect("A", "m1", "NORTH", "inner-outline"), new Snag.LooseIsland("A", 1, 2, p), new Snag.OverWrap("A", "M", 5, 230, p),
                 new Snag.InTheWay("A", "M", Obstacle.Kind.HANDLE, 4, p), new Snag.NoRoom("A", "M"),
-                new Snag.SplitPress("A", "M", 2, 15, p), new Snag.DoesNotHold("A", "Smooth film", PLAN.lines().getFirst().holds()));
+                new Snag.SplitPress("A", "M", 2, 15, p), new Snag.DoesNotHold("A", "Smooth film", PLAN.lines().getFirst().holdsUsual()));
 
         assertThat(all).allSatisfy(s -> isSentence(words.snag(s, PLAN)));
         assertThat(all.stream().map(Snag::getClass).distinct()).as("none is forgotten here")

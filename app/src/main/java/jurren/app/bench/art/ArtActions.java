@@ -6,6 +6,7 @@ import jurren.app.theme.Texts;
 import jurren.core.art.Arranging;
 import jurren.core.art.Backing;
 import jurren.core.art.Drawing;
+import jurren.core.art.Films;
 import jurren.core.art.Guide;
 import jurren.core.art.Standing;
 import jurren.core.art.TracedPicture;
@@ -103,7 +104,7 @@ public final class ArtActions {
     /** A guide under everything else, locked, so that it stays while one draws over it. */
     public void addGuide(Guide guide) {
         Motif m = new Motif(session.line().freeMotifId(), Texts.of("guide.name", NewJobs.nameOf(guide.file().name())), guide, List.of(), middle(),
-                Standing.FREE.locked(true));
+                Standing.FREE.locked(true), Films.USUAL);
         session.editLine(l -> {
             List<Motif> all = new ArrayList<>(List.of(m));
             all.addAll(l.motifs());

@@ -71,6 +71,7 @@ public final class ArtBench implements BenchView {
     private final MarksDesk marks;
     private final ArrangeCard arrange;
     private final MarksCard marksCard;
+    private final FilmsCard films;
     private final StartList starts;
 
     public ArtBench(Session session, ArtActions actions) {
@@ -83,6 +84,7 @@ public final class ArtBench implements BenchView {
         this.arrange = new ArrangeCard(session, actions);
         this.marksCard = new MarksCard(session, marks);
         this.starts = new StartList(session);
+        this.films = new FilmsCard(session);
         this.canvas = new FaceCanvas(Texts.of("art.picture"), 14, this::area, pen -> picture.draw(pen, scene(), canvas()));
         this.looks = Controls.segments("look", List.of(Look.values()), l -> Texts.of("art.look." + l), this::setLook);
         this.scale = new GuideScale(session);
@@ -109,7 +111,7 @@ public final class ArtBench implements BenchView {
             canvas.redraw();
         });
         drawn.onChange(canvas::redraw);
-        this.node = BenchLayout.of(canvas, new VBox(marksCard.node(), list.node(), arrange.node(), chain.node(), place.node(), snags, starts.node()), COLUMN, edge);
+        this.node = BenchLayout.of(canvas, new VBox(marksCard.node(), list.node(), arrange.node(), chain.node(), films.node(), place.node(), snags, starts.node()), COLUMN, edge);
     }
 
     private FaceCanvas canvas() {
@@ -395,6 +397,7 @@ public final class ArtBench implements BenchView {
             marks.want();
         }
         marksCard.update(look() == Look.CUT);
+        films.update();
         canvas.redraw();
     }
 

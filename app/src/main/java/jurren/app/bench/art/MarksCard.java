@@ -38,7 +38,7 @@ final class MarksCard {
     }
 
     private List<String> lines() {
-        if (session.linePlan().map(p -> p.material().process().isPrinted()).orElse(false)) {
+        if (!session.linePlan().map(p -> p.isCut()).orElse(true)) {
             return List.of(Texts.of("marks.printed"));
         }
         Optional<CutMarks> marks = desk.marks();

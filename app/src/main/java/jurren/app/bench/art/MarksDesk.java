@@ -89,7 +89,7 @@ final class MarksDesk {
 
     private static Looked look(LinePlan plan, List<Motif> motifs, List<String> chosen) {
         List<Point> ends = plan.line().motifs().stream().filter(m -> !m.isHidden()).flatMap(m -> openEnds(m).stream()).toList();
-        CutMarks marks = CutMarks.of(plan.drawn().art(), cut(plan), ends, plan.material().leastStrokeMm());
+        CutMarks marks = CutMarks.of(plan.drawn().art(), cut(plan), ends, leastMm(plan));
         Stop.lookHere();
         OnePiece piece = OnePiece.of(checked(plan, motifs));
         return new Looked(plan.drawn().art(), chosen, marks, new Pieces(piece, piece.around(AROUND_MM)));
@@ -106,9 +106,15 @@ final class MarksDesk {
                 .map(m -> plan.motifs().get(m.id()).region().placed(m.pose().placement())).toList());
     }
 
+    /** The most that any of its films needs. */
+    private static double leastMm(LinePlan plan) {
+        return plan.drawn().layers().stream().filter(Layer::isCut).mapToDouble(l -> l.material().leastStrokeMm()).max()
+                .orElse(plan.material().leastStrokeMm());
+    }
+
     /** What is cut, as it lies on the art; nothing of what is printed. */
     static List<Region> cut(LinePlan plan) {
-        return plan.drawn().shapes().asWorn().stream().filter(l -> !l.isPrint()).map(Layer::region).toList();
+        return plan.drawn().shapes().asWorn().stream().filter(Layer::isCut).map(Layer::region).toList();
     }
 
     private static List<Point> openEnds(Motif m) {

@@ -15,6 +15,7 @@ import jurren.core.art.Motif;
 import jurren.core.art.Source;
 import jurren.core.material.Colour;
 import jurren.core.material.FilmColour;
+import jurren.core.material.Material;
 
 /** What the chosen motif is made from: the fields of one kind of source. */
 abstract class SourceCard<S extends Source> {
@@ -61,8 +62,10 @@ abstract class SourceCard<S extends Source> {
 
     protected final Swatches<FilmColour> colours(String id, java.util.function.Function<S, Colour> now, Consumer<Colour> chosen) {
         Swatches<FilmColour> swatches = new Swatches<>(id, FilmColour::name, FilmColour::colour, c -> chosen.accept(c.colour()));
-        fills(s -> session.linePlan().ifPresent(p -> swatches.show(p.material().colours(),
-                p.material().sold(now.apply(s)).orElse(null))));
+        fills(s -> session.linePlan().ifPresent(p -> {
+            Material film = session.motif().map(m -> p.material(m, now.apply(s))).orElse(p.material());
+            swatches.show(film.colours(), film.sold(now.apply(s)).orElse(null));
+        }));
         return swatches;
     }
 

@@ -12,6 +12,7 @@ import jurren.core.art.treat.Treatments;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.material.Colour;
 import jurren.core.material.FilmColour;
+import jurren.core.material.Material;
 import jurren.formats.words.Words;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
@@ -180,8 +181,10 @@ final class TreatmentCard {
     private Node colour(String id, String name, RecordComponent c) {
         Swatches<FilmColour> swatches = new Swatches<>(id, FilmColour::name, FilmColour::colour, f -> change(c, f.colour()));
         swatches.setAccessibleText(name);
-        fillers.add(() -> value(c).ifPresent(v -> session.linePlan().ifPresent(p ->
-                swatches.show(p.material().colours(), p.material().sold((Colour) v).orElse(null)))));
+        fillers.add(() -> value(c).ifPresent(v -> session.linePlan().ifPresent(p -> {
+            Material film = session.motif().map(m -> p.material(m, (Colour) v)).orElse(p.material());
+            swatches.show(film.colours(), film.sold((Colour) v).orElse(null));
+        })));
         return swatches;
     }
 

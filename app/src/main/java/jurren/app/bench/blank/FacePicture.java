@@ -152,7 +152,7 @@ final class FacePicture {
 
     /** Where the press closes, each position, and what two of them heat. */
     private void platen(Pen pen, LinePlan plan, Color guide) {
-        if (!plan.material().process().isHot()) {
+        if (!plan.isPressed()) {
             return;
         }
         Color soft = guide.deriveColor(0, 1, 1, 0.75);
@@ -169,7 +169,7 @@ final class FacePicture {
 
     /** What a mug press or an oven sleeve closes on, as far as there is something. */
     private static void closing(Pen pen, LinePlan plan, SizePlan size, Color guide) {
-        if (!plan.material().process().isHot()) {
+        if (!plan.isPressed()) {
             return;
         }
         Color soft = guide.deriveColor(0, 1, 1, 0.75);

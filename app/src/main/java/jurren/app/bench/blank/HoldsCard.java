@@ -28,8 +28,7 @@ final class HoldsCard {
 
     HoldsCard(Session session) {
         this.session = session;
-        this.material = new Controls.Choice<>("film", Texts.of("film.name"), session.shop().materials().stream()
-                .filter(m -> m.process().isWorked()).toList(), Material::name,
+        this.material = new Controls.Choice<>("film", Texts.of("film.name"), session.shop().materials().stream().toList(), Material::name,
                 m -> session.editLine(l -> l.withMaterial(m.id())));
         material.setMaxWidth(Double.MAX_VALUE);
         rows.getStyleClass().add("verdicts");
@@ -44,7 +43,7 @@ final class HoldsCard {
     void update() {
         session.linePlan().ifPresent(plan -> {
             material.show(plan.material());
-            Verdict v = plan.holds();
+            Verdict v = plan.holdsUsual();
             holds.setText(Texts.of("film.verdict", capital(Words.answer(v)), session.words().reason(v)));
             List<Object> now = List.of(plan.blank(), plan.blankColour(), plan.face(), session.unit());
             if (!now.equals(shown)) {

@@ -41,7 +41,7 @@ final class PressCard {
 
     void update() {
         session.linePlan().ifPresent(plan -> {
-            boolean hot = plan.material().process().isHot();
+            boolean hot = plan.isPressed();
             node.setVisible(hot);
             node.setManaged(hot);
             PlatenPlan platen = plan.platen();

@@ -18,7 +18,7 @@ record SeenShapes(Face face, Region band, List<Painted> art, List<Region> handle
         Region band = held.seen(Region.of(size.area().box()));
         List<Painted> art = size.art().paints().stream().map(p -> {
             Stop.lookHere();
-            return new Painted(p.colour(), held.seen(p.region()), List.of());
+            return new Painted(p.colour(), p.materialId(), held.seen(p.region()), List.of());
         }).toList();
         List<Region> handles = face.obstacles().stream().filter(o -> o.kind() == Obstacle.Kind.HANDLE).map(o -> held.seen(o.region())).toList();
         return new SeenShapes(face, band, art, handles);

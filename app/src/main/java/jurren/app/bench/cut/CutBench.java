@@ -253,7 +253,7 @@ public final class CutBench implements BenchView {
                 Controls.row(Texts.of("cut.knife-speed"), Controls.figure(Texts.of("cut.knife-speed-of", s.speedMmS()))),
                 Controls.row(Texts.of("cut.blade"), Controls.figure(Texts.of("cut.blade-of", s.bladeOutMm()))),
                 Controls.row(Texts.of("cut.passes"), Controls.figure(Texts.of("cut.passes-of", s.passes()))),
-                Controls.label(Texts.of(run.load().material().process().turnedOver() ? "cut.before.reversed" : "cut.before")));
+                Controls.label(Texts.of(run.load().placed().stream().anyMatch(p -> p.item().turnedOver()) ? "cut.before.reversed" : "cut.before")));
     }
 
     private static List<Node> weedingRows(CutRun run) {

@@ -95,7 +95,7 @@ public final class FinishBench implements BenchView {
     }
 
     private Box bounds() {
-        return session.linePlan().map(p -> p.face().isRound() || !p.material().process().isHot() ? p.face().pictureBox().grown(4)
+        return session.linePlan().map(p -> p.face().isRound() || !p.isPressed() ? p.face().pictureBox().grown(4)
                 : p.platen().positions().stream().reduce(Box::joined).orElseThrow().grown(8))
                 .orElse(Box.ofSize(-200, 0, 400, 400));
     }
@@ -109,7 +109,7 @@ public final class FinishBench implements BenchView {
         session.linePlan().ifPresent(plan -> {
             Color cloth = Theme.paint(plan.blankColour().colour());
             Color guide = Theme.lineOn(plan.blankColour().colour());
-            boolean onPlaten = !plan.face().isRound() && plan.material().process().isHot();
+            boolean onPlaten = !plan.face().isRound() && plan.isPressed();
             if (onPlaten) {
                 pen.fillBox(bounds(), cloth);
             } else {
@@ -251,7 +251,7 @@ public final class FinishBench implements BenchView {
         clock.setText(String.format(java.util.Locale.ROOT, "%d:%02d", left / 60, left % 60));
         how.setText(step().map(s -> s.kind().heats()
                 ? session.words().degrees(s.celsius()) + " · " + session.words().pressure(s)
-                : Texts.of(session.linePlan().map(p -> p.material().process().isHot()).orElse(true)
+                : Texts.of(session.linePlan().map(p -> p.isPressed()).orElse(true)
                 ? "finish.open-press" : "finish.table")).orElse(""));
         start.setText(Texts.of(timer.isRunning() ? "finish.hold" : "finish.start"));
         start.setDisable(steps.isEmpty());
@@ -270,7 +270,7 @@ public final class FinishBench implements BenchView {
             rows.add(Controls.row(Words.layerName(plan, taken.layer()), figure));
         }
         rows.add(Controls.caption(Texts.of("finish.run")));
-        rows.add(Controls.row(Texts.of(plan.material().process().isHot() ? "finish.pieces" : "finish.pieces.table", plan.line().copies()),
+        rows.add(Controls.row(Texts.of(plan.isPressed() ? "finish.pieces" : "finish.pieces.table", plan.line().copies()),
                 figure(Words.duration(plan.finishSeconds()))));
         rows.add(Controls.row(Texts.of("finish.done"), figure(String.valueOf(session.job().made().pressed(session.line().id())))));
         return rows;

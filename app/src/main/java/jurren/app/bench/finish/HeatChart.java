@@ -55,7 +55,7 @@ final class HeatChart extends Pane {
 
     private void draw(GraphicsContext g, LinePlan plan, int chosen) {
         FinishSequence press = plan.finish();
-        boolean hot = plan.material().process().isHot();
+        boolean hot = plan.isPressed();
         double end = press.steps().stream().filter(s -> s.kind() != Step.Kind.WAIT).mapToDouble(Step::endS).max().orElse(1);
         double scale = (canvas.getWidth() - LEFT - RIGHT) / end;
         List<Layer> layers = plan.drawn().layers();

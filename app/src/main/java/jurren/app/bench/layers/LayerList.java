@@ -1,19 +1,23 @@
 package jurren.app.bench.layers;
 
+import jurren.app.bench.MaterialChoice;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
+import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
 import jurren.core.material.Colour;
+import jurren.core.material.Film;
 import jurren.core.plan.LinePlan;
 import jurren.formats.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -61,7 +65,7 @@ final class LayerList {
 
     void update() {
         session.linePlan().ifPresent(plan -> session.sizePlan().ifPresent(size -> {
-            List<Object> now = List.of(size.layers(), session.unit(), plan.material());
+            List<Object> now = List.of(size.layers(), session.unit(), plan.materials(), plan.line().edgings(), plan.blank(), plan.blankColour());
             if (!now.equals(shown)) {
                 shown = now;
                 Controls.refill(rows, build(plan, size.layers()));
@@ -78,7 +82,7 @@ final class LayerList {
         }
         if (!layers.isEmpty()) {
             nodes.add(Controls.card(Controls.label(Texts.of("layers.why"), "card-title"),
-                    Controls.label(session.words().why(plan.material().process()))));
+                    Controls.label(String.join(" ", layers.reversed().stream().map(Words::why).distinct().toList()))));
         }
         return nodes;
     }
@@ -88,18 +92,57 @@ final class LayerList {
         swatch.getStyleClass().add("layer-swatch");
         swatch.setStyle("-fx-background-color: rgba(35,38,43,0.4), " + swatchPaint(layer) + ";");
         HBox title = new HBox(8, Controls.label(layer.order() + "  " + Words.layerName(plan, layer.order()), "card-title"),
-                Controls.spring(), Controls.label(layer.isPrint() ? "" : plan.material().name(), "figure-text"));
+                Controls.spring(), material(plan, layer));
         title.setAlignment(Pos.BASELINE_LEFT);
         VBox text = new VBox(title,
-                Controls.label(Texts.of(plan.material().process().isPrinted() ? "layers.printed"
-                                : plan.material().process().turnedOver() ? "layers.reversed" : "layers.straight",
-                        layer.region().pieceCount())),
-                Controls.label(layer.isPrint() ? Texts.of("layers.colours", layer.print().size())
+                Controls.label(Texts.of("layers.made", Words.made(layer), layer.region().pieceCount())),
+                Controls.label(!layer.isCut() ? Texts.of("layers.colours", layer.print().size())
                         : Texts.of("layers.thinnest", session.unit().fine(layer.thinnest().widthMm())), "hint"));
+        if (layer.material().topOnly()) {
+            text.getChildren().add(Controls.label(Texts.of("layers.top-only"), "means"));
+        }
+        if (layer.isCut() && layer.role() != Layer.Role.FILM && layer.role() != Layer.Role.PLATE) {
+            text.getChildren().add(edging(plan, layer));
+        }
         HBox.setHgrow(text, Priority.ALWAYS);
         HBox row = new HBox(swatch, text);
         row.getStyleClass().add("layer-row");
         return Controls.card(row);
+    }
+
+    /** Of what it is made; a base and its print are made of one material, told once. */
+    private Node material(LinePlan plan, Layer layer) {
+        if (layer.isPrint() && !layer.isCut() && plan.drawn().layers().stream()
+                .anyMatch(l -> l.role() == Layer.Role.BASE && l.film().equals(layer.film()))) {
+            return Controls.label("");
+        }
+        return MaterialChoice.of("layer-material-" + layer.order(), Texts.of("layers.material", layer.order()), session, plan, layer.material(),
+                to -> session.editLine(l -> plan.remade(l, layer, to.id())));
+    }
+
+    /** Where the cut line of a print or a base lies. */
+    private Node edging(LinePlan plan, Layer layer) {
+        Edging now = plan.edging(layer.material());
+        String id = layer.material().id();
+        MeasureField out = new MeasureField(Texts.of("edging.out"), mm -> session.unit().fine(mm), text -> session.unit().parse(text),
+                MeasureField.within(session::unit, -Edging.MOST_MM, Edging.MOST_MM),
+                mm -> session.editLine(l -> l.withEdging(id, plan.edging(layer.material()).withOut(mm))));
+        out.setId("edging-out-" + layer.order());
+        out.show(now.outMm());
+        out.setPrefWidth(Theme.wide(82));
+        CheckBox holes = new CheckBox(Texts.of("edging.holes"));
+        holes.setId("edging-holes-" + layer.order());
+        holes.setSelected(now.holesKept());
+        holes.setOnAction(_ -> session.editLine(l -> l.withEdging(id, now.withHolesKept(holes.isSelected()))));
+        FlowPane row = new FlowPane(8, 4, Controls.figure(Texts.of("edging.out")), out, holes);
+        if (layer.isPrint()) {
+            CheckBox through = new CheckBox(Texts.of("edging.through"));
+            through.setId("edging-through-" + layer.order());
+            through.setSelected(now.through());
+            through.setOnAction(_ -> session.editLine(l -> l.withEdging(id, now.withThrough(through.isSelected()))));
+            row.getChildren().add(through);
+        }
+        return row;
     }
 
     /** One colour, or the colours of a print in stripes. */
@@ -117,10 +160,10 @@ final class LayerList {
     }
 
     private Node join(Layer layer) {
-        Colour colour = layer.colour();
+        Film film = layer.film();
         Controls.Choice<Kind> kind = new Controls.Choice<>("join-" + layer.order(),
                 Texts.of("join.of", layer.order()), List.of(Kind.values()), k -> Texts.of("join." + k),
-                k -> session.editLine(l -> l.withJoin(colour, k.fresh())));
+                k -> session.editLine(l -> l.withJoin(film, k.fresh())));
         kind.show(Kind.of(layer.join()));
         FlowPane row = new FlowPane(kind);
         switch (layer.join()) {
@@ -139,7 +182,7 @@ final class LayerList {
                 text -> session.unit().parse(text),
                 mm -> mm >= 0 && mm <= 10 ? java.util.Optional.empty()
                         : java.util.Optional.of(Texts.of("join.limits", session.unit().fine(10))),
-                mm -> session.editLine(l -> l.withJoin(layer.colour(), layer.join() instanceof Join.Butted
+                mm -> session.editLine(l -> l.withJoin(layer.film(), layer.join() instanceof Join.Butted
                         ? new Join.Butted(mm) : new Join.KnockedOut(mm))));
         field.setId("join-measure-" + layer.order());
         field.show(now);

@@ -10,9 +10,9 @@ import jurren.core.plan.Plan;
 public final class LayersSection implements BenchEntry.Section {
     @Override
     public BenchEntry.Said say(Session session, Plan plan, LinePlan line) {
-        boolean printed = line.material().process().isPrinted();
-        return new BenchEntry.Said(session.words().reversedLine(line), printed ? Texts.of("ticket.in-the-coat")
-                : Texts.of("ticket.thick", session.unit().thin(line.drawn().layers().size() * line.material().thicknessMm())),
+        double thick = line.thickestMm();
+        return new BenchEntry.Said(session.words().reversedLine(line), thick == 0 ? Texts.of("ticket.in-the-coat")
+                : Texts.of("ticket.thick", session.unit().thin(thick)),
                 !line.drawn().layers().isEmpty());
     }
 }

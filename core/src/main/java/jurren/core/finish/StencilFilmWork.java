@@ -1,0 +1,16 @@
+package jurren.core.finish;
+
+/** A stencil that sticks: taped and laid like vinyl, painted or etched through, dried to the touch, lifted. */
+public final class StencilFilmWork implements HandWork {
+    private static final double PAINT_S = 120;
+    private static final double LIFT_S = 20;
+    private static final double DRY_S = 2 * 3600;
+
+    @Override
+    public void put(StepList steps, int layer) {
+        TableWork.laid(steps, layer);
+        steps.hand(Step.Kind.PAINT, layer, PAINT_S);
+        steps.hand(Step.Kind.LIFT_STENCIL, layer, LIFT_S);
+        steps.unattended(Step.Kind.DRY, layer, DRY_S);
+    }
+}

@@ -1,0 +1,23 @@
+package jurren.core.finish;
+
+import java.util.Optional;
+
+/** A printed sticker: off its backing, laid from one edge, rubbed down; a day before it is washed. */
+public final class StickerWork implements HandWork {
+    private static final double BACKING_S = 10;
+    private static final double LAY_S = 20;
+    private static final double BURNISH_S = 10;
+    private static final double WAIT_S = 24 * 3600;
+
+    @Override
+    public void put(StepList steps, int layer) {
+        steps.hand(Step.Kind.BACKING, layer, BACKING_S);
+        steps.hand(Step.Kind.LAY, layer, LAY_S);
+        steps.hand(Step.Kind.BURNISH, layer, BURNISH_S);
+    }
+
+    @Override
+    public Optional<Double> waitS() {
+        return Optional.of(WAIT_S);
+    }
+}

@@ -1,0 +1,29 @@
+package jurren.core.way;
+
+import java.util.List;
+import java.util.Map;
+import jurren.core.layer.Layer;
+import jurren.core.layer.Making;
+import jurren.core.layer.Part;
+import jurren.core.material.Material;
+
+/** A film cut to the shape of its part and left on the thing. */
+public abstract class CutFilm implements Way {
+    private final boolean reversed;
+
+    protected CutFilm(boolean reversed) {
+        this.reversed = reversed;
+    }
+
+    @Override
+    public boolean isOnePrint() {
+        return false;
+    }
+
+    @Override
+    public List<Layer> layers(Part part, Material material, Setting on) {
+        return List.of(new Layer(1, part.film(), material, Layer.Role.FILM, Making.cut(reversed, Making.Cut.KISS),
+                part.film().colour().orElseThrow(), part.region(), part.seen(), part.unwelded(), part.join(), part.region().thinnest(),
+                Map.of()));
+    }
+}

@@ -1,0 +1,67 @@
+package jurren.core.way;
+
+import java.util.List;
+import java.util.Optional;
+import jurren.core.finish.HandWork;
+import jurren.core.geometry.Region;
+import jurren.core.layer.Edging;
+import jurren.core.layer.Layer;
+import jurren.core.layer.Part;
+import jurren.core.material.Material;
+
+/**
+ * How a material gets onto a thing: what the art becomes, how that is made, how it is put on, and how a made
+ * piece is seen again. One package each; everybody else asks the plan.
+ */
+public interface Way {
+    /** What it takes hold of. */
+    Grip grip();
+
+    /** Whether all its colours lie side by side in one print, instead of being a film each. */
+    boolean isOnePrint();
+
+    /**
+     * The layers that a part of the art becomes, from the bottom up, numbered from 1.
+     *
+     * @param on what is said about it, and what else stands on the place
+     */
+    List<Layer> layers(Part part, Material material, Setting on);
+
+    /** Where its cut line lies when nobody said anything; empty when it has none of its own. */
+    default Optional<Edging> usualEdging() {
+        return Optional.empty();
+    }
+
+    /** Whether the layer that is seen first is laid first, because it is seen through the thing. */
+    default boolean isSeenThrough() {
+        return false;
+    }
+
+    /** How it is put on without a press; empty where it is pressed. */
+    default Optional<HandWork> byHand() {
+        return Optional.empty();
+    }
+
+    /** Whether it is taped on as a printed sheet and lifted again. */
+    default boolean isSheet(Layer layer) {
+        return false;
+    }
+
+    /** How often the press closes for it at the least. */
+    default int presses() {
+        return byHand().isPresent() ? 0 : 1;
+    }
+
+    /** Whether a person turns a made piece over before it is laid on the face as the customer sees it. */
+    boolean isTurnedOver(Layer layer);
+
+    /** Whether pieces of a layer that hang on nothing fall out and are lost. */
+    default boolean losesIslands() {
+        return false;
+    }
+
+    /** What a made piece shows on the thing: itself, or what was painted through it. */
+    default Region shows(Layer layer, Region made) {
+        return made;
+    }
+}

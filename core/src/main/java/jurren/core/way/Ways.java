@@ -1,0 +1,68 @@
+package jurren.core.way;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import jurren.core.geometry.Box;
+import jurren.core.layer.Edging;
+import jurren.core.layer.Join;
+import jurren.core.layer.Layer;
+import jurren.core.layer.Part;
+import jurren.core.material.Material;
+import jurren.core.material.Process;
+import jurren.core.way.adhesive.Adhesive;
+import jurren.core.way.adhesivestencil.AdhesiveStencil;
+import jurren.core.way.behindglass.BehindGlass;
+import jurren.core.way.dyeoverbase.DyeOverBase;
+import jurren.core.way.dyeprint.DyePrint;
+import jurren.core.way.heatfilm.HeatFilm;
+import jurren.core.way.printedheatfilm.PrintedHeatFilm;
+import jurren.core.way.rigidstencil.RigidStencil;
+import jurren.core.way.sticker.Sticker;
+import jurren.core.way.stones.Stones;
+
+/** Which material goes which way. */
+public final class Ways {
+    private static final Map<Process, Way> ALL = new EnumMap<>(Map.of(
+            Process.HEAT_FILM, new HeatFilm(), Process.PRINTED_HEAT_FILM, new PrintedHeatFilm(),
+            Process.DYE_PRINT, new DyePrint(), Process.DYE_OVER_BASE, new DyeOverBase(),
+            Process.ADHESIVE, new Adhesive(), Process.ADHESIVE_BEHIND_GLASS, new BehindGlass(),
+            Process.STICKER, new Sticker(), Process.RIGID_STENCIL, new RigidStencil(),
+            Process.ADHESIVE_STENCIL, new AdhesiveStencil(), Process.STONES, new Stones()));
+
+    private static final Edging ON_THE_EDGE = new Edging(0, true, false);
+
+    private Ways() {
+    }
+
+    public static Way of(Material material) {
+        return ALL.get(material.process());
+    }
+
+    /** Where the cut line of a material lies: as was said by its id, or as is usual. */
+    public static Edging edging(Material material, Map<String, Edging> said) {
+        return Optional.ofNullable(said.get(material.id())).or(() -> of(material).usualEdging()).orElse(ON_THE_EDGE);
+    }
+
+    /**
+     * The layers of a whole place.
+     *
+     * @param parts    from the bottom up
+     * @param material by its id
+     * @param edging   what was said about a material's cut line, or its usual one
+     */
+    public static List<Layer> layers(List<Part> parts, Function<String, Material> material, Function<Material, Edging> edging, Box art) {
+        List<Layer> layers = new ArrayList<>();
+        for (Part part : parts) {
+            Material m = material.apply(part.film().materialId());
+            boolean many = parts.stream().filter(p -> p.film().materialId().equals(m.id())).count() > 1;
+            for (Layer layer : of(m).layers(part, m, new Setting(edging.apply(m), art, many))) {
+                layers.add(layer.withOrder(layers.size() + 1).withJoin(layers.isEmpty() ? Join.LAID_OVER : layer.join()));
+            }
+        }
+        return layers;
+    }
+}

@@ -1,0 +1,12 @@
+package jurren.core.way.printedheatfilm;
+
+import jurren.core.way.Grip;
+import jurren.core.way.PrintedAndCut;
+
+/** Printed on its face and cut around; goes on face up under a mask. */
+public final class PrintedHeatFilm extends PrintedAndCut {
+    @Override
+    public Grip grip() {
+        return Grip.FIBRES;
+    }
+}
