@@ -19,10 +19,17 @@ public final class SnagCards {
     private SnagCards() {
     }
 
-    /** Those of the open line; of the whole job where a bench is about the whole job. */
-    public static List<Snag> of(Session session, Set<Snag.Subject> mended) {
+    /** Those of the open line at all its places; of the whole job where a bench is about the whole job. */
+    public static List<Snag> ofLine(Session session, Set<Snag.Subject> mended) {
         return session.plan().map(Plan::snags).orElse(List.of()).stream().filter(s -> mended.contains(s.subject()))
                 .filter(s -> s.subject() == Snag.Subject.STOCK || s.line().equals(session.line().id())).toList();
+    }
+
+    /** Those of the open place. */
+    public static List<Snag> of(Session session, Set<Snag.Subject> mended) {
+        int place = session.line().at();
+        return ofLine(session, mended).stream().filter(s -> s.subject() == Snag.Subject.STOCK
+                || session.plan().orElseThrow().found().getOrDefault(s, 0) == place).toList();
     }
 
     /** Fills a box with their cards, when they are not there already. */

@@ -19,6 +19,8 @@ final class Document {
     private Optional<Path> file;
     private JobDocument saved;
     private String lineId;
+    /** The place of the open line that is looked at. */
+    private int place;
     private List<String> chosen = List.of();
     private Optional<String> shownSize = Optional.empty();
 
@@ -75,9 +77,17 @@ final class Document {
 
     // ---- what is open and chosen
 
-    /** The open line; when an edit took it away, the first. */
+    /** The open line, looked at from its open place; when an edit took it away, the first. */
     Line line() {
-        return job().line(lineId).orElseGet(() -> job().lines().getFirst());
+        return job().line(lineId).orElseGet(() -> job().lines().getFirst()).at(place);
+    }
+
+    /** Another place of the open line. */
+    void openPlace(int newPlace) {
+        if (newPlace != place) {
+            place = newPlace;
+            chosen = List.of();
+        }
     }
 
     String lineId() {
@@ -86,6 +96,7 @@ final class Document {
 
     void open(String id) {
         lineId = id;
+        place = 0;
         chosen = List.of();
         shownSize = Optional.empty();
     }
@@ -109,6 +120,7 @@ final class Document {
     /** After an edit: what is gone is not chosen any more. */
     void heedWhatIsGone() {
         lineId = line().id();
+        place = line().at();
         chosen = new ArrayList<>(chosen).stream().filter(id -> line().motif(id).isPresent()).toList();
     }
 }

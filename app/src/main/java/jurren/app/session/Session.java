@@ -21,6 +21,7 @@ import jurren.app.theme.Texts;
 import jurren.core.art.Motif;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
+import jurren.core.job.Place;
 import jurren.core.job.Made;
 import jurren.core.job.Shop;
 import jurren.core.plan.LinePlan;
@@ -121,7 +122,9 @@ public final class Session {
     }
 
     public Optional<LinePlan> linePlan() {
-        return plan().flatMap(p -> p.line(document.lineId()));
+        int place = line().at();
+        return plan().flatMap(p -> p.places(document.lineId()).stream().filter(l -> l.line().at() == place).findFirst()
+                .or(() -> p.line(document.lineId())));
     }
 
     /** The open line on the size that is looked at. */
@@ -137,6 +140,25 @@ public final class Session {
     public void openLine(String id) {
         document.open(id);
         tell();
+    }
+
+    /** Opens another place of the open line. */
+    public void openPlace(int place) {
+        document.openPlace(place);
+        tell();
+    }
+
+    /** One place more on the open line's thing, with nothing on it yet; it is open then. */
+    public void addPlace(String faceId) {
+        linePlan().ifPresent(plan -> {
+            editLine(l -> l.withPlace(Place.of(faceId, l.materialId())));
+            openPlace(job().line(line().id()).orElseThrow().places().size() - 1);
+        });
+    }
+
+    /** The open place is not decorated any more. */
+    public void removePlace() {
+        editLine(Line::withoutPlace);
     }
 
     /** The motif that is chosen alone. */
@@ -234,7 +256,8 @@ public final class Session {
     }
 
     public void editLine(UnaryOperator<Line> change, Object gesture) {
-        edit(job().withLine(line().id(), change), gesture);
+        int place = line().at();
+        edit(job().withLine(line().id(), l -> change.apply(l.at(place))), gesture);
     }
 
     public void editMotif(UnaryOperator<Motif> change) {

@@ -8,7 +8,7 @@ import jurren.app.theme.Texts;
 /** How far a section of the ticket is: ready when its work is done and nothing stands in its way. */
 record SectionState(boolean isReady, int snags) {
     static SectionState of(Session session, BenchEntry bench, boolean done) {
-        int snags = SnagCards.of(session, bench.mends()).size();
+        int snags = SnagCards.ofLine(session, bench.mends()).size();
         return new SectionState(done && snags == 0, snags);
     }
 

@@ -198,7 +198,7 @@ public final class TicketView {
 
         void update() {
             button.setSelected(session.bench() == bench.id());
-            Optional<BenchEntry.Said> said = session.plan().flatMap(p -> p.line(session.line().id())
+            Optional<BenchEntry.Said> said = session.plan().flatMap(p -> session.linePlan()
                     .map(l -> bench.section().say(session, p, l)));
             said.ifPresent(s -> {
                 first.setText(s.first());

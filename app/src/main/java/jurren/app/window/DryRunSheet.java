@@ -62,7 +62,7 @@ final class DryRunSheet {
         DryRun run = DryRunner.run(plan, JobPapers.cutFiles(plan));
         Stop.lookHere();
         Comparison worst = run.worst();
-        LinePlan line = plan.line(worst.lineId()).orElseThrow();
+        LinePlan line = plan.line(worst.lineId(), worst.place()).orElseThrow();
         SizePlan size = line.size(worst.size()).orElseThrow();
         byte[] png = Proof.writeResult(line, size, worst.result(), worst.wrong());
         return new Result(run, new Image(new ByteArrayInputStream(png)));

@@ -21,6 +21,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import jurren.app.bench.BenchEntry;
 import jurren.app.bench.BenchView;
+import jurren.app.bench.PlaceSwitch;
 import jurren.app.bench.art.ArtActions;
 import jurren.app.bench.blank.BlankBench;
 import jurren.app.bench.cut.CutBench;
@@ -50,6 +51,7 @@ public final class Shell {
     private final TicketView ticket;
     private final NoticeBar notices;
     private final WorkStrip work;
+    private final PlaceSwitch places;
     private final Label heading = Controls.label("", "bench-heading");
     private final FlowPane benchControls = new FlowPane();
     private final Controls.Segments<LengthUnit> units;
@@ -68,6 +70,7 @@ public final class Shell {
         this.ticket = new TicketView(session, entries);
         this.notices = new NoticeBar(session);
         this.work = new WorkStrip(session, cutter);
+        this.places = new PlaceSwitch(session);
         this.units = Controls.segments("unit", List.of(LengthUnit.values()), LengthUnit::mark, session::show);
         this.zoom = new HBox(Controls.sign("zoom-out", "−", Texts.of("zoom.out"), () -> canvas().ifPresent(FaceCanvas::zoomOut)),
                 scale, Controls.sign("zoom-in", "+", Texts.of("zoom.in"), () -> canvas().ifPresent(FaceCanvas::zoomIn)));
@@ -159,9 +162,13 @@ public final class Shell {
             shown = session.bench();
             heading.setText(Texts.of("bench." + shown));
             benchControls.getChildren().setAll(bench.controls());
+            if (shown != Bench.LOADS && shown != Bench.CUT) {
+                benchControls.getChildren().addFirst(places.node());
+            }
             benchControls.getChildren().addAll(units, zoom);
             place.setCenter(bench.node());
         }
+        places.update();
         units.show(session.unit());
         bench.update();
         showScale();

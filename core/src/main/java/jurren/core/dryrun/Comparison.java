@@ -14,7 +14,7 @@ import java.util.stream.Stream;
  * @param agreeingMm2 where both have the same film
  * @param worstMm     the largest distance from an edge of one to the nearest edge of the same film on the other
  */
-public record Comparison(String lineId, String size, int copy, Map<Film, Region> wanted, Map<Film, Region> result,
+public record Comparison(String lineId, String place, String size, int copy, Map<Film, Region> wanted, Map<Film, Region> result,
                          double agreeingMm2, double worstMm) {
     public Comparison {
         wanted = Map.copyOf(wanted);

@@ -65,7 +65,7 @@ public record DryRun(List<Comparison> copies) {
         return copies.stream().min(Comparator.comparingDouble(Comparison::matchPercent)).orElseThrow();
     }
 
-    private record Copy(String lineId, String size, int number) {
+    private record Copy(String lineId, String place, String size, int number) {
     }
 
     private record Laid(Layer layer, Region onFace) {
@@ -81,7 +81,7 @@ public record DryRun(List<Comparison> copies) {
                 stop.look();
                 Region piece = lifted(outlines, placed, load.framed());
                 parts.computeIfAbsent(
-                        new Copy(placed.item().lineId(), placed.item().size(), placed.item().copy()),
+                        new Copy(placed.item().lineId(), placed.item().place(), placed.item().size(), placed.item().copy()),
                         _ -> new ArrayList<>()).add(new Laid(placed.item().layer(), ontoFace(piece, placed)));
             }
         }
@@ -124,7 +124,7 @@ public record DryRun(List<Comparison> copies) {
     }
 
     private static Comparison compare(Plan plan, Copy copy, List<Laid> parts, Stop stop) {
-        LinePlan line = plan.line(copy.lineId).orElseThrow();
+        LinePlan line = plan.line(copy.lineId, copy.place).orElseThrow();
         SizePlan size = line.size(copy.size).orElseThrow();
         Map<Film, Region> wanted = wanted(line, size);
         Map<Film, Region> got = seen(size, parts, stop);
@@ -139,7 +139,7 @@ public record DryRun(List<Comparison> copies) {
             double distance = edgeDistanceMm(want.getValue(), is);
             worst = Math.max(worst, Double.isInfinite(distance) ? largest(size) : distance);
         }
-        return new Comparison(copy.lineId, copy.size, copy.number, wanted, got, agreeing, worst);
+        return new Comparison(copy.lineId, copy.place, copy.size, copy.number, wanted, got, agreeing, worst);
     }
 
     /** Films as the art shows them, with the gaps that were wished; of what is printed, the film that was cut for it. */

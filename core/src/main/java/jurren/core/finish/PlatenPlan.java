@@ -21,6 +21,8 @@ import java.util.List;
  */
 public record PlatenPlan(Press press, List<Box> positions, List<Box> twice, int mostTimes) {
     public static final double SHARED_MM = 15;
+    /** No press is closed oftener in a row: what is larger is a mistake, and told as such. */
+    private static final int MOST_IN_A_ROW = 12;
 
     public PlatenPlan {
         positions = List.copyOf(positions);
@@ -56,7 +58,7 @@ public record PlatenPlan(Press press, List<Box> positions, List<Box> twice, int 
 
     private static List<Double> middles(double from, double to, double platen) {
         double length = to - from;
-        int n = Math.max(1, (int) Math.ceil((length - SHARED_MM) / (platen - SHARED_MM) - 1e-9));
+        int n = (int) Math.clamp(Math.ceil((length - SHARED_MM) / (platen - SHARED_MM) - 1e-9), 1, MOST_IN_A_ROW);
         List<Double> middles = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             middles.add((from + to) / 2 + (i - (n - 1) / 2.0) * (platen - SHARED_MM));

@@ -2,6 +2,7 @@ package jurren.core.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import jurren.core.stop.Stop;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
@@ -18,20 +19,28 @@ import org.locationtech.jts.index.strtree.STRtree;
  * <p>From the middle of every edge (of long edges, from points at most {@link #STEP_MM} apart) a ray
  * goes straight into the film to the first edge it meets. It counts when that edge faces it, within
  * {@link #SIDE_BY_SIDE} of parallel: so a corner, which is narrow only at its very tip, does not
- * count unless it is sharper than about 15 degrees. A ray is followed only as far as the narrowest
- * place found so far, which makes the whole O(n log n) in practice.
+ * count unless it is sharper than about 15 degrees. A ray is followed in stretches that double, to the
+ * first edge it meets and no further than the narrowest place found so far, which makes the whole O(n log n)
+ * in practice. On what is very large the points lie further apart, so that there are never more than
+ * {@link #MOST_PROBES} beside one for each edge.
  *
  * <p>Example: an L of two 10 mm bars, one 2 mm and one 3 mm wide, answers 2 mm. A region with no two
  * edges side by side (a triangle) answers the widest circle that fits.
  */
 final class NarrowestPlace {
     private static final double STEP_MM = 2;
+    private static final int MOST_PROBES = 500_000;
+    private static final int LOOK_EVERY = 1024;
+    private static final double FIRST_STRETCH_MM = 1;
     /** Cosine of 15 degrees. */
     private static final double SIDE_BY_SIDE = 0.966;
     private static final double CIRCLE_TOLERANCE_MM = 0.01;
 
     /** An edge with the film on its left; (nx, ny) points into the film. */
     private record Edge(double ax, double ay, double bx, double by, double nx, double ny) {
+        double lengthMm() {
+            return Math.hypot(bx - ax, by - ay);
+        }
     }
 
     private final List<Edge> edges = new ArrayList<>();
@@ -55,7 +64,15 @@ final class NarrowestPlace {
             throw new IllegalArgumentException("an empty region has no narrowest place");
         }
         NarrowestPlace search = new NarrowestPlace(shape);
-        search.edges.forEach(search::probe);
+        double around = search.edges.stream().mapToDouble(Edge::lengthMm).sum();
+        double step = Math.max(STEP_MM, around / MOST_PROBES);
+        Stop stop = Stop.here();
+        for (int i = 0; i < search.edges.size(); i++) {
+            if (i % LOOK_EVERY == 0) {
+                stop.look();
+            }
+            search.probe(search.edges.get(i), step);
+        }
         if (search.bestWhere != null) {
             return new Thinness(search.bestMm, search.bestWhere);
         }
@@ -80,9 +97,8 @@ final class NarrowestPlace {
         }
     }
 
-    private void probe(Edge edge) {
-        double length = Math.hypot(edge.bx - edge.ax, edge.by - edge.ay);
-        int probes = Math.max(1, (int) Math.ceil(length / STEP_MM));
+    private void probe(Edge edge, double step) {
+        int probes = (int) Math.clamp(Math.ceil(edge.lengthMm() / step), 1, MOST_PROBES);
         for (int i = 0; i < probes; i++) {
             double t = (i + 0.5) / probes;
             probe(edge, edge.ax + t * (edge.bx - edge.ax), edge.ay + t * (edge.by - edge.ay));
@@ -92,14 +108,19 @@ final class NarrowestPlace {
     private void probe(Edge edge, double x, double y) {
         Edge nearest = null;
         double reach = bestMm;
-        Envelope ray = new Envelope(x, x + edge.nx * reach, y, y + edge.ny * reach);
-        for (Object hit : tree.query(ray)) {
-            Edge other = (Edge) hit;
-            double at = other == edge ? -1 : meets(x, y, edge, other);
-            if (at > 0 && at < reach) {
-                reach = at;
-                nearest = other;
+        double from = 0;
+        for (double stretch = FIRST_STRETCH_MM; nearest == null && from < reach; stretch *= 2) {
+            double to = Math.min(reach, from + stretch);
+            Envelope along = new Envelope(x + edge.nx * from, x + edge.nx * to, y + edge.ny * from, y + edge.ny * to);
+            for (Object hit : tree.query(along)) {
+                Edge other = (Edge) hit;
+                double at = other == edge ? -1 : meets(x, y, edge, other);
+                if (at > 0 && at < reach && at <= to) {
+                    reach = at;
+                    nearest = other;
+                }
             }
+            from = to;
         }
         if (nearest != null && edge.nx * nearest.nx + edge.ny * nearest.ny < -SIDE_BY_SIDE) {
             bestMm = reach;

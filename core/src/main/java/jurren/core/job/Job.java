@@ -18,7 +18,7 @@ import java.util.function.UnaryOperator;
  */
 public record Job(String name, String number, String customer, String due, boolean framed, List<Line> lines, Made made, List<Blank> carried) {
     public Job {
-        lines = List.copyOf(lines);
+        lines = lines.stream().map(l -> l.at(0)).toList();
         carried = List.copyOf(carried);
         if (lines.stream().map(Line::id).distinct().count() != lines.size()) {
             throw new IllegalArgumentException("the lines of a job need different letters");

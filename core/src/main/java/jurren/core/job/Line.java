@@ -1,11 +1,5 @@
 package jurren.core.job;
 
-import jurren.core.art.Motif;
-import jurren.core.art.References;
-import jurren.core.blank.Fit;
-import jurren.core.layer.Edging;
-import jurren.core.layer.Join;
-import jurren.core.material.Film;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -14,145 +8,231 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
+import jurren.core.art.Motif;
+import jurren.core.blank.Fit;
+import jurren.core.layer.Edging;
+import jurren.core.layer.Join;
+import jurren.core.material.Film;
 
 /**
- * One kind of thing in a job.
+ * One kind of thing in a job, decorated at one place or several. The things are counted once, however many places
+ * they have.
+ *
+ * <p>A line is looked at from one of its places: what is asked of it and changed in it, but for the things
+ * themselves, is that place's. A job holds its lines as seen from their first.
  *
  * @param drawnFor the size whose face the motifs' poses and sizes are given on
- * @param motifs   from the bottom up
- * @param fit      how the art finds its place on the other sizes, and on another blank
- * @param materialId what everything is made of that says nothing else
- * @param joins    how what is made of a film meets those under it; laid over where nothing is said
- * @param edgings  where the cut line of a material lies, by its id; as is usual where nothing is said
+ * @param counts   how many of which size, in the blank's order
+ * @param at       the place it is looked at from, from 0
  */
-public record Line(String id, String title, Thing thing, String materialId, String drawnFor, List<SizeEntry> sizes,
-                   List<Motif> motifs, Map<Film, Join> joins, Fit fit, Map<String, Edging> edgings) {
-    public Line {
-        edgings = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(edgings));
-        sizes = List.copyOf(sizes);
-        motifs = List.copyOf(motifs);
-        joins = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(joins));
-        if (motifs.stream().map(Motif::id).distinct().count() != motifs.size()) {
-            throw new IllegalArgumentException("the motifs of line " + id + " need different ids");
-        }
-        String line = id;
-        References.loop(motifs).ifPresent(ring -> {
-            throw new IllegalArgumentException("motifs of line " + line + " follow each other in a ring: "
-                    + ring.stream().map(Motif::name).collect(Collectors.joining(", then ")));
-        });
+public record Line(String id, String title, String blankId, String colourId, String drawnFor, List<Count> counts, List<Place> places,
+                   int at) {
+    /** So many of a size. */
+    public record Count(String size, int pieces) {
     }
 
+    public Line {
+        counts = List.copyOf(counts);
+        places = List.copyOf(places);
+        if (at < 0 || at >= places.size()) {
+            throw new IllegalArgumentException("line " + id + " has no place " + at);
+        }
+        if (places.stream().map(Place::faceId).distinct().count() != places.size()) {
+            throw new IllegalArgumentException("the places of line " + id + " need different faces");
+        }
+        List<String> motifs = places.stream().flatMap(p -> p.motifs().stream()).map(Motif::id).toList();
+        if (Set.copyOf(motifs).size() != motifs.size()) {
+            throw new IllegalArgumentException("the motifs of line " + id + " need different ids");
+        }
+    }
+
+    /** Decorated at one place. */
     public Line(String id, String title, Thing thing, String materialId, String drawnFor, List<SizeEntry> sizes, List<Motif> motifs,
                 Map<Film, Join> joins, Fit fit) {
-        this(id, title, thing, materialId, drawnFor, sizes, motifs, joins, fit, Map.of());
+        this(id, title, thing.blankId(), thing.colourId(), drawnFor, counts(sizes), List.of(new Place(thing.faceId(), thing.pressId(),
+                thing.trueAtMm(), materialId, motifs, joins, fit, Map.of(), onSizes(sizes))), 0);
+    }
+
+    private static List<Count> counts(List<SizeEntry> sizes) {
+        return sizes.stream().map(s -> new Count(s.size(), s.count())).toList();
+    }
+
+    private static Map<String, Place.OnSize> onSizes(List<SizeEntry> sizes) {
+        Map<String, Place.OnSize> on = new LinkedHashMap<>();
+        sizes.forEach(s -> on.put(s.size(), new Place.OnSize(s.artWidthMm(), s.area(), s.measured())));
+        return on;
+    }
+
+    // ---- its places
+
+    /** The place it is looked at from. */
+    public Place place() {
+        return places.get(at);
+    }
+
+    /** Looked at from another place; the last where there are fewer. */
+    public Line at(int place) {
+        return place == at ? this : new Line(id, title, blankId, colourId, drawnFor, counts, places, Math.clamp(place, 0, places.size() - 1));
+    }
+
+    /** One place more, and looked at from there. */
+    public Line withPlace(Place added) {
+        List<Place> more = new ArrayList<>(places);
+        more.add(added);
+        return new Line(id, title, blankId, colourId, drawnFor, counts, more, more.size() - 1);
+    }
+
+    /** Without the place it is looked at from; the last one stays. */
+    public Line withoutPlace() {
+        if (places.size() < 2) {
+            return this;
+        }
+        List<Place> fewer = new ArrayList<>(places);
+        fewer.remove(at);
+        return new Line(id, title, blankId, colourId, drawnFor, counts, fewer, Math.max(0, at - 1));
+    }
+
+    private Line with(Place changed) {
+        List<Place> all = new ArrayList<>(places);
+        all.set(at, changed);
+        return new Line(id, title, blankId, colourId, drawnFor, counts, all, at);
+    }
+
+    // ---- what is so
+
+    /** What it is made on, and where. */
+    public Thing thing() {
+        return new Thing(blankId, colourId, place().faceId(), place().pressId(), place().trueAtMm());
+    }
+
+    public String materialId() {
+        return place().materialId();
+    }
+
+    public List<Motif> motifs() {
+        return place().motifs();
+    }
+
+    public Map<Film, Join> joins() {
+        return place().joins();
+    }
+
+    public Map<String, Edging> edgings() {
+        return place().edgings();
+    }
+
+    public Fit fit() {
+        return place().fit();
+    }
+
+    public List<SizeEntry> sizes() {
+        return counts.stream().map(c -> entry(c.size)).toList();
     }
 
     public int copies() {
-        return sizes.stream().mapToInt(SizeEntry::count).sum();
+        return counts.stream().mapToInt(Count::pieces).sum();
     }
 
     public SizeEntry entry(String size) {
-        return sizes.stream().filter(s -> s.size().equals(size)).findFirst().orElse(SizeEntry.of(size, 0));
+        int pieces = counts.stream().filter(c -> c.size.equals(size)).mapToInt(Count::pieces).findFirst().orElse(0);
+        Place.OnSize on = place().onSize(size);
+        return new SizeEntry(size, pieces, on.artWidthMm(), on.area(), on.measured());
     }
 
     public Join join(Film film) {
-        return joins.getOrDefault(film, Join.LAID_OVER);
+        return joins().getOrDefault(film, Join.LAID_OVER);
     }
 
-    /** Every material that is named, the usual one first. */
+    /** Every material that is named at this place, the usual one first. */
     public Set<String> materials() {
-        Set<String> all = new LinkedHashSet<>(List.of(materialId));
-        motifs.forEach(m -> all.addAll(m.films().materials()));
+        Set<String> all = new LinkedHashSet<>(List.of(materialId()));
+        motifs().forEach(m -> all.addAll(m.films().materials()));
         return all;
     }
 
     public Optional<Motif> motif(String motifId) {
-        return motifs.stream().filter(m -> m.id().equals(motifId)).findFirst();
+        return motifs().stream().filter(m -> m.id().equals(motifId)).findFirst();
     }
 
     private boolean isKnown(String motifId) {
-        return motif(motifId).isPresent() || motifs.stream().anyMatch(m -> m.others().contains(motifId));
+        return places.stream().flatMap(p -> p.motifs().stream()).anyMatch(m -> m.id().equals(motifId) || m.others().contains(motifId));
     }
 
     /** An id that no motif of this line has, nor follows although it is gone. */
     public String freeMotifId() {
-        int n = motifs.size() + 1;
+        int n = motifs().size() + 1;
         while (isKnown("m" + n)) {
             n++;
         }
         return "m" + n;
     }
 
-    public String blankId() {
-        return thing.blankId();
-    }
+    // ---- changed
 
     public Line withId(String newId) {
-        return new Line(newId, title, thing, materialId, drawnFor, sizes, motifs, joins, fit, edgings);
+        return new Line(newId, title, blankId, colourId, drawnFor, counts, places, at);
     }
 
     public Line withTitle(String newTitle) {
-        return new Line(id, newTitle, thing, materialId, drawnFor, sizes, motifs, joins, fit, edgings);
+        return new Line(id, newTitle, blankId, colourId, drawnFor, counts, places, at);
     }
 
     public Line withThing(Thing newThing) {
-        return new Line(id, title, newThing, materialId, drawnFor, sizes, motifs, joins, fit, edgings);
+        return new Line(id, title, newThing.blankId(), newThing.colourId(), drawnFor, counts, places, at).with(place().on(newThing));
     }
 
     public Line withFit(Fit newFit) {
-        return new Line(id, title, thing, materialId, drawnFor, sizes, motifs, joins, newFit, edgings);
+        return with(place().withFit(newFit));
     }
 
-    /** Another blank with its sizes; what was decided for the old ones is gone. */
+    /** Another blank with its sizes; what was decided for the old ones is gone, at every place. */
     public Line withBlank(Thing newThing, String newDrawnFor, List<SizeEntry> newSizes) {
-        return new Line(id, title, newThing, materialId, newDrawnFor, newSizes, motifs, joins, fit, edgings);
+        return new Line(id, title, newThing.blankId(), newThing.colourId(), newDrawnFor, counts(newSizes),
+                places.stream().map(p -> p.withSizes(Map.of())).toList(), at)
+                .with(place().on(newThing).withSizes(onSizes(newSizes)));
     }
 
     public Line withBlankColour(String newColourId) {
-        return withThing(thing.withColour(newColourId));
+        return withThing(thing().withColour(newColourId));
     }
 
-    /** What was said about joins of the usual material is said about the new one. */
     public Line withMaterial(String newMaterialId) {
-        Map<Film, Join> moved = new LinkedHashMap<>();
-        joins.forEach((film, join) -> moved.put(film.materialId().equals(materialId) ? film.in(newMaterialId) : film, join));
-        return new Line(id, title, thing, newMaterialId, drawnFor, sizes, motifs, moved, fit, edgings);
+        return with(place().withMaterial(newMaterialId));
     }
 
     public Line withSizes(List<SizeEntry> newSizes) {
-        return new Line(id, title, thing, materialId, drawnFor, newSizes, motifs, joins, fit, edgings);
+        return new Line(id, title, blankId, colourId, drawnFor, counts(newSizes), places, at).with(place().withSizes(onSizes(newSizes)));
     }
 
     public Line withMotifs(List<Motif> newMotifs) {
-        return new Line(id, title, thing, materialId, drawnFor, sizes, newMotifs, joins, fit, edgings);
+        return with(place().withMotifs(newMotifs));
     }
 
     public Line withDrawnFor(String size, List<SizeEntry> newSizes) {
-        return new Line(id, title, thing, materialId, size, newSizes, motifs, joins, fit, edgings);
+        return new Line(id, title, blankId, colourId, size, counts(newSizes), places, at).with(place().withSizes(onSizes(newSizes)));
     }
 
     public Line withMotif(String motifId, UnaryOperator<Motif> change) {
-        return withMotifs(motifs.stream().map(m -> m.id().equals(motifId) ? change.apply(m) : m).toList());
+        return withMotifs(motifs().stream().map(m -> m.id().equals(motifId) ? change.apply(m) : m).toList());
     }
 
     public Line withEdging(String ofMaterialId, Edging edging) {
-        Map<String, Edging> changed = new LinkedHashMap<>(edgings);
+        Map<String, Edging> changed = new LinkedHashMap<>(edgings());
         changed.put(ofMaterialId, edging);
-        return new Line(id, title, thing, materialId, drawnFor, sizes, motifs, joins, fit, changed);
+        return with(place().withEdgings(changed));
     }
 
     public Line withJoin(Film film, Join join) {
-        Map<Film, Join> changed = new LinkedHashMap<>(joins);
+        Map<Film, Join> changed = new LinkedHashMap<>(joins());
         changed.put(film, join);
-        return new Line(id, title, thing, materialId, drawnFor, sizes, motifs, changed, fit, edgings);
+        return with(place().withJoins(changed));
     }
 
     /** A size that was not in the run is added to it. */
     public Line withSize(String size, UnaryOperator<SizeEntry> change) {
         List<SizeEntry> changed = new ArrayList<>();
         boolean found = false;
-        for (SizeEntry s : sizes) {
+        for (SizeEntry s : sizes()) {
             boolean isIt = s.size().equals(size);
             found |= isIt;
             changed.add(isIt ? change.apply(s) : s);
@@ -160,6 +240,6 @@ public record Line(String id, String title, Thing thing, String materialId, Stri
         if (!found) {
             changed.add(change.apply(SizeEntry.of(size, 0)));
         }
-        return new Line(id, title, thing, materialId, drawnFor, changed, motifs, joins, fit, edgings);
+        return withSizes(changed);
     }
 }

@@ -4,8 +4,12 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.layer.Layer;
 
-/** One layer of one copy, to be cut: where it belongs and how it gets there. */
-public record CutItem(String lineId, String size, int copy, Layer layer) {
+/**
+ * One layer of one copy, to be cut: where it belongs and how it gets there.
+ *
+ * @param place the face it goes onto
+ */
+public record CutItem(String lineId, String place, String size, int copy, Layer layer) {
     /** Whether it is cut as in a mirror. */
     public boolean turnedOver() {
         return layer.making().reversed();

@@ -10,10 +10,11 @@ import java.util.Optional;
  * @param leastStrokeMm the narrowest part that still weeds and holds
  * @param topOnly       nothing can go onto it
  * @param recipe        how it is pressed; absent for what is laid on cold
+ * @param printRecipe   how a print is pressed into it, where that is done apart
  */
 public record Material(String id, String name, Process process, double thicknessMm, double leastStrokeMm,
-                       boolean topOnly, Optional<Recipe> recipe, CutSettings cutting, double pricePerMetre,
-                       List<FilmColour> colours) {
+                       boolean topOnly, Optional<Recipe> recipe, Optional<Recipe> printRecipe, CutSettings cutting,
+                       double pricePerMetre, List<FilmColour> colours) {
     public Material {
         colours = List.copyOf(colours);
         if (!(thicknessMm >= 0 && leastStrokeMm >= 0 && pricePerMetre >= 0)) {
@@ -22,6 +23,11 @@ public record Material(String id, String name, Process process, double thickness
         if (process.isHot() != recipe.isPresent()) {
             throw new IllegalArgumentException("material " + id + " needs a recipe if it is pressed, and none if it is not");
         }
+    }
+
+    public Material(String id, String name, Process process, double thicknessMm, double leastStrokeMm, boolean topOnly,
+                    Optional<Recipe> recipe, CutSettings cutting, double pricePerMetre, List<FilmColour> colours) {
+        this(id, name, process, thicknessMm, leastStrokeMm, topOnly, recipe, Optional.empty(), cutting, pricePerMetre, colours);
     }
 
     /** True when it goes on under heat. */

@@ -24,8 +24,9 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * One line worked out.
+ * One line worked out at one of its places.
  *
+ * @param line   looked at from that place
  * @param motifs each motif built, around its own origin, by its id
  * @param sizes  the sizes in the run, and the one the art is drawn for, in the blank's order
  * @param platen where the press closes on the size the art is drawn for
@@ -40,6 +41,16 @@ public record LinePlan(Line line, Blank blank, BlankColour blankColour, Map<Stri
         holds = Collections.unmodifiableMap(new LinkedHashMap<>(holds));
         motifs = Map.copyOf(motifs);
         sizes = List.copyOf(sizes);
+    }
+
+    /** The face that is decorated here. */
+    public String place() {
+        return face().id();
+    }
+
+    /** The first place of its line counts the things. */
+    public boolean isFirst() {
+        return line.at() == 0;
     }
 
     /** What everything is made of that says nothing else. */

@@ -4,25 +4,54 @@ import jurren.core.cut.CutRun;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
 import jurren.core.snag.Snag;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
-/** All that follows from a job. */
+/**
+ * All that follows from a job.
+ *
+ * @param lines each line at each of its places
+ * @param found every snag, with the place of its line
+ */
 public record Plan(Job job, Shop shop, List<LinePlan> lines, List<CutRun> runs, List<PrintSheet> prints,
-                   List<Snag> snags, Quote quote) {
+                   Map<Snag, Integer> found, Quote quote) {
     public Plan {
         lines = List.copyOf(lines);
         runs = List.copyOf(runs);
         prints = List.copyOf(prints);
-        snags = List.copyOf(snags);
+        found = Collections.unmodifiableMap(new LinkedHashMap<>(found));
     }
 
+    /** A line at its first place. */
     public Optional<LinePlan> line(String id) {
         return lines.stream().filter(l -> l.line().id().equals(id)).findFirst();
     }
 
+    /** All places of a line. */
+    public List<LinePlan> places(String id) {
+        return lines.stream().filter(l -> l.line().id().equals(id)).toList();
+    }
+
+    /** A line where one of its faces is decorated. */
+    public Optional<LinePlan> line(String id, String place) {
+        return places(id).stream().filter(l -> l.place().equals(place)).findFirst();
+    }
+
+    /** The line of a snag at the place it was found at. */
+    public Optional<LinePlan> line(Snag snag) {
+        return places(snag.line()).stream().filter(l -> l.line().at() == found.getOrDefault(snag, 0)).findFirst()
+                .or(() -> line(snag.line()));
+    }
+
+    public List<Snag> snags() {
+        return List.copyOf(found.keySet());
+    }
+
     public boolean has(Snag.Gravity gravity) {
-        return snags.stream().anyMatch(s -> s.gravity() == gravity);
+        return found.keySet().stream().anyMatch(s -> s.gravity() == gravity);
     }
 
     public double cutSeconds() {

@@ -37,6 +37,7 @@ import jurren.core.load.Loading;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.core.material.Material;
+import jurren.core.material.Recipe;
 import jurren.core.way.Way;
 import jurren.core.way.Ways;
 import java.util.ArrayList;
@@ -44,6 +45,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Works a job out.
@@ -92,7 +95,7 @@ public final class Planner {
     public Plan plan(Job job, Shop of) {
         Shop shop = of.knowing(job.carried());
         Stop stop = Stop.here();
-        List<LinePlan> lines = job.lines().stream().map(line -> planLine(line, shop, stop)).toList();
+        List<LinePlan> lines = job.lines().stream().flatMap(line -> places(line, shop)).map(line -> planLine(line, shop, stop)).toList();
         stop.look();
         Loading loading = load(lines, job, shop);
         List<CutRun> runs = loading.loads().parallelStream().map(load -> {
@@ -100,13 +103,23 @@ public final class Planner {
             return CutRun.of(load, shop.cutter(), orders);
         }).toList();
         stop.look();
-        return new Plan(job, shop, lines, runs, prints(lines), new SnagFinder(shop).find(lines, loading),
+        return new Plan(job, shop, lines, runs, prints(lines), new SnagFinder(shop).find(job, lines, loading),
                 quote(lines, loading, shop));
     }
 
     /** How many chain stages were worked out in this planner's life. */
     public long stagesComputed() {
         return chain.stagesComputed();
+    }
+
+    /** A line as seen from each of its places that the thing has; where it has none, the first goes onto its usual face. */
+    private static Stream<Line> places(Line line, Shop shop) {
+        List<Line> there = IntStream.range(0, line.places().size()).mapToObj(line::at).filter(l -> isThere(l, shop)).toList();
+        return there.isEmpty() ? Stream.of(line.at(0)) : there.stream();
+    }
+
+    static boolean isThere(Line line, Shop shop) {
+        return line.thing().faceId().isEmpty() || shop.blank(line.blankId()).flatMap(b -> b.reference().face(line.thing().faceId())).isPresent();
     }
 
     private LinePlan planLine(Line line, Shop shop, Stop stop) {
@@ -178,7 +191,7 @@ public final class Planner {
         for (Layer layer : drawn.layers()) {
             Way way = Ways.of(layer.material());
             way.byHand().ifPresentOrElse(work -> byHand.add(way.isSeenThrough() ? 0 : byHand.size(), new HandWork.Task(layer.order(), work)),
-                    () -> pressed.add(new Pressed(layer.order(), layer.material().recipe().orElseThrow(), way.isSheet(layer))));
+                    () -> pressed.add(pressed(layer, way.isSheet(layer))));
         }
         int positions = platen.positions().size();
         FinishSequence underHeat = !pressed.isEmpty() && pressed.stream().allMatch(Pressed::sheet)
@@ -188,13 +201,18 @@ public final class Planner {
         return underHeat.then(HandWork.of(byHand));
     }
 
+    private static Pressed pressed(Layer layer, boolean sheet) {
+        Material m = layer.material();
+        return new Pressed(layer.order(), (sheet ? m.printRecipe() : Optional.<Recipe>empty()).or(m::recipe).orElseThrow(), sheet);
+    }
+
     private static List<PrintSheet> prints(List<LinePlan> lines) {
         List<PrintSheet> sheets = new ArrayList<>();
         for (LinePlan line : lines) {
             for (SizePlan size : line.sizes()) {
                 if (size.count() > 0) {
                     size.layers().stream().filter(Layer::isPrint).forEach(layer -> sheets.add(new PrintSheet(
-                            sheets.size() + 1, line.line().id(), size.id(), size.count(), layer)));
+                            sheets.size() + 1, line.line().id(), line.place(), size.id(), size.count(), layer)));
                 }
             }
         }
@@ -214,7 +232,7 @@ public final class Planner {
                     copy++;
                     for (Layer layer : size.layers().stream().filter(Layer::isCut).toList()) {
                         byStock.computeIfAbsent(new Stock(layer.material(), layer.stock()), _ -> new ArrayList<>())
-                                .add(new CutItem(line.line().id(), size.id(), copy, layer));
+                                .add(new CutItem(line.line().id(), line.place(), size.id(), copy, layer));
                     }
                 }
             }

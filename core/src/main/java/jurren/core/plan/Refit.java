@@ -42,6 +42,10 @@ public final class Refit {
         /** The material does not hold there, and what was taken instead. */
         record Material(String from, String to) implements Note {
         }
+
+        /** A decorated face that the other thing has not. */
+        record Place(String faceId) implements Note {
+        }
     }
 
     /** The line as it became, and what to tell about it. */
@@ -143,15 +147,38 @@ public final class Refit {
         }
         List<SizeEntry> sizes = sizes(line, to, notes);
         String drawnFor = to.size(line.drawnFor()).isPresent() ? line.drawnFor() : to.referenceSize();
-        String faceId = to.reference().face(line.thing().faceId()).isPresent() ? line.thing().faceId() : "";
+        boolean kept = to.reference().face(line.thing().faceId()).isPresent()
+                || line.places().stream().anyMatch(p -> p.faceId().isEmpty() || p.faceId().equals(to.reference().faces().getFirst().id()));
+        String faceId = kept ? line.thing().faceId() : "";
         Line exchanged = line.withBlank(new Thing(to.id(), colour.id(), faceId, Optional.empty(), Optional.empty()),
                 drawnFor, sizes);
         Face face = Planner.face(exchanged, to.size(drawnFor).orElseThrow());
         Line held = holding(exchanged, shop, to, colour, face, notes);
-        Line refitted = fitted(held, from, face);
+        Line refitted = others(line, fitted(held, from, face), shop, old, to, notes);
         artBox(line).ifPresent(was -> artBox(refitted).filter(is -> Math.abs(is.widthMm() - was.widthMm()) > 0.05)
                 .ifPresent(is -> notes.add(new Note.Width(was.widthMm(), is.widthMm()))));
         return new Refitted(refitted, notes);
+    }
+
+    /** The other places of the line, as far as the new thing has them; the rest is kept, and said. */
+    private Line others(Line line, Line refitted, Shop shop, Blank old, Blank to, List<Note> notes) {
+        Line all = refitted;
+        for (int i = 0; i < line.places().size(); i++) {
+            Line was = line.at(i);
+            String faceId = was.thing().faceId();
+            if (i == line.at()) {
+                continue;
+            }
+            if (!faceId.isEmpty() && to.reference().face(faceId).isEmpty()) {
+                notes.add(new Note.Place(faceId));
+                continue;
+            }
+            Line now = all.at(i);
+            Face face = Planner.face(now, to.size(now.drawnFor()).orElseThrow());
+            Line held = holding(now, shop, to, to.colourOrFirst(now.colourId()), face, notes);
+            all = fitted(held, Planner.face(was, old.size(was.drawnFor()).orElse(old.reference())), face).at(line.at());
+        }
+        return all;
     }
 
     private static List<SizeEntry> sizes(Line line, Blank to, List<Note> notes) {

@@ -11,6 +11,7 @@ import jurren.core.art.Referring;
 import jurren.core.art.Stroke;
 import jurren.core.art.Treatment;
 import jurren.core.art.treat.Treatments;
+import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.lettering.Typefaces;
 import jurren.core.art.Lettering;
@@ -21,6 +22,7 @@ import jurren.core.blank.Face;
 import jurren.core.blank.Obstacle;
 import jurren.core.finish.HeatTaken;
 import jurren.core.finish.Press;
+import jurren.core.finish.Step;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -40,10 +42,9 @@ import jurren.core.stop.Stop;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /** Looks a worked-out job over for what would go wrong. */
 final class SnagFinder {
@@ -57,16 +58,24 @@ final class SnagFinder {
     private static final String SOURCE = "source";
 
     private final Shop shop;
-    private final Set<Snag> found = new LinkedHashSet<>();
+    private final Map<Snag, Integer> found = new LinkedHashMap<>();
+    /** The place that is looked at. */
+    private int at;
 
     SnagFinder(Shop shop) {
         this.shop = shop;
     }
 
-    List<Snag> find(List<LinePlan> lines, Loading loading) {
+    private void found(Snag snag) {
+        found.putIfAbsent(snag, at);
+    }
+
+    /** Every snag with the place of its line. */
+    Map<Snag, Integer> find(Job job, List<LinePlan> lines, Loading loading) {
         Stop stop = Stop.here();
         for (LinePlan line : lines) {
             stop.look();
+            at = line.line().at();
             motifs(line);
             line.sizes().forEach(size -> fit(line, size));
             holds(line);
@@ -77,14 +86,16 @@ final class SnagFinder {
             stack(line);
             heat(line);
         }
-        rolls(loading);
-        return List.copyOf(found);
+        at = 0;
+        missingPlaces(job);
+        rolls(lines, loading);
+        return found;
     }
 
     private void motifs(LinePlan plan) {
         String line = plan.line().id();
         if (plan.line().motifs().isEmpty()) {
-            found.add(new Snag.NoArt(line));
+            found(new Snag.NoArt(line));
         }
         for (Motif m : plan.line().motifs()) {
             switch (m.source()) {
@@ -93,7 +104,7 @@ final class SnagFinder {
                 case Shape _, Stroke _, Backing _, TracedPicture _, Guide _ -> { }
                 case Mark mark -> {
                     if (mark.of().isEmpty()) {
-                        found.add(new Snag.NothingToFollow(line, m.id(), m.name(), SOURCE));
+                        found(new Snag.NothingToFollow(line, m.id(), m.name(), SOURCE));
                     }
                 }
             }
@@ -101,7 +112,7 @@ final class SnagFinder {
             treatments(line, m, plan.motifs().get(m.id()));
             BuiltMotif built = plan.motifs().get(m.id());
             built.paints().stream().filter(p -> !p.unwelded().isEmpty() && isFollowed(plan, m, p)).findFirst()
-                    .ifPresent(p -> found.add(new Snag.NotWelded(line, m.id(), m.name(), p.unwelded().size(),
+                    .ifPresent(p -> found(new Snag.NotWelded(line, m.id(), m.name(), p.unwelded().size(),
                             overlap(p, m.pose().placement()))));
         }
     }
@@ -113,13 +124,24 @@ final class SnagFinder {
                 && l.film().equals(Film.of(material, p.colour())));
     }
 
+    /** Art on a face that the thing has not: kept, but not made. */
+    private void missingPlaces(Job job) {
+        for (Line line : job.lines()) {
+            for (int i = 0; i < line.places().size(); i++) {
+                if (line.places().size() > 1 && !Planner.isThere(line.at(i), shop)) {
+                    found(new Snag.NoSuchPlace(line.id(), line.places().get(i).faceId()));
+                }
+            }
+        }
+    }
+
     private void references(Line line, Motif m) {
         if (m.source().others().stream().anyMatch(id -> line.motif(id).isEmpty())) {
-            found.add(new Snag.NothingToFollow(line.id(), m.id(), m.name(), SOURCE));
+            found(new Snag.NothingToFollow(line.id(), m.id(), m.name(), SOURCE));
         }
         for (Treatment t : m.treatments()) {
             if (t instanceof Referring r && line.motif(r.other()).isEmpty()) {
-                found.add(new Snag.NothingToFollow(line.id(), m.id(), m.name(), Treatments.of(t).id()));
+                found(new Snag.NothingToFollow(line.id(), m.id(), m.name(), Treatments.of(t).id()));
             }
         }
     }
@@ -129,21 +151,21 @@ final class SnagFinder {
         for (int i = 0; i < m.treatments().size(); i++) {
             Treatment t = m.treatments().get(i);
             if (built.pieces().get(i) > 0 && built.pieces().get(i + 1) == 0) {
-                found.add(new Snag.NothingLeft(line, m.id(), m.name(), Treatments.of(t).id()));
+                found(new Snag.NothingLeft(line, m.id(), m.name(), Treatments.of(t).id()));
             } else if (built.pieces().get(i) > 0 && built.idle().contains(i) && !(t instanceof Referring)) {
-                found.add(new Snag.NoEffect(line, m.id(), m.name(), Treatments.of(t).id()));
+                found(new Snag.NoEffect(line, m.id(), m.name(), Treatments.of(t).id()));
             }
         }
     }
 
     private void lettering(String line, Motif m, Lettering l) {
         if (!Typefaces.isHere(l.typeface())) {
-            found.add(new Snag.FontMissing(line, m.id(), m.name(), l.typeface().title()));
+            found(new Snag.FontMissing(line, m.id(), m.name(), l.typeface().title()));
         }
         if (l.text().isBlank()) {
-            found.add(new Snag.EmptyLettering(line, m.id(), m.name()));
+            found(new Snag.EmptyLettering(line, m.id(), m.name()));
         }
-        Typefaces.firstMissing(l.text(), l.typeface()).ifPresent(c -> found.add(
+        Typefaces.firstMissing(l.text(), l.typeface()).ifPresent(c -> found(
                 new Snag.MissingGlyph(line, m.id(), Character.toString(c), l.typeface().title())));
     }
 
@@ -152,7 +174,7 @@ final class SnagFinder {
             Point end = d.openEnds().getFirst();
             Point at = m.pose().placement().apply(
                     new Point(end.xMm() * d.widthFactor(), end.yMm() * d.heightFactor()));
-            found.add(new Snag.OpenPath(line, m.id(), m.name(), d.openEnds().size(), at));
+            found(new Snag.OpenPath(line, m.id(), m.name(), d.openEnds().size(), at));
         }
     }
 
@@ -167,7 +189,7 @@ final class SnagFinder {
         Face face = size.face();
         Box area = face.area().box();
         if (isCovered(area, face.obstacles())) {
-            found.add(new Snag.NoRoom(line, size.id()));
+            found(new Snag.NoRoom(line, size.id()));
         }
         if (size.artBounds().isEmpty()) {
             return;
@@ -179,18 +201,18 @@ final class SnagFinder {
         }
         boolean across = art.widthMm() > whole.widthMm() && !face.isRound();
         if (across || art.heightMm() > whole.heightMm()) {
-            found.add(new Snag.BeyondBlank(line, size.id(), across ? art.widthMm() : art.heightMm(),
+            found(new Snag.BeyondBlank(line, size.id(), across ? art.widthMm() : art.heightMm(),
                     across ? whole.widthMm() : whole.heightMm(), across));
             return;
         }
         double once = whole.widthMm() + SEAM_OVERLAP_MM;
         if (face.isRound() && art.widthMm() > once) {
-            found.add(new Snag.OverWrap(line, size.id(), art.widthMm() - whole.widthMm(), whole.widthMm(),
+            found(new Snag.OverWrap(line, size.id(), art.widthMm() - whole.widthMm(), whole.widthMm(),
                     new Point(art.maxXMm(), art.centre().yMm())));
         }
         boolean blocked = obstacles(line, size, face, area);
         if (!blocked && !area.covers(art, EDGE_SLACK_MM)) {
-            found.add(new Snag.OutsideArea(line, size.id(), over(area, art), furthestOut(size.art(), area)));
+            found(new Snag.OutsideArea(line, size.id(), over(area, art), furthestOut(size.art(), area)));
         }
         if (size.id().equals(plan.line().drawnFor()) && plan.isPressed()) {
             platen(plan, size, art);
@@ -220,7 +242,7 @@ final class SnagFinder {
         }
         under.forEach((kind, region) -> {
             Box b = region.bounds();
-            found.add(new Snag.InTheWay(line, size.id(), kind, Math.min(b.widthMm(), b.heightMm()),
+            found(new Snag.InTheWay(line, size.id(), kind, Math.min(b.widthMm(), b.heightMm()),
                     largest(region).inside()));
         });
         return !under.isEmpty();
@@ -246,10 +268,10 @@ final class SnagFinder {
         Point where = plan.platen().twice().getFirst().centre();
         if (plan.platen().press().kind() == Press.Kind.FLAT) {
             Box strip = plan.platen().twice().getFirst();
-            found.add(new Snag.SplitPress(line, size.id(), positions, Math.min(strip.widthMm(), strip.heightMm()), where));
+            found(new Snag.SplitPress(line, size.id(), positions, Math.min(strip.widthMm(), strip.heightMm()), where));
         } else {
             Press press = plan.platen().press();
-            found.add(new Snag.BeyondPlaten(line, size.id(), Math.max(art.widthMm() - press.platenWidthMm(),
+            found(new Snag.BeyondPlaten(line, size.id(), Math.max(art.widthMm() - press.platenWidthMm(),
                     art.heightMm() - press.platenHeightMm()), where));
         }
     }
@@ -258,7 +280,7 @@ final class SnagFinder {
         plan.used().forEach(m -> {
             Verdict verdict = plan.holds().get(m.id());
             if (verdict.answer() == Verdict.Answer.DOES_NOT_HOLD) {
-                found.add(new Snag.DoesNotHold(plan.line().id(), m.name(), verdict));
+                found(new Snag.DoesNotHold(plan.line().id(), m.name(), verdict));
             }
         });
     }
@@ -279,7 +301,7 @@ final class SnagFinder {
             if (Ways.of(layer.material()).losesIslands() && layer.region().pieceCount() > 1) {
                 Region plate = layer.region().largest().region();
                 Region island = layer.region().pieces().stream().map(p -> p.region()).filter(r -> !r.equals(plate)).findFirst().orElseThrow();
-                found.add(new Snag.LooseIsland(plan.line().id(), layer.order(), layer.region().pieceCount() - 1,
+                found(new Snag.LooseIsland(plan.line().id(), layer.order(), layer.region().pieceCount() - 1,
                         plan.face().rolled(island.inside())));
             }
         }
@@ -301,7 +323,7 @@ final class SnagFinder {
                 }
             }
             if (worst != null) {
-                found.add(worst);
+                found(worst);
             }
         }
     }
@@ -310,7 +332,7 @@ final class SnagFinder {
         for (Layer layer : plan.drawn().layers()) {
             Material m = layer.material();
             if (layer.role() == Layer.Role.FILM && m.sold(layer.stock()).isEmpty() && !m.colours().isEmpty()) {
-                found.add(new Snag.NotSold(plan.line().id(), layer.order(), m.name(), layer.stock().hex(),
+                found(new Snag.NotSold(plan.line().id(), layer.order(), m.name(), layer.stock().hex(),
                         m.colourName(m.nearest(layer.stock()))));
             }
         }
@@ -322,14 +344,14 @@ final class SnagFinder {
             boolean covered = layers.stream().filter(l -> l.order() > layer.order() && !l.film().equals(layer.film()))
                     .anyMatch(l -> !l.region().intersect(layer.region()).isEmpty());
             if (covered) {
-                found.add(new Snag.NothingHoldsOn(plan.line().id(), layer.order(), layer.material().name()));
+                found(new Snag.NothingHoldsOn(plan.line().id(), layer.order(), layer.material().name()));
             }
         }
         List<Layer> thick = layers.stream().filter(l -> l.thicknessMm() > 0).toList();
         if (thick.size() > MOST_FILMS) {
             Region tooThick = atLeastDeep(thick, MOST_FILMS + 1);
             if (!tooThick.isEmpty()) {
-                found.add(new Snag.TooManyFilms(plan.line().id(), MOST_FILMS + 1, MOST_FILMS, plan.face().rolled(tooThick.inside())));
+                found(new Snag.TooManyFilms(plan.line().id(), MOST_FILMS + 1, MOST_FILMS, plan.face().rolled(tooThick.inside())));
             }
         }
     }
@@ -350,31 +372,37 @@ final class SnagFinder {
 
     private void heat(LinePlan plan) {
         String line = plan.line().id();
-        double celsius = plan.used().stream().mapToDouble(m -> m.celsius()).max().orElse(0);
+        double celsius = plan.finish().steps().stream().mapToDouble(Step::celsius).max().orElse(0);
         double reaches = plan.platen().press().mostCelsius();
         if (celsius > reaches) {
-            found.add(new Snag.TooHot(line, celsius, reaches));
+            found(new Snag.TooHot(line, celsius, reaches));
         }
         for (HeatTaken heat : plan.finish().heat()) {
             HeatTaken worst = heat.times(plan.platen().mostTimes());
             if (worst.tooMuch()) {
-                found.add(new Snag.TooMuchHeat(line, heat.layer(), worst.totalS(), heat.mostS()));
+                found(new Snag.TooMuchHeat(line, heat.layer(), worst.totalS(), heat.mostS()));
             }
         }
     }
 
-    private void rolls(Loading loading) {
+    private void rolls(List<LinePlan> lines, Loading loading) {
         for (CutItem item : loading.unlaid()) {
+            at = placeOf(lines, item);
             Box b = item.layer().region().bounds();
             double width = shop.cutter().usableMm(shop.cutter().widthMm());
-            found.add(new Snag.NotOnRoll(item.lineId(), item.layer().order(), item.size(),
+            found(new Snag.NotOnRoll(item.lineId(), item.layer().order(), item.size(),
                     Math.min(b.widthMm(), b.heightMm()), width));
         }
         for (Load load : loading.loads()) {
             if (load.usedMm() > load.roll().lengthMm()) {
-                found.add(new Snag.RollTooShort(load.placed().getFirst().item().lineId(), load.order(),
+                found(new Snag.RollTooShort(load.placed().getFirst().item().lineId(), load.order(),
                         load.material().colourName(load.colour()), load.usedMm(), load.roll().lengthMm()));
             }
         }
+    }
+
+    private static int placeOf(List<LinePlan> lines, CutItem item) {
+        return lines.stream().filter(l -> l.line().id().equals(item.lineId()) && l.place().equals(item.place()))
+                .mapToInt(l -> l.line().at()).findFirst().orElse(0);
     }
 }

@@ -255,6 +255,14 @@ public sealed interface Snag {
         }
     }
 
+    /** Art on a face that the thing has not. */
+    record NoSuchPlace(String line, String faceId) implements Snag {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Subject.THING);
+        }
+    }
+
     /** A film that is asked for in a colour its material is not sold in. */
     record NotSold(String line, int layer, String material, String wanted, String nearest) implements Snag {
         @Override

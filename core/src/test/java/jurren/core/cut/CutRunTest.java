@@ -26,7 +26,7 @@ class CutRunTest {
     private static CutRun run(Region region) {
         Layer layer = Fixtures.layer(region);
         Loading loading = Loading.of(List.of(new Loading.Wanted(FILM, CREAM,
-                List.of(new CutItem("A", "M", 1, layer), new CutItem("A", "M", 2, layer)))), List.of(), CUTTER, true);
+                List.of(new CutItem("A", "front", "M", 1, layer), new CutItem("A", "front", "M", 2, layer)))), List.of(), CUTTER, true);
         return CutRun.of(loading.loads().getFirst(), CUTTER, new CutRun.Orders());
     }
 

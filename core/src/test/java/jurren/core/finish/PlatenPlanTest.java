@@ -36,4 +36,10 @@ class PlatenPlanTest {
                 assertThat(Math.min(b.widthMm(), b.heightMm())).isCloseTo(PlatenPlan.SHARED_MM, within(1e-9)));
         assertThat(plan.mostTimes()).isEqualTo((across > 1 ? 2 : 1) * (down > 1 ? 2 : 1));
     }
+
+    @Test
+    void artOfNonsensicalSizeIsNotFollowedToItsEnd() {
+        Press press = new Press("p", "press", Press.Kind.FLAT, 381, 381, 220);
+        assertThat(PlatenPlan.of(press, Box.ofSize(0, 0, 1e300, 1e12), Box.ofSize(0, 0, 100, 100)).positions()).hasSize(144);
+    }
 }

@@ -193,4 +193,25 @@ class RegionTest {
         assertThat(off).allMatch(d -> d < 0.02, "the four-curve circle itself is 0.014 mm off at this radius");
         assertThat(disc(0, 0, 50).areaMm2()).isCloseTo(Math.PI * 2500, within(2.0));
     }
+
+    /** 58,000 corners of which no two edges run side by side: each ray ends at the next flank, so that it stays quick. */
+    @Test
+    void aLongSawIsSearchedInReasonableTimeAndToldItsWidestPlace() {
+        List<Point> saw = new ArrayList<>();
+        int teeth = 29_000;
+        for (int i = 0; i < teeth; i++) {
+            saw.add(new Point(i * 0.5, i % 2 == 0 ? 0 : 1.5));
+            saw.add(new Point(i * 0.5 + 0.25, -3));
+        }
+        saw.add(new Point(teeth * 0.5, 40));
+        saw.add(new Point(0, 40));
+        Region region = Region.enclosedBy(List.of(Outline.of(saw)), FillRule.NON_ZERO);
+        assertThat(region.vertexCount()).isGreaterThan(50_000);
+        assertThat(region.thinnest().widthMm()).isPositive().isLessThanOrEqualTo(44);
+    }
+
+    @Test
+    void whatIsEndlesslyLargeIsSearchedToo() {
+        assertThat(Shapes.rectangle(0, 0, 1e12, 1e9).thinnest().widthMm()).isEqualTo(1e9);
+    }
 }

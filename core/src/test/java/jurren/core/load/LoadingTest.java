@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 
 class LoadingTest {
     private static CutItem item(Region region, int copy) {
-        return new CutItem("A", "M", copy, Fixtures.layer(region));
+        return new CutItem("A", "front", "M", copy, Fixtures.layer(region));
     }
 
     private static Loading load(List<CutItem> items, boolean framed) {
@@ -53,7 +53,7 @@ class LoadingTest {
     void turnedOverFilmReadsBackwardsToTheKnifeAndOtherFilmDoesNot() {
         Region foot = Shapes.footToTheRight(0, 0, 40);
         CutItem reversed = item(foot, 1);
-        CutItem straight = new CutItem("A", "M", 1, Fixtures.layer(foot, false));
+        CutItem straight = new CutItem("A", "front", "M", 1, Fixtures.layer(foot, false));
         Point toe = new Point(38, 38);
 
         Region onFilm = foot.placed(reversed.ontoFilm(false));

@@ -139,15 +139,19 @@ public final class JobFile {
         for (Line line : job.lines()) {
             var blank = shop.blank(line.blankId()).orElseThrow(
                     () -> new Broken(Reason.UNKNOWN_IN_JOB, "the blank \"" + line.blankId() + "\""));
-            for (String material : line.materials()) {
-                if (shop.material(material).isEmpty()) {
-                    throw new Broken(Reason.UNKNOWN_IN_JOB, "the material \"" + material + "\" of line " + line.id());
+            for (int place = 0; place < line.places().size(); place++) {
+                for (String material : line.at(place).materials()) {
+                    if (shop.material(material).isEmpty()) {
+                        throw new Broken(Reason.UNKNOWN_IN_JOB, "the material \"" + material + "\" of line " + line.id());
+                    }
                 }
             }
             for (SizeEntry size : line.sizes()) {
                 BlankSize sold = blank.size(size.size()).orElseThrow(() -> new Broken(Reason.UNKNOWN_IN_JOB,
                         "size " + size.size() + " of " + blank.name()));
-                measuresCanBe(line, size, sold);
+                for (int place = 0; place < line.places().size(); place++) {
+                    measuresCanBe(line.at(place), line.at(place).entry(size.size()), sold);
+                }
             }
             if (blank.size(line.drawnFor()).isEmpty()) {
                 throw new Broken(Reason.UNKNOWN_IN_JOB, "size " + line.drawnFor() + " of " + blank.name());

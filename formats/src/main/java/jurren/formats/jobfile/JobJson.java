@@ -12,6 +12,7 @@ import jurren.core.blank.Fit;
 import jurren.core.blank.Form;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
+import jurren.core.job.Place;
 import jurren.core.job.Made;
 import jurren.core.job.SizeEntry;
 import jurren.core.job.Thing;
@@ -111,14 +112,23 @@ final class JobJson {
     }
 
     private void line(ObjectNode node, Line line, Assets.Writing assets) {
-        node.put("id", line.id()).put("title", line.title());
-        thing(node, line.thing());
-        node.put("material", line.materialId()).put("drawnFor", line.drawnFor());
-        node.putObject("fit").put("across", Fields.lower(line.fit().across())).put("down", Fields.lower(line.fit().down()))
-                .put("width", Fields.lower(line.fit().width()));
+        node.put("id", line.id()).put("title", line.title()).put("blank", line.blankId()).put("blankColour", line.colourId())
+                .put("drawnFor", line.drawnFor());
         ArrayNode sizes = node.putArray("sizes");
-        for (SizeEntry s : line.sizes()) {
-            ObjectNode size = sizes.addObject().put("size", s.size()).put("count", s.count());
+        line.counts().forEach(c -> sizes.addObject().put("size", c.size()).put("count", c.pieces()));
+        ArrayNode places = node.putArray("places");
+        line.places().forEach(p -> place(places.addObject(), p, assets));
+    }
+
+    private static void place(ObjectNode node, Place place, Assets.Writing assets) {
+        node.put("face", place.faceId()).put("material", place.materialId());
+        place.pressId().ifPresent(id -> node.put("press", id));
+        place.trueAtMm().ifPresent(mm -> node.put("trueAtMm", mm));
+        node.putObject("fit").put("across", Fields.lower(place.fit().across())).put("down", Fields.lower(place.fit().down()))
+                .put("width", Fields.lower(place.fit().width()));
+        ObjectNode sizes = node.putObject("sizes");
+        place.sizes().forEach((id, s) -> {
+            ObjectNode size = sizes.putObject(id);
             s.artWidthMm().ifPresent(w -> size.put("artWidthMm", w));
             s.area().ifPresent(a -> size.putObject("area").put("widthMm", a.widthMm())
                     .put("heightMm", a.heightMm()).put("dropMm", a.dropMm()));
@@ -126,24 +136,18 @@ final class JobJson {
                 ObjectNode measured = size.putObject("measured");
                 new EnumMap<>(s.measured()).forEach((measure, mm) -> measured.put(Fields.lower(measure), mm));
             }
-        }
+        });
         ArrayNode motifs = node.putArray("motifs");
-        line.motifs().forEach(m -> MotifJson.write(motifs.addObject(), m, assets));
+        place.motifs().forEach(m -> MotifJson.write(motifs.addObject(), m, assets));
         ArrayNode joins = node.putArray("joins");
-        line.joins().forEach((film, join) -> {
+        place.joins().forEach((film, join) -> {
             ObjectNode n = joins.addObject().put("material", film.materialId());
             film.colour().ifPresent(c -> n.put("colour", c.hex()));
             join(n, join);
         });
         ObjectNode edgings = node.putObject("edgings");
-        line.edgings().forEach((material, e) -> edgings.putObject(material).put("outMm", e.outMm()).put("holesKept", e.holesKept())
+        place.edgings().forEach((material, e) -> edgings.putObject(material).put("outMm", e.outMm()).put("holesKept", e.holesKept())
                 .put("through", e.through()));
-    }
-
-    private static void thing(ObjectNode node, Thing thing) {
-        node.put("blank", thing.blankId()).put("blankColour", thing.colourId()).put("face", thing.faceId());
-        thing.pressId().ifPresent(id -> node.put("press", id));
-        thing.trueAtMm().ifPresent(mm -> node.put("trueAtMm", mm));
     }
 
     private static void join(ObjectNode node, Join join) {
@@ -166,12 +170,58 @@ final class JobJson {
     }
 
     private Line line(JsonNode n, String at, Assets.Reading assets) throws Broken {
+        return n.has("places") ? placed(n, at, assets) : ofOnePlace(n, at, assets);
+    }
+
+    private static Line placed(JsonNode n, String at, Assets.Reading assets) throws Broken {
+        List<Line.Count> counts = Fields.list(n, "sizes", at, (s, p) -> count(s, p));
+        List<Place> places = Fields.list(n, "places", at, (p, there) -> place(p, there, assets));
+        if (places.isEmpty()) {
+            throw new Broken(Reason.DAMAGED_JOB, at + " has no place");
+        }
+        return Fields.value(at, () -> new Line(Fields.text(n, "id", at), n.path("title").asText(), Fields.text(n, "blank", at),
+                n.path("blankColour").asText(), Fields.text(n, "drawnFor", at), counts, places, 0));
+    }
+
+    private static Line.Count count(JsonNode n, String at) throws Broken {
+        SizeEntry entry = size(n, at);
+        return new Line.Count(entry.size(), entry.count());
+    }
+
+    private static Place place(JsonNode n, String at, Assets.Reading assets) throws Broken {
+        Map<String, Place.OnSize> sizes = new LinkedHashMap<>();
+        for (Map.Entry<String, JsonNode> s : n.path("sizes").properties()) {
+            String there = at + ".sizes." + s.getKey();
+            SizeEntry entry = onSize(s.getValue(), there, s.getKey(), 0);
+            sizes.put(s.getKey(), new Place.OnSize(entry.artWidthMm(), entry.area(), entry.measured()));
+        }
+        List<Motif> motifs = Fields.list(n, "motifs", at, (m, p) -> MotifJson.read(m, p, assets));
+        String material = Fields.text(n, "material", at);
+        Map<Film, Join> joins = joins(n, at, material);
+        Map<String, Edging> edgings = edgings(n, at);
+        Optional<String> press = n.has("press") ? Optional.of(Fields.text(n, "press", at)) : Optional.empty();
+        Optional<Double> trueAt = n.has("trueAtMm") ? Optional.of(Fields.number(n, "trueAtMm", at)) : Optional.empty();
+        return Fields.value(at, () -> new Place(n.path("face").asText(), press, trueAt, material, motifs, joins, fit(n.path("fit")), edgings, sizes));
+    }
+
+    /** As it was written before a line could have several places. */
+    private static Line ofOnePlace(JsonNode n, String at, Assets.Reading assets) throws Broken {
         List<SizeEntry> sizes = Fields.list(n, "sizes", at, JobJson::size);
         List<Motif> motifs = Fields.list(n, "motifs", at, (m, p) -> MotifJson.read(m, p, assets));
+        Map<Film, Join> joins = joins(n, at, n.path("material").asText());
+        return Fields.value(at, () -> new Line(Fields.text(n, "id", at), n.path("title").asText(), thing(n, at), Fields.text(n, "material", at),
+                Fields.text(n, "drawnFor", at), sizes, motifs, joins, fit(n.path("fit"))));
+    }
+
+    private static Map<Film, Join> joins(JsonNode n, String at, String usualId) throws Broken {
         Map<Film, Join> joins = new LinkedHashMap<>();
         for (JsonNode j : n.path("joins")) {
-            joins.put(film(j, at + ".joins", n.path("material").asText()), join(j, at + ".joins"));
+            joins.put(film(j, at + ".joins", usualId), join(j, at + ".joins"));
         }
+        return joins;
+    }
+
+    private static Map<String, Edging> edgings(JsonNode n, String at) throws Broken {
         Map<String, Edging> edgings = new LinkedHashMap<>();
         for (Map.Entry<String, JsonNode> e : n.path("edgings").properties()) {
             String there = at + ".edgings." + e.getKey();
@@ -179,8 +229,7 @@ final class JobJson {
             edgings.put(e.getKey(), Fields.value(there, () -> new Edging(out, e.getValue().path("holesKept").asBoolean(),
                     e.getValue().path("through").asBoolean())));
         }
-        return Fields.value(at, () -> new Line(Fields.text(n, "id", at), n.path("title").asText(), thing(n, at), Fields.text(n, "material", at),
-                Fields.text(n, "drawnFor", at), sizes, motifs, joins, fit(n.path("fit")), edgings));
+        return edgings;
     }
 
     /** Before films could be mixed a join named only its colour. */
@@ -202,6 +251,10 @@ final class JobJson {
     }
 
     private static SizeEntry size(JsonNode n, String at) throws Broken {
+        return onSize(n, at, Fields.text(n, "size", at), (int) Fields.number(n, "count", at));
+    }
+
+    private static SizeEntry onSize(JsonNode n, String at, String id, int count) throws Broken {
         Optional<Double> width = n.has("artWidthMm") ? Optional.of(Fields.number(n, "artWidthMm", at)) : Optional.empty();
         JsonNode a = n.path("area");
         Optional<AreaMeasures> area = a.isObject() ? Optional.of(Fields.value(at + ".area", () -> new AreaMeasures(
@@ -211,7 +264,7 @@ final class JobJson {
             Form.Measure measure = Fields.value(at + ".measured", () -> Fields.named(Form.Measure.class, new TextNode(m.getKey())));
             measured.put(measure, Fields.number(n.path("measured"), m.getKey(), at + ".measured"));
         }
-        return Fields.value(at, () -> new SizeEntry(Fields.text(n, "size", at), (int) Fields.number(n, "count", at), width, area, measured));
+        return Fields.value(at, () -> new SizeEntry(id, count, width, area, measured));
     }
 
     private static Join join(JsonNode n, String at) throws Broken {

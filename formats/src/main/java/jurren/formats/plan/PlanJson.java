@@ -68,6 +68,7 @@ public final class PlanJson {
         node.putObject("art").put("widthMm", rounded(size.artBounds().map(b -> b.widthMm()).orElse(0.0), 3))
                 .put("heightMm", rounded(size.artBounds().map(b -> b.heightMm()).orElse(0.0), 3))
                 .put("colours", size.laid().seen().size());
+        size.artBounds().ifPresent(b -> node.putObject("at").put("belowMm", rounded(b.minYMm(), 3)).put("rightOfMiddleMm", rounded(b.centre().xMm(), 3)));
         ArrayNode layers = node.putArray("layers");
         size.layers().forEach(layer -> layer(layers.addObject(), line, layer));
         ArrayNode steps = node.putArray("steps");
@@ -86,7 +87,7 @@ public final class PlanJson {
 
     private static void print(ObjectNode node, PrintSheet print) {
         Box box = print.layer().region().bounds();
-        node.put("order", print.order()).put("line", print.lineId()).put("size", print.size())
+        node.put("order", print.order()).put("line", print.lineId()).put("place", print.place()).put("size", print.size())
                 .put("copies", print.copies()).put("reversed", print.reversed())
                 .put("widthMm", rounded(box.widthMm(), 3)).put("heightMm", rounded(box.heightMm(), 3))
                 .put("file", "print-" + print.order() + ".svg");
@@ -122,13 +123,13 @@ public final class PlanJson {
                 .put("travelMm", rounded(run.travelMm(), 2)).put("seconds", rounded(run.seconds(), 2));
         ArrayNode placed = node.putArray("placed");
         for (Placed p : run.load().placed()) {
-            placed.addObject().put("line", p.item().lineId()).put("layer", p.item().layer().order())
+            placed.addObject().put("line", p.item().lineId()).put("place", p.item().place()).put("layer", p.item().layer().order())
                     .put("copy", p.item().copy()).put("size", p.item().size());
         }
     }
 
     private static void snag(ObjectNode node, Snag snag, Plan plan) {
-        node.put("kind", Words.kind(snag)).put("text", WORDS.snag(snag, plan)).put("line", snag.line())
+        node.put("kind", Words.kind(snag)).put("text", WORDS.snag(snag, plan)).put("line", snag.line()).put("place", plan.line(snag).map(LinePlan::place).orElse(""))
                 .put("layer", snag.layer());
         snag.where().ifPresent(p -> node.put("xMm", rounded(p.xMm(), 3)).put("yMm", rounded(p.yMm(), 3)));
         node.put("stops", snag.gravity() != Snag.Gravity.LOOK);

@@ -2,6 +2,7 @@ package jurren.formats.print;
 
 import jurren.core.art.Painted;
 import jurren.core.blank.BlankPart;
+import jurren.core.blank.Garment;
 import jurren.core.cut.CutRun;
 import jurren.core.finish.Step;
 import jurren.core.geometry.AwtShapes;
@@ -38,6 +39,9 @@ public final class TicketPdf {
     private static final double COLUMN = 330;
     private static final double ART_WIDTH = COLUMN - MARGIN - 24;
     private static final double ART_HEIGHT = 330;
+
+    /** Nearer than a hand lays it. */
+    private static final double ON_THE_MIDDLE_MM = 0.3;
 
     private final Plan plan;
     private final Words words;
@@ -89,7 +93,9 @@ public final class TicketPdf {
         y += 22;
         sheet.text(plan.job().name(), MARGIN, y, DocumentFonts.HEADING, 20, INK);
         y += 15;
-        sheet.text(line.line().title(), MARGIN, y, DocumentFonts.TEXT, 11, INK);
+        int places = plan.places(line.line().id()).size();
+        sheet.text(places < 2 ? line.line().title() : TicketWords.text("ticket.place", line.line().title(), line.face().name(),
+                plan.places(line.line().id()).indexOf(line) + 1, places), MARGIN, y, DocumentFonts.TEXT, 11, INK);
         sheet.textRight(words.blankLine(line), RIGHT, y, DocumentFonts.TEXT, 11, INK);
         sheet.rule(0, 84, PdfSheet.WIDTH, 1.5, INK);
         y = 108;
@@ -159,8 +165,8 @@ public final class TicketPdf {
 
     private void loads(LinePlan line) throws IOException {
         List<CutRun> runs = plan.runs().stream().filter(r -> r.load().placed().stream()
-                .anyMatch(p -> p.item().lineId().equals(line.line().id()))).toList();
-        List<PrintSheet> prints = plan.prints().stream().filter(p -> p.lineId().equals(line.line().id())).toList();
+                .anyMatch(p -> p.item().lineId().equals(line.line().id()) && p.item().place().equals(line.place()))).toList();
+        List<PrintSheet> prints = plan.prints().stream().filter(p -> p.lineId().equals(line.line().id()) && p.place().equals(line.place())).toList();
         heading(runs.isEmpty() ? "ticket.prints" : prints.isEmpty() ? "ticket.loads" : "ticket.prints-and-loads", COLUMN);
         for (PrintSheet print : prints) {
             Box box = print.layer().region().bounds();
@@ -175,7 +181,7 @@ public final class TicketPdf {
         for (CutRun run : runs) {
             String colour = run.load().material().colourName(run.load().colour());
             sheet.text(run.load().order() + "  " + TicketWords.text("ticket.load", colour,
-                    words.unit().rough(run.load().roll().widthMm())), COLUMN, y, DocumentFonts.TEXT_BOLD, 10, INK);
+                    words.unit().rough(run.load().roll().widthMm()), lower(run.load().material().name())), COLUMN, y, DocumentFonts.TEXT_BOLD, 10, INK);
             y += 12;
             sheet.text(TicketWords.text("ticket.load.use", words.unit().film(run.load().usedMm()), run.paths().size(),
                     Words.duration(run.seconds())), COLUMN + 14, y, DocumentFonts.MEASURE, 8.5, SOFT);
@@ -183,10 +189,16 @@ public final class TicketPdf {
         }
     }
 
+    private static String lower(String name) {
+        return name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
+    }
+
     private void sizes(LinePlan line) throws IOException {
         heading("ticket.blank", MARGIN);
-        double[] columns = {MARGIN, MARGIN + 60, MARGIN + 120, MARGIN + 220};
-        String[] heads = {"ticket.size", "ticket.count", "ticket.art-width", "ticket.drop"};
+        double[] columns = {MARGIN, MARGIN + 55, MARGIN + 105, MARGIN + 180, MARGIN + 280};
+        boolean collar = line.face().form() instanceof Garment;
+        String[] heads = {"ticket.size", "ticket.count", "ticket.art-width", collar ? "ticket.below-collar" : "ticket.below-edge",
+            "ticket.off-middle"};
         for (int i = 0; i < heads.length; i++) {
             sheet.text(TicketWords.text(heads[i]), columns[i], y, DocumentFonts.TEXT, 9, SOFT);
         }
@@ -200,10 +212,17 @@ public final class TicketPdf {
                 sheet.text(String.valueOf(size.count()), columns[1], y, DocumentFonts.MEASURE, 10, INK);
                 sheet.text(size.artBounds().map(b -> words.unit().format(b.widthMm())).orElse("–"), columns[2], y,
                         DocumentFonts.MEASURE, 10, INK);
-                sheet.text(words.unit().format(size.area().dropMm()), columns[3], y, DocumentFonts.MEASURE, 10, INK);
+                sheet.text(size.artBounds().map(b -> words.unit().format(b.minYMm())).orElse("–"), columns[3], y, DocumentFonts.MEASURE, 10, INK);
+                sheet.text(size.artBounds().map(b -> offMiddle(b.centre().xMm())).orElse("–"), columns[4], y, DocumentFonts.MEASURE, 10, INK);
             }
         }
         y += 22;
+    }
+
+    /** Which side is meant is told as the one who looks at the thing sees it. */
+    private String offMiddle(double mm) {
+        return Math.abs(mm) < ON_THE_MIDDLE_MM ? TicketWords.text("ticket.on-middle")
+                : TicketWords.text(mm < 0 ? "ticket.left" : "ticket.right", words.unit().format(Math.abs(mm)));
     }
 
     private void steps(LinePlan line) throws IOException {
@@ -221,7 +240,8 @@ public final class TicketPdf {
     }
 
     private void snags(LinePlan line) throws IOException {
-        List<Snag> snags = plan.snags().stream().filter(s -> s.line().equals(line.line().id())).toList();
+        List<Snag> snags = plan.snags().stream().filter(s -> s.line().equals(line.line().id())
+                && plan.line(s).filter(l -> l.line().at() == line.line().at()).isPresent()).toList();
         if (snags.isEmpty()) {
             return;
         }

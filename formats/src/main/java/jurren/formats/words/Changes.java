@@ -75,7 +75,22 @@ public final class Changes {
                 && !before.lines().stream().map(Line::id).toList().equals(after.lines().stream().map(Line::id).toList())) {
             found.add(text("line-moved"));
         }
-        after.lines().forEach(l -> before.line(l.id()).filter(was -> !was.equals(l)).ifPresent(was -> line(was, l, found)));
+after.lines().forEach(l -> before.line(l.id()).filter(was -> !was.equals(l)).ifPresent(was -> places(was, l, found)));
+    }
+
+    private void places(Line before, Line after, List<String> found) {
+        int more = after.places().size() - before.places().size();
+        if (more != 0) {
+            List<String> faces = (more > 0 ? after : before).places().stream().map(p -> p.faceId())
+                    .filter(f -> (more > 0 ? before : after).places().stream().noneMatch(p -> p.faceId().equals(f))).toList();
+            found.add(text(more > 0 ? "place-added" : "place-removed", String.join(", ", faces)));
+            return;
+        }
+        for (int i = 0; i < after.places().size(); i++) {
+            if (i == 0 || !before.places().get(i).equals(after.places().get(i))) {
+                line(before.at(i), after.at(i), found);
+            }
+        }
     }
 
     private void line(Line before, Line after, List<String> found) {

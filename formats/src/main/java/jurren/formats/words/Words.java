@@ -107,6 +107,7 @@ public final class Words {
                     s.sizeId(), unit.fine(s.leastMm()));
             case Snag.TooManyFilms s -> text("snag.too-many-films", s.line(), s.films(), s.most());
             case Snag.NothingHoldsOn s -> text("snag.nothing-holds-on", s.line(), s.material(), layer(plan, s));
+            case Snag.NoSuchPlace s -> text("snag.no-such-place", s.line(), s.faceId());
             case Snag.NotSold s -> text("snag.not-sold", s.material(), s.wanted(), s.nearest());
             case Snag.NotOnRoll s -> text("snag.not-on-roll", s.line(), layer(plan, s), s.sizeId(),
                     unit.format(s.acrossMm()), unit.format(s.usableMm()));
@@ -123,7 +124,7 @@ public final class Words {
     }
 
     private static String layer(Plan plan, Snag snag) {
-        return plan.line(snag.line()).map(l -> layerName(l, snag.layer())).orElse("");
+        return plan.line(snag).map(l -> layerName(l, snag.layer())).orElse("");
     }
 
     /** The colour's name on the shelf, or the print's; 0 is the thing itself. */
@@ -140,8 +141,8 @@ public final class Words {
         return switch (layer.role()) {
             case FILM -> layer.material().colourName(layer.colour());
             case PRINT -> line.drawn().layers().stream().noneMatch(l -> l.role() == Layer.Role.BASE && l.film().equals(layer.film()))
-                    ? layer.material().name() : text("layer.print", layer.material().name());
-            case BASE -> text("layer.base", layer.material().name());
+                    ? layer.material().name() : text("layer.print");
+            case BASE -> text("layer.base", layer.material().colourName(layer.stock()));
             case PLATE -> text("layer.plate", layer.colour().hex());
         };
     }

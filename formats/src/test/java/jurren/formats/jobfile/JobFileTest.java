@@ -189,7 +189,7 @@ class JobFileTest {
                 ((Lettering) m.source()).withTypeface(opened))));
         byte[] elsewhere = withJobJson(new String(jobJson(JobFile.bytes(JobDocument.of(job.withLine("A", l -> l.withMotifs(
                 l.motifs().subList(1, 3)))))), StandardCharsets.UTF_8).replace(opened.id(), "font:Nowhere Script")
-                .replaceAll("(?s)\\{\\s*\"id\" : \"B\".*?\"edgings\" : \\{ \\}\\s*\\},", ""));
+                .replaceAll("(?s)\\{\\s*\"id\" : \"B\".*?\"edgings\" : \\{ \\}\\s*\\} \\]\\s*\\},", ""));
         Job read = opened(elsewhere).job();
         Motif there = read.line("A").orElseThrow().motif("m3").orElseThrow();
         Motif here = job.line("A").orElseThrow().motif("m3").orElseThrow();

@@ -49,7 +49,7 @@ class WordsTest {
                 new Snag.NotWelded("A", "m", "name", 4, p), new Snag.BeyondBlank("A", "M", 900, 508, true),
                 new Snag.BeyondBlank("A", "M", 900, 508, false), new Snag.OutsideArea("A", "M", 12.7, p),
                 new Snag.BeyondPlaten("A", "M", 12.7, p), new Snag.ThinPart("A", 3, "S", 0.4, 0.8, p),
-                new Snag.TooManyFilms("A", 4, 3, p), new Snag.NothingHoldsOn("A", 1, "Glitter film"), new Snag.NotSold("A", 1, "Glitter film", "#123456", "Glitter gold"),
+                new Snag.TooManyFilms("A", 4, 3, p), new Snag.NothingHoldsOn("A", 1, "Glitter film"), new Snag.NoSuchPlace("A", "back"), new Snag.NotSold("A", 1, "Glitter film", "#123456", "Glitter gold"),
                 new Snag.NotOnRoll("A", 3, "M", 300, 281), new Snag.RollTooShort("A", 1, "Cream", 5000, 300),
                 new Snag.RollTooShort("A", 1, "Cream", 5000, 0), new Snag.TooMuchHeat("A", 0, 60, 45),
                 new Snag.TooHot("A", 240, 220), new Snag.FontMissing("A", "m1", "NORTH", "Nowhere Sans"),

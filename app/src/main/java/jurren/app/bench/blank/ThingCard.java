@@ -8,6 +8,7 @@ import jurren.app.theme.Texts;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.Face;
+import jurren.core.job.Place;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Refit;
 import java.util.List;
@@ -70,6 +71,14 @@ final class ThingCard {
     }
 
     private void ontoFace(Blank blank, String faceId) {
+        List<Place> places = session.line().places();
+        for (int i = 0; i < places.size(); i++) {
+            String face = places.get(i).faceId().isEmpty() ? blank.reference().faces().getFirst().id() : places.get(i).faceId();
+            if (face.equals(faceId)) {
+                session.openPlace(i);
+                return;
+            }
+        }
         session.editLine(l -> new Refit().ontoFace(l, blank, faceId));
     }
 }
