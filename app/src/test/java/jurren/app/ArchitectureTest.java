@@ -18,6 +18,7 @@ import jurren.core.geometry.Region;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
 import jurren.core.layer.CrossSection;
+import jurren.core.material.Process;
 import jurren.core.plan.Planner;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -61,6 +62,16 @@ class ArchitectureTest {
                 .should().callMethod(Planner.class, "plan", Job.class, Shop.class).because("plans are worked out at one desk").check(ALL);
         noClasses().that().resideInAPackage("jurren.app.bench..").or().resideInAPackage("jurren.app.edgeview..")
                 .should().dependOnClassesThat().haveSimpleName("Separation").check(ALL);
+    }
+
+    /** Whoever wants to know what follows from a process asks the plan. */
+    @Test
+    void onlyWaysKnowOneProcessFromAnother() {
+        noClasses().that().resideOutsideOfPackages("jurren.core.way..", "jurren.core.material..")
+                .should().accessFieldWhere(describe("it is one process", f -> f.getTargetOwner().isEquivalentTo(Process.class))).check(ALL);
+        noClasses().that().resideOutsideOfPackage("jurren.core.way..")
+                .should().dependOnClassesThat(describe("a way of its own", c -> c.getPackageName().matches("jurren\\.core\\.way\\.(?!known).+")))
+                .check(ALL);
     }
 
     /** No package needs, by whatever way round, one that needs it. */

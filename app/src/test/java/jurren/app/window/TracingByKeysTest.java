@@ -121,6 +121,6 @@ class TracingByKeysTest extends WindowTest {
         settle();
         assertThat(on(() -> session.line().motifs().stream().map(m -> m.name()).sorted().toList())).containsExactly("one", "two");
         Node strip = node("work");
-        assertThat(on(strip::isVisible)).as("nothing is under way any more").isFalse();
+        until(() -> !strip.isVisible());
     }
 }

@@ -16,7 +16,7 @@ import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
 import jurren.core.plan.SizePlan;
 import jurren.core.stop.Stop;
-import jurren.core.way.Ways;
+import jurren.core.way.known.Ways;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;

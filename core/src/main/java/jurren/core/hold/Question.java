@@ -8,7 +8,7 @@ import jurren.core.blank.Panel;
 import jurren.core.blank.Surface;
 import jurren.core.material.Material;
 import jurren.core.way.Grip;
-import jurren.core.way.Ways;
+import jurren.core.way.known.Ways;
 
 /** What the rules are asked: a material on a face of a thing of one colour. */
 record Question(Material material, MadeOf madeOf, BlankColour colour, Face face) {

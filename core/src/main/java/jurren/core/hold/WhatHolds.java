@@ -5,6 +5,7 @@ import jurren.core.blank.Face;
 import jurren.core.blank.MadeOf;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
+import jurren.core.way.known.Ways;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -45,9 +46,9 @@ public final class WhatHolds {
         return all;
     }
 
-    /** The first material that holds best; empty when none holds. */
+    /** The first material that stays on the thing and holds best; empty when none holds. */
     public static Optional<Material> best(List<Material> materials, MadeOf madeOf, BlankColour colour, Face face) {
-        return materials.stream()
+        return materials.stream().filter(m -> !Ways.of(m).isTakenOffAgain())
                 .filter(m -> of(m, madeOf, colour, face).answer() != Verdict.Answer.DOES_NOT_HOLD)
                 .min(Comparator.comparing((Material m) -> of(m, madeOf, colour, face).answer()));
     }

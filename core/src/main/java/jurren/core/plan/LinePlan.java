@@ -16,7 +16,7 @@ import jurren.core.layer.Edging;
 import jurren.core.layer.Layer;
 import jurren.core.material.Colour;
 import jurren.core.material.Material;
-import jurren.core.way.Ways;
+import jurren.core.way.known.Ways;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -39,7 +39,7 @@ import jurren.core.material.Film;
 import jurren.core.material.Material;
 import jurren.core.material.Recipe;
 import jurren.core.way.Way;
-import jurren.core.way.Ways;
+import jurren.core.way.known.Ways;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

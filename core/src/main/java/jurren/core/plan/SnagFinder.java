@@ -29,7 +29,7 @@ import jurren.core.geometry.Point;
 import jurren.core.material.Film;
 import jurren.core.material.Material;
 import jurren.core.way.Bleed;
-import jurren.core.way.Ways;
+import jurren.core.way.known.Ways;
 import jurren.core.geometry.Region;
 import jurren.core.hold.Verdict;
 import jurren.core.job.Shop;

@@ -55,6 +55,11 @@ public interface Way {
     /** Whether a person turns a made piece over before it is laid on the face as the customer sees it. */
     boolean isTurnedOver(Layer layer);
 
+    /** Whether what is cut only helps, and comes off again. */
+    default boolean isTakenOffAgain() {
+        return false;
+    }
+
     /** Whether pieces of a layer that hang on nothing fall out and are lost. */
     default boolean losesIslands() {
         return false;

@@ -13,7 +13,7 @@ import jurren.core.geometry.Region;
 import jurren.core.geometry.Shapes;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
-import jurren.core.way.Ways;
+import jurren.core.way.known.Ways;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

@@ -28,6 +28,7 @@ import jurren.core.material.Film;
 import jurren.core.material.FilmColour;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
+import jurren.core.way.known.Ways;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;

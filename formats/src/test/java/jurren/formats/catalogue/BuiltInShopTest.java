@@ -10,7 +10,7 @@ import jurren.core.hold.WhatHolds;
 import jurren.core.job.Shop;
 import jurren.core.job.Thing;
 import jurren.core.material.Material;
-import jurren.core.way.Ways;
+import jurren.core.way.known.Ways;
 import jurren.core.material.Process;
 import jurren.formats.words.Units;
 import jurren.formats.words.Words;

@@ -50,4 +50,9 @@ public final class AdhesiveStencil implements Way {
     public boolean isTurnedOver(Layer layer) {
         return false;
     }
+
+    @Override
+    public boolean isTakenOffAgain() {
+        return true;
+    }
 }

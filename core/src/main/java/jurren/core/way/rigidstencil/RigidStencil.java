@@ -90,4 +90,9 @@ public final class RigidStencil implements Way {
     public boolean isTurnedOver(Layer layer) {
         return false;
     }
+
+    @Override
+    public boolean isTakenOffAgain() {
+        return true;
+    }
 }

@@ -41,4 +41,9 @@ public final class Stones implements Way {
     public boolean isTurnedOver(Layer layer) {
         return false;
     }
+
+    @Override
+    public boolean isTakenOffAgain() {
+        return true;
+    }
 }

@@ -1,4 +1,4 @@
-package jurren.core.way;
+package jurren.core.way.known;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -13,6 +13,8 @@ import jurren.core.layer.Layer;
 import jurren.core.layer.Part;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
+import jurren.core.way.Setting;
+import jurren.core.way.Way;
 import jurren.core.way.adhesive.Adhesive;
 import jurren.core.way.adhesivestencil.AdhesiveStencil;
 import jurren.core.way.behindglass.BehindGlass;

@@ -1,0 +1,2 @@
+/** Vinyl behind glass: reversed, what is seen first laid first. */
+package jurren.core.way.behindglass;

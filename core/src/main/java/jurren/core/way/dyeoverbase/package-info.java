@@ -1,0 +1,2 @@
+/** Dye over a base: a base cut from its face, and a print pressed into it. */
+package jurren.core.way.dyeoverbase;

@@ -1,0 +1,2 @@
+/** Dye print: a reversed sheet laid face down. */
+package jurren.core.way.dyeprint;

@@ -1,0 +1,2 @@
+/** Which material goes which way: the only place that knows all ways. */
+package jurren.core.way.known;

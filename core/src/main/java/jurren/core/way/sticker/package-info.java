@@ -1,0 +1,2 @@
+/** Printed sticker: printed, cut around, stuck on. */
+package jurren.core.way.sticker;
