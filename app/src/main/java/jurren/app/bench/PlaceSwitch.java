@@ -26,10 +26,11 @@ public final class PlaceSwitch {
         return node;
     }
 
-    public void update() {
+    /** @param ofPlaces whether the open bench is about places at all */
+    public void update(boolean ofPlaces) {
         List<Face> faces = session.linePlan().map(p -> p.blank().reference().faces()).orElse(List.of());
         Line line = session.line();
-        boolean shown = faces.size() > 1 || line.places().size() > 1;
+        boolean shown = ofPlaces && !faces.isEmpty() && (faces.size() > 1 || line.places().size() > 1);
         node.setVisible(shown);
         node.setManaged(shown);
         if (shown) {
@@ -48,6 +49,7 @@ public final class PlaceSwitch {
         }
         MenuButton menu = new MenuButton(Texts.of("place.menu"));
         menu.setId("place-menu");
+        menu.getStyleClass().add("add-treatment");
         menu.setAccessibleText(Texts.of("place.menu.about"));
         faces.stream().filter(f -> !decorated.contains(f.id())).forEach(f ->
                 menu.getItems().add(item("place-add-" + f.id(), Texts.of("place.add", f.name()), () -> session.addPlace(f.id()))));

@@ -86,7 +86,7 @@ public final class Shell {
         units.setAccessibleText(Texts.of("units.name"));
         benchControls.getStyleClass().add("bench-controls");
         HBox.setHgrow(benchControls, Priority.ALWAYS);
-        HBox header = new HBox(heading, benchControls);
+        HBox header = new HBox(heading, places.node(), benchControls);
         header.getStyleClass().add("bench-header");
         heading.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
         VBox right = new VBox(header, notices.node(), work.node(), place);
@@ -162,13 +162,10 @@ public final class Shell {
             shown = session.bench();
             heading.setText(Texts.of("bench." + shown));
             benchControls.getChildren().setAll(bench.controls());
-            if (shown != Bench.LOADS && shown != Bench.CUT) {
-                benchControls.getChildren().addFirst(places.node());
-            }
             benchControls.getChildren().addAll(units, zoom);
             place.setCenter(bench.node());
         }
-        places.update();
+        places.update(shown != Bench.LOADS && shown != Bench.CUT);
         units.show(session.unit());
         bench.update();
         showScale();

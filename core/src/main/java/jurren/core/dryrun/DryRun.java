@@ -164,10 +164,17 @@ public record DryRun(List<Comparison> copies) {
         return layer.isCut() && layer.film().colour().isEmpty();
     }
 
-    /** Only where rounding may have left hairs are they looked for: it is most of the work. */
+    /**
+     * Where two edges cross at a sharp angle, rounding moves their crossing further than either edge: what differs
+     * is judged by how wide it is, not how long. Only where edges lie apart is it looked at: it is most of the work.
+     */
     private static double edgeDistanceMm(Region wanted, Region is) {
         double distance = wanted.edgeDistanceMm(is);
-        return distance <= 2 * ROUNDING_MM ? distance : withoutHairs(wanted).edgeDistanceMm(withoutHairs(is));
+        if (distance <= TRUE_MM || Double.isInfinite(distance)) {
+            return distance;
+        }
+        boolean onlySlivers = wanted.differingFrom(is).grown(-TRUE_MM / 2, CornerStyle.MITRED).isEmpty();
+        return onlySlivers ? TRUE_MM : distance;
     }
 
     /** A colour that is missing altogether is as wrong as the art is large. */

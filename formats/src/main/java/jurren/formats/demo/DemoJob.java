@@ -3,6 +3,7 @@ package jurren.formats.demo;
 import jurren.core.art.Colouring;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
+import jurren.core.art.Films;
 import jurren.core.art.Lettering;
 import jurren.core.art.Mark;
 import jurren.core.art.Motif;
@@ -19,6 +20,7 @@ import jurren.core.blank.Fit;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
+import jurren.core.job.Place;
 import jurren.core.job.SizeEntry;
 import jurren.core.job.Thing;
 import jurren.core.layer.Join;
@@ -33,11 +35,13 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
 
-/** The Otterbrook Kite Fair: tees with a kite and the crew's name, wrapped tumblers, laptop lids. */
+/** The Otterbrook Kite Fair: tees decorated in front and on their backs, wrapped tumblers, jar labels, laptop lids and a stencil. */
 public final class DemoJob {
     private static final String NAME = "Otterbrook Kite Fair";
     private static final Colour CREAM = Colour.of("#F6EFDC");
     private static final Colour SKY = Colour.of("#7FC4DA");
+    private static final Colour TANGERINE = Colour.of("#E8743B");
+    private static final Colour GOLD = Colour.of("#D1A94B");
     private static final Colour PLATE = Colour.of("#3F6E96");
     private static final Colour PLUM = Colour.of("#7C2E57");
     private static final String ONE_SIZE = "one size";
@@ -59,10 +63,33 @@ public final class DemoJob {
         Motif crew = new Motif("m3", "kite crew",
                 new Lettering("kite crew", ShippedTypeface.PACIFICO, 29, 0, 1, CREAM),
                 List.of(new DrawCloser(0.3, 4)), Pose.at(0, 262));
-        Line tees = new Line("A", "12 crew tees, chest", Thing.of("tee-adult", "black"), "smooth-film", "M",
+        Motif star = new Motif("m4", "Star", Shape.of(Shape.Kind.STAR, 26, GOLD), List.of(), Pose.at(-88, 116))
+                .withFilms(Films.allOf("glitter-film"));
+        Line front = new Line("A", "12 crew tees, front and back", Thing.of("tee-adult", "black"), "smooth-film", "M",
                 List.of(SizeEntry.of("S", 2), SizeEntry.of("M", 4), SizeEntry.of("L", 4), SizeEntry.of("XL", 2)),
-                List.of(kite, name, crew), Map.of(Film.of("smooth-film", SKY), new Join.KnockedOut(1)), Fit.USUAL);
-        return new Job(NAME, "0412", "Sat 5 Dec", true, List.of(tees, tumblers(), lid(), sign()));
+                List.of(kite, name, crew, star), Map.of(Film.of("smooth-film", SKY), new Join.KnockedOut(1)), Fit.USUAL);
+        return new Job(NAME, "0412", "Sat 5 Dec", true, List.of(back(front), tumblers(), labels(), lid(), sign()));
+    }
+
+    /** On their backs the kite in all its colours and a word, printed into one flock base each. */
+    private static Line back(Line front) {
+        Motif word = new Motif("m5", "CREW", new Lettering("CREW", ShippedTypeface.ANTON, 58, 0.02, 1, SKY),
+                List.of(new Treatment.Weld()), Pose.at(0, 370)).withFilms(Films.allOf("flock-base"));
+        Drawing drawn = drawing("otterbrook-kite.svg");
+        Motif kite = new Motif("m6", "Kite, printed", drawn.resized(0.62, 0.62), List.of(new Treatment.Weld()), Pose.at(0, 200))
+                .withFilms(Films.allOf("flock-base"));
+        return front.withPlace(Place.of("back", "smooth-film")).withMotifs(List.of(word, kite)).at(0);
+    }
+
+    /** Printed, and cut around a little outside the label. */
+    private static Line labels() {
+        Motif ground = new Motif("m1", "Label", new Shape(Shape.Kind.ROUNDED, 84, 48, 4, 0.2, CREAM), List.of(), Pose.at(0, 45));
+        Motif name = new Motif("m2", "HONEY", new Lettering("HONEY", ShippedTypeface.ALFA_SLAB_ONE, 12, 0.06, 1, PLUM),
+                List.of(new Treatment.Weld()), Pose.at(0, 46));
+        Motif where = new Motif("m3", "from Otterbrook", new Lettering("from Otterbrook", ShippedTypeface.PACIFICO, 6, 0, 1, TANGERINE),
+                List.of(new Treatment.Weld()), Pose.at(0, 59));
+        return new Line("C", "24 honey jars, label", Thing.of("jar-16", "clear"), "sticker-sheet", ONE_SIZE,
+                List.of(SizeEntry.of(ONE_SIZE, 24)), List.of(ground, name, where), Map.of(), Fit.USUAL);
     }
 
     /** Kites all the way round, and a line of words that reads level on the cone. */

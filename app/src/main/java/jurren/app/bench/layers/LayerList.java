@@ -47,6 +47,8 @@ final class LayerList {
         }
     }
 
+    private static final double MATERIAL_PX = 132;
+
     private final Session session;
     private final VBox rows = new VBox();
     private final VBox node;
@@ -116,8 +118,10 @@ final class LayerList {
                 .anyMatch(l -> l.role() == Layer.Role.BASE && l.film().equals(layer.film()))) {
             return Controls.label("");
         }
-        return MaterialChoice.of("layer-material-" + layer.order(), Texts.of("layers.material", layer.order()), session, plan, layer.material(),
+        Node choice = MaterialChoice.of("layer-material-" + layer.order(), Texts.of("layers.material", layer.order()), session, plan, layer.material(),
                 to -> session.editLine(l -> plan.remade(l, layer, to.id())));
+        ((Region) choice).setPrefWidth(Theme.wide(MATERIAL_PX));
+        return choice;
     }
 
     /** Where the cut line of a print or a base lies. */
