@@ -105,6 +105,15 @@ public final class Snapshots {
         });
         line("B", Bench.BLANK, "blank-curved");
         line("B", Bench.LAYERS, "layers-print");
+        line("A", Bench.LAYERS, null);
+        on(() -> {
+            session.openPlace(1);
+            return null;
+        });
+        settle();
+        picture("layers-back");
+        line("C", Bench.LAYERS, "layers-label");
+        line("C", Bench.BLANK, "blank-jar");
         line("D", Bench.FINISH, "finish-table");
         line("E", Bench.ART, "art-stencil");
         line("A", Bench.BLANK, null);

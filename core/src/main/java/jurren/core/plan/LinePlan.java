@@ -69,9 +69,9 @@ public record LinePlan(Line line, Blank blank, BlankColour blankColour, Map<Stri
         return layers.isEmpty() ? List.of(material()) : layers.stream().map(Layer::material).distinct().toList();
     }
 
-    /** The height of the piece where most lies on top of each other, as if all did. */
+    /** The height of the piece where most lies on top of each other. */
     public double thickestMm() {
-        return drawn().layers().stream().filter(l -> l.role() != Layer.Role.PLATE).mapToDouble(Layer::thicknessMm).sum();
+        return drawn().thickestMm();
     }
 
     /**

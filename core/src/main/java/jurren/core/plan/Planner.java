@@ -32,6 +32,7 @@ import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
 import jurren.core.layer.Part;
 import jurren.core.layer.Separation;
+import jurren.core.layer.Stack;
 import jurren.core.load.CutItem;
 import jurren.core.load.Loading;
 import jurren.core.material.Colour;
@@ -72,7 +73,7 @@ public final class Planner {
     private record ShapesKey(Face face, List<Layer> layers) {
     }
 
-    private record FaceWork(Art art, Art laid, List<Layer> layers) {
+    private record FaceWork(Art art, Art laid, List<Layer> layers, double thickestMm) {
     }
 
     private final Chain chain = new Chain();
@@ -163,20 +164,21 @@ public final class Planner {
         FaceWork work = faces.get(new FaceKey(line.motifs(), fit, face.trueAt(), face.surface(),
                 line.materialId(), materials, line.joins(), line.edgings()));
         return new SizePlan(size, face, entry.count(), fit, work.art, work.laid, work.layers,
-                shapes.get(new ShapesKey(face, work.layers)));
+                shapes.get(new ShapesKey(face, work.layers)), work.thickestMm);
     }
 
     private FaceWork workFace(FaceKey key) {
         Art art = arts.get(key.motifs).madeOf(key.usualId).placed(key.fit);
         Art laid = art.warped(Face.unrolling(key.surface, key.trueAtMm));
         if (laid.isEmpty()) {
-            return new FaceWork(art, laid, List.of());
+            return new FaceWork(art, laid, List.of(), 0);
         }
         List<Part> parts = Separation.of(laid, p -> Ways.of(key.materials.get(p.film().materialId())).isOnePrint()
                 ? Film.print(p.film().materialId()) : p.film(), f -> key.joins.getOrDefault(f, Join.LAID_OVER));
-        return new FaceWork(art, laid, Ways.layers(parts, key.materials::get,
+        List<Layer> layers = Ways.layers(parts, key.materials::get,
                 m -> Ways.edging(m, key.edgings),
-                laid.bounds().orElseThrow()));
+                laid.bounds().orElseThrow());
+        return new FaceWork(art, laid, layers, Stack.thickestMm(layers));
     }
 
     private static PlatenPlan platen(SizePlan drawn, Press press) {

@@ -19,8 +19,10 @@ import java.util.Optional;
  * @param laid   the art on the unrolled face; the same on a flat one
  * @param layers on the unrolled face
  * @param shapes what is drawn of the face
+ * @param thickestMm where most lies on top of each other
  */
-public record SizePlan(String id, Face face, int count, Placement fit, Art art, Art laid, List<Layer> layers, FaceShapes shapes) {
+public record SizePlan(String id, Face face, int count, Placement fit, Art art, Art laid, List<Layer> layers, FaceShapes shapes,
+                       double thickestMm) {
     public SizePlan {
         layers = List.copyOf(layers);
     }

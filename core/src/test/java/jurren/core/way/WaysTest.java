@@ -22,6 +22,7 @@ import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
 import jurren.core.layer.Making;
 import jurren.core.layer.Separation;
+import jurren.core.layer.Stack;
 import jurren.core.material.Colour;
 import jurren.core.material.CutSettings;
 import jurren.core.material.Film;
@@ -202,6 +203,21 @@ public class WaysTest {
                 }
             }
         }
+    }
+
+    /** Three squares in a row, each meeting only its neighbour: nowhere do all three lie on each other. */
+    @Test
+    void theThickestPlaceIsWhereFilmsReallyMeet() {
+        Material m = material(Process.HEAT_FILM);
+        Map<Region, Colour> inTurn = new java.util.LinkedHashMap<>();
+        inTurn.put(Shapes.rectangle(0, 0, 10, 10), CREAM);
+        inTurn.put(Shapes.rectangle(8, 0, 10, 10), TANGERINE);
+        inTurn.put(Shapes.rectangle(16, 0, 10, 10), SKY);
+        assertThat(Stack.thickestMm(layers(m, art(m, inTurn), Optional.empty()))).isEqualTo(0.2, within(1e-9));
+        inTurn.put(Shapes.rectangle(0, 0, 26, 10), WHITE);
+        assertThat(Stack.thickestMm(layers(m, art(m, inTurn), Optional.empty()))).as("all covered: one film").isEqualTo(0.1, within(1e-9));
+        assertThat(Stack.thickestMm(ring(Process.RIGID_STENCIL))).isZero();
+        assertThat(Stack.thickestMm(ring(Process.DYE_OVER_BASE))).as("ink adds nothing to its base").isEqualTo(0.1, within(1e-9));
     }
 
     private static double islands(Layer plate) {

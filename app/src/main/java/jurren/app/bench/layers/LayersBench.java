@@ -45,6 +45,10 @@ public final class LayersBench implements BenchView {
         APART, TOGETHER
     }
 
+    /** From a sheet's corner to its name, and what a letter of the name takes. */
+    private static final double BESIDE_PX = 8;
+    private static final double LETTER_PX = 7.3;
+
     private final Session session;
     private final EdgeView edge;
     private final FaceCanvas canvas;
@@ -140,9 +144,10 @@ public final class LayersBench implements BenchView {
             pen.fill(layer.region(), placed.then(Placement.moved(1.6, 3)), Color.web("#23262B", 0.35));
             layer.paints().forEach((c, r) -> pen.fill(r, placed, Theme.paint(c)));
             Point label = placed.apply(new Point(area.maxXMm(), area.maxYMm()));
-            pen.text(layer.order() + " " + Words.layerName(plan, layer.order()),
-                    Math.min(pen.view().x(label.xMm()) + 40, canvas.getWidth() - 2), pen.view().y(label.yMm()) + 13,
-                    Theme.measure(12), Theme.INK, TextAlignment.RIGHT);
+            String name = layer.order() + " " + Words.layerName(plan, layer.order());
+            double most = canvas.getWidth() - 2 - name.length() * Theme.high(LETTER_PX);
+            pen.text(name, Math.min(pen.view().x(label.xMm()) + BESIDE_PX, most), pen.view().y(label.yMm()) + 4,
+                    Theme.measure(12), Theme.INK, TextAlignment.LEFT);
         }
         plumbLines(pen, size, area);
     }
