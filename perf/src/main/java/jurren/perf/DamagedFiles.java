@@ -65,7 +65,7 @@ public final class DamagedFiles {
     }
 
     private void begin() throws IOException {
-        var plan = new Planner().plan(DemoJob.make(), SHOP);
+        var plan = new Planner().plan(DemoJob.simple(), SHOP);
         // small ones, so that many can be read
         ArtSheet art = ArtSheet.of("kite", jurren.core.art.Lettering.of("Kite", jurren.core.lettering.ShippedTypeface.ALFA_SLAB_ONE, 20,
                 jurren.core.material.Colour.of("#E8743B")));
@@ -77,7 +77,7 @@ public final class DamagedFiles {
                 + "<g clip-path='url(#c)' transform='rotate(7)'><path class='a' d='M3 4C9 9 20 1 40 40S9 9 3 4z'/><text y='30' font-size='20'>Fair</text>"
                 + "<rect fill='url(#g)' width='30%' height='20' rx='3'/></g><use href='#x'/></svg>").getBytes(StandardCharsets.UTF_8));
         good.put("a.plt", HpglWriter.write(plan.runs().getFirst()));
-        good.put("a.jurren", JobFile.bytes(JobDocument.of(DemoJob.make())));
+        good.put("a.jurren", JobFile.bytes(JobDocument.of(DemoJob.simple())));
         BufferedImage image = new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB);
         image.createGraphics().drawOval(5, 5, 40, 30);
         for (String kind : List.of("jpeg", "gif", "bmp", "tiff")) {

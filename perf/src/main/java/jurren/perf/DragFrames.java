@@ -122,7 +122,7 @@ public final class DragFrames {
         }
         byte[] bytes = svg.append("</svg>").toString().getBytes(StandardCharsets.UTF_8);
         Drawing drawing = ((DrawingRead.Taken) SvgReader.read(new DrawingFile("large.svg", bytes))).drawing();
-        return DemoJob.make().withLine("A", l -> l.withMotifs(List.of(new Motif("m1", "large", drawing,
+        return DemoJob.simple().withLine("A", l -> l.withMotifs(List.of(new Motif("m1", "large", drawing,
                 List.of(new Treatment.Weld()), Pose.at(0, 240)))));
     }
 

@@ -28,7 +28,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class PlanBenchmark {
     private final Shop shop = BuiltInShop.read();
     /** The demo's tees alone, so that figures can be compared over time. */
-    private final Job demo = DemoJob.make().withLines(DemoJob.make().lines().subList(0, 1));
+    private final Job demo = DemoJob.simple().withLines(DemoJob.simple().lines().subList(0, 1));
     private final Planner planner = new Planner();
     private int edits;
 

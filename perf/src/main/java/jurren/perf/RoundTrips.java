@@ -23,7 +23,7 @@ public final class RoundTrips {
     }
 
     public static void main(String[] args) {
-        LinePlan plan = new Planner().plan(DemoJob.make(), BuiltInShop.read()).lines().getFirst();
+        LinePlan plan = new Planner().plan(DemoJob.simple(), BuiltInShop.read()).lines().getFirst();
         ArtSheet art = ArtSheet.asWorn(plan);
         System.out.println("| from \\ to | SVG | PDF | EPS | DXF |");
         System.out.println("|---|---|---|---|---|");

@@ -20,9 +20,9 @@ public final class StopSpeed {
 
     public static void main(String[] args) throws InterruptedException {
         Shop shop = BuiltInShop.read();
-        Plan plan = new Planner().plan(DemoJob.make(), shop);
+        Plan plan = new Planner().plan(DemoJob.simple(), shop);
         measure("dry run", () -> DryRunner.run(plan, JobPapers.cutFiles(plan)));
-        measure("plan that no memory has seen", () -> new Planner().plan(DemoJob.make(), shop));
+        measure("plan that no memory has seen", () -> new Planner().plan(DemoJob.simple(), shop));
     }
 
     private interface Work {

@@ -104,7 +104,7 @@ class CommandLineTest {
     @Test
     void theDemoJobMakesAllItsFiles() throws IOException {
         Path job = folder.resolve("fair.jurren");
-        JobFile.write(JobDocument.of(DemoJob.make()), job);
+        JobFile.write(JobDocument.of(DemoJob.simple()), job);
 
         assertThat(make(job).code()).isZero();
         try (var files = Files.list(folder.resolve("out"))) {
@@ -239,10 +239,10 @@ class CommandLineTest {
         Path job = folder.resolve("fair.jurren");
         Files.writeString(job, "PK nonsense");
         isRefused(make(job), "fair.jurren");
-        JobFile.write(JobDocument.of(DemoJob.make().withLine("A", l -> l.withMotif("m2",
+        JobFile.write(JobDocument.of(DemoJob.simple().withLine("A", l -> l.withMotif("m2",
                 m -> m.withSource(((Lettering) m.source()).withText(""))))), job);
         isRefused(make(job), "has no letters");
-        JobFile.write(JobDocument.of(DemoJob.make().withLine("A", l -> l.withMotif("m2",
+        JobFile.write(JobDocument.of(DemoJob.simple().withLine("A", l -> l.withMotif("m2",
                 m -> m.withSource(((Lettering) m.source()).withText("Zoë 漢").withTypeface(ShippedTypeface.ANTON))))), job);
         isRefused(make(job), "漢", "Anton");
     }
@@ -347,7 +347,7 @@ class CommandLineTest {
     @Test
     void whatAJobSaysItselfIsNotHeededBesideItAndThatIsSaid() throws IOException {
         Path job = folder.resolve("job.jurren");
-        JobFile.write(JobDocument.of(DemoJob.make().withLines(DemoJob.make().lines().subList(0, 1))), job);
+        JobFile.write(JobDocument.of(DemoJob.simple().withLines(DemoJob.simple().lines().subList(0, 1))), job);
         Ran ran = run("make", job.toString(), "--blank", "mug-11", "--copies", "3", "--out", folder.resolve("out").toString());
         assertThat(ran.code()).isZero();
         assertThat(ran.out()).contains("job.jurren says itself what it is made on: --blank, --copies not heeded.");
@@ -357,7 +357,7 @@ class CommandLineTest {
     @Test
     void windowsAreOpenedByTheirCommands() throws IOException {
         Path job = folder.resolve("job.jurren");
-        JobFile.write(JobDocument.of(DemoJob.make()), job);
+        JobFile.write(JobDocument.of(DemoJob.simple()), job);
         assertThat(run().code()).as("the demo job").isEqualTo(40);
         assertThat(run("open", job.toString()).code()).isEqualTo(40);
         assertThat(run("snap", folder.toString()).code()).isEqualTo(41);

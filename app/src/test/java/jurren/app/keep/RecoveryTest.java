@@ -52,7 +52,7 @@ class RecoveryTest {
     }
 
     private static JobDocument named(String name) {
-        return JobDocument.of(DemoJob.make().withName(name).withLines(DemoJob.make().lines().subList(0, 1)));
+        return JobDocument.of(DemoJob.simple().withName(name).withLines(DemoJob.simple().lines().subList(0, 1)));
     }
 
     private List<Path> kept() throws IOException {

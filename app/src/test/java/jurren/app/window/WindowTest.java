@@ -46,7 +46,7 @@ abstract class WindowTest {
     private static final Planner PLANNER = new Planner();
     /** What ships with the application, read once. */
     static final Shop SHOP = BuiltInShop.read();
-    static final Job DEMO = DemoJob.make();
+    static final Job DEMO = DemoJob.simple();
     private static Stage stage;
 
     @TempDir

@@ -32,6 +32,7 @@ import jurren.formats.svg.SvgReader;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
@@ -54,7 +55,17 @@ public final class DemoJob {
         return NAME;
     }
 
+    /** The whole of it: mixed films, a front and a back, a print over flock, jar labels. */
     public static Job make() {
+        Job simple = simple();
+        List<Line> lines = new ArrayList<>(simple.lines());
+        lines.set(0, back(withStar(lines.getFirst()).withTitle("12 crew tees, front and back")));
+        lines.add(2, labels());
+        return simple.withLines(lines);
+    }
+
+    /** Each line of one material at one place. */
+    public static Job simple() {
         Motif kite = new Motif("m1", "Kite and tail", drawing("otterbrook-kite.svg"),
                 List.of(new Treatment.Weld()), Pose.at(0, 203.2));
         Motif name = new Motif("m2", "OTTERBROOK",
@@ -63,12 +74,18 @@ public final class DemoJob {
         Motif crew = new Motif("m3", "kite crew",
                 new Lettering("kite crew", ShippedTypeface.PACIFICO, 29, 0, 1, CREAM),
                 List.of(new DrawCloser(0.3, 4)), Pose.at(0, 262));
+        Line tees = new Line("A", "12 crew tees, chest", Thing.of("tee-adult", "black"), "smooth-film", "M",
+                List.of(SizeEntry.of("S", 2), SizeEntry.of("M", 4), SizeEntry.of("L", 4), SizeEntry.of("XL", 2)),
+                List.of(kite, name, crew), Map.of(Film.of("smooth-film", SKY), new Join.KnockedOut(1)), Fit.USUAL);
+        return new Job(NAME, "0412", "Sat 5 Dec", true, List.of(tees, tumblers(), lid(), sign()));
+    }
+
+    private static Line withStar(Line tees) {
         Motif star = new Motif("m4", "Star", Shape.of(Shape.Kind.STAR, 26, GOLD), List.of(), Pose.at(-88, 116))
                 .withFilms(Films.allOf("glitter-film"));
-        Line front = new Line("A", "12 crew tees, front and back", Thing.of("tee-adult", "black"), "smooth-film", "M",
-                List.of(SizeEntry.of("S", 2), SizeEntry.of("M", 4), SizeEntry.of("L", 4), SizeEntry.of("XL", 2)),
-                List.of(kite, name, crew, star), Map.of(Film.of("smooth-film", SKY), new Join.KnockedOut(1)), Fit.USUAL);
-        return new Job(NAME, "0412", "Sat 5 Dec", true, List.of(back(front), tumblers(), labels(), lid(), sign()));
+        List<Motif> all = new ArrayList<>(tees.motifs());
+        all.add(star);
+        return tees.withMotifs(all);
     }
 
     /** On their backs the kite in all its colours and a word, printed into one flock base each. */

@@ -32,7 +32,7 @@ class JobFactsFileTest {
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
     private static Job tees() {
-        return DemoJob.make().withLines(DemoJob.make().lines().subList(0, 1));
+        return DemoJob.simple().withLines(DemoJob.simple().lines().subList(0, 1));
     }
 
     private static JobRead read(byte[] content, Shop shop) {

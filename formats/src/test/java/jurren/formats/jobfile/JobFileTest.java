@@ -77,7 +77,7 @@ class JobFileTest {
 
     /** Something of everything a job can say. */
     private static Job full() {
-        return DemoJob.make().withFrames(false).withLine("A", l -> l
+        return DemoJob.simple().withFrames(false).withLine("A", l -> l
                 .withMotif("m2", m -> m.withTreatments(List.of(new Treatment.Weld(),
                         new Treatment.Outlined(2.5, CornerStyle.MITRED, Colour.of("#123456")))))
                 .withMotif("m1", m -> m.withSource(m.source().resized(1.25, 0.75)).withPose(m.pose().turnedTo(33)))
@@ -139,7 +139,7 @@ class JobFileTest {
             all.add(k.fresh().apply(Colour.of("#7FC4DA")));
             all.add(new Treatment.Off(k.fresh().apply(Colour.of("#E8743B"))));
         });
-        Job job = DemoJob.make().withLine("B", l -> l.withThing(l.thing().withFace("wrap").withPress(Optional.of("oven-sleeve"))
+        Job job = DemoJob.simple().withLine("B", l -> l.withThing(l.thing().withFace("wrap").withPress(Optional.of("oven-sleeve"))
                         .withTrueAt(Optional.of(60.0)))
                 .withFit(new Fit(Fit.Across.BETWEEN_OBSTACLES, Fit.Down.FOOT, Fit.Width.LARGEST))
                 .withSize("one size", s -> s.withMeasured(Form.Measure.TOP_DIAMETER, 90))
@@ -165,12 +165,12 @@ class JobFileTest {
                 new Stroke(new Stroke.Spiral(2.5, 60), 1, 4, cream),
                 new Stroke(new Stroke.Through(List.of(new Point(0, 0), new Point(9, 4.5), new Point(20, 0)), true), 3, 0, cream),
                 new Backing(4, CornerStyle.MITRED, true, cream), tracedPicture(), new Guide(picture(), Optional.of(Straightening.crop(1, 1, 7, 6)), 0.7, 0.3));
-        List<Motif> motifs = new ArrayList<>(DemoJob.make().line("A").orElseThrow().motifs());
+        List<Motif> motifs = new ArrayList<>(DemoJob.simple().line("A").orElseThrow().motifs());
         for (int i = 0; i < sources.size(); i++) {
             motifs.add(new Motif("s" + i, "motif " + i, sources.get(i), List.of(), Pose.at(i, 200),
                     new Standing(Optional.of("pair"), i % 2 == 0, i % 3 == 0), Films.USUAL));
         }
-        Job job = DemoJob.make().withLine("A", l -> l.withMotifs(motifs));
+        Job job = DemoJob.simple().withLine("A", l -> l.withMotifs(motifs));
         assertThat(opened(JobFile.bytes(JobDocument.of(job))).job()).isEqualTo(job);
 
         Motif follows = motifs.getFirst().withTreatments(List.of(new KnockOut("s3", 0)));
@@ -185,7 +185,7 @@ class JobFileTest {
             file = in.readAllBytes();
         }
         NamedTypeface opened = Typefaces.open(file);
-        Job job = DemoJob.make().withLine("A", l -> l.withMotif("m3", m -> m.withSource(
+        Job job = DemoJob.simple().withLine("A", l -> l.withMotif("m3", m -> m.withSource(
                 ((Lettering) m.source()).withTypeface(opened))));
         byte[] elsewhere = withJobJson(new String(jobJson(JobFile.bytes(JobDocument.of(job.withLine("A", l -> l.withMotifs(
                 l.motifs().subList(1, 3)))))), StandardCharsets.UTF_8).replace(opened.id(), "font:Nowhere Script")
@@ -204,9 +204,9 @@ class JobFileTest {
     @Test
     void jobsWithNothingToMakeOrOfUnknownMaterialsAreRefused() throws IOException {
         assertThat(refused(withJobJson("{\"format\":1,\"job\":{\"name\":\"x\",\"lines\":[]}}"))).isEqualTo(Reason.DAMAGED_JOB);
-        Job stones = DemoJob.make().withLine("A", l -> l.withMaterial("stones"));
+        Job stones = DemoJob.simple().withLine("A", l -> l.withMaterial("stones"));
         assertThat(opened(JobFile.bytes(JobDocument.of(stones))).job()).isEqualTo(stones);
-        Job unknown = DemoJob.make().withLine("A", l -> l.withMotif("m1", m -> m.withFilms(Films.allOf("moon-film"))));
+        Job unknown = DemoJob.simple().withLine("A", l -> l.withMotif("m1", m -> m.withFilms(Films.allOf("moon-film"))));
         assertThat(refused(JobFile.bytes(JobDocument.of(unknown)))).isEqualTo(Reason.UNKNOWN_IN_JOB);
     }
 
@@ -338,7 +338,7 @@ class JobFileTest {
             motifs.add(new Motif("s" + i, "motif " + i, sources.get(i), i == 0 ? all : List.of(), Pose.at(i, 200),
                     new Standing(Optional.of("pair"), true, i == 5), Films.USUAL));
         }
-        return DemoJob.make().withLines(List.of(DemoJob.make().line("A").orElseThrow().withMotifs(motifs)));
+        return DemoJob.simple().withLines(List.of(DemoJob.simple().line("A").orElseThrow().withMotifs(motifs)));
     }
 
     private static void collect(JsonNode n, String at, List<String> fields) {

@@ -37,7 +37,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 class JobPapersTest {
-    private static final Plan PLAN = new Planner().plan(DemoJob.make(), BuiltInShop.read());
+    private static final Plan PLAN = new Planner().plan(DemoJob.simple(), BuiltInShop.read());
     private static Map<String, byte[]> files;
 
     /** Not while the class is still being made: another thread runs what is given here. */

@@ -17,7 +17,7 @@ class PdfPagesTest {
 
     @Test
     void everyPageIsRenderedAtItsSizeWithInkOnIt() {
-        Plan plan = new Planner().plan(DemoJob.make(), BuiltInShop.read());
+        Plan plan = new Planner().plan(DemoJob.simple(), BuiltInShop.read());
         List<PdfPages.Page> pages = PdfPages.render(TicketPdf.write(plan, Units.METRIC), PER_INCH);
         assertThat(pages).hasSizeGreaterThanOrEqualTo(plan.lines().size());
         for (PdfPages.Page page : pages) {

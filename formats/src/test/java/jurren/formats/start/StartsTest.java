@@ -155,7 +155,7 @@ class StartsTest {
 
     @Test
     void anArrangementBecomesAStartWithTheEntriesThatChange(@TempDir Path folder) throws IOException, StartFile.NotAStart {
-        List<Motif> tees = DemoJob.make().line("A").orElseThrow().motifs();
+        List<Motif> tees = DemoJob.simple().line("A").orElseThrow().motifs();
         StartDraft draft = StartDraft.of(tees);
         Map<StartDraft.Candidate, String> entries = new LinkedHashMap<>();
         draft.candidates().stream().filter(c -> c.what().equals("text")).forEach(c -> entries.put(c, c.motif().equals("kite crew") ? "Crew" : "Town"));

@@ -24,7 +24,7 @@ import jurren.formats.demo.DemoJob;
 import org.junit.jupiter.api.Test;
 
 class ChangesTest {
-    private static final Job JOB = DemoJob.make();
+    private static final Job JOB = DemoJob.simple();
     private static final Colour CREAM = Colour.of("#F6EFDC");
     private final Changes changes = new Changes(LengthUnit.MILLIMETRE);
 

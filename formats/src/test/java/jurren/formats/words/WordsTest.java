@@ -19,7 +19,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class WordsTest {
-    private static final Plan PLAN = new Planner().plan(DemoJob.make(), BuiltInShop.read());
+    private static final Plan PLAN = new Planner().plan(DemoJob.simple(), BuiltInShop.read());
     private final Words words = new Words(Units.AMERICAN);
 
     /** Nothing is left of a pattern, and it is a sentence. */
