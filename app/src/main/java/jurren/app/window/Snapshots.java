@@ -104,7 +104,6 @@ public final class Snapshots {
             return null;
         });
         line("B", Bench.BLANK, "blank-curved");
-        line("B", Bench.LAYERS, "layers-print");
         line("A", Bench.LAYERS, null);
         on(() -> {
             session.openPlace(1);
@@ -113,8 +112,6 @@ public final class Snapshots {
         settle();
         picture("layers-back");
         line("C", Bench.LAYERS, "layers-label");
-        line("C", Bench.BLANK, "blank-jar");
-        line("D", Bench.FINISH, "finish-table");
         line("E", Bench.ART, "art-stencil");
         line("A", Bench.BLANK, null);
         sheet("#choose-blank", "choose-blank");

@@ -43,6 +43,7 @@ import jurren.core.plan.Planner;
 import jurren.core.snag.Snag;
 import java.util.Map;
 import jurren.core.job.Job;
+import jurren.core.job.Line;
 import jurren.core.job.Shop;
 import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
@@ -362,5 +363,50 @@ class JobFileTest {
             }
             assertThat(JobFile.read(bytes, "x.jurren", SHOP)).isNotNull();
         }
+    }
+
+    @Test
+    void placesFilmsAndEdgingsComeBack() throws IOException {
+        Job job = DemoJob.make().withLine("A", l -> l.at(1).withEdging("flock-base", new Edging(-0.5, true, false))
+                .withSize("M", s -> s.withArtWidth(Optional.of(123.0))));
+        Job read = opened(JobFile.bytes(JobDocument.of(job))).job();
+        assertThat(read).isEqualTo(job);
+        assertThat(read.lines().getFirst().places()).hasSize(2);
+        assertThat(read.lines().getFirst().at(1).entry("M").artWidthMm()).contains(123.0);
+        assertThat(read.lines().getFirst().entry("M").artWidthMm()).isEmpty();
+    }
+
+    /** As the second format wrote it: one place, a join that names only its colour. */
+    @Test
+    void aLineOfOnePlaceFromAnOlderFileOpensAsItWas() throws IOException {
+        byte[] old = withJobJson("""
+                {"format":2,"job":{"name":"old","number":"7","due":"","framed":true,"lines":[{"id":"A","title":"tees","blank":"tee-adult",
+                "blankColour":"black","face":"back","press":"flat-406x508","material":"stretch-film","drawnFor":"M",
+                "fit":{"across":"middle","down":"collar","width":"in_proportion"},
+                "sizes":[{"size":"M","count":2,"artWidthMm":200},{"size":"L","count":1}],
+                "motifs":[{"id":"m1","name":"star","source":{"kind":"shape","shape":"star","widthMm":50,"heightMm":50,"points":5,"depth":0.6,
+                "colour":"#F6EFDC"},"treatments":[],"pose":{"xMm":0,"yMm":180,"degrees":0}}],
+                "joins":[{"colour":"#F6EFDC","kind":"butted","gapMm":0.3}]}]}}""".replace("in_proportion", usualWidth()).replace("collar", usualDown())
+                .replace("middle", usualAcross()));
+        Line line = opened(old).job().lines().getFirst();
+        assertThat(line.places()).hasSize(1);
+        assertThat(line.thing().faceId()).isEqualTo("back");
+        assertThat(line.thing().pressId()).contains("flat-406x508");
+        assertThat(line.copies()).isEqualTo(3);
+        assertThat(line.entry("M").artWidthMm()).contains(200.0);
+        assertThat(line.motifs()).singleElement().satisfies(m -> assertThat(m.films()).isEqualTo(Films.USUAL));
+        assertThat(line.join(Film.of("stretch-film", Colour.of("#F6EFDC")))).isEqualTo(new Join.Butted(0.3));
+    }
+
+    private static String usualWidth() {
+        return Fit.USUAL.width().name().toLowerCase();
+    }
+
+    private static String usualDown() {
+        return Fit.USUAL.down().name().toLowerCase();
+    }
+
+    private static String usualAcross() {
+        return Fit.USUAL.across().name().toLowerCase();
     }
 }

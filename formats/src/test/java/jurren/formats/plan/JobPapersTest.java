@@ -154,4 +154,28 @@ class JobPapersTest {
         double area = PLAN.lines().getFirst().drawn().layers().get(2).region().areaMm2();
         assertThat(cream / pxPerMm2).as("cream on the picture, in mm²").isBetween(area * 0.85, area);
     }
+
+    /** Mixed films at two places: the ticket has a page for each, and says where the art goes on it. */
+    @Test
+    void theTicketShowsEveryPlaceAndWhereItsArtGoes() throws IOException {
+        Plan plan = new Planner().plan(DemoJob.make(), BuiltInShop.read());
+        assertThat(plan.job().lines()).extracting(l -> l.id()).containsExactly("A", "B", "C", "D", "E");
+        assertThat(plan.snags()).as("the demo has nothing to mend").isEmpty();
+        Map<String, byte[]> all = JobPapers.all(plan, JobPapers.cutFiles(plan), () -> new DryRun(List.of()), Units.METRIC).files();
+        try (PDDocument pdf = Loader.loadPDF(all.get("ticket.pdf"))) {
+            assertThat(pdf.getNumberOfPages()).as("front, back, and four more lines").isEqualTo(6);
+            PDFTextStripper page = new PDFTextStripper();
+            page.setStartPage(2);
+            page.setEndPage(2);
+            assertThat(page.getText(pdf)).contains("place 2 of 2", "Below collar", "on it", "White base", "Tape the sheet on");
+            page.setStartPage(1);
+            page.setEndPage(1);
+            assertThat(page.getText(pdf)).contains("place 1 of 2", "Glitter gold", "Glitter film");
+        }
+        JsonNode json = new ObjectMapper().readTree(all.get("plan.json"));
+        assertThat(json.path("prints")).extracting(p -> p.path("place").asText() + " " + p.path("reversed").asBoolean())
+                .contains("back true").anyMatch(p -> p.endsWith("false"));
+        JsonNode kite = json.path("lines").path(0).path("layers");
+        assertThat(kite).extracting(l -> l.path("material").asText()).containsExactly("smooth-film", "smooth-film", "smooth-film", "glitter-film");
+    }
 }

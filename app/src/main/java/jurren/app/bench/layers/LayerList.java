@@ -79,7 +79,7 @@ final class LayerList {
         List<Node> nodes = new ArrayList<>();
         for (Layer layer : layers.reversed()) {
             nodes.add(card(plan, layer));
-            nodes.add(layer.order() == 1 ? Controls.label(Texts.of("layers.on-cloth", plan.blank().madeOf().name()), "join")
+            nodes.add(isPressedInto(plan, layer) ? Controls.label(Texts.of("layers.pressed-into"), "join") : layer.order() == 1 ? Controls.label(Texts.of("layers.on-cloth", plan.blank().madeOf().name()), "join")
                     : join(layer));
         }
         if (!layers.isEmpty()) {
@@ -100,7 +100,7 @@ final class LayerList {
                 Controls.label(Texts.of("layers.made", Words.made(layer), layer.region().pieceCount())),
                 Controls.label(!layer.isCut() ? Texts.of("layers.colours", layer.print().size())
                         : Texts.of("layers.thinnest", session.unit().fine(layer.thinnest().widthMm())), "hint"));
-        if (layer.material().topOnly()) {
+        if (layer.material().topOnly() && layer.role() != Layer.Role.BASE) {
             text.getChildren().add(Controls.label(Texts.of("layers.top-only"), "means"));
         }
         if (layer.isCut() && layer.role() != Layer.Role.FILM && layer.role() != Layer.Role.PLATE) {
@@ -112,10 +112,14 @@ final class LayerList {
         return Controls.card(row);
     }
 
+    private static boolean isPressedInto(LinePlan plan, Layer layer) {
+        return layer.isPrint() && !layer.isCut() && plan.drawn().layers().stream()
+                .anyMatch(l -> l.role() == Layer.Role.BASE && l.film().equals(layer.film()));
+    }
+
     /** Of what it is made; a base and its print are made of one material, told once. */
     private Node material(LinePlan plan, Layer layer) {
-        if (layer.isPrint() && !layer.isCut() && plan.drawn().layers().stream()
-                .anyMatch(l -> l.role() == Layer.Role.BASE && l.film().equals(layer.film()))) {
+        if (isPressedInto(plan, layer)) {
             return Controls.label("");
         }
         Node choice = MaterialChoice.of("layer-material-" + layer.order(), Texts.of("layers.material", layer.order()), session, plan, layer.material(),
