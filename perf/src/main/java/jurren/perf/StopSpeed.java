@@ -21,7 +21,7 @@ public final class StopSpeed {
     public static void main(String[] args) throws InterruptedException {
         Shop shop = BuiltInShop.read();
         Plan plan = new Planner().plan(DemoJob.simple(), shop);
-        measure("dry run", () -> DryRunner.run(plan, JobPapers.cutFiles(plan)));
+        measure("dry run", () -> DryRunner.run(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan)));
         measure("plan that no memory has seen", () -> new Planner().plan(DemoJob.simple(), shop));
     }
 

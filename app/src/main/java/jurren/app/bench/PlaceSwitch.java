@@ -6,6 +6,7 @@ import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
@@ -20,6 +21,7 @@ public final class PlaceSwitch {
     public PlaceSwitch(Session session) {
         this.session = session;
         node.getStyleClass().add("places");
+        node.setMinWidth(Region.USE_PREF_SIZE);
     }
 
     public Node node() {
@@ -50,6 +52,7 @@ public final class PlaceSwitch {
         MenuButton menu = new MenuButton(Texts.of("place.menu"));
         menu.setId("place-menu");
         menu.getStyleClass().add("add-treatment");
+        menu.setMinWidth(Region.USE_PREF_SIZE);
         menu.setAccessibleText(Texts.of("place.menu.about"));
         faces.stream().filter(f -> !decorated.contains(f.id())).forEach(f ->
                 menu.getItems().add(item("place-add-" + f.id(), Texts.of("place.add", f.name()), () -> session.addPlace(f.id()))));

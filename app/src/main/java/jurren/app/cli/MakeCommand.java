@@ -160,7 +160,8 @@ final class MakeCommand implements Callable<Integer> {
 
     private JobPapers.Written everything(Plan plan, Units units) {
         Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
-        return JobPapers.all(plan, cutFiles, () -> DryRunner.run(plan, cutFiles), units);
+        Map<String, byte[]> printFiles = JobPapers.printFiles(plan);
+        return JobPapers.all(plan, cutFiles, printFiles, () -> DryRunner.run(plan, cutFiles, printFiles), units);
     }
 
     private void write(Map<String, byte[]> files) {

@@ -2,9 +2,13 @@ package jurren.app.make;
 
 import jurren.core.dryrun.CutSheet;
 import jurren.core.dryrun.DryRun;
+import jurren.core.dryrun.InkSheet;
 import jurren.core.plan.Plan;
 import jurren.core.stop.Stop;
 import jurren.standins.cutter.HpglInterpreter;
+import jurren.standins.printer.StandInPrinter;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -14,13 +18,25 @@ public final class DryRunner {
     private DryRunner() {
     }
 
-    /** @param cutFiles in the order of the plan's loads */
-    public static DryRun run(Plan plan, Map<String, byte[]> cutFiles) {
+    /**
+     * @param cutFiles   in the order of the plan's loads
+     * @param printFiles as PDF, in the order of the plan's prints
+     */
+    public static DryRun run(Plan plan, Map<String, byte[]> cutFiles, Map<String, byte[]> printFiles) {
         List<CutSheet> sheets = new ArrayList<>();
         for (byte[] file : cutFiles.values()) {
             Stop.lookHere();
             sheets.add(new CutSheet(sheets.size() + 1, HpglInterpreter.strokes(file)));
         }
-        return DryRun.of(plan, sheets);
+        List<InkSheet> prints = new ArrayList<>();
+        try {
+            for (byte[] file : printFiles.values()) {
+                Stop.lookHere();
+                prints.add(StandInPrinter.print(prints.size() + 1, file));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("a written print cannot be read", e);
+        }
+        return DryRun.of(plan, sheets, prints);
     }
 }

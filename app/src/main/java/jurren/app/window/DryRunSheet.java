@@ -42,7 +42,7 @@ final class DryRunSheet {
 
     /** The sheet goes with its errand and the errand with its sheet: one that was put away never comes back. */
     void open(Plan plan) {
-        if (plan.runs().isEmpty()) {
+        if (plan.runs().isEmpty() && plan.prints().isEmpty()) {
             session.say(Texts.of("dry-run.nothing"));
             return;
         }
@@ -59,7 +59,7 @@ final class DryRunSheet {
     }
 
     private static Result run(Plan plan) {
-        DryRun run = DryRunner.run(plan, JobPapers.cutFiles(plan));
+        DryRun run = DryRunner.run(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan));
         Stop.lookHere();
         Comparison worst = run.worst();
         LinePlan line = plan.line(worst.lineId(), worst.place()).orElseThrow();

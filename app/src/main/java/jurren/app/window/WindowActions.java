@@ -320,7 +320,8 @@ public final class WindowActions {
         Units units = session.settings().units();
         withPlan(plan -> files.folder().ifPresent(folder -> writeAll(folder, () -> {
             Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
-            return JobPapers.all(plan, cutFiles, () -> DryRunner.run(plan, cutFiles), units).files();
+            Map<String, byte[]> printFiles = JobPapers.printFiles(plan);
+            return JobPapers.all(plan, cutFiles, printFiles, () -> DryRunner.run(plan, cutFiles, printFiles), units).files();
         })));
     }
 

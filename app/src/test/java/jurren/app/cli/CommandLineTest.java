@@ -110,7 +110,7 @@ class CommandLineTest {
         try (var files = Files.list(folder.resolve("out"))) {
             assertThat(files.map(p -> p.getFileName().toString())).containsExactlyInAnyOrder("plan.json", "proof.png", "ticket.pdf",
                     "load-1.plt", "load-2.plt", "load-3.plt", "load-4.plt", "load-5.plt", "load-1.svg", "load-2.svg", "load-3.svg",
-                    "load-4.svg", "load-5.svg", "load-6.plt", "load-6.svg", "print-1.svg");
+                    "load-4.svg", "load-5.svg", "load-6.plt", "load-6.svg", "print-1.svg", "print-1.pdf");
         }
         assertThat(plan().path("dryRun").path("matchPercent").asDouble()).isGreaterThan(99.5);
         assertThat(plan().path("lines")).hasSize(7);
@@ -146,12 +146,12 @@ class CommandLineTest {
         return new double[] {xs.getMax() - xs.getMin(), ys.getMax() - ys.getMin()};
     }
 
-    /** Only printed: a sheet in the mirror, nothing to cut, and no dry run that would call it wrong. */
+    /** Only printed: a sheet in the mirror, nothing to cut, and its ink read back and laid on the cup. */
     @Test
     void aDyePrintIsASheetAndNoLoad() throws IOException {
         assertThat(make(drawing(FOOT), "--blank", "mug-11", "--material", "dye-print", "--width", "60mm", "--copies", "3").code()).isZero();
         assertThat(plan().path("loads")).isEmpty();
-        assertThat(plan().has("dryRun")).isFalse();
+        assertThat(plan().path("dryRun").path("true").asBoolean()).isTrue();
         assertThat(plan().path("prints")).singleElement().satisfies(p -> {
             assertThat(p.path("copies").asInt()).isEqualTo(3);
             assertThat(p.path("reversed").asBoolean()).isTrue();
@@ -165,7 +165,39 @@ class CommandLineTest {
         Ran ran = make(drawing(FOOT), "--blank", "mug-11", "--width", "60mm");
         assertThat(ran.code()).isEqualTo(1);
         assertThat(ran.out()).contains("stops:").contains("No flat press reaches round a curve.");
-        assertThat(make(drawing(FOOT), "--material", "stones").err()).contains("Stones cannot be made here yet");
+        assertThat(make(drawing(FOOT), "--material", "moon-film").err()).contains("No material is called \"moon-film\"");
+    }
+
+    /** A colour by its code or by the name it is sold under is made of another material; each is a load of its own. */
+    @Test
+    void coloursAreMadeOfOtherMaterials() throws IOException {
+        Path two = drawing("<svg xmlns='http://www.w3.org/2000/svg' width='90mm' height='60mm' viewBox='0 0 90 60'>"
+                + "<rect width='40' height='60' fill='#F6EFDC'/><rect x='45' width='40' height='60' fill='#D1A94B'/></svg>");
+        Ran ran = make(two, "--film", "Glitter gold=glitter-film");
+        assertThat(ran.code()).as(ran.out() + ran.err()).isZero();
+        assertThat(ran.out()).contains("dry run: true");
+        assertThat(make(two, "--film", "#D1A94B=glitter-film", "--film", "Cream=flock-base", "--force").out()).contains("print-1.pdf", "dry run: true");
+        assertThat(make(two, "--film", "Plum=glitter-film").err()).contains("has no colour \"Plum\"").contains("#F6EFDC");
+        assertThat(make(two, "--film", "Cream=moon-film").err()).contains("moon-film");
+        assertThat(make(two, "--film", "Cream=flock-base", "--film", "#f6efdc=glitter-film").err()).contains("cannot be made of two materials");
+    }
+
+    /** Letters whose islands would fall out of the plate do not come out as drawn, and the exit code says so. */
+    @Test
+    void whatDoesNotComeOutAsTheArtIsAFailure() throws IOException {
+        Path ring = drawing("<svg xmlns='http://www.w3.org/2000/svg' width='60mm' height='60mm' viewBox='0 0 60 60'>"
+                + "<path fill-rule='evenodd' fill='#3F6E96' d='M0 0H60V60H0Z M20 20H40V40H20Z'/></svg>");
+        Ran plate = run("make", ring.toString(), "--blank", "sign-board-400", "--material", "stencil-sheet", "--out", folder.resolve("p").toString(), "--force");
+        assertThat(plate.out()).contains("not true");
+        Ran stopped = run("make", ring.toString(), "--blank", "sign-board-400", "--material", "stencil-sheet", "--out", folder.resolve("q").toString());
+        assertThat(stopped.code()).isEqualTo(1);
+    }
+
+    @Test
+    void whatHoldsOnAThingIsListed() {
+        assertThat(run("list", "holds", "jar-16").out()).contains("sticker-sheet  holds, with care", "smooth-film  does not hold");
+        assertThat(run("list", "holds").err()).contains("Say which blank");
+        assertThat(run("list", "materials").out()).contains("flock-base").contains("dye print over flock");
     }
 
     @Test

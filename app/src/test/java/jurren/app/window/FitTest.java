@@ -1,5 +1,7 @@
 package jurren.app.window;
 
+import jurren.formats.demo.DemoJob;
+import jurren.core.job.Job;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
@@ -23,6 +25,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Nothing is cut short and nothing lies out of reach, from the smallest window to a large screen, whatever the text size. */
 class FitTest extends WindowTest {
+    private static final Job WHOLE = DemoJob.make();
+
+    @Override
+    Job job() {
+        return WHOLE;
+    }
+
     private static final double SLACK = 1.5;
 
     @ParameterizedTest

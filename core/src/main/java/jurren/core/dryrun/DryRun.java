@@ -1,6 +1,7 @@
 package jurren.core.dryrun;
 
 import jurren.core.art.Painted;
+import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Outline;
@@ -14,6 +15,7 @@ import jurren.core.load.Placed;
 import jurren.core.material.Film;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
+import jurren.core.plan.PrintSheet;
 import jurren.core.plan.SizePlan;
 import jurren.core.stop.Stop;
 import jurren.core.way.known.Ways;
@@ -71,7 +73,13 @@ public record DryRun(List<Comparison> copies) {
     private record Laid(Layer layer, Region onFace) {
     }
 
+    /** Of what was cut alone: ink is taken as planned and not judged. */
     public static DryRun of(Plan plan, List<CutSheet> sheets) {
+        return of(plan, sheets, List.of());
+    }
+
+    /** @param prints every sheet of the plan that was printed; what is missing is not judged */
+    public static DryRun of(Plan plan, List<CutSheet> sheets, List<InkSheet> prints) {
         Stop stop = Stop.here();
         Map<Copy, List<Laid>> parts = new LinkedHashMap<>();
         for (CutSheet sheet : sheets) {
@@ -85,7 +93,12 @@ public record DryRun(List<Comparison> copies) {
                         _ -> new ArrayList<>()).add(new Laid(placed.item().layer(), ontoFace(piece, placed)));
             }
         }
-        return new DryRun(parts.entrySet().parallelStream().map(e -> compare(plan, e.getKey(), e.getValue(), stop)).toList());
+        List<Comparison> all = new ArrayList<>(parts.entrySet().parallelStream().map(e -> compare(plan, e.getKey(), e.getValue(), stop)).toList());
+        for (InkSheet print : prints) {
+            stop.look();
+            all.add(compare(plan, plan.prints().get(print.print() - 1), print));
+        }
+        return new DryRun(all);
     }
 
     /** A material that needs several passes is cut free only where the knife went as often. */
@@ -158,6 +171,45 @@ public record DryRun(List<Comparison> copies) {
         wanted.keySet().removeIf(f -> size.layers().stream().noneMatch(l -> l.film().equals(f)));
         size.layers().stream().filter(DryRun::carriesInk).forEach(l -> wanted.put(l.film(), l.region()));
         return wanted;
+    }
+
+    /**
+     * A print laid on the thing by its crosses, turned over where its way turns it over, beside the colours that the art
+     * shows there. What bleeds beyond the base or the thing's own picture is cut off or lost and does not count.
+     */
+    private static Comparison compare(Plan plan, PrintSheet print, InkSheet sheet) {
+        SizePlan size = plan.line(print.lineId(), print.place()).orElseThrow().size(print.size()).orElseThrow();
+        Layer layer = print.layer();
+        String material = layer.material().id();
+        Region counts = layer.region();
+        Map<Film, Region> wanted = new LinkedHashMap<>();
+        size.laid().only(p -> p.film().materialId().equals(material)).seen(Painted::film)
+                .forEach((f, r) -> wanted.put(f, r.intersect(counts)));
+        wanted.values().removeIf(Region::isEmpty);
+        Map<Film, Region> got = new LinkedHashMap<>();
+        sheet.within().ifPresent(box -> {
+            Placement over = Ways.of(layer.material()).isTurnedOver(layer) ? Placement.flipped() : Placement.HERE;
+            Point is = over.apply(box.centre());
+            Point belongs = inked(layer).centre();
+            Placement onto = over.then(Placement.moved(belongs.xMm() - is.xMm(), belongs.yMm() - is.yMm()));
+            sheet.ink().forEach((colour, r) -> got.put(Film.of(material, colour), r.placed(onto).intersect(counts)));
+        });
+        double agreeing = 0;
+        double worst = 0;
+        for (Map.Entry<Film, Region> want : wanted.entrySet()) {
+            Region is = got.getOrDefault(want.getKey(), Region.EMPTY);
+            agreeing += want.getValue().intersect(is).areaMm2();
+            double distance = edgeDistanceMm(want.getValue(), is);
+            worst = Math.max(worst, Double.isInfinite(distance) ? largest(size) : distance);
+        }
+        got.values().removeIf(Region::isEmpty);
+        return new Comparison(print.lineId(), print.place(), print.size(), 1, wanted, got, agreeing, worst);
+    }
+
+    /** Where a sheet has its ink, and the cut line around it: the crosses stand at its corners. */
+    private static Box inked(Layer layer) {
+        Box ink = layer.print().values().stream().map(Region::bounds).reduce(Box::joined).orElseThrow();
+        return layer.isCut() ? ink.joined(layer.region().bounds()) : ink;
     }
 
     private static boolean carriesInk(Layer layer) {

@@ -6,6 +6,7 @@ import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
 import jurren.core.stop.Stop;
 import jurren.formats.hpgl.HpglWriter;
+import jurren.formats.print.PrintPdf;
 import jurren.formats.print.Proof;
 import jurren.formats.print.TicketPdf;
 import jurren.formats.svg.LoadSvg;
@@ -32,12 +33,22 @@ public final class JobPapers {
         return files;
     }
 
+    /** The sheets a printer takes, {@code print-N.pdf}, in the order of the prints. */
+    public static Map<String, byte[]> printFiles(Plan plan) {
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        for (PrintSheet print : plan.prints()) {
+            Stop.lookHere();
+            files.put("print-" + print.order() + ".pdf", PrintPdf.write(print, PrintPdf.CUT_LINE));
+        }
+        return files;
+    }
+
     /** What was written, and how its dry run came out; empty where nothing is cut. */
     public record Written(Map<String, byte[]> files, Optional<DryRun> dryRun) {
     }
 
     /** @param dryRun run beside the writing of the papers, and waited for at the end */
-    public static Written all(Plan plan, Map<String, byte[]> cutFiles, Supplier<DryRun> dryRun,
+    public static Written all(Plan plan, Map<String, byte[]> cutFiles, Map<String, byte[]> printFiles, Supplier<DryRun> dryRun,
                                           Units unit) {
         CompletableFuture<DryRun> running = CompletableFuture.supplyAsync(dryRun);
         Map<String, byte[]> files = new LinkedHashMap<>(cutFiles);
@@ -48,6 +59,7 @@ public final class JobPapers {
         for (PrintSheet print : plan.prints()) {
             files.put("print-" + print.order() + ".svg", PrintSvg.write(print));
         }
+        files.putAll(printFiles);
         files.put("ticket.pdf", TicketPdf.write(plan, unit));
         files.put("proof.png", Proof.write(plan.lines()));
         // where nothing was cut there is nothing to compare, which is not a match of 0 %

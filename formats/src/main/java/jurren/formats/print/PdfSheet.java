@@ -102,6 +102,14 @@ final class PdfSheet implements AutoCloseable {
         return lines;
     }
 
+    /** A line in a spot colour of that name. */
+    void spotLine(java.awt.geom.Path2D path, AffineTransform toPage, String colour, double width) throws IOException {
+        page.setStrokingColor(SpotColour.named(colour));
+        page.setLineWidth((float) width);
+        trace(path, toPage);
+        page.stroke();
+    }
+
     void rule(double x1, double y, double x2, double width, Color colour) throws IOException {
         page.setStrokingColor(colour);
         page.setLineWidth((float) width);

@@ -43,13 +43,13 @@ class JobPapersTest {
     /** Not while the class is still being made: another thread runs what is given here. */
     @BeforeAll
     static void writeAll() {
-        files = JobPapers.all(PLAN, JobPapers.cutFiles(PLAN), () -> new DryRun(List.of()), Units.AMERICAN).files();
+        files = JobPapers.all(PLAN, JobPapers.cutFiles(PLAN), JobPapers.printFiles(PLAN), () -> new DryRun(List.of()), Units.AMERICAN).files();
     }
 
     @Test
     void everyFileOfAJobIsThere() {
         assertThat(files).containsOnlyKeys("load-1.plt", "load-2.plt", "load-3.plt", "load-4.plt", "load-5.plt", "load-6.plt", "load-6.svg",
-                "load-1.svg", "load-2.svg", "load-3.svg", "load-4.svg", "load-5.svg", "print-1.svg", "ticket.pdf", "proof.png", "plan.json");
+                "load-1.svg", "load-2.svg", "load-3.svg", "load-4.svg", "load-5.svg", "print-1.svg", "print-1.pdf", "ticket.pdf", "proof.png", "plan.json");
     }
 
     @Test
@@ -161,7 +161,7 @@ class JobPapersTest {
         Plan plan = new Planner().plan(DemoJob.make(), BuiltInShop.read());
         assertThat(plan.job().lines()).extracting(l -> l.id()).containsExactly("A", "B", "C", "D", "E");
         assertThat(plan.snags()).as("the demo has nothing to mend").isEmpty();
-        Map<String, byte[]> all = JobPapers.all(plan, JobPapers.cutFiles(plan), () -> new DryRun(List.of()), Units.METRIC).files();
+        Map<String, byte[]> all = JobPapers.all(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan), () -> new DryRun(List.of()), Units.METRIC).files();
         try (PDDocument pdf = Loader.loadPDF(all.get("ticket.pdf"))) {
             assertThat(pdf.getNumberOfPages()).as("front, back, and four more lines").isEqualTo(6);
             PDFTextStripper page = new PDFTextStripper();

@@ -1,0 +1,44 @@
+package jurren.formats.print;
+
+import java.io.IOException;
+import org.apache.pdfbox.cos.COSArray;
+import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.cos.COSFloat;
+import org.apache.pdfbox.cos.COSInteger;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.common.function.PDFunctionType2;
+import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
+import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceRGB;
+import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
+
+/** A colour of its own name in a PDF, with what it looks like where there is none. */
+public final class SpotColour {
+    private static final float[] CUT_SHOWN_AS = {0.486f, 0.18f, 0.341f};
+
+    private SpotColour() {
+    }
+
+    /** In full strength. */
+    public static PDColor named(String name) throws IOException {
+        COSDictionary function = new COSDictionary();
+        function.setItem(COSName.FUNCTION_TYPE, COSInteger.TWO);
+        function.setItem(COSName.DOMAIN, numbers(0, 1));
+        function.setItem(COSName.C0, numbers(1, 1, 1));
+        function.setItem(COSName.C1, numbers(CUT_SHOWN_AS));
+        function.setItem(COSName.N, COSInteger.ONE);
+        COSArray space = new COSArray();
+        space.add(COSName.SEPARATION);
+        space.add(COSName.getPDFName(name));
+        space.add(PDDeviceRGB.INSTANCE.getCOSObject());
+        space.add(new PDFunctionType2(function).getCOSObject());
+        return new PDColor(new float[] {1}, new PDSeparation(space, null));
+    }
+
+    private static COSArray numbers(float... n) {
+        COSArray array = new COSArray();
+        for (float f : n) {
+            array.add(new COSFloat(f));
+        }
+        return array;
+    }
+}

@@ -1,0 +1,131 @@
+package jurren.standins.printer;
+
+import java.awt.geom.AffineTransform;
+import java.awt.geom.GeneralPath;
+import java.awt.geom.Path2D;
+import java.awt.geom.Point2D;
+import java.io.IOException;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import jurren.core.dryrun.InkSheet;
+import jurren.core.geometry.Curves;
+import jurren.core.geometry.FillRule;
+import jurren.core.geometry.Region;
+import jurren.core.material.Colour;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
+import org.apache.pdfbox.util.Matrix;
+import org.apache.pdfbox.util.Vector;
+
+/** Prints the first page of a PDF: each filled path covers what was printed before it. Lines and letters are too thin to matter. */
+public final class StandInPrinter extends PDFGraphicsStreamEngine {
+    private static final double MM_PER_POINT = 25.4 / 72;
+
+    private final Map<Colour, Region> ink = new LinkedHashMap<>();
+    private final AffineTransform toMm;
+    private final GeneralPath path = new GeneralPath();
+
+    private StandInPrinter(PDPage page) {
+        super(page);
+        toMm = new AffineTransform(MM_PER_POINT, 0, 0, -MM_PER_POINT, 0, page.getMediaBox().getHeight() * MM_PER_POINT);
+    }
+
+    /** @param order which of the job's prints it is, from 1 */
+    public static InkSheet print(int order, byte[] pdf) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            PDPage page = document.getPage(0);
+            StandInPrinter printer = new StandInPrinter(page);
+            printer.processPage(page);
+            return new InkSheet(order, printer.ink);
+        }
+    }
+
+    private void fill(int windingRule) throws IOException {
+        int rgb = getGraphicsState().getNonStrokingColor().toRGB();
+        Region covered = Curves.of(new Path2D.Double(path, toMm)).outlines().isEmpty() ? Region.EMPTY
+                : Region.enclosedBy(Curves.of(new Path2D.Double(path, toMm)).outlines(),
+                windingRule == Path2D.WIND_EVEN_ODD ? FillRule.EVEN_ODD : FillRule.NON_ZERO);
+        ink.replaceAll((_, r) -> r.minus(covered));
+        ink.merge(new Colour(rgb & 0xFFFFFF), covered, Region::weld);
+        path.reset();
+    }
+
+    @Override
+    public void appendRectangle(Point2D p0, Point2D p1, Point2D p2, Point2D p3) {
+        path.moveTo(p0.getX(), p0.getY());
+        path.lineTo(p1.getX(), p1.getY());
+        path.lineTo(p2.getX(), p2.getY());
+        path.lineTo(p3.getX(), p3.getY());
+        path.closePath();
+    }
+
+    @Override
+    public void moveTo(float x, float y) {
+        path.moveTo(x, y);
+    }
+
+    @Override
+    public void lineTo(float x, float y) {
+        path.lineTo(x, y);
+    }
+
+    @Override
+    public void curveTo(float x1, float y1, float x2, float y2, float x3, float y3) {
+        path.curveTo(x1, y1, x2, y2, x3, y3);
+    }
+
+    @Override
+    public Point2D getCurrentPoint() {
+        return path.getCurrentPoint();
+    }
+
+    @Override
+    public void closePath() {
+        path.closePath();
+    }
+
+    @Override
+    public void endPath() {
+        path.reset();
+    }
+
+    @Override
+    public void strokePath() {
+        path.reset();
+    }
+
+    @Override
+    public void fillPath(int windingRule) throws IOException {
+        fill(windingRule);
+    }
+
+    @Override
+    public void fillAndStrokePath(int windingRule) throws IOException {
+        fill(windingRule);
+    }
+
+    @Override
+    public void clip(int windingRule) {
+        // our sheets clip nothing
+    }
+
+    @Override
+    public void shadingFill(COSName name) {
+        // no shades on a sheet of flat colours
+    }
+
+    @Override
+    public void drawImage(PDImage image) {
+        // no pictures on a sheet of flat colours
+    }
+
+    @Override
+    protected void showGlyph(Matrix matrix, PDFont font, int code, Vector displacement) {
+        // the sheet's name stands in its margin
+    }
+}

@@ -1,0 +1,103 @@
+package jurren.standins.printer;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import jurren.core.dryrun.DryRun;
+import jurren.core.dryrun.InkSheet;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
+import jurren.core.material.Colour;
+import jurren.core.plan.Plan;
+import jurren.core.plan.Planner;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.demo.DemoJob;
+import jurren.formats.plan.JobPapers;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.junit.jupiter.api.Test;
+
+/** What a page puts on paper, and what the dry run makes of sheets that are not as they should be. */
+class StandInPrinterTest {
+    private static final Plan PLAN = new Planner().plan(DemoJob.make(), BuiltInShop.read());
+
+    private static List<InkSheet> printed() throws IOException {
+        List<InkSheet> sheets = new ArrayList<>();
+        for (byte[] pdf : JobPapers.printFiles(PLAN).values()) {
+            sheets.add(StandInPrinter.print(sheets.size() + 1, pdf));
+        }
+        return sheets;
+    }
+
+    /** A page of 100 by 50 mm: a red square, and a blue one over its right half. */
+    @Test
+    void whatIsFilledLaterCoversWhatLiesThere() throws IOException {
+        double pt = 72 / 25.4;
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (PDDocument pdf = new PDDocument()) {
+            PDPage page = new PDPage(new PDRectangle((float) (100 * pt), (float) (50 * pt)));
+            pdf.addPage(page);
+            try (PDPageContentStream out = new PDPageContentStream(pdf, page)) {
+                out.setNonStrokingColor(1f, 0f, 0f);
+                out.addRect((float) (10 * pt), (float) (10 * pt), (float) (20 * pt), (float) (20 * pt));
+                out.fill();
+                out.setNonStrokingColor(0f, 0f, 1f);
+                out.addRect((float) (20 * pt), (float) (10 * pt), (float) (20 * pt), (float) (20 * pt));
+                out.fill();
+            }
+            pdf.save(bytes);
+        }
+        InkSheet sheet = StandInPrinter.print(1, bytes.toByteArray());
+        Region red = sheet.ink().get(Colour.of("#FF0000"));
+        assertThat(red.areaMm2()).isCloseTo(200, within(0.1));
+        assertThat(sheet.ink().get(Colour.of("#0000FF")).areaMm2()).isCloseTo(400, within(0.1));
+        assertThat(red.bounds().minYMm()).as("y down from the upper edge").isCloseTo(20, within(0.01));
+        assertThat(red.bounds().minXMm()).isCloseTo(10, within(0.01));
+    }
+
+    @Test
+    void theWrittenPrintsOfTheDemoComeOutAsItsArt() throws IOException {
+        DryRun run = DryRun.of(PLAN, List.of(), printed());
+        assertThat(run.copies()).hasSameSizeAs(PLAN.prints()).hasSizeGreaterThan(4);
+        assertThat(run.isTrue()).as("off by %s mm", run.worstMm()).isTrue();
+    }
+
+    /** Each of three mistakes on a sheet comes out wrong: not mirrored, out of register, one colour for another. */
+    @Test
+    void aSheetThatIsNotAsItShouldBeComesOutWrong() throws IOException {
+        for (InkSheet right : printed()) {
+            Box all = right.ink().values().stream().map(Region::bounds).reduce(Box::joined).orElseThrow();
+            Placement mirror = Placement.moved(-all.centre().xMm(), 0).then(Placement.flipped()).then(Placement.moved(all.centre().xMm(), 0));
+            assertThat(isTrue(changed(right, r -> r.placed(mirror)))).as("mirrored").isFalse();
+            assertThat(isTrue(changed(right, r -> isCross(r) ? r : r.placed(Placement.moved(0.5, 0))))).as("half a millimetre beside its crosses").isFalse();
+        }
+        InkSheet wrap = printed().stream().filter(s -> PLAN.prints().get(s.print() - 1).lineId().equals("B")).findFirst().orElseThrow();
+        Map<Colour, Region> exchanged = new java.util.LinkedHashMap<>();
+        List<Colour> colours = wrap.ink().keySet().stream().filter(c -> !c.equals(new Colour(0))).toList();
+        wrap.ink().forEach((c, r) -> exchanged.put(c.equals(colours.get(0)) ? colours.get(1) : c.equals(colours.get(1)) ? colours.get(0) : c, r));
+        assertThat(isTrue(new InkSheet(wrap.print(), exchanged))).as("two colours exchanged").isFalse();
+        assertThat(isTrue(new InkSheet(wrap.print(), Map.of()))).as("an empty sheet").isFalse();
+    }
+
+    private static boolean isCross(Region r) {
+        return r.pieces().stream().allMatch(p -> p.region().bounds().widthMm() < 0.5);
+    }
+
+    private static boolean isTrue(InkSheet sheet) {
+        return DryRun.of(PLAN, List.of(), List.of(sheet)).isTrue();
+    }
+
+    private static InkSheet changed(InkSheet sheet, java.util.function.UnaryOperator<Region> change) {
+        Map<Colour, Region> ink = new java.util.LinkedHashMap<>();
+        sheet.ink().forEach((c, r) -> ink.put(c, change.apply(r)));
+        return new InkSheet(sheet.print(), ink);
+    }
+}
