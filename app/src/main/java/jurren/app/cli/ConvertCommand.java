@@ -1,5 +1,8 @@
 package jurren.app.cli;
 
+import java.util.stream.Collectors;
+import java.util.List;
+import jurren.core.art.Motif;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
@@ -80,6 +83,12 @@ final class ConvertCommand implements Callable<Integer> {
     @Option(names = "--line", paramLabel = "LETTER", descriptionKey = "convert.line")
     private String line;
 
+    @Option(names = "--place", paramLabel = "FACE", descriptionKey = "convert.place")
+    private String place;
+
+    @Option(names = "--motif", paramLabel = "NAME", descriptionKey = "convert.motif")
+    private String motif;
+
     @Spec
     private CommandSpec spec;
 
@@ -149,8 +158,19 @@ final class ConvertCommand implements Callable<Integer> {
             case JobRead.Opened o -> o.document().job();
             case JobRead.Refused r -> throw new Problem(words.refusal(r.refusal()));
         };
-        LinePlan plan = new Planner().plan(job, shop).lines().stream().filter(l -> line == null || l.line().id().equalsIgnoreCase(line))
-                .findFirst().orElseThrow(() -> new Problem(CliTexts.text("convert.no-line", input, line)));
+        List<LinePlan> places = new Planner().plan(job, shop).lines().stream().filter(l -> line == null || l.line().id().equalsIgnoreCase(line)).toList();
+        if (places.isEmpty()) {
+            throw new Problem(CliTexts.text("convert.no-line", input, line));
+        }
+        LinePlan plan = places.stream().filter(l -> place == null || Wanted.isFace(l.face(), place)).findFirst().orElseThrow(() ->
+                new Problem(CliTexts.text("convert.no-place", place, places.stream().map(LinePlan::place).distinct().collect(Collectors.joining(", ")))));
+        if (motif != null) {
+            List<Motif> named = plan.line().motifs().stream().filter(m -> m.name().equalsIgnoreCase(motif) || m.id().equalsIgnoreCase(motif)).toList();
+            if (named.isEmpty()) {
+                throw new Problem(CliTexts.text("convert.no-motif", motif, plan.line().motifs().stream().map(Motif::name).collect(Collectors.joining(", "))));
+            }
+            return ArtSheet.of(plan, named);
+        }
         return asCut ? ArtSheet.asCut(plan) : ArtSheet.asWorn(plan);
     }
 

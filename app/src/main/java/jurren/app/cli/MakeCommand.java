@@ -9,6 +9,7 @@ import jurren.core.job.Job;
 import jurren.core.job.Shop;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
+import jurren.core.plan.Refit;
 import jurren.core.snag.Snag;
 import jurren.app.make.DryRunner;
 import jurren.core.job.NewJobs;
@@ -39,7 +40,7 @@ import picocli.CommandLine.Spec;
 @Command(name = "make", mixinStandardHelpOptions = true, sortOptions = false, resourceBundle = "jurren.app.cli.cli")
 final class MakeCommand implements Callable<Integer> {
     /** What a job tells by itself. */
-    private static final List<String> OF_ART = List.of("--blank", "--material", "--film", "--size", "--colour", "--width", "--copies");
+    private static final List<String> OF_ART = List.of("--blank", "--material", "--film", "--place", "--size", "--colour", "--width", "--copies");
 
     @Parameters(paramLabel = "JOB|ART", descriptionKey = "make.input")
     private Path input;
@@ -55,6 +56,9 @@ final class MakeCommand implements Callable<Integer> {
 
     @Option(names = "--film", paramLabel = "COLOUR=MATERIAL", descriptionKey = "make.film")
     private Map<String, String> films = Map.of();
+
+    @Option(names = "--place", paramLabel = "FACE", descriptionKey = "make.place")
+    private String place;
 
     @Option(names = "--size", paramLabel = "SIZE", descriptionKey = "make.size")
     private String size;
@@ -148,7 +152,9 @@ final class MakeCommand implements Callable<Integer> {
         }
         Job job = NewJobs.ofDrawing(drawing, blank, wanted, colour, materialId, Optional.ofNullable(widthMm), copies);
         Films said = Wanted.films(shop, drawing, films);
-        return job.withLine(job.lines().getFirst().id(), l -> l.withMotifs(l.motifs().stream().map(m -> m.withFilms(said)).toList()));
+        Job there = place == null ? job
+                : job.withLine(job.lines().getFirst().id(), l -> new Refit().ontoFace(l, blank, Wanted.face(blank, place).id()));
+        return there.withLine(job.lines().getFirst().id(), l -> l.withMotifs(l.motifs().stream().map(m -> m.withFilms(said)).toList()));
     }
 
     private void refuseUnusable(Plan plan) {

@@ -9,6 +9,7 @@ import jurren.core.art.Films;
 import jurren.core.art.DrawnShape;
 import jurren.core.art.Drawing;
 import jurren.core.blank.Blank;
+import jurren.core.blank.Face;
 import jurren.core.blank.BlankSize;
 import jurren.core.blank.BlankColour;
 import jurren.core.job.Shop;
@@ -29,6 +30,16 @@ final class Wanted {
 
     static Material material(Shop shop, String id) {
         return shop.material(id).orElseThrow(() -> new Problem(CliTexts.text("make.no-material", id)));
+    }
+
+    /** By its id or its name. */
+    static boolean isFace(Face face, String wanted) {
+        return face.id().equalsIgnoreCase(wanted) || face.name().equalsIgnoreCase(wanted);
+    }
+
+    static Face face(Blank blank, String wanted) {
+        return blank.reference().faces().stream().filter(f -> isFace(f, wanted)).findFirst().orElseThrow(() -> new Problem(CliTexts.text(
+                "template.no-face", blank.name(), wanted, blank.reference().faces().stream().map(Face::id).collect(Collectors.joining(" ")))));
     }
 
     /** @param said colours of a drawing, by code or by the name they are sold under, with what each is made of */

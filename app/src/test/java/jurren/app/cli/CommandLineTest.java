@@ -194,6 +194,24 @@ class CommandLineTest {
     }
 
     @Test
+    void aPlaceIsNamedByWhoMakesAndByWhoConverts() throws IOException {
+        assertThat(make(drawing(FOOT), "--width", "60mm", "--place", "back").code()).isZero();
+        assertThat(plan().path("lines").path(0).path("face").path("id").asText()).isEqualTo("back");
+        assertThat(make(drawing(FOOT), "--width", "60mm", "--place", "roof").err()).contains("roof").contains("back");
+
+        Path job = folder.resolve("fair.jurren");
+        JobFile.write(JobDocument.of(DemoJob.make()), job);
+        String back = folder.resolve("back.svg").toString();
+        assertThat(run("convert", job.toString(), back, "--place", "back").code()).isZero();
+        assertThat(Files.readString(Path.of(back))).contains("#7FC4DA");
+        String word = folder.resolve("word.svg").toString();
+        assertThat(run("convert", job.toString(), word, "--place", "back", "--motif", "crew").code()).isZero();
+        assertThat(Files.readString(Path.of(word))).contains("#7FC4DA").doesNotContain("#E8743B");
+        assertThat(run("convert", job.toString(), word, "--place", "sleeve").err()).contains("front, back");
+        assertThat(run("convert", job.toString(), word, "--motif", "moon").err()).contains("OTTERBROOK");
+    }
+
+    @Test
     void whatHoldsOnAThingIsListed() {
         assertThat(run("list", "holds", "jar-16").out()).contains("sticker-sheet  holds, with care", "smooth-film  does not hold");
         assertThat(run("list", "holds").err()).contains("Say which blank");

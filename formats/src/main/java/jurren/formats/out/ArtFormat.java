@@ -21,7 +21,7 @@ public enum ArtFormat {
      * How it is written.
      *
      * @param svgPerInch what one inch is in an SVG's units; 25.4 writes millimetres
-     * @param cutColour  the name of the spot colour in which a PDF's cut line is drawn; absent for no cut line
+     * @param cutColour  the name of the spot colour in which the cut line of a PDF or EPS is drawn; absent for no cut line
      * @param pngPerInch pixels to the inch
      */
     public record Options(double svgPerInch, Optional<String> cutColour, double pngPerInch) {
@@ -36,7 +36,7 @@ public enum ArtFormat {
         return switch (this) {
             case SVG -> SvgArt.write(sheet, options.svgPerInch());
             case PDF -> PdfArt.write(sheet, options.cutColour());
-            case EPS -> EpsArt.write(sheet);
+            case EPS -> EpsArt.write(sheet, options.cutColour());
             case DXF -> DxfArt.write(sheet);
             case PNG -> PngArt.write(sheet, options.pngPerInch());
         };

@@ -1,18 +1,23 @@
 package jurren.formats.out;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Outline;
+import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 
-/** Plain EPS in points. */
+/** Plain EPS in points. With a cut colour, the outline of all of it as a hairline in a spot colour of that name. */
 final class EpsArt {
     private static final double POINT_PER_MM = 72 / 25.4;
+
+    /** What a tint of the spot colour looks like where there is no such ink: a mix of white and it. */
+    private static final String SHOWN_AS = "dup -0.514 mul 1 add exch dup -0.82 mul 1 add exch -0.659 mul 1 add";
 
     private EpsArt() {
     }
 
-    static byte[] write(ArtSheet given) {
+    static byte[] write(ArtSheet given, Optional<String> cutColour) {
         ArtSheet sheet = given.atOrigin();
         Box box = sheet.box().orElseThrow();
         double w = box.widthMm() * POINT_PER_MM;
@@ -24,14 +29,24 @@ final class EpsArt {
             Colour c = part.colour();
             out.append("% ").append(part.name().replaceAll("[^ -~]", "?")).append('\n').append(Lines.number(c.red() / 255.0)).append(' ')
                     .append(Lines.number(c.green() / 255.0)).append(' ').append(Lines.number(c.blue() / 255.0)).append(" setrgbcolor newpath\n");
-            for (Outline o : Lines.outlines(part.region())) {
-                for (int i = 0; i < o.size(); i++) {
-                    out.append(Lines.number(o.xMm(i) * POINT_PER_MM)).append(' ').append(Lines.number(h - o.yMm(i) * POINT_PER_MM)).append(i == 0 ? " m\n" : " l\n");
-                }
-                out.append("z\n");
-            }
+            path(out, part.region(), h);
             out.append("eofill\n");
         }
+        cutColour.ifPresent(name -> {
+            out.append("[/Separation (").append(name.replaceAll("[^ -~]|[()\\\\]", "?")).append(") /DeviceRGB {").append(SHOWN_AS)
+                    .append("}] setcolorspace 1 setcolor 0.1 setlinewidth newpath\n");
+            path(out, sheet.whole(), h);
+            out.append("stroke\n");
+        });
         return out.append("showpage\n%%EOF\n").toString().getBytes(StandardCharsets.US_ASCII);
+    }
+
+    private static void path(StringBuilder out, Region region, double height) {
+        for (Outline o : Lines.outlines(region)) {
+            for (int i = 0; i < o.size(); i++) {
+                out.append(Lines.number(o.xMm(i) * POINT_PER_MM)).append(' ').append(Lines.number(height - o.yMm(i) * POINT_PER_MM)).append(i == 0 ? " m\n" : " l\n");
+            }
+            out.append("z\n");
+        }
     }
 }

@@ -10,6 +10,7 @@ import jurren.core.blank.Face;
 import jurren.core.blank.Surface;
 import jurren.core.cut.CutRun;
 import jurren.core.dryrun.DryRun;
+import jurren.core.hold.Verdict;
 import jurren.core.finish.Step;
 import jurren.core.geometry.Box;
 import jurren.core.layer.Layer;
@@ -62,6 +63,11 @@ public final class PlanJson {
     private static void line(ObjectNode node, LinePlan line, SizePlan size) {
         node.put("id", line.line().id()).put("blank", line.blank().id()).put("size", size.id())
                 .put("copies", size.count());
+        ArrayNode holds = node.putArray("holds");
+        line.used().forEach(m -> {
+            Verdict v = line.holds().get(m.id());
+            holds.addObject().put("material", m.id()).put("answer", v.answer().name().toLowerCase(Locale.ROOT).replace('_', '-')).put("why", WORDS.reason(v));
+        });
         face(node.putObject("face"), size.face());
         node.putObject("area").put("widthMm", rounded(size.area().widthMm(), 3))
                 .put("heightMm", rounded(size.area().heightMm(), 3));

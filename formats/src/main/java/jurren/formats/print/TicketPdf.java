@@ -8,6 +8,7 @@ import jurren.core.finish.Step;
 import jurren.core.geometry.AwtShapes;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
+import jurren.core.hold.Verdict;
 import jurren.core.layer.Layer;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
@@ -23,6 +24,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 
 /**
  * The job sheet, a page a line: header, blank and size run, the art at scale on the thing, layers,
@@ -242,12 +244,15 @@ public final class TicketPdf {
     private void snags(LinePlan line) throws IOException {
         List<Snag> snags = plan.snags().stream().filter(s -> s.line().equals(line.line().id())
                 && plan.line(s).filter(l -> l.line().at() == line.line().at()).isPresent()).toList();
-        if (snags.isEmpty()) {
+        List<String> care = line.used().stream().filter(m -> line.holds().get(m.id()).answer() == Verdict.Answer.WITH_CONDITION)
+                .map(m -> m.name() + ": " + words.reason(line.holds().get(m.id()))).toList();
+        List<String> all = Stream.concat(care.stream(), snags.stream().map(s -> words.snag(s, plan))).toList();
+        if (all.isEmpty()) {
             return;
         }
         heading("ticket.snags", MARGIN);
-        for (Snag snag : snags) {
-            for (String row : sheet.wrapped(words.snag(snag, plan), RIGHT - MARGIN - 12, DocumentFonts.TEXT, 9.5)) {
+        for (String text : all) {
+            for (String row : sheet.wrapped(text, RIGHT - MARGIN - 12, DocumentFonts.TEXT, 9.5)) {
                 sheet.box(MARGIN, y - 9.5, RIGHT - MARGIN, 13, SNAG, SNAG);
                 sheet.text(row, MARGIN + 6, y, DocumentFonts.TEXT, 9.5, INK);
                 y += 13;

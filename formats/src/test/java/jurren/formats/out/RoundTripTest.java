@@ -117,6 +117,16 @@ class RoundTripTest {
                 .isInstanceOf(IllegalArgumentException.class).hasMessageContaining("too large");
     }
 
+    /** The cut line comes last, in a colour space of the name that was asked for, whose tint shows as one red, green and blue. */
+    @Test
+    void anEpsHasItsCutLineInASpotColour() {
+        String eps = new String(ArtFormat.EPS.write(ART, new ArtFormat.Options(25.4, Optional.of("Knife (here)"), 300)),
+                java.nio.charset.StandardCharsets.US_ASCII);
+        assertThat(eps).contains("[/Separation (Knife ?here?) /DeviceRGB {").contains("setcolorspace 1 setcolor");
+        assertThat(eps.substring(eps.indexOf("/Separation"))).containsOnlyOnce("stroke").doesNotContain("eofill");
+        assertThat(new String(ArtFormat.EPS.write(ART, ArtFormat.Options.USUAL), java.nio.charset.StandardCharsets.US_ASCII)).doesNotContain("Separation");
+    }
+
     @Test
     void theSameArtGivesTheSameBytesAndNothingIsRefused() {
         for (ArtFormat f : List.of(ArtFormat.SVG, ArtFormat.EPS, ArtFormat.DXF, ArtFormat.PNG)) {

@@ -168,6 +168,9 @@ class JobPapersTest {
             page.setStartPage(2);
             page.setEndPage(2);
             assertThat(page.getText(pdf)).contains("place 2 of 2", "Below collar", "on it", "White base", "Tape the sheet on");
+            page.setStartPage(4);
+            page.setEndPage(4);
+            assertThat(page.getText(pdf)).as("what holds with care says so").contains("Printed sticker: Washed by hand only");
             page.setStartPage(1);
             page.setEndPage(1);
             assertThat(page.getText(pdf)).contains("place 1 of 2", "Glitter gold", "Glitter film");
@@ -175,6 +178,8 @@ class JobPapersTest {
         JsonNode json = new ObjectMapper().readTree(all.get("plan.json"));
         assertThat(json.path("prints")).extracting(p -> p.path("place").asText() + " " + p.path("reversed").asBoolean())
                 .contains("back true").anyMatch(p -> p.endsWith("false"));
+        assertThat(json.path("lines")).filteredOn(l -> l.path("id").asText().equals("C")).singleElement().satisfies(l -> assertThat(l.path("holds").path(0)
+                .path("answer").asText()).isEqualTo("with-condition"));
         JsonNode kite = json.path("lines").path(0).path("layers");
         assertThat(kite).extracting(l -> l.path("material").asText()).containsExactly("smooth-film", "smooth-film", "smooth-film", "glitter-film");
     }
