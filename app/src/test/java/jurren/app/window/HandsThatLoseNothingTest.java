@@ -183,6 +183,8 @@ class HandsThatLoseNothingTest extends WindowTest {
         click("version-remove-0");
         click("remove-yes");
         assertThat(on(session::versions)).isEmpty();
+        settle();
+        until(() -> stage().getScene().getFocusOwner() != null);
         robot.push(KeyCode.ESCAPE);
         until(() -> !isThere("version-name"));
         click("notice-action-0");

@@ -221,6 +221,7 @@ class TraceStoryTest extends WindowTest {
         assertThat(on(() -> session.linePlan().orElseThrow().motifs().get(guide.id()).isEmpty())).as("nothing is made of it").isTrue();
         double before = ((Guide) guide.source()).mmPerPx();
         click("guide-mark");
+        settle();
         Node canvas = on(() -> stage().getScene().getRoot().lookupAll(".face-canvas").iterator().next());
         Point2D middle = on(() -> new Point2D(canvas.getBoundsInLocal().getWidth() / 2, canvas.getBoundsInLocal().getHeight() / 2));
         double pxPerMm = on(() -> window.shell().artScale());

@@ -42,6 +42,8 @@ abstract class WindowTest {
     private static final long PATIENCE_S = 40;
     private static final int LOOK_AGAIN_MS = 10;
     private static final long REST_S = 2;
+    /** A plan moves cards; it always comes. */
+    private static final long PLAN_S = 20;
     private static final AtomicBoolean STARTED = new AtomicBoolean();
     private static final Planner PLANNER = new Planner();
     /** What ships with the application, read once. */
@@ -193,6 +195,8 @@ abstract class WindowTest {
 
     /** What is worked out may move what is clicked; what runs for long is not waited for. */
     private void comeToRest() {
+        long planned = System.nanoTime() + TimeUnit.SECONDS.toNanos(PLAN_S);
+        until(() -> session.isSettled() || System.nanoTime() > planned);
         long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(REST_S);
         until(() -> session.desk().isIdle() || System.nanoTime() > end);
     }
