@@ -186,7 +186,7 @@ public final class EdgeView extends VBox {
         double step = Math.min(Theme.high(15), (h - 14) / (layers.size() + 1));
         g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(javafx.geometry.VPos.CENTER);
-        g.setFont(Theme.measure(11.5));
+        g.setFont(Theme.measure(Math.min(11.5, step / Theme.high(1))));
         g.setFill(Theme.INK);
         g.fillText(plan.blank().madeOf().name(), x, y);
         for (Layer layer : layers) {

@@ -155,6 +155,17 @@ public final class JurrenWindow {
         return (System.currentTimeMillis() - ms) / 1000.0;
     }
 
+    /** After the next picture is styled and laid out. */
+    private static void onceLaidOut(Scene scene, Runnable then) {
+        Runnable[] once = new Runnable[1];
+        once[0] = () -> {
+            scene.removePostLayoutPulseListener(once[0]);
+            Platform.runLater(then);
+        };
+        scene.addPostLayoutPulseListener(once[0]);
+        Platform.requestNextPulse();
+    }
+
     private static String seconds(double s) {
         return String.format(Locale.ROOT, "%.1f", s);
     }
@@ -194,8 +205,8 @@ public final class JurrenWindow {
             window.standWhereItStood();
             window.show();
             stage.setOnHidden(_ -> over.countDown());
-            System.out.println(Texts.of(offscreen ? "window.up-offscreen" : "window.up", session.job().name(), seconds(frameAt),
-                    seconds(secondsSince(started))));
+            onceLaidOut(stage.getScene(), () -> System.out.println(Texts.of(offscreen ? "window.up-offscreen" : "window.up", session.job().name(),
+                    seconds(frameAt), seconds(secondsSince(started)))));
             Platform.runLater(() -> {
                 file.ifPresent(f -> session.open(f, () -> { }));
                 window.afterTheFirstPicture();

@@ -1,17 +1,19 @@
 package jurren.app.bench.art;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jurren.app.bench.MaterialChoice;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
+import jurren.app.theme.Theme;
 import jurren.core.art.Films;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
@@ -21,6 +23,8 @@ import jurren.core.plan.LinePlan;
 
 /** What the chosen motif is made of, colour by colour. */
 final class FilmsCard {
+    private static final double LEAST_CHOICE_PX = 96;
+
     private final Session session;
     private final VBox rows = new VBox();
     private final VBox node;
@@ -55,9 +59,16 @@ final class FilmsCard {
         swatch.getStyleClass().add("film-swatch");
         swatch.setStyle("-fx-background-color: rgba(35,38,43,0.4), " + colour.hex() + ";");
         String name = now.colourName(colour);
-        List<Node> nodes = new ArrayList<>(List.of(swatch, Controls.label(name), Controls.spring(),
-                MaterialChoice.of("film-" + all.indexOf(colour), Texts.of("films.of", name), session, plan, now, to -> make(motif, colour, all, to))));
-        HBox row = new HBox(8, nodes.toArray(Node[]::new));
+        Label label = Controls.label(name);
+        label.setWrapText(false);
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        swatch.setMaxHeight(Region.USE_PREF_SIZE);
+        Region choice = MaterialChoice.of("film-" + all.indexOf(colour), Texts.of("films.of", name), session, plan, now, to -> make(motif, colour, all, to));
+        choice.setMinWidth(Theme.wide(LEAST_CHOICE_PX));
+        choice.setPrefWidth(Theme.wide(LEAST_CHOICE_PX));
+        HBox.setHgrow(choice, Priority.ALWAYS);
+        choice.setMaxWidth(Double.MAX_VALUE);
+        HBox row = new HBox(8, swatch, label, choice);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }

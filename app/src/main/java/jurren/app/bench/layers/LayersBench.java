@@ -48,6 +48,7 @@ public final class LayersBench implements BenchView {
     /** From a sheet's corner to its name, and what a letter of the name takes. */
     private static final double BESIDE_PX = 8;
     private static final double LETTER_PX = 7.3;
+    private static final double NAMES_SHARE = 0.2;
 
     private final Session session;
     private final EdgeView edge;
@@ -98,7 +99,9 @@ public final class LayersBench implements BenchView {
         if (spread == Spread.TOGETHER) {
             return area.grown(8);
         }
-        return area.placed(sheet(area, 0)).joined(area.placed(sheet(area, size.layers().size())));
+        Box sheets = area.placed(sheet(area, 0)).joined(area.placed(sheet(area, size.layers().size())));
+        // the names stand on the right
+        return new Box(sheets.minXMm(), sheets.minYMm(), sheets.maxXMm() + NAMES_SHARE * sheets.widthMm(), sheets.maxYMm());
     }
 
     /** The area on the unrolled face. */

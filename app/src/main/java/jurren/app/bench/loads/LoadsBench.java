@@ -198,7 +198,7 @@ public final class LoadsBench implements BenchView {
         for (PrintSheet p : plan.prints()) {
             Box b = p.layer().region().bounds();
             String material = p.layer().material().name();
-            rows.getChildren().add(Controls.label(Texts.of("loads.print", p.lineId(), material), "card-title"));
+            rows.getChildren().add(Controls.label(Texts.of("loads.print", p.lineId(), material, p.place(), p.size()), "card-title"));
             rows.getChildren().add(Controls.label(Texts.of("loads.print.size", session.unit().number(b.widthMm()),
                     session.unit().format(b.heightMm()), p.copies())));
         }
