@@ -2,7 +2,6 @@ package jurren.core.way.rigidstencil;
 
 import java.awt.geom.Ellipse2D;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import jurren.core.finish.HandWork;
 import jurren.core.finish.StencilWork;
@@ -11,22 +10,24 @@ import jurren.core.geometry.Curves;
 import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
 import jurren.core.layer.Making;
-import jurren.core.layer.Part;
-import jurren.core.material.Material;
+import jurren.core.way.CutPlate;
 import jurren.core.way.Grip;
 import jurren.core.way.Setting;
-import jurren.core.way.Way;
 
 /**
  * A plate with the shapes cut out of it, its own outer edge cut too: what is left is the piece. One plate a
  * colour; several share their outer edge and have register holes, so that each finds its place.
  */
-public final class RigidStencil implements Way {
+public final class RigidStencil extends CutPlate {
     /** From the art to the plate's edge, so that a brush does not slip over it. */
-    public static final double MARGIN_MM = 25;
-    public static final double REGISTER_HOLE_MM = 5;
+    private static final double MARGIN_MM = 25;
+    private static final double REGISTER_HOLE_MM = 5;
     /** From the plate's corner to the middle of a register hole. */
     private static final double REGISTER_IN_MM = 10;
+
+    public RigidStencil() {
+        super(MARGIN_MM, Making.Cut.THROUGH);
+    }
 
     @Override
     public Grip grip() {
@@ -34,16 +35,8 @@ public final class RigidStencil implements Way {
     }
 
     @Override
-    public boolean isOnePrint() {
-        return false;
-    }
-
-    @Override
-    public List<Layer> layers(Part part, Material material, Setting on) {
-        Region edge = Region.of(on.art().grown(MARGIN_MM));
-        Region plate = edge.minus(part.region()).minus(on.many() ? registerHoles(on.art().grown(MARGIN_MM)) : Region.EMPTY);
-        return List.of(new Layer(1, part.film(), material, Layer.Role.PLATE, Making.cut(false, Making.Cut.THROUGH),
-                material.colours().getFirst().colour(), plate, part.seen(), List.of(), part.join(), plate.thinnest(), Map.of()));
+    protected Region otherHoles(Box edge, Setting on) {
+        return on.many() ? registerHoles(edge) : Region.EMPTY;
     }
 
     /** Two, on the left and the right of the upper edge: a plate turned round does not fit them. */
@@ -84,15 +77,5 @@ public final class RigidStencil implements Way {
         boolean right = Math.abs(plate.maxXMm() - hole.centre().xMm() - REGISTER_IN_MM) < 1;
         return (left || right) && Math.abs(hole.centre().yMm() - plate.minYMm() - REGISTER_IN_MM) < 1
                 && Math.abs(hole.widthMm() - REGISTER_HOLE_MM) < 1;
-    }
-
-    @Override
-    public boolean isTurnedOver(Layer layer) {
-        return false;
-    }
-
-    @Override
-    public boolean isTakenOffAgain() {
-        return true;
     }
 }
