@@ -49,11 +49,6 @@ public record Films(Optional<String> all, Map<Colour, String> ofColour) {
         return new Films(whole, left);
     }
 
-    /** A colour was exchanged for another, which is made of the same. */
-    public Films recoloured(Colour from, Colour to) {
-        return ofColour.containsKey(from) ? with(from, Optional.empty()).with(to, Optional.of(ofColour.get(from))) : this;
-    }
-
     /** Every material that is named. */
     public Set<String> materials() {
         Set<String> named = new TreeSet<>(ofColour.values());

@@ -48,11 +48,6 @@ public record LinePlan(Line line, Blank blank, BlankColour blankColour, Map<Stri
         return face().id();
     }
 
-    /** The first place of its line counts the things. */
-    public boolean isFirst() {
-        return line.at() == 0;
-    }
-
     /** What everything is made of that says nothing else. */
     public Material material() {
         return materials.get(line.materialId());

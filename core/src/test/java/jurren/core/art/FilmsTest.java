@@ -2,7 +2,6 @@ package jurren.core.art;
 
 import static jurren.core.Fixtures.CREAM;
 import static jurren.core.Fixtures.SKY;
-import static jurren.core.Fixtures.TANGERINE;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
@@ -36,13 +35,6 @@ class FilmsTest {
         assertThat(Films.allOf("flock").with(SKY, Optional.of("flock")).plain("smooth")).isEqualTo(Films.allOf("flock"));
         Films back = Films.allOf("flock").with(SKY, Optional.of("smooth"));
         assertThat(back.plain("smooth").of(SKY)).as("this one must be said: the motif is flock").contains("smooth");
-    }
-
-    @Test
-    void anExchangedColourIsMadeOfTheSame() {
-        assertThat(MIXED.recoloured(SKY, CREAM).of(CREAM)).contains("glitter");
-        assertThat(MIXED.recoloured(SKY, CREAM).of(SKY)).contains("flock");
-        assertThat(MIXED.recoloured(TANGERINE, CREAM)).isEqualTo(MIXED);
     }
 
     @Test

@@ -7,8 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.function.UnaryOperator;
 import jurren.core.Fixtures;
 import jurren.core.art.Films;
@@ -208,6 +206,5 @@ class EveryWayTest {
         assertThat(all.motifs()).allSatisfy(m -> assertThat(m.films()).isEqualTo(Films.allOf("glitter")));
         Line back = line.remade(line.line(), line.drawn().layers().getLast(), "smooth-film");
         assertThat(back.motifs()).as("nothing is said of what is usual").allSatisfy(m -> assertThat(m.films()).isEqualTo(Films.USUAL));
-        assertThat(Films.USUAL.with(CREAM, Optional.of("glitter")).recoloured(CREAM, TANGERINE).ofColour()).isEqualTo(Map.of(TANGERINE, "glitter"));
     }
 }
