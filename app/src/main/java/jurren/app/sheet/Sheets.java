@@ -23,6 +23,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import jurren.app.theme.Controls;
+import jurren.app.theme.SceneKeys;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Typed;
 
@@ -74,7 +75,7 @@ public final class Sheets {
                 leave();
             }
         });
-        layer.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        SceneKeys.before(layer, this::key);
     }
 
     /** Nothing is lost with what is typed in there. */
@@ -96,6 +97,9 @@ public final class Sheets {
     }
 
     private void key(KeyEvent e) {
+        if (open.isEmpty()) {
+            return;
+        }
         Node focus = layer.getScene().getFocusOwner();
         if (e.getCode() == KeyCode.ESCAPE) {
             if (Typed.isPending(focus)) {

@@ -34,6 +34,7 @@ import jurren.app.sheet.FileQuestions;
 import jurren.app.sheet.Sheets;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Objection;
+import jurren.app.theme.SceneKeys;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.app.ticket.TicketView;
@@ -98,8 +99,8 @@ public final class Shell {
         all.getStyleClass().add("shell");
         all.addEventHandler(AskFor.TYPE, e -> actions.give(e.what(), e.which()));
         all.addEventHandler(Objection.TYPE, e -> session.trouble(e.sentence()));
-        all.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
-        all.addEventFilter(KeyEvent.KEY_PRESSED, this::menuKey);
+        SceneKeys.after(all, this::key);
+        SceneKeys.before(all, this::menuKey);
         all.setOnDragOver(e -> {
             if (e.getDragboard().hasFiles()) {
                 e.acceptTransferModes(TransferMode.COPY);
@@ -163,7 +164,11 @@ public final class Shell {
             heading.setText(Texts.of("bench." + shown));
             benchControls.getChildren().setAll(bench.controls());
             benchControls.getChildren().addAll(units, zoom);
+            boolean hadKeyboard = hasKeyboard(place);
             place.setCenter(bench.node());
+            if (hadKeyboard) {
+                bench.zoomable().<Node>map(c -> c).orElseGet(this::first).requestFocus();
+            }
         }
         places.update(shown != Bench.LOADS && shown != Bench.CUT);
         units.show(session.unit());
@@ -171,6 +176,14 @@ public final class Shell {
         showScale();
         notices.update();
         work.update();
+    }
+
+    private boolean hasKeyboard(Node within) {
+        Node owner = root.getScene() == null ? null : root.getScene().getFocusOwner();
+        while (owner != null && owner != within) {
+            owner = owner.getParent();
+        }
+        return owner != null;
     }
 
     private void showText() {
@@ -201,7 +214,7 @@ public final class Shell {
     }
 
     private boolean isTyping() {
-        return root.getScene() != null && root.getScene().getFocusOwner() instanceof TextInputControl;
+        return hasKeyboard(root) && root.getScene().getFocusOwner() instanceof TextInputControl;
     }
 
     /** Keys that work everywhere, even while typing; over a sheet only undo and redo. */

@@ -173,6 +173,19 @@ class WindowBehaviourTest extends WindowTest {
     }
 
     @Test
+    void keysAreHeardWhileWhatHadTheKeyboardIsGone() {
+        show(Bench.ART);
+        FaceCanvas canvas = canvas();
+        on(() -> {
+            canvas.requestFocus();
+            ((javafx.scene.layout.Pane) canvas.getParent()).getChildren().remove(canvas);
+            new javafx.scene.robot.Robot().keyType(KeyCode.DIGIT3);
+            return null;
+        });
+        until(() -> session.bench() == Bench.LAYERS);
+    }
+
+    @Test
     void exactSizesPlacesAndTurnsAreTyped() {
         show(Bench.ART);
         choose("m2");
