@@ -25,8 +25,10 @@ import jurren.core.job.Thing;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
 import jurren.core.layer.Making;
+import jurren.core.layer.Print;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.load.Cutter;
+import jurren.core.load.Printer;
 import jurren.core.load.Roll;
 import jurren.core.material.Colour;
 import jurren.core.material.CutSettings;
@@ -48,6 +50,7 @@ public final class Fixtures {
     public static final Colour SKY = Colour.of("#7FC4DA");
     public static final Recipe RECIPE = new Recipe(155, 10, 15, 30, 3, Pressure.MEDIUM, Peel.WARM);
     public static final MadeOf COTTON = cotton("cotton", 200, 45);
+    public static final Printer PRINTER = new Printer("printer", "printer", 300, 610, 1200, 5);
     public static final Cutter CUTTER = new Cutter("c", "cutter", 305, 12, 10, 25, 400, 0.06, 0.03, 0.5);
     public static final Material FILM = film(RECIPE, false);
 
@@ -73,7 +76,7 @@ public final class Fixtures {
     public static Shop shop(Material film, MadeOf cloth) {
         Blank tee = new Blank("tee", "Tee", Family.SHIRTS, cloth, "M", List.of(new BlankColour("black", "Black", Colour.of("#2B2B30"))),
                 List.of(size("S", 457, 240), size("M", 508, 254), size("L", 559, 270)), Optional.empty());
-        return new Shop(List.of(tee), List.of(film), CUTTER, List.of(new Press("p", "press", Press.Kind.FLAT, 381, 381, 220)),
+        return new Shop(List.of(tee), List.of(film), CUTTER, PRINTER, List.of(new Press("p", "press", Press.Kind.FLAT, 381, 381, 220)),
                 List.of(new Roll("roll-305", "smooth-film", CREAM, 305, 3000),
                         new Roll("roll-305", "smooth-film", TANGERINE, 305, 3000)), new Prices("$", 30));
     }
@@ -108,6 +111,6 @@ public final class Fixtures {
 
     public static Layer layer(Region region, boolean reversed) {
         return new Layer(1, Film.of(FILM.id(), CREAM), FILM, Layer.Role.FILM, Making.cut(reversed, Making.Cut.KISS), CREAM, region, region,
-                List.of(), Join.LAID_OVER, region.thinnest(), Map.of());
+                List.of(), Join.LAID_OVER, region.thinnest(), Print.NONE);
     }
 }

@@ -166,8 +166,7 @@ public final class EdgeView extends VBox {
         Box area = session.sizePlan().orElseThrow().area().box();
         Point at = session.sizePlan().orElseThrow().face().unrolling().apply(new Point(
                 area.minXMm() + (film.along().fromMm() + film.along().toMm()) / 2, session.edgeLine().yMm(area)));
-        return layer.print().entrySet().stream().filter(e -> e.getValue().contains(at)).map(Map.Entry::getKey)
-                .findFirst().orElse(layer.colour());
+        return layer.print().at(at).orElse(layer.colour());
     }
 
     private static void cloth(GraphicsContext g, LinePlan plan, double width, double top) {

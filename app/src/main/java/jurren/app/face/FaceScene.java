@@ -25,7 +25,7 @@ public final class FaceScene {
     public static void worn(Pen pen, LinePlan plan, SizePlan size) {
         pen.blank(size.face().picture(), plan.blankColour().colour());
         for (Painted p : size.laid().paints()) {
-            pen.fill(p.region(), Theme.paint(p.colour()));
+            pen.fill(p.region(), Placement.HERE, p.colour(), p.ink());
         }
     }
 

@@ -9,12 +9,16 @@ import jurren.core.geometry.Piece;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
+import jurren.core.art.Ink;
 import jurren.core.material.Colour;
 import jurren.formats.print.Shades;
 import java.awt.geom.PathIterator;
+import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
+import javafx.scene.paint.ImagePattern;
 import javafx.scene.paint.Paint;
 import javafx.scene.shape.FillRule;
 import javafx.scene.text.Font;
@@ -53,6 +57,59 @@ public final class Pen {
         g.setFill(paint);
         g.setFillRule(FillRule.EVEN_ODD);
         g.fill();
+    }
+
+    /**
+     * A colour, or what is printed in its place.
+     *
+     * @param colour what it is roughly
+     */
+    public void fill(Region region, Placement placed, Colour colour, Optional<Ink> ink) {
+        if (ink.isEmpty()) {
+            fill(region, placed, Theme.paint(colour));
+            return;
+        }
+        switch (InkPictures.drawn(region, ink.get())) {
+            case Ink.Clear c -> fill(region, placed, Theme.paint(c.colour()).deriveColor(0, 1, 1, c.opacity()));
+            case Ink.Shade s -> filled(region, placed, s.toMm(), InkPictures.shade(s), s.opacity());
+            case Ink.OfPicture p -> {
+                WritableImage image = PictureImage.of(p.of().picture());
+                Placement pxToMm = Placement.scaled(p.of().picture().width() / image.getWidth(), p.of().picture().height() / image.getHeight()).then(p.toMm());
+                filled(region, placed, pxToMm, new ImagePattern(image, 0, 0, image.getWidth(), image.getHeight(), false), p.opacity());
+            }
+            case Ink.Bent _ -> throw new IllegalStateException("what bends is drawn as a picture");
+        }
+    }
+
+    /** A paint that is measured in coordinates of its own. */
+    private void filled(Region region, Placement placed, Placement paintToMm, Paint paint, double opacity) {
+        Placement toScreen = paintToMm.then(placed).then(Placement.scaled(view.pxPerMm())).then(Placement.moved(view.x(0), view.y(0)));
+        g.save();
+        g.setGlobalAlpha(opacity);
+        g.transform(toScreen.xx(), toScreen.yx(), toScreen.xy(), toScreen.yy(), toScreen.dxMm(), toScreen.dyMm());
+        Placement back = paintToMm.inverse();
+        g.beginPath();
+        for (Piece piece : region.pieces()) {
+            path(piece.outer(), back);
+            piece.holes().forEach(h -> path(h, back));
+        }
+        g.setFill(paint);
+        g.setFillRule(FillRule.EVEN_ODD);
+        g.fill();
+        g.restore();
+    }
+
+    private void path(Outline o, Placement p) {
+        for (int i = 0; i < o.size(); i++) {
+            double x = p.xx() * o.xMm(i) + p.xy() * o.yMm(i) + p.dxMm();
+            double y = p.yx() * o.xMm(i) + p.yy() * o.yMm(i) + p.dyMm();
+            if (i == 0) {
+                g.moveTo(x, y);
+            } else {
+                g.lineTo(x, y);
+            }
+        }
+        g.closePath();
     }
 
     public void fill(Region region, Paint paint) {

@@ -25,6 +25,7 @@ import jurren.app.theme.Texts;
 import jurren.core.art.Guide;
 import jurren.core.art.PictureFile;
 import jurren.core.art.Source;
+import jurren.core.art.PrintedPicture;
 import jurren.core.art.TracedPicture;
 import jurren.core.geometry.Point;
 import jurren.core.material.Colour;
@@ -199,7 +200,9 @@ public final class TraceSheet {
             take.setDisable(straightens || latest.map(r -> r.curves().isEmpty()).orElse(true));
             guide.setDisable(straightens);
         });
-        return new VBox(8, new HBox(8, straighten, turn), new HBox(8, take, guide));
+        Button print = Controls.button("trace-print", Texts.of("trace.print"), this::print);
+        fillers.add(() -> print.setDisable(straightens || straightening.isPresent()));
+        return new VBox(8, new HBox(8, straighten, turn), new HBox(8, take, guide), print);
     }
 
     private interface Figure {
@@ -358,6 +361,15 @@ public final class TraceSheet {
         Map<Colour, Colour> used = new HashMap<>();
         latest.ifPresent(r -> r.traced().flats().forEach(f -> used.put(f.colour(), shownAs.getOrDefault(f.colour(), f.colour()))));
         finish(new TracedPicture(file, straightening, settings, used, mmPerPx, mmPerPx * downPerAcross));
+    }
+
+    private void print() {
+        finish(asItIs(new TracedPicture(file, Optional.empty(), settings, Map.of(), mmPerPx, mmPerPx * downPerAcross)));
+    }
+
+    /** The picture of a tracing, printed instead, as large as it is. */
+    public static PrintedPicture asItIs(TracedPicture t) {
+        return new PrintedPicture(t.file(), PrintedPicture.Crop.NONE, 1, t.mmPerPxAcross(), t.mmPerPxDown());
     }
 
     private void guide() {

@@ -38,8 +38,8 @@ public record Art(List<Painted> paints) {
     }
 
     /** Laid on a surface that bends it. */
-    public Art warped(Warp warp) {
-        return warp == Warp.NONE ? this : new Art(paints.stream().map(p -> p.warped(warp)).toList());
+    public Art warped(Warp warp, Warp back) {
+        return warp == Warp.NONE ? this : new Art(paints.stream().map(p -> p.warped(warp, back)).toList());
     }
 
     /** With the usual material of its place where nothing else was said. */

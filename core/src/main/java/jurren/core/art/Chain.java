@@ -160,7 +160,7 @@ public final class Chain {
         Stage stage = stages.get(key);
         double gap = key.treatments.stream().mapToDouble(t -> t instanceof Treatment.Halo h ? h.gapMm() : 0).max().orElse(0);
         Region halo = gap > 0 ? whole.get(key).grown(gap, CornerStyle.ROUND) : Region.EMPTY;
-        return new BuiltMotif(stage.paints.stream().map(p -> Painted.ofParts(p.colour(), p.parts())).toList(),
+        return new BuiltMotif(stage.paints.stream().map(Painted::ofParts).toList(),
                 stage.pieces, stage.source, halo, stage.idle);
     }
 
@@ -200,6 +200,12 @@ public final class Chain {
             public Optional<List<Paint>> asBuilt(String id) {
                 return Optional.ofNullable(key.seen.get(id)).map(s -> stages.get(s.key).paints);
             }
+
+            @Override
+            public List<Region> parts(String id) {
+                return Optional.ofNullable(key.seen.get(id)).map(s -> Paint.all(stages.get(s.key).paints).stream()
+                        .map(r -> r.placed(s.fromHere).sound()).toList()).orElse(List.of());
+            }
         };
     }
 
@@ -211,8 +217,9 @@ public final class Chain {
             case Guide _ -> List.of();
             case Shape s -> List.of(new Paint(s.colour(), List.of(s.region())));
             case Stroke s -> List.of(new Paint(s.colour(), List.of(s.region())));
-            case Mark m -> others.asBuilt(m.of()).map(p -> Paint.each(p, r ->
-                    r.placed(Placement.scaled(m.widthFactor(), m.heightFactor())).sound())).orElse(List.of());
+            case Mark m -> others.asBuilt(m.of()).map(p -> Paint.placed(p, Placement.scaled(m.widthFactor(), m.heightFactor())))
+                    .orElse(List.of());
+            case PrintedPicture p -> List.of(p.paint());
             case Backing _ -> backing;
         };
         Optional<Box> box = paints.stream().flatMap(p -> p.parts().stream()).map(Region::bounds).reduce(Box::joined);
@@ -273,11 +280,11 @@ public final class Chain {
                 continue;
             }
             List<Region> parts = new ArrayList<>();
-            if (!paints.isEmpty() && paints.getLast().colour().equals(shape.colour())) {
+            if (!paints.isEmpty() && shape.ink().isEmpty() && paints.getLast().ink().isEmpty() && paints.getLast().colour().equals(shape.colour())) {
                 parts.addAll(paints.removeLast().parts());
             }
             parts.add(region);
-            paints.add(new Paint(shape.colour(), parts));
+            paints.add(new Paint(shape.colour(), shape.ink().map(i -> i.placed(size)), parts));
         }
         return paints;
     }

@@ -2,7 +2,15 @@ package jurren.core.art;
 
 import jurren.core.geometry.Curves;
 import jurren.core.material.Colour;
+import java.util.Optional;
 
-/** One painted shape of a drawing, closed, at the size the file says. */
-public record DrawnShape(Curves curves, Colour colour) {
+/**
+ * One painted shape of a drawing, closed, at the size the file says.
+ *
+ * @param ink how it is painted when that is not its colour alone
+ */
+public record DrawnShape(Curves curves, Colour colour, Optional<Ink> ink) {
+    public DrawnShape(Curves curves, Colour colour) {
+        this(curves, colour, Optional.empty());
+    }
 }

@@ -22,6 +22,11 @@ public interface Others {
         public Optional<List<Paint>> asBuilt(String id) {
             return Optional.empty();
         }
+
+        @Override
+        public List<Region> parts(String id) {
+            return List.of();
+        }
     };
 
     /** Everything another motif covers, where it stands; absent when there is no such motif. */
@@ -32,4 +37,7 @@ public interface Others {
 
     /** What another motif is built as, around that one's own origin. */
     Optional<List<Paint>> asBuilt(String id);
+
+    /** The parts of another motif, where they stand. */
+    List<Region> parts(String id);
 }

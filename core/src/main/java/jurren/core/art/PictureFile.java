@@ -8,7 +8,7 @@ import jurren.core.trace.Picture;
 import jurren.core.trace.Straightening;
 
 /** The customer's picture as it came, kept with the job. Its pixels are worked out when they are wanted and let go when room is short. */
-public final class PictureFile {
+public final class PictureFile implements Pixels {
     private final String name;
     private final byte[] content;
     private final Function<byte[], Picture> reader;
@@ -37,6 +37,7 @@ public final class PictureFile {
         return content.clone();
     }
 
+    @Override
     public synchronized Picture picture() {
         Picture known = pixels.get();
         if (known == null) {
@@ -57,8 +58,8 @@ public final class PictureFile {
         return known;
     }
 
-    /** What remembering it keeps alive. */
-    void weigh(Scale scale) {
+    @Override
+    public void weigh(Scale scale) {
         scale.add(content, content.length);
     }
 

@@ -49,6 +49,8 @@ public final class Sizing {
                     n.widthFactor() / b.widthFactor(), n.heightFactor() / b.heightFactor());
             case TracedPicture b when now instanceof TracedPicture n -> Placement.scaled(
                     n.mmPerPxAcross() / b.mmPerPxAcross(), n.mmPerPxDown() / b.mmPerPxDown());
+            case PrintedPicture b when now instanceof PrintedPicture n -> Placement.scaled(
+                    n.mmPerPxAcross() / b.mmPerPxAcross(), n.mmPerPxDown() / b.mmPerPxDown());
             case Shape b when now instanceof Shape n -> Placement.scaled(
                     n.widthMm() / b.widthMm(), n.heightMm() / b.heightMm());
             case Mark b when now instanceof Mark n -> Placement.scaled(

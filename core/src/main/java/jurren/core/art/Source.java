@@ -4,7 +4,7 @@ import java.util.Set;
 import jurren.core.memo.Scale;
 
 /** What a motif is made from, before any treatment. Its size lives here, so treatments stay true in mm. */
-public sealed interface Source permits Lettering, Drawing, TracedPicture, Guide, Shape, Stroke, Mark, Backing {
+public sealed interface Source permits Lettering, Drawing, TracedPicture, PrintedPicture, Guide, Shape, Stroke, Mark, Backing {
     /** The same thing larger or smaller; both factors must be above zero. */
     Source resized(double widthFactor, double heightFactor);
 

@@ -29,7 +29,7 @@ public interface Treatment {
     record Weld() implements Treatment {
         @Override
         public List<Paint> apply(List<Paint> paints) {
-            return paints.stream().map(p -> new Paint(p.colour(), List.of(Region.weld(p.parts())))).toList();
+            return paints.stream().map(p -> p.withParts(List.of(Region.weld(p.parts())))).toList();
         }
     }
 

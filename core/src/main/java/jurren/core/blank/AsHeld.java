@@ -31,6 +31,8 @@ public final class AsHeld implements Warp {
     private static final double SEEN_ANGLE = Math.toRadians(89);
     /** For a picture: a tenth of a millimetre does not show. */
     private static final double CHORD_MM = 3;
+    /** On a steep cone each step halves what is left of the error at the least. */
+    private static final int BACK_STEPS = 12;
 
     private final Surface.Round surface;
     private final double turn;
@@ -83,6 +85,31 @@ public final class AsHeld implements Warp {
             }
         }
         return Region.weld(seen);
+    }
+
+    /** From where the half that faces the eye appears back to the art. */
+    public Warp back() {
+        double round = 2 * Math.PI / anglePerMm;
+        return new Warp() {
+            @Override
+            public void apply(double xMm, double yMm, double[] to, int at) {
+                double y = Math.clamp(yMm / Math.cos(ELEVATION) / surface.heightMm() * surface.slantMm(), 0, surface.slantMm());
+                double r = surface.diameterAtMm(y) / 2;
+                for (int i = 0; i < BACK_STEPS; i++) {
+                    double forth = r * Math.sqrt(Math.max(0, 1 - xMm * xMm / (r * r)));
+                    y = Math.clamp((yMm - forth * Math.sin(ELEVATION)) / Math.cos(ELEVATION) / surface.heightMm() * surface.slantMm(), 0, surface.slantMm());
+                    r = surface.diameterAtMm(y) / 2;
+                }
+                double x = (Math.asin(Math.clamp(xMm / r, -1, 1)) + turn) / anglePerMm;
+                to[at] = x - round * Math.rint(x / round);
+                to[at + 1] = y;
+            }
+
+            @Override
+            public double leastRadiusMm() {
+                return AsHeld.this.leastRadiusMm();
+            }
+        };
     }
 
     /** True when what stands at this place of the art faces the eye. */

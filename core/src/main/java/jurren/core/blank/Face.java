@@ -60,7 +60,12 @@ public record Face(String id, String name, Form form, AreaMeasures area, List<Ob
 
     /** From the unrolled face back to the art. */
     public Warp rolling() {
-        return unrolling() instanceof Unrolling u ? u.inverse() : Warp.NONE;
+        return back(unrolling());
+    }
+
+    /** The way back of an unrolling. */
+    public static Warp back(Warp unrolling) {
+        return unrolling instanceof Unrolling u ? u.inverse() : Warp.NONE;
     }
 
     public Point rolled(Point unrolled) {

@@ -1,7 +1,6 @@
 package jurren.core.dryrun;
 
 import jurren.core.art.Painted;
-import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Outline;
@@ -10,8 +9,10 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
+import jurren.core.layer.Print;
 import jurren.core.load.Load;
 import jurren.core.load.Placed;
+import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
@@ -24,6 +25,8 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Makes every copy from the cut sheets and compares it with the art.
@@ -96,7 +99,11 @@ public record DryRun(List<Comparison> copies) {
         List<Comparison> all = new ArrayList<>(parts.entrySet().parallelStream().map(e -> compare(plan, e.getKey(), e.getValue(), stop)).toList());
         for (InkSheet print : prints) {
             stop.look();
-            all.add(compare(plan, plan.prints().get(print.print() - 1), print));
+            PrintSheet sheet = plan.prints().get(print.print() - 1);
+            all.addAll(IntStream.range(0, sheet.slots().size()).parallel().mapToObj(i -> {
+                stop.look();
+                return compare(plan, sheet, i, print);
+            }).toList());
         }
         return new DryRun(all);
     }
@@ -174,42 +181,53 @@ public record DryRun(List<Comparison> copies) {
     }
 
     /**
-     * A print laid on the thing by its crosses, turned over where its way turns it over, beside the colours that the art
-     * shows there. What bleeds beyond the base or the thing's own picture is cut off or lost and does not count.
+     * A print laid on the thing beside the colours that the art shows there: cut out of its sheet and laid by its crosses,
+     * turned over where its way turns it over; or, where a knife cuts it out by the sheet's marks, laid as it was cut.
+     * What bleeds beyond the base or the thing's own picture is cut off or lost and does not count.
      */
-    private static Comparison compare(Plan plan, PrintSheet print, InkSheet sheet) {
-        SizePlan size = plan.line(print.lineId(), print.place()).orElseThrow().size(print.size()).orElseThrow();
-        Layer layer = print.layer();
+    private static Comparison compare(Plan plan, PrintSheet print, int number, InkSheet sheet) {
+        PrintSheet.Slot slot = print.slots().get(number);
+        SizePlan size = plan.line(slot.lineId(), slot.place()).orElseThrow().size(slot.size()).orElseThrow();
+        Layer layer = slot.layer();
         String material = layer.material().id();
         Region counts = layer.region();
-        Map<Film, Region> wanted = new LinkedHashMap<>();
-        size.laid().only(p -> p.film().materialId().equals(material)).seen(Painted::film)
-                .forEach((f, r) -> wanted.put(f, r.intersect(counts)));
-        wanted.values().removeIf(Region::isEmpty);
+        Print art = Print.of(size.laid().only(p -> p.film().materialId().equals(material)), counts);
+        Map<Film, Region> wanted = films(material, art.flats(), art.shaded());
         Map<Film, Region> got = new LinkedHashMap<>();
-        sheet.within().ifPresent(box -> {
-            Placement over = Ways.of(layer.material()).isTurnedOver(layer) ? Placement.flipped() : Placement.HERE;
-            Point is = over.apply(box.centre());
-            Point belongs = inked(layer).centre();
-            Placement onto = over.then(Placement.moved(belongs.xMm() - is.xMm(), belongs.yMm() - is.yMm()));
-            sheet.ink().forEach((colour, r) -> got.put(Film.of(material, colour), r.placed(onto).intersect(counts)));
+        double pictures = 0;
+        Optional<Placement> laid = print.isCut() ? sheet.byMarks(print).map(m -> m.then(slot.onto().inverse())) : sheet.within(slot.box()).map(crosses -> {
+            Placement over = slot.turned() ? Placement.turned(-90) : Placement.HERE;
+            over = Ways.of(layer.material()).isTurnedOver(layer) ? over.then(Placement.flipped()) : over;
+            Point is = over.apply(crosses.centre());
+            Point belongs = PrintSheet.inkOf(layer).centre();
+            return over.then(Placement.moved(belongs.xMm() - is.xMm(), belongs.yMm() - is.yMm()));
         });
+        if (laid.isPresent()) {
+            Placement onto = laid.get();
+            Map<Colour, Region> flat = new LinkedHashMap<>();
+            Region own = Region.of(slot.box());
+            sheet.ink().forEach((colour, r) -> flat.put(colour, r.intersect(own).placed(onto).intersect(counts)));
+            got.putAll(films(material, flat, sheet.shaded().intersect(own).placed(onto).intersect(counts)));
+            pictures = sheet.look().map(look -> Pictures.wrongMm(art, look, onto.inverse())).orElse(0.0);
+        }
         double agreeing = 0;
-        double worst = 0;
+        double worst = pictures;
         for (Map.Entry<Film, Region> want : wanted.entrySet()) {
             Region is = got.getOrDefault(want.getKey(), Region.EMPTY);
             agreeing += want.getValue().intersect(is).areaMm2();
             double distance = edgeDistanceMm(want.getValue(), is);
             worst = Math.max(worst, Double.isInfinite(distance) ? largest(size) : distance);
         }
-        got.values().removeIf(Region::isEmpty);
-        return new Comparison(print.lineId(), print.place(), print.size(), 1, wanted, got, agreeing, worst);
+        return new Comparison(slot.lineId(), slot.place(), slot.size(), number + 1, wanted, got, agreeing, worst);
     }
 
-    /** Where a sheet has its ink, and the cut line around it: the crosses stand at its corners. */
-    private static Box inked(Layer layer) {
-        Box ink = layer.print().values().stream().map(Region::bounds).reduce(Box::joined).orElseThrow();
-        return layer.isCut() ? ink.joined(layer.region().bounds()) : ink;
+    /** Flat colours by their films; everything else as the print it is. */
+    private static Map<Film, Region> films(String material, Map<Colour, Region> flat, Region shaded) {
+        Map<Film, Region> films = new LinkedHashMap<>();
+        flat.forEach((colour, r) -> films.put(Film.of(material, colour), r));
+        films.put(Film.print(material), shaded);
+        films.values().removeIf(Region::isEmpty);
+        return films;
     }
 
     private static boolean carriesInk(Layer layer) {

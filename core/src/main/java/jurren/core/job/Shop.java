@@ -7,6 +7,7 @@ import jurren.core.blank.Panel;
 import jurren.core.blank.Surface;
 import jurren.core.finish.Press;
 import jurren.core.load.Cutter;
+import jurren.core.load.Printer;
 import jurren.core.load.Roll;
 import jurren.core.material.Material;
 import java.util.ArrayList;
@@ -14,7 +15,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** The user's own machines, shelf, prices and recipes, and the blanks it knows. */
-public record Shop(List<Blank> blanks, List<Material> materials, Cutter cutter, List<Press> presses, List<Roll> shelf,
+public record Shop(List<Blank> blanks, List<Material> materials, Cutter cutter, Printer printer, List<Press> presses, List<Roll> shelf,
                    Prices prices) {
     public Shop {
         blanks = List.copyOf(blanks);
@@ -64,6 +65,6 @@ public record Shop(List<Blank> blanks, List<Material> materials, Cutter cutter, 
     public Shop withOwn(List<Blank> own) {
         List<Blank> all = new ArrayList<>(own);
         blanks.stream().filter(b -> own.stream().noneMatch(o -> o.id().equals(b.id()))).forEach(all::add);
-        return new Shop(all, materials, cutter, presses, shelf, prices);
+        return new Shop(all, materials, cutter, printer, presses, shelf, prices);
     }
 }

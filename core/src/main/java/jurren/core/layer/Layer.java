@@ -1,10 +1,8 @@
 package jurren.core.layer;
 
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import jurren.core.geometry.Piece;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Thinness;
@@ -25,10 +23,10 @@ import jurren.core.memo.Scale;
  * @param unwelded overlapping parts whose own edges a knife would follow
  * @param join     how it meets the layers under it
  * @param thinnest the narrowest part of what is cut
- * @param print    the colours of a print, side by side, with their bleed; empty where nothing is printed
+ * @param print    what is printed, with its bleed
  */
 public record Layer(int order, Film film, Material material, Role role, Making making, Colour stock, Region region, Region seen,
-                    List<Region> unwelded, Join join, Thinness thinnest, Map<Colour, Region> print) {
+                    List<Region> unwelded, Join join, Thinness thinnest, Print print) {
     /** What it is on the piece. */
     public enum Role {
         /** Cut, and seen in its own colour. */
@@ -43,7 +41,6 @@ public record Layer(int order, Film film, Material material, Role role, Making m
 
     public Layer {
         unwelded = List.copyOf(unwelded);
-        print = Collections.unmodifiableMap(new LinkedHashMap<>(print));
     }
 
     public Layer withOrder(int newOrder) {
@@ -55,12 +52,14 @@ public record Layer(int order, Film film, Material material, Role role, Making m
         return new Layer(order, film, material, role, making, stock, region, seen, unwelded, newJoin, thinnest, print);
     }
 
-    /** The same layer with every point somewhere else. */
-    public Layer mapped(Warp warp) {
-        Map<Colour, Region> colours = new LinkedHashMap<>();
-        print.forEach((c, r) -> colours.put(c, r.warped(warp)));
+    /**
+     * The same layer with every point somewhere else.
+     *
+     * @param back from there to where it was
+     */
+    public Layer mapped(Warp warp, Warp back) {
         return warp == Warp.NONE ? this : new Layer(order, film, material, role, making, stock, region.warped(warp), seen.warped(warp),
-                unwelded, join, thinnest, colours);
+                unwelded, join, thinnest, print.warped(warp, back));
     }
 
     /** What remembering it keeps alive. */
@@ -68,7 +67,7 @@ public record Layer(int order, Film film, Material material, Role role, Making m
         region.weigh(scale);
         seen.weigh(scale);
         unwelded.forEach(r -> r.weigh(scale));
-        print.values().forEach(r -> r.weigh(scale));
+        print.weigh(scale);
     }
 
     public boolean isPrint() {
@@ -89,18 +88,13 @@ public record Layer(int order, Film film, Material material, Role role, Making m
         return role == Role.PRINT && !isCut() ? 0 : material.thicknessMm();
     }
 
-    /** What to paint in which colour. */
-    public Map<Colour, Region> paints() {
-        return isPrint() ? inked() : Map.of(stock, region);
-    }
-
-    /** The film it is cut from first, then its ink, which ends where the film does. */
-    private Map<Colour, Region> inked() {
-        Map<Colour, Region> paints = new LinkedHashMap<>();
+    /** What to paint: the film it is cut from first, then its ink, which ends where the film does. */
+    public List<Inked> paints() {
+        List<Inked> paints = new ArrayList<>();
         if (isCut()) {
-            paints.put(stock, region);
+            paints.add(new Inked(stock, Optional.empty(), region));
         }
-        print.forEach((c, r) -> paints.merge(c, r.intersect(region), Region::weld));
+        paints.addAll(print.within(region).inks());
         return paints;
     }
 

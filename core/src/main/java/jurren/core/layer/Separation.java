@@ -4,7 +4,6 @@ import jurren.core.art.Art;
 import jurren.core.art.Painted;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
-import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -59,14 +58,8 @@ public final class Separation {
         return parts;
     }
 
-    private static Map<Colour, Region> colours(Art own, Film film, Region region) {
-        if (film.colour().isPresent()) {
-            return Map.of(film.colour().get(), region);
-        }
-        Map<Colour, Region> colours = new LinkedHashMap<>();
-        own.seen().forEach((c, r) -> colours.put(c, r.intersect(region)));
-        colours.values().removeIf(Region::isEmpty);
-        return colours;
+    private static Print colours(Art own, Film film, Region region) {
+        return film.colour().map(c -> Print.flat(Map.of(c, region))).orElseGet(() -> Print.of(own, region));
     }
 
     private static Region runningUnder(Art art, Function<Painted, Film> by, List<Film> order, int i) {

@@ -36,7 +36,7 @@ public record FaceShapes(Region area, Region sheet, Map<Obstacle, Region> obstac
         face.obstacles().stream().filter(o -> o.kind() != Obstacle.Kind.COLLAR)
                 .forEach(o -> obstacles.put(o, o.region().intersect(whole).warped(unrolling)));
         return new FaceShapes(area, area.grown(AROUND_MM, CornerStyle.ROUND), obstacles,
-                layers.stream().map(l -> l.mapped(face.rolling())).toList());
+                layers.stream().map(l -> l.mapped(face.rolling(), face.unrolling())).toList());
     }
 
     /** The box of the area on the unrolled face. */

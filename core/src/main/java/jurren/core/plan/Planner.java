@@ -6,6 +6,7 @@ import jurren.core.art.Chain;
 import jurren.core.memo.Memo;
 import jurren.core.stop.Stop;
 import jurren.core.art.Motif;
+import jurren.core.art.Painted;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.BlankSize;
@@ -21,6 +22,7 @@ import jurren.core.finish.Press;
 import jurren.core.finish.Pressed;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
+import jurren.core.geometry.Warp;
 import jurren.core.hold.Verdict;
 import jurren.core.hold.WhatHolds;
 import jurren.core.job.Job;
@@ -104,8 +106,9 @@ public final class Planner {
             return CutRun.of(load, shop.cutter(), orders);
         }).toList();
         stop.look();
-        return new Plan(job, shop, lines, runs, prints(lines), new SnagFinder(shop).find(job, lines, loading),
-                quote(lines, loading, shop));
+        List<PrintSheet> prints = PrintSheets.of(lines, loading.loads(), shop.printer());
+        return new Plan(job, shop, lines, runs, prints, new SnagFinder(shop).find(job, lines, loading, prints),
+                quote(lines, loading, prints, shop));
     }
 
     /** How many chain stages were worked out in this planner's life. */
@@ -168,8 +171,9 @@ public final class Planner {
     }
 
     private FaceWork workFace(FaceKey key) {
-        Art art = arts.get(key.motifs).madeOf(key.usualId).placed(key.fit);
-        Art laid = art.warped(Face.unrolling(key.surface, key.trueAtMm));
+        Art art = asMade(arts.get(key.motifs).madeOf(key.usualId), key.materials).placed(key.fit);
+        Warp unrolling = Face.unrolling(key.surface, key.trueAtMm);
+        Art laid = art.warped(unrolling, Face.back(unrolling));
         if (laid.isEmpty()) {
             return new FaceWork(art, laid, List.of(), 0);
         }
@@ -179,6 +183,16 @@ public final class Planner {
                 m -> Ways.edging(m, key.edgings),
                 laid.bounds().orElseThrow());
         return new FaceWork(art, laid, layers, Stack.thickestMm(layers));
+    }
+
+    /** A knife leaves nothing of pictures and shadows, and of shades their colour alone. */
+    private static Art asMade(Art art, Map<String, Material> materials) {
+        return art.paints().stream().allMatch(p -> p.ink().isEmpty()) ? art : new Art(art.paints().stream()
+                .filter(p -> !p.isOnlyInk() || isPrinted(p, materials)).map(p -> isPrinted(p, materials) ? p : p.flat()).toList());
+    }
+
+    private static boolean isPrinted(Painted p, Map<String, Material> materials) {
+        return Ways.of(materials.get(p.film().materialId())).isOnePrint();
     }
 
     private static PlatenPlan platen(SizePlan drawn, Press press) {
@@ -208,19 +222,6 @@ public final class Planner {
         return new Pressed(layer.order(), (sheet ? m.printRecipe() : Optional.<Recipe>empty()).or(m::recipe).orElseThrow(), sheet);
     }
 
-    private static List<PrintSheet> prints(List<LinePlan> lines) {
-        List<PrintSheet> sheets = new ArrayList<>();
-        for (LinePlan line : lines) {
-            for (SizePlan size : line.sizes()) {
-                if (size.count() > 0) {
-                    size.layers().stream().filter(Layer::isPrint).forEach(layer -> sheets.add(new PrintSheet(
-                            sheets.size() + 1, line.line().id(), line.place(), size.id(), size.count(), layer)));
-                }
-            }
-        }
-        return sheets;
-    }
-
     private record Stock(Material material, Colour colour) {
     }
 
@@ -243,16 +244,15 @@ public final class Planner {
         return Loading.of(wanted, shop.shelf(), shop.cutter(), job.framed());
     }
 
-    private static Quote quote(List<LinePlan> lines, Loading loading, Shop shop) {
-        double film = lines.stream().mapToDouble(Planner::paper).sum() + loading.loads().stream()
+    private static Quote quote(List<LinePlan> lines, Loading loading, List<PrintSheet> prints, Shop shop) {
+        double film = prints.stream().mapToDouble(Planner::paper).sum() + loading.loads().stream()
                 .mapToDouble(l -> l.usedMm() / 1000 * l.material().pricePerMetre()).sum();
         double hours = lines.stream().mapToDouble(LinePlan::finishSeconds).sum() / 3600;
         return new Quote(film, hours * shop.prices().pressHour(), shop.prices().currency());
     }
 
-    /** Printed paper by the metre of its longer side; what is printed and then cut is counted with its load. */
-    private static double paper(LinePlan line) {
-        return line.sizes().stream().flatMap(s -> s.layers().stream().filter(l -> l.isPrint() && !l.isCut())
-                .map(l -> s.count() * l.region().bounds().widthMm() / 1000 * l.material().pricePerMetre())).mapToDouble(d -> d).sum();
+    /** What is printed and then cut is counted with its load. */
+    private static double paper(PrintSheet sheet) {
+        return sheet.isCut() ? 0 : sheet.times() * sheet.heightMm() / 1000 * sheet.material().pricePerMetre();
     }
 }

@@ -5,6 +5,7 @@ import jurren.core.art.BuiltMotif;
 import jurren.core.art.Backing;
 import jurren.core.art.Drawing;
 import jurren.core.art.Guide;
+import jurren.core.art.Ink;
 import jurren.core.art.TracedPicture;
 import jurren.core.art.Mark;
 import jurren.core.art.Referring;
@@ -17,6 +18,8 @@ import jurren.core.lettering.Typefaces;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
+import jurren.core.art.PictureFile;
+import jurren.core.art.PrintedPicture;
 import jurren.core.art.Shape;
 import jurren.core.blank.Face;
 import jurren.core.blank.Obstacle;
@@ -28,7 +31,7 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.material.Film;
 import jurren.core.material.Material;
-import jurren.core.way.Bleed;
+import jurren.core.layer.Print;
 import jurren.core.way.known.Ways;
 import jurren.core.geometry.Region;
 import jurren.core.hold.Verdict;
@@ -54,6 +57,8 @@ final class SnagFinder {
     private static final double EDGE_SLACK_MM = 0.01;
     /** A wrap overlaps itself by so much at its seam. */
     private static final double SEAM_OVERLAP_MM = 3;
+    /** Below this a picture is seen to be made of squares at reading distance. */
+    private static final double LEAST_PER_INCH = 150;
     /** Where it is the motif itself that follows another. */
     private static final String SOURCE = "source";
 
@@ -71,7 +76,7 @@ final class SnagFinder {
     }
 
     /** Every snag with the place of its line. */
-    Map<Snag, Integer> find(Job job, List<LinePlan> lines, Loading loading) {
+    Map<Snag, Integer> find(Job job, List<LinePlan> lines, Loading loading, List<PrintSheet> prints) {
         Stop stop = Stop.here();
         for (LinePlan line : lines) {
             stop.look();
@@ -89,6 +94,7 @@ final class SnagFinder {
         at = 0;
         missingPlaces(job);
         rolls(lines, loading);
+        paper(prints);
         return found;
     }
 
@@ -101,7 +107,7 @@ final class SnagFinder {
             switch (m.source()) {
                 case Lettering l -> lettering(line, m, l);
                 case Drawing d -> drawing(line, m, d);
-                case Shape _, Stroke _, Backing _, TracedPicture _, Guide _ -> { }
+                case Shape _, Stroke _, Backing _, TracedPicture _, PrintedPicture _, Guide _ -> { }
                 case Mark mark -> {
                     if (mark.of().isEmpty()) {
                         found(new Snag.NothingToFollow(line, m.id(), m.name(), SOURCE));
@@ -110,6 +116,7 @@ final class SnagFinder {
             }
             references(plan.line(), m);
             treatments(line, m, plan.motifs().get(m.id()));
+            inks(plan, m);
             BuiltMotif built = plan.motifs().get(m.id());
             built.paints().stream().filter(p -> !p.unwelded().isEmpty() && isFollowed(plan, m, p)).findFirst()
                     .ifPresent(p -> found(new Snag.NotWelded(line, m.id(), m.name(), p.unwelded().size(),
@@ -117,11 +124,55 @@ final class SnagFinder {
         }
     }
 
+    /** What a printer would show and a knife cannot, and pictures that are too coarse on some size. */
+    private void inks(LinePlan plan, Motif m) {
+        if (m.isHidden()) {
+            return;
+        }
+        String line = plan.line().id();
+        for (Painted p : plan.motifs().get(m.id()).paints()) {
+            Material material = plan.material(m, p.colour());
+            if (p.ink().isEmpty()) {
+                continue;
+            }
+            if (Ways.of(material).isOnePrint()) {
+                coarse(plan, m, p);
+            } else if (p.isOnlyInk() && isPicture(p)) {
+                found(new Snag.PictureNotCut(line, m.id(), m.name(), material.name()));
+            } else {
+                found(new Snag.CutSolid(line, m.id(), m.name(), p.isOnlyInk()));
+            }
+        }
+    }
+
+    private static boolean isPicture(Painted p) {
+        return p.ink().orElseThrow() instanceof Ink.OfPicture o && o.of() instanceof PictureFile;
+    }
+
+    /** Told for the size on which it is coarsest. */
+    private void coarse(LinePlan plan, Motif m, Painted p) {
+        if (isPicture(p)) {
+            plan.sizes().stream().min(Comparator.comparingDouble(size -> perInch(p, size))).filter(size -> perInch(p, size) < LEAST_PER_INCH)
+                    .ifPresent(size -> found(new Snag.CoarsePicture(plan.line().id(), m.id(), m.name(), size.id(), perInch(p, size), LEAST_PER_INCH)));
+        }
+    }
+
+    private static double perInch(Painted p, SizePlan size) {
+        return ((Ink.OfPicture) p.ink().orElseThrow()).placed(size.fit()).perInch();
+    }
+
     /** Whether a knife goes along the parts of a paint themselves. */
     private static boolean isFollowed(LinePlan plan, Motif m, Painted p) {
         String material = plan.material(m, p.colour()).id();
         return plan.drawn().layers().stream().anyMatch(l -> l.role() == Layer.Role.FILM && l.isCut() && !l.unwelded().isEmpty()
                 && l.film().equals(Film.of(material, p.colour())));
+    }
+
+    /** A print that is wider than the paper both ways stands alone on a sheet that there is not. */
+    private void paper(List<PrintSheet> prints) {
+        prints.stream().filter(p -> !p.isCut() && p.widthMm() > shop.printer().widthMm() + 1e-6).flatMap(p -> p.slots().stream().limit(1))
+                .forEach(s -> found(new Snag.NotOnPaper(s.lineId(), s.size(), Math.min(s.box().widthMm(), s.box().heightMm()),
+                        shop.printer().widthMm() - 2 * shop.printer().edgeMm())));
     }
 
     /** Art on a face that the thing has not: kept, but not made. */
@@ -222,7 +273,7 @@ final class SnagFinder {
     /** A print with no knife that covers the whole of a flat thing runs on beyond its edge, as it should. */
     private static boolean isBleed(SizePlan size, Box art, Box whole) {
         return !size.face().isRound() && size.layers().stream().allMatch(l -> l.isPrint() && !l.isCut())
-                && art.covers(whole, EDGE_SLACK_MM) && whole.grown(2 * Bleed.USUAL_MM).covers(art, EDGE_SLACK_MM);
+                && art.covers(whole, EDGE_SLACK_MM) && whole.grown(2 * Print.BLEED_MM).covers(art, EDGE_SLACK_MM);
     }
 
     /** One snag for each kind of thing in the way; true when there was any. */
@@ -281,8 +332,21 @@ final class SnagFinder {
             Verdict verdict = plan.holds().get(m.id());
             if (verdict.answer() == Verdict.Answer.DOES_NOT_HOLD) {
                 found(new Snag.DoesNotHold(plan.line().id(), m.name(), verdict));
+            } else if (verdict.answer() == Verdict.Answer.WITH_CONDITION && !isMet(verdict, plan.platen().press().kind())) {
+                found(new Snag.HoldsWithCare(plan.line().id(), m.name(), verdict));
             }
         });
+    }
+
+    /** What is done anyway needs nobody's mind. */
+    private static boolean isMet(Verdict verdict, Press.Kind press) {
+        return switch (verdict.reason()) {
+            case TWO_PRESSES -> true;
+            case NEEDS_MUG_PRESS -> press == Press.Kind.MUG;
+            case NEEDS_OVEN_SLEEVE -> press == Press.Kind.OVEN_SLEEVE;
+            case NEEDS_CAP_PRESS -> press == Press.Kind.CAP;
+            default -> false;
+        };
     }
 
     private static double over(Box inner, Box art) {

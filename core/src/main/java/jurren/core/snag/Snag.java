@@ -144,6 +144,31 @@ public sealed interface Snag {
         }
     }
 
+    /** A picture among what a knife cuts: it has no edge that a knife could follow, so nothing of it is made. */
+    record PictureNotCut(String line, String motifId, String motifName, String material) implements Snag, OfMotif {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.STOPS, Subject.ART);
+        }
+    }
+
+    /** Shades, see-through colours or shadows where a knife cuts. */
+    record CutSolid(String line, String motifId, String motifName, boolean shadows) implements Snag, OfMotif {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Subject.ART);
+        }
+    }
+
+    /** A picture with too few pixels for its size. */
+    record CoarsePicture(String line, String motifId, String motifName, String sizeId, double perInch, double leastPerInch)
+            implements Snag, OfMotif, OfSize {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Subject.ART);
+        }
+    }
+
     /** Lines of a drawing that do not close and have no width. */
     record OpenPath(String line, String motifId, String motifName, int lines, Point at)
             implements Snag, OfMotif, AtPlace {
@@ -230,6 +255,14 @@ public sealed interface Snag {
         }
     }
 
+    /** A material that holds on this thing as long as something is minded. */
+    record HoldsWithCare(String line, String material, Verdict verdict) implements Snag {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Subject.THING);
+        }
+    }
+
     /** A part narrower than the film holds. */
     record ThinPart(String line, int layer, String sizeId, double widthMm, double leastMm, Point at)
             implements Snag, OfSize, AtPlace {
@@ -273,6 +306,14 @@ public sealed interface Snag {
 
     /** A piece that fits no way round between the rollers. */
     record NotOnRoll(String line, int layer, String sizeId, double acrossMm, double usableMm) implements Snag, OfSize {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.STOPS, Subject.STOCK);
+        }
+    }
+
+    /** A print that fits no way round on the printer's paper. */
+    record NotOnPaper(String line, String sizeId, double acrossMm, double usableMm) implements Snag, OfSize {
         @Override
         public Nature nature() {
             return new Nature(Gravity.STOPS, Subject.STOCK);

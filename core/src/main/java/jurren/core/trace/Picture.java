@@ -1,15 +1,18 @@
 package jurren.core.trace;
 
+import java.util.Arrays;
 import java.util.stream.IntStream;
 
 /** Pixels, rows from the top, each 0xAARRGGBB with its colour not multiplied by its alpha. */
 public final class Picture {
     /** More than any camera of the trade takes, and what fits into memory. */
     public static final int MOST_PIXELS = 60_000_000;
+    private static final int MEAN_OF = 5_000;
 
     private final int width;
     private final int height;
     private final int[] argb;
+    private Boolean opaque;
 
     private Picture(int width, int height, int[] argb) {
         this.width = width;
@@ -35,6 +38,30 @@ public final class Picture {
 
     public int argb(int x, int y) {
         return argb[y * width + x];
+    }
+
+    /** Whether nothing shows through it anywhere; looked at once. */
+    public boolean isOpaque() {
+        Boolean known = opaque;
+        if (known == null) {
+            known = Arrays.stream(argb).allMatch(p -> p >>> 24 == 0xFF);
+            opaque = known;
+        }
+        return known;
+    }
+
+    /** The mean of what shows, as 0xRRGGBB, from some thousands of its pixels. */
+    public int mean() {
+        int step = Math.max(1, argb.length / MEAN_OF);
+        long[] sum = new long[4];
+        for (int i = 0; i < argb.length; i += step) {
+            int a = argb[i] >>> 24;
+            sum[0] += a;
+            sum[1] += (long) a * (argb[i] >> 16 & 0xFF);
+            sum[2] += (long) a * (argb[i] >> 8 & 0xFF);
+            sum[3] += (long) a * (argb[i] & 0xFF);
+        }
+        return sum[0] == 0 ? 0 : (int) (sum[1] / sum[0]) << 16 | (int) (sum[2] / sum[0]) << 8 | (int) (sum[3] / sum[0]);
     }
 
     int[] pixels() {

@@ -1,10 +1,10 @@
 package jurren.core.way;
 
 import java.util.List;
-import java.util.Map;
 import jurren.core.layer.Layer;
 import jurren.core.layer.Making;
 import jurren.core.layer.Part;
+import jurren.core.layer.Print;
 import jurren.core.material.Material;
 
 /** A film cut to the shape of its part and left on the thing. */
@@ -24,6 +24,6 @@ public abstract class CutFilm implements Way {
     public List<Layer> layers(Part part, Material material, Setting on) {
         return List.of(new Layer(1, part.film(), material, Layer.Role.FILM, Making.cut(reversed, Making.Cut.KISS),
                 part.film().colour().orElseThrow(), part.region(), part.seen(), part.unwelded(), part.join(), part.region().thinnest(),
-                Map.of()));
+                Print.NONE));
     }
 }

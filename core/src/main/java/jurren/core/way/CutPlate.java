@@ -1,12 +1,12 @@
 package jurren.core.way;
 
 import java.util.List;
-import java.util.Map;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
 import jurren.core.layer.Making;
 import jurren.core.layer.Part;
+import jurren.core.layer.Print;
 import jurren.core.material.Material;
 
 /** What is cut is the rest: a plate or film with the part as its opening, used and taken off again. */
@@ -30,7 +30,7 @@ public abstract class CutPlate implements Way {
         Box edge = on.art().grown(marginMm);
         Region plate = Region.of(edge).minus(part.region()).minus(otherHoles(edge, on));
         return List.of(new Layer(1, part.film(), material, Layer.Role.PLATE, Making.cut(false, cut), material.colours().getFirst().colour(),
-                plate, part.seen(), List.of(), part.join(), plate.thinnest(), Map.of()));
+                plate, part.seen(), List.of(), part.join(), plate.thinnest(), Print.NONE));
     }
 
     /** What is cut out of it beside the part. */

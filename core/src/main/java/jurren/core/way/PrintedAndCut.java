@@ -1,7 +1,6 @@
 package jurren.core.way;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
@@ -9,6 +8,7 @@ import jurren.core.layer.Edging;
 import jurren.core.layer.Layer;
 import jurren.core.layer.Making;
 import jurren.core.layer.Part;
+import jurren.core.layer.Print;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.core.material.Material;
@@ -30,7 +30,7 @@ public abstract class PrintedAndCut implements Way {
     @Override
     public List<Layer> layers(Part part, Material material, Setting on) {
         Region cut = outline(part.region(), on.edging());
-        Map<Colour, Region> ink = on.edging().outMm() > 0 ? part.colours() : Bleed.of(part.colours(), Bleed.USUAL_MM);
+        Print ink = on.edging().outMm() > 0 ? part.colours() : part.colours().bleeding(Print.BLEED_MM);
         return List.of(new Layer(1, Film.print(part.film().materialId()), material, Layer.Role.PRINT,
                 new Making(false, on.edging().through() ? Making.Cut.THROUGH : Making.Cut.KISS, true),
                 stock(material), cut, part.seen(), List.of(), part.join(), cut.thinnest(), ink));

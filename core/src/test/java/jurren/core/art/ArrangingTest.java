@@ -103,7 +103,7 @@ class ArrangingTest {
         Region withCrumbs = Region.weld(List.of(Shapes.rectangle(60, 0, 20, 20), Shapes.rectangle(90, 0, 1.5, 1.5)))
                 .minus(Shapes.rectangle(65, 5, 1.2, 1.2));
         Region sliver = Region.weld(List.of(Shapes.rectangle(100, 0, 20, 20), Shapes.rectangle(120, 8, 15, 0.4)));
-        Painted overlapping = Painted.ofParts(CREAM, List.of(Shapes.rectangle(200, 0, 20, 20), Shapes.rectangle(215, 5, 20, 5)));
+        Painted overlapping = Painted.ofParts(new Paint(CREAM, List.of(Shapes.rectangle(200, 0, 20, 20), Shapes.rectangle(215, 5, 20, 5))));
         CutMarks marks = CutMarks.of(new Art(List.of(overlapping)), List.of(slit, withCrumbs, sliver), List.of(new Point(1, 2)), 0.8);
 
         assertThat(marks.count(CutMarks.Kind.DOUBLED)).isEqualTo(1);

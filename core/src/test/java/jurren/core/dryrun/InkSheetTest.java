@@ -16,15 +16,16 @@ import jurren.core.art.Pose;
 import jurren.core.art.Shape;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Shapes;
 import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
-import jurren.core.layer.Layer;
 import jurren.core.material.Colour;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
 import jurren.core.plan.Plan;
+import jurren.core.plan.PrintSheet;
 import jurren.core.plan.Planner;
 import jurren.core.way.WaysTest;
 import org.junit.jupiter.api.Test;
@@ -37,7 +38,7 @@ class InkSheetTest {
     private static Plan plan(Process process) {
         Material m = WaysTest.material(process);
         Shop tees = Fixtures.shop();
-        Shop shop = new Shop(tees.blanks(), List.of(m), tees.cutter(), tees.presses(), tees.shelf(), tees.prices());
+        Shop shop = new Shop(tees.blanks(), List.of(m), tees.cutter(), tees.printer(), tees.presses(), tees.shelf(), tees.prices());
         Motif left = new Motif("m1", "left", new Shape(Shape.Kind.RECTANGLE, 40, 30, 4, 0, CREAM), List.of(), Pose.at(-20, 180));
         Motif right = new Motif("m2", "right", new Shape(Shape.Kind.RECTANGLE, 20, 30, 4, 0, TANGERINE), List.of(), Pose.at(10, 180));
         return new Planner().plan(Fixtures.job(Fixtures.line(SizeEntry.of("M", 1)).withMaterial(m.id()).withMotifs(List.of(left, right))), shop);
@@ -49,16 +50,18 @@ class InkSheetTest {
 
     /** As a printer lays it before one: the ink as planned, turned or not, and its four crosses. */
     private static InkSheet sheet(Plan plan, boolean mirrored, UnaryOperator<Region> ink) {
-        Layer layer = plan.prints().getFirst().layer();
+        PrintSheet print = plan.prints().getFirst();
+        PrintSheet.Slot slot = print.slots().getFirst();
+        Point middle = slot.box().centre();
+        // of a piece that lies turned, left and right are up and down
+        Placement mirror = Placement.moved(-middle.xMm(), -middle.yMm()).then(slot.turned() ? Placement.otherYAxis() : Placement.flipped())
+                .then(Placement.moved(middle.xMm(), middle.yMm()));
+        Placement onto = mirrored == print.reversed() ? slot.onto() : slot.onto().then(mirror);
         Map<Colour, Region> on = new LinkedHashMap<>();
-        layer.print().forEach((c, r) -> on.put(c, r.placed(mirrored ? Placement.flipped() : Placement.HERE)));
-        Box all = on.values().stream().map(Region::bounds).reduce(Box::joined).orElseThrow();
-        if (layer.isCut()) {
-            all = all.joined(layer.region().bounds());
-        }
-        on.replaceAll((_, r) -> ink.apply(r));
-        on.put(BLACK, Region.together(List.of(cross(all.minXMm() - OUT, all.minYMm() - OUT), cross(all.maxXMm() + OUT, all.minYMm() - OUT),
-                cross(all.minXMm() - OUT, all.maxYMm() + OUT), cross(all.maxXMm() + OUT, all.maxYMm() + OUT))));
+        slot.layer().print().flats().forEach((c, r) -> on.put(c, ink.apply(r.placed(onto))));
+        Box at = print.isCut() ? new Box(0, 0, print.widthMm(), print.heightMm()).grown(-OUT) : slot.inked().grown(OUT);
+        on.put(BLACK, Region.together(List.of(cross(at.minXMm(), at.minYMm()), cross(at.maxXMm(), at.minYMm()),
+                cross(at.minXMm(), at.maxYMm()), cross(at.maxXMm(), at.maxYMm()))));
         return new InkSheet(1, on);
     }
 
@@ -68,10 +71,12 @@ class InkSheetTest {
 
     @Test
     void theCrossesTellWhereTheInkBegins() {
-        InkSheet sheet = sheet(plan(Process.DYE_PRINT), true, UnaryOperator.identity());
-        assertThat(sheet.within().orElseThrow().widthMm()).isEqualTo(60, within(1e-6));
-        assertThat(sheet.within().orElseThrow().heightMm()).isEqualTo(30, within(1e-6));
-        assertThat(new InkSheet(1, Map.of(CREAM, Shapes.rectangle(0, 0, 9, 9))).within()).as("without crosses nobody knows").isEqualTo(Optional.empty());
+        Plan plan = plan(Process.DYE_PRINT);
+        Box slot = plan.prints().getFirst().slots().getFirst().box();
+        InkSheet sheet = sheet(plan, true, UnaryOperator.identity());
+        assertThat(sheet.within(slot).orElseThrow().widthMm()).isEqualTo(60, within(1e-6));
+        assertThat(sheet.within(slot).orElseThrow().heightMm()).isEqualTo(30, within(1e-6));
+        assertThat(new InkSheet(1, Map.of(CREAM, Shapes.rectangle(0, 0, 9, 9))).within(slot)).as("without crosses nobody knows").isEqualTo(Optional.empty());
     }
 
     @Test
@@ -88,7 +93,7 @@ class InkSheetTest {
     void aPrintOverABaseBleedsBeyondItWithoutFault() {
         Plan plan = plan(Process.DYE_OVER_BASE);
         InkSheet sheet = sheet(plan, true, UnaryOperator.identity());
-        assertThat(sheet.within().orElseThrow().widthMm()).as("3 mm more on either side").isEqualTo(66, within(1e-3));
+        assertThat(sheet.within(plan.prints().getFirst().slots().getFirst().box()).orElseThrow().widthMm()).as("3 mm more on either side").isEqualTo(66, within(1e-3));
         assertThat(run(plan, sheet).isTrue()).isTrue();
     }
 

@@ -34,7 +34,7 @@ class StencilWorkTest {
 
     private static Plan plan(Treatment... treatments) {
         Shop tees = Fixtures.shop();
-        Shop shop = new Shop(tees.blanks(), List.of(SHEET), tees.cutter(), tees.presses(), List.of(new Roll("roll", "sheet", CREAM, 305, 3000)), tees.prices());
+        Shop shop = new Shop(tees.blanks(), List.of(SHEET), tees.cutter(), tees.printer(), tees.presses(), List.of(new Roll("roll", "sheet", CREAM, 305, 3000)), tees.prices());
         Motif words = new Motif("m1", "BOARD", Lettering.of("BOARD", ShippedTypeface.ANTON, 60, CREAM), List.of(treatments), Pose.at(0, 180));
         Job job = Fixtures.job(Fixtures.line(SizeEntry.of("M", 1)).withMaterial("sheet").withMotifs(List.of(words)));
         return new Planner().plan(job, shop);

@@ -96,7 +96,7 @@ class JobTest {
         Press flat = new Press("flat", "flat", Press.Kind.FLAT, 381, 381, 220);
         Press mug = new Press("mug", "mug", Press.Kind.MUG, 240, 120, 210);
         Shop s = Fixtures.shop();
-        Shop shop = new Shop(s.blanks(), s.materials(), s.cutter(), List.of(flat, mug), s.shelf(), s.prices());
+        Shop shop = new Shop(s.blanks(), s.materials(), s.cutter(), s.printer(), List.of(flat, mug), s.shelf(), s.prices());
         Blank tee = s.blanks().getFirst();
         Face cup = Face.of("w", "w", new Vessel(Vessel.Profile.MUG, 82, 82, 96, 0, 0, Optional.empty()), new AreaMeasures(200, 80, 8), 80);
         Face cone = Face.of("w", "w", new Vessel(Vessel.Profile.CUP, 82, 62, 96, 0, 0, Optional.empty()), new AreaMeasures(200, 80, 8), 80);
@@ -110,7 +110,7 @@ class JobTest {
         assertThat(shop.pressFor(thing, tee, cup)).isEqualTo(mug);
         assertThat(shop.pressFor(thing, tee, cone)).as("none of that kind: the first").isEqualTo(flat);
         assertThat(shop.pressFor(thing.withPress(Optional.of("flat")), tee, cup)).isEqualTo(flat);
-        assertThatIllegalArgumentException().isThrownBy(() -> new Shop(s.blanks(), s.materials(), s.cutter(), List.of(), s.shelf(), s.prices()));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Shop(s.blanks(), s.materials(), s.cutter(), s.printer(), List.of(), s.shelf(), s.prices()));
     }
 
     @Test

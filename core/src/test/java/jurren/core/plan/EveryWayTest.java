@@ -42,7 +42,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class EveryWayTest {
     private static Shop shop(Material... materials) {
         Shop tees = Fixtures.shop();
-        return new Shop(tees.blanks(), List.of(materials), tees.cutter(), tees.presses(), tees.shelf(), tees.prices());
+        return new Shop(tees.blanks(), List.of(materials), tees.cutter(), tees.printer(), tees.presses(), tees.shelf(), tees.prices());
     }
 
     private static Plan plan(Process process, UnaryOperator<Line> change) {

@@ -51,7 +51,7 @@ class ManyPlacesTest {
 
     private static Shop shop() {
         Shop one = Fixtures.shop();
-        return new Shop(List.of(tee("tee", "front", "back", "left sleeve"), tee("vest", "front")), one.materials(), one.cutter(), one.presses(),
+        return new Shop(List.of(tee("tee", "front", "back", "left sleeve"), tee("vest", "front")), one.materials(), one.cutter(), one.printer(), one.presses(),
                 one.shelf(), one.prices());
     }
 

@@ -67,7 +67,7 @@ class RoundPlanTest {
     private static Shop shop() {
         List<Blank> blanks = new ArrayList<>(Fixtures.shop().blanks());
         blanks.addAll(List.of(MUG, CONE, BANNER));
-        return new Shop(blanks, List.of(Fixtures.FILM, VINYL), CUTTER, List.of(
+        return new Shop(blanks, List.of(Fixtures.FILM, VINYL), CUTTER, Fixtures.PRINTER, List.of(
                 new Press("flat", "flat", Press.Kind.FLAT, 381, 381, 220), new Press("mug", "mug", Press.Kind.MUG, 240, 120, 210)),
                 List.of(), new Prices("$", 30));
     }

@@ -77,7 +77,7 @@ public class WaysTest {
     }
 
     private static double ink(Layer layer) {
-        return layer.print().values().stream().mapToDouble(Region::areaMm2).sum();
+        return layer.print().everything().areaMm2();
     }
 
     @Test
@@ -111,7 +111,7 @@ public class WaysTest {
         Material m = material(Process.DYE_PRINT);
         Layer print = only(layers(m, art(m, Map.of(Shapes.rectangle(0, 0, 10, 10), CREAM, Shapes.rectangle(20, 0, 10, 20), SKY)), Optional.empty()));
         assertThat(print.making()).isEqualTo(Making.print(true));
-        assertThat(print.print()).containsOnlyKeys(CREAM, SKY);
+        assertThat(print.print().flats()).containsOnlyKeys(CREAM, SKY);
         assertThat(print.thicknessMm()).isZero();
         assertThat(print.stock()).as("covers most").isEqualTo(SKY);
     }
@@ -187,7 +187,7 @@ public class WaysTest {
             Region above = Region.EMPTY;
             for (Layer layer : layers.reversed()) {
                 for (Map.Entry<Colour, Region> want : seen.entrySet()) {
-                    Region got = layer.isPrint() ? layer.print().getOrDefault(want.getKey(), Region.EMPTY).intersect(layer.region())
+                    Region got = layer.isPrint() ? layer.print().flats().getOrDefault(want.getKey(), Region.EMPTY).intersect(layer.region())
                             : layer.role() != Layer.Role.BASE && layer.colour().equals(want.getKey())
                             ? Ways.of(m).shows(layer, layer.region()).minus(above) : Region.EMPTY;
                     boolean itsOwn = layer.isPrint() || layer.role() != Layer.Role.BASE && layer.colour().equals(want.getKey());

@@ -7,6 +7,7 @@ import jurren.core.finish.Press;
 import jurren.core.job.Prices;
 import jurren.core.job.Shop;
 import jurren.core.load.Cutter;
+import jurren.core.load.Printer;
 import jurren.core.load.Roll;
 import jurren.core.material.Material;
 import java.io.IOException;
@@ -16,7 +17,7 @@ import java.util.List;
 
 /** Reads the shop that ships with the application. */
 public final class BuiltInShop {
-    private record Machines(Cutter cutter, List<Press> presses) {
+    private record Machines(Cutter cutter, Printer printer, List<Press> presses) {
     }
 
     private record Shelf(List<Roll> rolls, Prices prices) {
@@ -33,7 +34,7 @@ public final class BuiltInShop {
         List<Material> materials = read(mapper, "materials.json", new TypeReference<>() { });
         Machines machines = read(mapper, "machines.json", new TypeReference<>() { });
         Shelf shelf = read(mapper, "shelf.json", new TypeReference<>() { });
-        return new Shop(blanks, materials, machines.cutter, machines.presses, shelf.rolls, shelf.prices);
+        return new Shop(blanks, materials, machines.cutter, machines.printer, machines.presses, shelf.rolls, shelf.prices);
     }
 
     private static <T> T read(ObjectMapper mapper, String name, TypeReference<T> type) {

@@ -3,6 +3,7 @@ package jurren.formats.drawing;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
 import jurren.core.art.DrawnShape;
+import jurren.core.art.Ink;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Outline;
@@ -92,14 +93,24 @@ public final class Found {
     }
 
     public void fill(Shape outline, AffineTransform toMm, Colour colour, Optional<Region> clip) {
-        add(Curves.of(outline, Placement.of(toMm)), colour, clip);
+        fill(outline, toMm, colour, Optional.empty(), clip);
+    }
+
+    /** @param ink how it is painted when that is not its colour alone, in millimetres */
+    public void fill(Shape outline, AffineTransform toMm, Colour colour, Optional<Ink> ink, Optional<Region> clip) {
+        add(Curves.of(outline, Placement.of(toMm)), colour, ink, clip);
+    }
+
+    public void stroke(Shape outline, BasicStroke stroke, AffineTransform toMm, Colour colour, boolean filled, Optional<Region> clip) {
+        stroke(outline, stroke, toMm, colour, Optional.empty(), filled, clip);
     }
 
     /** @param filled whether the same outline was filled as well */
-    public void stroke(Shape outline, BasicStroke stroke, AffineTransform toMm, Colour colour, boolean filled, Optional<Region> clip) {
+    public void stroke(Shape outline, BasicStroke stroke, AffineTransform toMm, Colour colour, Optional<Ink> ink, boolean filled,
+                       Optional<Region> clip) {
         double widthMm = stroke.getLineWidth() * Math.sqrt(Math.abs(toMm.getDeterminant()));
         if (widthMm >= HAIRLINE_MM) {
-            add(Curves.of(stroke.createStrokedShape(outline), Placement.of(toMm)), colour, clip);
+            add(Curves.of(stroke.createStrokedShape(outline), Placement.of(toMm)), colour, ink, clip);
         } else if (filled) {
             note(DrawingRead.Note.HAIRLINES_LEFT_OUT);
         } else {
@@ -141,14 +152,14 @@ public final class Found {
         outlines.clear();
     }
 
-    private void add(Curves curves, Colour colour, Optional<Region> clip) {
+    private void add(Curves curves, Colour colour, Optional<Ink> ink, Optional<Region> clip) {
         if (curves.isEmpty()) {
             return;
         }
         check(curves);
         Curves left = clip.map(c -> clipped(curves, c)).orElse(curves);
         if (!left.isEmpty()) {
-            shapes.add(new DrawnShape(left, colour));
+            shapes.add(new DrawnShape(left, colour, ink));
         }
         if (shapes.size() > MOST_SHAPES) {
             throw new TooMuch();
@@ -221,7 +232,7 @@ public final class Found {
         Placement move = Placement.moved(-middle.xMm(), -middle.yMm());
         Placement aroundMiddle = flipped ? move.then(Placement.scaled(1, -1)) : move;
         List<DrawnShape> placed = shapes.stream()
-                .map(s -> new DrawnShape(s.curves().placed(aroundMiddle), s.colour())).toList();
+                .map(s -> new DrawnShape(s.curves().placed(aroundMiddle), s.colour(), s.ink().map(i -> i.placed(aroundMiddle)))).toList();
         List<Point> ends = openEnds.stream().map(aroundMiddle::apply).toList();
         return new DrawingRead.Taken(Drawing.atFileSize(file, placed, ends).withInks(inks), guessed, pages, notes);
     }

@@ -17,6 +17,7 @@ import jurren.core.art.Lettering;
 import jurren.core.art.Mark;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
+import jurren.core.art.PrintedPicture;
 import jurren.core.art.Shape;
 import jurren.core.art.Films;
 import jurren.core.art.Source;
@@ -82,6 +83,7 @@ public final class MotifJson {
                     .put("heightMm", s.heightMm()).put("points", s.points()).put("depth", s.depth()).put("colour", s.colour().hex());
             case Drawing d -> drawing(node, d, assets);
             case TracedPicture t -> PictureJson.write(node, t, assets);
+            case PrintedPicture p -> PictureJson.write(node, p, assets);
             case Guide g -> PictureJson.write(node, g, assets);
             case Stroke s -> stroke(node, s);
             case Mark m -> node.put("kind", "mark").put("of", m.of()).put("widthFactor", m.widthFactor())
@@ -137,6 +139,7 @@ public final class MotifJson {
                     Fields.number(n, "depth", at), Fields.colour(n, at)));
             case "drawing" -> drawing(n, at, assets);
             case "traced" -> PictureJson.traced(n, at, assets);
+            case "picture" -> PictureJson.printed(n, at, assets);
             case "guide" -> PictureJson.guide(n, at, assets);
             case "stroke" -> Fields.value(at, () -> new Stroke(route(n, at), Fields.number(n, "beginWidthMm", at),
                     Fields.number(n, "endWidthMm", at), Fields.colour(n, at)));

@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
 import java.util.TreeMap;
 import jurren.core.art.Guide;
 import jurren.core.art.PictureFile;
+import jurren.core.art.PrintedPicture;
 import jurren.core.art.TracedPicture;
 import jurren.core.geometry.Point;
 import jurren.core.material.Colour;
@@ -48,6 +49,14 @@ final class PictureJson {
         node.put("mmPerPx", g.mmPerPx()).put("strength", g.strength());
     }
 
+    static void write(ObjectNode node, PrintedPicture p, Assets.Writing assets) {
+        node.put("kind", "picture");
+        file(node, p.file(), Optional.empty(), assets);
+        node.put("mmPerPxAcross", p.mmPerPxAcross()).put("mmPerPxDown", p.mmPerPxDown()).put("opacity", p.opacity());
+        PrintedPicture.Crop c = p.crop();
+        node.putObject("crop").put("left", c.left()).put("top", c.top()).put("right", c.right()).put("bottom", c.bottom());
+    }
+
     private static void file(ObjectNode node, PictureFile file, Optional<Straightening> straightening, Assets.Writing assets) {
         node.put("name", file.name()).put("file", assets.add(file.name(), file.content()));
         straightening.ifPresent(s -> points(node.putArray("corners"), s.corners()));
@@ -77,6 +86,14 @@ final class PictureJson {
                 t.path("keepGround").asBoolean(), Fields.number(t, "speckPx2", trace), t.path("outerOnly").asBoolean(),
                 points(t, "dropped", trace), points(t, "kept", trace), Fields.number(t, "smoothing", trace)),
                 shown, Fields.number(n, "mmPerPxAcross", at), Fields.number(n, "mmPerPxDown", at)));
+    }
+
+    static PrintedPicture printed(JsonNode n, String at, Assets.Reading assets) throws Broken {
+        PictureFile file = file(n, at, assets);
+        JsonNode c = n.path("crop");
+        return Fields.value(at, () -> new PrintedPicture(file, new PrintedPicture.Crop(c.path("left").asDouble(0), c.path("top").asDouble(0),
+                c.path("right").asDouble(0), c.path("bottom").asDouble(0)), n.path("opacity").asDouble(1),
+                Fields.number(n, "mmPerPxAcross", at), Fields.number(n, "mmPerPxDown", at)));
     }
 
     static Guide guide(JsonNode n, String at, Assets.Reading assets) throws Broken {

@@ -4,18 +4,10 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import javax.imageio.IIOImage;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageTypeSpecifier;
-import javax.imageio.ImageWriter;
-import javax.imageio.metadata.IIOMetadata;
-import javax.imageio.metadata.IIOMetadataNode;
-import javax.imageio.stream.ImageOutputStream;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Curves;
 import jurren.core.trace.Picture;
+import jurren.formats.picture.PictureWriter;
 
 /** Pixels on a clear ground, with their number to the inch in the file. */
 final class PngArt {
@@ -43,29 +35,6 @@ final class PngArt {
             g.fill(Curves.around(part.region()).toAwt());
         }
         g.dispose();
-        return png(image, perInch);
-    }
-
-    private static byte[] png(BufferedImage image, double perInch) {
-        ImageWriter writer = ImageIO.getImageWritersByFormatName("png").next();
-        IIOMetadata metadata = writer.getDefaultImageMetadata(ImageTypeSpecifier.createFromRenderedImage(image), null);
-        IIOMetadataNode size = new IIOMetadataNode("pHYs");
-        String perMetre = String.valueOf(Math.round(perInch / 0.0254));
-        size.setAttribute("pixelsPerUnitXAxis", perMetre);
-        size.setAttribute("pixelsPerUnitYAxis", perMetre);
-        size.setAttribute("unitSpecifier", "meter");
-        IIOMetadataNode root = new IIOMetadataNode("javax_imageio_png_1.0");
-        root.appendChild(size);
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
-            metadata.mergeTree("javax_imageio_png_1.0", root);
-            writer.setOutput(out);
-            writer.write(new IIOImage(image, null, metadata));
-        } catch (IOException e) {
-            throw new IllegalStateException("a byte array took no more bytes", e);
-        } finally {
-            writer.dispose();
-        }
-        return bytes.toByteArray();
+        return PictureWriter.png(image, perInch);
     }
 }

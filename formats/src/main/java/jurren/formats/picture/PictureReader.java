@@ -69,6 +69,11 @@ public final class PictureReader {
         }
     }
 
+    /** Whether its pixels stand in the file as they are seen, not turned as a camera was held. */
+    public static boolean isUpright(byte[] content) {
+        return orientation(metadata(content)) == 1;
+    }
+
     private static Picture again(byte[] content) {
         try {
             return decode(content);

@@ -7,10 +7,10 @@ import jurren.core.plan.PrintSheet;
 import jurren.core.stop.Stop;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.formats.print.PrintPdf;
+import jurren.formats.print.PrintPng;
 import jurren.formats.print.Proof;
 import jurren.formats.print.TicketPdf;
 import jurren.formats.svg.LoadSvg;
-import jurren.formats.svg.PrintSvg;
 import jurren.formats.words.Units;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -43,6 +43,16 @@ public final class JobPapers {
         return files;
     }
 
+    /** The same sheets as pixels, {@code print-N.png}, for printers that take nothing else. */
+    public static Map<String, byte[]> printPictures(Plan plan) {
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        for (PrintSheet print : plan.prints()) {
+            Stop.lookHere();
+            files.put("print-" + print.order() + ".png", PrintPng.write(print, plan.shop().printer().perInch()));
+        }
+        return files;
+    }
+
     /** What was written, and how its dry run came out; empty where nothing is cut. */
     public record Written(Map<String, byte[]> files, Optional<DryRun> dryRun) {
     }
@@ -55,9 +65,6 @@ public final class JobPapers {
         for (CutRun run : plan.runs()) {
             Stop.lookHere();
             files.put("load-" + run.load().order() + ".svg", LoadSvg.write(run));
-        }
-        for (PrintSheet print : plan.prints()) {
-            files.put("print-" + print.order() + ".svg", PrintSvg.write(print));
         }
         files.putAll(printFiles);
         files.put("ticket.pdf", TicketPdf.write(plan, unit));

@@ -92,11 +92,16 @@ public final class PlanJson {
     }
 
     private static void print(ObjectNode node, PrintSheet print) {
-        Box box = print.layer().region().bounds();
-        node.put("order", print.order()).put("line", print.lineId()).put("place", print.place()).put("size", print.size())
-                .put("copies", print.copies()).put("reversed", print.reversed())
-                .put("widthMm", rounded(box.widthMm(), 3)).put("heightMm", rounded(box.heightMm(), 3))
-                .put("file", "print-" + print.order() + ".svg");
+        node.put("order", print.order()).put("material", print.material().id()).put("times", print.times()).put("reversed", print.reversed())
+                .put("widthMm", rounded(print.widthMm(), 3)).put("heightMm", rounded(print.heightMm(), 3))
+                .put("load", print.load()).put("file", "print-" + print.order() + ".pdf");
+        ArrayNode pieces = node.putArray("pieces");
+        for (PrintSheet.Slot slot : print.slots()) {
+            Box box = slot.inked();
+            pieces.addObject().put("line", slot.lineId()).put("place", slot.place()).put("size", slot.size()).put("turned", slot.turned())
+                    .put("xMm", rounded(box.minXMm(), 3)).put("yMm", rounded(box.minYMm(), 3))
+                    .put("widthMm", rounded(box.widthMm(), 3)).put("heightMm", rounded(box.heightMm(), 3));
+        }
     }
 
     private static void layer(ObjectNode node, LinePlan line, Layer layer) {

@@ -9,14 +9,24 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import jurren.core.art.Ink;
+import jurren.core.geometry.AwtShapes;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
+import jurren.core.trace.Picture;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
+import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
+import org.apache.pdfbox.util.Matrix;
 
 /** A PDF written page by page with y pointing down, lengths in points. */
 final class PdfSheet implements AutoCloseable {
@@ -24,9 +34,16 @@ final class PdfSheet implements AutoCloseable {
     static final double WIDTH = PDRectangle.LETTER.getWidth();
     static final double HEIGHT = PDRectangle.LETTER.getHeight();
 
+    private static final double FINE_PER_INCH = 300;
+    /** A shade that fades out has no detail. */
+    private static final double SOFT_PER_INCH = 150;
+    private static final int MOST_FLATTENED = 12_000_000;
+
     private final PDDocument document = new PDDocument();
+    private final PdfInks inks = new PdfInks(document);
     private final PDRectangle paper;
     private final Map<DocumentFonts, PDFont> fonts = new EnumMap<>(DocumentFonts.class);
+    private final Map<String, PDColor> spots = new HashMap<>();
     private PDPageContentStream page;
 
     PdfSheet() {
@@ -104,7 +121,12 @@ final class PdfSheet implements AutoCloseable {
 
     /** A line in a spot colour of that name. */
     void spotLine(java.awt.geom.Path2D path, AffineTransform toPage, String colour, double width) throws IOException {
-        page.setStrokingColor(SpotColour.named(colour));
+        PDColor spot = spots.get(colour);
+        if (spot == null) {
+            spot = SpotColour.named(colour);
+            spots.put(colour, spot);
+        }
+        page.setStrokingColor(spot);
         page.setLineWidth((float) width);
         trace(path, toPage);
         page.stroke();
@@ -131,6 +153,68 @@ final class PdfSheet implements AutoCloseable {
         page.setNonStrokingColor(colour);
         trace(shape, toPage);
         page.fillEvenOdd();
+    }
+
+    /** A colour, picture or shade within a region. */
+    void fill(Region region, AffineTransform toPage, Color colour, Optional<Ink> ink) throws IOException {
+        if (ink.isEmpty()) {
+            fill(AwtShapes.path(region), toPage, colour);
+            return;
+        }
+        page.saveGraphicsState();
+        switch (asWritten(region, ink.get())) {
+            case Ink.Clear c -> {
+                opacity(c.opacity());
+                fill(AwtShapes.path(region), toPage, colour);
+            }
+            case Ink.Shade s -> {
+                opacity(s.opacity());
+                clip(region, toPage);
+                page.transform(new Matrix(toUser(s.toMm(), toPage)));
+                page.shadingFill(PdfInks.shade(s));
+            }
+            case Ink.OfPicture p -> {
+                opacity(p.opacity());
+                clip(region, toPage);
+                Picture picture = p.of().picture();
+                for (Placement tile : PdfInks.tiles(picture, p.toMm(), region.bounds())) {
+                    // an image is drawn into the unit square, its first row on top
+                    Placement unit = new Placement(picture.width(), 0, 0, -picture.height(), 0, picture.height());
+                    page.drawImage(inks.picture(p.of()), new Matrix(toUser(unit.then(tile), toPage)));
+                }
+            }
+            case Ink.Bent _ -> throw new IllegalStateException("what bends is a picture by now");
+        }
+        page.restoreGraphicsState();
+    }
+
+    /** What a PDF has no words for becomes a picture. */
+    static Ink asWritten(Region region, Ink ink) {
+        return switch (ink) {
+            case Ink.Bent b -> InkRaster.flattened(region, b, FINE_PER_INCH, MOST_FLATTENED);
+            case Ink.Shade s when s.stops().stream().anyMatch(t -> t.argb() >>> 24 != 0xFF) -> InkRaster.flattened(region, s, SOFT_PER_INCH, MOST_FLATTENED);
+            case Ink other -> other;
+        };
+    }
+
+    private void opacity(double opacity) throws IOException {
+        if (opacity < 1) {
+            PDExtendedGraphicsState state = new PDExtendedGraphicsState();
+            state.setNonStrokingAlphaConstant((float) opacity);
+            page.setGraphicsStateParameters(state);
+        }
+    }
+
+    private void clip(Region region, AffineTransform toPage) throws IOException {
+        trace(AwtShapes.path(region), toPage);
+        page.clipEvenOdd();
+    }
+
+    private AffineTransform toUser(Placement toMm, AffineTransform toPage) {
+        AffineTransform t = new AffineTransform(1, 0, 0, -1, 0, heightPt());
+        t.concatenate(toPage);
+        t.concatenate(toMm.toAwt());
+        return t;
     }
 
     void outline(Shape shape, AffineTransform toPage, Color colour, double width, float[] dash) throws IOException {

@@ -1,10 +1,12 @@
 package jurren.formats.print;
 
+import jurren.core.art.Ink;
 import jurren.core.blank.AsHeld;
 import jurren.core.blank.BlankPart;
 import jurren.core.blank.Surface;
 import jurren.core.geometry.AwtShapes;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
@@ -19,6 +21,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 
 /** The thing with its art as worn, side by side for several lines, as PNG. */
@@ -47,10 +50,10 @@ public final class Proof {
             Graphics2D face = (Graphics2D) g.create();
             face.translate(x - box.minXMm(), MARGIN_MM - box.minYMm());
             if (line.face().surface() instanceof Surface.Round r) {
-                paintHeld(face, line, new AsHeld(r, line.face().trueAtMm(), 0));
+                paintHeld(image, face, line, new AsHeld(r, line.face().trueAtMm(), 0));
             } else {
                 paintBlank(face, line, line.drawn());
-                line.drawn().laid().paints().forEach(p -> fill(face, p.colour(), p.region()));
+                line.drawn().laid().paints().forEach(p -> fill(image, face, p.colour(), p.ink(), p.region()));
             }
             face.dispose();
             x += box.widthMm() + MARGIN_MM;
@@ -85,11 +88,11 @@ public final class Proof {
     }
 
     /** A round thing from the front. */
-    private static void paintHeld(Graphics2D g, LinePlan line, AsHeld held) {
+    private static void paintHeld(BufferedImage image, Graphics2D g, LinePlan line, AsHeld held) {
         Color body = new Color(line.blankColour().colour().rgb());
         g.setColor(body);
         g.fill(held.body().toAwt());
-        line.drawn().art().paints().forEach(p -> fill(g, p.colour(), held.seen(p.region())));
+        line.drawn().art().paints().forEach(p -> fill(image, g, p.colour(), p.ink().map(i -> i.warped(held, held.back())), held.seen(p.region())));
         g.setColor(Shades.of(body, BlankPart.Kind.INSIDE));
         g.fill(held.lip().toAwt());
         g.setColor(Shades.of(body, BlankPart.Kind.TRIM));
@@ -110,7 +113,11 @@ public final class Proof {
         }
     }
 
-    private static void fill(Graphics2D g, Colour colour, Region region) {
+    private static void fill(BufferedImage image, Graphics2D g, Colour colour, Optional<Ink> ink, Region region) {
+        if (ink.isPresent()) {
+            InkRaster.paint(image, region, ink.get(), Placement.of(g.getTransform()));
+            return;
+        }
         g.setColor(new Color(colour.rgb()));
         g.fill(AwtShapes.path(region));
     }

@@ -132,7 +132,7 @@ public final class TicketPdf {
             }
         }
         for (Painted p : size.laid().paints()) {
-            sheet.fill(AwtShapes.path(p.region()), toPage, new Color(p.colour().rgb()));
+            sheet.fill(p.region(), toPage, new Color(p.colour().rgb()), p.ink());
         }
         Region area = Region.of(size.area().box()).warped(size.face().unrolling());
         Color guide = line.blankColour().colour().luminance() < 0.3 ? new Color(0xC9CACB) : SOFT;
@@ -168,15 +168,14 @@ public final class TicketPdf {
     private void loads(LinePlan line) throws IOException {
         List<CutRun> runs = plan.runs().stream().filter(r -> r.load().placed().stream()
                 .anyMatch(p -> p.item().lineId().equals(line.line().id()) && p.item().place().equals(line.place()))).toList();
-        List<PrintSheet> prints = plan.prints().stream().filter(p -> p.lineId().equals(line.line().id()) && p.place().equals(line.place())).toList();
+        List<PrintSheet> prints = plan.prints().stream().filter(p -> p.isFor(line.line().id(), line.place())).toList();
         heading(runs.isEmpty() ? "ticket.prints" : prints.isEmpty() ? "ticket.loads" : "ticket.prints-and-loads", COLUMN);
         for (PrintSheet print : prints) {
-            Box box = print.layer().region().bounds();
-            sheet.text(print.order() + "  " + TicketWords.text("ticket.print", print.layer().material().name(),
-                    words.unit().number(box.widthMm()), words.unit().format(box.heightMm())), COLUMN, y,
+            sheet.text(print.order() + "  " + TicketWords.text("ticket.print", print.material().name(),
+                    words.unit().number(print.widthMm()), words.unit().format(print.heightMm())), COLUMN, y,
                     DocumentFonts.TEXT_BOLD, 10, INK);
             y += 12;
-            sheet.text(TicketWords.text("ticket.print.use", print.copies(), TicketWords.text(print.reversed()
+            sheet.text(TicketWords.text("ticket.print.use", print.times(), print.copies(line.line().id(), line.place()), TicketWords.text(print.reversed()
                     ? "ticket.print.reversed" : "ticket.print.straight")), COLUMN + 14, y, DocumentFonts.MEASURE, 8.5, SOFT);
             y += 15;
         }

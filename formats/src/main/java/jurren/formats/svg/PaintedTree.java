@@ -1,6 +1,7 @@
 package jurren.formats.svg;
 
 import jurren.formats.drawing.DrawingRead;
+import java.awt.AlphaComposite;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Dimension2D;
@@ -58,16 +59,18 @@ final class PaintedTree {
         context.setTextPainter(new TextPainter(fonts));
         PaintedTree tree = new PaintedTree(new GVTBuilder().build(context, document), found);
         AffineTransform toMm = AffineTransform.getScaleInstance(MM_PER_PX, MM_PER_PX);
-        tree.walk(tree.root, toMm, Optional.empty(), 0);
+        tree.walk(tree.root, toMm, 1, Optional.empty(), 0);
         if (fonts.hasReplaced()) {
             found.note(DrawingRead.Note.TEXT_IN_ANOTHER_FONT);
         }
     }
 
-    private void walk(GraphicsNode node, AffineTransform outer, Optional<Region> outerClip, int depth) {
+    private void walk(GraphicsNode node, AffineTransform outer, double outerOpacity, Optional<Region> outerClip, int depth) {
         if (node == null) {
             return;
         }
+        // of a group, each part is seen through by itself
+        double opacity = outerOpacity * (node.getComposite() instanceof AlphaComposite c ? c.getAlpha() : 1);
         AffineTransform toMm = new AffineTransform(outer);
         if (node.getTransform() != null) {
             toMm.concatenate(node.getTransform());
@@ -77,16 +80,16 @@ final class PaintedTree {
         switch (node) {
             case CompositeGraphicsNode group -> {
                 for (Object child : group.getChildren()) {
-                    walk((GraphicsNode) child, toMm, clip, depth + 1);
+                    walk((GraphicsNode) child, toMm, opacity, clip, depth + 1);
                 }
             }
             case ShapeNode shape when shape.isVisible() -> {
                 Shape outline = shape.getShape();
                 if (outline != null && shape.getShapePainter() != null) {
-                    shapes.add(outline, shape.getShapePainter(), toMm, clip);
+                    shapes.add(outline, shape.getShapePainter(), toMm, opacity, clip);
                 }
             }
-            case TextNode text when text.isVisible() -> letters(text, toMm, clip);
+            case TextNode text when text.isVisible() -> letters(text, toMm, opacity, clip);
             default -> { }
         }
     }
@@ -107,11 +110,11 @@ final class PaintedTree {
     /** A mask shows what lies under its bright parts; half bright ones are taken as one or the other. */
     private Region bright(GraphicsNode mask, AffineTransform toMm) {
         Found painted = new Found();
-        new PaintedTree(mask, painted).walk(mask, toMm, Optional.empty(), 0);
+        new PaintedTree(mask, painted).walk(mask, toMm, 1, Optional.empty(), 0);
         Region shown = Region.EMPTY;
         for (DrawnShape shape : painted.shapes()) {
             double light = shape.colour().luminance();
-            if (Math.abs(light - BRIGHT) < BRIGHT - HALF_BRIGHT || painted.notes().contains(DrawingRead.Note.SHADES_AS_ONE_COLOUR)) {
+            if (Math.abs(light - BRIGHT) < BRIGHT - HALF_BRIGHT || shape.ink().isPresent() || painted.notes().contains(DrawingRead.Note.SHADES_AS_ONE_COLOUR)) {
                 found.note(DrawingRead.Note.SOFT_MASKS_AS_EDGES);
             }
             Region region = shape.curves().enclosed();
@@ -120,7 +123,7 @@ final class PaintedTree {
         return shown;
     }
 
-    private void letters(TextNode text, AffineTransform toMm, Optional<Region> clip) {
+    private void letters(TextNode text, AffineTransform toMm, double opacity, Optional<Region> clip) {
         if (!(text.getTextPainter() instanceof StrokingTextPainter painter) || text.getAttributedCharacterIterator() == null) {
             found.note(DrawingRead.Note.TEXT_LEFT_OUT);
             return;
@@ -130,7 +133,7 @@ final class PaintedTree {
             AttributedCharacterIterator attributes = letters.getACI();
             attributes.first();
             if (attributes.getAttribute(TextNode.PAINT_INFO) instanceof TextPaintInfo paint && paint.visible && paint.fillPaint != null) {
-                shapes.add(letters.getLayout().getOutline(), paint.fillPaint, toMm, clip);
+                shapes.add(letters.getLayout().getOutline(), paint.fillPaint, toMm, opacity, clip);
             }
         }
     }

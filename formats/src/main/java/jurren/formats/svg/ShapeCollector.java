@@ -1,5 +1,7 @@
 package jurren.formats.svg;
 
+import jurren.core.art.Ink;
+import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import jurren.formats.drawing.DrawingRead.Note;
@@ -17,19 +19,23 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.apache.batik.ext.awt.LinearGradientPaint;
 import org.apache.batik.ext.awt.MultipleGradientPaint;
+import org.apache.batik.ext.awt.RadialGradientPaint;
 import org.apache.batik.gvt.CompositeShapePainter;
 import org.apache.batik.gvt.FillShapePainter;
 import org.apache.batik.gvt.PatternPaint;
 import org.apache.batik.gvt.ShapePainter;
 import org.apache.batik.gvt.StrokeShapePainter;
 
-/** Gives what SVG painters paint to {@link Found}. Shades and patterns become the one colour that most of them is. */
+/** Gives what SVG painters paint to {@link Found}. Patterns become the one colour that most of them is. */
 final class ShapeCollector {
     private static final Color UNKNOWN = new Color(0x808080);
     /** Less than this and nothing is seen. */
     private static final int CLEAR = 8;
     private static final int TILE_PX = 32;
+    private static final double CLEAR_OF = 255;
+    private static final double LEAST_MM2 = 1e-9;
 
     private final Found found;
 
@@ -37,22 +43,30 @@ final class ShapeCollector {
         this.found = found;
     }
 
-    void add(Shape outline, ShapePainter painter, AffineTransform toMm, Optional<Region> clip) {
+    /** @param opacity of everything around it */
+    void add(Shape outline, ShapePainter painter, AffineTransform toMm, double opacity, Optional<Region> clip) {
         boolean filled = false;
         for (ShapePainter part : parts(painter)) {
             if (part instanceof FillShapePainter f) {
-                Optional<Colour> colour = colour(f.getPaint());
-                colour.ifPresent(c -> found.fill(outline, toMm, c, clip));
-                filled |= colour.isPresent();
+                Optional<Painted> painted = painted(f.getPaint(), toMm, opacity);
+                painted.ifPresent(p -> found.fill(outline, toMm, p.colour, p.ink, clip));
+                filled |= painted.isPresent();
             } else if (part instanceof StrokeShapePainter s && s.getStroke() instanceof BasicStroke stroke) {
                 boolean both = filled;
-                colour(s.getPaint()).ifPresent(c -> found.stroke(outline, stroke, toMm, c, both, clip));
+                painted(s.getPaint(), toMm, opacity).ifPresent(p -> found.stroke(outline, stroke, toMm, p.colour, p.ink, both, clip));
             }
         }
     }
 
-    void add(Shape outline, Paint fill, AffineTransform toMm, Optional<Region> clip) {
-        colour(fill).ifPresent(c -> found.fill(outline, toMm, c, clip));
+    void add(Shape outline, Paint fill, AffineTransform toMm, double opacity, Optional<Region> clip) {
+        painted(fill, toMm, opacity).ifPresent(p -> found.fill(outline, toMm, p.colour, p.ink, clip));
+    }
+
+    private record Painted(Colour colour, Optional<Ink> ink) {
+        Painted faded(double opacity) {
+            return opacity > 1 - 1.0 / CLEAR_OF ? this
+                    : new Painted(colour, Optional.of(ink.map(i -> i.faded(opacity)).orElseGet(() -> new Ink.Clear(colour, opacity))));
+        }
     }
 
     private static List<ShapePainter> parts(ShapePainter painter) {
@@ -66,23 +80,49 @@ final class ShapeCollector {
         return parts;
     }
 
-    Optional<Colour> colour(Paint paint) {
+    private Optional<Painted> painted(Paint paint, AffineTransform toMm, double opacity) {
+        if (opacity * CLEAR_OF < CLEAR) {
+            return Optional.empty();
+        }
         return switch (paint) {
             case null -> Optional.empty();
-            case Color c -> c.getAlpha() < CLEAR ? Optional.empty() : Optional.of(new Colour(c.getRGB() & 0xFFFFFF));
-            case MultipleGradientPaint g -> {
-                found.note(Note.SHADES_AS_ONE_COLOUR);
-                yield mean(g.getColors());
-            }
+            case Color c -> c.getAlpha() * opacity < CLEAR ? Optional.empty()
+                    : Optional.of(new Painted(new Colour(c.getRGB() & 0xFFFFFF), Optional.empty()).faded(opacity * c.getAlpha() / CLEAR_OF));
+            case MultipleGradientPaint g -> mean(g.getColors()).map(c -> new Painted(c, shade(g, toMm)).faded(opacity));
             case PatternPaint p -> {
                 found.note(Note.SHADES_AS_ONE_COLOUR);
-                yield usual(p);
+                yield usual(p).map(c -> new Painted(c, Optional.empty()).faded(opacity));
             }
             default -> {
                 found.note(Note.SHADES_AS_ONE_COLOUR);
-                yield Optional.of(new Colour(UNKNOWN.getRGB() & 0xFFFFFF));
+                yield Optional.of(new Painted(new Colour(UNKNOWN.getRGB() & 0xFFFFFF), Optional.empty()).faded(opacity));
             }
         };
+    }
+
+    /** Shades that come again and again, or that lead nowhere, are one colour. */
+    private Optional<Ink> shade(MultipleGradientPaint g, AffineTransform toMm) {
+        Placement unit = switch (g) {
+            case LinearGradientPaint l -> {
+                double dx = l.getEndPoint().getX() - l.getStartPoint().getX();
+                double dy = l.getEndPoint().getY() - l.getStartPoint().getY();
+                yield new Placement(dx, dy, -dy, dx, l.getStartPoint().getX(), l.getStartPoint().getY());
+            }
+            case RadialGradientPaint r -> Placement.scaled(r.getRadius()).then(Placement.moved(r.getCenterPoint().getX(), r.getCenterPoint().getY()));
+            default -> Placement.scaled(0);
+        };
+        AffineTransform all = new AffineTransform(toMm);
+        all.concatenate(g.getTransform());
+        Placement placed = unit.then(Placement.of(all));
+        if (g.getCycleMethod() != MultipleGradientPaint.NO_CYCLE || Math.abs(placed.determinant()) < LEAST_MM2 || g.getColors().length < 2) {
+            found.note(Note.SHADES_AS_ONE_COLOUR);
+            return Optional.empty();
+        }
+        List<Ink.Stop> stops = new ArrayList<>();
+        for (int i = 0; i < g.getColors().length; i++) {
+            stops.add(new Ink.Stop(g.getFractions()[i], g.getColors()[i].getRGB()));
+        }
+        return Optional.of(new Ink.Shade(g instanceof RadialGradientPaint, placed, stops, 1));
     }
 
     private static Optional<Colour> mean(Color[] colours) {

@@ -102,6 +102,10 @@ public final class Words {
             case Snag.NoRoom s -> text("snag.no-room", s.line(), s.sizeId());
             case Snag.SplitPress s -> text("snag.split-press", s.line(), s.positions(), unit.format(s.sharedMm()), s.sizeId());
             case Snag.DoesNotHold s -> text("snag.does-not-hold", s.line(), s.material(), reason(s.verdict()));
+            case Snag.HoldsWithCare s -> text("snag.holds-with-care", s.line(), s.material(), reason(s.verdict()));
+            case Snag.PictureNotCut s -> text("snag.picture-not-cut", s.line(), s.motifName(), s.material());
+            case Snag.CutSolid s -> text(s.shadows() ? "snag.cut-solid.shadows" : "snag.cut-solid", s.motifName());
+            case Snag.CoarsePicture s -> text("snag.coarse-picture", s.motifName(), Math.round(s.perInch()), s.sizeId(), Math.round(s.leastPerInch()));
             case Snag.BeyondPlaten s -> text("snag.beyond-platen", s.line(), unit.format(s.overMm()), s.sizeId());
             case Snag.ThinPart s -> text("snag.thin-part", s.line(), layer(plan, s), unit.fine(s.widthMm()),
                     s.sizeId(), unit.fine(s.leastMm()));
@@ -111,6 +115,7 @@ public final class Words {
             case Snag.NotSold s -> text("snag.not-sold", s.material(), s.wanted(), s.nearest());
             case Snag.NotOnRoll s -> text("snag.not-on-roll", s.line(), layer(plan, s), s.sizeId(),
                     unit.format(s.acrossMm()), unit.format(s.usableMm()));
+            case Snag.NotOnPaper s -> text("snag.not-on-paper", s.line(), s.sizeId(), unit.format(s.acrossMm()), unit.format(s.usableMm()));
             case Snag.RollTooShort s -> text(s.leftMm() == 0 ? "snag.roll-too-short.none" : "snag.roll-too-short",
                     s.load(), s.colourName(), unit.film(s.neededMm()), unit.film(s.leftMm()));
             case Snag.TooMuchHeat s -> text("snag.too-much-heat", s.line(), layer(plan, s), s.seconds(), s.mostSeconds());

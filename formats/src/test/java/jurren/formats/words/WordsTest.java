@@ -56,7 +56,9 @@ class WordsTest {
                 new Snag.NothingToFollow("A", "m1", "NORTH", "knock-out"), new Snag.NothingLeft("A", "m1", "NORTH", "only-parts"),
                 new Snag.NoEffect("A", "m1", "NORTH", "inner-outline"), new Snag.LooseIsland("A", 1, 2, p), new Snag.OverWrap("A", "M", 5, 230, p),
                 new Snag.InTheWay("A", "M", Obstacle.Kind.HANDLE, 4, p), new Snag.NoRoom("A", "M"),
-                new Snag.SplitPress("A", "M", 2, 15, p), new Snag.DoesNotHold("A", "Smooth film", PLAN.lines().getFirst().holdsUsual()));
+                new Snag.SplitPress("A", "M", 2, 15, p), new Snag.DoesNotHold("A", "Smooth film", PLAN.lines().getFirst().holdsUsual()),
+                new Snag.HoldsWithCare("A", "Printed sticker", PLAN.lines().getFirst().holdsUsual()), new Snag.PictureNotCut("A", "m1", "lake", "Smooth film"),
+                new Snag.CutSolid("A", "m1", "NORTH", true), new Snag.CoarsePicture("A", "m1", "lake", "M", 72.4, 150), new Snag.NotOnPaper("A", "M", 700, 600));
 
         assertThat(all).allSatisfy(s -> isSentence(words.snag(s, PLAN)));
         assertThat(all.stream().map(Snag::getClass).distinct()).as("none is forgotten here")

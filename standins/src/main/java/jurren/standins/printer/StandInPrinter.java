@@ -4,14 +4,20 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.GeneralPath;
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import jurren.core.dryrun.InkSheet;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
+import jurren.core.trace.Picture;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
 import org.apache.pdfbox.cos.COSName;
@@ -19,13 +25,23 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.util.Matrix;
 import org.apache.pdfbox.util.Vector;
 
-/** Prints the first page of a PDF: each filled path covers what was printed before it. Lines and letters are too thin to matter. */
+/**
+ * Prints the first page of a PDF: each filled path covers what was printed before it, and so do pictures and shades, of
+ * which it is told where they lie and how the whole sheet looks. Lines and letters are too thin to matter.
+ */
 public final class StandInPrinter extends PDFGraphicsStreamEngine {
     private static final double MM_PER_POINT = 25.4 / 72;
 
+    /** Fine enough to tell what a picture shows, and where. */
+    private static final double LOOK_PX_PER_MM = 4;
+
+    private final Deque<Optional<Region>> clips = new ArrayDeque<>();
+    private Optional<Region> clip = Optional.empty();
+    private Region shaded = Region.EMPTY;
     private final Map<Colour, Region> ink = new LinkedHashMap<>();
     private final AffineTransform toMm;
     private final GeneralPath path = new GeneralPath();
@@ -41,17 +57,41 @@ public final class StandInPrinter extends PDFGraphicsStreamEngine {
             PDPage page = document.getPage(0);
             StandInPrinter printer = new StandInPrinter(page);
             printer.processPage(page);
-            return new InkSheet(order, printer.ink);
+            return new InkSheet(order, printer.ink, printer.shaded, printer.shaded.isEmpty() ? Optional.empty() : Optional.of(look(document)));
         }
+    }
+
+    private static InkSheet.Look look(PDDocument document) throws IOException {
+        BufferedImage image = new PDFRenderer(document).renderImage(0, (float) (LOOK_PX_PER_MM * MM_PER_POINT));
+        int w = image.getWidth();
+        int h = image.getHeight();
+        return new InkSheet.Look(Picture.ofOwned(w, h, image.getRGB(0, 0, w, h, null, 0, w)), LOOK_PX_PER_MM);
+    }
+
+    private Region enclosed(int windingRule) {
+        Curves curves = Curves.of(new Path2D.Double(path, toMm));
+        return curves.outlines().isEmpty() ? Region.EMPTY
+                : Region.enclosedBy(curves.outlines(), windingRule == Path2D.WIND_EVEN_ODD ? FillRule.EVEN_ODD : FillRule.NON_ZERO);
+    }
+
+    /** Anything but a flat colour, within what it is clipped to. */
+    private void shade(Region reach) {
+        Region covered = clip.map(reach::intersect).orElse(reach);
+        ink.replaceAll((_, r) -> r.minus(covered));
+        shaded = shaded.weld(covered);
     }
 
     private void fill(int windingRule) throws IOException {
         int rgb = getGraphicsState().getNonStrokingColor().toRGB();
-        Region covered = Curves.of(new Path2D.Double(path, toMm)).outlines().isEmpty() ? Region.EMPTY
-                : Region.enclosedBy(Curves.of(new Path2D.Double(path, toMm)).outlines(),
-                windingRule == Path2D.WIND_EVEN_ODD ? FillRule.EVEN_ODD : FillRule.NON_ZERO);
-        ink.replaceAll((_, r) -> r.minus(covered));
-        ink.merge(new Colour(rgb & 0xFFFFFF), covered, Region::weld);
+        Region whole = enclosed(windingRule);
+        if (getGraphicsState().getNonStrokeAlphaConstant() < 1) {
+            shade(whole);
+        } else {
+            Region covered = clip.map(whole::intersect).orElse(whole);
+            ink.replaceAll((_, r) -> r.minus(covered));
+            shaded = shaded.minus(covered);
+            ink.merge(new Colour(rgb & 0xFFFFFF), covered, Region::weld);
+        }
         path.reset();
     }
 
@@ -111,17 +151,32 @@ public final class StandInPrinter extends PDFGraphicsStreamEngine {
 
     @Override
     public void clip(int windingRule) {
-        // our sheets clip nothing
+        Region by = enclosed(windingRule);
+        clip = Optional.of(clip.map(c -> c.intersect(by)).orElse(by));
+    }
+
+    @Override
+    public void saveGraphicsState() {
+        super.saveGraphicsState();
+        clips.push(clip);
+    }
+
+    @Override
+    public void restoreGraphicsState() {
+        super.restoreGraphicsState();
+        clip = clips.pop();
     }
 
     @Override
     public void shadingFill(COSName name) {
-        // no shades on a sheet of flat colours
+        clip.ifPresent(this::shade);
     }
 
     @Override
     public void drawImage(PDImage image) {
-        // no pictures on a sheet of flat colours
+        AffineTransform unit = getGraphicsState().getCurrentTransformationMatrix().createAffineTransform();
+        unit.preConcatenate(toMm);
+        shade(Region.enclosedBy(Curves.of(new Path2D.Double(new Rectangle2D.Double(0, 0, 1, 1), unit)).outlines(), FillRule.NON_ZERO));
     }
 
     @Override

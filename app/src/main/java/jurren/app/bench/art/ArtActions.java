@@ -14,6 +14,7 @@ import jurren.core.art.Lettering;
 import jurren.core.art.Mark;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
+import jurren.core.art.PrintedPicture;
 import jurren.core.art.References;
 import jurren.core.art.Referring;
 import jurren.core.art.Shape;
@@ -99,6 +100,11 @@ public final class ArtActions {
 
     public void addTraced(TracedPicture traced) {
         add(NewJobs.nameOf(traced.file().name()), traced, List.of(), middle());
+    }
+
+    /** A picture to be printed as it is. */
+    public void addPicture(PrintedPicture picture) {
+        add(NewJobs.nameOf(picture.file().name()), picture, List.of(), middle());
     }
 
     /** A guide under everything else, locked, so that it stays while one draws over it. */

@@ -143,7 +143,7 @@ final class ArtPicture {
 
     private static void paint(Pen pen, Painted p, Placement placed, boolean worn) {
         if (worn) {
-            pen.fill(p.region(), placed, Theme.paint(p.colour()));
+            pen.fill(p.region(), placed, p.colour(), p.ink());
             return;
         }
         pen.fill(p.region(), placed, Theme.paint(p.colour()).deriveColor(0, 1, 1, 0.16));

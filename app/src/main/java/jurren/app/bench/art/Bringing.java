@@ -22,9 +22,11 @@ import jurren.app.trace.TraceSheet;
 import jurren.core.art.DrawingFile;
 import jurren.core.art.Guide;
 import jurren.core.art.Motif;
+import jurren.core.art.PrintedPicture;
 import jurren.core.art.Source;
 import jurren.core.art.TracedPicture;
 import jurren.core.trace.Picture;
+import jurren.core.way.known.Ways;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
@@ -87,16 +89,27 @@ public final class Bringing {
     private void read(PictureRead read) {
         switch (read) {
             case PictureRead.Refused r -> session.trouble(session.words().refusal(r.refusal()));
-            case PictureRead.Taken t -> session.linePlan().ifPresentOrElse(
-                    plan -> trace(TraceSheet.first(t.file(), t.perInch(), plan), t.perInch(), source -> taken(source, Optional.empty())),
-                    () -> session.say(Texts.of("planning")));
+            case PictureRead.Taken t -> session.linePlan().ifPresentOrElse(plan -> {
+                if (Ways.of(plan.material()).isOnePrint()) {
+                    art.addPicture(TraceSheet.asItIs(TraceSheet.first(t.file(), t.perInch(), plan)));
+                    session.say(Texts.of("picture.added"));
+                } else {
+                    trace(TraceSheet.first(t.file(), t.perInch(), plan), t.perInch(), source -> taken(source, Optional.empty()));
+                }
+            }, () -> session.say(Texts.of("planning")));
         }
     }
 
-    /** A traced motif's picture and settings again. */
+    /** A traced motif's picture and settings again; a printed one's for the first time, as large as it is. */
     public void again(String motifId) {
-        session.line().motif(motifId).filter(m -> m.source() instanceof TracedPicture).ifPresent(m ->
-                trace((TracedPicture) m.source(), OptionalDouble.empty(), source -> taken(source, Optional.of(m))));
+        session.line().motif(motifId).ifPresent(m -> {
+            switch (m.source()) {
+                case TracedPicture t -> trace(t, OptionalDouble.empty(), source -> taken(source, Optional.of(m)));
+                case PrintedPicture p -> session.linePlan().ifPresent(plan -> trace(TraceSheet.first(p.file(), OptionalDouble.of(p.perInch()), plan),
+                        OptionalDouble.empty(), source -> taken(source, Optional.of(m))));
+                default -> { }
+            }
+        });
     }
 
     private void trace(TracedPicture begin, OptionalDouble perInch, Consumer<Source> taken) {
@@ -108,12 +121,17 @@ public final class Bringing {
 
     private void taken(Source source, Optional<Motif> instead) {
         switch (source) {
-            case TracedPicture t when instead.isPresent() -> session.editLine(l -> l.withMotifs(l.motifs().stream()
-                    .map(m -> m.id().equals(instead.get().id()) ? m.withSource(t) : m).toList()));
+            case TracedPicture t when instead.isPresent() -> replace(instead.get(), t);
+            case PrintedPicture p when instead.isPresent() -> replace(instead.get(), p);
+            case PrintedPicture p -> art.addPicture(p);
             case TracedPicture t -> art.addTraced(t);
             case Guide g -> art.addGuide(g);
             default -> throw new IllegalStateException("a picture became " + source);
         }
+    }
+
+    private void replace(Motif motif, Source source) {
+        session.editLine(l -> l.withMotifs(l.motifs().stream().map(m -> m.id().equals(motif.id()) ? m.withSource(source) : m).toList()));
     }
 
     /** A picture from the clipboard has no file; one is made of it. */

@@ -9,6 +9,7 @@ import jurren.core.art.Guide;
 import jurren.core.art.Lettering;
 import jurren.core.art.Mark;
 import jurren.core.art.Motif;
+import jurren.core.art.PrintedPicture;
 import jurren.core.art.Shape;
 import jurren.core.art.Stroke;
 import jurren.core.art.TracedPicture;
@@ -74,6 +75,7 @@ final class ChainPanel {
             case Lettering _ -> new LetteringCard(session, actions, folds);
             case Drawing _ -> new ShapeCards.OfDrawing(session, actions);
             case TracedPicture _ -> new PictureCards.OfTraced(session, actions);
+            case PrintedPicture _ -> new PictureCards.OfPrinted(session, actions);
             case Guide _ -> new PictureCards.OfGuide(session, actions, scale);
             case Shape _ -> new ShapeCards.OfShape(session, actions);
             case Stroke _ -> new ShapeCards.OfStroke(session, actions);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -17,6 +18,7 @@ import jurren.app.theme.MeasureField;
 import jurren.app.theme.Swatches;
 import jurren.app.theme.Texts;
 import jurren.core.art.Guide;
+import jurren.core.art.PrintedPicture;
 import jurren.core.art.TracedPicture;
 import jurren.core.material.Colour;
 import jurren.core.material.FilmColour;
@@ -45,7 +47,10 @@ final class PictureCards {
                 List<Colour> found = t.shownAs().keySet().stream().sorted(Comparator.comparing(Colour::hex)).toList();
                 Controls.refillWhenChanged(colours, List.of(found, t.shownAs(), material()), () -> rows(t, found));
             });
-            return Controls.card(title("traced.title"), file, colours, again);
+            Button print = Controls.button("traced-print", Texts.of("traced.print"), () -> now().ifPresent(t -> session.editMotif(m -> m.withSource(
+                    new PrintedPicture(t.file(), PrintedPicture.Crop.NONE, 1, t.mmPerPxAcross(), t.mmPerPxDown())))));
+            fills(t -> show(print, t.straightening().isEmpty()));
+            return Controls.card(title("traced.title"), file, colours, again, print);
         }
 
         private Object material() {
@@ -64,6 +69,50 @@ final class PictureCards {
                 rows.add(films);
             }
             return rows;
+        }
+    }
+
+    /** A picture that is printed: how fine it is, what is cropped off, how much shows through. */
+    static final class OfPrinted extends SourceCard<PrintedPicture> {
+        private static final double COARSE_PER_INCH = 150;
+
+        OfPrinted(Session session, ArtActions actions) {
+            super(PrintedPicture.class, session, actions);
+        }
+
+        @Override
+        Node node() {
+            Label file = Controls.label("");
+            Label fine = Controls.label("", "hint");
+            fine.setId("picture-fine");
+            MeasureField opacity = MeasureField.number(Texts.of("picture.opacity"), " %", 1, 100, v -> edit(p -> p.withOpacity(v / 100)));
+            opacity.setId("picture-opacity");
+            List<MeasureField> crops = List.of(crop("left", (c, v) -> new PrintedPicture.Crop(v, c.top(), c.right(), c.bottom())),
+                    crop("right", (c, v) -> new PrintedPicture.Crop(c.left(), c.top(), v, c.bottom())),
+                    crop("top", (c, v) -> new PrintedPicture.Crop(c.left(), v, c.right(), c.bottom())),
+                    crop("bottom", (c, v) -> new PrintedPicture.Crop(c.left(), c.top(), c.right(), v)));
+            VBox cropped = new VBox(6, Controls.label(Texts.of("picture.crop"), "hint"));
+            for (MeasureField f : crops) {
+                cropped.getChildren().add(Controls.row(f.getAccessibleText(), f));
+            }
+            Button trace = Controls.button("picture-trace", Texts.of("picture.trace"), () -> session.motif().ifPresent(m ->
+                    cropped.fireEvent(new AskFor(AskFor.What.TRACE_AGAIN, m.id()))));
+            fills(p -> {
+                file.setText(p.file().name());
+                fine.setText(Texts.of(p.perInch() < COARSE_PER_INCH ? "picture.coarse" : "picture.about", Math.round(p.perInch())));
+                opacity.show(100 * p.opacity());
+                double[] shares = {p.crop().left(), p.crop().right(), p.crop().top(), p.crop().bottom()};
+                for (int i = 0; i < shares.length; i++) {
+                    crops.get(i).show(100 * shares[i]);
+                }
+            });
+            return Controls.card(title("picture.title"), file, fine, Controls.row(Texts.of("picture.opacity"), opacity), cropped, trace);
+        }
+
+        private MeasureField crop(String side, BiFunction<PrintedPicture.Crop, Double, PrintedPicture.Crop> with) {
+            MeasureField field = MeasureField.number(Texts.of("picture." + side), " %", 0, 98, v -> edit(p -> p.withCrop(with.apply(p.crop(), v / 100))));
+            field.setId("picture-crop-" + side);
+            return field;
         }
     }
 

@@ -193,7 +193,7 @@ final class StartSheet {
         Box all = art.bounds().map(b -> b.joined(ground.area())).orElse(ground.area());
         Pen pen = new Pen(g, Viewport.showing(all, PICTURE, PICTURE, 18));
         pen.box(ground.area(), Theme.lineOn(ground.cloth()), 1, 2, 4);
-        art.paints().forEach(p -> pen.fill(p.region(), Theme.paint(p.colour())));
+        art.paints().forEach(p -> pen.fill(p.region(), Placement.HERE, p.colour(), p.ink()));
     }
 
     private void take() {

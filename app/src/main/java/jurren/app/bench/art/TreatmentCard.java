@@ -165,7 +165,7 @@ final class TreatmentCard {
         if (type == int.class) {
             return MeasureField.count(name, 1, MOST, v -> change(c, v));
         }
-        if (c.getName().equals("degrees") || c.getName().equals("percent")) {
+        if (c.getName().equals("degrees") || c.getName().toLowerCase(java.util.Locale.ROOT).endsWith("percent")) {
             return MeasureField.number(name, c.getName().equals("degrees") ? "°" : " %", -360, 360, v -> change(c, v));
         }
         return c.getName().endsWith("Mm2") ? MeasureField.number(name, " mm²", 0, MOST, v -> change(c, v))

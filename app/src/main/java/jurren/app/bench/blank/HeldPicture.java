@@ -20,6 +20,7 @@ import java.util.List;
 import javafx.scene.Cursor;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
+import jurren.core.geometry.Placement;
 import javafx.scene.paint.Color;
 
 /** A round thing as it stands before one's eyes; a drag, or the left and right keys, turn it. */
@@ -139,7 +140,7 @@ final class HeldPicture {
         pen.fill(held.body(), body);
         if (seen != null && seen.face().equals(size.face())) {
             pen.fill(seen.band(), Theme.lineOn(plan.blankColour().colour()).deriveColor(0, 1, 1, 0.06));
-            seen.art().forEach(p -> pen.fill(p.region(), Theme.paint(p.colour())));
+            seen.art().forEach(p -> pen.fill(p.region(), Placement.HERE, p.colour(), p.ink()));
             seen.handles().forEach(r -> pen.fill(r, Theme.SOFT.deriveColor(0, 1, 1, 0.18)));
         }
         pen.outline(held.body(), Theme.SOFT, 1);

@@ -30,6 +30,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import jurren.core.geometry.Placement;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import javafx.util.Duration;
@@ -118,8 +119,13 @@ public final class FinishBench implements BenchView {
             int down = step().map(Step::layer).orElse(0);
             for (Layer layer : plan.drawn().layers()) {
                 if (layer.order() <= down) {
-                    layer.paints().forEach((c, r) -> pen.fill(r, layer.order() == down ? Theme.paint(c)
-                            : Theme.paint(c).interpolate(cloth, 0.25)));
+                    layer.paints().forEach(i -> {
+                        if (layer.order() == down) {
+                            pen.fill(i.region(), Placement.HERE, i.colour(), i.ink());
+                        } else {
+                            pen.fill(i.region(), Theme.paint(i.colour()).interpolate(cloth, 0.25));
+                        }
+                    });
                 } else {
                     pen.fill(layer.region(), guide.interpolate(cloth, 0.82));
                 }

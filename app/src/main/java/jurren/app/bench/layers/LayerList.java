@@ -8,6 +8,7 @@ import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
+import jurren.core.layer.Inked;
 import jurren.core.layer.Layer;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
@@ -98,7 +99,7 @@ final class LayerList {
         title.setAlignment(Pos.BASELINE_LEFT);
         VBox text = new VBox(title,
                 Controls.label(Texts.of("layers.made", Words.made(layer), layer.region().pieceCount())),
-                Controls.label(!layer.isCut() ? Texts.of("layers.colours", layer.print().size())
+                Controls.label(!layer.isCut() ? Texts.of("layers.colours", layer.print().inks().size())
                         : Texts.of("layers.thinnest", session.unit().fine(layer.thinnest().widthMm())), "hint"));
         if (layer.material().topOnly() && layer.role() != Layer.Role.BASE) {
             text.getChildren().add(Controls.label(Texts.of("layers.top-only"), "means"));
@@ -155,7 +156,7 @@ final class LayerList {
 
     /** One colour, or the colours of a print in stripes. */
     private static String swatchPaint(Layer layer) {
-        List<Colour> colours = List.copyOf(layer.paints().keySet());
+        List<Colour> colours = layer.paints().stream().map(Inked::colour).distinct().toList();
         if (colours.size() == 1) {
             return colours.getFirst().hex();
         }

@@ -137,7 +137,7 @@ public final class LayersBench implements BenchView {
         Placement ground = sheet(area, 0);
         pen.fill(sheet, ground, cloth);
         for (Layer layer : size.layers()) {
-            layer.paints().forEach((c, r) -> pen.fill(r, ground, Theme.paint(c).interpolate(cloth, 0.72)));
+            layer.paints().forEach(i -> pen.fill(i.region(), ground, Theme.paint(i.colour()).interpolate(cloth, 0.72)));
         }
         for (int i = 0; i < size.layers().size(); i++) {
             Layer layer = size.layers().get(i);
@@ -145,7 +145,7 @@ public final class LayersBench implements BenchView {
             pen.fill(sheet, placed, Color.web("#FFFFFF", 0.22));
             pen.outline(outer(sheet), placed, Theme.SOFT.deriveColor(0, 1, 1, 0.6), 1, 3, 3);
             pen.fill(layer.region(), placed.then(Placement.moved(1.6, 3)), Color.web("#23262B", 0.35));
-            layer.paints().forEach((c, r) -> pen.fill(r, placed, Theme.paint(c)));
+            layer.paints().forEach(p -> pen.fill(p.region(), placed, p.colour(), p.ink()));
             Point label = placed.apply(new Point(area.maxXMm(), area.maxYMm()));
             String name = layer.order() + " " + Words.layerName(plan, layer.order());
             double most = canvas.getWidth() - 2 - name.length() * Theme.high(LETTER_PX);
@@ -171,7 +171,7 @@ public final class LayersBench implements BenchView {
     private void together(Pen pen, LinePlan plan, SizePlan size) {
         pen.fill(size.shapes().sheet(), Theme.paint(plan.blankColour().colour()));
         for (Layer layer : size.layers()) {
-            layer.paints().forEach((c, r) -> pen.fill(r, Theme.paint(c)));
+            layer.paints().forEach(i -> pen.fill(i.region(), Placement.HERE, i.colour(), i.ink()));
             pen.outline(layer.region(), Placement.HERE, Color.web("#23262B", 0.5), 0.8);
         }
         FaceScene.edgeLine(pen, size, session.edgeLine());

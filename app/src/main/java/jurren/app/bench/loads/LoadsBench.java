@@ -196,11 +196,9 @@ public final class LoadsBench implements BenchView {
         VBox rows = new VBox();
         rows.getStyleClass().add("rows");
         for (PrintSheet p : plan.prints()) {
-            Box b = p.layer().region().bounds();
-            String material = p.layer().material().name();
-            rows.getChildren().add(Controls.label(Texts.of("loads.print", p.lineId(), material, p.place(), p.size()), "card-title"));
-            rows.getChildren().add(Controls.label(Texts.of("loads.print.size", session.unit().number(b.widthMm()),
-                    session.unit().format(b.heightMm()), p.copies())));
+            rows.getChildren().add(Controls.label(Texts.of("loads.print", p.order(), p.material().name()), "card-title"));
+            rows.getChildren().add(Controls.label(Texts.of("loads.print.size", session.unit().number(p.widthMm()),
+                    session.unit().format(p.heightMm()), p.times(), p.slots().size())));
         }
         return List.of(Controls.caption(Texts.of("loads.prints")), Controls.card(rows));
     }

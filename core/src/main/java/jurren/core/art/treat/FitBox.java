@@ -19,7 +19,7 @@ public record FitBox(double widthMm, double heightMm, boolean stretched) impleme
             double y = heightMm / b.heightMm();
             Placement fit = Placement.moved(-b.centre().xMm(), -b.centre().yMm())
                     .then(stretched ? Placement.scaled(x, y) : Placement.scaled(Math.min(x, y)));
-            return Paint.each(paints, r -> r.placed(fit).sound());
+            return Paint.placed(paints, fit);
         }).orElse(paints);
     }
 }

@@ -14,6 +14,6 @@ public record Lean(double degrees) implements Treatment {
     @Override
     public List<Paint> apply(List<Paint> paints) {
         Placement lean = new Placement(1, 0, -Math.tan(Math.toRadians(degrees)), 1, 0, 0);
-        return Paint.each(paints, r -> r.placed(lean).sound());
+        return Paint.placed(paints, lean);
     }
 }

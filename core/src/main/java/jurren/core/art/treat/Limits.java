@@ -38,6 +38,10 @@ final class Limits {
         }
         List<Paint> all = new ArrayList<>();
         for (Paint p : paints) {
+            if (p.ink().isPresent()) {
+                places.forEach(place -> all.add(p.placed(place)));
+                continue;
+            }
             List<Region> parts = new ArrayList<>();
             places.forEach(place -> p.parts().forEach(r -> parts.add(r.placed(place).sound())));
             all.add(new Paint(p.colour(), parts));

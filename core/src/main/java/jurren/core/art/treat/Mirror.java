@@ -13,7 +13,7 @@ public record Mirror(boolean upsideDown) implements Treatment {
             Placement over = Placement.moved(-b.centre().xMm(), -b.centre().yMm())
                     .then(Placement.scaled(upsideDown ? 1 : -1, upsideDown ? -1 : 1))
                     .then(Placement.moved(b.centre().xMm(), b.centre().yMm()));
-            return Paint.each(paints, r -> r.placed(over).sound());
+            return Paint.placed(paints, over);
         }).orElse(paints);
     }
 }

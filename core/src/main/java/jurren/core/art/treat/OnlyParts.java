@@ -18,7 +18,7 @@ public record OnlyParts(int firstPart, int lastPart) implements Treatment {
     public List<Paint> apply(List<Paint> paints) {
         List<Region> all = SplitParts.split(Paint.all(paints));
         Set<Region> kept = new HashSet<>(all.subList(Math.min(firstPart - 1, all.size()), Math.min(lastPart, all.size())));
-        return paints.stream().map(p -> new Paint(p.colour(), SplitParts.split(p.parts()).stream().filter(kept::contains).toList()))
+        return paints.stream().map(p -> p.withParts(SplitParts.split(p.parts()).stream().filter(kept::contains).toList()))
                 .filter(p -> !p.parts().isEmpty()).toList();
     }
 }

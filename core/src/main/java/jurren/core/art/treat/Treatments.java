@@ -39,6 +39,7 @@ public final class Treatments {
         add("outline-both", OutlineBoth.class, Group.OUTLINE, c -> new OutlineBoth(1, 1, CornerStyle.ROUND, c));
         add("rings", Rings.class, Group.OUTLINE, c -> new Rings(2, 2, CornerStyle.ROUND, c, c));
         add("halo", Treatment.Halo.class, Group.OUTLINE, _ -> new Treatment.Halo(1));
+        add("soft-shadow", SoftShadow.class, Group.OUTLINE, _ -> new SoftShadow(1.5, 1.5, 3, 50, new Colour(0)));
         add("inside-out", InsideOut.class, Group.OUTLINE, _ -> new InsideOut(6));
         add("fill-holes", FillHoles.class, Group.CLEAN, _ -> new FillHoles());
         add("outer-edges", OuterEdges.class, Group.CLEAN, _ -> new OuterEdges());
@@ -61,6 +62,7 @@ public final class Treatments {
         add("repeat-along", RepeatAlong.class, Group.OTHER, _ -> new RepeatAlong("", 20, 0, true));
         add("knock-out", KnockOut.class, Group.OTHER, _ -> new KnockOut("", 0));
         add("keep-inside", KeepInside.class, Group.OTHER, _ -> new KeepInside("", 0));
+        add("keep-in-part", KeepInPart.class, Group.OTHER, _ -> new KeepInPart("", 1, 0));
         add("join-with", JoinWith.class, Group.OTHER, _ -> new JoinWith(""));
         add("tiles", Tiles.class, Group.OTHER, c -> new Tiles("", 12, 3, true, c));
         add("recolour", Recolour.class, Group.COLOUR, c -> new Recolour(c, c));

@@ -1,7 +1,6 @@
 package jurren.core.way.dyeoverbase;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import jurren.core.geometry.Region;
 import jurren.core.layer.Edging;
@@ -9,12 +8,11 @@ import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
 import jurren.core.layer.Making;
 import jurren.core.layer.Part;
+import jurren.core.layer.Print;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.core.material.Material;
-import jurren.core.way.Bleed;
 import jurren.core.way.Grip;
-import jurren.core.way.Inks;
 import jurren.core.way.PrintedAndCut;
 import jurren.core.way.Setting;
 import jurren.core.way.Way;
@@ -48,13 +46,13 @@ public final class DyeOverBase implements Way {
             return List.of();
         }
         Colour stock = PrintedAndCut.stock(material);
-        Map<Colour, Region> ink = Bleed.of(part.colours(), Bleed.USUAL_MM);
+        Print ink = part.colours().bleeding(Print.BLEED_MM);
         Region stays = part.region().intersect(base);
         Film film = Film.print(part.film().materialId());
         return List.of(
                 new Layer(1, film, material, Layer.Role.BASE, Making.cut(false, Making.Cut.KISS), stock, base, base.minus(stays),
-                        List.of(), part.join(), base.thinnest(), Map.of()),
-                new Layer(2, film, material, Layer.Role.PRINT, Making.print(true), Inks.most(part.colours()), stays,
+                        List.of(), part.join(), base.thinnest(), Print.NONE),
+                new Layer(2, film, material, Layer.Role.PRINT, Making.print(true), part.colours().most(), stays,
                         part.seen().intersect(base), List.of(), Join.LAID_OVER, stays.thinnest(), ink));
     }
 

@@ -6,7 +6,6 @@ import jurren.core.layer.Making;
 import jurren.core.layer.Part;
 import jurren.core.material.Material;
 import jurren.core.way.Grip;
-import jurren.core.way.Inks;
 import jurren.core.way.Setting;
 import jurren.core.way.Way;
 
@@ -30,7 +29,7 @@ public final class DyePrint implements Way {
     /** The ink of a part, to be laid face down. */
     public static Layer print(int order, Part part, Material material) {
         return new Layer(order, part.film(), material, Layer.Role.PRINT, Making.print(true),
-                Inks.most(part.colours()), part.region(), part.seen(), List.of(), part.join(), part.region().thinnest(),
+                part.colours().most(), part.region(), part.seen(), List.of(), part.join(), part.region().thinnest(),
                 part.colours());
     }
 

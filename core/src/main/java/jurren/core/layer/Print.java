@@ -1,0 +1,173 @@
+package jurren.core.layer;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jurren.core.art.Art;
+import jurren.core.art.Painted;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
+import jurren.core.geometry.Warp;
+import jurren.core.material.Colour;
+import jurren.core.memo.Scale;
+
+/**
+ * What is printed on one sheet, from the bottom up. What hides everything below it lies beside the rest; only what is
+ * seen through lies over something.
+ */
+public record Print(List<Inked> inks) {
+    public static final Print NONE = new Print(List.of());
+    /** General practice. */
+    public static final double BLEED_MM = 3;
+    private static final int BLEED_STEPS = 3;
+    private static final int WHITE = 0xFFFFFF;
+
+    public Print {
+        inks = List.copyOf(inks);
+    }
+
+    /** What of art falls into a region. */
+    public static Print of(Art art, Region within) {
+        if (art.paints().stream().allMatch(p -> p.ink().isEmpty())) {
+            return flat(art.seen()).within(within);
+        }
+        List<Inked> inks = new ArrayList<>();
+        for (Painted p : art.paints()) {
+            if (p.covers()) {
+                inks.replaceAll(i -> i.withRegion(i.region().minus(p.region())));
+                inks.removeIf(i -> i.region().isEmpty());
+            }
+            int same = p.ink().isEmpty() ? beside(inks, p.colour()) : -1;
+            if (same >= 0) {
+                inks.set(same, inks.get(same).withRegion(inks.get(same).region().weld(p.region())));
+            } else {
+                inks.add(new Inked(p.colour(), p.ink(), p.region()));
+            }
+        }
+        return new Print(inks).within(within);
+    }
+
+    /** A flat colour that may take more without anything that is seen through coming to lie under it. */
+    private static int beside(List<Inked> inks, Colour colour) {
+        for (int i = inks.size() - 1; i >= 0 && inks.get(i).covers(); i--) {
+            if (inks.get(i).isFlat() && inks.get(i).colour().equals(colour)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    public static Print flat(Map<Colour, Region> colours) {
+        return new Print(colours.entrySet().stream().map(e -> new Inked(e.getKey(), Optional.empty(), e.getValue())).toList());
+    }
+
+    public boolean isEmpty() {
+        return inks.isEmpty();
+    }
+
+    public Print within(Region edge) {
+        return new Print(inks.stream().map(i -> i.withRegion(i.region().intersect(edge))).filter(i -> !i.region().isEmpty()).toList());
+    }
+
+    public Print placed(Placement placement) {
+        return new Print(inks.stream().map(i -> i.placed(placement)).toList());
+    }
+
+    Print warped(Warp warp, Warp back) {
+        return new Print(inks.stream().map(i -> new Inked(i.colour(), i.ink().map(k -> k.warped(warp, back)), i.region().warped(warp))).toList());
+    }
+
+    /** The box of all ink; throws where there is none. */
+    public Box bounds() {
+        return inks.stream().map(i -> i.region().bounds()).reduce(Box::joined).orElseThrow();
+    }
+
+    /** The colour that covers most; throws where there is none. */
+    public Colour most() {
+        return inks.stream().max(Comparator.comparingDouble(i -> i.region().areaMm2())).orElseThrow().colour();
+    }
+
+    /** Where there is ink of any kind. */
+    public Region everything() {
+        return Region.weld(inks.stream().map(Inked::region).toList());
+    }
+
+    /** The flat colours, less what lies over them. */
+    public Map<Colour, Region> flats() {
+        Map<Colour, Region> flats = new LinkedHashMap<>();
+        Region over = shaded();
+        inks.stream().filter(Inked::isFlat).forEach(i -> flats.merge(i.colour(), i.region().minus(over), Region::weld));
+        flats.values().removeIf(Region::isEmpty);
+        return flats;
+    }
+
+    /** Where there are pictures, shades, or colours that are seen through. */
+    public Region shaded() {
+        return Region.weld(inks.stream().filter(i -> !i.isFlat()).map(Inked::region).toList());
+    }
+
+    /** What a point shows on white paper, 0xRRGGBB; empty where no ink is. */
+    public Optional<Colour> at(Point p) {
+        int rgb = WHITE;
+        boolean any = false;
+        for (Inked i : inks) {
+            if (i.region().contains(p)) {
+                rgb = over(rgb, i.argb(p.xMm(), p.yMm()));
+                any = true;
+            }
+        }
+        return any ? Optional.of(new Colour(rgb)) : Optional.empty();
+    }
+
+    private static int over(int ground, int argb) {
+        int a = argb >>> 24;
+        int mixed = 0;
+        for (int shift = 0; shift < 24; shift += 8) {
+            mixed |= ((argb >>> shift & 0xFF) * a + (ground >>> shift & 0xFF) * (255 - a) + 127) / 255 << shift;
+        }
+        return mixed;
+    }
+
+    /**
+     * Ink carried on beyond its outer edge, so that a cut a little beside it leaves no bare rim: each colour runs on where
+     * nothing else is printed, step by step, so that the nearest gets there first.
+     */
+    public Print bleeding(double mm) {
+        Region whole = everything();
+        List<Region> grown = new ArrayList<>(inks.stream().map(Inked::region).toList());
+        Region taken = whole;
+        for (int step = 0; step < BLEED_STEPS; step++) {
+            Region before = taken;
+            for (int i = 0; i < inks.size(); i++) {
+                Region from = grown.get(i);
+                boolean over = !inks.get(i).covers();
+                Region more = from.grown(mm / BLEED_STEPS, CornerStyle.ROUND).minus(over ? whole : taken);
+                if (!more.isEmpty()) {
+                    grown.set(i, from.weld(more));
+                    taken = over ? taken : taken.weld(more);
+                }
+            }
+            if (taken == before) {
+                break;
+            }
+        }
+        List<Inked> out = new ArrayList<>();
+        for (int i = 0; i < inks.size(); i++) {
+            out.add(inks.get(i).withRegion(grown.get(i)));
+        }
+        return new Print(out);
+    }
+
+    public void weigh(Scale scale) {
+        inks.forEach(i -> {
+            i.region().weigh(scale);
+            i.ink().ifPresent(k -> k.weigh(scale));
+        });
+    }
+}
