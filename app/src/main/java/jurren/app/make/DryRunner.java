@@ -12,6 +12,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /** Makes a job on the stand-ins from its written cut files. */
 public final class DryRunner {
@@ -28,15 +29,20 @@ public final class DryRunner {
             Stop.lookHere();
             sheets.add(new CutSheet(sheets.size() + 1, HpglInterpreter.strokes(file)));
         }
-        List<InkSheet> prints = new ArrayList<>();
+        Stop stop = Stop.here();
+        List<byte[]> files = List.copyOf(printFiles.values());
+        List<InkSheet> prints = IntStream.range(0, files.size()).parallel().mapToObj(i -> {
+            stop.look();
+            return printed(i + 1, files.get(i));
+        }).toList();
+        return DryRun.of(plan, sheets, prints);
+    }
+
+    private static InkSheet printed(int order, byte[] file) {
         try {
-            for (byte[] file : printFiles.values()) {
-                Stop.lookHere();
-                prints.add(StandInPrinter.print(prints.size() + 1, file));
-            }
+            return StandInPrinter.print(order, file);
         } catch (IOException e) {
             throw new UncheckedIOException("a written print cannot be read", e);
         }
-        return DryRun.of(plan, sheets, prints);
     }
 }

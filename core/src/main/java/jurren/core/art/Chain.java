@@ -202,9 +202,8 @@ public final class Chain {
             }
 
             @Override
-            public List<Region> parts(String id) {
-                return Optional.ofNullable(key.seen.get(id)).map(s -> Paint.all(stages.get(s.key).paints).stream()
-                        .map(r -> r.placed(s.fromHere).sound()).toList()).orElse(List.of());
+            public List<Paint> paintsHere(String id) {
+                return Optional.ofNullable(key.seen.get(id)).map(s -> Paint.placed(stages.get(s.key).paints, s.fromHere)).orElse(List.of());
             }
         };
     }

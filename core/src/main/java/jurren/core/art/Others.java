@@ -24,7 +24,7 @@ public interface Others {
         }
 
         @Override
-        public List<Region> parts(String id) {
+        public List<Paint> paintsHere(String id) {
             return List.of();
         }
     };
@@ -38,6 +38,6 @@ public interface Others {
     /** What another motif is built as, around that one's own origin. */
     Optional<List<Paint>> asBuilt(String id);
 
-    /** The parts of another motif, where they stand. */
-    List<Region> parts(String id);
+    /** What another motif is built as, where it stands. */
+    List<Paint> paintsHere(String id);
 }

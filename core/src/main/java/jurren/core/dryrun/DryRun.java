@@ -100,9 +100,10 @@ public record DryRun(List<Comparison> copies) {
         for (InkSheet print : prints) {
             stop.look();
             PrintSheet sheet = plan.prints().get(print.print() - 1);
+            InkSheet.Pieces pieces = InkSheet.Pieces.of(print);
             all.addAll(IntStream.range(0, sheet.slots().size()).parallel().mapToObj(i -> {
                 stop.look();
-                return compare(plan, sheet, i, print);
+                return compare(plan, sheet, i, pieces, print.look());
             }).toList());
         }
         return new DryRun(all);
@@ -185,7 +186,7 @@ public record DryRun(List<Comparison> copies) {
      * turned over where its way turns it over; or, where a knife cuts it out by the sheet's marks, laid as it was cut.
      * What bleeds beyond the base or the thing's own picture is cut off or lost and does not count.
      */
-    private static Comparison compare(Plan plan, PrintSheet print, int number, InkSheet sheet) {
+    private static Comparison compare(Plan plan, PrintSheet print, int number, InkSheet.Pieces sheet, Optional<InkSheet.Look> seen) {
         PrintSheet.Slot slot = print.slots().get(number);
         SizePlan size = plan.line(slot.lineId(), slot.place()).orElseThrow().size(slot.size()).orElseThrow();
         Layer layer = slot.layer();
@@ -205,10 +206,9 @@ public record DryRun(List<Comparison> copies) {
         if (laid.isPresent()) {
             Placement onto = laid.get();
             Map<Colour, Region> flat = new LinkedHashMap<>();
-            Region own = Region.of(slot.box());
-            sheet.ink().forEach((colour, r) -> flat.put(colour, r.intersect(own).placed(onto).intersect(counts)));
-            got.putAll(films(material, flat, sheet.shaded().intersect(own).placed(onto).intersect(counts)));
-            pictures = sheet.look().map(look -> Pictures.wrongMm(art, look, onto.inverse())).orElse(0.0);
+            sheet.flat().forEach((colour, r) -> flat.put(colour, InkSheet.Pieces.in(slot.box(), r).placed(onto).intersect(counts)));
+            got.putAll(films(material, flat, InkSheet.Pieces.in(slot.box(), sheet.shaded()).placed(onto).intersect(counts)));
+            pictures = seen.map(look -> Pictures.wrongMm(art, look, onto.inverse())).orElse(0.0);
         }
         double agreeing = 0;
         double worst = pictures;

@@ -1,5 +1,6 @@
 package jurren.core.dryrun;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -47,30 +48,56 @@ public record InkSheet(int print, Map<Colour, Region> ink, Region shaded, Option
         ink = Collections.unmodifiableMap(new LinkedHashMap<>(ink));
     }
 
-    /** What the crosses in a slot enclose; empty where they cannot be found. */
-    Optional<Box> within(Box slot) {
-        return enclosed(slot).map(b -> b.grown(-CROSS_OUT_MM));
-    }
-
-    /** From the sheet as it lies to where it would lie if its marks stood where they were meant to. */
-    Optional<Placement> byMarks(PrintSheet meant) {
-        return enclosed(new Box(0, 0, meant.widthMm(), meant.heightMm()))
-                .filter(b -> Math.abs(b.widthMm() + 2 * PrintSheet.MARKS_IN_MM - meant.widthMm()) < MARKS_OFF_MM
-                        && Math.abs(b.heightMm() + 2 * PrintSheet.MARKS_IN_MM - meant.heightMm()) < MARKS_OFF_MM)
-                .map(b -> Placement.moved(PrintSheet.MARKS_IN_MM - b.minXMm(), PrintSheet.MARKS_IN_MM - b.minYMm()));
-    }
-
-    private Optional<Box> enclosed(Box within) {
-        List<Point> crosses = ink.values().stream().flatMap(r -> r.pieces().stream()).map(Piece::region).map(Region::bounds)
-                .filter(b -> b.widthMm() < CROSS_THIN_MM && b.heightMm() > CROSS_LONG_MM).map(Box::centre)
-                .filter(c -> within.covers(new Box(c.xMm(), c.yMm(), c.xMm(), c.yMm()), 0)).toList();
-        if (crosses.size() < 4) {
-            return Optional.empty();
+    /** The sheet's pieces, taken apart once for all its slots. */
+    record Pieces(Map<Colour, List<Region>> flat, List<Region> shaded) {
+        static Pieces of(InkSheet sheet) {
+            Map<Colour, List<Region>> flat = new LinkedHashMap<>();
+            sheet.ink.forEach((colour, r) -> flat.put(colour, apart(r)));
+            return new Pieces(flat, apart(sheet.shaded));
         }
-        double left = crosses.stream().mapToDouble(Point::xMm).min().orElseThrow();
-        double right = crosses.stream().mapToDouble(Point::xMm).max().orElseThrow();
-        double top = crosses.stream().mapToDouble(Point::yMm).min().orElseThrow();
-        double bottom = crosses.stream().mapToDouble(Point::yMm).max().orElseThrow();
-        return Optional.of(new Box(left, top, right, bottom));
+
+        private static List<Region> apart(Region region) {
+            return region.pieces().stream().map(Piece::region).toList();
+        }
+
+        /** What lies in a slot; pieces that are wholly in it are not cut. */
+        static Region in(Box slot, List<Region> pieces) {
+            List<Region> in = new ArrayList<>();
+            for (Region piece : pieces) {
+                if (slot.covers(piece.bounds(), 0)) {
+                    in.add(piece);
+                } else if (slot.crossed(piece.bounds()).isPresent()) {
+                    in.add(piece.intersect(Region.of(slot)));
+                }
+            }
+            return Region.together(in);
+        }
+
+        /** What the crosses in a slot enclose; empty where they cannot be found. */
+        Optional<Box> within(Box slot) {
+            return enclosed(slot).filter(b -> Math.min(b.widthMm(), b.heightMm()) > 2 * CROSS_OUT_MM).map(b -> b.grown(-CROSS_OUT_MM));
+        }
+
+        /** From the sheet as it lies to where it would lie if its marks stood where they were meant to. */
+        Optional<Placement> byMarks(PrintSheet meant) {
+            return enclosed(new Box(0, 0, meant.widthMm(), meant.heightMm()))
+                    .filter(b -> Math.abs(b.widthMm() + 2 * PrintSheet.MARKS_IN_MM - meant.widthMm()) < MARKS_OFF_MM
+                            && Math.abs(b.heightMm() + 2 * PrintSheet.MARKS_IN_MM - meant.heightMm()) < MARKS_OFF_MM)
+                    .map(b -> Placement.moved(PrintSheet.MARKS_IN_MM - b.minXMm(), PrintSheet.MARKS_IN_MM - b.minYMm()));
+        }
+
+        private Optional<Box> enclosed(Box within) {
+            List<Point> crosses = flat.values().stream().flatMap(List::stream).map(Region::bounds)
+                    .filter(b -> b.widthMm() < CROSS_THIN_MM && b.heightMm() > CROSS_LONG_MM).map(Box::centre)
+                    .filter(c -> within.covers(new Box(c.xMm(), c.yMm(), c.xMm(), c.yMm()), 0)).toList();
+            if (crosses.size() < 4) {
+                return Optional.empty();
+            }
+            double left = crosses.stream().mapToDouble(Point::xMm).min().orElseThrow();
+            double right = crosses.stream().mapToDouble(Point::xMm).max().orElseThrow();
+            double top = crosses.stream().mapToDouble(Point::yMm).min().orElseThrow();
+            double bottom = crosses.stream().mapToDouble(Point::yMm).max().orElseThrow();
+            return Optional.of(new Box(left, top, right, bottom));
+        }
     }
 }

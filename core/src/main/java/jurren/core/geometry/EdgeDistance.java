@@ -4,7 +4,6 @@ import jurren.core.stop.Stop;
 import org.locationtech.jts.densify.Densifier;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 
 /**
  * The Hausdorff distance between the edges of two regions, taken at points no further apart than
@@ -26,14 +25,14 @@ final class EdgeDistance {
     }
 
     private static double oneWay(Geometry from, Geometry to) {
-        IndexedFacetDistance nearest = new IndexedFacetDistance(to.getBoundary());
+        SegmentGrid nearest = new SegmentGrid(to.getBoundary());
         double worst = 0;
         int seen = 0;
         for (Coordinate c : Densifier.densify(from.getBoundary(), STEP_MM).getCoordinates()) {
             if ((++seen & LOOK_EVERY) == 0) {
                 Stop.lookHere();
             }
-            worst = Math.max(worst, nearest.distance(Jts.FACTORY.createPoint(c)));
+            worst = Math.max(worst, nearest.distance(c.x, c.y));
         }
         return worst;
     }

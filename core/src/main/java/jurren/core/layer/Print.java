@@ -136,32 +136,47 @@ public record Print(List<Inked> inks) {
 
     /**
      * Ink carried on beyond its outer edge, so that a cut a little beside it leaves no bare rim: each colour runs on where
-     * nothing else is printed, step by step, so that the nearest gets there first.
+     * nothing else is printed, and where two would meet, the nearer has the place.
      */
     public Print bleeding(double mm) {
         Region whole = everything();
-        List<Region> grown = new ArrayList<>(inks.stream().map(Inked::region).toList());
-        Region taken = whole;
-        for (int step = 0; step < BLEED_STEPS; step++) {
-            Region before = taken;
-            for (int i = 0; i < inks.size(); i++) {
-                Region from = grown.get(i);
-                boolean over = !inks.get(i).covers();
-                Region more = from.grown(mm / BLEED_STEPS, CornerStyle.ROUND).minus(over ? whole : taken);
-                if (!more.isEmpty()) {
-                    grown.set(i, from.weld(more));
-                    taken = over ? taken : taken.weld(more);
+        List<Region> more = new ArrayList<>(inks.stream().map(i -> i.region().grown(mm, CornerStyle.ROUND).minus(whole)).toList());
+        for (int i = 0; i < inks.size(); i++) {
+            for (int j = i + 1; j < inks.size(); j++) {
+                if (inks.get(i).covers() && inks.get(j).covers() && !more.get(i).isEmpty() && !more.get(j).isEmpty()
+                        && more.get(i).bounds().crossed(more.get(j).bounds()).isPresent()) {
+                    share(more, i, j, mm);
                 }
-            }
-            if (taken == before) {
-                break;
             }
         }
         List<Inked> out = new ArrayList<>();
         for (int i = 0; i < inks.size(); i++) {
-            out.add(inks.get(i).withRegion(grown.get(i)));
+            out.add(more.get(i).isEmpty() ? inks.get(i) : inks.get(i).withRegion(inks.get(i).region().weld(more.get(i))));
         }
         return new Print(out);
+    }
+
+    /** Where both would go, step by step outwards: whoever gets there first. */
+    private void share(List<Region> more, int i, int j, double mm) {
+        Region free = more.get(i).intersect(more.get(j));
+        if (free.isEmpty()) {
+            return;
+        }
+        Region near = Region.of(free.bounds().grown(mm));
+        Region first = inks.get(i).region().intersect(near);
+        Region second = inks.get(j).region().intersect(near);
+        Region toFirst = Region.EMPTY;
+        Region toSecond = Region.EMPTY;
+        for (int step = 1; step <= BLEED_STEPS && !free.isEmpty(); step++) {
+            Region reached = first.grown(step * mm / BLEED_STEPS, CornerStyle.ROUND).intersect(free);
+            toFirst = toFirst.weld(reached);
+            free = free.minus(reached);
+            reached = second.grown(step * mm / BLEED_STEPS, CornerStyle.ROUND).intersect(free);
+            toSecond = toSecond.weld(reached);
+            free = free.minus(reached);
+        }
+        more.set(i, more.get(i).minus(toSecond));
+        more.set(j, more.get(j).minus(toFirst));
     }
 
     public void weigh(Scale scale) {

@@ -74,9 +74,9 @@ class InkSheetTest {
         Plan plan = plan(Process.DYE_PRINT);
         Box slot = plan.prints().getFirst().slots().getFirst().box();
         InkSheet sheet = sheet(plan, true, UnaryOperator.identity());
-        assertThat(sheet.within(slot).orElseThrow().widthMm()).isEqualTo(60, within(1e-6));
-        assertThat(sheet.within(slot).orElseThrow().heightMm()).isEqualTo(30, within(1e-6));
-        assertThat(new InkSheet(1, Map.of(CREAM, Shapes.rectangle(0, 0, 9, 9))).within(slot)).as("without crosses nobody knows").isEqualTo(Optional.empty());
+        assertThat(InkSheet.Pieces.of(sheet).within(slot).orElseThrow().widthMm()).isEqualTo(60, within(1e-6));
+        assertThat(InkSheet.Pieces.of(sheet).within(slot).orElseThrow().heightMm()).isEqualTo(30, within(1e-6));
+        assertThat(InkSheet.Pieces.of(new InkSheet(1, Map.of(CREAM, Shapes.rectangle(0, 0, 9, 9)))).within(slot)).as("without crosses nobody knows").isEqualTo(Optional.empty());
     }
 
     @Test
@@ -93,7 +93,7 @@ class InkSheetTest {
     void aPrintOverABaseBleedsBeyondItWithoutFault() {
         Plan plan = plan(Process.DYE_OVER_BASE);
         InkSheet sheet = sheet(plan, true, UnaryOperator.identity());
-        assertThat(sheet.within(plan.prints().getFirst().slots().getFirst().box()).orElseThrow().widthMm()).as("3 mm more on either side").isEqualTo(66, within(1e-3));
+        assertThat(InkSheet.Pieces.of(sheet).within(plan.prints().getFirst().slots().getFirst().box()).orElseThrow().widthMm()).as("3 mm more on either side").isEqualTo(66, within(1e-3));
         assertThat(run(plan, sheet).isTrue()).isTrue();
     }
 

@@ -8,10 +8,12 @@ import jurren.core.art.Lettering;
 import jurren.core.art.Mark;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
+import jurren.core.art.PrintedPicture;
 import jurren.core.art.Shape;
 import jurren.core.art.Treatment;
 import jurren.core.art.treat.DrawCloser;
 import jurren.core.art.treat.HoldIslands;
+import jurren.core.art.treat.KeepInside;
 import jurren.core.art.treat.RoundCorners;
 import jurren.core.lettering.Baseline;
 import jurren.core.lettering.Setting;
@@ -28,6 +30,8 @@ import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.formats.drawing.DrawingRead;
+import jurren.formats.picture.PictureRead;
+import jurren.formats.picture.PictureReader;
 import jurren.formats.svg.SvgReader;
 import java.io.IOException;
 import java.io.InputStream;
@@ -35,6 +39,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 
 /** The Otterbrook Kite Fair: tees decorated in front and on their backs, wrapped tumblers, jar labels, laptop lids and a stencil. */
 public final class DemoJob {
@@ -45,6 +50,7 @@ public final class DemoJob {
     private static final Colour GOLD = Colour.of("#D1A94B");
     private static final Colour PLATE = Colour.of("#3F6E96");
     private static final Colour PLUM = Colour.of("#7C2E57");
+    private static final double PICTURE_MM = 182;
     private static final String ONE_SIZE = "one size";
 
     private DemoJob() {
@@ -88,14 +94,15 @@ public final class DemoJob {
         return tees.withMotifs(all);
     }
 
-    /** On their backs the kite in all its colours and a word, printed into one flock base each. */
+    /** On their backs a picture and a word, printed into one flock base each; the picture leaves a rim of the base's own ground. */
     private static Line back(Line front) {
         Motif word = new Motif("m5", "CREW", new Lettering("CREW", ShippedTypeface.ANTON, 58, 0.02, 1, SKY),
                 List.of(new Treatment.Weld()), Pose.at(0, 370)).withFilms(Films.allOf("flock-base"));
-        Drawing drawn = drawing("otterbrook-kite.svg");
-        Motif kite = new Motif("m6", "Kite, printed", drawn.resized(0.62, 0.62), List.of(new Treatment.Weld()), Pose.at(0, 200))
+        Motif frame = new Motif("m6", "Frame", new Shape(Shape.Kind.ROUNDED, 186, 136, 4, 0.14, CREAM), List.of(), Pose.at(0, 200))
                 .withFilms(Films.allOf("flock-base"));
-        return front.withPlace(Place.of("back", "smooth-film")).withMotifs(List.of(word, kite)).at(0);
+        Motif dusk = new Motif("m7", "Kites at dusk", picture("otterbrook-dusk.jpg"), List.of(new KeepInside("m6", 3)), Pose.at(0, 200))
+                .withFilms(Films.allOf("flock-base"));
+        return front.withPlace(Place.of("back", "smooth-film")).withMotifs(List.of(word, frame, dusk)).at(0);
     }
 
     /** Printed, and cut around a little outside the label. */
@@ -146,21 +153,28 @@ public final class DemoJob {
 
     /** A customer's photograph of a badge, for trying out what pictures become. */
     public static byte[] photograph() {
-        try (InputStream in = DemoJob.class.getResourceAsStream("otter-badge.jpg")) {
+        return resource("otter-badge.jpg");
+    }
+
+    private static byte[] resource(String name) {
+        try (InputStream in = DemoJob.class.getResourceAsStream(name)) {
             return in.readAllBytes();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
+    private static PrintedPicture picture(String name) {
+        return switch (PictureReader.read(name, resource(name))) {
+            case PictureRead.Taken t -> PrintedPicture.of(t.file(), OptionalDouble.empty(), PICTURE_MM);
+            case PictureRead.Refused r -> throw new IllegalStateException("the demo picture: " + r.refusal());
+        };
+    }
+
     private static Drawing drawing(String name) {
-        try (InputStream in = DemoJob.class.getResourceAsStream(name)) {
-            return switch (SvgReader.read(new DrawingFile(name, in.readAllBytes()))) {
-                case DrawingRead.Taken t -> t.drawing();
-                case DrawingRead.Refused r -> throw new IllegalStateException("the demo drawing: " + r.refusal());
-            };
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return switch (SvgReader.read(new DrawingFile(name, resource(name)))) {
+            case DrawingRead.Taken t -> t.drawing();
+            case DrawingRead.Refused r -> throw new IllegalStateException("the demo drawing: " + r.refusal());
+        };
     }
 }

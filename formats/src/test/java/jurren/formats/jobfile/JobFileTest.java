@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jurren.core.art.Guide;
 import jurren.core.art.PictureFile;
+import jurren.core.art.PrintedPicture;
 import jurren.core.art.TracedPicture;
 import jurren.core.trace.Picture;
 import jurren.core.trace.Straightening;
@@ -165,7 +166,8 @@ class JobFileTest {
                 words.withSetting(setting.withBaseline(new Baseline.Edge("m1", 0.25, 3))), Mark.of("m1").resized(0.5, 2),
                 new Stroke(new Stroke.Spiral(2.5, 60), 1, 4, cream),
                 new Stroke(new Stroke.Through(List.of(new Point(0, 0), new Point(9, 4.5), new Point(20, 0)), true), 3, 0, cream),
-                new Backing(4, CornerStyle.MITRED, true, cream), tracedPicture(), new Guide(picture(), Optional.of(Straightening.crop(1, 1, 7, 6)), 0.7, 0.3));
+                new Backing(4, CornerStyle.MITRED, true, cream), tracedPicture(), new Guide(picture(), Optional.of(Straightening.crop(1, 1, 7, 6)), 0.7, 0.3),
+                printedPicture());
         List<Motif> motifs = new ArrayList<>(DemoJob.simple().line("A").orElseThrow().motifs());
         for (int i = 0; i < sources.size(); i++) {
             motifs.add(new Motif("s" + i, "motif " + i, sources.get(i), List.of(), Pose.at(i, 200),
@@ -315,6 +317,10 @@ class JobFileTest {
         return ((PictureRead.Taken) PictureReader.read("ring.png", PictureWriter.png(Picture.ofOwned(8, 8, argb)))).file();
     }
 
+    private static PrintedPicture printedPicture() {
+        return new PrintedPicture(picture(), new PrintedPicture.Crop(0.125, 0, 0.25, 0.5), 0.75, 2, 3);
+    }
+
     private static TracedPicture tracedPicture() {
         TraceSettings settings = new TraceSettings(TraceSettings.Mode.SEVERAL_COLOURS, TraceSettings.Ink.DARK, OptionalDouble.of(0.4), true, 3,
                 Map.of(Colour.of("#102031"), Colour.of("#102030")), List.of(Colour.of("#FFFFFF")), true, 1.5, false,
@@ -333,7 +339,8 @@ class JobFileTest {
         List<Source> sources = List.of(new Lettering("AB", ShippedTypeface.RYE, 20, 1, Optional.of(40.0), setting, Colouring.whole(cream)),
                 Shape.of(Shape.Kind.STAR, 20, cream), new Stroke(new Stroke.Spiral(2, 30), 1, 2, cream),
                 new Stroke(new Stroke.Through(List.of(new Point(0, 0), new Point(9, 4)), false), 3, 1, cream),
-                Mark.of("s1"), new Backing(2, CornerStyle.ROUND, false, cream), tracedPicture(), new Guide(picture(), Optional.empty(), 2, 0.5));
+                Mark.of("s1"), new Backing(2, CornerStyle.ROUND, false, cream), tracedPicture(), new Guide(picture(), Optional.empty(), 2, 0.5),
+                printedPicture());
         List<Motif> motifs = new ArrayList<>();
         for (int i = 0; i < sources.size(); i++) {
             motifs.add(new Motif("s" + i, "motif " + i, sources.get(i), i == 0 ? all : List.of(), Pose.at(i, 200),

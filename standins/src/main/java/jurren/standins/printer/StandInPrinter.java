@@ -8,8 +8,10 @@ import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import jurren.core.dryrun.InkSheet;
@@ -41,8 +43,7 @@ public final class StandInPrinter extends PDFGraphicsStreamEngine {
 
     private final Deque<Optional<Region>> clips = new ArrayDeque<>();
     private Optional<Region> clip = Optional.empty();
-    private Region shaded = Region.EMPTY;
-    private final Map<Colour, Region> ink = new LinkedHashMap<>();
+    private final List<Covered> covered = new ArrayList<>();
     private final AffineTransform toMm;
     private final GeneralPath path = new GeneralPath();
 
@@ -57,8 +58,36 @@ public final class StandInPrinter extends PDFGraphicsStreamEngine {
             PDPage page = document.getPage(0);
             StandInPrinter printer = new StandInPrinter(page);
             printer.processPage(page);
-            return new InkSheet(order, printer.ink, printer.shaded, printer.shaded.isEmpty() ? Optional.empty() : Optional.of(look(document)));
+            Region shaded = printer.left(Optional.empty());
+            Map<Colour, Region> ink = new LinkedHashMap<>();
+            printer.covered.stream().flatMap(c -> c.colour.stream()).distinct().forEach(c -> ink.put(c, printer.left(Optional.of(c))));
+            return new InkSheet(order, ink, shaded, shaded.isEmpty() ? Optional.empty() : Optional.of(look(document)));
         }
+    }
+
+    /** What was put down in one go; of no colour when it is not flat. */
+    private record Covered(Optional<Colour> colour, Region region) {
+    }
+
+    /** What of a colour nothing lies on. */
+    private Region left(Optional<Colour> colour) {
+        List<Region> left = new ArrayList<>();
+        for (int i = 0; i < covered.size(); i++) {
+            if (covered.get(i).colour.equals(colour)) {
+                Region own = covered.get(i).region;
+                for (Covered later : covered.subList(i + 1, covered.size())) {
+                    if (!later.colour.equals(colour) && later.region.bounds().crossed(own.bounds()).isPresent()) {
+                        own = own.minus(later.region);
+                    }
+                    if (own.isEmpty()) {
+                        break;
+                    }
+                }
+                left.add(own);
+            }
+        }
+        boolean apart = left.stream().noneMatch(a -> left.stream().anyMatch(b -> b != a && b.bounds().crossed(a.bounds()).isPresent()));
+        return apart ? Region.together(left) : Region.weld(left);
     }
 
     private static InkSheet.Look look(PDDocument document) throws IOException {
@@ -74,11 +103,16 @@ public final class StandInPrinter extends PDFGraphicsStreamEngine {
                 : Region.enclosedBy(curves.outlines(), windingRule == Path2D.WIND_EVEN_ODD ? FillRule.EVEN_ODD : FillRule.NON_ZERO);
     }
 
+    private void put(Optional<Colour> colour, Region reach) {
+        Region region = clip.map(reach::intersect).orElse(reach);
+        if (!region.isEmpty()) {
+            covered.add(new Covered(colour, region));
+        }
+    }
+
     /** Anything but a flat colour, within what it is clipped to. */
     private void shade(Region reach) {
-        Region covered = clip.map(reach::intersect).orElse(reach);
-        ink.replaceAll((_, r) -> r.minus(covered));
-        shaded = shaded.weld(covered);
+        put(Optional.empty(), reach);
     }
 
     private void fill(int windingRule) throws IOException {
@@ -87,10 +121,7 @@ public final class StandInPrinter extends PDFGraphicsStreamEngine {
         if (getGraphicsState().getNonStrokeAlphaConstant() < 1) {
             shade(whole);
         } else {
-            Region covered = clip.map(whole::intersect).orElse(whole);
-            ink.replaceAll((_, r) -> r.minus(covered));
-            shaded = shaded.minus(covered);
-            ink.merge(new Colour(rgb & 0xFFFFFF), covered, Region::weld);
+            put(Optional.of(new Colour(rgb & 0xFFFFFF)), whole);
         }
         path.reset();
     }

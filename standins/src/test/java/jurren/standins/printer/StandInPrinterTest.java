@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import jurren.core.dryrun.DryRun;
 import jurren.core.dryrun.InkSheet;
 import jurren.core.geometry.Box;
@@ -15,6 +16,7 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import jurren.core.plan.Plan;
+import jurren.core.trace.Picture;
 import jurren.core.plan.Planner;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
@@ -87,6 +89,36 @@ class StandInPrinterTest {
         assertThat(isTrue(new InkSheet(wrap.print(), Map.of()))).as("an empty sheet").isFalse();
     }
 
+    /** The picture on the back: as written it is right; upside down, mirrored within its frame, or another picture, it is not. */
+    @Test
+    void aPictureThatIsNotAsItShouldBeComesOutWrong() throws IOException {
+        InkSheet back = printed().stream().filter(s -> s.look().isPresent()).findFirst().orElseThrow();
+        assertThat(back.shaded().areaMm2()).as("twelve pictures, less rounded corners").isGreaterThan(100_000);
+        assertThat(isTrue(back)).isTrue();
+        InkSheet.Look look = back.look().orElseThrow();
+        int w = look.picture().width();
+        int h = look.picture().height();
+        assertThat(isTrue(looking(back, (x, y) -> look.picture().argb(w - 1 - x, h - 1 - y)))).as("the sheet upside down").isFalse();
+        assertThat(isTrue(looking(back, (x, y) -> look.picture().argb(Math.max(0, x - (int) (15 * look.pxPerMm())), y)))).as("15 mm beside its place").isFalse();
+        assertThat(isTrue(looking(back, (x, y) -> 0xFF8899AA))).as("no picture at all").isFalse();
+        assertThat(isTrue(new InkSheet(back.print(), back.ink(), Region.EMPTY, back.look()))).as("nothing printed there").isFalse();
+    }
+
+    private interface Pixel {
+        int argb(int x, int y);
+    }
+
+    private static InkSheet looking(InkSheet sheet, Pixel pixel) {
+        InkSheet.Look look = sheet.look().orElseThrow();
+        int w = look.picture().width();
+        int h = look.picture().height();
+        int[] argb = new int[w * h];
+        for (int i = 0; i < argb.length; i++) {
+            argb[i] = pixel.argb(i % w, i / w);
+        }
+        return new InkSheet(sheet.print(), sheet.ink(), sheet.shaded(), Optional.of(new InkSheet.Look(Picture.ofOwned(w, h, argb), look.pxPerMm())));
+    }
+
     private static boolean isCross(Region r) {
         return r.pieces().stream().allMatch(p -> p.region().bounds().widthMm() < 0.5);
     }
@@ -98,6 +130,6 @@ class StandInPrinterTest {
     private static InkSheet changed(InkSheet sheet, java.util.function.UnaryOperator<Region> change) {
         Map<Colour, Region> ink = new java.util.LinkedHashMap<>();
         sheet.ink().forEach((c, r) -> ink.put(c, change.apply(r)));
-        return new InkSheet(sheet.print(), ink);
+        return new InkSheet(sheet.print(), ink, change.apply(sheet.shaded()), sheet.look());
     }
 }

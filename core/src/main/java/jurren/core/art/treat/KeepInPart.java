@@ -3,11 +3,14 @@ package jurren.core.art.treat;
 import jurren.core.art.Others;
 import jurren.core.art.Paint;
 import jurren.core.art.Referring;
+import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Piece;
 import jurren.core.geometry.Region;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** Only what lies inside one part of another motif is kept: one letter of a word, counted from 1, from the left. */
 public record KeepInPart(String other, int part, double marginMm) implements Referring {
@@ -26,14 +29,43 @@ public record KeepInPart(String other, int part, double marginMm) implements Ref
         if (others.region(other).isEmpty()) {
             return paints;
         }
-        Region letter = inOrder(others.parts(other)).stream().skip(part - 1L).findFirst().orElse(Region.EMPTY);
+        Region letter = letters(others.paintsHere(other)).stream().skip(part - 1L).findFirst().orElse(Region.EMPTY);
         Region in = marginMm > 0 ? letter.grown(-marginMm, CornerStyle.ROUND) : letter;
         return Paint.each(paints, r -> r.intersect(in));
     }
 
-    /** Parts as they are counted; of what was welded into one, its pieces. */
-    public static List<Region> inOrder(List<Region> parts) {
-        List<Region> all = parts.size() == 1 ? parts.getFirst().pieces().stream().map(Piece::region).toList() : parts;
-        return all.stream().sorted(Comparator.comparingDouble((Region r) -> r.bounds().minXMm()).thenComparingDouble(r -> r.bounds().minYMm())).toList();
+    /**
+     * Letters as they are counted: line by line from the left. Outlines and the like that lie under them are no letters, and
+     * what stands right above or below a piece (the dot of an i) belongs to it.
+     */
+    public static List<Region> letters(List<Paint> paints) {
+        List<Region> letters = new ArrayList<>();
+        List<Region> above = new ArrayList<>();
+        for (Paint p : paints.reversed()) {
+            List<Region> pieces = p.parts().stream().flatMap(r -> r.pieces().stream()).map(Piece::region).toList();
+            if (pieces.stream().noneMatch(r -> above.stream().anyMatch(a -> a.bounds().crossed(r.bounds()).isPresent() && !a.intersect(r).isEmpty()))) {
+                letters.addAll(pieces);
+                above.addAll(pieces);
+            }
+        }
+        letters.sort(Comparator.comparingDouble((Region r) -> r.bounds().heightMm()).reversed());
+        List<Region> whole = new ArrayList<>();
+        for (Region piece : letters) {
+            int stem = IntStream.range(0, whole.size()).filter(i -> belongs(piece.bounds(), whole.get(i).bounds())).findFirst().orElse(-1);
+            if (stem < 0) {
+                whole.add(piece);
+            } else {
+                whole.set(stem, Region.together(List.of(whole.get(stem), piece)));
+            }
+        }
+        double line = whole.stream().mapToDouble(r -> r.bounds().heightMm()).max().orElse(1);
+        return whole.stream().sorted(Comparator.comparingLong((Region r) -> Math.round(r.bounds().maxYMm() / line))
+                .thenComparingDouble(r -> r.bounds().minXMm())).toList();
+    }
+
+    private static boolean belongs(Box dot, Box stem) {
+        double within = Math.min(dot.maxXMm(), stem.maxXMm()) - Math.max(dot.minXMm(), stem.minXMm());
+        double apart = Math.max(stem.minYMm() - dot.maxYMm(), dot.minYMm() - stem.maxYMm());
+        return within > dot.widthMm() / 2 && apart < stem.heightMm() / 3;
     }
 }
