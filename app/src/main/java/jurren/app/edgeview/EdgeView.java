@@ -44,6 +44,7 @@ public final class EdgeView extends VBox {
     private static final double PRINT_MM = 0.01;
     private static final double STEP = 0.01;
     private static final double LARGE_STEP = 0.1;
+    private static final double DEGREES_A_STEP = 150;
 
     private final Session session;
     private final Canvas canvas = new Canvas();
@@ -79,6 +80,8 @@ public final class EdgeView extends VBox {
         switch (e.getCode()) {
             case UP -> session.drag(session.edgeLine().moved(-step));
             case DOWN -> session.drag(session.edgeLine().moved(step));
+            case LEFT -> session.drag(session.edgeLine().turned(-step * DEGREES_A_STEP));
+            case RIGHT -> session.drag(session.edgeLine().turned(step * DEGREES_A_STEP));
             default -> {
                 return;
             }
@@ -98,11 +101,16 @@ public final class EdgeView extends VBox {
         if (plan == null || size == null) {
             return;
         }
-        List<Object> now = List.of(size.layers(), size.face(), session.edgeLine());
+        List<Object> now = List.of(size.layers(), size.face(), session.edgeLine(), session.hasEdgeLine());
         if (now.equals(sectionOf)) {
             return;
         }
         sectionOf = now;
+        if (!session.hasEdgeLine() && !size.layers().isEmpty()) {
+            lane.want(new Order<>(Texts.of("work.edge"), _ -> CrossSection.busiest(size.shapes().asWorn(), size.area().box()),
+                    share -> session.drag(EdgeLine.level(share)), why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+            return;
+        }
         EdgeLine line = session.edgeLine();
         lane.want(new Order<>(Texts.of("work.edge"), _ -> CrossSection.of(size.shapes().asWorn(), line.from(size.area().box()),
                 line.to(size.area().box()), Layer::thicknessMm), found -> {
@@ -124,7 +132,8 @@ public final class EdgeView extends VBox {
 
     private void show() {
         session.sizePlan().ifPresent(s -> caption.setText(Texts.of("edge.caption",
-                session.unit().format(session.edgeLine().yMm(s.area().box())), session.linePlan()
+                session.unit().format(session.edgeLine().yMm(s.area().box())), session.edgeLine().degrees() == 0 ? ""
+                        : Texts.of("edge.turned", Math.round(session.edgeLine().degrees())), session.linePlan()
                 .filter(_ -> section.thickestMm() > 0)
                 .map(_ -> Texts.of("edge.thickest", session.unit().thin(section.thickestMm()))).orElse(""))));
         draw();
@@ -164,8 +173,9 @@ public final class EdgeView extends VBox {
             return layer.stock();
         }
         Box area = session.sizePlan().orElseThrow().area().box();
-        Point at = session.sizePlan().orElseThrow().face().unrolling().apply(new Point(
-                area.minXMm() + (film.along().fromMm() + film.along().toMm()) / 2, session.edgeLine().yMm(area)));
+        Point from = session.edgeLine().from(area);
+        double share = (film.along().fromMm() + film.along().toMm()) / 2 / Math.max(1e-9, section.lengthMm());
+        Point at = session.sizePlan().orElseThrow().face().unrolling().apply(from.towards(session.edgeLine().to(area), share));
         return layer.print().at(at).orElse(layer.colour());
     }
 

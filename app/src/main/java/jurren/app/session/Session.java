@@ -4,7 +4,9 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
@@ -57,7 +59,8 @@ public final class Session {
     private Document document;
     private Plan plan;
     private Bench bench = Bench.BLANK;
-    private EdgeLine edgeLine = EdgeLine.MIDDLE;
+    /** By line and place; what nobody moved is not in it. */
+    private final Map<String, EdgeLine> edgeLines = new HashMap<>();
     private boolean telling;
     private List<Start> starts;
 
@@ -83,6 +86,7 @@ public final class Session {
 
     private void begin(JobDocument newDocument, Optional<Path> from) {
         document = new Document(newDocument, from);
+        edgeLines.clear();
         plan = null;
         notices.clear();
         planNow(0);
@@ -206,11 +210,20 @@ public final class Session {
 
     /** Where the piece is cut for the edge view; all benches share it. */
     public EdgeLine edgeLine() {
-        return edgeLine;
+        return edgeLines.getOrDefault(edgeKey(), EdgeLine.MIDDLE);
+    }
+
+    /** Whether somebody put it where it is on the open place, or it was put where there is something to see. */
+    public boolean hasEdgeLine() {
+        return edgeLines.containsKey(edgeKey());
+    }
+
+    private String edgeKey() {
+        return line().id() + " " + line().at();
     }
 
     public void drag(EdgeLine to) {
-        edgeLine = to;
+        edgeLines.put(edgeKey(), to);
         tell();
     }
 

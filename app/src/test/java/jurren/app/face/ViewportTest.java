@@ -57,11 +57,27 @@ class ViewportTest {
     @Test
     void theEdgeLineIsAShareOfTheAreaAndStaysInIt() {
         Box area = Box.ofSize(-50, 100, 100, 200);
-        assertThat(EdgeLine.through(new Point(3, 150), area).yMm(area)).isEqualTo(150);
-        assertThat(EdgeLine.through(new Point(3, 20), area).yMm(area)).isEqualTo(100);
-        assertThat(EdgeLine.through(new Point(3, 999), area).yMm(area)).isEqualTo(300);
-        assertThat(EdgeLine.MIDDLE.moved(0.1).moved(-0.1).share()).isCloseTo(EdgeLine.MIDDLE.share(), within(1e-12));
-        assertThat(EdgeLine.MIDDLE.from(area).xMm()).isEqualTo(-50);
-        assertThat(EdgeLine.MIDDLE.to(area).xMm()).isEqualTo(50);
+        EdgeLine line = EdgeLine.MIDDLE;
+        assertThat(line.through(new Point(3, 150), area).yMm(area)).isEqualTo(150);
+        assertThat(line.through(new Point(3, 20), area).yMm(area)).isEqualTo(100);
+        assertThat(line.through(new Point(3, 999), area).yMm(area)).isEqualTo(300);
+        assertThat(line.moved(0.1).moved(-0.1).share()).isCloseTo(line.share(), within(1e-12));
+        assertThat(line.from(area).xMm()).isEqualTo(-50);
+        assertThat(line.to(area).xMm()).isEqualTo(50);
+    }
+
+    /** Through the middle of an area of 100 by 200, at any angle: it ends where it leaves the area. */
+    @Test
+    void theEdgeLineIsTurnedAboutItsPoint() {
+        Box area = new Box(-50, 100, 50, 300);
+        EdgeLine upright = EdgeLine.level(0.5).turned(90);
+        assertThat(upright.from(area).distanceMm(new Point(0, 100))).isLessThan(1e-9);
+        assertThat(upright.to(area).distanceMm(new Point(0, 300))).isLessThan(1e-9);
+        EdgeLine slanting = EdgeLine.level(0.5).towards(new Point(30, 230), area);
+        assertThat(slanting.degrees()).isCloseTo(45, within(1e-9));
+        assertThat(slanting.to(area).distanceMm(new Point(50, 250))).isLessThan(1e-9);
+        assertThat(slanting.distanceMm(new Point(10, 190), area)).isCloseTo(Math.sqrt(200), within(1e-9));
+        assertThat(slanting.turned(180)).isEqualTo(slanting);
+        assertThat(slanting.towards(new Point(0, 200), area)).as("its own point turns nothing").isEqualTo(slanting);
     }
 }

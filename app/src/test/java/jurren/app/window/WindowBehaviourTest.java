@@ -293,7 +293,7 @@ class WindowBehaviourTest extends WindowTest {
     void theEdgeLineIsDraggedAcrossTheArt() {
         show(Bench.ART);
         String before = on(() -> ((Labeled) stage().getScene().lookup(".edge-view .caption")).getText());
-        double y = on(() -> jurren.app.session.EdgeLine.MIDDLE.yMm(session.sizePlan().orElseThrow().area().box()));
+        double y = on(() -> session.edgeLine().yMm(session.sizePlan().orElseThrow().area().box()));
         robot.drag(at(-150, y), MouseButton.PRIMARY).moveTo(at(-150, y + 30)).dropTo(at(-150, y + 60));
         settle();
         assertThat(on(() -> ((Labeled) stage().getScene().lookup(".edge-view .caption")).getText())).isNotEqualTo(before);

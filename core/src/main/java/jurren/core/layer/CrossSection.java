@@ -1,5 +1,6 @@
 package jurren.core.layer;
 
+import jurren.core.geometry.Box;
 import jurren.core.geometry.Interval;
 import jurren.core.geometry.Point;
 import java.util.ArrayList;
@@ -14,6 +15,8 @@ import java.util.function.ToDoubleFunction;
  * @param films    every stretch of film with the height it lies at, from the lowest layer up
  */
 public record CrossSection(double lengthMm, List<Film> films) {
+    private static final int LEVELS = 20;
+
     /** A stretch of one layer; it lies on whatever is under it there. */
     public record Film(int layer, Interval along, double bottomMm, double topMm) {
     }
@@ -24,6 +27,30 @@ public record CrossSection(double lengthMm, List<Film> films) {
 
     public double thickestMm() {
         return films.stream().mapToDouble(Film::topMm).max().orElse(0);
+    }
+
+    /**
+     * The level at which there is most to see, as a share of a box's height: where the line meets most layers, of those
+     * where it runs longest through them. Half way down when there is nothing.
+     */
+    public static double busiest(List<Layer> layers, Box box) {
+        double best = 0.5;
+        double most = 0;
+        for (int i = 1; i < LEVELS; i++) {
+            double share = (double) i / LEVELS;
+            double y = box.minYMm() + share * box.heightMm();
+            double seen = 0;
+            for (Layer layer : layers) {
+                double length = layer.region().along(new Point(box.minXMm(), y), new Point(box.maxXMm(), y)).stream()
+                        .mapToDouble(Interval::lengthMm).sum();
+                seen += length > 0 ? 1 + length / box.widthMm() / layers.size() : 0;
+            }
+            if (seen > most + 1e-9) {
+                most = seen;
+                best = share;
+            }
+        }
+        return best;
     }
 
     /**

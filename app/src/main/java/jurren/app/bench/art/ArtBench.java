@@ -5,7 +5,6 @@ import jurren.app.bench.BenchView;
 import jurren.app.bench.SnagCards;
 import jurren.app.edgeview.EdgeView;
 import jurren.app.face.FaceCanvas;
-import jurren.app.session.EdgeLine;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
@@ -197,7 +196,8 @@ public final class ArtBench implements BenchView {
     private void drag(MouseEvent e) {
         Point p = canvas.view().toMm(e.getX(), e.getY());
         if (draggingEdge) {
-            session.drag(EdgeLine.through(p, session.linePlan().orElseThrow().drawn().area().box()));
+            Box area = session.linePlan().orElseThrow().drawn().area().box();
+            session.drag(e.isShiftDown() ? session.edgeLine().towards(p, area) : session.edgeLine().through(p, area));
         } else if (frame.isPresent()) {
             frame = Optional.of(new Box(Math.min(frameStart.xMm(), p.xMm()), Math.min(frameStart.yMm(), p.yMm()),
                     Math.max(frameStart.xMm(), p.xMm()), Math.max(frameStart.yMm(), p.yMm())));
@@ -238,7 +238,7 @@ public final class ArtBench implements BenchView {
     }
 
     private boolean nearEdgeLine(LinePlan plan, Point p) {
-        return Math.abs(p.yMm() - session.edgeLine().yMm(plan.drawn().area().box())) < GRAB_PX / canvas.view().pxPerMm();
+        return session.edgeLine().distanceMm(p, plan.drawn().area().box()) < GRAB_PX / canvas.view().pxPerMm();
     }
 
     private Optional<Gesture> handleAt(LinePlan plan, Point p) {

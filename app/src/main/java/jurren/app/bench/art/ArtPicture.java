@@ -35,6 +35,7 @@ import javafx.scene.text.TextAlignment;
  */
 final class ArtPicture {
     private static final double CORNER_PX = 12;
+    private static final double KNOB_PX = 12;
     private static final double SIGN_PX = 9;
     private static final double PEN_PX = 9;
 
@@ -221,16 +222,26 @@ final class ArtPicture {
         }
     }
 
+    /** All across the picture, with a knob where it enters it. */
     private void edgeLine(Pen pen, Box area, double width) {
-        double y = Math.floor(pen.view().y(session.edgeLine().yMm(area))) + 0.5;
+        Point from = session.edgeLine().from(area);
+        Point to = session.edgeLine().to(area);
+        double length = Math.max(1e-9, from.distanceMm(to));
+        double dx = (to.xMm() - from.xMm()) / length;
+        double dy = (to.yMm() - from.yMm()) / length;
+        double px = pen.view().x(from.xMm());
+        double py = Math.floor(pen.view().y(from.yMm())) + 0.5;
+        double height = pen.graphics().getCanvas().getHeight();
+        double far = width + height;
         GraphicsContext g = pen.graphics();
         g.setStroke(Theme.MARIGOLD);
         g.setLineWidth(1);
         g.setLineDashes(6, 4);
-        g.strokeLine(0, y, width, y);
+        g.strokeLine(px - far * dx, py - far * dy, px + far * dx, py + far * dy);
         g.setLineDashes();
+        double back = dx > Math.abs(dy) ? (px - KNOB_PX) / dx : Math.abs(dy) < 1e-9 ? 0 : (dy > 0 ? py - KNOB_PX : py - height + KNOB_PX) / dy;
         g.setFill(Theme.MARIGOLD);
-        g.fillOval(6, y - 6, 12, 12);
+        g.fillOval(px - back * dx - 6, py - back * dy - 6, 12, 12);
     }
 
     private void snags(Pen pen) {

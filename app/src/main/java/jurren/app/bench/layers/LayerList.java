@@ -12,6 +12,7 @@ import jurren.core.layer.Inked;
 import jurren.core.layer.Layer;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
+import jurren.core.plan.LayerOrder;
 import jurren.core.plan.LinePlan;
 import jurren.formats.words.Words;
 import java.util.ArrayList;
@@ -19,6 +20,8 @@ import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -54,6 +57,8 @@ final class LayerList {
     private final VBox rows = new VBox();
     private final VBox node;
     private List<Object> shown = List.of();
+    /** The card that keeps the keyboard when the cards are made anew. */
+    private String focusNext = "";
 
     LayerList(Session session) {
         this.session = session;
@@ -72,6 +77,13 @@ final class LayerList {
             if (!now.equals(shown)) {
                 shown = now;
                 Controls.refill(rows, build(plan, size.layers()));
+                if (!focusNext.isEmpty()) {
+                    Node next = rows.lookup("#" + focusNext);
+                    focusNext = "";
+                    if (next != null) {
+                        next.requestFocus();
+                    }
+                }
             }
         }));
     }
@@ -84,6 +96,9 @@ final class LayerList {
                     : join(layer));
         }
         if (!layers.isEmpty()) {
+            if (layers.stream().map(Layer::film).distinct().count() > 1) {
+                nodes.add(Controls.label(Texts.of("layers.order"), "hint"));
+            }
             nodes.add(Controls.card(Controls.label(Texts.of("layers.why"), "card-title"),
                     Controls.label(String.join(" ", layers.reversed().stream().map(Words::why).distinct().toList()))));
         }
@@ -109,6 +124,7 @@ final class LayerList {
         }
         HBox.setHgrow(text, Priority.ALWAYS);
         HBox row = new HBox(swatch, text);
+        moves(row, plan, layer);
         row.getStyleClass().add("layer-row");
         return Controls.card(row);
     }
@@ -166,6 +182,45 @@ final class LayerList {
                     .append(colours.get(i).hex()).append(' ').append(100 * (i + 1) / colours.size()).append('%');
         }
         return stops.append(")").toString();
+    }
+
+    /** By the arrow keys with Alt, or dragged over its neighbour. */
+    private void moves(HBox card, LinePlan plan, Layer layer) {
+        card.setId("layer-" + layer.order());
+        card.setFocusTraversable(true);
+        card.setAccessibleText(Texts.of("layers.card", layer.order(), Words.layerName(plan, layer.order())));
+        card.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            if (e.isAltDown() && (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN)) {
+                e.consume();
+                move(layer, e.getCode() == KeyCode.UP, "layer-" + (layer.order() + (e.getCode() == KeyCode.UP ? 1 : -1)));
+            }
+        });
+        double[] from = {0};
+        card.setOnMousePressed(e -> {
+            card.requestFocus();
+            from[0] = e.getSceneY();
+        });
+        card.setOnMouseDragged(e -> card.setTranslateY(e.getSceneY() - from[0]));
+        card.setOnMouseReleased(e -> {
+            double by = e.getSceneY() - from[0];
+            card.setTranslateY(0);
+            if (Math.abs(by) > card.getHeight() / 2) {
+                move(layer, by < 0, "");
+            }
+        });
+    }
+
+    private void move(Layer layer, boolean up, String focus) {
+        session.linePlan().ifPresent(plan -> {
+            switch (LayerOrder.moved(plan, session.line(), layer, up)) {
+                case LayerOrder.Moved m -> {
+                    focusNext = focus;
+                    session.editLine(_ -> m.line());
+                }
+                case LayerOrder.Stays s -> session.say(Texts.of("layers.stays." + s.why(), Words.layerName(plan, layer.order()),
+                        s.other() == 0 ? "" : Words.layerName(plan, s.other())));
+            }
+        });
     }
 
     private Node join(Layer layer) {

@@ -7,7 +7,6 @@ import jurren.app.edgeview.EdgeView;
 import jurren.app.face.FaceCanvas;
 import jurren.app.face.FaceScene;
 import jurren.app.face.Pen;
-import jurren.app.session.EdgeLine;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
@@ -55,6 +54,7 @@ public final class LayersBench implements BenchView {
     private final FaceCanvas canvas;
     private final Controls.Segments<Spread> spreads;
     private final LayerList list;
+    private final HandsCard hands;
     private final VBox snags = new VBox();
     private final Node node;
     private Spread spread = Spread.APART;
@@ -66,10 +66,20 @@ public final class LayersBench implements BenchView {
         this.spreads = Controls.segments("spread", List.of(Spread.values()), s -> Texts.of("layers.spread." + s),
                 this::setSpread);
         this.list = new LayerList(session);
+        this.hands = new HandsCard(session, this::showHands);
         spreads.show(spread);
         snags.getStyleClass().add("cards");
         canvas.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
-        this.node = BenchLayout.of(canvas, new VBox(list.node(), snags), COLUMN, edge);
+        this.node = BenchLayout.of(canvas, new VBox(list.node(), hands.node(), snags), COLUMN, edge);
+    }
+
+    /** The worst try is seen from above only. */
+    private void showHands() {
+        if (hands.shown().isPresent() && spread == Spread.APART) {
+            spreads.show(Spread.TOGETHER);
+            setSpread(Spread.TOGETHER);
+        }
+        canvas.redraw();
     }
 
     private void setSpread(Spread newSpread) {
@@ -79,8 +89,10 @@ public final class LayersBench implements BenchView {
 
     private void drag(MouseEvent e) {
         if (spread == Spread.TOGETHER && !canvas.isPanning(e)) {
-            session.sizePlan().ifPresent(s -> session.drag(EdgeLine.through(
-                    s.face().rolled(canvas.view().toMm(e.getX(), e.getY())), s.area().box())));
+            session.sizePlan().ifPresent(s -> {
+                Point p = s.face().rolled(canvas.view().toMm(e.getX(), e.getY()));
+                session.drag(e.isShiftDown() ? session.edgeLine().towards(p, s.area().box()) : session.edgeLine().through(p, s.area().box()));
+            });
         }
     }
 
@@ -170,11 +182,26 @@ public final class LayersBench implements BenchView {
 
     private void together(Pen pen, LinePlan plan, SizePlan size) {
         pen.fill(size.shapes().sheet(), Theme.paint(plan.blankColour().colour()));
-        for (Layer layer : size.layers()) {
-            layer.paints().forEach(i -> pen.fill(i.region(), Placement.HERE, i.colour(), i.ink()));
-            pen.outline(layer.region(), Placement.HERE, Color.web("#23262B", 0.5), 0.8);
+        List<Layer> layers = size.layers();
+        for (int i = 0; i < layers.size(); i++) {
+            Placement lies = hands.lies(i);
+            layers.get(i).paints().forEach(p -> pen.fill(p.region(), lies, p.colour(), p.ink()));
+            pen.outline(layers.get(i).region(), lies, Color.web("#23262B", 0.5), 0.8);
         }
+        hands.shown().ifPresent(t -> {
+            t.gapAt().ifPresent(at -> around(pen, at, Texts.of("hands.sign.gap", session.unit().fine(t.gapMm()))));
+            t.rimAt().ifPresent(at -> around(pen, at, Texts.of("hands.sign.rim", session.unit().fine(t.rimMm()))));
+        });
         FaceScene.edgeLine(pen, size, session.edgeLine());
+    }
+
+    private static void around(Pen pen, Point at, String says) {
+        double x = pen.view().x(at.xMm());
+        double y = pen.view().y(at.yMm());
+        pen.graphics().setStroke(Theme.MARIGOLD);
+        pen.graphics().setLineWidth(2);
+        pen.graphics().strokeOval(x - 14, y - 14, 28, 28);
+        pen.text(says, x + 20, y, Theme.measure(12), Theme.INK, TextAlignment.LEFT);
     }
 
     private void snags(Pen pen, SizePlan size) {
@@ -206,6 +233,7 @@ public final class LayersBench implements BenchView {
     @Override
     public void update() {
         list.update();
+        hands.update();
         SnagCards.show(snags, session, SnagCards.of(session, MENDS));
         edge.update();
         canvas.redraw();
@@ -214,5 +242,6 @@ public final class LayersBench implements BenchView {
     @Override
     public void close() {
         edge.close();
+        hands.close();
     }
 }

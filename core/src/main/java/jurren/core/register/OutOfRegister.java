@@ -1,0 +1,203 @@
+package jurren.core.register;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
+import jurren.core.layer.Join;
+import jurren.core.layer.Layer;
+import jurren.core.material.Film;
+import jurren.core.stop.Stop;
+
+/**
+ * A stack laid many times, each layer but the lowest up to so far out of its place in any direction. The same for a seed.
+ *
+ * <p>A border that only moves is no fault. A <em>gap</em> is the thing's own ground where none was wanted anywhere near;
+ * a <em>rim</em> is a lower layer where nothing of it was wanted anywhere near. Both are looked for in pixels of a fifth
+ * of the accuracy, and told by the width of a circle that would fit.
+ *
+ * @param accuracyMm how far off hands may be
+ * @param withGap    in how many tries the ground shows
+ * @param withRim    in how many tries a rim shows
+ * @param worst      the try that looks worst; empty when none shows anything
+ * @param proposals  joins that would have hidden every gap of these tries
+ */
+public record OutOfRegister(double accuracyMm, int tries, int withGap, int withRim, Optional<Try> worst, List<Proposal> proposals) {
+    public static final int TRIES = 200;
+    private static final double PX_OF_ACCURACY = 5;
+    private static final double MOST_PX = 8_000_000;
+    /** Of so many tries with most to see, how wide it is is measured. */
+    private static final int MEASURED = 8;
+    private static final double STEP_MM = 0.1;
+
+    /**
+     * One way to lay it.
+     *
+     * @param moved by the order of the layers, from the lowest
+     * @param rimOf the order of the layer that shows as a rim; 0 when none does
+     */
+    public record Try(List<Placement> moved, double gapMm, Optional<Point> gapAt, double rimMm, Optional<Point> rimAt, int rimOf) {
+        public double worstMm() {
+            return Math.max(gapMm, rimMm);
+        }
+    }
+
+    /** A join with the least overlap that hides what these tries do. */
+    public record Proposal(int layer, Film film, Join.KnockedOut join) {
+    }
+
+    public OutOfRegister {
+        proposals = List.copyOf(proposals);
+    }
+
+    public boolean isHidden() {
+        return worst.isEmpty();
+    }
+
+    /** What of a stack is looked at, and how its layers lie. */
+    private record Stacked(Grid grid, List<Layer> layers, List<Mask> masks, int reachPx) {
+    }
+
+    private record Shift(int right, int down) {
+    }
+
+    private record Seen(int number, List<Shift> shifts, Mask gap, Map<Integer, Mask> rims) {
+        long pixels() {
+            return gap.count() + rims.values().stream().mapToLong(Mask::count).sum();
+        }
+    }
+
+    /** @param layers from the bottom up; what is seen through openings of plates counts as what is painted there */
+    public static OutOfRegister of(List<Layer> layers, double accuracyMm, long seed) {
+        if (!(accuracyMm > 0 && accuracyMm <= 10)) {
+            throw new IllegalArgumentException("hands are off by more than 0 and at most 10 mm, not " + accuracyMm);
+        }
+        Stop stop = Stop.here();
+        Optional<Box> all = layers.stream().map(OutOfRegister::shows).filter(r -> !r.isEmpty()).map(Region::bounds).reduce(Box::joined);
+        if (layers.size() < 2 || all.isEmpty()) {
+            return new OutOfRegister(accuracyMm, TRIES, 0, 0, Optional.empty(), List.of());
+        }
+        Box box = all.get().grown(4 * accuracyMm);
+        double pxPerMm = Math.min(PX_OF_ACCURACY / accuracyMm, Math.sqrt(MOST_PX / (box.widthMm() * box.heightMm())));
+        Grid grid = Grid.over(box, pxPerMm);
+        int reach = Math.max(1, (int) Math.floor(accuracyMm * pxPerMm));
+        Stacked stack = new Stacked(grid, layers, layers.stream().map(l -> Mask.of(shows(l), grid)).toList(), reach);
+        List<Mask> wanted = looks(stack, layers.stream().map(_ -> new Shift(0, 0)).toList());
+        // two layers may be off in opposite directions, and a pixel is lost to rounding
+        List<Mask> near = wanted.stream().map(m -> m.dilated(2 * reach + 1)).toList();
+        List<List<Shift>> tries = tries(layers.size(), reach, seed);
+        List<Seen> seen = IntStream.range(0, TRIES).parallel().mapToObj(i -> {
+            stop.look();
+            return seen(stack, near, i, tries.get(i));
+        }).toList();
+        int withGap = (int) seen.stream().filter(s -> !s.gap.isEmpty()).count();
+        int withRim = (int) seen.stream().filter(s -> s.rims.values().stream().anyMatch(m -> !m.isEmpty())).count();
+        Optional<Try> worst = seen.stream().filter(s -> s.pixels() > 0).sorted(Comparator.comparingLong(Seen::pixels).reversed().thenComparingInt(Seen::number))
+                .limit(MEASURED).map(s -> measured(stack, s)).max(Comparator.comparingDouble(Try::worstMm));
+        return new OutOfRegister(accuracyMm, TRIES, withGap, withRim, worst, withGap == 0 ? List.of() : proposals(stack, tries));
+    }
+
+    private static Region shows(Layer layer) {
+        return switch (layer.role()) {
+            case PLATE -> layer.seen();
+            case PRINT -> layer.isCut() ? layer.region() : layer.print().everything();
+            case FILM, BASE -> layer.region();
+        };
+    }
+
+    private static List<List<Shift>> tries(int layers, int reach, long seed) {
+        Random random = new Random(seed);
+        List<List<Shift>> tries = new ArrayList<>();
+        for (int i = 0; i < TRIES; i++) {
+            List<Shift> shifts = new ArrayList<>(List.of(new Shift(0, 0)));
+            while (shifts.size() < layers) {
+                double angle = 2 * Math.PI * random.nextDouble();
+                double far = reach * Math.sqrt(random.nextDouble());
+                shifts.add(new Shift((int) Math.round(far * Math.cos(angle)), (int) Math.round(far * Math.sin(angle))));
+            }
+            tries.add(shifts);
+        }
+        return tries;
+    }
+
+    /** What is seen of each layer, from the lowest, and at last the ground. Ink stays only where its base is. */
+    private static List<Mask> looks(Stacked stack, List<Shift> shifts) {
+        List<Mask> lie = new ArrayList<>();
+        for (int i = 0; i < stack.masks.size(); i++) {
+            Mask m = stack.masks.get(i).moved(shifts.get(i).right, shifts.get(i).down);
+            Layer layer = stack.layers.get(i);
+            boolean onBase = i > 0 && layer.role() == Layer.Role.PRINT && stack.layers.get(i - 1).role() == Layer.Role.BASE;
+            lie.add(onBase ? m.and(lie.get(i - 1)) : m);
+        }
+        Mask covered = Mask.empty(stack.grid.width(), stack.grid.height());
+        Mask[] seen = new Mask[lie.size() + 1];
+        for (int i = lie.size() - 1; i >= 0; i--) {
+            seen[i] = lie.get(i).copy().without(covered);
+            covered.or(lie.get(i));
+        }
+        seen[lie.size()] = covered.inverted();
+        return List.of(seen);
+    }
+
+    private static Seen seen(Stacked stack, List<Mask> near, int number, List<Shift> shifts) {
+        List<Mask> looks = looks(stack, shifts);
+        int ground = looks.size() - 1;
+        Map<Integer, Mask> rims = new LinkedHashMap<>();
+        for (int i = 0; i < ground; i++) {
+            rims.put(i + 1, looks.get(i).copy().without(near.get(i)));
+        }
+        return new Seen(number, shifts, looks.get(ground).copy().without(near.get(ground)), rims);
+    }
+
+    private static Try measured(Stacked stack, Seen seen) {
+        Placement toFace = stack.grid.toPx().inverse();
+        int rimOf = 0;
+        int rim = 0;
+        for (Map.Entry<Integer, Mask> e : seen.rims.entrySet()) {
+            int wide = e.getValue().widest();
+            if (wide > rim) {
+                rim = wide;
+                rimOf = e.getKey();
+            }
+        }
+        double mm = 1 / stack.grid.pxPerMm();
+        return new Try(seen.shifts.stream().map(s -> Placement.moved(s.right * mm, s.down * mm)).toList(),
+                seen.gap.widest() * mm, seen.gap.middle().map(toFace::apply), rim * mm,
+                rimOf == 0 ? Optional.empty() : seen.rims.get(rimOf).middle().map(toFace::apply), rimOf);
+    }
+
+    /** Of each layer that cuts those below it back: as far as it and any of them were ever apart, up to a whole step. */
+    private static List<Proposal> proposals(Stacked stack, List<List<Shift>> tries) {
+        List<Proposal> proposals = new ArrayList<>();
+        for (int upper = 1; upper < stack.layers.size(); upper++) {
+            Layer layer = stack.layers.get(upper);
+            double is = layer.join() instanceof Join.KnockedOut k ? k.overlapMm() : 0;
+            double apart = 0;
+            for (int lower = 0; lower < upper; lower++) {
+                if (!meet(stack, upper, lower)) {
+                    continue;
+                }
+                for (List<Shift> shifts : tries) {
+                    apart = Math.max(apart, Math.hypot(shifts.get(upper).right - shifts.get(lower).right, shifts.get(upper).down - shifts.get(lower).down));
+                }
+            }
+            double needed = Math.ceil((apart + 1) / stack.grid.pxPerMm() / STEP_MM - 1e-9) * STEP_MM;
+            if (!(layer.join() instanceof Join.LaidOver) && apart > 0 && needed > is + 1e-9) {
+                proposals.add(new Proposal(layer.order(), layer.film(), new Join.KnockedOut(needed)));
+            }
+        }
+        return proposals;
+    }
+
+    private static boolean meet(Stacked stack, int a, int b) {
+        return !stack.masks.get(a).dilated(2).and(stack.masks.get(b)).isEmpty();
+    }
+}
