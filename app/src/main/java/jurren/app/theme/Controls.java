@@ -73,6 +73,13 @@ public final class Controls {
         return card;
     }
 
+    /** Cards below each other. */
+    public static VBox cards(Node... cards) {
+        VBox all = new VBox(cards);
+        all.getStyleClass().add("cards");
+        return all;
+    }
+
     /** A name on the left and something on the right. */
     public static HBox row(String name, Node value) {
         Label label = label(name, "row-name");

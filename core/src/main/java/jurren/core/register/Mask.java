@@ -118,6 +118,38 @@ final class Mask {
         return to;
     }
 
+    int rows() {
+        return height;
+    }
+
+    int wordsARow() {
+        return stride;
+    }
+
+    long word(int row, int at) {
+        return bits[row * stride + at];
+    }
+
+    /** A row of what this is moved so far to the right, without moving all of it; false, and nothing, when it would be empty. */
+    boolean row(int row, int right, long[] into) {
+        if (row < 0 || row >= height) {
+            return false;
+        }
+        int words = Math.floorDiv(right, WORD);
+        int shift = Math.floorMod(right, WORD);
+        int from = row * stride;
+        long any = 0;
+        long carried = 0;
+        for (int w = 0; w < stride; w++) {
+            int source = w - words;
+            long value = source >= 0 && source < stride ? bits[from + source] : 0;
+            into[w] = shift == 0 ? value : value << shift | (w == 0 && source > 0 ? bits[from + source - 1] : carried) >>> WORD - shift;
+            carried = value;
+            any |= into[w];
+        }
+        return any != 0;
+    }
+
     /** Everything within so many pixels to the side and up or down. */
     Mask dilated(int by) {
         Mask wide = copy();
@@ -181,13 +213,5 @@ final class Mask {
             }
         }
         return true;
-    }
-
-    long count() {
-        long n = 0;
-        for (long word : bits) {
-            n += Long.bitCount(word);
-        }
-        return n;
     }
 }

@@ -1,13 +1,16 @@
 package jurren.core.register;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.function.ToLongFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -27,15 +30,16 @@ import jurren.core.stop.Stop;
  * @param accuracyMm how far off hands may be
  * @param withGap    in how many tries the ground shows
  * @param withRim    in how many tries a rim shows
+ * @param widestGapMm of all tries
  * @param worst      the try that looks worst; empty when none shows anything
  * @param proposals  joins that would have hidden every gap of these tries
  */
-public record OutOfRegister(double accuracyMm, int tries, int withGap, int withRim, Optional<Try> worst, List<Proposal> proposals) {
+public record OutOfRegister(double accuracyMm, int tries, int withGap, int withRim, double widestGapMm, Optional<Try> worst, List<Proposal> proposals) {
     public static final int TRIES = 200;
     private static final double PX_OF_ACCURACY = 5;
     private static final double MOST_PX = 8_000_000;
     /** Of so many tries with most to see, how wide it is is measured. */
-    private static final int MEASURED = 8;
+    private static final int MEASURED = 3;
     private static final double STEP_MM = 0.1;
 
     /**
@@ -63,16 +67,24 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
     }
 
     /** What of a stack is looked at, and how its layers lie. */
-    private record Stacked(Grid grid, List<Layer> layers, List<Mask> masks, int reachPx) {
+    private record Stacked(Grid grid, List<Layer> layers, List<Mask> masks, boolean[] onBase) {
+        static Stacked of(Grid grid, List<Layer> layers) {
+            boolean[] onBase = new boolean[layers.size()];
+            for (int i = 1; i < onBase.length; i++) {
+                onBase[i] = layers.get(i).role() == Layer.Role.PRINT && layers.get(i - 1).role() == Layer.Role.BASE;
+            }
+            return new Stacked(grid, layers, layers.stream().map(l -> Mask.of(shows(l), grid)).toList(), onBase);
+        }
+    }
+
+    /** How many pixels of a try show the ground, and how many a rim. */
+    private record Counted(int number, long gap, long rim) {
     }
 
     private record Shift(int right, int down) {
     }
 
-    private record Seen(int number, List<Shift> shifts, Mask gap, Map<Integer, Mask> rims) {
-        long pixels() {
-            return gap.count() + rims.values().stream().mapToLong(Mask::count).sum();
-        }
+    private record Seen(List<Shift> shifts, Mask gap, Map<Integer, Mask> rims) {
     }
 
     /** @param layers from the bottom up; what is seen through openings of plates counts as what is painted there */
@@ -83,26 +95,71 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
         Stop stop = Stop.here();
         Optional<Box> all = layers.stream().map(OutOfRegister::shows).filter(r -> !r.isEmpty()).map(Region::bounds).reduce(Box::joined);
         if (layers.size() < 2 || all.isEmpty()) {
-            return new OutOfRegister(accuracyMm, TRIES, 0, 0, Optional.empty(), List.of());
+            return new OutOfRegister(accuracyMm, TRIES, 0, 0, 0, Optional.empty(), List.of());
         }
         Box box = all.get().grown(4 * accuracyMm);
         double pxPerMm = Math.min(PX_OF_ACCURACY / accuracyMm, Math.sqrt(MOST_PX / (box.widthMm() * box.heightMm())));
         Grid grid = Grid.over(box, pxPerMm);
         int reach = Math.max(1, (int) Math.floor(accuracyMm * pxPerMm));
-        Stacked stack = new Stacked(grid, layers, layers.stream().map(l -> Mask.of(shows(l), grid)).toList(), reach);
+        Stacked stack = Stacked.of(grid, layers);
         List<Mask> wanted = looks(stack, layers.stream().map(_ -> new Shift(0, 0)).toList());
         // two layers may be off in opposite directions, and a pixel is lost to rounding
         List<Mask> near = wanted.stream().map(m -> m.dilated(2 * reach + 1)).toList();
+        List<Mask> far = near.stream().map(Mask::inverted).toList();
         List<List<Shift>> tries = tries(layers.size(), reach, seed);
-        List<Seen> seen = IntStream.range(0, TRIES).parallel().mapToObj(i -> {
+        List<Counted> counted = IntStream.range(0, TRIES).parallel().mapToObj(i -> {
             stop.look();
-            return seen(stack, near, i, tries.get(i));
+            return counted(stack, far, i, tries.get(i));
         }).toList();
-        int withGap = (int) seen.stream().filter(s -> !s.gap.isEmpty()).count();
-        int withRim = (int) seen.stream().filter(s -> s.rims.values().stream().anyMatch(m -> !m.isEmpty())).count();
-        Optional<Try> worst = seen.stream().filter(s -> s.pixels() > 0).sorted(Comparator.comparingLong(Seen::pixels).reversed().thenComparingInt(Seen::number))
-                .limit(MEASURED).map(s -> measured(stack, s)).max(Comparator.comparingDouble(Try::worstMm));
-        return new OutOfRegister(accuracyMm, TRIES, withGap, withRim, worst, withGap == 0 ? List.of() : proposals(stack, tries));
+        int withGap = (int) counted.stream().filter(c -> c.gap > 0).count();
+        int withRim = (int) counted.stream().filter(c -> c.rim > 0).count();
+        List<Try> measured = Stream.concat(most(counted, Counted::gap), most(counted, Counted::rim)).distinct().parallel().map(c -> {
+            stop.look();
+            return measured(stack, seen(stack, near, tries.get(c.number)));
+        }).toList();
+        return new OutOfRegister(accuracyMm, TRIES, withGap, withRim, measured.stream().mapToDouble(Try::gapMm).max().orElse(0),
+                measured.stream().max(Comparator.comparingDouble(Try::worstMm)), withGap == 0 ? List.of() : proposals(stack, tries));
+    }
+
+    private static Stream<Counted> most(List<Counted> counted, ToLongFunction<Counted> pixels) {
+        return counted.stream().filter(c -> pixels.applyAsLong(c) > 0)
+                .sorted(Comparator.comparingLong(pixels).reversed().thenComparingInt(Counted::number)).limit(MEASURED);
+    }
+
+    /** How much of a try is to be seen, without keeping any of it: row by row, from the top layer down. */
+    private static Counted counted(Stacked stack, List<Mask> far, int number, List<Shift> shifts) {
+        int layers = stack.layers.size();
+        Mask farFromGround = far.get(layers);
+        int words = farFromGround.wordsARow();
+        long[] covered = new long[words];
+        long[] lies = new long[words];
+        long[] base = new long[words];
+        long gap = 0;
+        long rim = 0;
+        for (int row = 0; row < farFromGround.rows(); row++) {
+            Arrays.fill(covered, 0);
+            for (int i = layers - 1; i >= 0; i--) {
+                if (!stack.masks.get(i).row(row - shifts.get(i).down, shifts.get(i).right, lies)) {
+                    continue;
+                }
+                if (stack.onBase[i]) {
+                    boolean there = stack.masks.get(i - 1).row(row - shifts.get(i - 1).down, shifts.get(i - 1).right, base);
+                    for (int w = 0; w < words; w++) {
+                        lies[w] = there ? lies[w] & base[w] : 0;
+                    }
+                }
+                for (int w = 0; w < words; w++) {
+                    if (lies[w] != 0) {
+                        rim += Long.bitCount(lies[w] & ~covered[w] & far.get(i).word(row, w));
+                        covered[w] |= lies[w];
+                    }
+                }
+            }
+            for (int w = 0; w < words; w++) {
+                gap += Long.bitCount(~covered[w] & farFromGround.word(row, w));
+            }
+        }
+        return new Counted(number, gap, rim);
     }
 
     private static Region shows(Layer layer) {
@@ -133,9 +190,7 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
         List<Mask> lie = new ArrayList<>();
         for (int i = 0; i < stack.masks.size(); i++) {
             Mask m = stack.masks.get(i).moved(shifts.get(i).right, shifts.get(i).down);
-            Layer layer = stack.layers.get(i);
-            boolean onBase = i > 0 && layer.role() == Layer.Role.PRINT && stack.layers.get(i - 1).role() == Layer.Role.BASE;
-            lie.add(onBase ? m.and(lie.get(i - 1)) : m);
+            lie.add(stack.onBase[i] ? m.and(lie.get(i - 1)) : m);
         }
         Mask covered = Mask.empty(stack.grid.width(), stack.grid.height());
         Mask[] seen = new Mask[lie.size() + 1];
@@ -147,14 +202,14 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
         return List.of(seen);
     }
 
-    private static Seen seen(Stacked stack, List<Mask> near, int number, List<Shift> shifts) {
+    private static Seen seen(Stacked stack, List<Mask> near, List<Shift> shifts) {
         List<Mask> looks = looks(stack, shifts);
         int ground = looks.size() - 1;
         Map<Integer, Mask> rims = new LinkedHashMap<>();
         for (int i = 0; i < ground; i++) {
             rims.put(i + 1, looks.get(i).copy().without(near.get(i)));
         }
-        return new Seen(number, shifts, looks.get(ground).copy().without(near.get(ground)), rims);
+        return new Seen(shifts, looks.get(ground).copy().without(near.get(ground)), rims);
     }
 
     private static Try measured(Stacked stack, Seen seen) {

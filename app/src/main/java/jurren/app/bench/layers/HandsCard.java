@@ -114,7 +114,7 @@ final class HandsCard {
             return Texts.of("hands.hidden", study.tries());
         }
         OutOfRegister.Try worst = study.worst().get();
-        String gap = study.withGap() == 0 ? "" : Texts.of("hands.gap", study.withGap(), study.tries(), session.unit().fine(worst.gapMm()));
+        String gap = study.withGap() == 0 ? "" : Texts.of("hands.gap", study.withGap(), study.tries(), session.unit().fine(study.widestGapMm()));
         String rim = study.withRim() == 0 || worst.rimOf() == 0 ? ""
                 : Texts.of("hands.rim", study.withRim(), study.tries(), Words.layerName(plan, worst.rimOf()), session.unit().fine(worst.rimMm()));
         return (gap + " " + rim).strip();

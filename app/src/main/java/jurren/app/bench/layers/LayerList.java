@@ -56,6 +56,7 @@ final class LayerList {
     private final Session session;
     private final VBox rows = new VBox();
     private final VBox node;
+    private final VBox why = new VBox();
     private List<Object> shown = List.of();
     /** The card that keeps the keyboard when the cards are made anew. */
     private String focusNext = "";
@@ -69,6 +70,11 @@ final class LayerList {
 
     Node node() {
         return node;
+    }
+
+    /** Why they are reversed, or not. */
+    Node why() {
+        return why;
     }
 
     void update() {
@@ -99,9 +105,9 @@ final class LayerList {
             if (layers.stream().map(Layer::film).distinct().count() > 1) {
                 nodes.add(Controls.label(Texts.of("layers.order"), "hint"));
             }
-            nodes.add(Controls.card(Controls.label(Texts.of("layers.why"), "card-title"),
-                    Controls.label(String.join(" ", layers.reversed().stream().map(Words::why).distinct().toList()))));
         }
+        Controls.refill(why, layers.isEmpty() ? List.of() : List.of(Controls.card(Controls.label(Texts.of("layers.why"), "card-title"),
+                Controls.label(String.join(" ", layers.reversed().stream().map(Words::why).distinct().toList())))));
         return nodes;
     }
 

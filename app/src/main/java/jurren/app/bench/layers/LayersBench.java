@@ -70,7 +70,7 @@ public final class LayersBench implements BenchView {
         spreads.show(spread);
         snags.getStyleClass().add("cards");
         canvas.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
-        this.node = BenchLayout.of(canvas, new VBox(list.node(), hands.node(), snags), COLUMN, edge);
+        this.node = BenchLayout.of(canvas, Controls.cards(list.node(), snags, hands.node(), list.why()), COLUMN, edge);
     }
 
     /** The worst try is seen from above only. */
