@@ -85,7 +85,7 @@ public final class Pen {
     private void filled(Region region, Placement placed, Placement paintToMm, Paint paint, double opacity) {
         Placement toScreen = paintToMm.then(placed).then(Placement.scaled(view.pxPerMm())).then(Placement.moved(view.x(0), view.y(0)));
         g.save();
-        g.setGlobalAlpha(opacity);
+        g.setGlobalAlpha(opacity * g.getGlobalAlpha());
         g.transform(toScreen.xx(), toScreen.yx(), toScreen.xy(), toScreen.yy(), toScreen.dxMm(), toScreen.dyMm());
         Placement back = paintToMm.inverse();
         g.beginPath();

@@ -111,6 +111,9 @@ public final class Snapshots {
         });
         settle();
         picture("layers-back");
+        line("A", Bench.LOADS, null);
+        click("#loads-show-prints");
+        picture("prints");
         line("C", Bench.LAYERS, "layers-label");
         line("E", Bench.ART, "art-stencil");
         line("A", Bench.BLANK, null);
@@ -128,14 +131,8 @@ public final class Snapshots {
         });
     }
 
-    /** The art on a large screen, and with text as large as it goes. */
+    /** With text as large as it goes. */
     private void large() throws InterruptedException {
-        on(() -> {
-            session.show(Bench.ART);
-            session.choose(Optional.of("m2"));
-            return null;
-        });
-        picture("art-1920", 1920, 1080);
         on(() -> {
             session.showText(Settings.MOST_TEXT_PX);
             session.show(Bench.LAYERS);
@@ -212,15 +209,11 @@ public final class Snapshots {
     }
 
     private void picture(String name) throws InterruptedException {
-        picture(name, JurrenWindow.WIDTH, JurrenWindow.HEIGHT);
-    }
-
-    private void picture(String name, double width, double height) throws InterruptedException {
         settle();
         WritableImage image = on(() -> {
             Parent root = scene.getRoot();
             root.applyCss();
-            root.resize(width, height);
+            root.resize(JurrenWindow.WIDTH, JurrenWindow.HEIGHT);
             root.layout();
             root.layout();
             return root.snapshot(null, null);

@@ -159,7 +159,7 @@ class HandsThatLoseNothingTest extends WindowTest {
             window.shell().actions().blanks().exchange(own);
         });
         settle();
-        assertThat(on(() -> session.job().carried())).containsExactly(own);
+        assertThat(on(() -> session.job().carried().blanks())).containsExactly(own);
         run(() -> session.editLine(l -> l.withBlank(before.lines().getFirst().thing(), before.lines().getFirst().drawnFor(),
                 before.lines().getFirst().sizes())));
         settle();

@@ -13,6 +13,7 @@ import java.util.List;
  *
  * <ol>
  *   <li>Warm the cloth, to drive out damp.
+ *   <li>Where a film is printed on its face, lay a mask on it and lift it off its backing; it is peeled with the carrier.
  *   <li>Tack each lower layer as briefly as its recipe says and peel its carrier. A printed sheet that goes
  *       onto a layer is taped face down and takes its own full dwell there.
  *   <li>Press the top layer, and with it all, for the full dwell once.
@@ -30,6 +31,8 @@ import java.util.List;
 public final class FilmPress {
     private static final double WARM_S = 4;
     private static final double REPRESS_S = 3;
+    private static final double MASK_S = 20;
+    private static final double TURN_OVER_S = 15;
 
     private FilmPress() {
     }
@@ -49,6 +52,9 @@ public final class FilmPress {
         b.press(Step.Kind.WARM, 0, hottest, WARM_S, top.recipe().pressure(), top.recipe().peel());
         for (Pressed p : layers) {
             Recipe r = p.recipe();
+            if (p.masked()) {
+                b.hand(Step.Kind.MASK, p.layer(), MASK_S);
+            }
             if (p.sheet()) {
                 b.hand(Step.Kind.TAPE_SHEET, p.layer(), DyePress.TAPE_S);
                 b.press(Step.Kind.PRESS, p.layer(), r.celsius(), p.sheetS(), r.pressure(), r.peel());
@@ -65,6 +71,13 @@ public final class FilmPress {
             b.press(Step.Kind.REPRESS, top.layer(), hottest, REPRESS_S, firmest, top.recipe().peel());
         }
         return new FinishSequence(b.steps(), heatTaken(b.steps(), layers, cloth), (b.endS() + StepList.HANDLING_S) * positions);
+    }
+
+    /** Between two places of a thing: what was pressed faces the lower plate now. */
+    public static FinishSequence turningOver() {
+        StepList b = new StepList();
+        b.hand(Step.Kind.TURN_OVER, 0, TURN_OVER_S);
+        return new FinishSequence(b.steps(), List.of(), b.endS());
     }
 
     /** A layer that already had its dwell from a sheet pressed onto it needs no more, and bears the less. */

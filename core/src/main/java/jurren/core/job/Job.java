@@ -4,6 +4,8 @@ import jurren.core.blank.Blank;
 import jurren.core.blank.Family;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
+import jurren.core.material.Material;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
@@ -16,10 +18,9 @@ import java.util.function.UnaryOperator;
  * @param made     what of it is made already
  * @param carried  the shop's own things that its lines are made on, so that it opens where they are not known
  */
-public record Job(String name, String number, String customer, String due, boolean framed, List<Line> lines, Made made, List<Blank> carried) {
+public record Job(String name, String number, String customer, String due, boolean framed, List<Line> lines, Made made, Carried carried) {
     public Job {
         lines = lines.stream().map(l -> l.at(0)).toList();
-        carried = List.copyOf(carried);
         if (lines.stream().map(Line::id).distinct().count() != lines.size()) {
             throw new IllegalArgumentException("the lines of a job need different letters");
         }
@@ -27,7 +28,7 @@ public record Job(String name, String number, String customer, String due, boole
 
     /** For nobody yet, with nothing made and nothing carried. */
     public Job(String name, String number, String due, boolean framed, List<Line> lines) {
-        this(name, number, "", due, framed, lines, Made.NOTHING, List.of());
+        this(name, number, "", due, framed, lines, Made.NOTHING, Carried.NOTHING);
     }
 
     public Optional<Line> line(String lineId) {
@@ -67,10 +68,13 @@ public record Job(String name, String number, String customer, String due, boole
         return new Job(name, number, customer, due, framed, lines, newMade, carried);
     }
 
-    /** With every own thing of a shop that a line is made on, and no other. */
+    /** With every own thing of a shop that a line is made on, every material it came with that is still used, and no other. */
     public Job carrying(Shop shop) {
-        List<Blank> needed = shop.blanks().stream().filter(b -> b.family() == Family.OWN)
+        List<Blank> things = shop.blanks().stream().filter(b -> b.family() == Family.OWN)
                 .filter(b -> lines.stream().anyMatch(l -> l.blankId().equals(b.id()))).toList();
+        List<Material> films = carried.materials().stream().filter(m -> lines.stream().anyMatch(l ->
+                IntStream.range(0, l.places().size()).anyMatch(i -> l.at(i).materials().contains(m.id())))).toList();
+        Carried needed = new Carried(things, films);
         return needed.equals(carried) ? this : new Job(name, number, customer, due, framed, lines, made, needed);
     }
 

@@ -55,10 +55,17 @@ public record Shop(List<Blank> blanks, List<Material> materials, Cutter cutter, 
         };
     }
 
-    /** With the things that a job carries, where this shop does not know them. */
-    public Shop knowing(List<Blank> carried) {
-        List<Blank> unknown = carried.stream().filter(b -> blank(b.id()).isEmpty()).toList();
-        return unknown.isEmpty() ? this : withOwn(unknown);
+    /** With the things and materials that a job carries, where this shop does not know them. */
+    public Shop knowing(Carried carried) {
+        List<Blank> things = carried.blanks().stream().filter(b -> blank(b.id()).isEmpty()).toList();
+        List<Material> films = carried.materials().stream().filter(m -> material(m.id()).isEmpty()).toList();
+        Shop more = things.isEmpty() ? this : withOwn(things);
+        if (films.isEmpty()) {
+            return more;
+        }
+        List<Material> all = new ArrayList<>(materials);
+        all.addAll(films);
+        return new Shop(more.blanks, all, cutter, printer, presses, shelf, prices);
     }
 
     /** With the user's own blanks, which stand before the catalogue's; the same id replaces. */

@@ -5,8 +5,12 @@ import jurren.core.art.BuiltMotif;
 import jurren.core.art.Chain;
 import jurren.core.memo.Memo;
 import jurren.core.stop.Stop;
+import jurren.core.art.Backing;
+import jurren.core.art.Mark;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
+import jurren.core.art.Pose;
+import jurren.core.art.Source;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.BlankSize;
@@ -22,6 +26,7 @@ import jurren.core.finish.Press;
 import jurren.core.finish.Pressed;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
 import jurren.core.geometry.Warp;
 import jurren.core.hold.Verdict;
 import jurren.core.hold.WhatHolds;
@@ -149,9 +154,10 @@ public final class Planner {
             return s.id().equals(line.drawnFor()) ? drawn : planSize(line, materials, drawnFace, face(line, s), drawn.artBounds(), s.id());
         }).toList();
         PlatenPlan platen = platen(drawn, shop.pressFor(line.thing(), blank, drawn.face()));
+        FinishSequence finish = finish(blank, drawn, platen);
         Map<String, Verdict> holds = new LinkedHashMap<>();
         materials.forEach((id, m) -> holds.put(id, WhatHolds.of(m, blank.madeOf(), colour, drawn.face())));
-        return new LinePlan(line, blank, colour, materials, built, sizes, finish(blank, drawn, platen), platen, holds);
+        return new LinePlan(line, blank, colour, materials, built, sizes, line.at() == 0 ? finish : FilmPress.turningOver().then(finish), platen, holds);
     }
 
     /** The face of a size as this order measured it. */
@@ -171,7 +177,9 @@ public final class Planner {
     }
 
     private FaceWork workFace(FaceKey key) {
-        Art art = asMade(arts.get(key.motifs).madeOf(key.usualId), key.materials).placed(key.fit);
+        boolean kept = Ways.of(key.materials.get(key.usualId)).keepsWidths() && !key.fit.equals(Placement.HERE);
+        Art made = kept ? chain.art(sized(key.motifs, key.fit), Placement.HERE) : arts.get(key.motifs).placed(key.fit);
+        Art art = asMade(made.madeOf(key.usualId), key.materials);
         Warp unrolling = Face.unrolling(key.surface, key.trueAtMm);
         Art laid = art.warped(unrolling, Face.back(unrolling));
         if (laid.isEmpty()) {
@@ -183,6 +191,17 @@ public final class Planner {
                 m -> Ways.edging(m, key.edgings),
                 laid.bounds().orElseThrow());
         return new FaceWork(art, laid, layers, Stack.thickestMm(layers));
+    }
+
+    /** Each source as large as the fit makes it, where it puts it; what is done to them in millimetres stays so. */
+    private static List<Motif> sized(List<Motif> motifs, Placement fit) {
+        double factor = Math.sqrt(Math.abs(fit.determinant()));
+        return motifs.stream().map(m -> {
+            Point at = fit.apply(new Point(m.pose().xMm(), m.pose().yMm()));
+            // what follows another motif is as large as that one by itself
+            Source source = m.source() instanceof Mark || m.source() instanceof Backing ? m.source() : m.source().resized(factor, factor);
+            return m.withSource(source).withPose(new Pose(at.xMm(), at.yMm(), m.pose().degrees()));
+        }).toList();
     }
 
     /** A knife leaves nothing of pictures and shadows, and of shades their colour alone. */
@@ -207,7 +226,7 @@ public final class Planner {
         for (Layer layer : drawn.layers()) {
             Way way = Ways.of(layer.material());
             way.byHand().ifPresentOrElse(work -> byHand.add(way.isSeenThrough() ? 0 : byHand.size(), new HandWork.Task(layer.order(), work)),
-                    () -> pressed.add(pressed(layer, way.isSheet(layer))));
+                    () -> pressed.add(pressed(layer, way)));
         }
         int positions = platen.positions().size();
         FinishSequence underHeat = !pressed.isEmpty() && pressed.stream().allMatch(Pressed::sheet)
@@ -217,9 +236,10 @@ public final class Planner {
         return underHeat.then(HandWork.of(byHand));
     }
 
-    private static Pressed pressed(Layer layer, boolean sheet) {
+    private static Pressed pressed(Layer layer, Way way) {
         Material m = layer.material();
-        return new Pressed(layer.order(), (sheet ? m.printRecipe() : Optional.<Recipe>empty()).or(m::recipe).orElseThrow(), sheet);
+        boolean sheet = way.isSheet(layer);
+        return new Pressed(layer.order(), (sheet ? m.printRecipe() : Optional.<Recipe>empty()).or(m::recipe).orElseThrow(), sheet, way.isMasked());
     }
 
     private record Stock(Material material, Colour colour) {

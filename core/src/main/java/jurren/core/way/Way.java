@@ -47,6 +47,16 @@ public interface Way {
         return false;
     }
 
+    /** Whether a mask carries it onto the thing, face up. */
+    default boolean isMasked() {
+        return false;
+    }
+
+    /** Whether its own figures (bridges, strips) stay as wide when the art is made for another size. */
+    default boolean keepsWidths() {
+        return false;
+    }
+
     /** How often the press closes for it at the least. */
     default int presses() {
         return byHand().isPresent() ? 0 : 1;

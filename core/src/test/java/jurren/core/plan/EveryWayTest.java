@@ -8,6 +8,12 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+import jurren.core.geometry.Interval;
+import jurren.core.geometry.Region;
+import jurren.core.art.Painted;
+import jurren.core.art.Lettering;
+import jurren.core.lettering.ShippedTypeface;
 import jurren.core.Fixtures;
 import jurren.core.art.Films;
 import jurren.core.art.Motif;
@@ -120,6 +126,37 @@ class EveryWayTest {
             once.add(path);
             return again ? List.of() : written;
         }).isTrue()).isFalse();
+    }
+
+    /** Art a tenth larger on L than on M has letters a tenth larger; what holds an island is 2 mm wide on both. */
+    @Test
+    void aStencilKeepsItsBridgesAsWideOnEverySize() {
+        UnaryOperator<Line> bridged = l -> l.withMotifs(List.of(new Motif("m1", "O", Lettering.of("O", ShippedTypeface.ANTON, 60, CREAM),
+                List.of(new Treatment.Weld(), new HoldIslands(2, 1, true)), Pose.at(0, 180))))
+                .withSizes(List.of(SizeEntry.of("M", 1), SizeEntry.of("L", 1)));
+        LinePlan plate = plan(Process.RIGID_STENCIL, bridged).lines().getFirst();
+        LinePlan film = plan(Process.HEAT_FILM, bridged).lines().getFirst();
+        assertThat(plate.size("L").orElseThrow().artBounds().orElseThrow().widthMm() / plate.drawn().artBounds().orElseThrow().widthMm())
+                .isCloseTo(270.0 / 254, within(0.01));
+        assertThat(bridgeMm(plate, "M")).isCloseTo(2, within(0.05));
+        assertThat(bridgeMm(plate, "L")).isCloseTo(2, within(0.05));
+        assertThat(bridgeMm(film, "L")).as("film grows as a whole").isCloseTo(2 * 270.0 / 254, within(0.05));
+    }
+
+    /** How wide the gap is that a bridge leaves in the letter's foot, along the middle line. */
+    private static double bridgeMm(LinePlan line, String size) {
+        Region art = Region.weld(line.size(size).orElseThrow().art().paints().stream().map(Painted::region).toList());
+        Box box = art.bounds();
+        double y = box.maxYMm() - 1.5;
+        List<Interval> ink = art.along(new Point(box.minXMm(), y), new Point(box.maxXMm(), y));
+        return IntStream.range(1, ink.size()).mapToDouble(i -> ink.get(i).fromMm() - ink.get(i - 1).toMm()).max().orElse(0);
+    }
+
+    @Test
+    void aPrintedFilmIsMaskedBeforeItIsPressed() {
+        assertThat(plan(Process.PRINTED_HEAT_FILM, UnaryOperator.identity()).lines().getFirst().finish().steps()).extracting(Step::kind)
+                .startsWith(Step.Kind.WARM, Step.Kind.MASK, Step.Kind.PRESS);
+        assertThat(plan(Process.HEAT_FILM, UnaryOperator.identity()).lines().getFirst().finish().steps()).extracting(Step::kind).doesNotContain(Step.Kind.MASK);
     }
 
     @Test

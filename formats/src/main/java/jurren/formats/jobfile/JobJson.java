@@ -8,8 +8,10 @@ import com.fasterxml.jackson.databind.node.TextNode;
 import jurren.core.art.Motif;
 import jurren.core.blank.AreaMeasures;
 import jurren.core.blank.Blank;
+import jurren.core.material.Material;
 import jurren.core.blank.Fit;
 import jurren.core.blank.Form;
+import jurren.core.job.Carried;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.Place;
@@ -22,6 +24,7 @@ import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.formats.Refusal.Reason;
 import jurren.formats.catalogue.BlankFile;
+import jurren.formats.catalogue.MaterialFile;
 import jurren.formats.catalogue.BlankRead;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -70,17 +73,24 @@ final class JobJson {
         new TreeMap<>(made.pressed()).forEach(pressed::put);
     }
 
-    private void carried(ObjectNode node, List<Blank> blanks) {
-        if (blanks.isEmpty()) {
+    private void carried(ObjectNode node, Carried carried) {
+        if (carried.isEmpty()) {
             return;
         }
-        ArrayNode all = node.putObject("carried").putArray("blanks");
+        ObjectNode all = node.putObject("carried");
         try {
-            for (Blank b : blanks) {
-                all.add(mapper.readTree(BlankFile.write(b)));
+            ArrayNode blanks = all.putArray("blanks");
+            for (Blank b : carried.blanks()) {
+                blanks.add(mapper.readTree(BlankFile.write(b)));
+            }
+            if (!carried.materials().isEmpty()) {
+                ArrayNode materials = all.putArray("materials");
+                for (Material m : carried.materials()) {
+                    materials.add(mapper.readTree(MaterialFile.write(m)));
+                }
             }
         } catch (IOException e) {
-            throw new IllegalStateException("a blank that was just written could not be read", e);
+            throw new IllegalStateException("what was just written could not be read", e);
         }
     }
 
@@ -100,7 +110,7 @@ final class JobJson {
         }
     }
 
-    private static List<Blank> carried(JsonNode n, String at) throws Broken {
+    private static Carried carried(JsonNode n, String at) throws Broken {
         List<Blank> blanks = new ArrayList<>();
         for (JsonNode b : n.path("blanks")) {
             switch (BlankFile.read(at, b.toString().getBytes(StandardCharsets.UTF_8))) {
@@ -108,7 +118,17 @@ final class JobJson {
                 case BlankRead.Refused r -> throw new Broken(Reason.DAMAGED_JOB, at + ": " + r.refusal().detail());
             }
         }
-        return blanks;
+        List<Material> materials = new ArrayList<>();
+        for (JsonNode m : n.path("materials")) {
+            try {
+                materials.add(MaterialFile.read(m.toString().getBytes(StandardCharsets.UTF_8)));
+            } catch (MaterialFile.Unknown e) {
+                throw new Broken(Reason.UNKNOWN_IN_JOB, e.getMessage() + " in " + at);
+            } catch (IOException e) {
+                throw new Broken(Reason.DAMAGED_JOB, at + ": " + e.getMessage());
+            }
+        }
+        return new Carried(blanks, materials);
     }
 
     private void line(ObjectNode node, Line line, Assets.Writing assets) {
@@ -164,7 +184,7 @@ final class JobJson {
         }
         List<Line> lines = Fields.list(node, "lines", at, (n, p) -> line(n, p, assets));
         Made made = node.has("made") ? made(node.path("made"), at + ".made") : Made.NOTHING;
-        List<Blank> carried = carried(node.path("carried"), at + ".carried");
+        Carried carried = carried(node.path("carried"), at + ".carried");
         return Fields.value(at, () -> new Job(node.path("name").asText(), node.path("number").asText(), node.path("customer").asText(),
                 node.path("due").asText(), node.path("framed").asBoolean(true), lines, made, carried));
     }

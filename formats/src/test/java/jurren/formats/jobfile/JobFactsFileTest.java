@@ -14,10 +14,12 @@ import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import jurren.core.blank.Blank;
 import jurren.core.blank.Family;
+import jurren.core.job.Carried;
 import jurren.core.job.Job;
 import jurren.core.job.Made;
 import jurren.core.job.Shop;
 import jurren.core.job.Thing;
+import jurren.core.material.Material;
 import jurren.core.plan.Planner;
 import jurren.formats.Refusal.Reason;
 import jurren.formats.catalogue.BuiltInShop;
@@ -96,10 +98,45 @@ class JobFactsFileTest {
         Job job = tees().withLine("A", l -> l.withThing(Thing.of("own-tee", l.thing().colourId()))).carrying(mine);
         Job there = again(job, SHOP);
         assertThat(there).isEqualTo(job);
-        assertThat(there.carried()).singleElement().returns("My tee", Blank::name).returns(Family.OWN, Blank::family);
+        assertThat(there.carried().blanks()).singleElement().returns("My tee", Blank::name).returns(Family.OWN, Blank::family);
         assertThat(new Planner().plan(there, SHOP).lines().getFirst().blank()).isEqualTo(own);
         assertThat(new Planner().plan(there, SHOP).lines().getFirst().drawn().layers())
                 .isEqualTo(new Planner().plan(job, mine).lines().getFirst().drawn().layers());
+    }
+
+    private static Shop without(String material) {
+        return new Shop(SHOP.blanks(), SHOP.materials().stream().filter(m -> !m.id().equals(material)).toList(), SHOP.cutter(), SHOP.printer(),
+                SHOP.presses(), SHOP.shelf(), SHOP.prices());
+    }
+
+    /** A job that came with its film opens where that film is not known, is planned as it was, and lets it go with its last use. */
+    @Test
+    void aJobBringsItsMaterialsAlong() {
+        Shop poorer = without("smooth-film");
+        Material film = SHOP.material("smooth-film").orElseThrow();
+        Job tees = tees();
+        Job job = new Job(tees.name(), tees.number(), "", tees.due(), true, tees.lines(), Made.NOTHING, new Carried(List.of(), List.of(film)));
+        Job there = again(job, poorer);
+        assertThat(there).isEqualTo(job);
+        assertThat(there.carried().materials()).containsExactly(film);
+        assertThat(new Planner().plan(there, poorer).runs()).hasSameSizeAs(new Planner().plan(tees, SHOP).runs());
+        Shop knows = poorer.knowing(there.carried());
+        assertThat(there.carrying(knows).carried().materials()).containsExactly(film);
+        assertThat(there.withLines(List.of(there.lines().get(1))).carrying(knows).carried().isEmpty()).isTrue();
+    }
+
+    @Test
+    void anUnknownWayIsNamedAndNothingIsTaken() throws IOException {
+        Job tees = tees();
+        Job job = new Job(tees.name(), tees.number(), "", tees.due(), true, tees.lines(), Made.NOTHING,
+                new Carried(List.of(), List.of(SHOP.material("smooth-film").orElseThrow())));
+        JobRead read = read(changed(job, j -> ((ObjectNode) j.path("carried").path("materials").path(0)).put("process", "SCREEN_PRINT")), SHOP);
+        assertThat(read).isInstanceOfSatisfying(JobRead.Refused.class, r -> {
+            assertThat(r.refusal().reason()).isEqualTo(Reason.UNKNOWN_IN_JOB);
+            assertThat(r.refusal().detail()).contains("SCREEN_PRINT", "smooth-film");
+        });
+        JobRead negative = read(changed(job, j -> ((ObjectNode) j.path("carried").path("materials").path(0)).put("thicknessMm", -1)), SHOP);
+        assertThat(negative).isInstanceOfSatisfying(JobRead.Refused.class, r -> assertThat(r.refusal().reason()).isEqualTo(Reason.DAMAGED_JOB));
     }
 
     @Test

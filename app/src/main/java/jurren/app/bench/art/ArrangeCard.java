@@ -10,7 +10,9 @@ import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.core.art.Arranging;
+import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
+import jurren.core.art.PrintedPicture;
 
 /** What can be done with the motifs that are chosen, as things that stand on the face. */
 final class ArrangeCard {
@@ -23,6 +25,7 @@ final class ArrangeCard {
     private final Node group;
     private final Node ungroup;
     private final Node mark;
+    private final Node letters;
     private final javafx.scene.control.Label caption = Controls.caption("");
     private final VBox node;
 
@@ -36,7 +39,8 @@ final class ArrangeCard {
         group = Controls.button("arrange-group", Texts.of("arrange.group"), actions::group);
         ungroup = Controls.button("arrange-ungroup", Texts.of("arrange.ungroup"), actions::ungroup);
         mark = Controls.button("arrange-mark", Texts.of("arrange.mark"), actions::addMark);
-        FlowPane first = new FlowPane(lock, hide, group, ungroup, mark);
+        letters = Controls.button("arrange-letters", Texts.of("letters.fill"), actions::intoLetters);
+        FlowPane first = new FlowPane(lock, hide, group, ungroup, mark, letters);
         align.getChildren().addAll(row("arrange.line-up-across", Arranging.Edge.LEFT, Arranging.Edge.MIDDLE, Arranging.Edge.RIGHT),
                 row("arrange.line-up-down", Arranging.Edge.TOP, Arranging.Edge.CENTRE, Arranging.Edge.FOOT));
         space = new HBox(4, Controls.label(Texts.of("arrange.even-gaps")), Controls.spring(),
@@ -81,6 +85,8 @@ final class ArrangeCard {
         show(space, chosen.size() > 2);
         show(group, chosen.size() > 1);
         show(mark, chosen.size() == 1);
+        show(letters, chosen.stream().filter(m -> m.source() instanceof Lettering).count() == 1
+                && chosen.stream().anyMatch(m -> m.source() instanceof PrintedPicture));
         show(ungroup, chosen.stream().anyMatch(m -> m.standing().group().isPresent()));
     }
 

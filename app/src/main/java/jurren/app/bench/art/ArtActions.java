@@ -14,6 +14,7 @@ import jurren.core.art.Lettering;
 import jurren.core.art.Mark;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
+import jurren.core.art.Paint;
 import jurren.core.art.PrintedPicture;
 import jurren.core.art.References;
 import jurren.core.art.Referring;
@@ -23,6 +24,7 @@ import jurren.core.art.treat.KnockOut;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.art.Source;
 import jurren.core.art.Treatment;
+import jurren.core.art.treat.KeepInPart;
 import jurren.core.art.treat.Treatments;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Point;
@@ -105,6 +107,42 @@ public final class ArtActions {
     /** A picture to be printed as it is. */
     public void addPicture(PrintedPicture picture) {
         add(NewJobs.nameOf(picture.file().name()), picture, List.of(), middle());
+    }
+
+    /**
+     * Of a lettering and several pictures that are chosen: each picture over one letter, large enough for it, and kept inside
+     * it. The lettering stays below, so that it shows where a picture ends.
+     */
+    public void intoLetters() {
+        List<Motif> chosen = session.chosen();
+        Optional<Motif> word = chosen.stream().filter(m -> m.source() instanceof Lettering).findFirst();
+        List<Motif> pictures = session.line().motifs().stream().filter(m -> chosen.contains(m) && m.source() instanceof PrintedPicture).toList();
+        session.linePlan().filter(plan -> word.isPresent() && plan.motifs().containsKey(word.get().id())).ifPresent(plan -> {
+            List<Box> letters = KeepInPart.letters(plan.motifs().get(word.get().id()).paints().stream()
+                            .map(p -> new Paint(p.colour(), List.of(p.region()))).toList()).stream()
+                    .map(r -> r.placed(word.get().pose().placement()).bounds()).toList();
+            Map<String, Motif> put = new LinkedHashMap<>();
+            for (int i = 0; i < Math.min(pictures.size(), letters.size()); i++) {
+                put.put(pictures.get(i).id(), over(pictures.get(i), word.get(), i + 1, letters.get(i)));
+            }
+            session.editLine(l -> {
+                List<Motif> all = new ArrayList<>(l.motifs().stream().filter(m -> !put.containsKey(m.id())).toList());
+                int above = all.stream().map(Motif::id).toList().indexOf(word.get().id()) + 1;
+                all.addAll(above, put.values());
+                return l.withMotifs(all);
+            });
+            session.say(Texts.of("letters.filled", put.size()));
+        });
+    }
+
+    private static Motif over(Motif picture, Motif word, int letter, Box box) {
+        PrintedPicture p = (PrintedPicture) picture.source();
+        double wide = p.file().picture().width() * (1 - p.crop().left() - p.crop().right()) * p.mmPerPxAcross();
+        double high = p.file().picture().height() * (1 - p.crop().top() - p.crop().bottom()) * p.mmPerPxDown();
+        double factor = Math.max(box.widthMm() / wide, box.heightMm() / high);
+        List<Treatment> kept = new ArrayList<>(picture.treatments().stream().filter(t -> !(t instanceof KeepInPart)).toList());
+        kept.add(new KeepInPart(word.id(), letter, 0));
+        return picture.withSource(p.resized(factor, factor)).withTreatments(kept).withPose(Pose.at(box.centre().xMm(), box.centre().yMm()));
     }
 
     /** A guide under everything else, locked, so that it stays while one draws over it. */

@@ -14,6 +14,7 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.load.Cutter;
+import jurren.core.layer.Inked;
 import jurren.core.load.Load;
 import jurren.core.load.Placed;
 import jurren.core.load.Roll;
@@ -44,8 +45,18 @@ public final class LoadsBench implements BenchView {
     private static final double GAP_PX = 16;
     private static final double CORE_PX = 16;
 
+    /** What is looked at. */
+    enum Shown {
+        FILM, PRINTS
+    }
+
+    private static final double BETWEEN_MM = 30;
+    private static final double OTHERS = 0.35;
+
     private final Session session;
     private final FaceCanvas canvas;
+    private final Controls.Segments<Shown> shows;
+    private Shown shown = Shown.FILM;
     private final VBox shelf = new VBox();
     private final VBox prints = new VBox();
     private final VBox snags = new VBox();
@@ -59,6 +70,11 @@ public final class LoadsBench implements BenchView {
     public LoadsBench(Session session) {
         this.session = session;
         this.canvas = new FaceCanvas(Texts.of("loads.picture"), 14, this::bounds, this::draw);
+        this.shows = Controls.segments("loads-show", List.of(Shown.values()), s -> Texts.of("loads.show." + s), s -> {
+            shown = s;
+            canvas.showAll();
+            update();
+        });
         frames.setId("frames");
         frames.setOnAction(_ -> session.edit(session.job().withFrames(frames.isSelected())));
         shelf.getStyleClass().add("rows");
@@ -92,12 +108,32 @@ public final class LoadsBench implements BenchView {
         return Math.max(0.03, Math.min(0.75, Math.min(across, down)));
     }
 
+    private List<PrintSheet> sheets() {
+        return session.plan().map(Plan::prints).orElse(List.of());
+    }
+
+    /** Where there is only one of the two, that is it. */
+    private boolean showsPrints() {
+        return !sheets().isEmpty() && (shown == Shown.PRINTS || runs().isEmpty());
+    }
+
     private Box bounds() {
+        if (showsPrints()) {
+            double width = sheets().stream().mapToDouble(s -> s.widthMm() + BETWEEN_MM).sum() - BETWEEN_MM;
+            double height = sheets().stream().mapToDouble(PrintSheet::heightMm).max().orElse(1);
+            // the titles stand over the sheets, as high in pixels whatever the scale
+            double px = Math.max(0.01, Math.min((canvas.getWidth() - 28) / width, (canvas.getHeight() - 28 - 2 * TITLE_PX) / height));
+            return new Box(0, -2 * TITLE_PX / px, width, height);
+        }
         double s = scale();
         return Box.ofSize(0, 0, Math.max(1, (canvas.getWidth() - 28) / s), Math.max(1, (canvas.getHeight() - 28) / s));
     }
 
     private void draw(Pen pen) {
+        if (showsPrints()) {
+            drawPrints(pen);
+            return;
+        }
         if (runs().isEmpty()) {
             pen.text(Texts.of("loads.empty"), canvas.getWidth() / 2, canvas.getHeight() / 2, Theme.text(15), Theme.SOFT,
                     TextAlignment.CENTER);
@@ -108,6 +144,38 @@ public final class LoadsBench implements BenchView {
         for (CutRun run : runs()) {
             draw(pen, run.load(), top + TITLE_PX / px);
             top += (TITLE_PX + GAP_PX) / px + run.load().roll().widthMm();
+        }
+    }
+
+    /** Side by side as they come out of the printer, the open line's pieces stronger. */
+    private void drawPrints(Pen pen) {
+        double left = 0;
+        for (PrintSheet sheet : sheets()) {
+            Pen own = pen.moved(left, 0);
+            Box paper = Box.ofSize(0, 0, sheet.widthMm(), sheet.heightMm());
+            own.fillBox(paper, Color.WHITE);
+            own.box(paper, Color.web("#23262B", 0.35), 1);
+            for (PrintSheet.Slot slot : sheet.slots()) {
+                double strength = slot.lineId().equals(session.line().id()) ? 1 : OTHERS;
+                own.graphics().setGlobalAlpha(strength);
+                for (Inked ink : slot.layer().print().inks()) {
+                    own.fill(ink.region(), slot.onto(), ink.colour(), ink.ink());
+                }
+                own.graphics().setGlobalAlpha(1);
+                if (sheet.isCut()) {
+                    own.outline(slot.layer().region(), slot.onto(), Theme.PLUM, 0.8);
+                } else {
+                    own.box(slot.box(), Theme.SOFT.deriveColor(0, 1, 1, 0.6), 0.8, 3, 3);
+                }
+            }
+            double x = own.view().x(0);
+            double y = own.view().y(0);
+            own.text(Texts.of(sheet.times() > 1 ? "loads.sheet.times" : "loads.sheet", sheet.order(), sheet.times()), x, y - 1.4 * TITLE_PX,
+                    Theme.heading(15), Theme.INK, TextAlignment.LEFT);
+            own.text(sheet.material().name(), x, y - 0.8 * TITLE_PX, Theme.text(12), Theme.INK, TextAlignment.LEFT);
+            own.text(Texts.of(sheet.isCut() ? "loads.sheet.cut" : sheet.reversed() ? "loads.sheet.reversed" : "loads.sheet.seen", sheet.load()), x,
+                    y - 0.3 * TITLE_PX, Theme.measure(12), Theme.SOFT, TextAlignment.LEFT);
+            left += sheet.widthMm() + BETWEEN_MM;
         }
     }
 
@@ -156,6 +224,11 @@ public final class LoadsBench implements BenchView {
     }
 
     @Override
+    public List<Node> controls() {
+        return List.of(shows);
+    }
+
+    @Override
     public Node node() {
         return node;
     }
@@ -168,6 +241,8 @@ public final class LoadsBench implements BenchView {
     @Override
     public void update() {
         frames.setSelected(session.job().framed());
+        shows.show(showsPrints() ? Shown.PRINTS : Shown.FILM);
+        shows.setDisable(sheets().isEmpty() || runs().isEmpty());
         session.plan().ifPresent(plan -> {
             Cutter cutter = session.shop().cutter();
             used.setText(session.unit().film(plan.filmUsedMm()));

@@ -9,4 +9,9 @@ public final class PrintedHeatFilm extends PrintedAndCut {
     public Grip grip() {
         return Grip.FIBRES;
     }
+
+    @Override
+    public boolean isMasked() {
+        return true;
+    }
 }

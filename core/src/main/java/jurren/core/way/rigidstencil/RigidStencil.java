@@ -56,6 +56,11 @@ public final class RigidStencil extends CutPlate {
     }
 
     @Override
+    public boolean keepsWidths() {
+        return true;
+    }
+
+    @Override
     public boolean losesIslands() {
         return true;
     }
