@@ -132,7 +132,7 @@ class EveryWayTest {
     @Test
     void aStencilKeepsItsBridgesAsWideOnEverySize() {
         UnaryOperator<Line> bridged = l -> l.withMotifs(List.of(new Motif("m1", "O", Lettering.of("O", ShippedTypeface.ANTON, 60, CREAM),
-                List.of(new Treatment.Weld(), new HoldIslands(2, 1, true)), Pose.at(0, 180))))
+                List.of(new Treatment.Weld(), new HoldIslands(2, 2, true)), Pose.at(0, 180))))
                 .withSizes(List.of(SizeEntry.of("M", 1), SizeEntry.of("L", 1)));
         LinePlan plate = plan(Process.RIGID_STENCIL, bridged).lines().getFirst();
         LinePlan film = plan(Process.HEAT_FILM, bridged).lines().getFirst();
