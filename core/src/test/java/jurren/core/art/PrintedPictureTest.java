@@ -125,6 +125,19 @@ class PrintedPictureTest {
         assertThat(new Chain().build(third, List.of(word, third)).region().isEmpty()).as("there is no third").isTrue();
     }
 
+    /** The dot of an i belongs to it, and a second line is counted after the first. */
+    @Test
+    void lettersAreCountedLineByLine() {
+        Motif word = new Motif("w", "w", Lettering.of("Oi\nTO", jurren.core.lettering.ShippedTypeface.ANTON, 20, Fixtures.CREAM), List.of(new Treatment.Weld()), Pose.at(0, 146.3));
+        List<Paint> paints = new Chain().build(word).paints().stream().map(p -> new Paint(p.colour(), List.of(p.region()))).toList();
+        List<Region> letters = KeepInPart.letters(paints);
+        assertThat(letters).hasSize(4);
+        assertThat(letters.get(1).pieceCount()).as("i").isEqualTo(2);
+        assertThat(letters.get(0).bounds().maxXMm()).isLessThan(letters.get(1).bounds().minXMm());
+        assertThat(letters.get(2).bounds().minYMm()).isGreaterThan(letters.get(1).bounds().maxYMm() - 1);
+        assertThat(letters.get(3).holeCount()).as("the second O").isEqualTo(1);
+    }
+
     @Test
     void everyTreatmentTakesIt() {
         assertThat(Treatments.kinds()).allSatisfy(k ->

@@ -58,9 +58,22 @@ public record KeepInPart(String other, int part, double marginMm) implements Ref
                 whole.set(stem, Region.together(List.of(whole.get(stem), piece)));
             }
         }
-        double line = whole.stream().mapToDouble(r -> r.bounds().heightMm()).max().orElse(1);
-        return whole.stream().sorted(Comparator.comparingLong((Region r) -> Math.round(r.bounds().maxYMm() / line))
-                .thenComparingDouble(r -> r.bounds().minXMm())).toList();
+        return lineByLine(whole);
+    }
+
+    /** A letter whose middle lies below all of a line begins the next. */
+    private static List<Region> lineByLine(List<Region> letters) {
+        List<List<Region>> lines = new ArrayList<>();
+        double foot = Double.NEGATIVE_INFINITY;
+        for (Region letter : letters.stream().sorted(Comparator.comparingDouble(r -> r.bounds().centre().yMm())).toList()) {
+            if (letter.bounds().centre().yMm() > foot) {
+                lines.add(new ArrayList<>());
+                foot = Double.NEGATIVE_INFINITY;
+            }
+            lines.getLast().add(letter);
+            foot = Math.max(foot, letter.bounds().maxYMm());
+        }
+        return lines.stream().flatMap(line -> line.stream().sorted(Comparator.comparingDouble(r -> r.bounds().minXMm()))).toList();
     }
 
     private static boolean belongs(Box dot, Box stem) {
