@@ -58,7 +58,8 @@ final class FilmsCard {
         Region swatch = new Region();
         swatch.getStyleClass().add("film-swatch");
         swatch.setStyle("-fx-background-color: rgba(35,38,43,0.4), " + colour.hex() + ";");
-        String name = now.colourName(colour);
+        boolean picture = plan.motifs().get(motif.id()).paints().stream().anyMatch(p -> p.colour().equals(colour) && p.isOnlyInk());
+        String name = picture ? Texts.of("films.picture") : now.colourName(colour);
         Label label = Controls.label(name);
         label.setWrapText(false);
         label.setMinWidth(Region.USE_PREF_SIZE);

@@ -189,19 +189,19 @@ public final class LayersBench implements BenchView {
             pen.outline(layers.get(i).region(), lies, Color.web("#23262B", 0.5), 0.8);
         }
         hands.shown().ifPresent(t -> {
-            t.gapAt().ifPresent(at -> around(pen, at, Texts.of("hands.sign.gap", session.unit().fine(t.gapMm()))));
-            t.rimAt().ifPresent(at -> around(pen, at, Texts.of("hands.sign.rim", session.unit().fine(t.rimMm()))));
+            t.gapAt().ifPresent(at -> around(pen, plan, at, Texts.of("hands.sign.gap", session.unit().fine(t.gapMm()))));
+            t.rimAt().ifPresent(at -> around(pen, plan, at, Texts.of("hands.sign.rim", session.unit().fine(t.rimMm()))));
         });
         FaceScene.edgeLine(pen, size, session.edgeLine());
     }
 
-    private static void around(Pen pen, Point at, String says) {
+    private static void around(Pen pen, LinePlan plan, Point at, String says) {
         double x = pen.view().x(at.xMm());
         double y = pen.view().y(at.yMm());
         pen.graphics().setStroke(Theme.MARIGOLD);
         pen.graphics().setLineWidth(2);
         pen.graphics().strokeOval(x - 14, y - 14, 28, 28);
-        pen.text(says, x + 20, y, Theme.measure(12), Theme.INK, TextAlignment.LEFT);
+        pen.text(says, x + 20, y, Theme.measure(12), Theme.lineOn(plan.blankColour().colour()), TextAlignment.LEFT);
     }
 
     private void snags(Pen pen, SizePlan size) {
