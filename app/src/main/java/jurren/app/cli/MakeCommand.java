@@ -18,6 +18,7 @@ import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
 import jurren.formats.plan.JobPapers;
 import jurren.formats.plan.PlanJson;
+import jurren.formats.print.PrintPdf;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.opening.AnyDrawing;
 import jurren.formats.words.Units;
@@ -75,6 +76,12 @@ final class MakeCommand implements Callable<Integer> {
     @Option(names = "--no-frames", descriptionKey = "make.no-frames")
     private boolean noFrames;
 
+    @Option(names = "--png", descriptionKey = "make.png")
+    private boolean png;
+
+    @Option(names = "--cut-line", paramLabel = "NAME", defaultValue = PrintPdf.CUT_LINE, descriptionKey = "make.cut-line")
+    private String cutLine;
+
     @Option(names = "--mm", descriptionKey = "make.mm")
     private boolean millimetres;
 
@@ -93,6 +100,9 @@ final class MakeCommand implements Callable<Integer> {
         ShopFolder.usual().loadFonts();
         Shop shop = ShopFolder.usual().shop();
         Job job = input.getFileName().toString().endsWith(".jurren") ? readJob(shop) : jobOf(readDrawing(), shop);
+        if (cutLine.isBlank()) {
+            throw new Problem(CliTexts.text("make.no-cut-line"));
+        }
         Plan plan = new Planner().plan(noFrames ? job.withFrames(false) : job, shop);
         refuseUnusable(plan);
         boolean stopped = plan.has(Snag.Gravity.STOPS) && !force;
@@ -166,8 +176,12 @@ final class MakeCommand implements Callable<Integer> {
 
     private JobPapers.Written everything(Plan plan, Units units) {
         Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
-        Map<String, byte[]> printFiles = JobPapers.printFiles(plan);
-        return JobPapers.all(plan, cutFiles, printFiles, () -> DryRunner.run(plan, cutFiles, printFiles), units);
+        Map<String, byte[]> printFiles = JobPapers.printFiles(plan, cutLine);
+        JobPapers.Written made = JobPapers.all(plan, cutFiles, printFiles, () -> DryRunner.run(plan, cutFiles, printFiles), units);
+        if (png) {
+            made.files().putAll(JobPapers.printPictures(plan));
+        }
+        return made;
     }
 
     private void write(Map<String, byte[]> files) {

@@ -21,6 +21,8 @@ import jurren.app.session.Bench;
 import jurren.app.session.Session;
 import jurren.app.sheet.Sheets;
 import jurren.app.theme.Controls;
+import jurren.formats.print.PrintPdf;
+import jurren.app.theme.TextEntry;
 import jurren.app.theme.Texts;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
@@ -32,6 +34,8 @@ import jurren.formats.words.Words;
 
 /** The drawer behind the job's name: its facts, its file, its versions and papers, the person's settings, and the shop. */
 final class JobDrawer {
+    /** The setting that names the colour of cut lines in printed sheets. */
+    static final String CUT_LINE = "cutLine";
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH)
             .withZone(ZoneId.systemDefault());
     private static final int MOST_RECENT = 5;
@@ -203,7 +207,13 @@ final class JobDrawer {
             show.run();
         }));
         text.setAlignment(Pos.CENTER_LEFT);
-        return Controls.card(Controls.row(Texts.of("drawer.degrees"), heat),
+        TextEntry cutLine = new TextEntry("cut-line", Texts.of("drawer.cut-line"), name -> {
+            if (!name.isBlank()) {
+                session.settings().put(CUT_LINE, name.strip());
+            }
+        });
+        cutLine.show(session.settings().choice(CUT_LINE, PrintPdf.CUT_LINE));
+        return Controls.card(Controls.row(Texts.of("drawer.degrees"), heat), Controls.row(Texts.of("drawer.cut-line"), cutLine),
                 Controls.row(Texts.of("drawer.text", Settings.LEAST_TEXT_PX, Settings.MOST_TEXT_PX), text));
     }
 

@@ -36,6 +36,7 @@ import jurren.formats.files.SafeFiles;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.formats.jobfile.JobDocument;
 import jurren.formats.plan.JobPapers;
+import jurren.formats.print.PrintPdf;
 import jurren.formats.print.Proof;
 import jurren.formats.print.TicketPdf;
 import jurren.formats.words.Units;
@@ -318,9 +319,10 @@ public final class WindowActions {
 
     void makeAll() {
         Units units = session.settings().units();
+        String cutLine = session.settings().choice(JobDrawer.CUT_LINE, PrintPdf.CUT_LINE);
         withPlan(plan -> files.folder().ifPresent(folder -> writeAll(folder, () -> {
             Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
-            Map<String, byte[]> printFiles = JobPapers.printFiles(plan);
+            Map<String, byte[]> printFiles = JobPapers.printFiles(plan, cutLine);
             return JobPapers.all(plan, cutFiles, printFiles, () -> DryRunner.run(plan, cutFiles, printFiles), units).files();
         })));
     }

@@ -11,6 +11,7 @@ import jurren.formats.jobfile.JobFile;
 import jurren.standins.cutter.HpglInterpreter;
 import jurren.core.art.Lettering;
 import jurren.core.lettering.ShippedTypeface;
+import java.util.ArrayList;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -20,6 +21,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -110,10 +114,35 @@ class CommandLineTest {
         try (var files = Files.list(folder.resolve("out"))) {
             assertThat(files.map(p -> p.getFileName().toString())).containsExactlyInAnyOrder("plan.json", "proof.png", "ticket.pdf",
                     "load-1.plt", "load-2.plt", "load-3.plt", "load-4.plt", "load-5.plt", "load-1.svg", "load-2.svg", "load-3.svg",
-                    "load-4.svg", "load-5.svg", "load-6.plt", "load-6.svg", "print-1.svg", "print-1.pdf");
+                    "load-4.svg", "load-5.svg", "load-6.plt", "load-6.svg", "print-1.pdf");
         }
         assertThat(plan().path("dryRun").path("matchPercent").asDouble()).isGreaterThan(99.5);
         assertThat(plan().path("lines")).hasSize(7);
+    }
+
+    /** A label printed and cut: its sheet names the cut line as was asked, and comes as pixels too when that is wanted. */
+    @Test
+    void printsComeWithTheCutLinesNameAndAsPixels() throws IOException {
+        Path label = drawing("<svg xmlns='http://www.w3.org/2000/svg' width='60mm' height='40mm' viewBox='0 0 60 40'><rect width='60' height='40' fill='#7C2E57' opacity='0.6'/></svg>");
+        Ran ran = make(label, "--blank", "label-90x50", "--material", "sticker-sheet", "--cut-line", "Contour", "--png");
+        assertThat(ran.code()).as(ran.out() + ran.err()).isZero();
+        assertThat(ran.out()).contains("print-1.pdf", "print-1.png", "dry run: true");
+        try (PDDocument pdf = Loader.loadPDF(folder.resolve("out/print-1.pdf").toFile())) {
+            List<String> names = new ArrayList<>();
+            for (var name : pdf.getPage(0).getResources().getColorSpaceNames()) {
+                if (pdf.getPage(0).getResources().getColorSpace(name) instanceof PDSeparation spot) {
+                    names.add(spot.getColorantName());
+                }
+            }
+            assertThat(names).containsExactly("Contour");
+        }
+        JsonNode print = plan().path("prints").path(0);
+        assertThat(print.path("load").asInt()).isEqualTo(1);
+        assertThat(print.path("pieces").path(0).path("turned").asBoolean()).as("as it lies flattest on its load").isTrue();
+        assertThat(print.path("pieces").path(0).path("heightMm").asDouble()).as("1.5 mm out on either side").isCloseTo(63, org.assertj.core.api.Assertions.within(0.05));
+        assertThat(make(label, "--blank", "label-90x50", "--material", "sticker-sheet", "--cut-line", " ").err()).contains("needs a name");
+        // where a knife cuts it, what was done to it is said
+        assertThat(make(label, "--blank", "tee-adult", "--material", "smooth-film").out()).contains("cut solid");
     }
 
     /** A band 100 mm wide where widths are true, on a cone: the written load holds a ring sector. */
@@ -153,9 +182,9 @@ class CommandLineTest {
         assertThat(plan().path("loads")).isEmpty();
         assertThat(plan().path("dryRun").path("true").asBoolean()).isTrue();
         assertThat(plan().path("prints")).singleElement().satisfies(p -> {
-            assertThat(p.path("copies").asInt()).isEqualTo(3);
             assertThat(p.path("reversed").asBoolean()).isTrue();
-            assertThat(p.path("widthMm").asDouble()).as("a cylinder bends nothing").isEqualTo(60);
+            assertThat(p.path("pieces")).hasSize(3).allSatisfy(piece -> assertThat(
+                    piece.path(piece.path("turned").asBoolean() ? "heightMm" : "widthMm").asDouble()).as("a cylinder bends nothing").isEqualTo(60));
             assertThat(folder.resolve("out").resolve(p.path("file").asText())).exists();
         });
     }

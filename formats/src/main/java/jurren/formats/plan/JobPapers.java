@@ -33,12 +33,20 @@ public final class JobPapers {
         return files;
     }
 
-    /** The sheets a printer takes, {@code print-N.pdf}, in the order of the prints. */
     public static Map<String, byte[]> printFiles(Plan plan) {
+        return printFiles(plan, PrintPdf.CUT_LINE);
+    }
+
+    /**
+     * The sheets a printer takes, {@code print-N.pdf}, in the order of the prints.
+     *
+     * @param cutLine what the shop's printer calls the colour it cuts along
+     */
+    public static Map<String, byte[]> printFiles(Plan plan, String cutLine) {
         Map<String, byte[]> files = new LinkedHashMap<>();
         for (PrintSheet print : plan.prints()) {
             Stop.lookHere();
-            files.put("print-" + print.order() + ".pdf", PrintPdf.write(print, PrintPdf.CUT_LINE));
+            files.put("print-" + print.order() + ".pdf", PrintPdf.write(print, cutLine));
         }
         return files;
     }
