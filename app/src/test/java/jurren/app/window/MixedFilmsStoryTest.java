@@ -3,7 +3,6 @@ package jurren.app.window;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Optional;
-import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import jurren.app.session.Bench;
 import jurren.core.art.Films;
@@ -117,7 +116,10 @@ class MixedFilmsStoryTest extends WindowTest {
         click("edging-through-1");
         settle();
         assertThat(size().layers().getFirst().making().cut()).isEqualTo(jurren.core.layer.Making.Cut.THROUGH);
-        Node menu = node("place-menu");
-        assertThat(on(() -> menu == null || !menu.getParent().isVisible())).as("a jar has one face").isTrue();
+        click("place-menu");
+        robot.clickOn("#place-add-lid");
+        settle();
+        assertThat(plan().place()).as("a jar is counted once with its lid").isEqualTo("lid");
+        assertThat(on(() -> session.line().copies())).isEqualTo(24);
     }
 }

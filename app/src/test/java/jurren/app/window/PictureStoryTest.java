@@ -6,8 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import jurren.app.face.FaceCanvas;
@@ -21,11 +24,15 @@ import jurren.core.geometry.Box;
 import jurren.core.job.Job;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
+import jurren.core.material.Material;
 import jurren.core.plan.SizePlan;
 import jurren.core.snag.Snag;
 import jurren.core.trace.Picture;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.picture.PictureWriter;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
 import org.junit.jupiter.api.Test;
 
 /** Pictures that are printed as they are, sheets of prints, and hands that are off, as a person would meet them. */
@@ -118,6 +125,60 @@ class PictureStoryTest extends WindowTest {
         click("traced-print");
         settle();
         assertThat(on(() -> session.motif().orElseThrow()).source()).isInstanceOf(PrintedPicture.class);
+    }
+
+    /** On the back of a dark tee: printed into flock, and what is written comes out true on the stand-in printer. */
+    @Test
+    void aPictureIsPrintedIntoFlock() throws IOException {
+        run(() -> session.openPlace(1));
+        settle();
+        drop(ramp("lake.png"));
+        until(() -> isThere("trace-print"));
+        click("trace-print");
+        settle();
+        assertThat(snags()).hasAtLeastOneElementOfType(Snag.PictureNotCut.class);
+        run(() -> ((ComboBox<?>) node("film-0")).getItems().stream().filter(m -> m instanceof Material f && f.id().equals("flock-base")).findFirst()
+                .ifPresentOrElse(m -> select((ComboBox<?>) node("film-0"), m), () -> {
+                    throw new AssertionError("flock is not offered");
+                }));
+        settle();
+        assertThat(snags()).noneMatch(Snag.PictureNotCut.class::isInstance);
+        assertThat(size().layers()).extracting(Layer::role).containsExactly(Layer.Role.BASE, Layer.Role.PRINT);
+        assertThat(size().layers().getLast().print().inks()).filteredOn(i -> !i.isFlat()).as("the demo's own and this one").hasSize(2);
+    }
+
+    @SuppressWarnings("unchecked")
+    private static <T> void select(ComboBox<T> box, Object item) {
+        box.getSelectionModel().select((T) item);
+    }
+
+    /** The labels go to the print shop as a PDF whose cut line has the colour that the shop there wants. */
+    @Test
+    void theLabelsGoToThePrintShop() throws IOException {
+        click("line-C");
+        settle();
+        click("job-name");
+        settle();
+        type("cut-line", "Contour");
+        Path papers = Files.createDirectory(folder.resolve("papers"));
+        answers.add(papers);
+        click("drawer-all");
+        until(() -> Files.exists(papers.resolve("plan.json")));
+        settle();
+        List<String> spots = new ArrayList<>();
+        try (Stream<Path> pdfs = Files.list(papers).filter(p -> p.getFileName().toString().startsWith("print-"))) {
+            for (Path p : pdfs.toList()) {
+                try (PDDocument pdf = Loader.loadPDF(p.toFile())) {
+                    for (var name : pdf.getPage(0).getResources().getColorSpaceNames()) {
+                        if (pdf.getPage(0).getResources().getColorSpace(name) instanceof PDSeparation spot) {
+                            spots.add(spot.getColorantName());
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(spots).as("on the one sheet that is cut afterwards").containsExactly("Contour");
+        assertThat(Files.readString(papers.resolve("plan.json"))).contains("\"true\" : true");
     }
 
     @Test

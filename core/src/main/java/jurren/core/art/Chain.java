@@ -218,7 +218,7 @@ public final class Chain {
             case Stroke s -> List.of(new Paint(s.colour(), List.of(s.region())));
             case Mark m -> others.asBuilt(m.of()).map(p -> Paint.placed(p, Placement.scaled(m.widthFactor(), m.heightFactor())))
                     .orElse(List.of());
-            case PrintedPicture p -> List.of(p.paint());
+            case PrintedPicture p -> p.paints();
             case Backing _ -> backing;
         };
         Optional<Box> box = paints.stream().flatMap(p -> p.parts().stream()).map(Region::bounds).reduce(Box::joined);

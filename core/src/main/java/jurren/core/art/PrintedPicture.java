@@ -53,7 +53,8 @@ public record PrintedPicture(PictureFile file, Crop crop, double opacity, double
         return new PrintedPicture(file, Crop.NONE, 1, mm, mm);
     }
 
-    Paint paint() {
+    /** One paint; none of a picture that is clear everywhere. */
+    List<Paint> paints() {
         Picture picture = file.picture();
         Box kept = new Box(crop.left * picture.width(), crop.top * picture.height(),
                 (1 - crop.right) * picture.width(), (1 - crop.bottom) * picture.height());
@@ -61,7 +62,7 @@ public record PrintedPicture(PictureFile file, Crop crop, double opacity, double
                 .then(Placement.scaled(mmPerPxAcross, mmPerPxDown));
         Region frame = Region.of(kept);
         Region edge = picture.isOpaque() ? frame : SILHOUETTES.get(file).intersect(frame);
-        return new Paint(new Colour(picture.mean()), Optional.of(new Ink.OfPicture(file, toMotif, opacity)), List.of(edge.placed(toMotif)));
+        return edge.isEmpty() ? List.of() : List.of(new Paint(new Colour(picture.mean()), Optional.of(new Ink.OfPicture(file, toMotif, opacity)), List.of(edge.placed(toMotif))));
     }
 
     private static Region silhouette(PictureFile file) {

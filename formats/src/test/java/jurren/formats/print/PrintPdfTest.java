@@ -52,11 +52,13 @@ class PrintPdfTest {
     private static int inkLiesWhereItShould(PrintSheet.Slot slot, boolean mirrored, BufferedImage paper) {
         Box ink = PrintSheet.inkOf(slot.layer());
         Box lies = slot.inked();
+        Region shaded = slot.layer().print().shaded();
         int looked = 0;
         for (double y = ink.minYMm() + 0.1; y < ink.maxYMm(); y += 2.3) {
             for (double x = ink.minXMm() + 0.1; x < ink.maxXMm(); x += 2.3) {
                 Point at = new Point(x, y);
-                if (nearAnEdge(slot.layer(), at)) {
+                // pictures are looked at elsewhere: no two painters make the same pixels
+                if (nearAnEdge(slot.layer(), at) || shaded.contains(at)) {
                     continue;
                 }
                 double right = mirrored ? ink.maxXMm() - x : x - ink.minXMm();
