@@ -21,6 +21,7 @@ import jurren.app.keep.Settings;
 import jurren.app.keep.ShopFolder;
 import jurren.app.theme.Texts;
 import jurren.core.art.Motif;
+import jurren.core.art.treat.FilmsFollow;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.Place;
@@ -270,7 +271,12 @@ public final class Session {
 
     public void editLine(UnaryOperator<Line> change, Object gesture) {
         int place = line().at();
-        edit(job().withLine(line().id(), l -> change.apply(l.at(place))), gesture);
+        edit(job().withLine(line().id(), l -> filmsFollow(l.at(place), change.apply(l.at(place)))), gesture);
+    }
+
+    /** What a colour is made of goes with it when it is exchanged. */
+    private static Line filmsFollow(Line before, Line after) {
+        return after.withMotifs(after.motifs().stream().map(m -> before.motif(m.id()).map(b -> FilmsFollow.of(b, m)).orElse(m)).toList());
     }
 
     public void editMotif(UnaryOperator<Motif> change) {

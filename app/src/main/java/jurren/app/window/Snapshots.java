@@ -223,7 +223,7 @@ public final class Snapshots {
 
     /** Everything is worked out, what was told is shown, and it is laid out. */
     private void settle() throws InterruptedException {
-        for (int i = 0; i < 3; i++) {
+        for (int i = 0; i < 8; i++) {
             until(() -> session.isSettled() && session.desk().isIdle());
             on(() -> null);
         }

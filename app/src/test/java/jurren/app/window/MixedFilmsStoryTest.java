@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Optional;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Window;
 import jurren.app.session.Bench;
 import jurren.core.art.Films;
 import jurren.core.job.Job;
@@ -38,6 +39,8 @@ class MixedFilmsStoryTest extends WindowTest {
 
     private void choose(String comboId, String item) {
         click(comboId);
+        // its list is a window of its own; the same words may stand on other cards
+        until(() -> Window.getWindows().stream().filter(Window::isShowing).count() > 1);
         robot.clickOn(item);
         settle();
     }

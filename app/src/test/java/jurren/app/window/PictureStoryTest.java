@@ -37,20 +37,20 @@ import org.junit.jupiter.api.Test;
 
 /** Pictures that are printed as they are, sheets of prints, and hands that are off, as a person would meet them. */
 class PictureStoryTest extends WindowTest {
-    private static final Job WHOLE = DemoJob.make();
+    private static final Job WHOLE = few(DemoJob.make());
 
     @Override
     Job job() {
         return WHOLE;
     }
 
-    /** 400 by 300 pixels, a ramp in two colours. */
+    /** 200 by 150 pixels, a ramp in two colours. */
     private Path ramp(String name) throws IOException {
-        int[] argb = new int[400 * 300];
+        int[] argb = new int[200 * 150];
         for (int i = 0; i < argb.length; i++) {
-            argb[i] = 0xFF000040 | i % 400 * 255 / 400 << 16 | i / 400 * 255 / 300 << 8;
+            argb[i] = 0xFF000040 | i % 200 * 255 / 200 << 16 | i / 200 * 255 / 150 << 8;
         }
-        return Files.write(folder.resolve(name), PictureWriter.png(Picture.ofOwned(400, 300, argb)));
+        return Files.write(folder.resolve(name), PictureWriter.png(Picture.ofOwned(200, 150, argb)));
     }
 
     private void drop(Path file) {
@@ -87,7 +87,7 @@ class PictureStoryTest extends WindowTest {
         assertThat(on(() -> session.notice().orElse(""))).contains("Trace it instead");
         assertThat(size().layers().getFirst().print().shaded().areaMm2()).isPositive();
 
-        type("motif-width", "40mm");
+        type("motif-width", "20mm");
         assertThat(picture().mmPerPxAcross()).isCloseTo(0.1, within(1e-3));
         assertThat(picture().mmPerPxDown()).as("in proportion").isCloseTo(0.1, within(1e-3));
         assertThat(text("picture-fine")).startsWith("254 to the inch");
@@ -97,7 +97,7 @@ class PictureStoryTest extends WindowTest {
         assertThat(picture().opacity()).isCloseTo(0.6, within(1e-9));
         type("picture-opacity", "0");
         assertThat(picture().opacity()).as("nothing would be printed of it").isCloseTo(0.6, within(1e-9));
-        type("motif-width", "110mm");
+        type("motif-width", "55mm");
         assertThat(snags()).hasAtLeastOneElementOfType(Snag.CoarsePicture.class);
         assertThat(text("picture-fine")).contains("coarse");
         for (int i = 0; i < 4; i++) {

@@ -79,6 +79,11 @@ abstract class WindowTest {
         });
     }
 
+    /** The same with one piece of each size that is wanted, which is planned and made in a part of the time. */
+    static Job few(Job job) {
+        return job.withLines(job.lines().stream().map(l -> l.withSizes(l.sizes().stream().map(s -> s.withCount(Math.min(1, s.count()))).toList())).toList());
+    }
+
     /** The job a story begins with. */
     Job job() {
         return DEMO;

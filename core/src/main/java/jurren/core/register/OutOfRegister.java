@@ -18,6 +18,7 @@ import jurren.core.geometry.Region;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
 import jurren.core.material.Film;
+import jurren.core.memo.Memo;
 import jurren.core.stop.Stop;
 
 /**
@@ -87,8 +88,20 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
     private record Seen(List<Shift> shifts, Mask gap, Map<Integer, Mask> rims) {
     }
 
+    private record Key(List<Layer> layers, double accuracyMm, long seed) {
+    }
+
+    private static final int MOST_LARGE = 4;
+    /** A bench that is looked at again asks again. */
+    private static final Memo<Key, OutOfRegister> STUDIES = new Memo<>(MOST_LARGE, k -> work(k.layers, k.accuracyMm, k.seed), (key, _, scale) ->
+            key.layers.forEach(l -> l.weigh(scale)));
+
     /** @param layers from the bottom up; what is seen through openings of plates counts as what is painted there */
     public static OutOfRegister of(List<Layer> layers, double accuracyMm, long seed) {
+        return STUDIES.get(new Key(List.copyOf(layers), accuracyMm, seed));
+    }
+
+    private static OutOfRegister work(List<Layer> layers, double accuracyMm, long seed) {
         if (!(accuracyMm > 0 && accuracyMm <= 10)) {
             throw new IllegalArgumentException("hands are off by more than 0 and at most 10 mm, not " + accuracyMm);
         }
