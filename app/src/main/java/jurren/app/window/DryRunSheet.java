@@ -83,6 +83,7 @@ final class DryRunSheet {
                 Controls.row(Texts.of("dry-run.worst"), Controls.figure(session.unit().fine(run.worstMm()))),
                 Controls.row(Texts.of("dry-run.copies"), Controls.figure(String.valueOf(run.copies().size()))),
                 Controls.row(Texts.of("dry-run.loads"), Controls.figure(String.valueOf(plan.runs().size()))),
+                Controls.row(Texts.of("dry-run.prints"), Controls.figure(String.valueOf(plan.prints().size()))),
                 Controls.label(Texts.of("dry-run.shown", worst.copy(), worst.size()), "hint"));
         figures.getStyleClass().add("rows");
         figures.setPrefWidth(290);

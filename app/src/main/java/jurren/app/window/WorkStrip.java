@@ -71,7 +71,8 @@ final class WorkStrip {
         if (looks.getStatus() != Animation.Status.RUNNING) {
             looks.play();
         }
-        if (cutter.isBusy() != node.getChildren().contains(cutting)) {
+        boolean allDone = !shown.isEmpty() && session.desk().isIdle();
+        if (allDone || cutter.isBusy() != node.getChildren().contains(cutting)) {
             update();
         }
     }

@@ -10,7 +10,6 @@ import jurren.core.art.Art;
 import jurren.core.art.Painted;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
-import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Warp;
@@ -73,10 +72,6 @@ public record Print(List<Inked> inks) {
 
     public Print within(Region edge) {
         return new Print(inks.stream().map(i -> i.withRegion(i.region().intersect(edge))).filter(i -> !i.region().isEmpty()).toList());
-    }
-
-    public Print placed(Placement placement) {
-        return new Print(inks.stream().map(i -> i.placed(placement)).toList());
     }
 
     Print warped(Warp warp, Warp back) {

@@ -3,7 +3,6 @@ package jurren.core.plan;
 import java.util.List;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
-import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
 import jurren.core.material.Material;
 
@@ -58,10 +57,5 @@ public record PrintSheet(int order, Material material, double widthMm, double he
 
     public boolean isFor(String lineId, String place) {
         return copies(lineId, place) > 0;
-    }
-
-    /** The share of the sheet that has ink. */
-    public double inkedShare() {
-        return slots.stream().mapToDouble(s -> Region.of(s.inked()).areaMm2()).sum() / (widthMm * heightMm);
     }
 }

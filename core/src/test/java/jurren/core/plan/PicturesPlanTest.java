@@ -154,7 +154,6 @@ class PicturesPlanTest {
         assertThat(plan.prints()).singleElement().satisfies(s -> {
             assertThat(s.copies("A", plan.lines().getFirst().place())).isEqualTo(4);
             assertThat(s.isFor("Z", "front")).isFalse();
-            assertThat(s.inkedShare()).isBetween(0.01, 1.0);
         });
         assertThat(plan.prints().getFirst().reversed()).isTrue();
     }

@@ -77,7 +77,7 @@ final class HandsCard {
         double mm = accuracyMm();
         accuracy.show(mm);
         node.setVisible(layers.size() > 1);
-        Object now = List.of(layers, mm);
+        Object now = List.of(layers, mm, session.unit());
         if (layers.size() < 2 || now.equals(wanted)) {
             return;
         }
@@ -88,16 +88,10 @@ final class HandsCard {
             fill(study);
             redraw.run();
         }, why -> says.setText(Texts.of("work.failed", Texts.reason(why)))));
-        fillers();
-    }
-
-    /** The unit may have changed. */
-    private void fillers() {
-        found.ifPresent(this::fill);
     }
 
     private void fill(OutOfRegister study) {
-        says.setText(session.linePlan().filter(_ -> isCurrent()).map(plan -> sentence(plan, study)).orElse(says.getText()));
+        session.linePlan().filter(_ -> isCurrent()).ifPresent(plan -> says.setText(sentence(plan, study)));
         show.setVisible(study.worst().isPresent());
         Controls.refill(cures, study.proposals().stream().<Node>map(p -> Controls.button("overlap-" + p.layer(),
                 Texts.of("hands.overlap", p.layer(), session.unit().fine(p.join().overlapMm())),
