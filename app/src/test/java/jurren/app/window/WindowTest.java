@@ -183,7 +183,15 @@ abstract class WindowTest {
         return n != null && on(() -> n.isVisible() && n.getScene() != null);
     }
 
+    /** A person who meant to type and missed, because something moved, clicks again. */
     void click(String id) {
+        clickOnce(id);
+        for (int again = 0; again < 2 && on(() -> stage.getScene().lookup("#" + id) instanceof TextInputControl f && !f.isFocused() && !f.isDisabled()); again++) {
+            clickOnce(id);
+        }
+    }
+
+    private void clickOnce(String id) {
         until(() -> stage.getScene().lookup("#" + id) != null);
         comeToRest();
         Hands.frame(stage);
