@@ -8,6 +8,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
@@ -91,6 +92,19 @@ final class Hands {
         });
         turn();
         return this;
+    }
+
+    /** Looked at and pressed in one turn, so that nothing moves in between; false, and not pressed, when it does not hold. */
+    boolean pressIf(BooleanSupplier holds, MouseButton button) {
+        boolean pressed = on(() -> {
+            if (holds.getAsBoolean()) {
+                robot.mousePress(button);
+                return true;
+            }
+            return false;
+        });
+        turn();
+        return pressed;
     }
 
     Hands release(MouseButton button) {

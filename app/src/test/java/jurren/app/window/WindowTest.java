@@ -195,15 +195,25 @@ abstract class WindowTest {
         until(() -> stage.getScene().lookup("#" + id) != null);
         comeToRest();
         Hands.frame(stage);
-        Point2D before = null;
-        Point2D middle = middle(id);
-        while (!middle.equals(before)) {
-            Hands.frame(stage);
-            before = middle;
-            middle = middle(id);
-        }
-        robot.moveTo(middle).clickOn(MouseButton.PRIMARY);
+        Point2D at;
+        do {
+            Point2D before = null;
+            Point2D middle = middle(id);
+            while (!middle.equals(before)) {
+                Hands.frame(stage);
+                before = middle;
+                middle = middle(id);
+            }
+            at = middle;
+            robot.moveTo(at);
+        } while (!pressed(id, at));
+        robot.release(MouseButton.PRIMARY);
         Hands.turn();
+    }
+
+    /** Notices come and go: what moved since it was looked for is looked for again. */
+    private boolean pressed(String id, Point2D at) {
+        return robot.pressIf(() -> middle(id).distance(at) < 1, MouseButton.PRIMARY);
     }
 
     /** What is worked out may move what is clicked; what runs for long is not waited for. */
