@@ -21,6 +21,8 @@ import jurren.core.trace.Traced;
  * @param mmPerPxAcross how wide a pixel is
  */
 public record PrintedPicture(PictureFile file, Crop crop, double opacity, double mmPerPxAcross, double mmPerPxDown) implements Source {
+    /** Below this a picture is seen to be made of squares at reading distance. */
+    public static final double COARSE_PER_INCH = 150;
     /** Half seen through is where it ends. */
     private static final TraceSettings EDGE = TraceSettings.USUAL.withInk(TraceSettings.Ink.DARK).withLevel(OptionalDouble.of(0.5));
     /** The edge of what is there, in pixels; tracing is not done again for a size or a crop. */
@@ -91,6 +93,14 @@ public record PrintedPicture(PictureFile file, Crop crop, double opacity, double
     public PrintedPicture resized(double widthFactor, double heightFactor) {
         Source.checkFactors(widthFactor, heightFactor);
         return new PrintedPicture(file, crop, opacity, mmPerPxAcross * widthFactor, mmPerPxDown * heightFactor);
+    }
+
+    /** As small as it can be and still cover a box, in proportion. */
+    public PrintedPicture covering(Box box) {
+        double wide = file.picture().width() * (1 - crop.left() - crop.right()) * mmPerPxAcross;
+        double high = file.picture().height() * (1 - crop.top() - crop.bottom()) * mmPerPxDown;
+        double factor = Math.max(box.widthMm() / wide, box.heightMm() / high);
+        return resized(factor, factor);
     }
 
     public PrintedPicture withCrop(Crop newCrop) {

@@ -57,8 +57,6 @@ final class SnagFinder {
     private static final double EDGE_SLACK_MM = 0.01;
     /** A wrap overlaps itself by so much at its seam. */
     private static final double SEAM_OVERLAP_MM = 3;
-    /** Below this a picture is seen to be made of squares at reading distance. */
-    private static final double LEAST_PER_INCH = 150;
     /** Where it is the motif itself that follows another. */
     private static final String SOURCE = "source";
 
@@ -152,8 +150,8 @@ final class SnagFinder {
     /** Told for the size on which it is coarsest. */
     private void coarse(LinePlan plan, Motif m, Painted p) {
         if (isPicture(p)) {
-            plan.sizes().stream().min(Comparator.comparingDouble(size -> perInch(p, size))).filter(size -> perInch(p, size) < LEAST_PER_INCH)
-                    .ifPresent(size -> found(new Snag.CoarsePicture(plan.line().id(), m.id(), m.name(), size.id(), perInch(p, size), LEAST_PER_INCH)));
+            plan.sizes().stream().min(Comparator.comparingDouble(size -> perInch(p, size))).filter(size -> perInch(p, size) < PrintedPicture.COARSE_PER_INCH)
+                    .ifPresent(size -> found(new Snag.CoarsePicture(plan.line().id(), m.id(), m.name(), size.id(), perInch(p, size), PrintedPicture.COARSE_PER_INCH)));
         }
     }
 

@@ -88,6 +88,14 @@ class PrintedPictureTest {
         assertThat(shows(m, -9, 0)).isEqualTo(BLUE);
     }
 
+    /** 40 by 20 pixels, the left half cropped off, over 30 by 50 mm: as high as it has to be, and wider than it need. */
+    @Test
+    void itCoversABoxInProportion() {
+        Box box = built(wide(2).withCrop(new PrintedPicture.Crop(0.5, 0, 0, 0)).covering(new Box(0, 0, 30, 50))).bounds().orElseThrow();
+        assertThat(box.heightMm()).isCloseTo(50, within(1e-9));
+        assertThat(box.widthMm()).isCloseTo(50, within(1e-9));
+    }
+
     @Test
     void aClearGroundIsNoPartOfIt() {
         Region edge = built(new PrintedPicture(disc(), PrintedPicture.Crop.NONE, 1, 0.5, 0.5)).region();

@@ -136,13 +136,9 @@ public final class ArtActions {
     }
 
     private static Motif over(Motif picture, Motif word, int letter, Box box) {
-        PrintedPicture p = (PrintedPicture) picture.source();
-        double wide = p.file().picture().width() * (1 - p.crop().left() - p.crop().right()) * p.mmPerPxAcross();
-        double high = p.file().picture().height() * (1 - p.crop().top() - p.crop().bottom()) * p.mmPerPxDown();
-        double factor = Math.max(box.widthMm() / wide, box.heightMm() / high);
         List<Treatment> kept = new ArrayList<>(picture.treatments().stream().filter(t -> !(t instanceof KeepInPart)).toList());
         kept.add(new KeepInPart(word.id(), letter, 0));
-        return picture.withSource(p.resized(factor, factor)).withTreatments(kept).withPose(Pose.at(box.centre().xMm(), box.centre().yMm()));
+        return picture.withSource(((PrintedPicture) picture.source()).covering(box)).withTreatments(kept).withPose(Pose.at(box.centre().xMm(), box.centre().yMm()));
     }
 
     /** A guide under everything else, locked, so that it stays while one draws over it. */

@@ -74,8 +74,6 @@ final class PictureCards {
 
     /** A picture that is printed: how fine it is, what is cropped off, how much shows through. */
     static final class OfPrinted extends SourceCard<PrintedPicture> {
-        private static final double COARSE_PER_INCH = 150;
-
         OfPrinted(Session session, ArtActions actions) {
             super(PrintedPicture.class, session, actions);
         }
@@ -99,7 +97,7 @@ final class PictureCards {
                     cropped.fireEvent(new AskFor(AskFor.What.TRACE_AGAIN, m.id()))));
             fills(p -> {
                 file.setText(p.file().name());
-                fine.setText(Texts.of(p.perInch() < COARSE_PER_INCH ? "picture.coarse" : "picture.about", Math.round(p.perInch())));
+                fine.setText(Texts.of(p.perInch() < PrintedPicture.COARSE_PER_INCH ? "picture.coarse" : "picture.about", Math.round(p.perInch())));
                 opacity.show(100 * p.opacity());
                 double[] shares = {p.crop().left(), p.crop().right(), p.crop().top(), p.crop().bottom()};
                 for (int i = 0; i < shares.length; i++) {
