@@ -1,6 +1,8 @@
 package jurren.app.bench;
 
 import jurren.app.face.FaceCanvas;
+import jurren.core.geometry.Point;
+import jurren.core.snag.Snag;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -17,6 +19,11 @@ public interface BenchView {
     /** The picture that the header's scale is about. */
     default Optional<FaceCanvas> zoomable() {
         return Optional.empty();
+    }
+
+    /** Where a place of the art is in that picture. */
+    default Point inPicture(Point ofArt, Snag of) {
+        return ofArt;
     }
 
     void update();

@@ -5,6 +5,8 @@ import jurren.core.art.Drawing;
 import jurren.core.art.Films;
 import jurren.core.art.DrawingFile;
 import jurren.core.blank.Blank;
+import jurren.core.cure.Cure;
+import jurren.core.cure.Remedies;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
 import jurren.core.plan.Plan;
@@ -31,6 +33,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -103,15 +106,17 @@ final class MakeCommand implements Callable<Integer> {
         if (cutLine.isBlank()) {
             throw new Problem(CliTexts.text("make.no-cut-line"));
         }
-        Plan plan = new Planner().plan(noFrames ? job.withFrames(false) : job, shop);
+        Planner planner = new Planner();
+        Plan plan = planner.plan(noFrames ? job.withFrames(false) : job, shop);
         refuseUnusable(plan);
+        Remedies remedies = Remedies.of(plan, planner);
         boolean stopped = plan.has(Snag.Gravity.STOPS) && !force;
         JobPapers.Written made = stopped
-                ? new JobPapers.Written(Map.of("plan.json", PlanJson.write(plan, Optional.empty())), Optional.empty())
-                : everything(plan, units);
+                ? new JobPapers.Written(Map.of("plan.json", PlanJson.write(plan, Optional.empty(), remedies)), Optional.empty())
+                : everything(plan, units, remedies);
         boolean untrue = made.dryRun().filter(d -> !d.isTrue()).isPresent();
         write(made.files());
-        report(plan, made, stopped);
+        report(plan, remedies, made, stopped);
         return stopped || untrue && !force ? 1 : 0;
     }
 
@@ -174,10 +179,10 @@ final class MakeCommand implements Callable<Integer> {
         }
     }
 
-    private JobPapers.Written everything(Plan plan, Units units) {
+    private JobPapers.Written everything(Plan plan, Units units, Remedies remedies) {
         Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
         Map<String, byte[]> printFiles = JobPapers.printFiles(plan, cutLine);
-        JobPapers.Written made = JobPapers.all(plan, cutFiles, printFiles, () -> DryRunner.run(plan, cutFiles, printFiles), units);
+        JobPapers.Written made = JobPapers.all(plan, cutFiles, printFiles, () -> DryRunner.run(plan, cutFiles, printFiles), units, remedies);
         if (png) {
             made.files().putAll(JobPapers.printPictures(plan));
         }
@@ -197,11 +202,16 @@ final class MakeCommand implements Callable<Integer> {
         return message.substring(message.lastIndexOf(':') + 1).strip();
     }
 
-    private void report(Plan plan, JobPapers.Written made, boolean stopped) {
+    private String cures(Remedies remedies, Snag snag) {
+        List<Cure> cures = remedies.of(snag);
+        return cures.isEmpty() ? "" : " " + CliTexts.text("make.mends", cures.stream().map(words::cure).collect(Collectors.joining(" | ")));
+    }
+
+    private void report(Plan plan, Remedies remedies, JobPapers.Written made, boolean stopped) {
         PrintWriter text = spec.commandLine().getOut();
         made.files().keySet().forEach(f -> text.println(CliTexts.text("make.wrote", out.resolve(f))));
         plan.snags().forEach(s -> text.println(
-                CliTexts.text(s.gravity() == Snag.Gravity.STOPS ? "make.stops" : "make.snag", words.snag(s, plan))));
+                CliTexts.text(s.gravity() == Snag.Gravity.STOPS ? "make.stops" : "make.snag", words.snag(s, plan)) + cures(remedies, s)));
         made.dryRun().ifPresent(d -> text.println(CliTexts.text(d.isTrue() ? "make.true" : "make.untrue", words.unit().fine(d.worstMm()),
                 d.isTrue() ? "" : words.where(d.worst()))));
         if (stopped) {

@@ -96,7 +96,7 @@ public final class Desk implements AutoCloseable {
 
     /** What takes long enough that a person should see it. */
     public List<Errand> slow() {
-        return running.stream().filter(e -> !e.isStopped() && e.secondsSoFar() > SLOW_S).toList();
+        return running.stream().filter(e -> !e.isStopped() && !e.name().isEmpty() && e.secondsSoFar() > SLOW_S).toList();
     }
 
     /** Nobody waits for anything; what has no name is nobody's wait. */

@@ -1,6 +1,7 @@
 package jurren.app.face;
 
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Point;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -83,6 +84,20 @@ public final class FaceCanvas extends Pane {
 
     public void zoomOut() {
         zoom(1 / ZOOM_STEP);
+    }
+
+    /** Brings a place to the middle, closer than it was unless it is close already. */
+    public void showAround(Point at, double mm) {
+        if (getWidth() < 1) {
+            return;
+        }
+        ownView = true;
+        double close = Math.max(view().pxPerMm(), Math.min(getWidth(), getHeight()) / mm);
+        view.set(Viewport.showing(Box.ofSize(at.xMm() - mm / 2, at.yMm() - mm / 2, mm, mm), getWidth(), getHeight(), 0));
+        if (view().pxPerMm() < close) {
+            view.set(view().zoomed(close / view().pxPerMm(), getWidth() / 2, getHeight() / 2));
+        }
+        redraw();
     }
 
     public void showAll() {

@@ -3,6 +3,7 @@ package jurren.app.face;
 import jurren.app.session.EdgeLine;
 import jurren.app.theme.Theme;
 import jurren.core.art.Painted;
+import jurren.core.cure.Change;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -12,6 +13,7 @@ import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.paint.Color;
 
 /** What several benches draw of a face, on the unrolled face. */
@@ -34,6 +36,23 @@ public final class FaceScene {
         for (Region region : size.shapes().obstacles().values()) {
             pen.fill(region, guide.deriveColor(0, 1, 1, 0.12));
             pen.outline(region, Placement.HERE, guide.deriveColor(0, 1, 1, 0.55), 1, 2, 3);
+        }
+    }
+
+    /** What a cure would take away, and what it would bring. */
+    public static void change(Pen pen, Optional<Change> change, Placement onto) {
+        change.ifPresent(c -> {
+            mark(pen, c.come(), onto, Theme.PLUM);
+            mark(pen, c.gone(), onto, Theme.MARIGOLD);
+        });
+    }
+
+    private static void mark(Pen pen, Region region, Placement onto, Color colour) {
+        if (!region.isEmpty()) {
+            Region there = region.placed(onto);
+            pen.fill(there, colour.deriveColor(0, 1, 1, 0.75));
+            pen.outline(there, Placement.HERE, Color.WHITE, 3);
+            pen.outline(there, Placement.HERE, colour, 1.5);
         }
     }
 

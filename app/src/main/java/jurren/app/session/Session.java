@@ -54,6 +54,7 @@ public final class Session {
     private final Desk desk;
     private final Lane planning;
     private final Recovery recovery;
+    private final SnagDesk snags;
     private final Notices notices = new Notices();
     private final List<Runnable> watchers = new ArrayList<>();
     private Shop shop;
@@ -76,6 +77,7 @@ public final class Session {
         this.settings = new Settings(folder);
         this.desk = new Desk(Platform::runLater);
         this.planning = desk.lane();
+        this.snags = new SnagDesk(this, planner);
         this.recovery = new Recovery(folder, desk, why -> trouble(Texts.of("window.not-kept", Texts.reason(why))));
         this.document = new Document(begin, Optional.empty());
     }
@@ -164,6 +166,21 @@ public final class Session {
     /** The open place is not decorated any more. */
     public void removePlace() {
         editLine(Line::withoutPlace);
+    }
+
+    /** Opens a line at one of its places, on a size where that matters. */
+    void open(String lineId, int place, Optional<String> size) {
+        if (!line().id().equals(lineId)) {
+            document.open(lineId);
+        }
+        document.openPlace(place);
+        size.ifPresent(document::showSize);
+        tell();
+    }
+
+    /** What mends the snags of the newest plan. */
+    public SnagDesk snags() {
+        return snags;
     }
 
     /** The motif that is chosen alone. */
@@ -524,6 +541,7 @@ public final class Session {
 
     private void planned(Plan newPlan) {
         plan = newPlan;
+        snags.planned(newPlan);
         tell();
     }
 
@@ -540,7 +558,7 @@ public final class Session {
         return watchers.size();
     }
 
-    private void tell() {
+    void tell() {
         if (!telling) {
             telling = true;
             Platform.runLater(() -> {

@@ -11,6 +11,7 @@ import javafx.scene.image.WritableImage;
 import jurren.app.desk.Order;
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
+import jurren.core.cure.Remedies;
 import jurren.core.plan.Plan;
 import jurren.formats.print.PdfPages;
 import jurren.formats.print.TicketPdf;
@@ -40,7 +41,8 @@ final class Printing {
             return;
         }
         Units units = session.settings().units();
-        session.desk().give(new Order<>(Texts.of("work.printing"), _ -> PdfPages.render(TicketPdf.write(plan, units), PER_INCH),
+        Remedies remedies = session.snags().remedies();
+        session.desk().give(new Order<>(Texts.of("work.printing"), _ -> PdfPages.render(TicketPdf.write(plan, units, remedies), PER_INCH),
                 pages -> send(job, pages), why -> {
             job.cancelJob();
             session.trouble(Texts.of("work.failed", Texts.reason(why)));

@@ -42,6 +42,9 @@ import jurren.formats.words.LengthUnit;
 
 /** Ticket on the left, the open bench on the right under its header, sheets over both. */
 public final class Shell {
+    /** So much of the art is seen around a snag. */
+    private static final double AROUND_MM = 90;
+
     private final Session session;
     private final CutTalk cutter = new CutTalk();
     private final List<BenchEntry> entries;
@@ -63,6 +66,7 @@ public final class Shell {
     private final Runnable watcher = this::update;
     private Bench shown;
     private int textPx;
+    private int pointings;
 
     public Shell(Session session, FileQuestions files) {
         this.session = session;
@@ -173,6 +177,7 @@ public final class Shell {
         places.update(shown != Bench.LOADS && shown != Bench.CUT);
         units.show(session.unit());
         bench.update();
+        pointed();
         showScale();
         notices.update();
         work.update();
@@ -200,6 +205,23 @@ public final class Shell {
         }
     }
 
+    /** The picture shows the snag that was pointed to. */
+    private void pointed() {
+        if (pointings != session.snags().times()) {
+            pointings = session.snags().times();
+            session.snags().pointed().ifPresent(snag -> snag.where().ifPresent(at -> canvas().ifPresent(c ->
+                    c.showAround(bench(session.bench()).inPicture(at, snag), AROUND_MM))));
+        }
+    }
+
+    /** The next snag, wherever it is, with what mends it. */
+    private void toSnag(int step) {
+        session.snags().next(step).ifPresentOrElse(snag -> {
+            entries.stream().filter(e -> e.mends().contains(snag.subject())).findFirst().ifPresent(e -> session.show(e.id()));
+            session.snags().point(snag);
+        }, () -> session.say(Texts.of("snag.none")));
+    }
+
     private void showScale() {
         canvas().ifPresentOrElse(c -> {
             double ratio = c.view().ratio();
@@ -219,6 +241,11 @@ public final class Shell {
 
     /** Keys that work everywhere, even while typing; over a sheet only undo and redo. */
     private void menuKey(KeyEvent e) {
+        if (e.getCode() == KeyCode.F8 && !sheets.isOpen()) {
+            toSnag(e.isShiftDown() ? -1 : 1);
+            e.consume();
+            return;
+        }
         if (!e.isShortcutDown() || e.isAltDown() || sheets.isOpen() && e.getCode() != KeyCode.Z && e.getCode() != KeyCode.Y) {
             return;
         }

@@ -5,6 +5,15 @@ import jurren.app.session.Bench;
 import jurren.app.keep.Settings;
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
+import java.util.List;
+import java.util.stream.Stream;
+import jurren.core.snag.Snag;
+import jurren.core.material.Colour;
+import jurren.core.lettering.ShippedTypeface;
+import jurren.core.art.Treatment;
+import jurren.core.art.Pose;
+import jurren.core.art.Motif;
+import jurren.core.art.Lettering;
 import jurren.core.lettering.Typefaces;
 import jurren.core.plan.Planner;
 import jurren.formats.catalogue.BuiltInShop;
@@ -115,7 +124,7 @@ public final class Snapshots {
         click("#loads-show-prints");
         picture("prints");
         line("C", Bench.LAYERS, "layers-label");
-        line("E", Bench.ART, "art-stencil");
+        snag();
         line("A", Bench.BLANK, null);
         sheet("#choose-blank", "choose-blank");
         sheet("#measure-own", "measure-own");
@@ -129,6 +138,30 @@ public final class Snapshots {
             window.close();
             return null;
         });
+    }
+
+    /** A fine script that the film does not hold: what mends it is shown before it is done. */
+    private void snag() throws InterruptedException {
+        line("A", Bench.LAYERS, null);
+        click("#spread-together");
+        on(() -> {
+            session.editLine(l -> l.withMotifs(Stream.concat(l.motifs().stream(), Stream.of(new Motif("m8", "Otter",
+                    Lettering.of("Otter", ShippedTypeface.GREAT_VIBES, 30, Colour.of("#F6EFDC")), List.of(new Treatment.Weld()), Pose.at(78, 335)))).toList()));
+            return null;
+        });
+        settle();
+        on(() -> {
+            session.snags().point(session.plan().orElseThrow().snags().stream().filter(Snag.ThinPart.class::isInstance).findFirst().orElseThrow());
+            return null;
+        });
+        until(() -> scene.lookup(".cure") != null && session.snags().change().isPresent());
+        picture("snag");
+        on(() -> {
+            session.undo();
+            return null;
+        });
+        settle();
+        click("#spread-apart");
     }
 
     /** With text as large as it goes. */

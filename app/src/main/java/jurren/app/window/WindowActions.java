@@ -31,6 +31,7 @@ import jurren.core.blank.Blank;
 import jurren.core.cut.CutRun;
 import jurren.core.job.NewJobs;
 import jurren.core.lettering.FontRefused;
+import jurren.core.cure.Remedies;
 import jurren.core.plan.Plan;
 import jurren.formats.files.SafeFiles;
 import jurren.formats.hpgl.HpglWriter;
@@ -265,8 +266,9 @@ public final class WindowActions {
 
     private void ticket(Plan plan) {
         Units units = session.settings().units();
+        Remedies remedies = session.snags().remedies();
         files.toSave(FileQuestions.Kind.TICKET, fileName("-ticket.pdf")).ifPresent(file ->
-                write(file, () -> TicketPdf.write(plan, units)));
+                write(file, () -> TicketPdf.write(plan, units, remedies)));
     }
 
     private void print(Plan plan) {
@@ -319,11 +321,12 @@ public final class WindowActions {
 
     void makeAll() {
         Units units = session.settings().units();
+        Remedies remedies = session.snags().remedies();
         String cutLine = session.settings().choice(JobDrawer.CUT_LINE, PrintPdf.CUT_LINE);
         withPlan(plan -> files.folder().ifPresent(folder -> writeAll(folder, () -> {
             Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
             Map<String, byte[]> printFiles = JobPapers.printFiles(plan, cutLine);
-            return JobPapers.all(plan, cutFiles, printFiles, () -> DryRunner.run(plan, cutFiles, printFiles), units).files();
+            return JobPapers.all(plan, cutFiles, printFiles, () -> DryRunner.run(plan, cutFiles, printFiles), units, remedies).files();
         })));
     }
 

@@ -4,6 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import jurren.core.art.Shape;
+import jurren.core.art.Pose;
+import jurren.core.art.Motif;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.core.job.NewJobs;
+import jurren.core.material.Colour;
 import jurren.core.geometry.Point;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.jobfile.JobDocument;
@@ -103,6 +109,32 @@ class CommandLineTest {
         double head = strokes.getFirst().stream().mapToDouble(Point::yMm).max().orElseThrow();
         assertThat(strokes.getFirst()).as("seen by the knife, y up: the head is to the right, over nothing")
                 .noneMatch(p -> p.yMm() > head - 1 && p.xMm() < foot + 70);
+    }
+
+    /** The script is welded, which nobody sees; the crumb beside it is seen, and left with what would mend it. */
+    @Test
+    void mendDoesWhatNobodySeesAndListsTheRest() throws IOException {
+        Path job = folder.resolve("wild.jurren");
+        Path clean = folder.resolve("clean.jurren");
+        Colour cream = Colour.of("#F6EFDC");
+        JobFile.write(JobDocument.of(NewJobs.onBlank(BuiltInShop.read().blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film")
+                .withLine("A", l -> l.withMotifs(List.of(
+                        new Motif("m1", "crew", Lettering.of("crew", ShippedTypeface.PACIFICO, 40, cream), List.of(),
+                                Pose.at(0, 180)),
+                        new Motif("m2", "dot", Shape.of(Shape.Kind.ELLIPSE, 0.9, cream), List.of(),
+                                Pose.at(0, 260)))))), job);
+
+        Ran stopped = make(job);
+        assertThat(stopped.code()).as("the knife would cut through the letters").isEqualTo(1);
+        assertThat(stopped.out()).contains("stops:", "not welded", "(Weld it)");
+        Ran ran = run("mend", job.toString(), "--out", clean.toString());
+        assertThat(ran.code()).as(ran.out() + ran.err()).isZero();
+        assertThat(ran.out()).contains("mended, line A: Weld it", "too small to weed", "(Drop the crumb)", "One snag was mended");
+        assertThat(make(clean).code()).isZero();
+        assertThat(plan().path("snags")).noneMatch(s -> s.path("stops").asBoolean())
+                .anyMatch(s -> s.path("kind").asText().equals("crumbs") && s.path("cures").path(0).path("kind").asText().equals("drop-crumbs"));
+        assertThat(run("mend", clean.toString(), "--out", clean.toString()).out()).as("over itself").contains("Nothing was mended");
+        assertThat(run("mend", job.toString(), "--out", folder.resolve("x.txt").toString()).code()).isEqualTo(2);
     }
 
     @Test

@@ -14,6 +14,10 @@ import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.VBox;
+import jurren.formats.drawing.DrawingRead;
+import jurren.formats.opening.AnyDrawing;
+import java.nio.charset.StandardCharsets;
+import jurren.core.art.DrawingFile;
 import jurren.core.job.NewJobs;
 import jurren.app.face.FaceCanvas;
 import jurren.app.session.Bench;
@@ -342,5 +346,32 @@ class ArrangeStoryTest extends WindowTest {
     private Box boxOf() {
         return session.line().motifs().stream().map(m -> session.linePlan().orElseThrow().motifs().get(m.id())
                 .placed(m.pose().placement()).bounds().orElseThrow()).reduce(Box::joined).orElseThrow();
+    }
+
+    /** A customer's sheet of two variants: taken apart, the one that is not needed goes with a click and a key. */
+    @Test
+    void aDrawingIsTakenApartAndAVariantLeftOut() {
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' width='120mm' height='40mm' viewBox='0 0 120 40'><circle cx='20' cy='20' r='18' fill='#E8743B'/>"
+                + "<circle cx='20' cy='20' r='8' fill='#F6EFDC'/><circle cx='100' cy='20' r='18' fill='#7FC4DA'/></svg>";
+        DrawingRead.Taken read = (DrawingRead.Taken) AnyDrawing.read(new DrawingFile("variants.svg", svg.getBytes(StandardCharsets.UTF_8)));
+        run(() -> {
+            session.editLine(l -> l.withMotifs(List.of(new Motif("d", "variants", read.drawing(), List.of(), Pose.at(0, 200)))));
+            session.choose(Optional.of("d"));
+        });
+        settle();
+        click("apart-colour");
+        settle();
+        assertThat(on(() -> session.line().motifs())).hasSize(3);
+        run(session::undo);
+        run(() -> session.choose(Optional.of("d")));
+        settle();
+        click("apart-part");
+        settle();
+        assertThat(on(() -> session.line().motifs())).as("the eye stays in its disc").hasSize(2);
+        robot.clickOn(at(40, 200));
+        settle();
+        key(KeyCode.DELETE);
+        assertThat(on(() -> session.line().motifs())).extracting(Motif::name).containsExactly("variants 1");
+        assertThat(on(() -> session.linePlan().orElseThrow().drawn().artBounds().orElseThrow().widthMm())).isCloseTo(36, within(0.01));
     }
 }

@@ -269,8 +269,8 @@ public final class Chain {
         };
     }
 
-    /** Shapes that follow each other in one colour are one paint; a colour may come again higher up. */
-    private static List<Paint> drawing(Drawing d) {
+    /** A drawing before anything is done to it: its shapes as parts, in the order in which they are painted; neighbours of one colour are one paint. */
+    public static List<Paint> drawing(Drawing d) {
         Placement size = Placement.scaled(d.widthFactor(), d.heightFactor());
         List<Paint> paints = new ArrayList<>();
         for (DrawnShape shape : d.shapes()) {

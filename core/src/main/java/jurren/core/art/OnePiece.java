@@ -21,9 +21,15 @@ public record OnePiece(int parts, List<Region> loose, Optional<Thinness> neck) {
     }
 
     public static OnePiece of(Region region) {
+        OnePiece parts = parts(region);
+        return new OnePiece(parts.parts, parts.loose, region.narrowestNeck());
+    }
+
+    /** Without looking for the neck, which takes long. */
+    public static OnePiece parts(Region region) {
         List<Region> parts = region.pieces().stream().map(Piece::region)
                 .sorted(Comparator.comparingDouble(Region::areaMm2).reversed()).toList();
-        return new OnePiece(parts.size(), parts.isEmpty() ? List.of() : parts.subList(1, parts.size()), region.narrowestNeck());
+        return new OnePiece(parts.size(), parts.isEmpty() ? List.of() : parts.subList(1, parts.size()), Optional.empty());
     }
 
     /** A line round each loose part, at a distance, to show it by. */

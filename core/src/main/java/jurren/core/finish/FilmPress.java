@@ -32,6 +32,7 @@ public final class FilmPress {
     private static final double WARM_S = 4;
     private static final double REPRESS_S = 3;
     private static final double MASK_S = 20;
+    private static final double WAY_UP_S = 5;
     private static final double TURN_OVER_S = 15;
 
     private FilmPress() {
@@ -77,6 +78,13 @@ public final class FilmPress {
     public static FinishSequence turningOver() {
         StepList b = new StepList();
         b.hand(Step.Kind.TURN_OVER, 0, TURN_OVER_S);
+        return new FinishSequence(b.steps(), List.of(), b.endS());
+    }
+
+    /** What its owner sees upside down as it lies on the bench, like a lid that is opened. */
+    public static FinishSequence wayUp() {
+        StepList b = new StepList();
+        b.hand(Step.Kind.WAY_UP, 0, WAY_UP_S);
         return new FinishSequence(b.steps(), List.of(), b.endS());
     }
 

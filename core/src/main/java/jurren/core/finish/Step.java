@@ -16,7 +16,7 @@ public record Step(int order, Kind kind, int layer, double celsius, double secon
     public enum Kind {
         WARM(true), TACK(true), PEEL(false), PRESS(true), REPRESS(true),
         CLEAN(false), TAPE(false), BACKING(false), LAY(false), BURNISH(false), LIFT(false), WAIT(false),
-        TAPE_SHEET(false), TURN(false), MASK(false), TURN_OVER(false),
+        TAPE_SHEET(false), TURN(false), MASK(false), TURN_OVER(false), WAY_UP(false),
         PUSH_OUT(false), FIX(false), PAINT(false), LIFT_PLATE(false), LIFT_STENCIL(false), DRY(false);
 
         private final boolean heats;

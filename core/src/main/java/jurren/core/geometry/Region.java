@@ -266,9 +266,27 @@ public final class Region {
         return LineCrossing.of(shape, from, to);
     }
 
-    /** The narrowest place, measured across between two edges that run side by side. */
+    /** The narrowest place, measured across between two edges that face each other. */
     public Thinness thinnest() {
         return NarrowestPlace.of(shape);
+    }
+
+    /** The narrowest gap beside the film, measured as its thin parts are; absent when none is narrower than {@code withinMm}. */
+    public Optional<Thinness> narrowestGap(double withinMm) {
+        return NarrowestPlace.gap(shape, withinMm);
+    }
+
+    /** The narrowest slit beside the film that is narrower than {@code withinMm} and stays so for {@code longMm}. */
+    public Optional<Thinness> slit(double withinMm, double longMm) {
+        return NarrowestPlace.slit(shape, withinMm, longMm);
+    }
+
+    /**
+     * Wherever the film is narrower than {@code widthMm}, a band of that width along its middle; with {@code gaps}, where
+     * a gap beside it is.
+     */
+    public Region narrowBands(double widthMm, boolean gaps) {
+        return NarrowBands.of(shape, widthMm, gaps);
     }
 
     /** The largest distance from a point of this region's edge to the other's edge, both ways. */

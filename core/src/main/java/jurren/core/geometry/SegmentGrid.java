@@ -21,12 +21,26 @@ final class SegmentGrid {
     private final int down;
     private final int[] first;
     private final double[] segments;
+    /** Which segment of the lines, counted from their first, each piece belongs to. */
+    private final int[] whose;
+    private int[] cutFrom = new int[64];
+
+    /** What is nearest: how far, where, and on which segment of the lines, counted from their first. */
+    static final class Near {
+        double distance;
+        double x;
+        double y;
+        int segment;
+    }
 
     SegmentGrid(Geometry lines) {
+        this(lines, lines.getLength() / Math.max(1, lines.getNumPoints()));
+    }
+
+    /** @param side of a cell, unless that would be too many or too small */
+    SegmentGrid(Geometry lines, double side) {
         var box = lines.getEnvelopeInternal();
-        double length = lines.getLength();
-        int corners = Math.max(1, lines.getNumPoints());
-        double wanted = Math.max(LEAST_CELL_MM, Math.max(length / corners, Math.sqrt(box.getWidth() * box.getHeight() / MOST_CELLS)));
+        double wanted = Math.max(LEAST_CELL_MM, Math.max(side, Math.sqrt(box.getWidth() * box.getHeight() / MOST_CELLS)));
         this.cell = Math.max(wanted, Math.max(box.getWidth(), box.getHeight()) / MOST_CELLS * 2);
         this.minX = box.getMinX();
         this.minY = box.getMinY();
@@ -43,23 +57,29 @@ final class SegmentGrid {
         Arrays.parallelPrefix(count, Integer::sum);
         this.first = count.clone();
         this.segments = new double[pieces.length];
+        this.whose = new int[n];
         for (int i = 0; i < n; i++) {
+            whose[count[at[i]]] = cutFrom[i];
             System.arraycopy(pieces, 4 * i, segments, 4 * count[at[i]]++, 4);
         }
+        cutFrom = null;
     }
 
     /** No longer than a cell, so that none reaches further than half of one out of the cell of its middle. */
     private double[] pieces(Geometry lines) {
         double[] all = new double[256];
         int n = 0;
+        int segment = 0;
         for (int g = 0; g < lines.getNumGeometries(); g++) {
             Coordinate[] line = ((LineString) lines.getGeometryN(g)).getCoordinates();
-            for (int i = 1; i < line.length; i++) {
+            for (int i = 1; i < line.length; i++, segment++) {
                 int parts = Math.max(1, (int) Math.ceil(line[i].distance(line[i - 1]) / cell));
                 for (int k = 0; k < parts; k++) {
                     if (n + 4 > all.length) {
                         all = Arrays.copyOf(all, 2 * all.length);
+                        cutFrom = Arrays.copyOf(cutFrom, 2 * cutFrom.length);
                     }
+                    cutFrom[n / 4] = segment;
                     double a = (double) k / parts;
                     double b = (double) (k + 1) / parts;
                     all[n++] = line[i - 1].x + a * (line[i].x - line[i - 1].x);
@@ -79,28 +99,37 @@ final class SegmentGrid {
     }
 
     double distance(double x, double y) {
+        Near near = new Near();
+        nearest(x, y, Double.POSITIVE_INFINITY, near);
+        return near.distance;
+    }
+
+    /** True when something lies nearer than {@code within}; then {@code near} says what is nearest. */
+    boolean nearest(double x, double y, double within, Near near) {
         int column = Math.clamp((long) Math.floor((x - minX) / cell), 0, across - 1);
         int row = Math.clamp((long) Math.floor((y - minY) / cell), 0, down - 1);
-        double best = Double.POSITIVE_INFINITY;
+        near.distance = within;
+        near.segment = -1;
         for (int ring = 0; ring <= Math.max(across, down); ring++) {
             // a segment whose middle lies in a further ring reaches half a cell nearer, and so may the point's own cell
-            if (best <= Math.max(0, (ring - 1.5) * cell)) {
+            if (near.distance <= Math.max(0, (ring - 1.5) * cell)) {
                 break;
             }
             for (int r = Math.max(0, row - ring); r <= Math.min(down - 1, row + ring); r++) {
                 boolean edge = Math.abs(r - row) == ring;
                 for (int c = column - ring; c <= column + ring; c += edge || ring == 0 ? 1 : 2 * ring) {
                     if (c >= 0 && c < across) {
-                        best = Math.min(best, nearestIn(r * across + c, x, y, best));
+                        nearestIn(r * across + c, x, y, near);
                     }
                 }
             }
         }
-        return best;
+        return near.segment >= 0;
     }
 
-    private double nearestIn(int at, double x, double y, double best) {
-        double nearest = best * best;
+    private void nearestIn(int at, double x, double y, Near near) {
+        double nearest = near.distance * near.distance;
+        int found = -1;
         for (int i = first[at]; i < first[at + 1]; i++) {
             double ax = segments[4 * i];
             double ay = segments[4 * i + 1];
@@ -108,10 +137,19 @@ final class SegmentGrid {
             double dy = segments[4 * i + 3] - ay;
             double length = dx * dx + dy * dy;
             double t = length == 0 ? 0 : Math.clamp(((x - ax) * dx + (y - ay) * dy) / length, 0, 1);
-            double ex = x - ax - t * dx;
-            double ey = y - ay - t * dy;
-            nearest = Math.min(nearest, ex * ex + ey * ey);
+            double px = ax + t * dx;
+            double py = ay + t * dy;
+            double square = (x - px) * (x - px) + (y - py) * (y - py);
+            if (square < nearest) {
+                nearest = square;
+                found = i;
+                near.x = px;
+                near.y = py;
+            }
         }
-        return nearest < best * best ? Math.sqrt(nearest) : best;
+        if (found >= 0) {
+            near.distance = Math.sqrt(nearest);
+            near.segment = whose[found];
+        }
     }
 }

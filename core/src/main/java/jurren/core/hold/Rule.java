@@ -114,7 +114,7 @@ enum Rule {
         @Override
         Optional<Verdict> about(Question q) {
             return says(q.grip() == Grip.FIBRES && q.madeOf().stuff() == Stuff.POLYESTER
-                    && q.material().celsius() >= DYE_MOVES_C && q.luminance() < WHITE_LIGHT,
+                    && q.material().celsius() > DYE_MOVES_C && q.luminance() < WHITE_LIGHT,
                     Verdict.of(Reason.MOVES_THE_DYE, q.material().celsius(), DYE_MOVES_C));
         }
     },

@@ -33,6 +33,11 @@ public record Loading(List<Load> loads, List<CutItem> unlaid) {
         unlaid = List.copyOf(unlaid);
     }
 
+    /** What a weeding frame adds to a piece, both sides together. */
+    public static double frameMm(boolean framed) {
+        return framed ? 2 * RowLayout.FRAME_MARGIN_MM : 0;
+    }
+
     public static Loading of(List<Wanted> wanted, List<Roll> shelf, Cutter cutter, boolean framed) {
         List<Load> loads = new ArrayList<>();
         List<CutItem> unlaid = new ArrayList<>();

@@ -16,7 +16,7 @@ final class RowLayout {
     /** Between slots, so that two frames or two pieces are never cut by one stroke. */
     private static final double GAP_MM = 3;
     /** From a piece to the weeding frame round it. */
-    private static final double FRAME_MARGIN_MM = 4;
+    static final double FRAME_MARGIN_MM = 4;
 
     record Result(List<Placed> placed, List<CutItem> left, double usedMm) {
     }

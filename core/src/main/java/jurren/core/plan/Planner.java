@@ -4,6 +4,7 @@ import jurren.core.art.Art;
 import jurren.core.art.BuiltMotif;
 import jurren.core.art.Chain;
 import jurren.core.memo.Memo;
+import jurren.core.snag.Flaws;
 import jurren.core.stop.Stop;
 import jurren.core.art.Backing;
 import jurren.core.art.Mark;
@@ -80,7 +81,7 @@ public final class Planner {
     private record ShapesKey(Face face, List<Layer> layers) {
     }
 
-    private record FaceWork(Art art, Art laid, List<Layer> layers, double thickestMm) {
+    private record FaceWork(Art art, Art laid, List<Layer> layers, double thickestMm, Flaws flaws) {
     }
 
     private final Chain chain = new Chain();
@@ -112,7 +113,7 @@ public final class Planner {
         }).toList();
         stop.look();
         List<PrintSheet> prints = PrintSheets.of(lines, loading.loads(), shop.printer());
-        return new Plan(job, shop, lines, runs, prints, new SnagFinder(shop).find(job, lines, loading, prints),
+        return new Plan(job, shop, lines, runs, prints, new SnagFinder(shop, chain).find(job, lines, loading, prints),
                 quote(lines, loading, prints, shop));
     }
 
@@ -154,7 +155,7 @@ public final class Planner {
             return s.id().equals(line.drawnFor()) ? drawn : planSize(line, materials, drawnFace, face(line, s), drawn.artBounds(), s.id());
         }).toList();
         PlatenPlan platen = platen(drawn, shop.pressFor(line.thing(), blank, drawn.face()));
-        FinishSequence finish = finish(blank, drawn, platen);
+        FinishSequence finish = drawnFace.turnedInUse() ? FilmPress.wayUp().then(finish(blank, drawn, platen)) : finish(blank, drawn, platen);
         Map<String, Verdict> holds = new LinkedHashMap<>();
         materials.forEach((id, m) -> holds.put(id, WhatHolds.of(m, blank.madeOf(), colour, drawn.face())));
         return new LinePlan(line, blank, colour, materials, built, sizes, line.at() == 0 ? finish : FilmPress.turningOver().then(finish), platen, holds);
@@ -173,7 +174,7 @@ public final class Planner {
         FaceWork work = faces.get(new FaceKey(line.motifs(), fit, face.trueAt(), face.surface(),
                 line.materialId(), materials, line.joins(), line.edgings()));
         return new SizePlan(size, face, entry.count(), fit, work.art, work.laid, work.layers,
-                shapes.get(new ShapesKey(face, work.layers)), work.thickestMm);
+                shapes.get(new ShapesKey(face, work.layers)), work.thickestMm, work.flaws);
     }
 
     private FaceWork workFace(FaceKey key) {
@@ -183,14 +184,14 @@ public final class Planner {
         Warp unrolling = Face.unrolling(key.surface, key.trueAtMm);
         Art laid = art.warped(unrolling, Face.back(unrolling));
         if (laid.isEmpty()) {
-            return new FaceWork(art, laid, List.of(), 0);
+            return new FaceWork(art, laid, List.of(), 0, new Flaws(List.of()));
         }
         List<Part> parts = Separation.of(laid, p -> Ways.of(key.materials.get(p.film().materialId())).isOnePrint()
                 ? Film.print(p.film().materialId()) : p.film(), f -> key.joins.getOrDefault(f, Join.LAID_OVER));
         List<Layer> layers = Ways.layers(parts, key.materials::get,
                 m -> Ways.edging(m, key.edgings),
                 laid.bounds().orElseThrow());
-        return new FaceWork(art, laid, layers, Stack.thickestMm(layers));
+        return new FaceWork(art, laid, layers, Stack.thickestMm(layers), Flaws.of(layers));
     }
 
     /** Each source as large as the fit makes it, where it puts it; what is done to them in millimetres stays so. */

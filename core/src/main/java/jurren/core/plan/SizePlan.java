@@ -6,6 +6,7 @@ import jurren.core.blank.Face;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.layer.Layer;
+import jurren.core.snag.Flaws;
 import java.util.List;
 import java.util.Optional;
 
@@ -20,9 +21,10 @@ import java.util.Optional;
  * @param layers on the unrolled face
  * @param shapes what is drawn of the face
  * @param thickestMm where most lies on top of each other
+ * @param flaws  what a knife or a film would make a mess of
  */
 public record SizePlan(String id, Face face, int count, Placement fit, Art art, Art laid, List<Layer> layers, FaceShapes shapes,
-                       double thickestMm) {
+                       double thickestMm, Flaws flaws) {
     public SizePlan {
         layers = List.copyOf(layers);
     }

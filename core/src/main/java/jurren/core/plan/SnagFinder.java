@@ -2,6 +2,8 @@ package jurren.core.plan;
 
 import jurren.core.art.Art;
 import jurren.core.art.BuiltMotif;
+import jurren.core.art.Chain;
+import jurren.core.art.OnePiece;
 import jurren.core.art.Backing;
 import jurren.core.art.Drawing;
 import jurren.core.art.Guide;
@@ -11,7 +13,25 @@ import jurren.core.art.Mark;
 import jurren.core.art.Referring;
 import jurren.core.art.Stroke;
 import jurren.core.art.Treatment;
+import jurren.core.art.treat.Bend;
+import jurren.core.art.treat.DrawCloser;
+import jurren.core.art.treat.DropCrumbs;
+import jurren.core.art.treat.FillHoles;
+import jurren.core.art.treat.FitBox;
+import jurren.core.art.treat.InsideOut;
+import jurren.core.art.treat.Interlock;
+import jurren.core.art.treat.Lean;
+import jurren.core.art.treat.Mirror;
+import jurren.core.art.treat.OnePieceWanted;
+import jurren.core.art.treat.OuterEdges;
+import jurren.core.art.treat.RepeatGrid;
+import jurren.core.art.treat.RepeatRound;
+import jurren.core.art.treat.RepeatRow;
+import jurren.core.art.treat.SplitBand;
+import jurren.core.art.treat.Swell;
+import jurren.core.art.treat.Taper;
 import jurren.core.art.treat.Treatments;
+import jurren.core.art.treat.Wave;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.lettering.Typefaces;
@@ -27,6 +47,7 @@ import jurren.core.finish.HeatTaken;
 import jurren.core.finish.Press;
 import jurren.core.finish.Step;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.material.Film;
@@ -40,6 +61,7 @@ import jurren.core.layer.Layer;
 import jurren.core.load.CutItem;
 import jurren.core.load.Load;
 import jurren.core.load.Loading;
+import jurren.core.snag.Flaws;
 import jurren.core.snag.Snag;
 import jurren.core.stop.Stop;
 import java.util.ArrayList;
@@ -48,25 +70,34 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** Looks a worked-out job over for what would go wrong. */
 final class SnagFinder {
+    /** What is nearer to its limit reads the same in thousandths of an inch. */
+    private static final double SHOWN_MM = 0.0254;
     /** General practice for smooth films on cloth. */
     private static final int MOST_FILMS = 3;
     /** Art may touch the edge of its area. */
     private static final double EDGE_SLACK_MM = 0.01;
     /** A wrap overlaps itself by so much at its seam. */
     private static final double SEAM_OVERLAP_MM = 3;
+    /** Those that fill the insides of letters on purpose, or move letters so that they are elsewhere. */
+    private static final Set<Class<? extends Treatment>> FILLS = Set.of(FillHoles.class, OuterEdges.class, InsideOut.class, DropCrumbs.class,
+            Bend.class, Swell.class, Wave.class, Taper.class, Lean.class, FitBox.class, Mirror.class, SplitBand.class, RepeatGrid.class, RepeatRow.class,
+            RepeatRound.class, DrawCloser.class, Interlock.class);
     /** Where it is the motif itself that follows another. */
     private static final String SOURCE = "source";
 
     private final Shop shop;
+    private final Chain chain;
     private final Map<Snag, Integer> found = new LinkedHashMap<>();
     /** The place that is looked at. */
     private int at;
 
-    SnagFinder(Shop shop) {
+    SnagFinder(Shop shop, Chain chain) {
         this.shop = shop;
+        this.chain = chain;
     }
 
     private void found(Snag snag) {
@@ -85,13 +116,14 @@ final class SnagFinder {
             stop.look();
             thinParts(line);
             islands(line);
+            flaws(line);
             sold(line);
             stack(line);
             heat(line);
         }
         at = 0;
         missingPlaces(job);
-        rolls(lines, loading);
+        rolls(lines, loading, job.framed());
         paper(prints);
         return found;
     }
@@ -115,6 +147,8 @@ final class SnagFinder {
             references(plan.line(), m);
             treatments(line, m, plan.motifs().get(m.id()));
             inks(plan, m);
+            pieces(plan, m);
+            counters(plan, m);
             BuiltMotif built = plan.motifs().get(m.id());
             built.paints().stream().filter(p -> !p.unwelded().isEmpty() && isFollowed(plan, m, p)).findFirst()
                     .ifPresent(p -> found(new Snag.NotWelded(line, m.id(), m.name(), p.unwelded().size(),
@@ -378,8 +412,8 @@ final class SnagFinder {
                     Layer layer = size.layers().get(i);
                     double least = layer.material().leastStrokeMm();
                     double width = layer.thinnest().widthMm();
-                    if (width < least && (worst == null || width < worst.widthMm())) {
-                        worst = new Snag.ThinPart(plan.line().id(), layer.order(), size.id(), width, least,
+                    if (width < least - SHOWN_MM && (worst == null || width < worst.widthMm())) {
+                        worst = new Snag.ThinPart(plan.line().id(), layer.order(), size.id(), width, least, size.flaws().isNeck(layer.order()),
                                 size.face().rolled(layer.thinnest().where()));
                     }
                 }
@@ -388,6 +422,74 @@ final class SnagFinder {
                 found(worst);
             }
         }
+    }
+
+    /** What the knife would make a mess of on the size it is drawn for, and between layers. */
+    private void flaws(LinePlan plan) {
+        String line = plan.line().id();
+        for (Flaws.Flaw f : plan.drawn().flaws().found()) {
+            Point at = plan.face().rolled(f.at());
+            switch (f.kind()) {
+                case CRUMBS -> found(new Snag.Crumbs(line, f.layer(), f.count(), at));
+                case LIFTS -> found(new Snag.WillLift(line, f.layer(), f.count(), f.mm(), at));
+                case SPIKES -> found(new Snag.Spikes(line, f.layer(), f.count(), at));
+                case DOUBLED -> found(new Snag.DoubledLine(line, f.layer(), f.mm(), at));
+                case GAP -> found(new Snag.HairlineGap(line, f.mm(), at));
+                case NECK -> { }
+            }
+        }
+    }
+
+    private void pieces(LinePlan plan, Motif m) {
+        if (m.isHidden() || m.treatments().stream().noneMatch(OnePieceWanted.class::isInstance)) {
+            return;
+        }
+        OnePiece piece = OnePiece.parts(plan.motifs().get(m.id()).region());
+        if (piece.parts() > 1) {
+            found(new Snag.SeveralPieces(plan.line().id(), m.id(), m.name(), piece.parts(),
+                    piece.loose().getFirst().placed(m.pose().placement()).inside()));
+        }
+    }
+
+    /** The insides of letters that what is done to them fills, although nothing was asked to. */
+    private void counters(LinePlan plan, Motif m) {
+        if (!(m.source() instanceof Lettering l) || m.isHidden() || m.others().stream().anyMatch(_ -> true)) {
+            return;
+        }
+        List<Motif> face = plan.line().motifs();
+        if (own(m, l, face).holeCount() >= own(m.withTreatments(List.of()), l, face).holeCount()) {
+            return;
+        }
+        for (int i = 0; i < m.treatments().size(); i++) {
+            Treatment t = m.treatments().get(i);
+            List<Region> lost = FILLS.contains(t.getClass()) || t instanceof Treatment.Off ? List.of() : lost(m, i, l, face);
+            if (!lost.isEmpty()) {
+                found(new Snag.LostCounters(plan.line().id(), m.id(), m.name(), lost.size(), Treatments.of(t).id(),
+                        lost.getFirst().placed(m.pose().placement()).inside()));
+                return;
+            }
+        }
+    }
+
+    /** What a treatment fills, where the shape stays where it was. */
+    private List<Region> lost(Motif m, int treatment, Lettering l, List<Motif> face) {
+        List<Region> were = counters(m.withTreatments(m.treatments().subList(0, treatment)), l, face);
+        if (were.isEmpty()) {
+            return List.of();
+        }
+        Region now = own(m.withTreatments(m.treatments().subList(0, treatment + 1)), l, face);
+        return were.stream().filter(c -> c.minus(now).isEmpty()).toList();
+    }
+
+    private List<Region> counters(Motif m, Lettering l, List<Motif> face) {
+        return own(m, l, face).pieces().stream().flatMap(p -> p.holes().stream()).filter(h -> Math.abs(h.signedAreaMm2()) >= Flaws.CRUMB_MM2)
+                .map(h -> Region.enclosedBy(List.of(h), FillRule.EVEN_ODD)).toList();
+    }
+
+    /** What it shows in the colours of its letters. */
+    private Region own(Motif m, Lettering l, List<Motif> face) {
+        List<Region> own = chain.build(m, face).paints().stream().filter(p -> l.colouring().colours().contains(p.colour())).map(Painted::region).toList();
+        return own.size() == 1 ? own.getFirst() : Region.weld(own);
     }
 
     private void sold(LinePlan plan) {
@@ -412,8 +514,16 @@ final class SnagFinder {
         List<Layer> thick = layers.stream().filter(l -> l.thicknessMm() > 0).toList();
         if (thick.size() > MOST_FILMS) {
             Region tooThick = atLeastDeep(thick, MOST_FILMS + 1);
+            int films = MOST_FILMS + 1;
+            for (Region more = tooThick; films < thick.size() && !more.isEmpty(); ) {
+                more = atLeastDeep(thick, films + 1);
+                if (!more.isEmpty()) {
+                    tooThick = more;
+                    films++;
+                }
+            }
             if (!tooThick.isEmpty()) {
-                found(new Snag.TooManyFilms(plan.line().id(), MOST_FILMS + 1, MOST_FILMS, plan.face().rolled(tooThick.inside())));
+                found(new Snag.TooManyFilms(plan.line().id(), films, MOST_FILMS, plan.face().rolled(tooThick.inside())));
             }
         }
     }
@@ -447,13 +557,14 @@ final class SnagFinder {
         }
     }
 
-    private void rolls(List<LinePlan> lines, Loading loading) {
+    private void rolls(List<LinePlan> lines, Loading loading, boolean framed) {
         for (CutItem item : loading.unlaid()) {
             at = placeOf(lines, item);
             Box b = item.layer().region().bounds();
             double width = shop.cutter().usableMm(shop.cutter().widthMm());
+            double frame = Loading.frameMm(framed);
             found(new Snag.NotOnRoll(item.lineId(), item.layer().order(), item.size(),
-                    Math.min(b.widthMm(), b.heightMm()), width));
+                    Math.min(b.widthMm(), b.heightMm()) + frame, width, frame));
         }
         for (Load load : loading.loads()) {
             if (load.usedMm() > load.roll().lengthMm()) {

@@ -140,7 +140,7 @@ public sealed interface Snag {
     record LooseIsland(String line, int layer, int islands, Point at) implements Snag, AtPlace {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Subject.LAYERS);
+            return new Nature(Gravity.STOPS, Subject.LAYERS);
         }
     }
 
@@ -183,7 +183,7 @@ public sealed interface Snag {
             implements Snag, OfMotif, AtPlace {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.LOOK, Subject.ART);
+            return new Nature(Gravity.STOPS, Subject.ART);
         }
     }
 
@@ -263,12 +263,76 @@ public sealed interface Snag {
         }
     }
 
-    /** A part narrower than the film holds. */
-    record ThinPart(String line, int layer, String sizeId, double widthMm, double leastMm, Point at)
+    /**
+     * A part narrower than the film holds.
+     *
+     * @param tears it comes apart in two there
+     */
+    record ThinPart(String line, int layer, String sizeId, double widthMm, double leastMm, boolean tears, Point at)
             implements Snag, OfSize, AtPlace {
+        /** The blade trails its holder by so much: what is narrower it tears out. */
+        public static final double KNIFE_LOSS_MM = 0.25;
+
+        @Override
+        public Nature nature() {
+            return new Nature(widthMm < KNIFE_LOSS_MM ? Gravity.STOPS : Gravity.LOOK, Subject.LAYERS);
+        }
+    }
+
+    /** Parts, or holes, too small to weed and to hold. */
+    record Crumbs(String line, int layer, int crumbs, Point at) implements Snag, AtPlace {
         @Override
         public Nature nature() {
             return new Nature(Gravity.LOOK, Subject.LAYERS);
+        }
+    }
+
+    /** Separate parts that are nowhere as wide as the film needs to stay down. */
+    record WillLift(String line, int layer, int parts, double leastMm, Point at) implements Snag, AtPlace {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Subject.LAYERS);
+        }
+    }
+
+    /** Tips that run out to nothing. */
+    record Spikes(String line, int layer, int spikes, Point at) implements Snag, AtPlace {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Subject.LAYERS);
+        }
+    }
+
+    /** Two cuts so close side by side that the second tears what the first left. */
+    record DoubledLine(String line, int layer, double apartMm, Point at) implements Snag, AtPlace {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Subject.LAYERS);
+        }
+    }
+
+    /** Two layers that nearly meet: the thing shows between them. */
+    record HairlineGap(String line, double apartMm, Point at) implements Snag, AtPlace {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Subject.LAYERS);
+        }
+    }
+
+    /** Letters whose insides are filled by what is done to them. */
+    record LostCounters(String line, String motifId, String motifName, int counters, String treatment, Point at)
+            implements Snag, OfMotif, AtPlace {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Subject.ART);
+        }
+    }
+
+    /** More than one piece where one is wanted. */
+    record SeveralPieces(String line, String motifId, String motifName, int pieces, Point at) implements Snag, OfMotif, AtPlace {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.STOPS, Subject.ART);
         }
     }
 
@@ -304,8 +368,13 @@ public sealed interface Snag {
         }
     }
 
-    /** A piece that fits no way round between the rollers. */
-    record NotOnRoll(String line, int layer, String sizeId, double acrossMm, double usableMm) implements Snag, OfSize {
+    /**
+     * A piece that fits no way round between the rollers.
+     *
+     * @param acrossMm with its weeding frame
+     * @param frameMm  what the frame takes of it, 0 without one
+     */
+    record NotOnRoll(String line, int layer, String sizeId, double acrossMm, double usableMm, double frameMm) implements Snag, OfSize {
         @Override
         public Nature nature() {
             return new Nature(Gravity.STOPS, Subject.STOCK);

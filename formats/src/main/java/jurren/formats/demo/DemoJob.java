@@ -14,6 +14,7 @@ import jurren.core.art.Treatment;
 import jurren.core.art.treat.DrawCloser;
 import jurren.core.art.treat.HoldIslands;
 import jurren.core.art.treat.KeepInside;
+import jurren.core.art.treat.DropCrumbs;
 import jurren.core.art.treat.RoundCorners;
 import jurren.core.lettering.Baseline;
 import jurren.core.lettering.Setting;
@@ -132,7 +133,7 @@ public final class DemoJob {
         Motif name = new Motif("m1", "Otterbrook",
                 new Lettering("Otterbrook", ShippedTypeface.FREDOKA, 28, 0.05, 1, CREAM)
                         .withSetting(Setting.USUAL.withLetterSpacing(0.05).withBaseline(new Baseline.Arc(180))),
-                List.of(new Treatment.Weld(), new Treatment.Outlined(3, CornerStyle.ROUND, PLUM)), Pose.at(0, 92));
+                List.of(new Treatment.Weld(), new Treatment.Outlined(3, CornerStyle.ROUND, PLUM), new DropCrumbs(1)), Pose.at(0, 92));
         Motif star = new Motif("m2", "Star", new Shape(Shape.Kind.STAR, 26, 25, 5, 0.6, CREAM),
                 List.of(new Treatment.Weld(), new Treatment.Outlined(3, CornerStyle.ROUND, PLUM)), Pose.at(0, 136));
         Motif left = new Motif("m3", "Star again", Mark.of("m2").resized(0.7, 0.7), List.of(), new Pose(-48, 142, -12));

@@ -11,6 +11,7 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -22,9 +23,19 @@ import java.util.Optional;
  */
 final class TreatmentJson {
     /** Figures that a treatment got after files were written without them, with what it did before. */
-    private static final Map<String, Object> LATER = Map.of("draw-closer.leaveMm", 100_000.0);
+    private static final Map<String, Object> LATER = later();
 
     private TreatmentJson() {
+    }
+
+    private static Map<String, Object> later() {
+        Map<String, Object> later = new HashMap<>(Map.of("draw-closer.leaveMm", 100_000.0));
+        for (String pattern : List.of("stripes", "chevrons", "dots", "stars", "grid", "bricks", "scales")) {
+            List.of("shiftMm", "downMm", "degrees").forEach(figure -> later.put(pattern + "." + figure, 0.0));
+            List.of("eachPart", "alongEdge").forEach(choice -> later.put(pattern + "." + choice, false));
+            later.put(pattern + ".whole", true);
+        }
+        return Map.copyOf(later);
     }
 
     static void write(ObjectNode node, Treatment t) {

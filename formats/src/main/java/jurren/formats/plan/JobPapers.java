@@ -1,5 +1,6 @@
 package jurren.formats.plan;
 
+import jurren.core.cure.Remedies;
 import jurren.core.cut.CutRun;
 import jurren.core.dryrun.DryRun;
 import jurren.core.plan.Plan;
@@ -67,7 +68,7 @@ public final class JobPapers {
 
     /** @param dryRun run beside the writing of the papers, and waited for at the end */
     public static Written all(Plan plan, Map<String, byte[]> cutFiles, Map<String, byte[]> printFiles, Supplier<DryRun> dryRun,
-                                          Units unit) {
+                              Units unit, Remedies remedies) {
         CompletableFuture<DryRun> running = CompletableFuture.supplyAsync(dryRun);
         Map<String, byte[]> files = new LinkedHashMap<>(cutFiles);
         for (CutRun run : plan.runs()) {
@@ -75,11 +76,11 @@ public final class JobPapers {
             files.put("load-" + run.load().order() + ".svg", LoadSvg.write(run));
         }
         files.putAll(printFiles);
-        files.put("ticket.pdf", TicketPdf.write(plan, unit));
+        files.put("ticket.pdf", TicketPdf.write(plan, unit, remedies));
         files.put("proof.png", Proof.write(plan.lines()));
         // where nothing was cut there is nothing to compare, which is not a match of 0 %
         Optional<DryRun> made = Optional.of(running.join()).filter(d -> !d.copies().isEmpty());
-        files.put("plan.json", PlanJson.write(plan, made));
+        files.put("plan.json", PlanJson.write(plan, made, remedies));
         return new Written(files, made);
     }
 }

@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import jurren.core.blank.Face;
 import jurren.core.blank.Surface;
+import jurren.core.cure.Remedies;
 import jurren.core.cut.CutRun;
 import jurren.core.dryrun.DryRun;
 import jurren.core.hold.Verdict;
@@ -34,7 +35,7 @@ public final class PlanJson {
     private PlanJson() {
     }
 
-    public static byte[] write(Plan plan, Optional<DryRun> dryRun) {
+    public static byte[] write(Plan plan, Optional<DryRun> dryRun, Remedies remedies) {
         ObjectNode root = MAPPER.createObjectNode().put("format", 1).put("job", plan.job().name());
         ArrayNode lines = root.putArray("lines");
         for (LinePlan line : plan.lines()) {
@@ -49,7 +50,7 @@ public final class PlanJson {
         ArrayNode prints = root.putArray("prints");
         plan.prints().forEach(p -> print(prints.addObject(), p));
         ArrayNode snags = root.putArray("snags");
-        plan.snags().forEach(s -> snag(snags.addObject(), s, plan));
+        plan.snags().forEach(s -> snag(snags.addObject(), s, plan, remedies));
         dryRun.ifPresent(d -> root.putObject("dryRun").put("true", d.isTrue())
                 .put("matchPercent", rounded(d.matchPercent(), 4)).put("worstMm", rounded(d.worstMm(), 4)));
         DefaultPrettyPrinter printer = new DefaultPrettyPrinter().withArrayIndenter(DefaultIndenter.SYSTEM_LINEFEED_INSTANCE);
@@ -139,10 +140,14 @@ public final class PlanJson {
         }
     }
 
-    private static void snag(ObjectNode node, Snag snag, Plan plan) {
+    private static void snag(ObjectNode node, Snag snag, Plan plan, Remedies remedies) {
         node.put("kind", Words.kind(snag)).put("text", WORDS.snag(snag, plan)).put("line", snag.line()).put("place", plan.line(snag).map(LinePlan::place).orElse(""))
                 .put("layer", snag.layer());
         snag.where().ifPresent(p -> node.put("xMm", rounded(p.xMm(), 3)).put("yMm", rounded(p.yMm(), 3)));
+        snag.motif().ifPresent(m -> node.put("motif", m));
+        snag.size().ifPresent(size -> node.put("size", size));
+        ArrayNode cures = node.putArray("cures");
+        remedies.of(snag).forEach(c -> cures.addObject().put("kind", c.kind().name().toLowerCase(Locale.ROOT).replace('_', '-')).put("text", WORDS.cure(c)));
         node.put("stops", snag.gravity() != Snag.Gravity.LOOK);
     }
 

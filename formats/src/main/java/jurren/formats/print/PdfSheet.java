@@ -54,6 +54,10 @@ final class PdfSheet implements AutoCloseable {
         this.paper = paper;
     }
 
+    int pageCount() {
+        return document.getNumberOfPages();
+    }
+
     double heightPt() {
         return paper.getHeight();
     }

@@ -3,10 +3,12 @@ package jurren.formats.print;
 import jurren.core.art.Painted;
 import jurren.core.blank.BlankPart;
 import jurren.core.blank.Garment;
+import jurren.core.cure.Remedies;
 import jurren.core.cut.CutRun;
 import jurren.core.finish.Step;
 import jurren.core.geometry.AwtShapes;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.hold.Verdict;
 import jurren.core.layer.Layer;
@@ -20,15 +22,18 @@ import jurren.formats.words.TicketWords;
 import jurren.formats.words.Words;
 import java.awt.Color;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Stream;
+import java.util.stream.Collectors;
 
 /**
- * The job sheet, a page a line: header, blank and size run, the art at scale on the thing, layers,
- * loads, press steps, snags. Printed beside a press, so figures are large and steps have a box to tick.
+ * The ticket: a cover for the job, then for each line and place the art at scale on the thing, layers, loads, where the art
+ * goes on every size, what to do, what to watch. Printed beside a press, so figures are large and steps have a box to
+ * tick. What does not fit on a page goes on on the next one, under its heading.
  */
 public final class TicketPdf {
     private static final Color INK = new Color(0x23262B);
@@ -36,29 +41,42 @@ public final class TicketPdf {
     private static final Color RULE = new Color(0xB9B4A4);
     private static final Color PLUM = new Color(0x7C2E57);
     private static final Color SNAG = new Color(0xFFF3D0);
+    private static final Color PAPER = new Color(0xFBF6E9);
     private static final double MARGIN = 40;
     private static final double RIGHT = PdfSheet.WIDTH - MARGIN;
+    private static final double BOTTOM = PdfSheet.HEIGHT - 48;
     private static final double COLUMN = 330;
     private static final double ART_WIDTH = COLUMN - MARGIN - 24;
-    private static final double ART_HEIGHT = 330;
+    private static final double ART_HEIGHT = 200;
+    private static final double STEP_TEXT = MARGIN + 292;
+    private static final double SMALL_WIDTH = 98;
+    private static final double SMALL_HEIGHT = 70;
+    private static final double SMALL_GAP = 10;
 
     /** Nearer than a hand lays it. */
     private static final double ON_THE_MIDDLE_MM = 0.3;
+    /** Smaller parts are lifted with tweezers, one by one. */
+    private static final double FINE_MM2 = 4;
 
     private final Plan plan;
     private final Words words;
+    private final Remedies remedies;
     private final PdfSheet sheet;
+    private LinePlan line;
+    private String section = "";
     private double y;
 
-    private TicketPdf(Plan plan, Units unit, PdfSheet sheet) {
+    private TicketPdf(Plan plan, Units unit, Remedies remedies, PdfSheet sheet) {
         this.plan = plan;
         this.words = new Words(unit);
+        this.remedies = remedies;
         this.sheet = sheet;
     }
 
-    public static byte[] write(Plan plan, Units unit) {
+    public static byte[] write(Plan plan, Units unit, Remedies remedies) {
         try (PdfSheet sheet = new PdfSheet()) {
-            TicketPdf ticket = new TicketPdf(plan, unit, sheet);
+            TicketPdf ticket = new TicketPdf(plan, unit, remedies, sheet);
+            ticket.cover();
             for (LinePlan line : plan.lines()) {
                 ticket.page(line);
             }
@@ -68,55 +86,144 @@ public final class TicketPdf {
         }
     }
 
-    private void page(LinePlan line) throws IOException {
-        sheet.newPage();
-        header(line);
-        double top = y;
-        art(line);
-        double belowArt = y;
-        y = top;
-        layers(line);
-        loads(line);
-        y = Math.max(y, belowArt) + 6;
-        sizes(line);
-        steps(line);
-        snags(line);
+    // ---- the cover: what the whole job is, needs and costs
+
+    private void cover() throws IOException {
+        start();
+        heading("ticket.lines", MARGIN);
+        for (LinePlan l : plan.lines()) {
+            room(32, MARGIN);
+            int places = plan.places(l.line().id()).size();
+            String title = places < 2 ? l.line().title() : TicketWords.text("ticket.place", l.line().title(), l.face().name(),
+                    plan.places(l.line().id()).indexOf(l) + 1, places);
+            sheet.text(l.line().id(), MARGIN, y, DocumentFonts.HEADING, 12, PLUM);
+            sheet.text(title, MARGIN + 22, y, DocumentFonts.TEXT_BOLD, 10.5, INK);
+            sheet.textRight(Words.sizeRun(l), RIGHT, y, DocumentFonts.MEASURE, 9.5, INK);
+            y += 13;
+            sheet.text(words.blankLine(l) + " · " + words.artSize(l), MARGIN + 22, y, DocumentFonts.TEXT, 9.5, SOFT);
+            sheet.textRight(TicketWords.text("ticket.work", Words.duration(l.finishSeconds())), RIGHT, y, DocumentFonts.TEXT, 9.5, SOFT);
+            y += 19;
+        }
+        y += 6;
+        material(plan.prints(), plan.runs(), MARGIN, RIGHT);
+        y += 6;
+        heading("ticket.sums", MARGIN);
+        String currency = plan.quote().currency();
+        sum("ticket.sum.material", Words.money(plan.quote().film(), currency));
+        sum("ticket.sum.work", Words.money(plan.quote().pressTime(), currency));
+        sum("ticket.sum.all", Words.money(plan.quote().total(), currency));
+        y += 10;
+        List<Snag> stops = plan.snags().stream().filter(s -> s.gravity() != Snag.Gravity.LOOK).toList();
+        if (!stops.isEmpty()) {
+            heading("ticket.stops", MARGIN);
+            for (Snag s : stops) {
+                snag(s);
+            }
+        }
         foot();
     }
 
-    private void header(LinePlan line) throws IOException {
-        sheet.box(0, 0, PdfSheet.WIDTH, 84, new Color(0xFBF6E9), new Color(0xFBF6E9));
+    private void sum(String key, String amount) throws IOException {
+        room(16, MARGIN);
+        sheet.text(TicketWords.text(key), MARGIN + 22, y, DocumentFonts.TEXT, 10.5, INK);
+        sheet.text(amount, MARGIN + 150, y, DocumentFonts.MEASURE, 10.5, INK);
+        y += 15;
+    }
+
+    // ---- a line at one of its places
+
+    private void page(LinePlan of) throws IOException {
+        line = of;
+        start();
+        double top = y;
+        art();
+        double belowArt = y;
+        y = top;
+        int first = sheet.pageCount();
+        layers();
+        loads();
+        y = (sheet.pageCount() == first ? Math.max(y, belowArt) : y) + 6;
+        sizes();
+        steps();
+        weeding();
+        snags();
+        foot();
+        line = null;
+    }
+
+    /** A new page with the heading of the job, and of the line where there is one. */
+    private void start() throws IOException {
+        sheet.newPage();
+        sheet.box(0, 0, PdfSheet.WIDTH, 84, PAPER, PAPER);
         y = 34;
         String number = plan.job().number().isEmpty() ? "" : TicketWords.text("ticket.job", plan.job().number()) + " · ";
-        sheet.text(number + TicketWords.text("ticket.line", line.line().id()), MARGIN, y, DocumentFonts.MEASURE, 9, SOFT);
+        sheet.text(number + (line == null ? TicketWords.text("ticket.cover") : TicketWords.text("ticket.line", line.line().id())),
+                MARGIN, y, DocumentFonts.MEASURE, 9, SOFT);
         if (!plan.job().due().isEmpty()) {
             sheet.textRight(TicketWords.text("ticket.due", plan.job().due()), RIGHT, y, DocumentFonts.MEASURE, 9, SOFT);
         }
         y += 22;
         sheet.text(plan.job().name(), MARGIN, y, DocumentFonts.HEADING, 20, INK);
         y += 15;
-        int places = plan.places(line.line().id()).size();
-        sheet.text(places < 2 ? line.line().title() : TicketWords.text("ticket.place", line.line().title(), line.face().name(),
-                plan.places(line.line().id()).indexOf(line) + 1, places), MARGIN, y, DocumentFonts.TEXT, 11, INK);
-        sheet.textRight(words.blankLine(line), RIGHT, y, DocumentFonts.TEXT, 11, INK);
+        if (line == null) {
+            sheet.text(plan.job().customer(), MARGIN, y, DocumentFonts.TEXT, 11, INK);
+        } else {
+            int places = plan.places(line.line().id()).size();
+            sheet.text(places < 2 ? line.line().title() : TicketWords.text("ticket.place", line.line().title(), line.face().name(),
+                    plan.places(line.line().id()).indexOf(line) + 1, places), MARGIN, y, DocumentFonts.TEXT, 11, INK);
+            sheet.textRight(words.blankLine(line), RIGHT, y, DocumentFonts.TEXT, 11, INK);
+        }
         sheet.rule(0, 84, PdfSheet.WIDTH, 1.5, INK);
-        y = 108;
+        y = 104;
     }
 
     private void heading(String key, double x) throws IOException {
-        sheet.text(TicketWords.text(key), x, y, DocumentFonts.HEADING, 12, INK);
+        section = "";
+        room(40, x);
+        section = TicketWords.text(key);
+        sheet.text(section, x, y, DocumentFonts.HEADING, 12, INK);
         y += 15;
     }
 
+    /** Goes on on another page when so much does not fit on this one, under the heading it belongs to. */
+    private void room(double height, double x) throws IOException {
+        if (y + height <= BOTTOM) {
+            return;
+        }
+        foot();
+        start();
+        if (!section.isEmpty()) {
+            sheet.text(TicketWords.text("ticket.goes-on", section), x, y, DocumentFonts.HEADING, 12, INK);
+            y += 17;
+        }
+    }
+
     /** The garment above the hem's middle, as large as the column takes, and the scale it is drawn at. */
-    private void art(LinePlan line) throws IOException {
+    private void art() throws IOException {
         SizePlan size = line.drawn();
         Box box = size.face().pictureBox();
         double scale = Math.min(ART_WIDTH / box.widthMm(), ART_HEIGHT / box.heightMm());
         double ratio = PdfSheet.PT_PER_MM / scale;
-        AffineTransform toPage = AffineTransform.getTranslateInstance(MARGIN, y + 4);
+        AffineTransform toPage = toPage(box, scale, MARGIN, y + 4);
+        thing(size, toPage);
+        Region area = Region.of(size.area().box()).warped(size.face().unrolling());
+        Color guide = line.blankColour().colour().luminance() < 0.3 ? new Color(0xC9CACB) : SOFT;
+        sheet.outline(AwtShapes.path(area), toPage, guide, 0.5, new float[] {1, 2});
+        y += 4 + box.heightMm() * scale + 16;
+        sheet.text(TicketWords.text("ticket.art", size.id(), String.format(Locale.ROOT, "%.1f", ratio)) + " · "
+                + words.artSize(line), MARGIN, y, DocumentFonts.MEASURE, 8.5, SOFT);
+        y += 12;
+    }
+
+    private static AffineTransform toPage(Box box, double scale, double x, double y) {
+        AffineTransform toPage = AffineTransform.getTranslateInstance(x, y);
         toPage.scale(scale, scale);
         toPage.translate(-box.minXMm(), -box.minYMm());
+        return toPage;
+    }
+
+    /** The thing with its art, one size of it. */
+    private void thing(SizePlan size, AffineTransform toPage) throws IOException {
         Color cloth = new Color(line.blankColour().colour().rgb());
         for (BlankPart part : size.face().picture()) {
             Color shade = Shades.of(cloth, part.kind());
@@ -134,59 +241,80 @@ public final class TicketPdf {
         for (Painted p : size.laid().paints()) {
             sheet.fill(p.region(), toPage, new Color(p.colour().rgb()), p.ink());
         }
-        Region area = Region.of(size.area().box()).warped(size.face().unrolling());
-        Color guide = line.blankColour().colour().luminance() < 0.3 ? new Color(0xC9CACB) : SOFT;
-        sheet.outline(AwtShapes.path(area), toPage, guide, 0.5, new float[] {1, 2});
-        y += 4 + box.heightMm() * scale + 16;
-        sheet.text(TicketWords.text("ticket.art", size.id(), String.format(Locale.ROOT, "%.1f", ratio)) + " · "
-                + words.artSize(line), MARGIN, y, DocumentFonts.MEASURE, 8.5, SOFT);
-        y += 12;
     }
 
-    private void layers(LinePlan line) throws IOException {
+    private void layers() throws IOException {
         heading("ticket.layers", COLUMN);
         for (Layer layer : line.drawn().layers().reversed()) {
+            room(34, COLUMN);
             sheet.box(COLUMN, y - 9, 16, 22, new Color(layer.colour().rgb()), RULE);
             sheet.text(layer.order() + "  " + Words.layerName(line, layer.order()), COLUMN + 24, y,
                     DocumentFonts.TEXT_BOLD, 10.5, INK);
             sheet.textRight(layer.material().name(), RIGHT, y, DocumentFonts.TEXT, 10, INK);
             y += 12;
-            sheet.text(TicketWords.text("ticket.layer", layer.region().pieceCount(),
-                    words.unit().fine(layer.thinnest().widthMm())), COLUMN + 24, y, DocumentFonts.TEXT, 9, SOFT);
-            sheet.textRight(words.join(layer.join()), RIGHT, y, DocumentFonts.TEXT, 9, SOFT);
-            y += 19;
+            String made = layer.isPrint() && !layer.isCut() ? TicketWords.text("ticket.layer.print", layer.region().pieceCount()) : TicketWords.text("ticket.layer", layer.region().pieceCount(), words.unit().fine(layer.thinnest().widthMm()));
+            String join = words.join(layer.join());
+            sheet.text(made, COLUMN + 24, y, DocumentFonts.TEXT, 9, SOFT);
+            boolean apart = sheet.width(made + join, DocumentFonts.TEXT, 9) > RIGHT - COLUMN - 40;
+            y += apart ? 11 : 0;
+            sheet.textRight(join, RIGHT, y, DocumentFonts.TEXT, 9, SOFT);
+            y += apart ? 15 : 19;
         }
         for (String why : line.drawn().layers().reversed().stream().map(Words::why).distinct().toList()) {
-            for (String row : sheet.wrapped(why, RIGHT - COLUMN, DocumentFonts.TEXT, 9.5)) {
-                sheet.text(row, COLUMN, y, DocumentFonts.TEXT, 9.5, PLUM);
-                y += 12;
-            }
+            wrapped(why, COLUMN, RIGHT - COLUMN, 9.5, PLUM);
         }
         y += 10;
     }
 
-    private void loads(LinePlan line) throws IOException {
-        List<CutRun> runs = plan.runs().stream().filter(r -> r.load().placed().stream()
-                .anyMatch(p -> p.item().lineId().equals(line.line().id()) && p.item().place().equals(line.place()))).toList();
-        List<PrintSheet> prints = plan.prints().stream().filter(p -> p.isFor(line.line().id(), line.place())).toList();
-        heading(runs.isEmpty() ? "ticket.prints" : prints.isEmpty() ? "ticket.loads" : "ticket.prints-and-loads", COLUMN);
-        for (PrintSheet print : prints) {
-            sheet.text(print.order() + "  " + TicketWords.text("ticket.print", print.material().name(),
-                    words.unit().number(print.widthMm()), words.unit().format(print.heightMm())), COLUMN, y,
-                    DocumentFonts.TEXT_BOLD, 10, INK);
+    private void wrapped(String text, double x, double width, double size, Color colour) throws IOException {
+        for (String row : sheet.wrapped(text, width, DocumentFonts.TEXT, size)) {
+            room(12, x);
+            sheet.text(row, x, y, DocumentFonts.TEXT, size, colour);
             y += 12;
-            sheet.text(TicketWords.text("ticket.print.use", print.times(), print.copies(line.line().id(), line.place()), TicketWords.text(print.reversed()
-                    ? "ticket.print.reversed" : "ticket.print.straight")), COLUMN + 14, y, DocumentFonts.MEASURE, 8.5, SOFT);
-            y += 15;
+        }
+    }
+
+    private void loads() throws IOException {
+        material(plan.prints().stream().filter(p -> p.isFor(line.line().id(), line.place())).toList(),
+                plan.runs().stream().filter(r -> r.load().placed().stream().anyMatch(p -> p.item().lineId().equals(line.line().id())
+                        && p.item().place().equals(line.place()))).toList(), COLUMN, RIGHT);
+    }
+
+    /** Of a line only what concerns it; on the cover everything. */
+    private void material(List<PrintSheet> prints, List<CutRun> runs, double x, double right) throws IOException {
+        if (prints.isEmpty() && runs.isEmpty()) {
+            return;
+        }
+        heading(runs.isEmpty() ? "ticket.prints" : prints.isEmpty() ? "ticket.loads" : "ticket.prints-and-loads", x);
+        for (PrintSheet print : prints) {
+            room(28, x);
+            sheet.text(print.order() + "  " + TicketWords.text("ticket.print", print.material().name(),
+                    words.unit().number(print.widthMm()), words.unit().format(print.heightMm())), x, y,
+                    DocumentFonts.TEXT_BOLD, 10, INK);
+            y += line == null ? 0 : 12;
+            String reversed = TicketWords.text(print.reversed() ? "ticket.print.reversed" : "ticket.print.straight");
+            use(line == null ? TicketWords.text("ticket.print.sheets", print.times(), reversed)
+                    : TicketWords.text("ticket.print.use", print.times(), print.copies(line.line().id(), line.place()), reversed), x, right);
+            y += 14;
         }
         for (CutRun run : runs) {
+            room(28, x);
             String colour = run.load().material().colourName(run.load().colour());
             sheet.text(run.load().order() + "  " + TicketWords.text("ticket.load", colour,
-                    words.unit().rough(run.load().roll().widthMm()), lower(run.load().material().name())), COLUMN, y, DocumentFonts.TEXT_BOLD, 10, INK);
-            y += 12;
-            sheet.text(TicketWords.text("ticket.load.use", words.unit().film(run.load().usedMm()), run.paths().size(),
-                    Words.duration(run.seconds())), COLUMN + 14, y, DocumentFonts.MEASURE, 8.5, SOFT);
-            y += 15;
+                    words.unit().rough(run.load().roll().widthMm()), lower(run.load().material().name())), x, y, DocumentFonts.TEXT_BOLD, 10, INK);
+            y += line == null ? 0 : 12;
+            use(TicketWords.text("ticket.load.use", words.unit().film(run.load().usedMm()), run.paths().size(),
+                    Words.duration(run.seconds())), x, right);
+            y += 13;
+        }
+    }
+
+    /** On the cover beside the name, elsewhere under it. */
+    private void use(String text, double x, double right) throws IOException {
+        if (line == null) {
+            sheet.textRight(text, right, y, DocumentFonts.MEASURE, 8.5, SOFT);
+        } else {
+            sheet.text(text, x + 14, y, DocumentFonts.MEASURE, 8.5, SOFT);
         }
     }
 
@@ -194,30 +322,88 @@ public final class TicketPdf {
         return name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
     }
 
-    private void sizes(LinePlan line) throws IOException {
-        heading("ticket.blank", MARGIN);
+    // ---- where the art goes
+
+    private boolean hangsOnCollar() {
+        return line.face().form() instanceof Garment;
+    }
+
+    private void sizes() throws IOException {
+        heading("ticket.where", MARGIN);
         double[] columns = {MARGIN, MARGIN + 55, MARGIN + 105, MARGIN + 180, MARGIN + 280};
-        boolean collar = line.face().form() instanceof Garment;
-        String[] heads = {"ticket.size", "ticket.count", "ticket.art-width", collar ? "ticket.below-collar" : "ticket.below-edge",
+        String[] heads = {"ticket.size", "ticket.count", "ticket.art-width", hangsOnCollar() ? "ticket.below-collar" : "ticket.below-edge",
             "ticket.off-middle"};
         for (int i = 0; i < heads.length; i++) {
             sheet.text(TicketWords.text(heads[i]), columns[i], y, DocumentFonts.TEXT, 9, SOFT);
         }
-        sheet.textRight(TicketWords.text("ticket.platen", words.unit().number(line.platen().press().platenWidthMm())
-                + " × " + words.unit().format(line.platen().press().platenHeightMm())), RIGHT, y,
-                DocumentFonts.MEASURE, 9, SOFT);
-        for (SizePlan size : line.sizes()) {
-            if (size.count() > 0) {
-                y += 13;
-                sheet.text(size.id(), columns[0], y, DocumentFonts.TEXT_BOLD, 10, INK);
-                sheet.text(String.valueOf(size.count()), columns[1], y, DocumentFonts.MEASURE, 10, INK);
-                sheet.text(size.artBounds().map(b -> words.unit().format(b.widthMm())).orElse("–"), columns[2], y,
-                        DocumentFonts.MEASURE, 10, INK);
-                sheet.text(size.artBounds().map(b -> words.unit().format(b.minYMm())).orElse("–"), columns[3], y, DocumentFonts.MEASURE, 10, INK);
-                sheet.text(size.artBounds().map(b -> offMiddle(b.centre().xMm())).orElse("–"), columns[4], y, DocumentFonts.MEASURE, 10, INK);
-            }
+        if (line.isPressed()) {
+            sheet.textRight(TicketWords.text("ticket.platen", words.unit().number(line.platen().press().platenWidthMm())
+                    + " × " + words.unit().format(line.platen().press().platenHeightMm())), RIGHT, y, DocumentFonts.MEASURE, 9, SOFT);
         }
-        y += 22;
+        List<SizePlan> made = line.sizes().stream().filter(s -> s.count() > 0).toList();
+        for (SizePlan size : made) {
+            y += 13;
+            room(13, MARGIN);
+            sheet.text(size.id(), columns[0], y, DocumentFonts.TEXT_BOLD, 10, INK);
+            sheet.text(String.valueOf(size.count()), columns[1], y, DocumentFonts.MEASURE, 10, INK);
+            sheet.text(size.artBounds().map(b -> words.unit().format(b.widthMm())).orElse("–"), columns[2], y,
+                    DocumentFonts.MEASURE, 10, INK);
+            sheet.text(size.artBounds().map(b -> words.unit().format(b.minYMm())).orElse("–"), columns[3], y, DocumentFonts.MEASURE, 10, INK);
+            sheet.text(size.artBounds().map(b -> offMiddle(b.centre().xMm())).orElse("–"), columns[4], y, DocumentFonts.MEASURE, 10, INK);
+        }
+        y += 12;
+        int inRow = (int) ((RIGHT - MARGIN + SMALL_GAP) / (SMALL_WIDTH + SMALL_GAP));
+        for (int i = 0; i < made.size(); i += inRow) {
+            room(SMALL_HEIGHT + 22, MARGIN);
+            for (int k = 0; k < inRow && i + k < made.size(); k++) {
+                small(made.get(i + k), MARGIN + k * (SMALL_WIDTH + SMALL_GAP));
+            }
+            y += SMALL_HEIGHT + 22;
+        }
+        y += 8;
+    }
+
+    /** The thing with the art's drop from above and its way from the middle line. */
+    private void small(SizePlan size, double x) throws IOException {
+        Box box = size.face().pictureBox();
+        double scale = Math.min((SMALL_WIDTH - 4) / box.widthMm(), SMALL_HEIGHT / box.heightMm());
+        AffineTransform toPage = toPage(box, scale, x, y);
+        thing(size, toPage);
+        if (size.artBounds().isEmpty()) {
+            return;
+        }
+        Box art = size.artBounds().get();
+        Color mark = line.blankColour().colour().luminance() < 0.3 ? new Color(0xFFC94A) : PLUM;
+        double middle = art.centre().xMm();
+        measure(size, toPage, new Point(middle, 0), new Point(middle, art.minYMm()), mark);
+        if (Math.abs(middle) >= ON_THE_MIDDLE_MM) {
+            measure(size, toPage, new Point(0, art.centre().yMm()), new Point(middle, art.centre().yMm()), mark);
+        }
+        sheet.text(size.id() + "  ↓ " + words.unit().format(art.minYMm()), x, y + SMALL_HEIGHT + 10, DocumentFonts.MEASURE, 8, INK);
+        if (Math.abs(middle) >= ON_THE_MIDDLE_MM) {
+            sheet.text("   ↔ " + words.unit().format(Math.abs(middle)), x, y + SMALL_HEIGHT + 19, DocumentFonts.MEASURE, 8, INK);
+        }
+    }
+
+    /** A line between two places of the art with a short stroke at each end. */
+    private void measure(SizePlan size, AffineTransform toPage, Point from, Point to, Color colour) throws IOException {
+        Point a = size.face().unrolling().apply(from);
+        Point b = size.face().unrolling().apply(to);
+        double length = a.distanceMm(b);
+        if (length == 0) {
+            return;
+        }
+        double tick = 2.5 / toPage.getScaleX();
+        double nx = -(b.yMm() - a.yMm()) / length * tick;
+        double ny = (b.xMm() - a.xMm()) / length * tick;
+        Path2D.Double path = new Path2D.Double();
+        path.moveTo(a.xMm(), a.yMm());
+        path.lineTo(b.xMm(), b.yMm());
+        for (Point end : List.of(a, b)) {
+            path.moveTo(end.xMm() - nx, end.yMm() - ny);
+            path.lineTo(end.xMm() + nx, end.yMm() + ny);
+        }
+        sheet.outline(path, toPage, colour, 1, new float[0]);
     }
 
     /** Which side is meant is told as the one who looks at the thing sees it. */
@@ -226,46 +412,95 @@ public final class TicketPdf {
                 : TicketWords.text(mm < 0 ? "ticket.left" : "ticket.right", words.unit().format(Math.abs(mm)));
     }
 
-    private void steps(LinePlan line) throws IOException {
+    // ---- what to do, and what to watch
+
+    private void steps() throws IOException {
         heading("ticket.steps", MARGIN);
         for (Step step : line.finish().steps()) {
+            List<String> text = sheet.wrapped(words.stepText(step, line), RIGHT - STEP_TEXT, DocumentFonts.TEXT, 9);
+            List<String> title = sheet.wrapped(words.stepTitle(step, line), 100, DocumentFonts.TEXT_BOLD, 10.5);
+            double height = 1.5 + 12.0 * Math.max(1, Math.max(text.size(), title.size()));
+            room(height, MARGIN);
             sheet.box(MARGIN, y - 8, 9, 9, Color.WHITE, INK);
             sheet.text(String.valueOf(step.order()), MARGIN + 18, y, DocumentFonts.HEADING, 11, PLUM);
-            sheet.text(words.stepTitle(step, line), MARGIN + 34, y, DocumentFonts.TEXT_BOLD, 10.5, INK);
+            rows(title, MARGIN + 38, DocumentFonts.TEXT_BOLD, 10.5, INK);
             sheet.text(step.kind().heats() ? words.heat(step) + " · " + words.pressure(step)
-                    : TicketWords.text("ticket.wait"), MARGIN + 138, y, DocumentFonts.MEASURE, 9, INK);
-            sheet.text(words.stepText(step, line), MARGIN + 278, y, DocumentFonts.TEXT, 9, SOFT);
-            y += 15;
+                    : TicketWords.text("ticket.wait"), MARGIN + 142, y, DocumentFonts.MEASURE, 9, INK);
+            rows(text, STEP_TEXT, DocumentFonts.TEXT, 9, SOFT);
+            y += height;
         }
         y += 8;
     }
 
-    private void snags(LinePlan line) throws IOException {
+    private void rows(List<String> rows, double x, DocumentFonts font, double size, Color colour) throws IOException {
+        for (int i = 0; i < rows.size(); i++) {
+            sheet.text(rows.get(i), x, y + 12 * i, font, size, colour);
+        }
+    }
+
+    /** Where parts are fine, what to weed first and with what. */
+    private void weeding() throws IOException {
+        List<String> hints = new ArrayList<>();
+        for (Layer layer : line.drawn().layers()) {
+            if (layer.isCut() && layer.role() != Layer.Role.PLATE) {
+                long parts = layer.region().pieces().stream().filter(p -> Math.abs(p.outer().signedAreaMm2()) < FINE_MM2).count();
+                long holes = layer.region().pieces().stream().flatMap(p -> p.holes().stream()).filter(h -> Math.abs(h.signedAreaMm2()) < FINE_MM2).count();
+                if (holes > 0) {
+                    hints.add(TicketWords.text("ticket.weed.holes", Words.layerName(line, layer.order()), holes));
+                }
+                if (parts > 0) {
+                    hints.add(TicketWords.text("ticket.weed", Words.layerName(line, layer.order()), parts));
+                }
+            }
+        }
+        if (!hints.isEmpty()) {
+            heading("ticket.weeding", MARGIN);
+            for (String hint : hints) {
+                wrapped(hint, MARGIN, RIGHT - MARGIN, 9.5, INK);
+            }
+            y += 8;
+        }
+    }
+
+    private void snags() throws IOException {
         List<Snag> snags = plan.snags().stream().filter(s -> s.line().equals(line.line().id())
                 && plan.line(s).filter(l -> l.line().at() == line.line().at()).isPresent()).toList();
         List<String> care = line.used().stream().filter(m -> line.holds().get(m.id()).answer() == Verdict.Answer.WITH_CONDITION)
                 .map(m -> m.name() + ": " + words.reason(line.holds().get(m.id()))).toList();
-        List<String> all = Stream.concat(care.stream(), snags.stream().map(s -> words.snag(s, plan))).toList();
-        if (all.isEmpty()) {
+        List<Snag> others = snags.stream().filter(s -> !(s instanceof Snag.HoldsWithCare)).toList();
+        if (care.isEmpty() && others.isEmpty()) {
             return;
         }
         heading("ticket.snags", MARGIN);
-        for (String text : all) {
-            for (String row : sheet.wrapped(text, RIGHT - MARGIN - 12, DocumentFonts.TEXT, 9.5)) {
-                sheet.box(MARGIN, y - 9.5, RIGHT - MARGIN, 13, SNAG, SNAG);
-                sheet.text(row, MARGIN + 6, y, DocumentFonts.TEXT, 9.5, INK);
-                y += 13;
-            }
+        for (String text : care) {
+            marked(text);
+        }
+        for (Snag s : others) {
+            snag(s);
         }
     }
 
+    /** What is wrong, where, and what would mend it. */
+    private void snag(Snag snag) throws IOException {
+        String cures = remedies.of(snag).stream().map(words::cure).collect(Collectors.joining(TicketWords.text("ticket.or")));
+        marked((snag.gravity() == Snag.Gravity.LOOK ? "" : TicketWords.text("ticket.stop") + " ") + words.snag(snag, plan)
+                + (cures.isEmpty() ? "" : " " + TicketWords.text("ticket.mends", cures)));
+    }
+
+    private void marked(String text) throws IOException {
+        for (String row : sheet.wrapped(text, RIGHT - MARGIN - 12, DocumentFonts.TEXT, 9.5)) {
+            room(13, MARGIN);
+            sheet.box(MARGIN, y - 9.5, RIGHT - MARGIN, 13, SNAG, SNAG);
+            sheet.text(row, MARGIN + 6, y, DocumentFonts.TEXT, 9.5, INK);
+            y += 13;
+        }
+        y += 3;
+    }
+
     private void foot() throws IOException {
-        double bottom = PdfSheet.HEIGHT - 34;
+        double bottom = PdfSheet.HEIGHT - 30;
         sheet.rule(MARGIN, bottom - 14, RIGHT, 0.5, RULE);
-        String currency = plan.quote().currency();
-        sheet.text(TicketWords.text("ticket.sums", Words.money(plan.quote().film(), currency),
-                Words.money(plan.quote().pressTime(), currency), Words.money(plan.quote().total(), currency)),
-                MARGIN, bottom, DocumentFonts.MEASURE, 9, INK);
-        sheet.text(TicketWords.text("ticket.makers-sheet"), MARGIN, bottom + 13, DocumentFonts.TEXT, 8.5, SOFT);
+        sheet.text(TicketWords.text("ticket.makers-sheet"), MARGIN, bottom, DocumentFonts.TEXT, 8.5, SOFT);
+        sheet.textRight(TicketWords.text("ticket.page", sheet.pageCount()), RIGHT, bottom, DocumentFonts.MEASURE, 8.5, SOFT);
     }
 }

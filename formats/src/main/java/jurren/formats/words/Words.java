@@ -5,6 +5,7 @@ import jurren.core.blank.Family;
 import jurren.core.blank.Form;
 import jurren.core.blank.Obstacle;
 import jurren.core.finish.Press;
+import jurren.core.cure.Cure;
 import jurren.core.dryrun.Comparison;
 import jurren.core.finish.Step;
 import jurren.core.hold.Verdict;
@@ -107,20 +108,40 @@ public final class Words {
             case Snag.CutSolid s -> text(s.shadows() ? "snag.cut-solid.shadows" : "snag.cut-solid", s.motifName());
             case Snag.CoarsePicture s -> text("snag.coarse-picture", s.motifName(), Math.round(s.perInch()), s.sizeId(), Math.round(s.leastPerInch()));
             case Snag.BeyondPlaten s -> text("snag.beyond-platen", s.line(), unit.format(s.overMm()), s.sizeId());
-            case Snag.ThinPart s -> text("snag.thin-part", s.line(), layer(plan, s), unit.fine(s.widthMm()),
+            case Snag.ThinPart s -> text(s.tears() ? "snag.thin-part.tears" : "snag.thin-part", s.line(), layer(plan, s), unit.fine(s.widthMm()),
                     s.sizeId(), unit.fine(s.leastMm()));
+            case Snag.Crumbs s -> text("snag.crumbs", layer(plan, s), s.crumbs());
+            case Snag.WillLift s -> text("snag.will-lift", layer(plan, s), s.parts(), unit.fine(s.leastMm()));
+            case Snag.Spikes s -> text("snag.spikes", layer(plan, s), s.spikes());
+            case Snag.DoubledLine s -> text("snag.doubled-line", layer(plan, s), unit.fine(s.apartMm()));
+            case Snag.HairlineGap s -> text("snag.hairline-gap", unit.fine(s.apartMm()));
+            case Snag.LostCounters s -> text("snag.lost-counters", s.motifName(), s.counters(), treatment(s.treatment()));
+            case Snag.SeveralPieces s -> text("snag.several-pieces", s.motifName(), s.pieces());
             case Snag.TooManyFilms s -> text("snag.too-many-films", s.line(), s.films(), s.most());
             case Snag.NothingHoldsOn s -> text("snag.nothing-holds-on", s.line(), s.material(), layer(plan, s));
             case Snag.NoSuchPlace s -> text("snag.no-such-place", s.line(), s.faceId());
             case Snag.NotSold s -> text("snag.not-sold", s.material(), s.wanted(), s.nearest());
             case Snag.NotOnRoll s -> text("snag.not-on-roll", s.line(), layer(plan, s), s.sizeId(),
-                    unit.format(s.acrossMm()), unit.format(s.usableMm()));
+                    unit.format(s.acrossMm()), unit.format(s.usableMm()), s.frameMm() > 0 ? 1 : 0);
             case Snag.NotOnPaper s -> text("snag.not-on-paper", s.line(), s.sizeId(), unit.format(s.acrossMm()), unit.format(s.usableMm()));
             case Snag.RollTooShort s -> text(s.leftMm() == 0 ? "snag.roll-too-short.none" : "snag.roll-too-short",
-                    s.load(), s.colourName(), unit.film(s.neededMm()), unit.film(s.leftMm()));
+                    s.load(), s.colourName(), apart(s.neededMm(), s.leftMm()), apart(s.leftMm(), s.neededMm()));
             case Snag.TooMuchHeat s -> text("snag.too-much-heat", s.line(), layer(plan, s), s.seconds(), s.mostSeconds());
             case Snag.TooHot s -> text("snag.too-hot", s.line(), degrees(s.celsius()), degrees(s.mostCelsius()));
         };
+    }
+
+    /** Lengths of film that would read the same are told more closely. */
+    private String apart(double mm, double otherMm) {
+        return unit.film(mm).equals(unit.film(otherMm)) ? unit.fine(mm) : unit.film(mm);
+    }
+
+    /** What a cure does, as its button says it. */
+    public String cure(Cure cure) {
+        String figure = cure.kind().isLength() ? cure.kind() == Cure.Kind.SMALLER || cure.kind() == Cure.Kind.LARGER
+                ? unit.format(cure.figure()) : unit.fine(cure.figure()) : "";
+        String name = cure.kind() == Cure.Kind.REMOVE_TREATMENT ? treatment(cure.name()) : cure.name();
+        return text("cure." + key(cure.kind()), figure, Math.round(cure.figure()), name);
     }
 
     /** Which piece of a dry run is meant. */

@@ -5,6 +5,18 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import jurren.formats.print.TicketPdf;
+import java.util.ArrayList;
+import jurren.core.plan.LinePlan;
+import jurren.core.material.Material;
+import jurren.core.job.SizeEntry;
+import jurren.core.job.Shop;
+import jurren.core.job.NewJobs;
+import jurren.core.job.Job;
+import jurren.core.art.Shape;
+import jurren.core.art.Pose;
+import jurren.core.art.Motif;
+import jurren.core.cure.Remedies;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
 import jurren.core.cut.CutPath;
@@ -42,7 +54,7 @@ class JobPapersTest {
     /** Not while the class is still being made: another thread runs what is given here. */
     @BeforeAll
     static void writeAll() {
-        files = JobPapers.all(PLAN, JobPapers.cutFiles(PLAN), JobPapers.printFiles(PLAN), () -> new DryRun(List.of()), Units.AMERICAN).files();
+        files = JobPapers.all(PLAN, JobPapers.cutFiles(PLAN), JobPapers.printFiles(PLAN), () -> new DryRun(List.of()), Units.AMERICAN, Remedies.NONE).files();
     }
 
     @Test
@@ -118,7 +130,7 @@ class JobPapersTest {
     void ticketNamesJobLayersLoadsAndSteps() throws IOException {
         try (PDDocument pdf = Loader.loadPDF(files.get("ticket.pdf"))) {
             String text = new PDFTextStripper().getText(pdf);
-            assertThat(pdf.getNumberOfPages()).as("one a line").isEqualTo(4);
+            assertThat(pdf.getNumberOfPages()).as("a cover and one a line").isEqualTo(5);
             assertThat(text).contains("Otterbrook Kite Fair", "12 crew tees, chest", "Cream", "Tangerine", "Sky", "Tack Sky",
                     "Press again", "turned over", "in roll", "10.00 in", "Burnish", "printed reversed", "In its sleeve", "dabbed straight down");
         }
@@ -144,18 +156,18 @@ class JobPapersTest {
         Plan plan = new Planner().plan(DemoJob.make(), BuiltInShop.read());
         assertThat(plan.job().lines()).extracting(l -> l.id()).containsExactly("A", "B", "C", "D", "E");
         assertThat(plan.snags()).as("the demo has nothing to mend; a jar's label wants to be washed by hand").singleElement().isInstanceOf(Snag.HoldsWithCare.class);
-        Map<String, byte[]> all = JobPapers.all(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan), () -> new DryRun(List.of()), Units.METRIC).files();
+        Map<String, byte[]> all = JobPapers.all(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan), () -> new DryRun(List.of()), Units.METRIC, Remedies.NONE).files();
         try (PDDocument pdf = Loader.loadPDF(all.get("ticket.pdf"))) {
-            assertThat(pdf.getNumberOfPages()).as("front, back, and four more lines").isEqualTo(6);
+            assertThat(pdf.getNumberOfPages()).as("a cover, front, back, and four more lines").isEqualTo(7);
             PDFTextStripper page = new PDFTextStripper();
+            page.setStartPage(3);
+            page.setEndPage(3);
+            assertThat(page.getText(pdf)).contains("place 2 of 2", "Below collar", "on it", "White base", "Tape the sheet on");
+            page.setStartPage(5);
+            page.setEndPage(5);
+            assertThat(page.getText(pdf)).as("what holds with care says so").contains("Printed sticker: Washed by hand only");
             page.setStartPage(2);
             page.setEndPage(2);
-            assertThat(page.getText(pdf)).contains("place 2 of 2", "Below collar", "on it", "White base", "Tape the sheet on");
-            page.setStartPage(4);
-            page.setEndPage(4);
-            assertThat(page.getText(pdf)).as("what holds with care says so").contains("Printed sticker: Washed by hand only");
-            page.setStartPage(1);
-            page.setEndPage(1);
             assertThat(page.getText(pdf)).contains("place 1 of 2", "Glitter gold", "Glitter film");
         }
         JsonNode json = new ObjectMapper().readTree(all.get("plan.json"));
@@ -165,5 +177,39 @@ class JobPapersTest {
                 .path("answer").asText()).isEqualTo("with-condition"));
         JsonNode kite = json.path("lines").path(0).path("layers");
         assertThat(kite).extracting(l -> l.path("material").asText()).containsExactly("smooth-film", "smooth-film", "smooth-film", "glitter-film");
+    }
+
+    /** Twelve layers on six sizes, with a step for each: nothing is lost, and every page says what it goes on with. */
+    @Test
+    void aLongTicketLosesNothing() throws IOException {
+        Shop shop = BuiltInShop.read();
+        Material film = shop.material("smooth-film").orElseThrow();
+        List<Motif> motifs = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            motifs.add(new Motif("m" + i, "square", new Shape(Shape.Kind.RECTANGLE, 200 - 10 * i, 150 - 10 * i, 4, 0, film.colours().get(i).colour()),
+                    List.of(), Pose.at(0, 200)));
+        }
+        Job job = NewJobs.onBlank(shop.blank("tee-adult").orElseThrow(), "Twelve", "twelve squares", "black", "smooth-film");
+        Plan plan = new Planner().plan(job.withLine("A", l -> l.withMotifs(motifs).withSizes(shop.blank("tee-adult").orElseThrow().sizes().stream()
+                .map(s -> SizeEntry.of(s.id(), 2)).toList())), shop);
+        LinePlan line = plan.lines().getFirst();
+        assertThat(line.drawn().layers()).hasSize(12);
+        assertThat(line.finish().steps()).hasSizeGreaterThan(24);
+        try (PDDocument pdf = Loader.loadPDF(TicketPdf.write(plan, Units.AMERICAN, Remedies.of(plan, new Planner())))) {
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(pdf.getNumberOfPages()).isGreaterThan(2);
+            for (int i = 0; i < 12; i++) {
+                assertThat(text).contains((i + 1) + "  " + film.colourName(film.colours().get(i).colour()));
+            }
+            line.finish().steps().forEach(s -> assertThat(text.lines()).as("step %d", s.order()).anyMatch(l -> l.strip().startsWith(s.order() + " ")));
+            line.sizes().forEach(s -> assertThat(text.lines()).anyMatch(l -> l.strip().matches(s.id() + "\\s+\\S+ \\d.*")));
+            assertThat(text).contains("What to do, continued", "What it costs");
+            PDFTextStripper page = new PDFTextStripper();
+            for (int i = 1; i <= pdf.getNumberOfPages(); i++) {
+                page.setStartPage(i);
+                page.setEndPage(i);
+                assertThat(page.getText(pdf)).contains("Twelve", "Page " + i);
+            }
+        }
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
 import java.util.List;
+import jurren.core.cure.Remedies;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 import jurren.formats.catalogue.BuiltInShop;
@@ -18,7 +19,7 @@ class PdfPagesTest {
     @Test
     void everyPageIsRenderedAtItsSizeWithInkOnIt() {
         Plan plan = new Planner().plan(DemoJob.simple(), BuiltInShop.read());
-        List<PdfPages.Page> pages = PdfPages.render(TicketPdf.write(plan, Units.METRIC), PER_INCH);
+        List<PdfPages.Page> pages = PdfPages.render(TicketPdf.write(plan, Units.METRIC, Remedies.NONE), PER_INCH);
         assertThat(pages).hasSizeGreaterThanOrEqualTo(plan.lines().size());
         for (PdfPages.Page page : pages) {
             assertThat(page.rgb()).hasSize(page.width() * page.height());

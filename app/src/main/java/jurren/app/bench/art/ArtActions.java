@@ -1,5 +1,7 @@
 package jurren.app.bench.art;
 
+import java.util.function.Supplier;
+import jurren.core.art.treat.TakenApart;
 import jurren.core.job.NewJobs;
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
@@ -139,6 +141,41 @@ public final class ArtActions {
         List<Treatment> kept = new ArrayList<>(picture.treatments().stream().filter(t -> !(t instanceof KeepInPart)).toList());
         kept.add(new KeepInPart(word.id(), letter, 0));
         return picture.withSource(((PrintedPicture) picture.source()).covering(box)).withTreatments(kept).withPose(Pose.at(box.centre().xMm(), box.centre().yMm()));
+    }
+
+    /** The drawing that is chosen becomes several motifs, each of which can be moved, hidden or removed; one undo brings it back. */
+    public void takeApart(boolean byPart) {
+        session.motif().filter(m -> m.source() instanceof Drawing).ifPresent(whole -> {
+            List<String> taken = new ArrayList<>();
+            Supplier<String> ids = () -> {
+                String id = session.line().freeMotifId();
+                for (int n = 2; taken.contains(id); n++) {
+                    id = session.line().freeMotifId() + "-" + n;
+                }
+                taken.add(id);
+                return id;
+            };
+            List<Motif> parts;
+            try {
+                parts = byPart ? TakenApart.byPart(whole, ids) : TakenApart.byColour(whole, ids);
+            } catch (IllegalArgumentException e) {
+                session.trouble(Texts.of("drawing.too-many", e.getMessage()));
+                return;
+            }
+            if (parts.size() < 2) {
+                session.say(Texts.of(byPart ? "drawing.one-part" : "drawing.one-colour"));
+                return;
+            }
+            session.editLine(l -> {
+                List<Motif> all = new ArrayList<>(l.motifs());
+                int at = all.stream().map(Motif::id).toList().indexOf(whole.id());
+                all.remove(at);
+                all.addAll(at, parts);
+                return l.withMotifs(all);
+            });
+            session.choose(Optional.empty());
+            session.say(Texts.of("drawing.taken-apart", parts.size()));
+        });
     }
 
     /** A guide under everything else, locked, so that it stays while one draws over it. */

@@ -110,7 +110,7 @@ public final class ArtBench implements BenchView {
             canvas.redraw();
         });
         drawn.onChange(canvas::redraw);
-        this.node = BenchLayout.of(canvas, new VBox(marksCard.node(), list.node(), arrange.node(), films.node(), chain.node(), place.node(), snags, starts.node()), COLUMN, edge);
+        this.node = BenchLayout.of(canvas, new VBox(snags, marksCard.node(), list.node(), arrange.node(), films.node(), chain.node(), place.node(), starts.node()), COLUMN, edge);
     }
 
     private FaceCanvas canvas() {

@@ -2,6 +2,7 @@ package jurren.app.bench.art;
 
 import jurren.app.bench.SnagCards;
 import jurren.app.face.FaceCanvas;
+import jurren.app.face.FaceScene;
 import jurren.app.face.Pen;
 import jurren.app.face.PictureImage;
 import jurren.app.session.Session;
@@ -22,6 +23,7 @@ import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
 import jurren.core.material.Colour;
 import jurren.core.plan.LinePlan;
+import jurren.core.cure.Change;
 import jurren.core.snag.Snag;
 import java.util.List;
 import java.util.Optional;
@@ -245,6 +247,7 @@ final class ArtPicture {
     }
 
     private void snags(Pen pen) {
+        FaceScene.change(pen, session.snags().change().map(Change::asWorn), Placement.HERE);
         List<Snag> found = SnagCards.of(session, ArtBench.MENDS);
         for (int i = 0; i < found.size(); i++) {
             int number = i + 1;

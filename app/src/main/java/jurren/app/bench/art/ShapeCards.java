@@ -1,10 +1,10 @@
 package jurren.app.bench.art;
 
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
@@ -150,7 +150,10 @@ final class ShapeCards {
                 inks.setText(Texts.of("drawing.inks", String.join(", ", d.inks().values().stream().sorted().toList())));
                 show(inks, !d.inks().isEmpty());
             });
-            return Controls.card(title("chain.drawing"), file, inks);
+            FlowPane apart = new FlowPane(Controls.button("apart-colour", Texts.of("drawing.by-colour"), () -> actions.takeApart(false)),
+                    Controls.button("apart-part", Texts.of("drawing.by-part"), () -> actions.takeApart(true)));
+            apart.getStyleClass().add("flow");
+            return Controls.card(title("chain.drawing"), file, inks, Controls.label(Texts.of("drawing.apart"), "hint"), apart);
         }
     }
 }

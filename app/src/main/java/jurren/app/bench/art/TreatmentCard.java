@@ -4,6 +4,7 @@ import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
 import jurren.app.theme.Swatches;
+import jurren.app.theme.TextEntry;
 import jurren.app.theme.Texts;
 import jurren.core.art.BuiltMotif;
 import jurren.core.art.Motif;
@@ -135,6 +136,11 @@ final class TreatmentCard {
             ColoursInTurn colours = new ColoursInTurn(id, session, cs -> change(c, cs));
             fillers.add(() -> value(c).ifPresent(v -> colours.show(((List<?>) v).stream().map(Colour.class::cast).toList(), true)));
             return colours;
+        }
+        if (type == String.class && !c.getName().equals("other")) {
+            TextEntry text = new TextEntry(id, name, typed -> change(c, typed));
+            fillers.add(() -> value(c).ifPresent(v -> text.show((String) v)));
+            return Controls.row(name, text);
         }
         if (type == String.class) {
             OtherChoice other = new OtherChoice(id, session, actions, motif -> change(c, motif));

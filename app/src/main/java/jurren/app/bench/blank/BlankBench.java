@@ -9,6 +9,7 @@ import jurren.app.session.AskFor;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
+import jurren.core.geometry.Point;
 import jurren.core.blank.Garment;
 import jurren.core.snag.Snag;
 import java.util.List;
@@ -103,6 +104,11 @@ public final class BlankBench implements BenchView {
     }
 
     @Override
+    public Point inPicture(Point ofArt, Snag of) {
+        return session.sizePlan().map(size -> size.face().unrolling().apply(ofArt)).orElse(ofArt);
+    }
+
+    @Override
     public void update() {
         boolean sized = session.linePlan().map(p -> p.blank().sizes().size() > 1).orElse(true);
         all.setVisible(sized);
@@ -124,7 +130,6 @@ public final class BlankBench implements BenchView {
         holds.update();
         press.update();
         SnagCards.show(snags, session, SnagCards.of(session, MENDS));
-        snags.setManaged(!snags.getChildren().isEmpty());
         edge.update();
         face.canvas().redraw();
         held.update();

@@ -8,6 +8,7 @@ import jurren.app.face.Pen;
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
+import jurren.core.geometry.Placement;
 import jurren.core.blank.AreaMeasures;
 import jurren.core.blank.Form;
 import jurren.core.blank.Garment;
@@ -140,6 +141,7 @@ final class FacePicture {
     }
 
     private void snags(Pen pen, SizePlan size) {
+        FaceScene.change(pen, session.snags().change(), Placement.HERE);
         List<Snag> found = SnagCards.of(session, BlankBench.MENDS);
         for (int i = 0; i < found.size(); i++) {
             int number = i + 1;

@@ -70,7 +70,7 @@ public final class LayersBench implements BenchView {
         spreads.show(spread);
         snags.getStyleClass().add("cards");
         canvas.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
-        this.node = BenchLayout.of(canvas, Controls.cards(list.node(), snags, hands.node(), list.why()), COLUMN, edge);
+        this.node = BenchLayout.of(canvas, Controls.cards(snags, list.node(), hands.node(), list.why()), COLUMN, edge);
     }
 
     /** The worst try is seen from above only. */
@@ -205,6 +205,8 @@ public final class LayersBench implements BenchView {
     }
 
     private void snags(Pen pen, SizePlan size) {
+        int top = spread == Spread.TOGETHER ? 0 : size.layers().size();
+        FaceScene.change(pen, session.snags().change(), top == 0 ? Placement.HERE : sheet(sheetBox(size), top));
         List<Snag> found = SnagCards.of(session, MENDS);
         for (int i = 0; i < found.size(); i++) {
             Snag snag = found.get(i);
@@ -228,6 +230,12 @@ public final class LayersBench implements BenchView {
     @Override
     public Optional<FaceCanvas> zoomable() {
         return Optional.of(canvas);
+    }
+
+    @Override
+    public Point inPicture(Point ofArt, Snag of) {
+        return session.sizePlan().map(size -> (spread == Spread.TOGETHER ? Placement.HERE : sheet(sheetBox(size), of.layer()))
+                .apply(size.face().unrolling().apply(ofArt))).orElse(ofArt);
     }
 
     @Override

@@ -8,8 +8,12 @@ import jurren.core.material.Colour;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Crossed by the joints of a brick wall, even about the middle. The joints are cut through or in a second colour. */
-public record Bricks(double lengthMm, double heightMm, double jointMm, boolean cutThrough, Colour colour) implements Treatment {
+/**
+ * Crossed by the joints of a brick wall, even about the middle. The joints are cut through or in a second colour.
+ * From there it can be moved and turned; each part may have its own.
+ */
+public record Bricks(double lengthMm, double heightMm, double jointMm, boolean cutThrough, Colour colour, double shiftMm, double downMm,
+                     double degrees, boolean eachPart) implements Treatment {
     private static final int MOST = 20_000;
 
     public Bricks {
@@ -18,10 +22,14 @@ public record Bricks(double lengthMm, double heightMm, double jointMm, boolean c
         Limits.above("a joint", jointMm, 0);
     }
 
+    /** Level, even about the middle of the whole. */
+    public Bricks(double lengthMm, double heightMm, double jointMm, boolean cutThrough, Colour colour) {
+        this(lengthMm, heightMm, jointMm, cutThrough, colour, 0, 0, 0, false);
+    }
+
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        Region shape = Paint.welded(paints);
-        return shape.isEmpty() ? paints : Pattern.fill(paints, shape, joints(shape.bounds()), cutThrough, colour);
+        return Pattern.fill(paints, new Pattern.Laying(shiftMm, downMm, degrees, false, eachPart), s -> joints(s.bounds()), cutThrough, colour);
     }
 
     private Pattern joints(Box all) {

@@ -14,8 +14,10 @@ import java.util.List;
 /**
  * Filled with zigzag bands: each rises and falls once in {@code lengthMm} by half of that. Widths are
  * measured straight down. Cut through or in a second colour.
+ * From there it can be moved and turned; each part may have its own.
  */
-public record Chevrons(double widthMm, double gapMm, double lengthMm, boolean cutThrough, Colour colour) implements Treatment {
+public record Chevrons(double widthMm, double gapMm, double lengthMm, boolean cutThrough, Colour colour, double shiftMm, double downMm,
+                       double degrees, boolean eachPart) implements Treatment {
     private static final int MOST_CORNERS = 50_000;
 
     public Chevrons {
@@ -24,10 +26,14 @@ public record Chevrons(double widthMm, double gapMm, double lengthMm, boolean cu
         Limits.above("a zigzag", lengthMm, 0);
     }
 
+    /** Upright, even about the middle of the whole. */
+    public Chevrons(double widthMm, double gapMm, double lengthMm, boolean cutThrough, Colour colour) {
+        this(widthMm, gapMm, lengthMm, cutThrough, colour, 0, 0, 0, false);
+    }
+
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        Region shape = Paint.welded(paints);
-        return shape.isEmpty() ? paints : Pattern.fill(paints, shape, bands(shape.bounds()), cutThrough, colour);
+        return Pattern.fill(paints, new Pattern.Laying(shiftMm, downMm, degrees, false, eachPart), s -> bands(s.bounds()), cutThrough, colour);
     }
 
     private Pattern bands(Box all) {

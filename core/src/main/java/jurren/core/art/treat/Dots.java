@@ -11,19 +11,27 @@ import java.util.List;
 /**
  * Filled with dots in rows, every second row set off by half, whole dots only: those that would cross
  * the edge, or come nearer to it than a quarter of their size, are left out. Cut through or in a second colour.
+ * From there it can be moved and turned; each part may have its own.
  */
-public record Dots(double acrossMm, double spacingMm, boolean cutThrough, Colour colour) implements Treatment {
+public record Dots(double acrossMm, double spacingMm, boolean cutThrough, Colour colour, double shiftMm, double downMm, double degrees,
+                   boolean alongEdge, boolean whole, boolean eachPart) implements Treatment {
     public Dots {
         Limits.above("a dot", acrossMm, 0);
         Limits.above("a spacing", spacingMm, 0);
     }
 
+    /** Whole ones only, level, even about the middle of the whole. */
+    public Dots(double acrossMm, double spacingMm, boolean cutThrough, Colour colour) {
+        this(acrossMm, spacingMm, cutThrough, colour, 0, 0, 0, false, true, false);
+    }
+
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        Region shape = Paint.welded(paints);
         double pitch = acrossMm + spacingMm;
         Region dot = Curves.of(new Ellipse2D.Double(-acrossMm / 2, -acrossMm / 2, acrossMm, acrossMm)).enclosed();
-        return shape.isEmpty() ? paints : Pattern.fill(paints, shape, new Lattice(shape.bounds(), pitch, pitch * Math.sqrt(3) / 2)
-                .whole(dot, acrossMm * 0.75), cutThrough, colour);
+        return Pattern.fill(paints, new Pattern.Laying(shiftMm, downMm, degrees, alongEdge, eachPart), s -> {
+            Lattice lattice = new Lattice(s.bounds(), pitch, pitch * Math.sqrt(3) / 2);
+            return whole ? lattice.whole(dot, acrossMm * 0.75) : lattice.everywhere(dot);
+        }, cutThrough, colour);
     }
 }

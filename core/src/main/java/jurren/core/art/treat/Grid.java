@@ -9,8 +9,11 @@ import jurren.core.material.Colour;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Crossed by lines of a width, {@code gapMm} apart both ways, even about the middle. Cut through or in a second colour. */
-public record Grid(double widthMm, double gapMm, double degrees, boolean cutThrough, Colour colour) implements Treatment {
+/**
+ * Crossed by lines of a width, {@code gapMm} apart both ways, even about the middle. Cut through or in a second colour.
+ * From there it can be moved and turned; each part may have its own.
+ */
+public record Grid(double widthMm, double gapMm, double degrees, boolean cutThrough, Colour colour, double shiftMm, double downMm, boolean eachPart) implements Treatment {
     private static final int MOST_LINES = 500;
 
     public Grid {
@@ -18,10 +21,14 @@ public record Grid(double widthMm, double gapMm, double degrees, boolean cutThro
         Limits.above("a gap", gapMm, 0);
     }
 
+    /** Even about the middle of the whole. */
+    public Grid(double widthMm, double gapMm, double degrees, boolean cutThrough, Colour colour) {
+        this(widthMm, gapMm, degrees, cutThrough, colour, 0, 0, false);
+    }
+
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        Region shape = Paint.welded(paints);
-        return shape.isEmpty() ? paints : Pattern.fill(paints, shape, lines(shape), cutThrough, colour);
+        return Pattern.fill(paints, Pattern.Laying.of(shiftMm, downMm, eachPart), this::lines, cutThrough, colour);
     }
 
     private Pattern lines(Region shape) {

@@ -12,8 +12,10 @@ import java.util.List;
 /**
  * Crossed by the edges of overlapping scales: the lower halves of circles {@code acrossMm} wide, every
  * second row set off by half. The edges are cut through or in a second colour.
+ * From there it can be moved and turned; each part may have its own.
  */
-public record Scales(double acrossMm, double widthMm, boolean cutThrough, Colour colour) implements Treatment {
+public record Scales(double acrossMm, double widthMm, boolean cutThrough, Colour colour, double shiftMm, double downMm, double degrees,
+                     boolean eachPart) implements Treatment {
     public Scales {
         Limits.above("a scale", acrossMm, 0);
         Limits.above("an edge", widthMm, 0);
@@ -22,15 +24,16 @@ public record Scales(double acrossMm, double widthMm, boolean cutThrough, Colour
         }
     }
 
+    /** Level, even about the middle of the whole. */
+    public Scales(double acrossMm, double widthMm, boolean cutThrough, Colour colour) {
+        this(acrossMm, widthMm, cutThrough, colour, 0, 0, 0, false);
+    }
+
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        Region shape = Paint.welded(paints);
-        if (shape.isEmpty()) {
-            return paints;
-        }
         Region arc = circle(acrossMm).minus(circle(acrossMm - 2 * widthMm))
                 .intersect(Region.of(Box.ofSize(-acrossMm, 0, 2 * acrossMm, acrossMm)));
-        return Pattern.fill(paints, shape, new Lattice(shape.bounds(), acrossMm - widthMm, acrossMm / 2).everywhere(arc), cutThrough, colour);
+        return Pattern.fill(paints, new Pattern.Laying(shiftMm, downMm, degrees, false, eachPart), s -> new Lattice(s.bounds(), acrossMm - widthMm, acrossMm / 2).everywhere(arc), cutThrough, colour);
     }
 
     private static Region circle(double across) {

@@ -7,8 +7,12 @@ import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import java.util.List;
 
-/** Filled with five-pointed stars in rows, whole ones only. Cut through or in a second colour. */
-public record Stars(double acrossMm, double spacingMm, boolean cutThrough, Colour colour) implements Treatment {
+/**
+ * Filled with five-pointed stars in rows, whole ones only. Cut through or in a second colour.
+ * From there it can be moved and turned; each part may have its own.
+ */
+public record Stars(double acrossMm, double spacingMm, boolean cutThrough, Colour colour, double shiftMm, double downMm, double degrees,
+                   boolean alongEdge, boolean whole, boolean eachPart) implements Treatment {
     private static final double CLEAR = 0.6;
 
     public Stars {
@@ -16,12 +20,18 @@ public record Stars(double acrossMm, double spacingMm, boolean cutThrough, Colou
         Limits.above("a spacing", spacingMm, 0);
     }
 
+    /** Whole ones only, level, even about the middle of the whole. */
+    public Stars(double acrossMm, double spacingMm, boolean cutThrough, Colour colour) {
+        this(acrossMm, spacingMm, cutThrough, colour, 0, 0, 0, false, true, false);
+    }
+
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        Region shape = Paint.welded(paints);
         double pitch = acrossMm + spacingMm;
         Region star = new Shape(Shape.Kind.STAR, acrossMm, acrossMm * 0.951, 5, 0.6, colour).region();
-        return shape.isEmpty() ? paints : Pattern.fill(paints, shape, new Lattice(shape.bounds(), pitch, pitch * Math.sqrt(3) / 2)
-                .whole(star, acrossMm * CLEAR), cutThrough, colour);
+        return Pattern.fill(paints, new Pattern.Laying(shiftMm, downMm, degrees, alongEdge, eachPart), s -> {
+            Lattice lattice = new Lattice(s.bounds(), pitch, pitch * Math.sqrt(3) / 2);
+            return whole ? lattice.whole(star, acrossMm * CLEAR) : lattice.everywhere(star);
+        }, cutThrough, colour);
     }
 }

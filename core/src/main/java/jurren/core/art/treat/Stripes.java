@@ -13,17 +13,22 @@ import java.util.List;
  * Filled with stripes of a width, as far apart as a gap, at an angle. Cut through, the stripes are taken
  * away; otherwise they lie on top in a second colour. They are set about the middle so that what stays
  * at both edges is equal, and no stripe narrower than a fifth of its width begins at an edge.
+ * From there it can be moved and turned; each part may have its own.
  */
-public record Stripes(double widthMm, double gapMm, double degrees, boolean cutThrough, Colour colour) implements Treatment {
+public record Stripes(double widthMm, double gapMm, double degrees, boolean cutThrough, Colour colour, double shiftMm, double downMm, boolean eachPart) implements Treatment {
     public Stripes {
         Limits.above("a stripe", widthMm, 0);
         Limits.above("a gap", gapMm, 0);
     }
 
+    /** Even about the middle of the whole. */
+    public Stripes(double widthMm, double gapMm, double degrees, boolean cutThrough, Colour colour) {
+        this(widthMm, gapMm, degrees, cutThrough, colour, 0, 0, false);
+    }
+
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        Region shape = Paint.welded(paints);
-        return shape.isEmpty() ? paints : Pattern.fill(paints, shape, stripes(shape), cutThrough, colour);
+        return Pattern.fill(paints, Pattern.Laying.of(shiftMm, downMm, eachPart), this::stripes, cutThrough, colour);
     }
 
     private Pattern stripes(Region shape) {
@@ -35,8 +40,10 @@ public record Stripes(double widthMm, double gapMm, double degrees, boolean cutT
         double top = all.centre().yMm() - (count * pitch - gapMm) / 2;
         return piece -> {
             Box b = piece.bounds().placed(level);
-            int first = Math.max(0, (int) Math.floor((b.minYMm() - top - widthMm) / pitch));
-            int last = Math.min(count - 1, (int) Math.ceil((b.maxYMm() - top) / pitch));
+            // moved stripes run on to the edges, even ones end where what stays is equal
+            boolean moved = shiftMm != 0 || downMm != 0;
+            int first = Math.max(moved ? Integer.MIN_VALUE : 0, (int) Math.floor((b.minYMm() - top - widthMm) / pitch));
+            int last = Math.min(moved ? Integer.MAX_VALUE : count - 1, (int) Math.ceil((b.maxYMm() - top) / pitch));
             List<Region> stripes = new ArrayList<>();
             for (int i = first; i <= last; i++) {
                 stripes.add(Region.of(Box.ofSize(b.minXMm() - 1, top + i * pitch, b.widthMm() + 2, widthMm)));

@@ -33,7 +33,7 @@ public record Tiles(String other, double acrossMm, double spacingMm, boolean cut
         Box b = tile.bounds();
         double factor = acrossMm / b.widthMm();
         Region fitted = Lattice.centred(tile, factor);
-        return Pattern.fill(paints, shape, new Lattice(shape.bounds(), acrossMm + spacingMm, b.heightMm() * factor + spacingMm)
-                .everywhere(fitted), cutThrough, colour);
+        return Pattern.fill(paints, Pattern.Laying.of(0, 0, false), s -> new Lattice(s.bounds(), acrossMm + spacingMm,
+                b.heightMm() * factor + spacingMm).everywhere(fitted), cutThrough, colour);
     }
 }

@@ -34,6 +34,8 @@ public final class Treatments {
         add("hold-islands", HoldIslands.class, Group.JOIN, _ -> new HoldIslands(2, 2, true));
         add("split-parts", SplitParts.class, Group.JOIN, _ -> new SplitParts());
         add("only-parts", OnlyParts.class, Group.JOIN, _ -> new OnlyParts(1, 1));
+        add("one-piece", OnePieceWanted.class, Group.JOIN, _ -> new OnePieceWanted());
+        add("only-shapes", OnlyShapes.class, Group.OTHER, _ -> new OnlyShapes("1"));
         add("outline", Treatment.Outlined.class, Group.OUTLINE, c -> new Treatment.Outlined(3, CornerStyle.ROUND, c));
         add("inner-outline", InnerOutline.class, Group.OUTLINE, c -> new InnerOutline(1.5, CornerStyle.ROUND, c));
         add("outline-both", OutlineBoth.class, Group.OUTLINE, c -> new OutlineBoth(1, 1, CornerStyle.ROUND, c));
@@ -45,6 +47,8 @@ public final class Treatments {
         add("outer-edges", OuterEdges.class, Group.CLEAN, _ -> new OuterEdges());
         add("drop-crumbs", DropCrumbs.class, Group.CLEAN, _ -> new DropCrumbs(4));
         add("thicken", Thicken.class, Group.CLEAN, _ -> new Thicken(1));
+        add("close-gaps", CloseGaps.class, Group.CLEAN, _ -> new CloseGaps(0.5, 0.5));
+        add("blunt", Blunt.class, Group.CLEAN, _ -> new Blunt(0.6));
         add("round-corners", RoundCorners.class, Group.CLEAN, _ -> new RoundCorners(1));
         add("smooth", Smooth.class, Group.CLEAN, _ -> new Smooth(2));
         add("simplify", Simplify.class, Group.CLEAN, _ -> new Simplify(0.1));
