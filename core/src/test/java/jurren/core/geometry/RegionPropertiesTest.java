@@ -33,14 +33,14 @@ class RegionPropertiesTest {
         return a.intersect(b).areaMm2();
     }
 
-    @Property(tries = 150)
+    @Property(tries = 150, seed = "20261127")
     void areasAddUp(@ForAll("regions") Region a, @ForAll("regions") Region b) {
         assertThat(a.weld(b).areaMm2()).isCloseTo(a.areaMm2() + b.areaMm2() - common(a, b), within(DUST));
         assertThat(a.minus(b).areaMm2()).isCloseTo(a.areaMm2() - common(a, b), within(DUST));
         assertThat(a.differingFrom(b).areaMm2()).isCloseTo(a.areaMm2() + b.areaMm2() - 2 * common(a, b), within(DUST));
     }
 
-    @Property(tries = 150)
+    @Property(tries = 150, seed = "20261127")
     void knockingOutNeverGrowsAndWeldingNeverShrinks(@ForAll("regions") Region a, @ForAll("regions") Region b) {
         assertThat(a.minus(b).minus(a).areaMm2()).isLessThan(DUST);
         assertThat(common(a.minus(b), b)).isLessThan(DUST);
@@ -50,7 +50,7 @@ class RegionPropertiesTest {
         assertThat(a.minus(a).areaMm2()).isLessThan(DUST);
     }
 
-    @Property(tries = 100)
+    @Property(tries = 100, seed = "20261127")
     void growingContainsAndShrinkingIsContained(@ForAll("regions") Region a, @ForAll @DoubleRange(min = 0.05, max = 6) double by) {
         for (CornerStyle corners : CornerStyle.values()) {
             Region grown = a.grown(by, corners);
@@ -64,7 +64,7 @@ class RegionPropertiesTest {
                 .as("a mitre holds the round corner").isLessThan(0.05 * by * by * Math.max(1, a.pieceCount()));
     }
 
-    @Property(tries = 100)
+    @Property(tries = 100, seed = "20261127")
     void placingKeepsShapesAndComesBack(@ForAll("regions") Region a, @ForAll @DoubleRange(min = -360, max = 360) double degrees,
                                         @ForAll @DoubleRange(min = 0.2, max = 5) double factor) {
         Placement there = Placement.turned(degrees).then(Placement.scaled(factor)).then(Placement.moved(31, -7));
@@ -74,7 +74,7 @@ class RegionPropertiesTest {
         assertThat(placed.placed(there.inverse()).edgeDistanceMm(a)).isLessThan(1e-6);
     }
 
-    @Property(tries = 60)
+    @Property(tries = 60, seed = "20261127")
     void theNarrowestNeckIsWhereItComesApart(@ForAll @DoubleRange(min = 0.3, max = 5) double neck,
                                              @ForAll @DoubleRange(min = 4, max = 9) double end,
                                              @ForAll @DoubleRange(min = -180, max = 180) double degrees) {

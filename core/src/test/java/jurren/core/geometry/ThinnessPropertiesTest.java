@@ -144,7 +144,7 @@ class ThinnessPropertiesTest {
         return new Chain().build(new Motif("m1", "x", Lettering.of(String.valueOf(c), face, heightMm, INK), treatments, Pose.at(0, 0))).region();
     }
 
-    @Property(tries = 12)
+    @Property(tries = 12, seed = "20261127")
     void theNarrowestPartIsThatOfTheMedialAxis(@ForAll @CharRange(from = 'A', to = 'z') char c, @ForAll @DoubleRange(min = 8, max = 25) double heightMm,
                                                @ForAll @IntRange(min = 0, max = 30) int face) {
         ShippedTypeface[] faces = ShippedTypeface.values();
@@ -156,7 +156,7 @@ class ThinnessPropertiesTest {
         }
     }
 
-    @Property(tries = 12)
+    @Property(tries = 12, seed = "20261127")
     void thickenedLettersHaveNothingNarrower(@ForAll @CharRange(from = 'A', to = 'z') char c, @ForAll @DoubleRange(min = 8, max = 25) double heightMm,
                                              @ForAll @IntRange(min = 0, max = 30) int face, @ForAll @DoubleRange(min = 0.4, max = 2.5) double leastMm) {
         ShippedTypeface[] faces = ShippedTypeface.values();
@@ -165,11 +165,11 @@ class ThinnessPropertiesTest {
         Region after = letter(c, heightMm, chosen, List.of(new Thicken(leastMm)));
         if (!before.isEmpty()) {
             assertThat(before.minus(after).areaMm2()).as("nothing is taken away").isLessThan(1e-6);
-            bruteThinnest(after, FACING).ifPresent(truth -> assertThat(truth.widthMm()).as(truth.toString()).isGreaterThan(leastMm - 0.001));
+            bruteThinnest(after, FACING - AT_THE_BOUND).ifPresent(truth -> assertThat(truth.widthMm()).as(truth.toString()).isGreaterThan(leastMm - 0.001));
         }
     }
 
-    @Property(tries = 25)
+    @Property(tries = 25, seed = "20261127")
     void whatHoldsIslandsLeavesNoSliver(@ForAll("withIslands") char c, @ForAll @DoubleRange(min = 12, max = 60) double heightMm,
                                         @ForAll @IntRange(min = 0, max = 30) int face, @ForAll @DoubleRange(min = 1, max = 3) double bridgeMm,
                                         @ForAll boolean upright) {
