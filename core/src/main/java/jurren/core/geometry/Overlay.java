@@ -3,9 +3,14 @@ package jurren.core.geometry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
+import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.index.strtree.STRtree;
+import org.locationtech.jts.noding.snap.SnappingNoder;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
@@ -14,11 +19,19 @@ import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
  * Difference and intersection, piece by piece: a piece is clipped only by what its box meets, which
  * leaves most of a large arrangement untouched. Where many pieces meet one large one (crumbs in its holes),
  * that would be gone through for each, and all are overlaid at once. The overlay used repairs its own noding where plain
- * floating point fails.
+ * floating point fails. Where two edges run into each other by less than rounding it can also take a hole for film without
+ * a word: a point inside each piece of the result is looked for in what it was made of, and the overlay done anew on edges
+ * that are snapped to each other where that does not hold.
  */
 final class Overlay {
     /** How often the whole may be gone through piece by piece. */
     private static final int MOST_REPEATED = 12;
+
+    /** What is smaller is rounding between two edges, and its inside cannot be told. */
+    private static final double DUST_MM2 = 1e-6;
+    private static final double SNAPPED_MM = 1e-9;
+    /** From here on an index pays. */
+    private static final int FEW = 4;
 
     private Overlay() {
     }
@@ -55,8 +68,33 @@ final class Overlay {
     }
 
     private static List<Polygon> together(Geometry a, Geometry b, int operation) {
-        return Jts.polygons(Sound.or(() -> OverlayNGRobust.overlay(a, b, operation),
-                () -> OverlayNGRobust.overlay(Sound.resolved(a), Sound.resolved(b), operation)));
+        return Jts.polygons(overlaid(a, b, operation));
+    }
+
+    private static Geometry overlaid(Geometry a, Geometry b, int operation) {
+        Geometry result = Sound.or(() -> OverlayNGRobust.overlay(a, b, operation),
+                () -> OverlayNGRobust.overlay(Sound.resolved(a), Sound.resolved(b), operation));
+        return holds(result, a, b, operation) ? result : snapped(a, b, operation);
+    }
+
+    private static boolean holds(Geometry result, Geometry a, Geometry b, int operation) {
+        List<Polygon> pieces = Jts.polygons(result).stream().filter(p -> p.getArea() > DUST_MM2).toList();
+        if (pieces.isEmpty()) {
+            return true;
+        }
+        PointOnGeometryLocator inA = locator(a, pieces.size());
+        PointOnGeometryLocator inB = locator(b, pieces.size());
+        int wrongInB = operation == OverlayNG.DIFFERENCE ? Location.INTERIOR : Location.EXTERIOR;
+        return pieces.stream().map(p -> p.getInteriorPoint().getCoordinate())
+                .allMatch(c -> inA.locate(c) != Location.EXTERIOR && inB.locate(c) != wrongInB);
+    }
+
+    private static PointOnGeometryLocator locator(Geometry g, int points) {
+        return points > FEW ? new IndexedPointInAreaLocator(g) : new SimplePointInAreaLocator(g);
+    }
+
+    private static Geometry snapped(Geometry a, Geometry b, int operation) {
+        return OverlayNG.overlay(a, b, operation, null, new SnappingNoder(SNAPPED_MM));
     }
 
     private static List<Polygon> met(Polygon piece, STRtree tree) {
@@ -72,7 +110,6 @@ final class Overlay {
             return operation == OverlayNG.DIFFERENCE ? List.of(piece) : List.of();
         }
         Geometry other = Jts.collect(met);
-        return Jts.polygons(Sound.or(() -> OverlayNGRobust.overlay(piece, other, operation),
-                () -> OverlayNGRobust.overlay(Sound.resolved(piece), Sound.resolved(other), operation)));
+        return Jts.polygons(overlaid(piece, other, operation));
     }
 }

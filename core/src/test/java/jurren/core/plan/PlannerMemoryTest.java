@@ -40,7 +40,7 @@ class PlannerMemoryTest {
         List<Point> points = new ArrayList<>();
         for (int i = 0; i < corners; i++) {
             double angle = 2 * Math.PI * i / corners;
-            double radius = r * (1 + 0.05 * Math.sin(5 * angle));
+            double radius = r * (1 + 0.3 * Math.sin(5 * angle));
             points.add(new Point(x + radius * Math.cos(angle), y + radius * Math.sin(angle)));
         }
         return Region.enclosedBy(List.of(Outline.of(points)), FillRule.NON_ZERO);
