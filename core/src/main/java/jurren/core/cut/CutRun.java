@@ -7,7 +7,6 @@ import jurren.core.geometry.Piece;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.load.Cutter;
 import jurren.core.load.Load;
 import jurren.core.load.Placed;
@@ -66,7 +65,7 @@ public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cu
         }
     }
 
-    /** Items in the order of the feed, each with its frame last. */
+    /** Items in the order of the feed, a frame after the last of what lies in it. */
     public static CutRun of(Load load, Cutter cutter, Orders orders) {
         List<CutPath> paths = new ArrayList<>();
         for (int i = 0; i < load.placed().size(); i++) {
@@ -76,17 +75,13 @@ public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cu
                     paths.add(path.placed(Placement.HERE, i));
                 }
             }
-            // a frame is for weeding: what is cut right through falls out by itself
-            if (load.framed() && placed.item().layer().making().cut() == Making.Cut.KISS) {
-                paths.add(new CutPath(CutPath.Kind.FRAME, frame(placed.slot()), i));
+            for (Load.Frame frame : load.frames()) {
+                if (frame.last() == i) {
+                    paths.add(new CutPath(CutPath.Kind.FRAME, frame.outline(), i));
+                }
             }
         }
         return timed(load, cutter, paths);
-    }
-
-    private static Outline frame(Box slot) {
-        return Outline.of(List.of(new Point(slot.minXMm(), slot.minYMm()), new Point(slot.maxXMm(), slot.minYMm()),
-                new Point(slot.maxXMm(), slot.maxYMm()), new Point(slot.minXMm(), slot.maxYMm())));
     }
 
     private static CutRun timed(Load load, Cutter cutter, List<CutPath> paths) {

@@ -34,9 +34,9 @@ import java.util.stream.IntStream;
  * <ol>
  *   <li>A stroke that comes back to its start is an outline; what it overcuts beyond that is dropped.
  *       A stroke that never does is a cut that frees nothing.
- *   <li>In each slot, the frame is lifted off and what the outlines enclose (even-odd) is the piece.
+ *   <li>What the outlines that cut into a piece's own stretch of film enclose (even-odd) is the piece; a frame goes around it.
  *   <li>The piece is turned back as it lay, turned over where its way turns it over, and the middle of its
- *       slot put where the middle of its layer belongs: a piece cut out of place in its slot comes out wrong.
+ *       carrier put where that belongs: a piece cut out of place on its carrier comes out wrong.
  *   <li>The pieces are stacked in order; what is seen of each film is compared with the art.
  * </ol>
  */
@@ -90,7 +90,7 @@ public record DryRun(List<Comparison> copies) {
             List<Outline> outlines = outlines(sheet, load.material().cutting().passes());
             for (Placed placed : load.placed()) {
                 stop.look();
-                Region piece = lifted(outlines, placed, load.framed());
+                Region piece = lifted(outlines, placed);
                 parts.computeIfAbsent(
                         new Copy(placed.item().lineId(), placed.item().place(), placed.item().size(), placed.item().copy()),
                         _ -> new ArrayList<>()).add(new Laid(placed.item().layer(), ontoFace(piece, placed)));
@@ -121,27 +121,27 @@ public record DryRun(List<Comparison> copies) {
         return times.entrySet().stream().filter(e -> e.getValue() >= passes).map(e -> Outline.of(e.getKey())).toList();
     }
 
-    private static Region lifted(List<Outline> outlines, Placed placed, boolean framed) {
-        List<Outline> inSlot = outlines.stream()
-                .filter(o -> placed.slot().grown(ROUNDING_MM).covers(o.bounds(), 0))
-                .filter(o -> !framed || !o.bounds().covers(placed.slot(), ROUNDING_MM)).toList();
-        return Region.enclosedBy(inSlot, FillRule.EVEN_ODD);
+    /** Whatever cuts into what is a piece's own counts for it, be it meant for it or not; a frame goes around all of it. */
+    private static Region lifted(List<Outline> outlines, Placed placed) {
+        Region own = placed.cell();
+        List<Outline> inCell = outlines.stream().filter(o -> own.bounds().crossed(o.bounds()).isPresent() && own.isCrossedBy(o)).toList();
+        return Region.enclosedBy(inCell, FillRule.EVEN_ODD);
     }
 
-    /** As the hand lays it: by the slot it was cut off as, not by where in it the knife happened to go. */
+    /** As the hand lays it: by the carrier it was cut off as, not by where in it the knife happened to go. */
     private static Region ontoFace(Region piece, Placed placed) {
         if (piece.isEmpty()) {
             return piece;
         }
         Layer layer = placed.item().layer();
-        Placement inHand = placed.turned() ? Placement.turned(-90) : Placement.HERE;
+        Placement inHand = placed.degrees() == 0 ? Placement.HERE : Placement.turned(-placed.degrees());
         if (Ways.of(layer.material()).isTurnedOver(layer)) {
             inHand = inHand.then(Placement.flipped());
         }
         inHand = inHand.then(Placement.otherYAxis());
-        Point slot = inHand.apply(placed.slot().centre());
-        Point belongs = layer.region().bounds().centre();
-        return piece.placed(inHand.then(Placement.moved(belongs.xMm() - slot.xMm(), belongs.yMm() - slot.yMm())));
+        Point cell = placed.cell().placed(inHand).bounds().centre();
+        Point belongs = placed.item().carrier().placed(placed.item().ontoFilm(0).inverse()).bounds().centre();
+        return piece.placed(inHand.then(Placement.moved(belongs.xMm() - cell.xMm(), belongs.yMm() - cell.yMm())));
     }
 
     private static Comparison compare(Plan plan, Copy copy, List<Laid> parts, Stop stop) {

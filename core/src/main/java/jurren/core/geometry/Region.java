@@ -16,6 +16,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.distance.DistanceOp;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /**
  * What a film covers: any number of pieces, each with any number of holes. Immutable, always valid,
@@ -63,6 +64,12 @@ public final class Region {
         List<Polygon> all = new ArrayList<>();
         regions.forEach(r -> all.addAll(Jts.polygons(r.shape)));
         return of(Weld.of(all));
+    }
+
+    /** What convex outlines that lie on each other cover together. */
+    public static Region covered(List<Outline> convex) {
+        Geometry all = Jts.FACTORY.createMultiPolygon(convex.stream().map(o -> Jts.FACTORY.createPolygon(Jts.ring(o))).toArray(Polygon[]::new));
+        return of(Sound.or(() -> OverlayNGRobust.union(all), () -> OverlayNGRobust.union(Sound.resolved(all))));
     }
 
     /** All of them as they are; no two may overlap. */
@@ -287,6 +294,21 @@ public final class Region {
      */
     public Region narrowBands(double widthMm, boolean gaps) {
         return NarrowBands.of(shape, widthMm, gaps);
+    }
+
+    /** Whether a closed line comes inside it. */
+    public boolean isCrossedBy(Outline line) {
+        return shape.intersects(Jts.ring(line)) && !shape.touches(Jts.ring(line));
+    }
+
+    /** Convex parts that meet along edges and make up the whole, each counter-clockwise where y points up. */
+    public List<Outline> convexParts() {
+        return ConvexParts.of(shape);
+    }
+
+    /** What a band stretched around all of it would enclose. */
+    public Region hull() {
+        return isEmpty() ? EMPTY : of(shape.convexHull());
     }
 
     /** The largest distance from a point of this region's edge to the other's edge, both ways. */

@@ -5,6 +5,7 @@ import jurren.core.blank.Family;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import jurren.core.load.Laying;
 import jurren.core.material.Material;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -16,9 +17,10 @@ import java.util.function.UnaryOperator;
  * @param due      as the person wrote it; empty when open
  * @param framed   whether weeding frames are cut round each item
  * @param made     what of it is made already
+ * @param laying   how film is laid, as far as a person decided it
  * @param carried  the shop's own things that its lines are made on, so that it opens where they are not known
  */
-public record Job(String name, String number, String customer, String due, boolean framed, List<Line> lines, Made made, Carried carried) {
+public record Job(String name, String number, String customer, String due, boolean framed, List<Line> lines, Made made, Carried carried, Laying laying) {
     public Job {
         lines = lines.stream().map(l -> l.at(0)).toList();
         if (lines.stream().map(Line::id).distinct().count() != lines.size()) {
@@ -28,7 +30,7 @@ public record Job(String name, String number, String customer, String due, boole
 
     /** For nobody yet, with nothing made and nothing carried. */
     public Job(String name, String number, String due, boolean framed, List<Line> lines) {
-        this(name, number, "", due, framed, lines, Made.NOTHING, Carried.NOTHING);
+        this(name, number, "", due, framed, lines, Made.NOTHING, Carried.NOTHING, Laying.USUAL);
     }
 
     public Optional<Line> line(String lineId) {
@@ -36,11 +38,11 @@ public record Job(String name, String number, String customer, String due, boole
     }
 
     public Job withName(String newName) {
-        return new Job(newName, number, customer, due, framed, lines, made, carried);
+        return new Job(newName, number, customer, due, framed, lines, made, carried, laying);
     }
 
     public Job withFrames(boolean newFramed) {
-        return new Job(name, number, customer, due, newFramed, lines, made, carried);
+        return new Job(name, number, customer, due, newFramed, lines, made, carried, laying);
     }
 
     /** The job with one line changed; unknown letters change nothing. */
@@ -49,23 +51,27 @@ public record Job(String name, String number, String customer, String due, boole
     }
 
     public Job withLines(List<Line> newLines) {
-        return new Job(name, number, customer, due, framed, newLines, made, carried);
+        return new Job(name, number, customer, due, framed, newLines, made, carried, laying);
     }
 
     public Job withNumber(String newNumber) {
-        return new Job(name, newNumber, customer, due, framed, lines, made, carried);
+        return new Job(name, newNumber, customer, due, framed, lines, made, carried, laying);
     }
 
     public Job withCustomer(String newCustomer) {
-        return new Job(name, number, newCustomer, due, framed, lines, made, carried);
+        return new Job(name, number, newCustomer, due, framed, lines, made, carried, laying);
     }
 
     public Job withDue(String newDue) {
-        return new Job(name, number, customer, newDue, framed, lines, made, carried);
+        return new Job(name, number, customer, newDue, framed, lines, made, carried, laying);
     }
 
     public Job withMade(Made newMade) {
-        return new Job(name, number, customer, due, framed, lines, newMade, carried);
+        return new Job(name, number, customer, due, framed, lines, newMade, carried, laying);
+    }
+
+    public Job withLaying(Laying newLaying) {
+        return new Job(name, number, customer, due, framed, lines, made, carried, newLaying);
     }
 
     /** With every own thing of a shop that a line is made on, every material it came with that is still used, and no other. */
@@ -75,7 +81,7 @@ public record Job(String name, String number, String customer, String due, boole
         List<Material> films = carried.materials().stream().filter(m -> lines.stream().anyMatch(l ->
                 IntStream.range(0, l.places().size()).anyMatch(i -> l.at(i).materials().contains(m.id())))).toList();
         Carried needed = new Carried(things, films);
-        return needed.equals(carried) ? this : new Job(name, number, customer, due, framed, lines, made, needed);
+        return needed.equals(carried) ? this : new Job(name, number, customer, due, framed, lines, made, needed, laying);
     }
 
     /** The first letter that no line has; after Z come pairs. */

@@ -8,14 +8,14 @@ import jurren.core.blank.Surface;
 import jurren.core.finish.Press;
 import jurren.core.load.Cutter;
 import jurren.core.load.Printer;
-import jurren.core.load.Roll;
+import jurren.core.load.Stock;
 import jurren.core.material.Material;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** The user's own machines, shelf, prices and recipes, and the blanks it knows. */
-public record Shop(List<Blank> blanks, List<Material> materials, Cutter cutter, Printer printer, List<Press> presses, List<Roll> shelf,
+public record Shop(List<Blank> blanks, List<Material> materials, Cutter cutter, Printer printer, List<Press> presses, List<Stock> shelf,
                    Prices prices) {
     public Shop {
         blanks = List.copyOf(blanks);
@@ -66,6 +66,11 @@ public record Shop(List<Blank> blanks, List<Material> materials, Cutter cutter, 
         List<Material> all = new ArrayList<>(materials);
         all.addAll(films);
         return new Shop(more.blanks, all, cutter, printer, presses, shelf, prices);
+    }
+
+    /** With another shelf. */
+    public Shop withShelf(List<? extends Stock> newShelf) {
+        return new Shop(blanks, materials, cutter, printer, presses, List.copyOf(newShelf), prices);
     }
 
     /** With the user's own blanks, which stand before the catalogue's; the same id replaces. */

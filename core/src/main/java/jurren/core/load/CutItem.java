@@ -1,7 +1,9 @@
 package jurren.core.load;
 
-import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.Piece;
 import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
 
 /**
@@ -10,6 +12,11 @@ import jurren.core.layer.Layer;
  * @param place the face it goes onto
  */
 public record CutItem(String lineId, String place, String size, int copy, Layer layer) {
+    /** Pieces of a layer that stand further apart than twice this do not hold each other on their carrier. */
+    private static final double CARRIED_MM = 4;
+    /** Nothing is laid into smaller holes. */
+    private static final double LEAST_HOLE_MM2 = 150;
+
     /** Whether it is cut as in a mirror. */
     public boolean turnedOver() {
         return layer.making().reversed();
@@ -17,17 +24,35 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
 
     /**
      * From the face to the film as the knife sees it, at the origin: reversed when the piece will be
-     * turned over, then a quarter turn when {@code turned}. The y axis goes from down to up on the way.
+     * turned over, then turned. The y axis goes from down to up on the way.
      */
-    public Placement ontoFilm(boolean turned) {
+    public Placement ontoFilm(double degrees) {
         Placement seenByKnife = turnedOver()
                 ? Placement.otherYAxis().then(Placement.flipped())
                 : Placement.otherYAxis();
-        return turned ? seenByKnife.then(Placement.turned(90)) : seenByKnife;
+        return degrees == 0 ? seenByKnife : seenByKnife.then(Placement.turned(degrees));
     }
 
-    /** What it takes on the film, somewhere. */
-    Box footprint(boolean turned) {
-        return layer.region().bounds().placed(ontoFilm(turned));
+    /**
+     * What it takes of the film, as the knife sees it, at the origin: all its pieces stay on one carrier, so what lies
+     * between them is its own; what is printed has its ink around it.
+     */
+    public Region carrier() {
+        Region art = layer.region();
+        if (layer.isPrint()) {
+            art = Region.of(layer.print().bounds().joined(art.bounds()));
+        }
+        if (layer.role() == Layer.Role.PLATE) {
+            art = art.filled();
+        }
+        if (art.pieceCount() > 1) {
+            art = art.grown(CARRIED_MM, CornerStyle.ROUND).grown(-CARRIED_MM, CornerStyle.ROUND).weld(art);
+        }
+        if (art.pieceCount() > 1) {
+            art = art.hull();
+        }
+        Piece one = art.largest();
+        Region carrier = new Piece(one.outer(), one.holes().stream().filter(h -> Math.abs(h.signedAreaMm2()) >= LEAST_HOLE_MM2).toList()).region();
+        return carrier.placed(ontoFilm(0));
     }
 }

@@ -1,24 +1,39 @@
 package jurren.core.load;
 
+import java.util.List;
+import jurren.core.geometry.Outline;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import jurren.core.material.Material;
-import java.util.List;
 
 /**
- * One loading of the cutter.
+ * One loading of the cutter: a piece of film and what is cut from it, in the order in which it is.
  *
- * @param framed whether a weeding frame is cut round every item
- * @param usedMm length of film from its leading edge to where it is cut off
+ * @param frames   cut around groups of pieces, for weeding
+ * @param usedMm   length of film from its leading edge to where it is cut off
+ * @param leastMm  no layout of these pieces takes less of a film as wide as this
  */
-public record Load(int order, Material material, Colour colour, Roll roll, boolean framed, List<Placed> placed,
-                   double usedMm) {
+public record Load(int order, Material material, Colour colour, Stock stock, List<Placed> placed, List<Frame> frames,
+                   double usedMm, double leastMm) {
+    /**
+     * A frame for weeding.
+     *
+     * @param last the last of what lies in it, from 0: it is cut after that
+     */
+    public record Frame(Outline outline, int last) {
+    }
+
     public Load {
         placed = List.copyOf(placed);
+        frames = List.copyOf(frames);
+    }
+
+    public boolean framed() {
+        return !frames.isEmpty();
     }
 
     public double areaUsedMm2() {
-        return usedMm * roll.widthMm();
+        return stock instanceof Offcut o ? o.outline().areaMm2() : usedMm * stock.widthMm();
     }
 
     /** The film that ends up on blanks. */
@@ -26,14 +41,8 @@ public record Load(int order, Material material, Colour colour, Roll roll, boole
         return placed.stream().map(p -> p.item().layer().region()).mapToDouble(Region::areaMm2).sum();
     }
 
-    /** The share of the film taken from the roll that lies inside the slots. */
-    public double slotShare() {
-        return placed.stream().mapToDouble(p -> p.slot().areaMm2()).sum() / areaUsedMm2();
-    }
-
-    /** No layout can take less: all slots side by side without a gap, between the rollers. */
-    public double leastPossibleMm(Cutter cutter) {
-        double slots = placed.stream().mapToDouble(p -> p.slot().areaMm2()).sum();
-        return cutter.beforeMm() + slots / cutter.usableMm(roll.widthMm()) + cutter.afterMm();
+    /** The share of the film taken that ends up on blanks. */
+    public double pieceShare() {
+        return pieceAreaMm2() / areaUsedMm2();
     }
 }

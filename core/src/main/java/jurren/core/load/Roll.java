@@ -1,12 +1,38 @@
 package jurren.core.load;
 
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 
-/** A roll of film on the shelf; {@code lengthMm} is what is left on it. */
-public record Roll(String id, String materialId, Colour colour, double widthMm, double lengthMm) {
+/** A roll of film on the shelf; {@code lengthMm} is what is left on it, 0 where there is none and one must be bought. */
+public record Roll(String id, String materialId, Colour colour, double widthMm, double lengthMm, String since) implements Stock {
+    /** Nobody sells a longer one; so much is laid out on one that is still to be bought. */
+    public static final double LONGEST_MM = 50_000;
+
     public Roll {
-        if (!(widthMm > 0 && lengthMm >= 0)) {
-            throw new IllegalArgumentException("roll " + id + " needs a width above zero");
+        since = since == null ? "" : since;
+        if (!(widthMm > 0 && widthMm <= 5000 && lengthMm >= 0 && lengthMm <= LONGEST_MM)) {
+            throw new IllegalArgumentException("roll " + id + " needs a width above zero and at most 50 m of length");
         }
+    }
+
+    public Roll(String id, String materialId, Colour colour, double widthMm, double lengthMm) {
+        this(id, materialId, colour, widthMm, lengthMm, "");
+    }
+
+    /** Whether it hangs there; otherwise it stands for one to buy. */
+    public boolean isThere() {
+        return lengthMm > 0;
+    }
+
+    @Override
+    public Region usable(Cutter cutter) {
+        double along = (isThere() ? lengthMm : LONGEST_MM) - cutter.beforeMm() - cutter.afterMm();
+        double across = cutter.usableMm(widthMm);
+        return along > 0 && across > 0 ? Region.of(Box.ofSize(cutter.beforeMm(), cutter.rollerMm(), along, across)) : Region.EMPTY;
+    }
+
+    public Roll withLength(double mm) {
+        return new Roll(id, materialId, colour, widthMm, Math.max(0, mm), since);
     }
 }

@@ -1,100 +1,82 @@
 package jurren.core.load;
 
-import jurren.core.geometry.Box;
-import jurren.core.geometry.Placement;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 /**
- * Lays items on a roll in rows across it: longest first, each into the first row with room (first fit
+ * Lays rectangles on a roll in rows across it: longest first, each into the first row with room (first fit
  * decreasing height). Three ways of turning are tried, none, all, and each so that it lies flattest
  * along the feed, and the shortest result is kept.
  */
 final class RowLayout {
-    /** Between slots, so that two frames or two pieces are never cut by one stroke. */
-    private static final double GAP_MM = 3;
-    /** From a piece to the weeding frame round it. */
-    static final double FRAME_MARGIN_MM = 4;
-
-    record Result(List<Placed> placed, List<CutItem> left, double usedMm) {
+    /** A rectangle, along the feed and across it. */
+    record Block(double lengthMm, double widthMm) {
+        Block turned() {
+            return new Block(widthMm, lengthMm);
+        }
     }
 
-    private final Cutter cutter;
-    private final double usableMm;
-    private final double marginMm;
-
-    RowLayout(Cutter cutter, double filmWidthMm, boolean framed) {
-        this.cutter = cutter;
-        this.usableMm = cutter.usableMm(filmWidthMm);
-        this.marginMm = framed ? FRAME_MARGIN_MM : 0;
+    /** Where a rectangle lies, by its lower left corner. */
+    record Spot(double xMm, double yMm, boolean turned) {
     }
 
-    Result lay(List<CutItem> items) {
-        List<Predicate<CutItem>> ways = List.of(_ -> false, _ -> true, this::flatterTurned);
-        return ways.stream().map(way -> rows(items, way))
-                .min(Comparator.<Result>comparingInt(r -> r.left.size()).thenComparingDouble(Result::usedMm))
-                .orElseThrow();
+    /** @param spots of each block in its order; empty where it is too wide either way */
+    record Result(List<Optional<Spot>> spots, double usedMm) {
+        long left() {
+            return spots.stream().filter(Optional::isEmpty).count();
+        }
     }
 
-    private boolean flatterTurned(CutItem item) {
-        return slotSize(item, true).widthMm() < slotSize(item, false).widthMm();
+    private final double acrossMm;
+    private final double gapMm;
+
+    RowLayout(double acrossMm, double gapMm) {
+        this.acrossMm = acrossMm;
+        this.gapMm = gapMm;
     }
 
-    private Box slotSize(CutItem item, boolean turned) {
-        return item.footprint(turned).grown(marginMm);
+    Result lay(List<Block> blocks) {
+        List<Predicate<Block>> ways = List.of(_ -> false, _ -> true, b -> b.widthMm < b.lengthMm);
+        return ways.stream().map(way -> rows(blocks, way))
+                .min(Comparator.comparingLong(Result::left).thenComparingDouble(Result::usedMm)).orElseThrow();
     }
 
-    private boolean fits(CutItem item, boolean turned) {
-        return slotSize(item, turned).heightMm() <= usableMm;
-    }
-
-    private record Candidate(CutItem item, boolean turned, Box size) {
+    private boolean fits(Block block, boolean turned) {
+        return (turned ? block.lengthMm : block.widthMm) <= acrossMm;
     }
 
     private static final class Row {
-        final double startMm;
-        double filledMm;
+        private final double startMm;
+        private double filledMm;
 
         Row(double startMm) {
             this.startMm = startMm;
         }
     }
 
-    private Result rows(List<CutItem> items, Predicate<CutItem> turn) {
-        List<Candidate> candidates = new ArrayList<>();
-        List<CutItem> left = new ArrayList<>();
-        for (CutItem item : items) {
-            boolean turned = fits(item, turn.test(item)) == turn.test(item);
-            if (fits(item, turned)) {
-                candidates.add(new Candidate(item, turned, slotSize(item, turned)));
-            } else {
-                left.add(item);
-            }
-        }
-        candidates.sort(Comparator.comparingDouble((Candidate c) -> c.size.widthMm()).reversed());
-
-        List<Placed> placed = new ArrayList<>();
+    private Result rows(List<Block> blocks, Predicate<Block> turn) {
+        List<Boolean> turned = blocks.stream().map(b -> fits(b, turn.test(b)) == turn.test(b)).toList();
+        List<Block> lying = IntStream.range(0, blocks.size()).mapToObj(i -> turned.get(i) ? blocks.get(i).turned() : blocks.get(i)).toList();
+        List<Optional<Spot>> spots = new ArrayList<>(java.util.Collections.nCopies(blocks.size(), Optional.empty()));
+        List<Integer> order = new ArrayList<>(IntStream.range(0, blocks.size()).filter(i -> lying.get(i).widthMm <= acrossMm).boxed().toList());
+        order.sort(Comparator.comparingDouble((Integer i) -> lying.get(i).lengthMm).reversed());
         List<Row> rows = new ArrayList<>();
-        double end = cutter.beforeMm();
-        for (Candidate c : candidates) {
-            Row row = rows.stream().filter(r -> r.filledMm + c.size.heightMm() <= usableMm).findFirst().orElse(null);
+        double end = 0;
+        for (int i : order) {
+            Block b = lying.get(i);
+            Row row = rows.stream().filter(r -> r.filledMm + b.widthMm <= acrossMm).findFirst().orElse(null);
             if (row == null) {
-                row = new Row(rows.isEmpty() ? end : end + GAP_MM);
+                row = new Row(rows.isEmpty() ? end : end + gapMm);
                 rows.add(row);
-                end = row.startMm + c.size.widthMm();
+                end = row.startMm + b.lengthMm;
             }
-            placed.add(place(c, row));
-            row.filledMm += c.size.heightMm() + GAP_MM;
+            spots.set(i, Optional.of(new Spot(row.startMm, row.filledMm, turned.get(i))));
+            row.filledMm += b.widthMm + gapMm;
         }
-        return new Result(placed, left, end + cutter.afterMm());
-    }
-
-    private Placed place(Candidate c, Row row) {
-        Box slot = Box.ofSize(row.startMm, cutter.rollerMm() + row.filledMm, c.size.widthMm(), c.size.heightMm());
-        Placement onto = c.item.ontoFilm(c.turned)
-                .then(Placement.moved(slot.minXMm() - c.size.minXMm(), slot.minYMm() - c.size.minYMm()));
-        return new Placed(c.item, slot, onto, c.turned);
+        return new Result(spots, end);
     }
 }

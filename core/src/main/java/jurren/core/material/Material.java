@@ -9,11 +9,12 @@ import java.util.Optional;
  *
  * @param leastStrokeMm the narrowest part that still weeds and holds
  * @param topOnly       nothing can go onto it
+ * @param directed      it looks another way across than along, so it turns by half turns only
  * @param recipe        how it is pressed; absent for what is laid on cold
  * @param printRecipe   how a print is pressed into it, where that is done apart
  */
 public record Material(String id, String name, Process process, double thicknessMm, double leastStrokeMm,
-                       boolean topOnly, Optional<Recipe> recipe, Optional<Recipe> printRecipe, CutSettings cutting,
+                       boolean topOnly, boolean directed, Optional<Recipe> recipe, Optional<Recipe> printRecipe, CutSettings cutting,
                        double pricePerMetre, List<FilmColour> colours) {
     public Material {
         colours = List.copyOf(colours);
@@ -27,7 +28,7 @@ public record Material(String id, String name, Process process, double thickness
 
     public Material(String id, String name, Process process, double thicknessMm, double leastStrokeMm, boolean topOnly,
                     Optional<Recipe> recipe, CutSettings cutting, double pricePerMetre, List<FilmColour> colours) {
-        this(id, name, process, thicknessMm, leastStrokeMm, topOnly, recipe, Optional.empty(), cutting, pricePerMetre, colours);
+        this(id, name, process, thicknessMm, leastStrokeMm, topOnly, false, recipe, Optional.empty(), cutting, pricePerMetre, colours);
     }
 
     /** True when it goes on under heat. */

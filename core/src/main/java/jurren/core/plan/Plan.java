@@ -3,6 +3,8 @@ package jurren.core.plan;
 import jurren.core.cut.CutRun;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
+import jurren.core.load.Nesting;
+import jurren.core.load.Offcut;
 import jurren.core.snag.Snag;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -14,12 +16,14 @@ import java.util.Optional;
  * All that follows from a job.
  *
  * @param lines each line at each of its places
+ * @param nests what better layouts can be looked for
  * @param found every snag, with the place of its line
  */
-public record Plan(Job job, Shop shop, List<LinePlan> lines, List<CutRun> runs, List<PrintSheet> prints,
+public record Plan(Job job, Shop shop, List<LinePlan> lines, List<Nesting.Request> nests, List<CutRun> runs, List<PrintSheet> prints,
                    Map<Snag, Integer> found, Quote quote) {
     public Plan {
         lines = List.copyOf(lines);
+        nests = List.copyOf(nests);
         runs = List.copyOf(runs);
         prints = List.copyOf(prints);
         found = Collections.unmodifiableMap(new LinkedHashMap<>(found));
@@ -58,7 +62,8 @@ public record Plan(Job job, Shop shop, List<LinePlan> lines, List<CutRun> runs, 
         return runs.stream().mapToDouble(CutRun::seconds).sum();
     }
 
+    /** Taken from rolls; an offcut was paid for long ago. */
     public double filmUsedMm() {
-        return runs.stream().mapToDouble(r -> r.load().usedMm()).sum();
+        return runs.stream().filter(r -> !(r.load().stock() instanceof Offcut)).mapToDouble(r -> r.load().usedMm()).sum();
     }
 }

@@ -43,6 +43,8 @@ import jurren.core.layer.Separation;
 import jurren.core.layer.Stack;
 import jurren.core.load.CutItem;
 import jurren.core.load.Loading;
+import jurren.core.load.Nesting;
+import jurren.core.load.Offcut;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.core.material.Material;
@@ -100,6 +102,7 @@ public final class Planner {
         drawn.weigh(scale);
     });
     private final CutRun.Orders orders = new CutRun.Orders();
+    private final Nesting nesting = new Nesting();
 
     public Plan plan(Job job, Shop of) {
         Shop shop = of.knowing(job.carried());
@@ -113,8 +116,13 @@ public final class Planner {
         }).toList();
         stop.look();
         List<PrintSheet> prints = PrintSheets.of(lines, loading.loads(), shop.printer());
-        return new Plan(job, shop, lines, runs, prints, new SnagFinder(shop, chain).find(job, lines, loading, prints),
+        return new Plan(job, shop, lines, loading.requests(), runs, prints, new SnagFinder(shop, chain).find(job, lines, loading, prints),
                 quote(lines, loading, prints, shop));
+    }
+
+    /** The layouts known to this planner, for whoever has time to look for better ones. */
+    public Nesting nesting() {
+        return nesting;
     }
 
     /** How many chain stages were worked out in this planner's life. */
@@ -246,7 +254,7 @@ public final class Planner {
     private record Stock(Material material, Colour colour) {
     }
 
-    private static Loading load(List<LinePlan> lines, Job job, Shop shop) {
+    private Loading load(List<LinePlan> lines, Job job, Shop shop) {
         List<Loading.Wanted> wanted = new ArrayList<>();
         for (LinePlan line : lines) {
             Map<Stock, List<CutItem>> byStock = new LinkedHashMap<>();
@@ -262,12 +270,12 @@ public final class Planner {
             }
             byStock.forEach((stock, items) -> wanted.add(new Loading.Wanted(stock.material, stock.colour, items)));
         }
-        return Loading.of(wanted, shop.shelf(), shop.cutter(), job.framed());
+        return Loading.of(wanted, shop.shelf(), shop.cutter(), job.framed(), job.laying(), nesting);
     }
 
     private static Quote quote(List<LinePlan> lines, Loading loading, List<PrintSheet> prints, Shop shop) {
         double film = prints.stream().mapToDouble(Planner::paper).sum() + loading.loads().stream()
-                .mapToDouble(l -> l.usedMm() / 1000 * l.material().pricePerMetre()).sum();
+                .filter(l -> !(l.stock() instanceof Offcut)).mapToDouble(l -> l.usedMm() / 1000 * l.material().pricePerMetre()).sum();
         double hours = lines.stream().mapToDouble(LinePlan::finishSeconds).sum() / 3600;
         return new Quote(film, hours * shop.prices().pressHour(), shop.prices().currency());
     }

@@ -51,7 +51,7 @@ final class PrintSheets {
 
     private void asLoaded(Load load) {
         double width = load.usedMm();
-        double height = load.roll().widthMm();
+        double height = load.stock().widthMm();
         // the knife sees the film with y up from its lower edge
         Placement toSheet = Placement.otherYAxis().then(Placement.moved(0, height));
         List<PrintSheet.Slot> slots = new ArrayList<>();

@@ -61,6 +61,7 @@ import jurren.core.layer.Layer;
 import jurren.core.load.CutItem;
 import jurren.core.load.Load;
 import jurren.core.load.Loading;
+import jurren.core.load.Roll;
 import jurren.core.snag.Flaws;
 import jurren.core.snag.Snag;
 import jurren.core.stop.Stop;
@@ -567,9 +568,9 @@ final class SnagFinder {
                     Math.min(b.widthMm(), b.heightMm()) + frame, width, frame));
         }
         for (Load load : loading.loads()) {
-            if (load.usedMm() > load.roll().lengthMm()) {
+            if (load.stock() instanceof Roll r && load.usedMm() > r.lengthMm()) {
                 found(new Snag.RollTooShort(load.placed().getFirst().item().lineId(), load.order(),
-                        load.material().colourName(load.colour()), load.usedMm(), load.roll().lengthMm()));
+                        load.material().colourName(load.colour()), load.usedMm(), r.lengthMm()));
             }
         }
     }

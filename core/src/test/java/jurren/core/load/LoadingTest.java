@@ -24,7 +24,7 @@ class LoadingTest {
     }
 
     private static Loading load(List<CutItem> items, boolean framed) {
-        return Loading.of(List.of(new Loading.Wanted(FILM, CREAM, items)), List.of(), CUTTER, framed);
+        return Loading.of(List.of(new Loading.Wanted(FILM, CREAM, items)), List.of(), CUTTER, framed, Laying.USUAL, new Nesting());
     }
 
     @RepeatedTest(12)
@@ -36,17 +36,17 @@ class LoadingTest {
         Box usable = new Box(CUTTER.beforeMm(), CUTTER.rollerMm(), load.usedMm() - CUTTER.afterMm(), 305 - CUTTER.rollerMm());
 
         assertThat(load.placed()).hasSize(20).allSatisfy(p -> {
-            assertThat(usable.covers(p.slot(), 1e-9)).isTrue();
-            assertThat(p.slot().covers(p.item().layer().region().placed(p.onto()).bounds(), 1e-9)).isTrue();
+            assertThat(usable.covers(p.box(), 1e-6)).isTrue();
+            assertThat(p.item().layer().region().placed(p.onto()).minus(p.cell()).isEmpty()).isTrue();
         });
         for (Placed a : load.placed()) {
             for (Placed b : load.placed()) {
                 if (a != b) {
-                    assertThat(Region.of(a.slot()).intersect(Region.of(b.slot())).isEmpty()).isTrue();
+                    assertThat(a.cell().intersect(b.cell()).areaMm2()).isLessThan(1e-3);
                 }
             }
         }
-        assertThat(load.leastPossibleMm(CUTTER)).isLessThanOrEqualTo(load.usedMm());
+        assertThat(load.leastMm()).isLessThanOrEqualTo(load.usedMm());
     }
 
     @Test
@@ -56,12 +56,12 @@ class LoadingTest {
         CutItem straight = new CutItem("A", "front", "M", 1, Fixtures.layer(foot, false));
         Point toe = new Point(38, 38);
 
-        Region onFilm = foot.placed(reversed.ontoFilm(false));
-        assertThat(reversed.ontoFilm(false).apply(toe)).as("toe left and low, in a view with y up").isEqualTo(new Point(-38, -38));
-        assertThat(straight.ontoFilm(false).apply(toe)).isEqualTo(new Point(38, -38));
+        Region onFilm = foot.placed(reversed.ontoFilm(0));
+        assertThat(reversed.ontoFilm(0).apply(toe)).as("toe left and low, in a view with y up").isEqualTo(new Point(-38, -38));
+        assertThat(straight.ontoFilm(0).apply(toe)).isEqualTo(new Point(38, -38));
         assertThat(onFilm.areaMm2()).isCloseTo(foot.areaMm2(), within(1e-9));
-        assertThat(reversed.ontoFilm(true).turnsOver()).as("a quarter turn changes nothing about that")
-                .isEqualTo(reversed.ontoFilm(false).turnsOver());
+        assertThat(reversed.ontoFilm(90).turnsOver()).as("a quarter turn changes nothing about that")
+                .isEqualTo(reversed.ontoFilm(0).turnsOver());
     }
 
     @Test
@@ -80,7 +80,7 @@ class LoadingTest {
         Loading loading = Loading.of(List.of(
                 new Loading.Wanted(FILM, CREAM, List.of(item(Shapes.rectangle(0, 0, 20, 20), 1))),
                 new Loading.Wanted(FILM, jurren.core.Fixtures.SKY, List.of(item(Shapes.rectangle(0, 0, 20, 20), 1))),
-                new Loading.Wanted(FILM, CREAM, List.of(item(Shapes.rectangle(0, 0, 20, 20), 2)))), List.of(), CUTTER, true);
+                new Loading.Wanted(FILM, CREAM, List.of(item(Shapes.rectangle(0, 0, 20, 20), 2)))), List.of(), CUTTER, true, Laying.USUAL, new Nesting());
 
         assertThat(loading.loads()).extracting(Load::order).containsExactly(1, 2);
         assertThat(loading.loads().getFirst().placed()).hasSize(2);

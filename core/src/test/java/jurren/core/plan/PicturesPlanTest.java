@@ -138,7 +138,7 @@ class PicturesPlanTest {
         assertThat(sheet.isCut()).isTrue();
         var load = plan.runs().get(sheet.load() - 1).load();
         assertThat(sheet.widthMm()).isEqualTo(load.usedMm());
-        assertThat(sheet.heightMm()).isEqualTo(load.roll().widthMm());
+        assertThat(sheet.heightMm()).isEqualTo(load.stock().widthMm());
         assertThat(sheet.slots()).hasSize(3);
         for (int i = 0; i < 3; i++) {
             var cut = load.placed().get(i).slot();

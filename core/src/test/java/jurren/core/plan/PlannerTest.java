@@ -155,9 +155,13 @@ class PlannerTest {
     }
 
     @Test
-    void aLoadLongerThanItsRollIsSaid() {
+    void whatARollHasNoRoomForIsLaidOnOneToBuyAndSaid() {
         Job many = Fixtures.job(Fixtures.line(SizeEntry.of("M", 200)));
-        assertThat(plan(many).snags()).filteredOn(Snag.RollTooShort.class::isInstance).isNotEmpty()
-                .allSatisfy(s -> assertThat(((Snag.RollTooShort) s).leftMm()).isEqualTo(3000));
+        Plan plan = plan(many);
+        assertThat(plan.snags()).filteredOn(Snag.RollTooShort.class::isInstance).isNotEmpty()
+                .allSatisfy(s -> assertThat(((Snag.RollTooShort) s).leftMm()).isZero());
+        assertThat(plan.runs()).filteredOn(r -> r.load().stock().lengthMm() > 0).isNotEmpty()
+                .allSatisfy(r -> assertThat(r.load().usedMm()).isLessThanOrEqualTo(r.load().stock().lengthMm()));
+        assertThat(plan.runs().stream().mapToInt(r -> r.load().placed().size()).sum()).isEqualTo(400);
     }
 }

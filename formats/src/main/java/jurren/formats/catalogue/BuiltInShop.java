@@ -9,6 +9,7 @@ import jurren.core.job.Shop;
 import jurren.core.load.Cutter;
 import jurren.core.load.Printer;
 import jurren.core.load.Roll;
+import jurren.core.material.Colour;
 import jurren.core.material.Material;
 import java.io.IOException;
 import java.io.InputStream;
@@ -20,7 +21,13 @@ public final class BuiltInShop {
     private record Machines(Cutter cutter, Printer printer, List<Press> presses) {
     }
 
-    private record Shelf(List<Roll> rolls, Prices prices) {
+    private record Shelf(List<Hanging> rolls, Prices prices) {
+    }
+
+    private record Hanging(String id, String materialId, Colour colour, double widthMm, double lengthMm) {
+        Roll roll() {
+            return new Roll(id, materialId, colour, widthMm, lengthMm);
+        }
     }
 
     private BuiltInShop() {
@@ -34,7 +41,7 @@ public final class BuiltInShop {
         List<Material> materials = read(mapper, "materials.json", new TypeReference<>() { });
         Machines machines = read(mapper, "machines.json", new TypeReference<>() { });
         Shelf shelf = read(mapper, "shelf.json", new TypeReference<>() { });
-        return new Shop(blanks, materials, machines.cutter, machines.printer, machines.presses, shelf.rolls, shelf.prices);
+        return new Shop(blanks, materials, machines.cutter, machines.printer, machines.presses, List.copyOf(shelf.rolls.stream().map(Hanging::roll).toList()), shelf.prices);
     }
 
     private static <T> T read(ObjectMapper mapper, String name, TypeReference<T> type) {

@@ -11,6 +11,9 @@ import jurren.core.blank.Blank;
 import jurren.core.material.Material;
 import jurren.core.blank.Fit;
 import jurren.core.blank.Form;
+import jurren.core.geometry.Point;
+import jurren.core.load.Laying;
+import jurren.core.load.Pin;
 import jurren.core.job.Carried;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
@@ -55,11 +58,34 @@ final class JobJson {
             node.put("customer", job.customer());
         }
         node.put("due", job.due()).put("framed", job.framed());
+        laying(node, job.laying());
         made(node, job.made());
         carried(node, job.carried());
         ArrayNode lines = node.putArray("lines");
         job.lines().forEach(l -> line(lines.addObject(), l, assets));
         return node;
+    }
+
+    private static void laying(ObjectNode node, Laying laying) {
+        if (laying.wish() == Laying.Wish.LEAST_WEEDING) {
+            node.put("laying", "least-weeding");
+        }
+        if (!laying.pins().isEmpty()) {
+            ArrayNode pins = node.putArray("pins");
+            laying.pins().forEach(p -> pins.addObject().put("line", p.lineId()).put("place", p.place()).put("size", p.size()).put("copy", p.copy())
+                    .put("layer", p.layer()).put("stock", p.stock()).put("degrees", p.degrees()).put("xMm", p.middle().xMm()).put("yMm", p.middle().yMm()));
+        }
+    }
+
+    private static Laying laying(JsonNode n, String at) throws Broken {
+        String wish = n.path("laying").asText("least-film");
+        if (!wish.equals("least-film") && !wish.equals("least-weeding")) {
+            throw new Broken(Reason.UNKNOWN_IN_JOB, "laying \"" + wish + "\" in " + at);
+        }
+        List<Pin> pins = Fields.list(n, "pins", at, (p, there) -> Fields.value(there, () -> new Pin(p.path("line").asText(), p.path("place").asText(),
+                p.path("size").asText(), p.path("copy").asInt(), p.path("layer").asInt(), p.path("stock").asText(), p.path("degrees").asDouble(),
+                new Point(p.path("xMm").asDouble(), p.path("yMm").asDouble()))));
+        return new Laying(wish.equals("least-film") ? Laying.Wish.LEAST_FILM : Laying.Wish.LEAST_WEEDING, pins);
     }
 
     private static void made(ObjectNode node, Made made) {
@@ -185,8 +211,9 @@ final class JobJson {
         List<Line> lines = Fields.list(node, "lines", at, (n, p) -> line(n, p, assets));
         Made made = node.has("made") ? made(node.path("made"), at + ".made") : Made.NOTHING;
         Carried carried = carried(node.path("carried"), at + ".carried");
+        Laying laying = laying(node, at);
         return Fields.value(at, () -> new Job(node.path("name").asText(), node.path("number").asText(), node.path("customer").asText(),
-                node.path("due").asText(), node.path("framed").asBoolean(true), lines, made, carried));
+                node.path("due").asText(), node.path("framed").asBoolean(true), lines, made, carried, laying));
     }
 
     private Line line(JsonNode n, String at, Assets.Reading assets) throws Broken {

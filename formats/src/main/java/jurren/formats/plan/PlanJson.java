@@ -129,8 +129,8 @@ public final class PlanJson {
     private static void load(ObjectNode node, CutRun run) {
         int order = run.load().order();
         node.put("order", order).put("material", run.load().material().id()).put("colour", run.load().colour().hex())
-                .put("stock", run.load().roll().id()).put("usedMm", rounded(run.load().usedMm(), 3))
-                .put("widthMm", run.load().roll().widthMm()).put("file", "load-" + order + ".plt")
+                .put("stock", run.load().stock().id()).put("usedMm", rounded(run.load().usedMm(), 3))
+                .put("widthMm", run.load().stock().widthMm()).put("file", "load-" + order + ".plt")
                 .put("paths", run.paths().size()).put("cutMm", rounded(run.cutMm(), 2))
                 .put("travelMm", rounded(run.travelMm(), 2)).put("seconds", rounded(run.seconds(), 2));
         ArrayNode placed = node.putArray("placed");

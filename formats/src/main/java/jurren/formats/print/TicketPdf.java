@@ -301,7 +301,7 @@ public final class TicketPdf {
             room(28, x);
             String colour = run.load().material().colourName(run.load().colour());
             sheet.text(run.load().order() + "  " + TicketWords.text("ticket.load", colour,
-                    words.unit().rough(run.load().roll().widthMm()), lower(run.load().material().name())), x, y, DocumentFonts.TEXT_BOLD, 10, INK);
+                    words.unit().rough(run.load().stock().widthMm()), lower(run.load().material().name())), x, y, DocumentFonts.TEXT_BOLD, 10, INK);
             y += line == null ? 0 : 12;
             use(TicketWords.text("ticket.load.use", words.unit().film(run.load().usedMm()), run.paths().size(),
                     Words.duration(run.seconds())), x, right);

@@ -11,7 +11,7 @@ import jurren.core.blank.Face;
 import jurren.core.blank.Garment;
 import jurren.core.geometry.Box;
 import jurren.core.job.Shop;
-import jurren.core.load.Roll;
+import jurren.core.load.Stock;
 import jurren.core.material.Colour;
 import jurren.core.material.FilmColour;
 import jurren.core.material.Material;
@@ -35,7 +35,7 @@ public record Ground(Box area, double artWidthMm, boolean fromTop, Colour cloth,
     public static Ground of(Face face, Material material, BlankColour cloth, Shop shop) {
         Box area = face.area().box();
         return new Ground(area, Math.min(face.artWidthMm(), area.widthMm()), face.form() instanceof Garment, cloth.colour(),
-                material.colours(), shop.shelf().stream().filter(r -> r.materialId().equals(material.id())).map(Roll::colour)
+                material.colours(), shop.shelf().stream().filter(r -> r.materialId().equals(material.id())).map(Stock::colour)
                 .collect(Collectors.toSet()));
     }
 

@@ -12,7 +12,7 @@ public final class LoadSvg {
 
     public static byte[] write(CutRun run) {
         double length = run.load().usedMm();
-        double width = run.load().roll().widthMm();
+        double width = run.load().stock().widthMm();
         StringBuilder out = new StringBuilder(String.format(Locale.ROOT, """
                 <?xml version="1.0" encoding="UTF-8"?>
                 <svg xmlns="http://www.w3.org/2000/svg" width="%smm" height="%smm" viewBox="0 0 %s %s">

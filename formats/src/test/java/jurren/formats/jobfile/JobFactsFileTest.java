@@ -17,6 +17,7 @@ import jurren.core.blank.Family;
 import jurren.core.job.Carried;
 import jurren.core.job.Job;
 import jurren.core.job.Made;
+import jurren.core.load.Laying;
 import jurren.core.job.Shop;
 import jurren.core.job.Thing;
 import jurren.core.material.Material;
@@ -115,7 +116,7 @@ class JobFactsFileTest {
         Shop poorer = without("smooth-film");
         Material film = SHOP.material("smooth-film").orElseThrow();
         Job tees = tees();
-        Job job = new Job(tees.name(), tees.number(), "", tees.due(), true, tees.lines(), Made.NOTHING, new Carried(List.of(), List.of(film)));
+        Job job = new Job(tees.name(), tees.number(), "", tees.due(), true, tees.lines(), Made.NOTHING, new Carried(List.of(), List.of(film)), Laying.USUAL);
         Job there = again(job, poorer);
         assertThat(there).isEqualTo(job);
         assertThat(there.carried().materials()).containsExactly(film);
@@ -129,7 +130,7 @@ class JobFactsFileTest {
     void anUnknownWayIsNamedAndNothingIsTaken() throws IOException {
         Job tees = tees();
         Job job = new Job(tees.name(), tees.number(), "", tees.due(), true, tees.lines(), Made.NOTHING,
-                new Carried(List.of(), List.of(SHOP.material("smooth-film").orElseThrow())));
+                new Carried(List.of(), List.of(SHOP.material("smooth-film").orElseThrow())), Laying.USUAL);
         JobRead read = read(changed(job, j -> ((ObjectNode) j.path("carried").path("materials").path(0)).put("process", "SCREEN_PRINT")), SHOP);
         assertThat(read).isInstanceOfSatisfying(JobRead.Refused.class, r -> {
             assertThat(r.refusal().reason()).isEqualTo(Reason.UNKNOWN_IN_JOB);

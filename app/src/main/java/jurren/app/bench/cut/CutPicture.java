@@ -30,7 +30,7 @@ final class CutPicture {
     private static final double MACHINE_MM = 62;
 
     Box view(Optional<CutRun> run, Point head) {
-        double width = run.map(r -> r.load().roll().widthMm()).orElse(305.0);
+        double width = run.map(r -> r.load().stock().widthMm()).orElse(305.0);
         double start = start(run, head);
         return new Box(-width - 18, -(start + WINDOW_MM) - MACHINE_MM, 18, -start + 12);
     }
@@ -51,7 +51,7 @@ final class CutPicture {
         }
         CutRun run = shown.get();
         Load load = run.load();
-        double width = load.roll().widthMm();
+        double width = load.stock().widthMm();
         double start = start(shown, head);
         double back = start + WINDOW_MM;
         Box film = new Box(-width, -back, 0, start == 0 ? 0 : -start + 60);

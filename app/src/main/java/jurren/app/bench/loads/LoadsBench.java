@@ -18,6 +18,7 @@ import jurren.core.layer.Inked;
 import jurren.core.load.Load;
 import jurren.core.load.Placed;
 import jurren.core.load.Roll;
+import jurren.core.load.Stock;
 import jurren.core.material.Colour;
 import jurren.core.material.Material;
 import jurren.core.plan.Plan;
@@ -102,7 +103,7 @@ public final class LoadsBench implements BenchView {
     private double scale() {
         List<CutRun> runs = runs();
         double length = runs.stream().mapToDouble(r -> r.load().usedMm()).max().orElse(1000);
-        double width = runs.stream().mapToDouble(r -> r.load().roll().widthMm()).sum();
+        double width = runs.stream().mapToDouble(r -> r.load().stock().widthMm()).sum();
         double across = (canvas.getWidth() - 28 - CORE_PX) / length;
         double down = (canvas.getHeight() - 20 - runs.size() * (TITLE_PX + GAP_PX)) / Math.max(1, width);
         return Math.max(0.03, Math.min(0.75, Math.min(across, down)));
@@ -143,7 +144,7 @@ public final class LoadsBench implements BenchView {
         double top = 0;
         for (CutRun run : runs()) {
             draw(pen, run.load(), top + TITLE_PX / px);
-            top += (TITLE_PX + GAP_PX) / px + run.load().roll().widthMm();
+            top += (TITLE_PX + GAP_PX) / px + run.load().stock().widthMm();
         }
     }
 
@@ -182,7 +183,7 @@ public final class LoadsBench implements BenchView {
     private void draw(Pen pen, Load load, double topMm) {
         double px = pen.view().pxPerMm();
         double left = CORE_PX / px;
-        double width = load.roll().widthMm();
+        double width = load.stock().widthMm();
         Colour colour = load.colour();
         Color film = Theme.paint(colour);
         Color mark = colour.luminance() > 0.22 ? film.deriveColor(0, 1.1, 0.68, 1) : film.deriveColor(0, 0.8, 1, 1).brighter();
@@ -199,9 +200,6 @@ public final class LoadsBench implements BenchView {
         for (Placed p : load.placed()) {
             boolean own = p.item().lineId().equals(session.line().id());
             pen.fill(p.item().layer().region(), p.onto().then(onto), own ? mark : mark.interpolate(film, 0.6));
-            if (load.framed()) {
-                pen.box(p.slot().placed(onto), line, 1);
-            }
         }
         core(pen, topMm, width);
     }
@@ -210,8 +208,8 @@ public final class LoadsBench implements BenchView {
         double x = pen.view().x(0) + CORE_PX;
         double y = pen.view().y(topMm) - 13;
         pen.text(Texts.of("loads.title", load.order(), load.material().colourName(load.colour()), load.material().name(),
-                session.unit().rough(load.roll().widthMm())), x, y, Theme.heading(15), Theme.INK, TextAlignment.LEFT);
-        pen.text(Texts.of("loads.use", session.unit().film(load.usedMm()), Math.round(load.slotShare() * 100)),
+                session.unit().rough(load.stock().widthMm())), x, y, Theme.heading(15), Theme.INK, TextAlignment.LEFT);
+        pen.text(Texts.of("loads.use", session.unit().film(load.usedMm()), Math.round(load.pieceShare() * 100)),
                 pen.view().x(load.usedMm()) + CORE_PX > canvas.getWidth() * 0.62
                         ? pen.view().x(load.usedMm()) + CORE_PX : canvas.getWidth() * 0.98, y,
                 Theme.measure(12), Theme.SOFT, TextAlignment.RIGHT);
@@ -244,14 +242,13 @@ public final class LoadsBench implements BenchView {
         shows.show(showsPrints() ? Shown.PRINTS : Shown.FILM);
         shows.setDisable(sheets().isEmpty() || runs().isEmpty());
         session.plan().ifPresent(plan -> {
-            Cutter cutter = session.shop().cutter();
             used.setText(session.unit().film(plan.filmUsedMm()));
             least.setText(session.unit().film(plan.runs().stream()
-                    .mapToDouble(r -> r.load().leastPossibleMm(cutter)).sum()));
+                    .filter(r -> r.load().stock() instanceof Roll).mapToDouble(r -> r.load().leastMm()).sum()));
             back.setText(session.unit().film(plan.runs().stream()
-                    .mapToDouble(r -> Math.max(0, r.load().roll().lengthMm() - r.load().usedMm())).sum()));
+                    .filter(r -> r.load().stock() instanceof Roll).mapToDouble(r -> Math.max(0, r.load().stock().lengthMm() - r.load().usedMm())).sum()));
             framed.setText(String.valueOf(plan.runs().stream()
-                    .mapToInt(r -> r.load().framed() ? r.load().placed().size() : 0).sum()));
+                    .mapToInt(r -> r.load().frames().size()).sum()));
         });
         prints.getChildren().setAll(session.plan().map(this::printCards).orElse(List.of()));
         Controls.refillWhenChanged(shelf, List.of(session.shop().shelf(), session.unit()), this::shelfRows);
@@ -282,7 +279,7 @@ public final class LoadsBench implements BenchView {
     private List<Node> shelfRows() {
         List<Node> rows = new ArrayList<>();
         String material = "";
-        for (Roll roll : session.shop().shelf()) {
+        for (Stock roll : session.shop().shelf()) {
             if (!roll.materialId().equals(material)) {
                 material = roll.materialId();
                 rows.add(Controls.label(session.shop().material(material).map(Material::name).orElse(material), "card-title"));
@@ -292,7 +289,7 @@ public final class LoadsBench implements BenchView {
         return rows;
     }
 
-    private Node shelfRow(Roll roll) {
+    private Node shelfRow(Stock roll) {
         String name = session.shop().material(roll.materialId()).map(m -> m.colourName(roll.colour())).orElse("");
         HBox row = Controls.row(name, Controls.figure(session.unit().film(roll.lengthMm())));
         javafx.scene.shape.Rectangle chip = new javafx.scene.shape.Rectangle(12, 12, Theme.paint(roll.colour()));

@@ -1,0 +1,80 @@
+package jurren.core.load;
+
+import java.util.ArrayList;
+import java.util.List;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.Region;
+import jurren.core.layer.Making;
+
+/**
+ * Weeding frames: straight cuts around groups of pieces, so that the waste of a group lifts in one. A frame never goes between
+ * pieces that lie into each other: where two frames would meet, there is one around both.
+ */
+final class Frames {
+    /** From a piece to the frame round it. */
+    static final double MARGIN_MM = 4;
+    /** A ring that fills so much of its rectangle is the rectangle. */
+    private static final double NEARLY_RECTANGLE = 0.8;
+    /** Frames that come nearer than this are one. */
+    private static final double APART_MM = 2;
+    private static final double STRAIGHT_MM = 0.5;
+
+    private static final class Group {
+        private Region ring;
+        private int last;
+
+        Group(Region ring, int last) {
+            this.ring = ring;
+            this.last = last;
+        }
+    }
+
+    private Frames() {
+    }
+
+    /** Of what a knife does not cut right through: that falls out by itself. */
+    static List<Load.Frame> around(List<Placed> placed, Region usable) {
+        List<Group> groups = new ArrayList<>();
+        for (int i = 0; i < placed.size(); i++) {
+            Placed p = placed.get(i);
+            if (p.item().layer().making().cut() == Making.Cut.KISS) {
+                add(groups, new Group(ring(p.item().layer().region().placed(p.onto()).hull().grown(MARGIN_MM, CornerStyle.MITRED)), i));
+            }
+        }
+        List<Load.Frame> frames = new ArrayList<>();
+        for (Group g : groups) {
+            // an offcut can be narrower than what a hand would cut around it
+            Region within = g.ring.intersect(usable);
+            if (!within.isEmpty()) {
+                frames.add(new Load.Frame(within.largest().outer(), g.last));
+            }
+        }
+        return frames;
+    }
+
+    private static void add(List<Group> groups, Group added) {
+        Group g = added;
+        for (int i = 0; i < groups.size(); ) {
+            Group other = groups.get(i);
+            if (near(g.ring, other.ring)) {
+                groups.remove(i);
+                g = new Group(ring(g.ring.weld(other.ring).hull()), Math.max(g.last, other.last));
+                i = 0;
+            } else {
+                i++;
+            }
+        }
+        groups.add(g);
+    }
+
+    private static boolean near(Region a, Region b) {
+        return a.bounds().grown(APART_MM).crossed(b.bounds()).isPresent()
+                && !a.grown(APART_MM, CornerStyle.MITRED).intersect(b).isEmpty();
+    }
+
+    private static Region ring(Region convex) {
+        Box box = convex.bounds();
+        return convex.areaMm2() >= NEARLY_RECTANGLE * box.areaMm2() ? Region.of(box) : convex.simplified(STRAIGHT_MM);
+    }
+}

@@ -1,0 +1,170 @@
+package jurren.core.nest;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicLong;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.Region;
+import jurren.core.stop.Stop;
+
+/**
+ * Every shape in every turn, and how far apart each two must stand. Equal shapes are one. A shape is grown by half the gap
+ * and its outline made coarser on the outer side, so that what is free here is free in truth.
+ */
+final class Shapes {
+    /** The most an outline is made coarser, as a share of the gap; without a gap, of the shape's size. */
+    private static final double COARSE = 0.12;
+    private static final double OF_SIZE = 0.005;
+    private static final double FINE_MM = 0.02;
+    /** What is kept of clearances; the rest are worked out when they are asked for. */
+    private static final long MOST_BYTES = 160L << 20;
+    /** Shapes of more parts than this would make clearances too large to keep: they are made coarser. */
+    private static final int MANY_PARTS = 14;
+    private static final double COARSER = 2.5;
+    private static final int MANY_CORNERS = 24;
+    private static final int MOST_KEPT = 3000;
+    private static final long MOST_PAIRS_OF_PARTS = 3_000_000;
+    private static final int MOST_COARSER = 4;
+    /** Two milliseconds each. */
+    private static final int MOST_OUTLINED = 6000;
+
+    private final List<Turned> all = new ArrayList<>();
+    private final Map<Integer, int[]> turns = new HashMap<>();
+    private final Map<Region, Integer> known = new HashMap<>();
+    private final double gapMm;
+    private Clearance[] clearances = new Clearance[0];
+    private int size;
+    private int mostParts = 1;
+    private int mostEach = MANY_PARTS;
+    private final AtomicLong bytes = new AtomicLong();
+
+    Shapes(double gapMm) {
+        this.gapMm = gapMm;
+    }
+
+    /** As coarse as must be for so many: all pairs of all turns are looked at, and each pair in all its parts. */
+    void expect(List<Cutout> cutouts) {
+        long turned = cutouts.stream().distinct().mapToLong(c -> c.turning().degrees().size()).sum();
+        mostEach = (int) Math.clamp(Math.sqrt((double) MOST_PAIRS_OF_PARTS / Math.max(1, turned * turned / 2)), 1, MANY_PARTS);
+    }
+
+    /** The numbers of a shape's turns. */
+    int[] turnsOf(Cutout c, Turning turning) {
+        int shape = known.computeIfAbsent(c.shape(), _ -> known.size());
+        return turns.computeIfAbsent(shape * Turning.values().length + turning.ordinal(), _ -> {
+            Region around = around(c.shape());
+            return turning.degrees().stream().mapToInt(d -> add(shape, d, c.shape(), around)).toArray();
+        });
+    }
+
+    /** A shape in one turn of its own, as a person laid it. */
+    int turned(Cutout c, double degrees) {
+        return add(-1, 0, c.shape().placed(jurren.core.geometry.Placement.turned(degrees)), around(c.shape()).placed(jurren.core.geometry.Placement.turned(degrees)));
+    }
+
+    /** What nothing may lie on. */
+    int obstacle(Region region) {
+        return add(-1, 0, region, region);
+    }
+
+    private int add(int shape, int degrees, Region itself, Region around) {
+        Turned t = Turned.of(all.size(), shape, degrees, itself, around);
+        all.add(t);
+        mostParts = Math.max(mostParts, t.parts());
+        return t.number();
+    }
+
+    private Region around(Region shape) {
+        double coarse = Math.max(FINE_MM, gapMm > 0 ? gapMm * COARSE : Math.sqrt(shape.areaMm2()) * OF_SIZE);
+        // what many corners have is mostly finer than any of this: it goes before the slow and careful part
+        double fine = shape.vertexCount() > MANY_CORNERS ? coarse / 8 : 0;
+        Region grown = gapMm + fine > 0 ? shape.grown(gapMm / 2 + fine, CornerStyle.ROUND).simplified(fine) : shape;
+        Region around = Coarser.of(grown, coarse);
+        for (int i = 0; i < MOST_COARSER && around.convexParts().size() > mostEach; i++) {
+            coarse *= COARSER;
+            around = Coarser.of(grown, coarse);
+        }
+        return around.convexParts().size() > 2 * mostEach ? around.hull() : around;
+    }
+
+    /** To be called when all shapes are known. */
+    void ready() {
+        this.size = all.size();
+        this.clearances = new Clearance[size <= MOST_KEPT ? size * (size + 1) / 2 : 0];
+    }
+
+    Turned turned(int number) {
+        return all.get(number);
+    }
+
+    /**
+     * Puts the clearances of all pairs that a search on these shapes will ask for into outlines, where there are not too many.
+     * Two shapes turned alike are worked out once.
+     */
+    void outline(Set<Integer> used) {
+        List<int[]> pairs = new ArrayList<>();
+        Set<List<Integer>> first = new HashSet<>();
+        for (int a : used) {
+            for (int b : used) {
+                if (a <= b && clearances.length > 0 && first.add(alike(a, b))) {
+                    pairs.add(new int[] {a, b});
+                }
+            }
+        }
+        if (pairs.size() > MOST_OUTLINED) {
+            return;
+        }
+        Stop stop = Stop.here();
+        Map<List<Integer>, Clearance> known = new ConcurrentHashMap<>();
+        pairs.parallelStream().forEach(p -> {
+            stop.look();
+            known.put(alike(p[0], p[1]), new Clearance(all.get(p[0]), all.get(p[1])).outlined());
+        });
+        Map<List<Integer>, int[]> of = new HashMap<>();
+        pairs.forEach(p -> of.put(alike(p[0], p[1]), p));
+        for (int a : used) {
+            for (int b : used) {
+                if (a <= b) {
+                    List<Integer> alike = alike(a, b);
+                    int quarters = (all.get(a).degrees() - all.get(of.get(alike)[0]).degrees() + 360) / 90 % 4;
+                    clearances[b * (b + 1) / 2 + a] = known.get(alike).turned(quarters);
+                }
+            }
+        }
+    }
+
+    /** Two pairs are alike when both shapes of one are those of the other turned by the same quarters. */
+    private List<Integer> alike(int a, int b) {
+        Turned first = all.get(a);
+        Turned second = all.get(b);
+        return first.shape() < 0 || second.shape() < 0 ? List.of(a, b)
+                : List.of(first.shape(), first.degrees() % 90, second.shape(), (second.degrees() - first.degrees() + 360) % 360);
+    }
+
+    /** Room for the stretches of any line. */
+    double[] stretches() {
+        return new double[Math.max(256, 2 * mostParts * mostParts + 2)];
+    }
+
+    /** From the smaller number to the larger. Two threads may work the same one out; both get the same. */
+    Clearance between(int a, int b) {
+        int at = b * (b + 1) / 2 + a;
+        if (at >= clearances.length) {
+            return new Clearance(all.get(a), all.get(b));
+        }
+        Clearance c = clearances[at];
+        if (c == null) {
+            c = new Clearance(all.get(a), all.get(b));
+            if (bytes.get() < MOST_BYTES) {
+                bytes.addAndGet(c.bytes());
+                clearances[at] = c;
+            }
+        }
+        return c;
+    }
+}
