@@ -10,7 +10,7 @@ import picocli.CommandLine.ParameterException;
 
 /** {@code jurren} with its commands; without one it opens the window with the demo job. */
 @Command(name = "jurren", mixinStandardHelpOptions = true, version = "Jurren 0.1.0",
-        resourceBundle = "jurren.app.cli.cli", subcommands = {OpenCommand.class, MakeCommand.class, MendCommand.class, StartCommand.class, TraceCommand.class, ConvertCommand.class, ListCommand.class,
+        resourceBundle = "jurren.app.cli.cli", subcommands = {OpenCommand.class, MakeCommand.class, MendCommand.class, NestCommand.class, StartCommand.class, TraceCommand.class, ConvertCommand.class, ListCommand.class,
         TemplateCommand.class, SnapCommand.class, CutterCommand.class})
 public final class JurrenCommand implements Callable<Integer> {
     private final Windows windows;

@@ -79,6 +79,12 @@ final class MakeCommand implements Callable<Integer> {
     @Option(names = "--no-frames", descriptionKey = "make.no-frames")
     private boolean noFrames;
 
+    @Option(names = "--stock", paramLabel = "FILE", descriptionKey = "make.stock")
+    private Path stock;
+
+    @Option(names = "--seconds", paramLabel = "N", defaultValue = "0", descriptionKey = "make.seconds")
+    private double seconds;
+
     @Option(names = "--png", descriptionKey = "make.png")
     private boolean png;
 
@@ -101,13 +107,16 @@ final class MakeCommand implements Callable<Integer> {
         Units units = millimetres ? Units.METRIC : Units.AMERICAN;
         words = new Words(units);
         ShopFolder.usual().loadFonts();
-        Shop shop = ShopFolder.usual().shop();
+        Shop shop = Wanted.stock(ShopFolder.usual().shop(), stock, words);
+        if (!(seconds >= 0 && seconds <= TightLayouts.MOST_SECONDS)) {
+            throw new Problem(CliTexts.text("nest.no-seconds", (int) TightLayouts.MOST_SECONDS));
+        }
         Job job = input.getFileName().toString().endsWith(".jurren") ? readJob(shop) : jobOf(readDrawing(), shop);
         if (cutLine.isBlank()) {
             throw new Problem(CliTexts.text("make.no-cut-line"));
         }
         Planner planner = new Planner();
-        Plan plan = planner.plan(noFrames ? job.withFrames(false) : job, shop);
+        Plan plan = TightLayouts.plan(planner, noFrames ? job.withFrames(false) : job, shop, seconds);
         refuseUnusable(plan);
         Remedies remedies = Remedies.of(plan, planner);
         boolean stopped = plan.has(Snag.Gravity.STOPS) && !force;

@@ -14,6 +14,11 @@ import jurren.core.blank.BlankSize;
 import jurren.core.blank.BlankColour;
 import jurren.core.job.Shop;
 import jurren.core.material.Material;
+import jurren.formats.catalogue.ShelfFile;
+import jurren.formats.words.Words;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
 import java.util.stream.Collectors;
 
 /** What a command line names, or a sentence that says what there is. */
@@ -26,6 +31,21 @@ final class Wanted {
     static Blank blank(Shop shop, String id) {
         return shop.blank(id).orElseThrow(() -> new Problem(CliTexts.text("make.no-blank", id,
                 shop.blanks().stream().map(Blank::id).collect(Collectors.joining(", ")))));
+    }
+
+    /** The shop with the shelf of a file, as it is when there is none; nothing on it may be broken. */
+    static Shop stock(Shop shop, Path file, Words words) {
+        if (file == null) {
+            return shop;
+        }
+        if (!Files.isReadable(file)) {
+            throw new Problem(CliTexts.text("make.unreadable", file));
+        }
+        ShelfFile.Found found = new ShelfFile(file, List.of()).read();
+        if (!found.refused().isEmpty()) {
+            throw new Problem(words.refusal(found.refused().getFirst()));
+        }
+        return shop.withShelf(found.stock());
     }
 
     static Material material(Shop shop, String id) {

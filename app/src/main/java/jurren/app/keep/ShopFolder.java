@@ -6,6 +6,7 @@ import jurren.core.job.Shop;
 import jurren.formats.Refusal;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.catalogue.OwnBlanks;
+import jurren.formats.catalogue.ShelfFile;
 import jurren.formats.files.SafeFiles;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -26,11 +27,13 @@ public final class ShopFolder {
 
     private final Starts starts;
     private final Path cutColour;
+    private final Path shelf;
 
     public ShopFolder(Path folder) {
         this.blanks = folder.resolve("blanks");
         this.own = new OwnBlanks(blanks);
         this.cutColour = folder.resolve("cut-colour.txt");
+        this.shelf = folder.resolve("shelf.json");
         this.fonts = folder.resolve("fonts");
         this.starts = new Starts(folder.resolve("starts"));
     }
@@ -40,7 +43,17 @@ public final class ShopFolder {
     }
 
     public Shop shop() {
-        return BuiltInShop.read().withOwn(own.read().blanks());
+        Shop built = BuiltInShop.read();
+        return built.withOwn(own.read().blanks()).withShelf(shelf(built).read().stock());
+    }
+
+    /** What hangs and lies in this shop; until something of it was changed, what ships with the application. */
+    public ShelfFile shelf() {
+        return shelf(BuiltInShop.read());
+    }
+
+    private ShelfFile shelf(Shop built) {
+        return new ShelfFile(shelf, built.shelf());
     }
 
     public Starts starts() {

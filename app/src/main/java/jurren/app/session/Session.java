@@ -55,6 +55,8 @@ public final class Session {
     private final Lane planning;
     private final Recovery recovery;
     private final SnagDesk snags;
+    private final NestDesk nests;
+    private final ShelfDesk shelf;
     private final Notices notices = new Notices();
     private final List<Runnable> watchers = new ArrayList<>();
     private Shop shop;
@@ -78,6 +80,8 @@ public final class Session {
         this.desk = new Desk(Platform::runLater);
         this.planning = desk.lane();
         this.snags = new SnagDesk(this, planner);
+        this.nests = new NestDesk(this, planner);
+        this.shelf = new ShelfDesk(this);
         this.recovery = new Recovery(folder, desk, why -> trouble(Texts.of("window.not-kept", Texts.reason(why))));
         this.document = new Document(begin, Optional.empty());
     }
@@ -181,6 +185,25 @@ public final class Session {
     /** What mends the snags of the newest plan. */
     public SnagDesk snags() {
         return snags;
+    }
+
+    /** What looks for tighter layouts. */
+    public NestDesk nests() {
+        return nests;
+    }
+
+    public ShelfDesk shelf() {
+        return shelf;
+    }
+
+    /** Something of what is shown changed that is no fact. */
+    public void nudge() {
+        tell();
+    }
+
+    /** Tighter layouts were found. */
+    void layouts() {
+        planNow(0);
     }
 
     /** The motif that is chosen alone. */
@@ -542,6 +565,7 @@ public final class Session {
     private void planned(Plan newPlan) {
         plan = newPlan;
         snags.planned(newPlan);
+        nests.planned(newPlan);
         tell();
     }
 

@@ -181,6 +181,7 @@ final class JobDrawer {
                 paper("drawer-printer", "drawer.printer", () -> actions.give(AskFor.What.PRINTER, "")),
                 paper("drawer-proof", "drawer.proof", actions::saveProof),
                 paper("drawer-export", "drawer.export", () -> actions.give(AskFor.What.EXPORT, "")),
+                paper("drawer-shelf", "loads.open-shelf", () -> actions.give(AskFor.What.SHELF, "")),
                 paper("drawer-cuts", "drawer.cuts", () -> actions.give(AskFor.What.CUT_FILES, "")),
                 paper("drawer-all", "drawer.all", actions::makeAll));
     }

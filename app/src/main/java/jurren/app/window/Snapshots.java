@@ -2,9 +2,10 @@ package jurren.app.window;
 
 import jurren.app.cutter.CutTalk;
 import jurren.app.session.Bench;
-import jurren.app.keep.Settings;
+
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import jurren.core.snag.Snag;
@@ -15,6 +16,11 @@ import jurren.core.art.Pose;
 import jurren.core.art.Motif;
 import jurren.core.art.Lettering;
 import jurren.core.lettering.Typefaces;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Region;
+import jurren.core.job.Shop;
+import jurren.core.load.Offcut;
+import jurren.core.load.Stock;
 import jurren.core.plan.Planner;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
@@ -44,6 +50,8 @@ import javax.imageio.ImageIO;
 
 /** One picture of each main view, made from the demo job without a display. */
 public final class Snapshots {
+    /** The loads are looked at once so large a share of the search for tighter layouts is done. */
+    private static final int LOOKED_FOR_SHARE = 10;
     private static final long PATIENCE_S = 60;
 
     private final Map<String, byte[]> pictures = new LinkedHashMap<>();
@@ -79,7 +87,7 @@ public final class Snapshots {
         Platform.startup(() -> { });
         Path nowhere = Path.of(System.getProperty("java.io.tmpdir"), "jurren-snap-" + ProcessHandle.current().pid());
         on(() -> {
-            session = new Session(BuiltInShop.read(), JobDocument.of(DemoJob.make()), nowhere, new Planner());
+            session = new Session(withOffcuts(BuiltInShop.read()), JobDocument.of(DemoJob.make()), nowhere, new Planner());
             stage = new Stage();
             window = new JurrenWindow(stage, session, new SystemFiles(stage, session.settings()));
             window.show();
@@ -95,6 +103,13 @@ public final class Snapshots {
             });
             if (bench == Bench.CUT) {
                 cutSome();
+            }
+            if (bench == Bench.LOADS) {
+                until(() -> session.nests().done() * LOOKED_FOR_SHARE >= session.nests().all());
+                on(() -> {
+                    session.nests().stop();
+                    return null;
+                });
             }
             picture(bench.name().toLowerCase(Locale.ROOT));
             if (bench == Bench.ART) {
@@ -133,7 +148,12 @@ public final class Snapshots {
         until(() -> scene.lookup("#dry-run-sheet .image-view") != null);
         picture("dry-run");
         click("#sheet-close");
-        large();
+        line("A", Bench.LOADS, null);
+        click("#loads-show-film");
+        click("#open-shelf");
+        click("#roll-roll-305-#F6EFDC");
+        picture("shelf");
+        click("#sheet-close");
         on(() -> {
             window.close();
             return null;
@@ -164,14 +184,15 @@ public final class Snapshots {
         click("#spread-apart");
     }
 
-    /** With text as large as it goes. */
-    private void large() throws InterruptedException {
-        on(() -> {
-            session.showText(Settings.MOST_TEXT_PX);
-            session.show(Bench.LAYERS);
-            return null;
-        });
-        picture("layers-large-text");
+    /** A shop that kept some of what its loads left behind. */
+    private static Shop withOffcuts(Shop shop) {
+        List<Stock> shelf = new ArrayList<>(shop.shelf());
+        Region corner = Region.of(Box.ofSize(0, 0, 260, 190)).minus(Region.of(Box.ofSize(170, 110, 90, 80)));
+        Region hole = Region.of(Box.ofSize(0, 0, 150, 140)).minus(Region.of(Box.ofSize(45, 40, 50, 55)));
+        shelf.add(new Offcut("no 17", "smooth-film", Colour.of("#7FC4DA"), corner, false, "2026-10-30"));
+        shelf.add(new Offcut("no 21", "glitter-film", Colour.of("#D1A94B"), Region.of(Box.ofSize(0, 0, 320, 60)), false, "2026-11-12"));
+        shelf.add(new Offcut("no 22", "stretch-film", Colour.of("#F6EFDC"), hole, false, "2026-11-20"));
+        return shop.withShelf(shelf);
     }
 
     /** The customer's photograph, being traced in its colours. */

@@ -24,6 +24,7 @@ import jurren.app.session.Bench;
 import jurren.app.session.Session;
 import jurren.app.sheet.FileQuestions;
 import jurren.app.sheet.Sheets;
+import jurren.app.shelf.ShelfSheet;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Typed;
 import jurren.core.art.Lettering;
@@ -79,6 +80,7 @@ public final class WindowActions {
             case DRAWER -> new JobDrawer(session, this, sheets).open();
             case DRAWING -> files.toOpen(FileQuestions.Kind.DRAWING).ifPresent(art.bringing()::file);
             case TRACE_AGAIN -> art.bringing().again(which);
+            case SHELF -> new ShelfSheet(session, sheets).open();
             case EXPORT -> art.export(fileName(""));
             case PRINT -> withPlan(this::ticket);
             case PRINTER -> withPlan(this::print);

@@ -19,6 +19,7 @@ final class Frames {
     /** Frames that come nearer than this are one. */
     private static final double APART_MM = 2;
     private static final double STRAIGHT_MM = 0.5;
+    private static final double ROUNDING_MM = 1e-6;
 
     private static final class Group {
         private Region ring;
@@ -45,7 +46,9 @@ final class Frames {
         List<Load.Frame> frames = new ArrayList<>();
         for (Group g : groups) {
             // an offcut can be narrower than what a hand would cut around it
-            Region within = g.ring.intersect(usable);
+            Box box = usable.bounds();
+            boolean inside = usable.areaMm2() > box.areaMm2() * (1 - 1e-9) && box.covers(g.ring.bounds(), ROUNDING_MM);
+            Region within = inside ? g.ring : g.ring.intersect(usable);
             if (!within.isEmpty()) {
                 frames.add(new Load.Frame(within.largest().outer(), g.last));
             }

@@ -8,10 +8,11 @@ import java.util.function.Predicate;
 /**
  * What a person decided about how film is laid.
  *
- * @param pins what lies where a hand put it
+ * @param pins  what lies where a hand put it
+ * @param taken film that is off the shelf because it was cut, each as long as what was cut from it
  */
-public record Laying(Wish wish, List<Pin> pins) {
-    public static final Laying USUAL = new Laying(Wish.LEAST_FILM, List.of());
+public record Laying(Wish wish, List<Pin> pins, List<Roll> taken) {
+    public static final Laying USUAL = new Laying(Wish.LEAST_FILM, List.of(), List.of());
 
     /** What matters more. */
     public enum Wish {
@@ -23,10 +24,11 @@ public record Laying(Wish wish, List<Pin> pins) {
 
     public Laying {
         pins = List.copyOf(pins);
+        taken = List.copyOf(taken);
     }
 
     public Laying withWish(Wish newWish) {
-        return new Laying(newWish, pins);
+        return new Laying(newWish, pins, taken);
     }
 
     public Optional<Pin> pin(CutItem item) {
@@ -38,10 +40,33 @@ public record Laying(Wish wish, List<Pin> pins) {
         List<Pin> all = new ArrayList<>(pins.stream().filter(p -> !(p.lineId().equals(pin.lineId()) && p.place().equals(pin.place())
                 && p.size().equals(pin.size()) && p.copy() == pin.copy() && p.layer() == pin.layer())).toList());
         all.add(pin);
-        return new Laying(wish, all);
+        return new Laying(wish, all, taken);
+    }
+
+    /** A load was cut: its film is gone, and everything on it stays as it lies. */
+    public Laying cut(Load load) {
+        String id = "cut-" + (taken.size() + 1) + "-" + load.stock().id();
+        Laying after = this;
+        for (Placed p : load.placed()) {
+            after = after.with(Pin.of(p, id));
+        }
+        List<Roll> more = new ArrayList<>(taken);
+        more.add(new Roll(id, load.material().id(), load.colour(), load.stock().widthMm(), load.usedMm()));
+        return new Laying(wish, after.pins, more);
+    }
+
+    /** A load that was taken for cut was not. */
+    public Laying notCut(Load load) {
+        String id = load.stock().id();
+        return new Laying(wish, pins.stream().filter(p -> !p.stock().equals(id)).toList(), taken.stream().filter(r -> !r.id().equals(id)).toList());
+    }
+
+    /** Whether it is off the shelf already. */
+    public boolean isTaken(Stock stock) {
+        return taken.stream().anyMatch(stock::equals);
     }
 
     public Laying without(Predicate<Pin> which) {
-        return new Laying(wish, pins.stream().filter(which.negate()).toList());
+        return new Laying(wish, pins.stream().filter(which.negate()).toList(), taken);
     }
 }

@@ -23,6 +23,9 @@ public record Load(int order, Material material, Colour colour, Stock stock, Lis
     public record Frame(Outline outline, int last) {
     }
 
+    /** From the edge of what can be cut to where something sent there lies at first. */
+    public static final double PINNED_IN_MM = 6;
+
     public Load {
         placed = List.copyOf(placed);
         frames = List.copyOf(frames);

@@ -100,9 +100,12 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
             List<Stock> offcuts = new ArrayList<>(shelf.stream().filter(s -> s instanceof Offcut && s.isOf(w.material.id(), w.colour))
                     .filter(s -> !beds(List.of(s), margin).isEmpty()).toList());
             offcuts.sort(Comparator.comparingDouble(s -> ((Offcut) s).outline().areaMm2()));
+            List<Stock> taken = laying.taken().stream().filter(s -> s.isOf(w.material.id(), w.colour)
+                    && w.items.stream().anyMatch(i -> laying.pin(i).filter(p -> p.stock().equals(s.id())).isPresent())).map(Stock.class::cast).toList();
+            offcuts.addAll(0, taken);
             List<Stock> rolls = new ArrayList<>(shelf.stream().filter(s -> s instanceof Roll r && r.isThere() && s.isOf(w.material.id(), w.colour)).toList());
             rolls.add(new Roll("roll-305", w.material.id(), w.colour, USUAL_WIDTH_MM, 0));
-            if (laying.wish() == Laying.Wish.LEAST_WEEDING) {
+            if (laying.wish() == Laying.Wish.LEAST_WEEDING && taken.isEmpty()) {
                 inGroups(w, rolls, margin);
             } else {
                 nested(w, offcuts, rolls, margin);
@@ -138,9 +141,11 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
         private List<Bed> beds(List<Stock> stock, double margin) {
             List<Bed> beds = new ArrayList<>();
             for (int i = 0; i < stock.size(); i++) {
-                Region usable = stock.get(i).usable(cutter).grown(-margin, CornerStyle.MITRED);
+                boolean taken = laying.isTaken(stock.get(i));
+                Region usable = taken ? Region.of(Box.ofSize(0, 0, stock.get(i).lengthMm(), stock.get(i).widthMm()))
+                        : stock.get(i).usable(cutter).grown(-margin, CornerStyle.MITRED);
                 if (!usable.isEmpty()) {
-                    beds.add(new Bed(usable, i == stock.size() - 1 && stock.get(i) instanceof Roll));
+                    beds.add(new Bed(usable, i == stock.size() - 1 && stock.get(i) instanceof Roll, taken));
                 }
             }
             return beds;
@@ -160,8 +165,8 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
             for (int bed = 0; bed < stock.size(); bed++) {
                 if (stock.get(bed).id().equals(pin.stock())) {
                     Box lying = carrier.placed(Placement.turned(pin.degrees())).bounds();
-                    Lie lie = new Lie(bed, pin.degrees(), pin.middle().xMm() - lying.centre().xMm(), pin.middle().yMm() - lying.centre().yMm());
-                    boolean on = stock.get(bed).usable(cutter).bounds().covers(lying.placed(Placement.moved(lie.xMm(), lie.yMm())), GAP_MM);
+                    Lie lie = new Lie(bed, pin.degrees(), pin.at().xMm(), pin.at().yMm());
+                    boolean on = laying.isTaken(stock.get(bed)) || stock.get(bed).usable(cutter).bounds().covers(lying.placed(Placement.moved(lie.xMm(), lie.yMm())), GAP_MM);
                     return on ? Optional.of(lie) : Optional.empty();
                 }
             }
@@ -198,7 +203,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
             List<Placed> placed = CutSequence.of(lying);
             double end = placed.stream().mapToDouble(p -> carrierBox(p).maxXMm()).max().orElseThrow() + margin;
             Region usable = stock.usable(cutter);
-            double used = stock instanceof Roll ? end + cutter.afterMm() : stock.lengthMm();
+            double used = stock instanceof Roll && !laying.isTaken(stock) ? end + cutter.afterMm() : stock.lengthMm();
             loads.add(new Load(loads.size() + 1, w.material, w.colour, stock, placed, margin > 0 ? Frames.around(placed, usable) : List.of(),
                     used, stock instanceof Roll ? leastMm(w, placed, stock, margin) : stock.lengthMm()));
         }

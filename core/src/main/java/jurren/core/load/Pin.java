@@ -8,13 +8,19 @@ import jurren.core.geometry.Point;
  * @param layer   its order in the stack
  * @param stock   the piece of film
  * @param degrees counter-clockwise as the knife sees it
- * @param middle  of the rectangle around it, on the film
+ * @param at      where the origin of its face comes to lie on the film
  */
-public record Pin(String lineId, String place, String size, int copy, int layer, String stock, double degrees, Point middle) {
+public record Pin(String lineId, String place, String size, int copy, int layer, String stock, double degrees, Point at) {
     public Pin {
-        if (!Double.isFinite(degrees) || !Double.isFinite(middle.xMm()) || !Double.isFinite(middle.yMm())) {
+        if (!Double.isFinite(degrees) || !Double.isFinite(at.xMm()) || !Double.isFinite(at.yMm())) {
             throw new IllegalArgumentException("a pin needs a place that is a number");
         }
+    }
+
+    /** As something lies. */
+    public static Pin of(Placed p, String stock) {
+        CutItem i = p.item();
+        return new Pin(i.lineId(), i.place(), i.size(), i.copy(), i.layer().order(), stock, p.degrees(), new Point(p.onto().dxMm(), p.onto().dyMm()));
     }
 
     public boolean isOf(CutItem item) {

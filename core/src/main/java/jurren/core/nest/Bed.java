@@ -8,8 +8,13 @@ import jurren.core.geometry.Region;
  *
  * @param usable where they may lie
  * @param open   whether the less of its length is taken the better, as from a roll; such a bed is a rectangle
+ * @param full   whether nothing lies on it but what is pinned there
  */
-public record Bed(Region usable, boolean open) {
+public record Bed(Region usable, boolean open, boolean full) {
+    public Bed(Region usable, boolean open) {
+        this(usable, open, false);
+    }
+
     public Bed {
         Box box = usable.bounds();
         if (open && Math.abs(box.areaMm2() - usable.areaMm2()) > 1e-6 * box.areaMm2()) {

@@ -66,7 +66,7 @@ public final class Nest {
                     board.add(i, pins.get(i), pin.get().xMm(), pin.get().yMm(), true);
                 }
             }
-            left = FirstFit.lay(board, turns, left);
+            left = beds.get(b).full() ? left : FirstFit.lay(board, turns, left);
             boards.add(board);
             if (beds.get(b).open()) {
                 openBed = b;
@@ -158,7 +158,7 @@ public final class Nest {
     /** Tries to put one more onto a bed that is there anyway, so that less is taken from the roll. */
     private boolean insert() {
         for (int b = 0; b < boards.size(); b++) {
-            if (beds.get(b).open()) {
+            if (beds.get(b).open() || beds.get(b).full()) {
                 continue;
             }
             List<Integer> wanted = new ArrayList<>(unlaid);

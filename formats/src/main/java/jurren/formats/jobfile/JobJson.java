@@ -14,6 +14,7 @@ import jurren.core.blank.Form;
 import jurren.core.geometry.Point;
 import jurren.core.load.Laying;
 import jurren.core.load.Pin;
+import jurren.core.load.Roll;
 import jurren.core.job.Carried;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
@@ -59,6 +60,7 @@ final class JobJson {
         }
         node.put("due", job.due()).put("framed", job.framed());
         laying(node, job.laying());
+        taken(node, job.laying());
         made(node, job.made());
         carried(node, job.carried());
         ArrayNode lines = node.putArray("lines");
@@ -73,7 +75,15 @@ final class JobJson {
         if (!laying.pins().isEmpty()) {
             ArrayNode pins = node.putArray("pins");
             laying.pins().forEach(p -> pins.addObject().put("line", p.lineId()).put("place", p.place()).put("size", p.size()).put("copy", p.copy())
-                    .put("layer", p.layer()).put("stock", p.stock()).put("degrees", p.degrees()).put("xMm", p.middle().xMm()).put("yMm", p.middle().yMm()));
+                    .put("layer", p.layer()).put("stock", p.stock()).put("degrees", p.degrees()).put("xMm", p.at().xMm()).put("yMm", p.at().yMm()));
+        }
+    }
+
+    private static void taken(ObjectNode node, Laying laying) {
+        if (!laying.taken().isEmpty()) {
+            ArrayNode taken = node.putArray("taken");
+            laying.taken().forEach(r -> taken.addObject().put("id", r.id()).put("material", r.materialId()).put("colour", r.colour().hex())
+                    .put("widthMm", r.widthMm()).put("lengthMm", r.lengthMm()));
         }
     }
 
@@ -85,7 +95,9 @@ final class JobJson {
         List<Pin> pins = Fields.list(n, "pins", at, (p, there) -> Fields.value(there, () -> new Pin(p.path("line").asText(), p.path("place").asText(),
                 p.path("size").asText(), p.path("copy").asInt(), p.path("layer").asInt(), p.path("stock").asText(), p.path("degrees").asDouble(),
                 new Point(p.path("xMm").asDouble(), p.path("yMm").asDouble()))));
-        return new Laying(wish.equals("least-film") ? Laying.Wish.LEAST_FILM : Laying.Wish.LEAST_WEEDING, pins);
+        List<Roll> taken = Fields.list(n, "taken", at, (r, there) -> Fields.value(there, () -> new Roll(Fields.text(r, "id", there), Fields.text(r, "material", there),
+                Colour.of(r.path("colour").asText()), r.path("widthMm").asDouble(), r.path("lengthMm").asDouble())));
+        return new Laying(wish.equals("least-film") ? Laying.Wish.LEAST_FILM : Laying.Wish.LEAST_WEEDING, pins, taken);
     }
 
     private static void made(ObjectNode node, Made made) {

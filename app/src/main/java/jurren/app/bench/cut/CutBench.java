@@ -10,6 +10,7 @@ import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
+import jurren.core.job.Job;
 import jurren.core.job.Made;
 import jurren.core.material.CutSettings;
 import jurren.core.plan.Plan;
@@ -167,14 +168,24 @@ public final class CutBench implements BenchView {
     }
 
     private void mark(CutRun run) {
-        session.editMade(m -> m.with(new Made.Cut(run.mark(), run.film(), run.load().order(), Instant.now())));
+        Job job = session.job();
+        // what is cut already of a film comes first among its loads from now on
+        int first = runs().stream().filter(r -> r.film().equals(run.film())).mapToInt(r -> r.load().order()).min().orElse(run.load().order());
+        int before = (int) job.laying().taken().stream().filter(t -> t.isOf(run.load().material().id(), run.load().colour())).count();
+        boolean again = job.laying().isTaken(run.load().stock());
+        session.edit(job.withMade(job.made().with(new Made.Cut(run.mark(), run.film(), again ? run.load().order() : first + before, Instant.now())))
+                .withLaying(again ? job.laying() : job.laying().cut(run.load())));
+        if (!again) {
+            session.shelf().cut(run.load());
+        }
     }
 
     /** Cut on another machine, or not cut after all. */
     private void byHand() {
         shown().ifPresent(run -> {
             if (isCut(run)) {
-                session.editMade(m -> m.without(run.mark()));
+                Job job = session.job();
+                session.edit(job.withMade(job.made().without(run.mark())).withLaying(job.laying().notCut(run.load())));
             } else {
                 mark(run);
             }

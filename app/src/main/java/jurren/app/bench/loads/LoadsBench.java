@@ -5,21 +5,19 @@ import jurren.app.bench.BenchView;
 import jurren.app.bench.SnagCards;
 import jurren.app.face.FaceCanvas;
 import jurren.app.face.Pen;
+import jurren.app.session.AskFor;
+import jurren.app.session.Bench;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.cut.CutRun;
 import jurren.core.geometry.Box;
-import jurren.core.geometry.Placement;
-import jurren.core.geometry.Point;
-import jurren.core.load.Cutter;
 import jurren.core.layer.Inked;
-import jurren.core.load.Load;
-import jurren.core.load.Placed;
+import jurren.core.load.Laying;
+import jurren.core.load.Offcut;
 import jurren.core.load.Roll;
 import jurren.core.load.Stock;
-import jurren.core.material.Colour;
 import jurren.core.material.Material;
 import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
@@ -29,6 +27,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -42,9 +41,6 @@ public final class LoadsBench implements BenchView {
     /** What the snags are about that are mended here. */
     public static final Set<Snag.Subject> MENDS = Set.of(Snag.Subject.STOCK);
     private static final double COLUMN = 236;
-    private static final double TITLE_PX = 30;
-    private static final double GAP_PX = 16;
-    private static final double CORE_PX = 16;
 
     /** What is looked at. */
     enum Shown {
@@ -56,6 +52,12 @@ public final class LoadsBench implements BenchView {
 
     private final Session session;
     private final FaceCanvas canvas;
+    private final LoadsPicture picture;
+    private final PieceInHand hand;
+    private final Controls.Segments<Laying.Wish> wishes;
+    private final Label search = Controls.label("", "hint");
+    private final Button stop;
+    private final VBox piece = new VBox();
     private final Controls.Segments<Shown> shows;
     private Shown shown = Shown.FILM;
     private final VBox shelf = new VBox();
@@ -70,22 +72,28 @@ public final class LoadsBench implements BenchView {
 
     public LoadsBench(Session session) {
         this.session = session;
+        this.picture = new LoadsPicture(session);
         this.canvas = new FaceCanvas(Texts.of("loads.picture"), 14, this::bounds, this::draw);
         this.shows = Controls.segments("loads-show", List.of(Shown.values()), s -> Texts.of("loads.show." + s), s -> {
             shown = s;
             canvas.showAll();
             update();
         });
+        this.hand = new PieceInHand(session, canvas, picture, this::runs, () -> !showsPrints());
+        this.wishes = Controls.segments("loads-wish", List.of(Laying.Wish.values()), w -> Texts.of("loads.wish." + w),
+                w -> session.edit(session.job().withLaying(session.job().laying().withWish(w))));
+        this.stop = Controls.button("nest-stop", Texts.of("loads.search.stop"), this::stopOrGoOn);
+        search.setWrapText(true);
         frames.setId("frames");
         frames.setOnAction(_ -> session.edit(session.job().withFrames(frames.isSelected())));
         shelf.getStyleClass().add("rows");
         snags.getStyleClass().add("cards");
         FlowPane sums = new FlowPane(sum("loads.used", used), sum("loads.least", least), sum("loads.back", back),
-                sum("loads.frame-count", framed), frames);
+                sum("loads.frame-count", framed), new VBox(4, frames, new HBox(8, stop, search)));
         sums.getStyleClass().add("sums");
         prints.getStyleClass().add("cards");
-        this.node = BenchLayout.of(canvas, new VBox(prints, Controls.caption(Texts.of("loads.shelf")), Controls.card(shelf),
-                snags), COLUMN, sums);
+        this.node = BenchLayout.of(canvas, new VBox(8, snags, piece, prints, Controls.caption(Texts.of("loads.shelf")), Controls.card(shelf),
+                Controls.button("open-shelf", Texts.of("loads.open-shelf"), () -> canvas.fireEvent(new AskFor(AskFor.What.SHELF)))), COLUMN, sums);
     }
 
     private static VBox sum(String key, Label value) {
@@ -97,16 +105,6 @@ public final class LoadsBench implements BenchView {
 
     private List<CutRun> runs() {
         return session.plan().map(Plan::runs).orElse(List.of());
-    }
-
-    /** The scale at which all loads fit, one below the other, with room for a title over each. */
-    private double scale() {
-        List<CutRun> runs = runs();
-        double length = runs.stream().mapToDouble(r -> r.load().usedMm()).max().orElse(1000);
-        double width = runs.stream().mapToDouble(r -> r.load().stock().widthMm()).sum();
-        double across = (canvas.getWidth() - 28 - CORE_PX) / length;
-        double down = (canvas.getHeight() - 20 - runs.size() * (TITLE_PX + GAP_PX)) / Math.max(1, width);
-        return Math.max(0.03, Math.min(0.75, Math.min(across, down)));
     }
 
     private List<PrintSheet> sheets() {
@@ -123,10 +121,10 @@ public final class LoadsBench implements BenchView {
             double width = sheets().stream().mapToDouble(s -> s.widthMm() + BETWEEN_MM).sum() - BETWEEN_MM;
             double height = sheets().stream().mapToDouble(PrintSheet::heightMm).max().orElse(1);
             // the titles stand over the sheets, as high in pixels whatever the scale
-            double px = Math.max(0.01, Math.min((canvas.getWidth() - 28) / width, (canvas.getHeight() - 28 - 2 * TITLE_PX) / height));
-            return new Box(0, -2 * TITLE_PX / px, width, height);
+            double px = Math.max(0.01, Math.min((canvas.getWidth() - 28) / width, (canvas.getHeight() - 28 - 2 * LoadsPicture.TITLE_PX) / height));
+            return new Box(0, -2 * LoadsPicture.TITLE_PX / px, width, height);
         }
-        double s = scale();
+        double s = picture.scale(runs(), canvas.getWidth(), canvas.getHeight());
         return Box.ofSize(0, 0, Math.max(1, (canvas.getWidth() - 28) / s), Math.max(1, (canvas.getHeight() - 28) / s));
     }
 
@@ -140,12 +138,7 @@ public final class LoadsBench implements BenchView {
                     TextAlignment.CENTER);
             return;
         }
-        double px = pen.view().pxPerMm();
-        double top = 0;
-        for (CutRun run : runs()) {
-            draw(pen, run.load(), top + TITLE_PX / px);
-            top += (TITLE_PX + GAP_PX) / px + run.load().stock().widthMm();
-        }
+        picture.draw(pen, runs(), hand.chosen(), hand.held(), picture.scale(runs(), canvas.getWidth(), canvas.getHeight()), canvas.getWidth());
     }
 
     /** Side by side as they come out of the printer, the open line's pieces stronger. */
@@ -171,59 +164,18 @@ public final class LoadsBench implements BenchView {
             }
             double x = own.view().x(0);
             double y = own.view().y(0);
-            own.text(Texts.of(sheet.times() > 1 ? "loads.sheet.times" : "loads.sheet", sheet.order(), sheet.times()), x, y - 1.4 * TITLE_PX,
+            own.text(Texts.of(sheet.times() > 1 ? "loads.sheet.times" : "loads.sheet", sheet.order(), sheet.times()), x, y - 1.4 * LoadsPicture.TITLE_PX,
                     Theme.heading(15), Theme.INK, TextAlignment.LEFT);
-            own.text(sheet.material().name(), x, y - 0.8 * TITLE_PX, Theme.text(12), Theme.INK, TextAlignment.LEFT);
+            own.text(sheet.material().name(), x, y - 0.8 * LoadsPicture.TITLE_PX, Theme.text(12), Theme.INK, TextAlignment.LEFT);
             own.text(Texts.of(sheet.isCut() ? "loads.sheet.cut" : sheet.reversed() ? "loads.sheet.reversed" : "loads.sheet.seen", sheet.load()), x,
-                    y - 0.3 * TITLE_PX, Theme.measure(12), Theme.SOFT, TextAlignment.LEFT);
+                    y - 0.3 * LoadsPicture.TITLE_PX, Theme.measure(12), Theme.SOFT, TextAlignment.LEFT);
             left += sheet.widthMm() + BETWEEN_MM;
         }
     }
 
-    private void draw(Pen pen, Load load, double topMm) {
-        double px = pen.view().pxPerMm();
-        double left = CORE_PX / px;
-        double width = load.stock().widthMm();
-        Colour colour = load.colour();
-        Color film = Theme.paint(colour);
-        Color mark = colour.luminance() > 0.22 ? film.deriveColor(0, 1.1, 0.68, 1) : film.deriveColor(0, 0.8, 1, 1).brighter();
-        Color line = colour.luminance() > 0.22 ? Color.web("#23262B", 0.6) : Color.web("#FFFFFF", 0.65);
-        Cutter cutter = session.shop().cutter();
-
-        title(pen, load, topMm);
-        pen.fillBox(Box.ofSize(left, topMm, load.usedMm(), width), film);
-        pen.box(Box.ofSize(left, topMm, load.usedMm(), width), Color.web("#23262B", 0.35), 1);
-        for (double y : new double[] {topMm + cutter.rollerMm(), topMm + width - cutter.rollerMm()}) {
-            pen.line(new Point(left, y), new Point(left + load.usedMm(), y), line, 1, 6, 4);
-        }
-        Placement onto = Placement.otherYAxis().then(Placement.moved(left, topMm + width));
-        for (Placed p : load.placed()) {
-            boolean own = p.item().lineId().equals(session.line().id());
-            pen.fill(p.item().layer().region(), p.onto().then(onto), own ? mark : mark.interpolate(film, 0.6));
-        }
-        core(pen, topMm, width);
-    }
-
-    private void title(Pen pen, Load load, double topMm) {
-        double x = pen.view().x(0) + CORE_PX;
-        double y = pen.view().y(topMm) - 13;
-        pen.text(Texts.of("loads.title", load.order(), load.material().colourName(load.colour()), load.material().name(),
-                session.unit().rough(load.stock().widthMm())), x, y, Theme.heading(15), Theme.INK, TextAlignment.LEFT);
-        pen.text(Texts.of("loads.use", session.unit().film(load.usedMm()), Math.round(load.pieceShare() * 100)),
-                pen.view().x(load.usedMm()) + CORE_PX > canvas.getWidth() * 0.62
-                        ? pen.view().x(load.usedMm()) + CORE_PX : canvas.getWidth() * 0.98, y,
-                Theme.measure(12), Theme.SOFT, TextAlignment.RIGHT);
-    }
-
-    private static void core(Pen pen, double topMm, double widthMm) {
-        double h = widthMm * pen.view().pxPerMm();
-        pen.graphics().setFill(Color.web("#8E939A"));
-        pen.graphics().fillRoundRect(pen.view().x(0), pen.view().y(topMm) - 5, CORE_PX - 1, h + 10, 8, 8);
-    }
-
     @Override
     public List<Node> controls() {
-        return List.of(shows);
+        return List.of(shows, wishes);
     }
 
     @Override
@@ -250,14 +202,34 @@ public final class LoadsBench implements BenchView {
             framed.setText(String.valueOf(plan.runs().stream()
                     .mapToInt(r -> r.load().frames().size()).sum()));
         });
+        wishes.show(session.job().laying().wish());
+        boolean looked = !runs().isEmpty() && !showsPrints() && session.job().laying().wish() == Laying.Wish.LEAST_FILM;
+        int done = session.nests().done();
+        int all = session.nests().all();
+        stop.setVisible(looked && all > 0 && done < all);
+        stop.setManaged(stop.isVisible());
+        stop.setText(Texts.of(session.nests().isStopped() ? "loads.search.on" : "loads.search.stop"));
+        search.setText(!looked || all == 0 ? "" : Texts.of(done >= all ? "loads.search.done" : session.nests().isStopped() ? "loads.search.stopped" : "loads.search", Math.round(100.0 * done / all)));
+        session.nests().want(session.bench() == Bench.LOADS && looked);
+        piece.getChildren().setAll(hand.card());
         prints.getChildren().setAll(session.plan().map(this::printCards).orElse(List.of()));
         Controls.refillWhenChanged(shelf, List.of(session.shop().shelf(), session.unit()), this::shelfRows);
         SnagCards.show(snags, session, SnagCards.of(session, MENDS));
         canvas.redraw();
     }
 
+    private void stopOrGoOn() {
+        if (session.nests().isStopped()) {
+            session.nests().goOn();
+        } else {
+            session.nests().stop();
+        }
+        update();
+    }
+
     @Override
     public void close() {
+        session.nests().want(false);
         shelf.getChildren().clear();
     }
 
@@ -290,8 +262,10 @@ public final class LoadsBench implements BenchView {
     }
 
     private Node shelfRow(Stock roll) {
-        String name = session.shop().material(roll.materialId()).map(m -> m.colourName(roll.colour())).orElse("");
-        HBox row = Controls.row(name, Controls.figure(session.unit().film(roll.lengthMm())));
+        String colour = session.shop().material(roll.materialId()).map(m -> m.colourName(roll.colour())).orElse("");
+        String name = roll instanceof Offcut o ? Texts.of(o.whole() ? "loads.shelf.sheet" : "loads.shelf.offcut", colour, o.id()) : colour;
+        HBox row = Controls.row(name, Controls.figure(roll instanceof Offcut ? Texts.of("loads.shelf.size", session.unit().number(roll.lengthMm()), session.unit().format(roll.widthMm()))
+                : session.unit().film(roll.lengthMm())));
         javafx.scene.shape.Rectangle chip = new javafx.scene.shape.Rectangle(12, 12, Theme.paint(roll.colour()));
         chip.setStroke(Theme.SOFT);
         row.getChildren().addFirst(chip);

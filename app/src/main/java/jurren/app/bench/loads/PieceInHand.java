@@ -1,0 +1,210 @@
+package jurren.app.bench.loads;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import jurren.app.face.FaceCanvas;
+import jurren.app.session.Session;
+import jurren.app.theme.Controls;
+import jurren.app.theme.Texts;
+import jurren.core.cut.CutRun;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
+import jurren.core.load.CutItem;
+import jurren.core.load.Laying;
+import jurren.core.load.Load;
+import jurren.core.load.Pin;
+import jurren.core.load.Placed;
+import jurren.core.load.Roll;
+import jurren.core.load.Stock;
+
+/** A piece on a load, chosen, dragged, turned and pinned by hand; the rest lies around it. */
+final class PieceInHand {
+    private static final double STEP_MM = 1;
+    private static final double LARGE_STEP_MM = 10;
+
+    private final Session session;
+    private final FaceCanvas canvas;
+    private final LoadsPicture picture;
+    private final Supplier<List<CutRun>> runs;
+    private final BooleanSupplier shown;
+    private CutItem chosen;
+    private LoadsPicture.Held held;
+    private Point from;
+
+    PieceInHand(Session session, FaceCanvas canvas, LoadsPicture picture, Supplier<List<CutRun>> runs, BooleanSupplier shown) {
+        this.session = session;
+        this.canvas = canvas;
+        this.picture = picture;
+        this.runs = runs;
+        this.shown = shown;
+        canvas.setFocusTraversable(true);
+        canvas.addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
+        canvas.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
+        canvas.addEventHandler(MouseEvent.MOUSE_RELEASED, _ -> released());
+        canvas.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    private Optional<Load> load() {
+        return chosen().flatMap(p -> runs.get().stream().map(CutRun::load).filter(l -> l.placed().contains(p)).findFirst());
+    }
+
+    /** The chosen piece where it lies now. */
+    Optional<Placed> chosen() {
+        return chosen == null ? Optional.empty() : runs.get().stream().flatMap(r -> r.load().placed().stream())
+                .filter(p -> p.item().lineId().equals(chosen.lineId()) && p.item().place().equals(chosen.place()) && p.item().size().equals(chosen.size())
+                        && p.item().copy() == chosen.copy() && p.item().layer().order() == chosen.layer().order()).findFirst();
+    }
+
+    Optional<LoadsPicture.Held> held() {
+        return Optional.ofNullable(held);
+    }
+
+    private void pressed(MouseEvent e) {
+        if (!shown.getAsBoolean() || canvas.isPanning(e) || !e.isPrimaryButtonDown()) {
+            return;
+        }
+        canvas.requestFocus();
+        Point at = canvas.view().toMm(e.getX(), e.getY());
+        Optional<LoadsPicture.Hit> hit = picture.at(runs.get(), picture.scale(runs.get(), canvas.getWidth(), canvas.getHeight()), canvas.getWidth(), at);
+        chosen = hit.map(h -> h.piece().item()).orElse(null);
+        from = hit.map(_ -> at).orElse(null);
+        session.nudge();
+    }
+
+    private void dragged(MouseEvent e) {
+        if (from == null) {
+            return;
+        }
+        Point at = canvas.view().toMm(e.getX(), e.getY());
+        drag(at.xMm() - from.xMm(), from.yMm() - at.yMm());
+        canvas.redraw();
+    }
+
+    private void drag(double dxMm, double dyMm) {
+        chosen().ifPresent(p -> load().filter(l -> !session.job().laying().isTaken(l.stock()))
+                .ifPresent(l -> held = new LoadsPicture.Held(p, l, dxMm, dyMm, picture.isFree(l, p, dxMm, dyMm))));
+    }
+
+    private void released() {
+        from = null;
+        LoadsPicture.Held h = held;
+        held = null;
+        if (h != null && Math.hypot(h.dxMm(), h.dyMm()) * canvas.view().pxPerMm() > 2) {
+            if (h.free()) {
+                pin(h.piece(), h.load().stock().id(), h.piece().degrees(), h.piece().onto().then(Placement.moved(h.dxMm(), h.dyMm())));
+            } else {
+                session.say(Texts.of("loads.not-free"));
+            }
+        }
+        canvas.redraw();
+    }
+
+    private void key(KeyEvent e) {
+        double step = e.isShiftDown() ? LARGE_STEP_MM : STEP_MM;
+        switch (e.getCode()) {
+            case LEFT -> move(-step, 0, e);
+            case RIGHT -> move(step, 0, e);
+            case UP -> move(0, step, e);
+            case DOWN -> move(0, -step, e);
+            case TAB -> { }
+            default -> {
+                if (e.getCode() == KeyCode.SPACE && chosen().isEmpty()) {
+                    next();
+                    e.consume();
+                }
+            }
+        }
+    }
+
+    private void next() {
+        runs.get().stream().flatMap(r -> r.load().placed().stream()).findFirst().ifPresent(p -> chosen = p.item());
+        session.nudge();
+    }
+
+    private void move(double dx, double dy, KeyEvent e) {
+        if (chosen().isEmpty()) {
+            return;
+        }
+        e.consume();
+        drag(dx, dy);
+        LoadsPicture.Held h = held;
+        held = null;
+        if (h != null && h.free()) {
+            pin(h.piece(), h.load().stock().id(), h.piece().degrees(), h.piece().onto().then(Placement.moved(dx, dy)));
+        } else {
+            session.say(Texts.of("loads.not-free"));
+        }
+    }
+
+    private void pin(Placed p, String stock, double degrees, Placement onto) {
+        CutItem i = p.item();
+        Laying laying = session.job().laying();
+        session.edit(session.job().withLaying(laying.with(new Pin(i.lineId(), i.place(), i.size(), i.copy(), i.layer().order(), stock, degrees,
+                new Point(onto.dxMm(), onto.dyMm())))));
+    }
+
+    /** A quarter about its own middle. */
+    private void turn() {
+        chosen().ifPresent(p -> load().ifPresent(l -> {
+            double degrees = (p.degrees() + (p.item().layer().material().directed() ? 180 : 90)) % 360;
+            Point middle = p.box().centre();
+            Placement turned = p.item().ontoFilm(degrees);
+            Point now = p.item().layer().region().bounds().placed(turned).centre();
+            pin(p, l.stock().id(), degrees, turned.then(Placement.moved(middle.xMm() - now.xMm(), middle.yMm() - now.yMm())));
+        }));
+    }
+
+    /** Onto another piece of the same film, where there is room: its lower corner. */
+    private void send(Placed p, Stock to) {
+        Box usable = to.usable(session.shop().cutter()).bounds();
+        Box box = p.item().layer().region().bounds().placed(p.item().ontoFilm(p.degrees()));
+        pin(p, to.id(), p.degrees(), p.item().ontoFilm(p.degrees()).then(Placement.moved(usable.minXMm() - box.minXMm() + Load.PINNED_IN_MM,
+                usable.minYMm() - box.minYMm() + Load.PINNED_IN_MM)));
+    }
+
+    /** What can be done with the chosen piece; how to choose one when none is. */
+    List<Node> card() {
+        Optional<Placed> piece = chosen();
+        Optional<Load> load = load();
+        Laying laying = session.job().laying();
+        if (!shown.getAsBoolean() || runs.get().isEmpty()) {
+            return List.of();
+        }
+        if (piece.isEmpty() || load.isEmpty()) {
+            long pins = laying.pins().stream().filter(p -> laying.taken().stream().noneMatch(t -> t.id().equals(p.stock()))).count();
+            return pins == 0 ? List.of(Controls.label(Texts.of("loads.by-hand"), "hint")) : List.of(Controls.card(Controls.label(Texts.of("loads.pins", pins), "hint"),
+                    Controls.button("pins-off", Texts.of("loads.pins-off"), () -> session.edit(session.job().withLaying(laying.without(p ->
+                            laying.taken().stream().noneMatch(t -> t.id().equals(p.stock()))))))));
+        }
+        Placed p = piece.get();
+        CutItem i = p.item();
+        List<Node> rows = new ArrayList<>(List.of(Controls.label(Texts.of("loads.piece", i.lineId(), i.size(), i.copy()), "card-title"),
+                Controls.label(Texts.of("loads.piece.lies", session.unit().format(p.box().minXMm()), session.unit().format(p.box().minYMm()), Math.round(p.degrees())), "hint")));
+        if (laying.isTaken(load.get().stock())) {
+            rows.add(Controls.label(Texts.of("loads.piece.cut"), "hint"));
+        } else {
+            rows.add(Controls.button("piece-turn", Texts.of("loads.turn"), this::turn));
+            if (laying.pin(i).isPresent()) {
+                rows.add(Controls.button("piece-free", Texts.of("loads.let-go"), () -> session.edit(session.job().withLaying(laying.without(x -> x.isOf(i))))));
+            } else {
+                rows.add(Controls.button("piece-pin", Texts.of("loads.pin"), () -> pin(p, load.get().stock().id(), p.degrees(), p.onto())));
+            }
+            for (Stock other : session.shop().shelf()) {
+                boolean fits = other.isOf(load.get().material().id(), load.get().colour()) && !other.equals(load.get().stock())
+                        && !other.usable(session.shop().cutter()).isEmpty();
+                if (fits) {
+                    rows.add(Controls.button("piece-to-" + other.id(), Texts.of(other instanceof Roll ? "loads.to-roll" : "loads.to-offcut", other.id()), () -> send(p, other)));
+                }
+            }
+        }
+        return List.of(Controls.card(rows.toArray(Node[]::new)));
+    }
+}

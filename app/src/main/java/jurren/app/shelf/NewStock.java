@@ -1,0 +1,132 @@
+package jurren.app.shelf;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import jurren.app.session.Session;
+import jurren.app.session.ShelfDesk;
+import jurren.app.theme.Controls;
+import jurren.app.theme.MeasureField;
+import jurren.app.theme.Texts;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Region;
+import jurren.core.load.Offcut;
+import jurren.core.load.Roll;
+import jurren.core.load.Stock;
+import jurren.core.material.FilmColour;
+import jurren.core.material.Material;
+
+/** Something new for the shelf: a roll, a sheet, or an offcut measured with a ruler, one corner of which may be missing. */
+final class NewStock {
+    private static final double ROLL_MM = 305;
+    private static final double LONG_MM = 5000;
+    private static final double SHEET_MM = 300;
+
+    /** What it is. */
+    enum Kind {
+        ROLL, SHEET, OFFCUT
+    }
+
+    /** Which corner is missing, seen with the leading edge at the left. */
+    enum Corner {
+        NONE, UPPER_RIGHT, LOWER_RIGHT, UPPER_LEFT, LOWER_LEFT
+    }
+
+    private final Session session;
+    private final VBox rows = new VBox(6);
+    private Kind kind = Kind.OFFCUT;
+    private Material material;
+    private FilmColour colour;
+    private double width = SHEET_MM;
+    private double length = SHEET_MM;
+    private Corner corner = Corner.NONE;
+    private double missingWidth = 50;
+    private double missingLength = 50;
+
+    NewStock(Session session) {
+        this.session = session;
+        this.material = materials().getFirst();
+        this.colour = material.colours().getFirst();
+    }
+
+    private List<Material> materials() {
+        return session.shop().materials().stream().filter(m -> !m.colours().isEmpty()).toList();
+    }
+
+    Node card() {
+        build();
+        return Controls.card(rows);
+    }
+
+    private void build() {
+        Controls.Segments<Kind> kinds = Controls.segments("stock-kind", List.of(Kind.values()), k -> Texts.of("shelf.kind." + k), k -> {
+            kind = k;
+            width = k == Kind.ROLL ? ROLL_MM : SHEET_MM;
+            length = k == Kind.ROLL ? LONG_MM : SHEET_MM;
+            build();
+        });
+        kinds.show(kind);
+        Controls.Choice<Material> films = new Controls.Choice<>("stock-material", Texts.of("shelf.film"), materials(), Material::name, m -> {
+            material = m;
+            colour = m.colours().getFirst();
+            build();
+        });
+        films.show(material);
+        Controls.Choice<FilmColour> colours = new Controls.Choice<>("stock-colour", Texts.of("shelf.colour"), material.colours(), FilmColour::name, c -> colour = c);
+        colours.show(colour);
+        List<Node> all = new ArrayList<>(List.of(Controls.label(Texts.of("shelf.add"), "card-title"), kinds, films, colours,
+                Controls.row(Texts.of("shelf.width"), field("new-width", width, mm -> width = mm)),
+                Controls.row(Texts.of("shelf.length"), field("new-length", length, mm -> length = mm))));
+        if (kind == Kind.OFFCUT) {
+            Controls.Choice<Corner> corners = new Controls.Choice<>("new-corner", Texts.of("shelf.missing"), List.of(Corner.values()), c -> Texts.of("shelf.corner." + c), c -> {
+                corner = c;
+                build();
+            });
+            corners.show(corner);
+            all.add(corners);
+            if (corner != Corner.NONE) {
+                all.add(Controls.row(Texts.of("shelf.missing-width"), field("missing-width", missingWidth, mm -> missingWidth = mm)));
+                all.add(Controls.row(Texts.of("shelf.missing-length"), field("missing-length", missingLength, mm -> missingLength = mm)));
+            }
+        }
+        Label objection = Controls.label("", "hint");
+        all.add(objection);
+        all.add(Controls.button("stock-add", Texts.of("shelf.add." + kind), () -> add(objection), "primary"));
+        rows.getChildren().setAll(all);
+    }
+
+    private MeasureField field(String id, double mm, java.util.function.Consumer<Double> taken) {
+        MeasureField field = MeasureField.length(Texts.of("shelf." + id), session::unit, taken);
+        field.setId(id);
+        field.show(mm);
+        return field;
+    }
+
+    private void add(Label objection) {
+        try {
+            Stock made = made();
+            session.shelf().put(Optional.empty(), Optional.of(made), Texts.of("shelf.added", session.shelf().name(made)));
+        } catch (IllegalArgumentException _) {
+            objection.setText(Texts.of(kind == Kind.OFFCUT && corner != Corner.NONE ? "shelf.no-corner" : "shelf.no-measure"));
+        }
+    }
+
+    private Stock made() {
+        if (kind == Kind.ROLL) {
+            return new Roll("roll-" + Math.round(width), material.id(), colour.colour(), width, length, ShelfDesk.today());
+        }
+        Region outline = Region.of(Box.ofSize(0, 0, length, width));
+        if (kind == Kind.OFFCUT && corner != Corner.NONE) {
+            if (missingWidth >= width || missingLength >= length) {
+                throw new IllegalArgumentException("the corner is larger than the piece");
+            }
+            boolean right = corner == Corner.UPPER_RIGHT || corner == Corner.LOWER_RIGHT;
+            boolean upper = corner == Corner.UPPER_RIGHT || corner == Corner.UPPER_LEFT;
+            outline = outline.minus(Region.of(Box.ofSize(right ? length - missingLength : 0, upper ? width - missingWidth : 0, missingLength, missingWidth)));
+        }
+        return new Offcut(session.shelf().freeName(), material.id(), colour.colour(), outline, kind == Kind.SHEET, ShelfDesk.today());
+    }
+}

@@ -1,0 +1,236 @@
+package jurren.core.nest;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.FillRule;
+import jurren.core.geometry.Outline;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
+import jurren.core.geometry.Shapes;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+
+/** Layouts, judged by the geometry engine and not by what laid them. */
+class NestTest {
+    private static final double GAP = 3;
+    private static final double TOLERANCE = 0.001;
+
+    private static Region star(double x, double y, double r, int arms, double deep, int corners) {
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i < corners; i++) {
+            double a = 2 * Math.PI * i / corners;
+            double radius = r * (1 + deep * Math.sin(arms * a));
+            points.add(new Point(x + radius * Math.cos(a), y + radius * Math.sin(a)));
+        }
+        return Region.enclosedBy(List.of(Outline.of(points)), FillRule.NON_ZERO);
+    }
+
+    private static Region triangle(double x, double y, double width, double height) {
+        return Region.enclosedBy(List.of(Outline.of(List.of(new Point(x, y), new Point(x + width, y), new Point(x, y + height)))), FillRule.NON_ZERO);
+    }
+
+    private static Region random(Random random) {
+        double x = random.nextInt(300) - 150;
+        double y = random.nextInt(300) - 150;
+        double size = 6 + random.nextDouble() * 50;
+        return switch (random.nextInt(5)) {
+            case 0 -> Shapes.rectangle(x, y, size, 4 + random.nextDouble() * 40);
+            case 1 -> triangle(x, y, size, 5 + random.nextDouble() * 60);
+            case 2 -> Shapes.ring(x, y, size, size * (0.2 + 0.7 * random.nextDouble()));
+            case 3 -> star(x, y, size, 3 + random.nextInt(5), 0.5 * random.nextDouble(), 30 + random.nextInt(300));
+            default -> Shapes.rectangle(x, y, size, size).minus(Shapes.rectangle(x + size * 0.3, y - 1, size, size * 0.6));
+        };
+    }
+
+    /** Inside the usable film, apart by the gap, each once: with tolerance 0.001 mm. */
+    private static void isSound(List<Cutout> cutouts, List<Bed> beds, double gap, Layout layout) {
+        assertThat(layout.lies()).hasSameSizeAs(cutouts);
+        List<List<Region>> lying = new ArrayList<>();
+        beds.forEach(_ -> lying.add(new ArrayList<>()));
+        for (int i = 0; i < cutouts.size(); i++) {
+            Optional<Lie> lie = layout.lies().get(i);
+            if (lie.isPresent()) {
+                assertThat(lie.get().placement().turnsOver()).as("never turned over").isFalse();
+                Region there = cutouts.get(i).shape().placed(lie.get().placement());
+                assertThat(there.minus(beds.get(lie.get().bed()).usable().grown(TOLERANCE, CornerStyle.MITRED)).areaMm2()).as("%s hangs over", i).isZero();
+                lying.get(lie.get().bed()).add(there);
+            }
+        }
+        for (List<Region> on : lying) {
+            for (int i = 0; i < on.size(); i++) {
+                Region around = on.get(i).grown(gap - TOLERANCE, CornerStyle.ROUND);
+                for (int j = 0; j < i; j++) {
+                    if (around.bounds().crossed(on.get(j).bounds()).isPresent()) {
+                        assertThat(around.intersect(on.get(j)).areaMm2()).as("%s and %s", i, j).isLessThan(1e-6);
+                    }
+                }
+            }
+        }
+    }
+
+    @RepeatedTest(30)
+    void whateverIsLaidLiesInsideAndApart(RepetitionInfo run) {
+        Random random = new Random(run.getCurrentRepetition());
+        Turning turning = Turning.values()[random.nextInt(Turning.values().length)];
+        List<Cutout> cutouts = new ArrayList<>();
+        int n = 1 + random.nextInt(20);
+        for (int i = 0; i < n; i++) {
+            Cutout c = new Cutout(random(random), turning);
+            cutouts.addAll(Collections.nCopies(1 + random.nextInt(3), c));
+        }
+        Region offcut = Shapes.rectangle(5, -20, 160, 120).minus(Shapes.rectangle(60, 30, 200, 100)).minus(Shapes.disc(35, 60, 12));
+        List<Bed> beds = random.nextBoolean() ? List.of(Bed.roll(281, 20_000)) : List.of(new Bed(offcut, false), Bed.roll(281, 20_000));
+        double gap = random.nextBoolean() ? GAP : 0;
+        Nest nest = Nest.of(cutouts, beds, gap, 7);
+        Layout first = nest.layout();
+        isSound(cutouts, beds, gap, first);
+        assertThat(first.unlaid()).isZero();
+        nest.improve(2);
+        isSound(cutouts, beds, gap, nest.layout());
+        assertThat(nest.layout().unlaid()).isZero();
+        if (nest.layout().on(0) == first.on(0)) {
+            assertThat(nest.layout().usedMm().getLast()).as("never worse").isLessThanOrEqualTo(first.usedMm().getLast() + 1e-9);
+        }
+    }
+
+    @Test
+    void theSameSeedAndStepsGiveTheSame() {
+        Random random = new Random(5);
+        List<Cutout> cutouts = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            cutouts.add(new Cutout(random(random), Turning.QUARTER));
+        }
+        Nest one = Nest.of(cutouts, List.of(Bed.roll(281, 20_000)), GAP, 7);
+        Nest other = Nest.of(cutouts, List.of(Bed.roll(281, 20_000)), GAP, 7);
+        one.improve(4);
+        other.improve(1);
+        other.improve(3);
+        assertThat(one.layout()).isEqualTo(other.layout());
+    }
+
+    @Test
+    void discsLieInTheHoleOfARing() {
+        Cutout ring = new Cutout(Shapes.ring(0, 0, 100, 85), Turning.NONE);
+        Cutout disc = new Cutout(Shapes.disc(0, 0, 28), Turning.NONE);
+        Nest nest = Nest.of(List.of(disc, disc, ring, disc, disc), List.of(Bed.roll(281, 20_000)), GAP, 7);
+        nest.improve(20);
+        assertThat(nest.layout().usedMm().getFirst()).as("no more film than the ring alone").isEqualTo(200, within(0.05));
+        isSound(List.of(disc, disc, ring, disc, disc), List.of(Bed.roll(281, 20_000)), GAP, nest.layout());
+    }
+
+    @Test
+    void twoRightTrianglesMakeARectangle() {
+        Cutout t = new Cutout(triangle(0, 0, 100, 60), Turning.QUARTER);
+        Nest nest = Nest.of(List.of(t, t), List.of(Bed.roll(60, 20_000)), 0, 7);
+        nest.improve(6);
+        assertThat(nest.layout().usedMm().getFirst()).isEqualTo(100, within(0.05));
+    }
+
+    @Test
+    void whatIsPinnedStaysAndTheRestLiesAroundIt() {
+        Cutout square = new Cutout(Shapes.rectangle(0, 0, 50, 50), Turning.QUARTER);
+        Lie there = new Lie(0, 0, 200, 100);
+        Cutout pinned = new Cutout(Shapes.rectangle(0, 0, 50, 50), Turning.QUARTER, Optional.of(there));
+        List<Cutout> all = List.of(square, pinned, square, square);
+        Nest nest = Nest.of(all, List.of(Bed.roll(281, 20_000)), GAP, 7);
+        nest.improve(2);
+        assertThat(nest.layout().lies().get(1)).contains(there);
+        assertThat(nest.layout().usedMm().getFirst()).isEqualTo(250, within(1e-9));
+        isSound(all, List.of(Bed.roll(281, 20_000)), GAP, nest.layout());
+    }
+
+    @Test
+    void theLeastValuablePieceIsFilledFirst() {
+        Cutout square = new Cutout(Shapes.rectangle(0, 0, 40, 40), Turning.QUARTER);
+        Bed offcut = new Bed(Shapes.rectangle(0, 0, 90, 90), false);
+        Layout layout = Nest.of(Collections.nCopies(5, square), List.of(offcut, Bed.roll(281, 5000)), GAP, 7).layout();
+        assertThat(layout.on(0)).isEqualTo(4);
+        assertThat(layout.on(1)).isEqualTo(1);
+        assertThat(layout.usedMm().getLast()).isEqualTo(40, within(1e-9));
+    }
+
+    @Test
+    void whatFitsNowhereIsLeft() {
+        Cutout wide = new Cutout(Shapes.rectangle(0, 0, 300, 290), Turning.QUARTER);
+        Cutout small = new Cutout(Shapes.rectangle(0, 0, 30, 20), Turning.QUARTER);
+        Layout layout = Nest.of(List.of(wide, small), List.of(Bed.roll(281, 5000)), GAP, 7).layout();
+        assertThat(layout.lies().getFirst()).isEmpty();
+        assertThat(layout.lies().get(1)).isPresent();
+        assertThatThrownBy(() -> new Cutout(Region.EMPTY, Turning.NONE)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Bed(Shapes.disc(0, 0, 50), true)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void convexPartsMakeUpTheWhole() {
+        Random random = new Random(11);
+        for (int i = 0; i < 60; i++) {
+            Region shape = random(random);
+            List<Outline> parts = shape.convexParts();
+            assertThat(parts.stream().mapToDouble(Outline::signedAreaMm2).sum()).isCloseTo(shape.areaMm2(), within(1e-6 * shape.areaMm2()));
+            assertThat(parts).allSatisfy(p -> {
+                Region part = Region.enclosedBy(List.of(p), FillRule.NON_ZERO);
+                assertThat(part.hull().areaMm2()).isCloseTo(part.areaMm2(), within(1e-6));
+            });
+        }
+    }
+
+    @Test
+    void whatIsCoarserCoversTheShapeAndGrowsByLittle() {
+        Random random = new Random(12);
+        for (int i = 0; i < 60; i++) {
+            Region shape = random(random);
+            Region coarser = Coarser.of(shape, 0.4);
+            assertThat(shape.minus(coarser).areaMm2()).isLessThan(1e-6);
+            assertThat(coarser.minus(shape.grown(0.45, CornerStyle.MITRED)).areaMm2()).as("no further than was allowed").isLessThan(0.05 * shape.areaMm2());
+            assertThat(coarser.vertexCount()).isLessThanOrEqualTo(shape.vertexCount());
+        }
+    }
+
+    /** Two shapes a step inside what their clearance says overlap, a step outside they do not; parts and outlines say the same. */
+    @Test
+    void clearancesSayWhereTwoOverlap() {
+        Random random = new Random(13);
+        for (int i = 0; i < 25; i++) {
+            Region a = random(random).simplified(0.5);
+            Region b = random(random).simplified(0.5);
+            Turned ta = Turned.of(0, 0, 0, a, a);
+            Turned tb = Turned.of(1, 1, 0, b, b);
+            Clearance parts = new Clearance(ta, tb);
+            Clearance rings = parts.outlined();
+            double[] of = new double[2000];
+            double[] ofRings = new double[2000];
+            for (int k = 0; k < 6; k++) {
+                boolean upright = random.nextBoolean();
+                Box boxA = a.bounds();
+                Box boxB = b.bounds();
+                double level = upright ? boxA.minXMm() - boxB.maxXMm() + random.nextDouble() * (boxA.widthMm() + boxB.widthMm())
+                        : boxA.minYMm() - boxB.maxYMm() + random.nextDouble() * (boxA.heightMm() + boxB.heightMm());
+                int n = parts.along(upright, level, false, of);
+                assertThat(rings.along(upright, level, false, ofRings)).isEqualTo(n);
+                for (int s = 0; s < n; s++) {
+                    assertThat(ofRings[s]).isCloseTo(of[s], within(1e-6));
+                    double inwards = s % 2 == 0 ? 1e-3 : -1e-3;
+                    assertThat(overlap(a, b, upright, level, of[s] - inwards)).as("outside").isLessThan(1e-6);
+                    if (of[s | 1] - of[s & ~1] > 0.5) {
+                        assertThat(overlap(a, b, upright, level, of[s] + 200 * inwards)).as("inside").isPositive();
+                    }
+                }
+            }
+        }
+    }
+
+    private static double overlap(Region a, Region b, boolean upright, double level, double along) {
+        return a.intersect(b.placed(upright ? Placement.moved(level, along) : Placement.moved(along, level))).areaMm2();
+    }
+}

@@ -1,0 +1,237 @@
+package jurren.formats.catalogue;
+
+import com.fasterxml.jackson.core.JacksonException;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonToken;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import jurren.core.geometry.FillRule;
+import jurren.core.geometry.Outline;
+import jurren.core.geometry.Piece;
+import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
+import jurren.core.load.Offcut;
+import jurren.core.load.Roll;
+import jurren.core.load.Stock;
+import jurren.core.material.Colour;
+import jurren.formats.Refusal;
+import jurren.formats.files.SafeFiles;
+
+/**
+ * The shelf of a shop as a JSON file. What is broken in it is named by its line and field, the rest loads, and is kept as it
+ * was when the shelf is written again. Every change is made to what the file says at that moment, so that two windows do not
+ * undo each other's.
+ */
+public final class ShelfFile {
+    private static final int FORMAT = 1;
+    private static final long MOST_BYTES = 20L << 20;
+    private static final int MOST_CORNERS = 20_000;
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    /**
+     * What it holds.
+     *
+     * @param refused what could not be used, by line and field
+     */
+    public record Found(List<Stock> stock, List<Refusal> refused) {
+        public Found {
+            stock = List.copyOf(stock);
+            refused = List.copyOf(refused);
+        }
+    }
+
+    private record Entry(JsonNode node, Stock stock) {
+    }
+
+    /** @param readable whether all of it could be taken apart; otherwise writing it would lose something */
+    private record Content(List<Entry> entries, List<Refusal> refused, boolean readable) {
+    }
+
+    private final Path file;
+    private final List<Stock> before;
+
+    /** @param before what hangs there as long as there is no file */
+    public ShelfFile(Path file, List<? extends Stock> before) {
+        this.file = file;
+        this.before = List.copyOf(before);
+    }
+
+    public Found read() {
+        if (!Files.exists(file)) {
+            return new Found(before, List.of());
+        }
+        Content content = content();
+        return new Found(content.entries.stream().filter(e -> e.stock != null).map(Entry::stock).toList(), content.refused);
+    }
+
+    /** Changes what the file says now; the shelf as it is afterwards. */
+    public List<Stock> change(UnaryOperator<List<Stock>> change) throws IOException {
+        Files.createDirectories(file.toAbsolutePath().getParent());
+        Path lock = file.resolveSibling(file.getFileName() + ".lock");
+        synchronized (ShelfFile.class) {
+            try (FileChannel channel = FileChannel.open(lock, StandardOpenOption.CREATE, StandardOpenOption.WRITE); FileLock _ = channel.lock()) {
+                Content content = Files.exists(file) ? content() : new Content(before.stream().map(s -> new Entry(null, s)).toList(), List.of(), true);
+                if (!content.readable) {
+                    throw new IOException(content.refused.getLast().file() + ", " + content.refused.getLast().detail());
+                }
+                List<Stock> after = named(change.apply(content.entries.stream().filter(e -> e.stock != null).map(Entry::stock).toList()));
+                ObjectNode all = MAPPER.createObjectNode().put("format", FORMAT);
+                ArrayNode stock = all.putArray("stock");
+                after.forEach(s -> stock.add(write(s)));
+                content.entries.stream().filter(e -> e.stock == null && e.node != null).forEach(e -> stock.add(e.node));
+                SafeFiles.write(file, MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(all));
+                return after;
+            }
+        }
+    }
+
+    /** Two pieces of one film never have one name. */
+    private static List<Stock> named(List<Stock> stock) {
+        Set<String> names = new HashSet<>();
+        List<Stock> all = new ArrayList<>();
+        for (Stock s : stock) {
+            String id = s.id();
+            for (int n = 2; !names.add(id + " " + s.materialId() + " " + s.colour().hex()); n++) {
+                id = s.id() + "-" + n;
+            }
+            all.add(id.equals(s.id()) ? s : switch (s) {
+                case Roll r -> new Roll(id, r.materialId(), r.colour(), r.widthMm(), r.lengthMm(), r.since());
+                case Offcut o -> new Offcut(id, o.materialId(), o.colour(), o.outline(), o.whole(), o.since());
+            });
+        }
+        return all;
+    }
+
+    private Content content() {
+        List<Entry> entries = new ArrayList<>();
+        List<Refusal> refused = new ArrayList<>();
+        String name = file.getFileName().toString();
+        boolean readable = false;
+        try {
+            if (Files.size(file) > MOST_BYTES) {
+                throw new IOException("it is larger than 20 MB");
+            }
+            try (JsonParser parser = MAPPER.createParser(Files.readAllBytes(file))) {
+                stock(parser, entries, refused, name);
+                readable = true;
+            }
+        } catch (JacksonException e) {
+            refused.add(new Refusal(Refusal.Reason.BROKEN_SHELF, name, "line " + (e.getLocation() == null ? "?" : e.getLocation().getLineNr()) + ": " + e.getOriginalMessage()));
+        } catch (IOException e) {
+            refused.add(new Refusal(Refusal.Reason.UNREADABLE, name, String.valueOf(e.getMessage())));
+        }
+        return new Content(entries, refused, readable);
+    }
+
+    private static void stock(JsonParser parser, List<Entry> entries, List<Refusal> refused, String name) throws IOException {
+        while (parser.nextToken() != null) {
+            if (parser.currentToken() == JsonToken.START_ARRAY && "stock".equals(parser.currentName())) {
+                while (parser.nextToken() != JsonToken.END_ARRAY) {
+                    int line = parser.currentTokenLocation().getLineNr();
+                    JsonNode node = MAPPER.readTree(parser);
+                    try {
+                        entries.add(new Entry(node, read(node)));
+                    } catch (IllegalArgumentException e) {
+                        entries.add(new Entry(node, null));
+                        refused.add(new Refusal(Refusal.Reason.BROKEN_SHELF, name, "line " + line + ": " + e.getMessage()));
+                    }
+                }
+            }
+        }
+    }
+
+    private static Stock read(JsonNode n) {
+        String kind = text(n, "kind");
+        String id = text(n, "id");
+        String material = text(n, "material");
+        Colour colour = Colour.of(text(n, "colour"));
+        String since = n.path("since").asText("");
+        return switch (kind) {
+            case "roll" -> new Roll(id, material, colour, number(n, "widthMm"), number(n, "lengthMm"), since);
+            case "sheet", "offcut" -> new Offcut(id, material, colour, outline(n.path("outline")), kind.equals("sheet"), since);
+            default -> throw new IllegalArgumentException("kind must be roll, sheet or offcut but is \"" + kind + "\"");
+        };
+    }
+
+    private static String text(JsonNode n, String field) {
+        String text = n.path(field).asText("");
+        if (text.isBlank()) {
+            throw new IllegalArgumentException(field + " is missing");
+        }
+        return text;
+    }
+
+    private static double number(JsonNode n, String field) {
+        if (!n.path(field).isNumber() || !Double.isFinite(n.path(field).asDouble())) {
+            throw new IllegalArgumentException(field + " must be a number");
+        }
+        return n.path(field).asDouble();
+    }
+
+    private static Region outline(JsonNode rings) {
+        if (!rings.isArray() || rings.isEmpty()) {
+            throw new IllegalArgumentException("outline is missing");
+        }
+        List<Outline> all = new ArrayList<>();
+        for (JsonNode ring : rings) {
+            if (ring.size() < 3 || ring.size() > MOST_CORNERS) {
+                throw new IllegalArgumentException("outline needs 3 to " + MOST_CORNERS + " corners");
+            }
+            List<Point> points = new ArrayList<>();
+            for (JsonNode p : ring) {
+                double x = p.path(0).asDouble(Double.NaN);
+                double y = p.path(1).asDouble(Double.NaN);
+                if (!(Math.abs(x) < 1e5 && Math.abs(y) < 1e5)) {
+                    throw new IllegalArgumentException("outline has a corner that is no place");
+                }
+                points.add(new Point(x, y));
+            }
+            all.add(Outline.of(points));
+        }
+        Region region = Region.enclosedBy(all, FillRule.EVEN_ODD);
+        if (region.pieceCount() > 1) {
+            throw new IllegalArgumentException("outline crosses itself");
+        }
+        return region;
+    }
+
+    private static ObjectNode write(Stock stock) {
+        ObjectNode n = MAPPER.createObjectNode();
+        switch (stock) {
+            case Roll r -> head(n, "roll", r).put("widthMm", r.widthMm()).put("lengthMm", r.lengthMm());
+            case Offcut o -> {
+                ArrayNode rings = head(n, o.whole() ? "sheet" : "offcut", o).putArray("outline");
+                for (Piece p : o.outline().pieces()) {
+                    ring(rings, p.outer());
+                    p.holes().forEach(h -> ring(rings, h));
+                }
+            }
+        }
+        return n;
+    }
+
+    private static ObjectNode head(ObjectNode n, String kind, Stock s) {
+        n.put("kind", kind).put("id", s.id()).put("material", s.materialId()).put("colour", s.colour().hex());
+        return s.since().isEmpty() ? n : n.put("since", s.since());
+    }
+
+    private static void ring(ArrayNode rings, Outline o) {
+        ArrayNode ring = rings.addArray();
+        for (int i = 0; i < o.size(); i++) {
+            ring.addArray().add(o.xMm(i)).add(o.yMm(i));
+        }
+    }
+}
