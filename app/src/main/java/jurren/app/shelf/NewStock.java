@@ -3,6 +3,7 @@ package jurren.app.shelf;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -11,7 +12,6 @@ import jurren.app.session.ShelfDesk;
 import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
 import jurren.app.theme.Texts;
-import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
 import jurren.core.load.Offcut;
 import jurren.core.load.Roll;
@@ -30,11 +30,6 @@ final class NewStock {
         ROLL, SHEET, OFFCUT
     }
 
-    /** Which corner is missing, seen with the leading edge at the left. */
-    enum Corner {
-        NONE, UPPER_RIGHT, LOWER_RIGHT, UPPER_LEFT, LOWER_LEFT
-    }
-
     private final Session session;
     private final VBox rows = new VBox(6);
     private Kind kind = Kind.OFFCUT;
@@ -42,7 +37,7 @@ final class NewStock {
     private FilmColour colour;
     private double width = SHEET_MM;
     private double length = SHEET_MM;
-    private Corner corner = Corner.NONE;
+    private Offcut.Corner corner = Offcut.Corner.NONE;
     private double missingWidth = 50;
     private double missingLength = 50;
 
@@ -81,13 +76,13 @@ final class NewStock {
                 Controls.row(Texts.of("shelf.width"), field("new-width", width, mm -> width = mm)),
                 Controls.row(Texts.of("shelf.length"), field("new-length", length, mm -> length = mm))));
         if (kind == Kind.OFFCUT) {
-            Controls.Choice<Corner> corners = new Controls.Choice<>("new-corner", Texts.of("shelf.missing"), List.of(Corner.values()), c -> Texts.of("shelf.corner." + c), c -> {
+            Controls.Choice<Offcut.Corner> corners = new Controls.Choice<>("new-corner", Texts.of("shelf.missing"), List.of(Offcut.Corner.values()), c -> Texts.of("shelf.corner." + c), c -> {
                 corner = c;
                 build();
             });
             corners.show(corner);
             all.add(corners);
-            if (corner != Corner.NONE) {
+            if (corner != Offcut.Corner.NONE) {
                 all.add(Controls.row(Texts.of("shelf.missing-width"), field("missing-width", missingWidth, mm -> missingWidth = mm)));
                 all.add(Controls.row(Texts.of("shelf.missing-length"), field("missing-length", missingLength, mm -> missingLength = mm)));
             }
@@ -98,7 +93,7 @@ final class NewStock {
         rows.getChildren().setAll(all);
     }
 
-    private MeasureField field(String id, double mm, java.util.function.Consumer<Double> taken) {
+    private MeasureField field(String id, double mm, Consumer<Double> taken) {
         MeasureField field = MeasureField.length(Texts.of("shelf." + id), session::unit, taken);
         field.setId(id);
         field.show(mm);
@@ -110,7 +105,7 @@ final class NewStock {
             Stock made = made();
             session.shelf().put(Optional.empty(), Optional.of(made), Texts.of("shelf.added", session.shelf().name(made)));
         } catch (IllegalArgumentException _) {
-            objection.setText(Texts.of(kind == Kind.OFFCUT && corner != Corner.NONE ? "shelf.no-corner" : "shelf.no-measure"));
+            objection.setText(Texts.of(kind == Kind.OFFCUT && corner != Offcut.Corner.NONE ? "shelf.no-corner" : "shelf.no-measure"));
         }
     }
 
@@ -118,15 +113,7 @@ final class NewStock {
         if (kind == Kind.ROLL) {
             return new Roll("roll-" + Math.round(width), material.id(), colour.colour(), width, length, ShelfDesk.today());
         }
-        Region outline = Region.of(Box.ofSize(0, 0, length, width));
-        if (kind == Kind.OFFCUT && corner != Corner.NONE) {
-            if (missingWidth >= width || missingLength >= length) {
-                throw new IllegalArgumentException("the corner is larger than the piece");
-            }
-            boolean right = corner == Corner.UPPER_RIGHT || corner == Corner.LOWER_RIGHT;
-            boolean upper = corner == Corner.UPPER_RIGHT || corner == Corner.UPPER_LEFT;
-            outline = outline.minus(Region.of(Box.ofSize(right ? length - missingLength : 0, upper ? width - missingWidth : 0, missingLength, missingWidth)));
-        }
+        Region outline = Offcut.measured(length, width, kind == Kind.OFFCUT ? corner : Offcut.Corner.NONE, missingLength, missingWidth);
         return new Offcut(session.shelf().freeName(), material.id(), colour.colour(), outline, kind == Kind.SHEET, ShelfDesk.today());
     }
 }

@@ -187,11 +187,11 @@ public final class Snapshots {
     /** A shop that kept some of what its loads left behind. */
     private static Shop withOffcuts(Shop shop) {
         List<Stock> shelf = new ArrayList<>(shop.shelf());
-        Region corner = Region.of(Box.ofSize(0, 0, 260, 190)).minus(Region.of(Box.ofSize(170, 110, 90, 80)));
-        Region hole = Region.of(Box.ofSize(0, 0, 150, 140)).minus(Region.of(Box.ofSize(45, 40, 50, 55)));
+        Region corner = Offcut.measured(260, 190, Offcut.Corner.UPPER_RIGHT, 90, 80);
+        Region small = Offcut.measured(150, 140, Offcut.Corner.LOWER_LEFT, 45, 60);
         shelf.add(new Offcut("no 17", "smooth-film", Colour.of("#7FC4DA"), corner, false, "2026-10-30"));
         shelf.add(new Offcut("no 21", "glitter-film", Colour.of("#D1A94B"), Region.of(Box.ofSize(0, 0, 320, 60)), false, "2026-11-12"));
-        shelf.add(new Offcut("no 22", "stretch-film", Colour.of("#F6EFDC"), hole, false, "2026-11-20"));
+        shelf.add(new Offcut("no 22", "stretch-film", Colour.of("#F6EFDC"), small, false, "2026-11-20"));
         return shop.withShelf(shelf);
     }
 

@@ -1,7 +1,9 @@
 package jurren.core.load;
 
 import java.util.List;
+import java.util.function.Predicate;
 import jurren.core.geometry.Outline;
+import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import jurren.core.material.Material;
@@ -25,6 +27,7 @@ public record Load(int order, Material material, Colour colour, Stock stock, Lis
 
     /** From the edge of what can be cut to where something sent there lies at first. */
     public static final double PINNED_IN_MM = 6;
+    private static final double TOUCHING_MM2 = 1e-6;
 
     public Load {
         placed = List.copyOf(placed);
@@ -33,6 +36,16 @@ public record Load(int order, Material material, Colour colour, Stock stock, Lis
 
     public boolean framed() {
         return !frames.isEmpty();
+    }
+
+    /** Whether a piece may lie so far from where it does: on the film, and on nothing that stays where it is. */
+    public boolean isFree(Placed piece, double dxMm, double dyMm, Cutter cutter, Predicate<Placed> stays) {
+        Placement by = Placement.moved(dxMm, dyMm);
+        if (piece.item().layer().region().placed(piece.onto().then(by)).minus(stock.usable(cutter)).areaMm2() > TOUCHING_MM2) {
+            return false;
+        }
+        Region cell = piece.cell().placed(by);
+        return placed.stream().filter(p -> p != piece && stays.test(p)).noneMatch(p -> p.cell().intersect(cell).areaMm2() > TOUCHING_MM2);
     }
 
     public double areaUsedMm2() {

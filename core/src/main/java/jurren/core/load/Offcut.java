@@ -16,8 +16,31 @@ public record Offcut(String id, String materialId, Colour colour, Region outline
     /** Its edges were cut by hand, and the tape that holds it down lies there. */
     public static final double EDGE_MM = 3;
     /** Smaller is waste. */
-    public static final double LEAST_MM2 = 400;
+    public static final double LEAST_MM2 = 2000;
     private static final double LARGEST_MM = 5000;
+
+    /** Which corner of a rectangle is missing, the leading edge at the left. */
+    public enum Corner {
+        NONE, UPPER_RIGHT, LOWER_RIGHT, UPPER_LEFT, LOWER_LEFT
+    }
+
+    /**
+     * A rectangle measured with a ruler, one corner of which may be missing.
+     *
+     * @param missingLengthMm of the rectangle that is missing there
+     */
+    public static Region measured(double lengthMm, double widthMm, Corner corner, double missingLengthMm, double missingWidthMm) {
+        Region whole = Region.of(Box.ofSize(0, 0, lengthMm, widthMm));
+        if (corner == Corner.NONE) {
+            return whole;
+        }
+        if (!(missingLengthMm > 0 && missingWidthMm > 0 && missingLengthMm < lengthMm && missingWidthMm < widthMm)) {
+            throw new IllegalArgumentException("the missing corner must be smaller than the piece");
+        }
+        boolean right = corner == Corner.UPPER_RIGHT || corner == Corner.LOWER_RIGHT;
+        boolean upper = corner == Corner.UPPER_RIGHT || corner == Corner.UPPER_LEFT;
+        return whole.minus(Region.of(Box.ofSize(right ? lengthMm - missingLengthMm : 0, upper ? widthMm - missingWidthMm : 0, missingLengthMm, missingWidthMm)));
+    }
 
     public Offcut {
         if (outline.isEmpty() || outline.areaMm2() < 1) {

@@ -19,7 +19,7 @@ public record Remainder(Optional<Roll> roll, Optional<Offcut> offcut) {
     /** Around what was cut: its frame, or what a hand tears. */
     private static final double TORN_MM = 5;
     /** Strips narrower than twice this are waste. */
-    private static final double LEAST_HALF_MM = 12;
+    private static final double LEAST_HALF_MM = 18;
     private static final double STRAIGHT_MM = 1;
 
     /** @param name of the offcut that is kept */

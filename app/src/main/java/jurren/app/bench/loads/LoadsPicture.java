@@ -13,7 +13,6 @@ import jurren.core.cut.CutRun;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
-import jurren.core.geometry.Region;
 import jurren.core.load.Cutter;
 import jurren.core.load.Load;
 import jurren.core.load.Offcut;
@@ -182,17 +181,5 @@ final class LoadsPicture {
         double px = pen.view().pxPerMm();
         pen.graphics().setFill(Color.web("#8E939A"));
         pen.graphics().fillRoundRect(pen.view().x(leftMm), pen.view().y(topMm) - 5, coreMm * px - 1, widthMm * px + 10, 8, 8);
-    }
-
-    /** Whether a piece may lie so: on its film, and on nothing that is pinned. */
-    boolean isFree(Load load, Placed piece, double dxMm, double dyMm) {
-        Placement by = Placement.moved(dxMm, dyMm);
-        Region usable = load.stock().usable(session.shop().cutter());
-        if (piece.item().layer().region().placed(piece.onto().then(by)).minus(usable).areaMm2() > 1e-6) {
-            return false;
-        }
-        Region cell = piece.cell().placed(by);
-        return load.placed().stream().filter(p -> p != piece && session.job().laying().pin(p.item()).isPresent())
-                .noneMatch(p -> p.cell().intersect(cell).areaMm2() > 1e-6);
     }
 }

@@ -90,7 +90,8 @@ final class PieceInHand {
 
     private void drag(double dxMm, double dyMm) {
         chosen().ifPresent(p -> load().filter(l -> !session.job().laying().isTaken(l.stock()))
-                .ifPresent(l -> held = new LoadsPicture.Held(p, l, dxMm, dyMm, picture.isFree(l, p, dxMm, dyMm))));
+                .ifPresent(l -> held = new LoadsPicture.Held(p, l, dxMm, dyMm, l.isFree(p, dxMm, dyMm, session.shop().cutter(),
+                        other -> session.job().laying().pin(other.item()).isPresent()))));
     }
 
     private void released() {

@@ -1,0 +1,154 @@
+package jurren.app.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import javafx.geometry.Point2D;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import jurren.app.face.FaceCanvas;
+import jurren.app.session.Bench;
+import jurren.core.art.Motif;
+import jurren.core.art.Pose;
+import jurren.core.art.Shape;
+import jurren.core.art.Treatment;
+import jurren.core.geometry.Box;
+import jurren.core.job.Job;
+import jurren.core.job.NewJobs;
+import jurren.core.job.SizeEntry;
+import jurren.core.load.Load;
+import jurren.core.load.Offcut;
+import jurren.core.load.Placed;
+import jurren.core.load.Roll;
+import jurren.core.load.Stock;
+import jurren.core.material.Colour;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** Squares for four tees, laid by the program and by hand; an offcut comes to the shelf and is used, a load is cut and its film leaves the shelf. */
+class LoadsStoryTest extends WindowTest {
+    private static final Colour CREAM = Colour.of("#F6EFDC");
+
+    @Override
+    Job job() {
+        Job job = NewJobs.onBlank(SHOP.blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film");
+        return job.withLine("A", l -> l.withMotifs(List.of(new Motif("m1", "square", new Shape(Shape.Kind.RECTANGLE, 90, 90, 5, 0.5, CREAM),
+                List.of(new Treatment.Weld()), Pose.at(0, 170)))).withSize("M", s -> SizeEntry.of("M", 4)));
+    }
+
+    @BeforeEach
+    void loadsBench() {
+        run(() -> {
+            session.show(Bench.LOADS);
+            session.nests().stop();
+        });
+        settle();
+    }
+
+    private List<Load> loads() {
+        return on(() -> session.plan().orElseThrow().runs().stream().map(r -> r.load()).toList());
+    }
+
+    private FaceCanvas canvas() {
+        return on(() -> (FaceCanvas) stage().getScene().lookup(".face-canvas"));
+    }
+
+    /** Where a place of the only load's film is on the screen. */
+    private Point2D at(double xMm, double yMm) {
+        FaceCanvas canvas = canvas();
+        double px = on(() -> canvas.view().pxPerMm());
+        double width = loads().getFirst().stock().widthMm();
+        return onScreen(canvas, on(() -> canvas.view().x(LoadsPictureFacts.CORE_PX / px + xMm)), on(() -> canvas.view().y(LoadsPictureFacts.TITLE_PX / px + width - yMm)));
+    }
+
+    private static final class LoadsPictureFacts {
+        static final double CORE_PX = 16;
+        static final double TITLE_PX = 40;
+    }
+
+    private Placed copy(int number) {
+        return loads().stream().flatMap(l -> l.placed().stream()).filter(p -> p.item().copy() == number).findFirst().orElseThrow();
+    }
+
+    @Test
+    void aPieceIsDraggedAndStaysAndTheRestLiesAroundIt() {
+        Box before = copy(1).box();
+        double used = loads().getFirst().usedMm();
+        robot.drag(at(before.centre().xMm(), before.centre().yMm()), MouseButton.PRIMARY).moveTo(at(before.centre().xMm() + 60, before.centre().yMm()))
+                .dropTo(at(before.centre().xMm() + 250, before.centre().yMm() + 12));
+        settle();
+        Box after = copy(1).box();
+        assertThat(after.centre().xMm() - before.centre().xMm()).isCloseTo(250, within(3.0));
+        assertThat(on(() -> session.job().laying().pins())).hasSize(1);
+        assertThat(loads().getFirst().usedMm()).as("film to the pinned piece").isGreaterThan(used + 100);
+        assertThat(loads().getFirst().placed()).hasSize(4);
+
+        Box pinned = copy(1).box();
+        run(() -> canvas().requestFocus());
+        robot.push(KeyCode.SHIFT, KeyCode.RIGHT);
+        settle();
+        assertThat(copy(1).box().minXMm() - pinned.minXMm()).as("by the keyboard").isCloseTo(10, within(1e-6));
+        click("piece-turn");
+        settle();
+        assertThat(copy(1).degrees() % 360).isNotEqualTo(0);
+        assertThat(copy(1).box().centre().xMm()).isCloseTo(pinned.centre().xMm() + 10, within(1e-6));
+        click("piece-free");
+        settle();
+        assertThat(loads().getFirst().usedMm()).isCloseTo(used, within(1e-6));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertThat(on(() -> session.job().laying().pins())).as("let go and taken back").hasSize(1);
+    }
+
+    @Test
+    void aPieceDroppedBesideTheFilmStaysWhereItWas() {
+        Box before = copy(1).box();
+        robot.drag(at(before.centre().xMm(), before.centre().yMm()), MouseButton.PRIMARY).moveTo(at(before.centre().xMm() + 20, before.centre().yMm()))
+                .dropTo(at(before.centre().xMm(), -120));
+        settle();
+        assertThat(copy(1).box()).isEqualTo(before);
+        assertThat(said()).contains("hang over");
+    }
+
+    @Test
+    void anOffcutIsMeasuredAndFilledBeforeTheRollIs() {
+        click("open-shelf");
+        click("stock-kind-sheet");
+        click("stock-kind-offcut");
+        run(() -> ((javafx.scene.control.ComboBox<?>) node("stock-colour")).getSelectionModel().select(2));
+        type("new-width", "110mm");
+        type("new-length", "220mm");
+        click("stock-add");
+        until(() -> session.shop().shelf().stream().anyMatch(Offcut.class::isInstance));
+        click("sheet-close");
+        settle();
+        Stock first = loads().getFirst().stock();
+        assertThat(first).isInstanceOfSatisfying(Offcut.class, o -> {
+            assertThat(o.colour()).isEqualTo(CREAM);
+            assertThat(o.lengthMm()).isCloseTo(220, within(1e-6));
+        });
+        assertThat(loads()).extracting(l -> l.placed().size()).containsExactly(2, 2);
+        assertThat(on(() -> session.shopFolder().shop().shelf())).as("kept in the person's folder").contains(first);
+    }
+
+    @Test
+    void whatIsCutLeavesTheShelfAndStaysAsItLies() {
+        Load load = loads().getFirst();
+        double left = ((Roll) load.stock()).lengthMm();
+        run(() -> session.show(Bench.CUT));
+        settle();
+        click("cut-by-hand");
+        until(() -> session.shop().shelf().stream().anyMatch(s -> s instanceof Roll r && r.colour().equals(CREAM) && r.materialId().equals("smooth-film") && r.lengthMm() < left - 10));
+        settle();
+        Roll rest = (Roll) on(() -> session.shop().shelf().stream().filter(s -> s.isOf("smooth-film", CREAM)).findFirst().orElseThrow());
+        assertThat(rest.lengthMm()).isCloseTo(left - load.usedMm(), within(1e-6));
+        assertThat(on(() -> session.plan().orElseThrow().runs())).singleElement().satisfies(r -> {
+            assertThat(session.job().made().cut(r.mark())).as("known as cut though its film is gone").isPresent();
+            assertThat(session.job().laying().isTaken(r.load().stock())).isTrue();
+        });
+        run(() -> session.editLine(l -> l.withSize("M", s -> SizeEntry.of("M", 6))));
+        settle();
+        assertThat(loads()).extracting(l -> l.placed().size()).as("two more are cut from what hangs there").containsExactly(4, 2);
+    }
+}

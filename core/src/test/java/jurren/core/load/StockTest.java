@@ -1,0 +1,179 @@
+package jurren.core.load;
+
+import static jurren.core.Fixtures.CREAM;
+import static jurren.core.Fixtures.CUTTER;
+import static jurren.core.Fixtures.FILM;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import jurren.core.Fixtures;
+import jurren.core.cut.CutRun;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
+import jurren.core.geometry.Shapes;
+import org.junit.jupiter.api.Test;
+
+/** Rolls, sheets and offcuts: which is taken first, what is left, and what a person's hand decided. */
+class StockTest {
+    private static final Nesting NESTING = new Nesting();
+
+    private static List<CutItem> squares(int n, double side) {
+        return IntStream.rangeClosed(1, n).mapToObj(i -> new CutItem("A", "front", "M", i, Fixtures.layer(Shapes.rectangle(0, 0, side, side)))).toList();
+    }
+
+    private static Loading load(List<CutItem> items, List<Stock> shelf, boolean framed, Laying laying) {
+        return Loading.of(List.of(new Loading.Wanted(FILM, CREAM, items)), shelf, CUTTER, framed, laying, NESTING);
+    }
+
+    private static Offcut offcut(String id, Region outline) {
+        return new Offcut(id, "smooth-film", CREAM, outline, false, "");
+    }
+
+    private static Roll roll(String id, double length) {
+        return new Roll(id, "smooth-film", CREAM, 305, length);
+    }
+
+    @Test
+    void offcutsAreFilledFromTheSmallestOnThenTheRoll() {
+        Offcut small = offcut("small", Shapes.rectangle(0, 0, 60, 60));
+        Offcut larger = offcut("larger", Shapes.rectangle(0, 0, 110, 60));
+        Loading loading = load(squares(5, 50), List.of(roll("r", 3000), larger, small), false, Laying.USUAL);
+        assertThat(loading.loads()).extracting(l -> l.stock().id()).containsExactly("small", "larger", "r");
+        assertThat(loading.loads()).extracting(l -> l.placed().size()).containsExactly(1, 2, 2);
+        assertThat(loading.unlaid()).isEmpty();
+    }
+
+    @Test
+    void nothingLiesOverTheEdgeOfAnOffcutOrInItsHole() {
+        Region outline = Shapes.rectangle(0, 0, 200, 200).minus(Shapes.rectangle(70, 70, 60, 60));
+        Loading loading = load(squares(20, 30), List.of(offcut("holed", outline), roll("r", 3000)), false, Laying.USUAL);
+        Load on = loading.loads().getFirst();
+        assertThat(on.placed().size()).isGreaterThan(7);
+        assertThat(on.placed()).allSatisfy(p -> assertThat(p.item().layer().region().placed(p.onto()).minus(outline).areaMm2()).isLessThan(1e-6));
+    }
+
+    @Test
+    void anOffcutWiderThanTheCutterIsLeftOnTheShelf() {
+        Loading loading = load(squares(1, 50), List.of(offcut("wide", Shapes.rectangle(0, 0, 60, 400)), roll("r", 3000)), false, Laying.USUAL);
+        assertThat(loading.loads()).extracting(l -> l.stock().id()).containsExactly("r");
+    }
+
+    @Test
+    void oneRollAfterTheOtherIsTakenDown() {
+        Loading loading = load(squares(8, 120), List.of(roll("first", 300), roll("second", 320)), false, Laying.USUAL);
+        assertThat(loading.loads()).extracting(l -> l.stock().id()).containsExactly("first", "second");
+        assertThat(loading.loads()).extracting(l -> l.placed().size()).containsExactly(4, 4);
+        Loading more = load(squares(9, 120), List.of(roll("first", 300), roll("second", 320)), false, Laying.USUAL);
+        assertThat(more.loads()).as("one to buy").extracting(l -> l.stock().lengthMm()).containsExactly(300.0, 320.0, 0.0);
+    }
+
+    @Test
+    void whatLeavesAHoleInAnOffcutLeavesTheRestOfIt() {
+        Load load = load(squares(1, 50), List.of(offcut("o", Shapes.rectangle(0, 0, 200, 100))), false, Laying.USUAL).loads().getFirst();
+        Remainder left = Remainder.of(load, "no 1", "2026-11-27");
+        assertThat(left.roll()).isEmpty();
+        Offcut rest = left.offcut().orElseThrow();
+        Box piece = load.placed().getFirst().box();
+        // torn off 1.5 + 5 mm around the piece, at the lower left corner: what is right of it is kept, and the strip above it
+        double torn = 6.5;
+        double right = (200 - piece.maxXMm() - torn) * 100;
+        double above = (100 - piece.maxYMm() - torn) * (piece.maxXMm() + torn);
+        assertThat(rest.outline().areaMm2()).isCloseTo(right + above, within(60.0));
+        assertThat(rest.outline().bounds().minXMm()).isZero();
+    }
+
+    @Test
+    void aRollIsShorterByWhatWasCutAndAStripIsNoOffcut() {
+        Load load = load(squares(2, 130), List.of(roll("r", 3000)), false, Laying.USUAL).loads().getFirst();
+        assertThat(load.usedMm()).isEqualTo(10 + 130 + 25, within(1e-6));
+        Remainder left = Remainder.of(load, "no 1", "");
+        assertThat(left.roll().orElseThrow().lengthMm()).isEqualTo(3000 - 165, within(1e-6));
+        assertThat(left.offcut()).as("between the rollers and at the end only strips are left").isEmpty();
+    }
+
+    @Test
+    void noLayoutTakesLessThanTheLeast() {
+        Load one = load(squares(1, 50), List.of(roll("r", 3000)), false, Laying.USUAL).loads().getFirst();
+        assertThat(one.leastMm()).as("the piece itself").isEqualTo(10 + 50 + 25, within(1e-6));
+        assertThat(one.usedMm()).isEqualTo(one.leastMm(), within(1e-6));
+        Load many = load(squares(40, 50), List.of(roll("r", 3000)), false, Laying.USUAL).loads().getFirst();
+        // cells of 53 x 53 with round corners of 1.5 mm, side by side between the rollers and half a gap beyond
+        double cell = 53 * 53 - (4 - Math.PI) * 1.5 * 1.5;
+        assertThat(many.leastMm()).isEqualTo(10 + 40 * cell / (281 + 3) - 3 + 25, within(0.5));
+        assertThat(many.usedMm()).isGreaterThanOrEqualTo(many.leastMm());
+    }
+
+    @Test
+    void whatIsCutStaysAsItLiesWhenTheShelfHasChanged() {
+        List<CutItem> items = squares(12, 60);
+        Roll before = roll("r", 3000);
+        Load load = load(items, List.of(before), true, Laying.USUAL).loads().getFirst();
+        CutRun cut = CutRun.of(load, CUTTER, new CutRun.Orders());
+        Laying laying = Laying.USUAL.cut(load);
+        Roll after = Remainder.of(load, "x", "").roll().orElseThrow();
+
+        Load again = load(items, List.of(after), true, laying).loads().getFirst();
+        assertThat(CutRun.of(again, CUTTER, new CutRun.Orders()).mark()).as("the same cut to a tenth of a micrometre").isEqualTo(cut.mark());
+        assertThat(laying.isTaken(again.stock())).isTrue();
+        Loading more = load(squares(13, 60), List.of(after), true, laying);
+        assertThat(more.loads()).as("one more piece does not fit onto film that is gone").extracting(l -> l.placed().size()).containsExactly(12, 1);
+        assertThat(laying.notCut(again).pins()).isEmpty();
+    }
+
+    @Test
+    void aPinIsKeptAndOneWhoseFilmIsGoneIsNot() {
+        List<CutItem> items = squares(3, 50);
+        Placement onto = items.get(1).ontoFilm(0).then(Placement.moved(400, 150));
+        Pin pin = new Pin("A", "front", "M", 2, 1, "r", 0, new Point(onto.dxMm(), onto.dyMm()));
+        Load load = load(items, List.of(roll("r", 3000)), false, Laying.USUAL.with(pin)).loads().getFirst();
+        Placed there = load.placed().stream().filter(p -> p.item().copy() == 2).findFirst().orElseThrow();
+        assertThat(there.onto()).isEqualTo(onto);
+        assertThat(load.usedMm()).isEqualTo(there.box().maxXMm() + 25, within(1e-6));
+        Load gone = load(items, List.of(roll("other", 3000)), false, Laying.USUAL.with(pin)).loads().getFirst();
+        assertThat(gone.usedMm()).isEqualTo(10 + 50 + 25, within(1e-6));
+    }
+
+    @Test
+    void leastWeedingGivesEachPieceItsOwnFrame() {
+        List<CutItem> items = squares(4, 50);
+        Load film = load(items, List.of(roll("r", 3000)), true, Laying.USUAL).loads().getFirst();
+        Load weeding = load(items, List.of(roll("r", 3000)), true, Laying.USUAL.withWish(Laying.Wish.LEAST_WEEDING)).loads().getFirst();
+        assertThat(film.frames()).as("one around all that lie into each other").hasSize(1);
+        assertThat(weeding.frames()).hasSize(4);
+        assertThat(weeding.usedMm()).isGreaterThanOrEqualTo(film.usedMm() - 1e-6);
+        for (Load.Frame frame : weeding.frames()) {
+            assertThat(weeding.placed()).filteredOn(p -> frame.outline().bounds().covers(p.box(), 0)).hasSize(1);
+        }
+    }
+
+    @Test
+    void whatLiesInAHoleIsCutBeforeWhatIsAroundIt() {
+        CutItem ring = new CutItem("A", "front", "M", 1, Fixtures.layer(Shapes.ring(0, 0, 100, 80)));
+        CutItem disc = new CutItem("B", "front", "M", 1, Fixtures.layer(Shapes.disc(0, 0, 60)));
+        Load load = load(List.of(ring, disc), List.of(roll("r", 3000)), false, Laying.USUAL).loads().getFirst();
+        assertThat(load.usedMm()).isEqualTo(10 + 200 + 25, within(0.1));
+        assertThat(load.placed()).extracting(p -> p.item().lineId()).containsExactly("B", "A");
+    }
+
+    @Test
+    void piecesOfOneLayerStayOnOneCarrier() {
+        Region apart = Region.together(List.of(Shapes.rectangle(0, 0, 10, 60), Shapes.rectangle(120, 0, 10, 60)));
+        CutItem two = new CutItem("A", "front", "M", 1, Fixtures.layer(apart));
+        assertThat(two.carrier().pieceCount()).isEqualTo(1);
+        assertThat(two.carrier().areaMm2()).as("what lies between them is their own").isEqualTo(130 * 60, within(1e-6));
+    }
+
+    @Test
+    void impossibleStockIsRefused() {
+        assertThatThrownBy(() -> new Roll("r", "smooth-film", CREAM, 0, 100)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Roll("r", "smooth-film", CREAM, 305, 60_000)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> offcut("o", Region.EMPTY)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("no area");
+        assertThatThrownBy(() -> offcut("o", Shapes.rectangle(0, 0, 6000, 10))).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("5 m");
+        assertThatThrownBy(() -> new Pin("A", "front", "M", 1, 1, "r", Double.NaN, Point.ORIGIN)).isInstanceOf(IllegalArgumentException.class);
+    }
+}
