@@ -36,6 +36,7 @@ import jurren.core.load.Offcut;
 import jurren.core.load.Roll;
 import jurren.core.load.Stock;
 import jurren.core.material.Material;
+import jurren.core.plan.Shopping;
 
 /** The shelf: rolls as bars at one scale, with what open jobs promise of them hatched; sheets and offcuts as they are. */
 public final class ShelfSheet {
@@ -102,7 +103,17 @@ public final class ShelfSheet {
             side.add(chosenCard(chosen));
         }
         side.add(new NewStock(session).card());
+        session.plan().map(Shopping::of).filter(s -> !s.needs().isEmpty()).ifPresent(s -> side.add(shopping(s)));
         card.getChildren().setAll(side);
+    }
+
+    private Node shopping(Shopping list) {
+        List<Node> rows = new ArrayList<>(List.of(Controls.label(Texts.of("shelf.buy"), "card-title")));
+        for (Shopping.Need n : list.needs()) {
+            String what = n.colour().map(c -> n.material().colourName(c) + ", " + n.material().name()).orElse(n.material().name());
+            rows.add(Controls.row(Texts.of("shelf.buy." + n.kind(), what), Controls.figure(session.unit().film(n.lengthMm()))));
+        }
+        return Controls.card(rows.toArray(Node[]::new));
     }
 
     private Node row(Roll r, double pxPerMm) {

@@ -50,7 +50,9 @@ public record Fit(Across across, Down down, Width width) {
         USUAL,
         SAME,
         /** As large as the area takes, in proportion. */
-        LARGEST
+        LARGEST,
+        /** As large as the film lies between the rollers, one way or the other, and no larger than the area takes. */
+        LARGEST_ON_FILM
     }
 
     public Fit with(Across newAcross) {
@@ -70,9 +72,10 @@ public record Fit(Across across, Down down, Width width) {
      *
      * @param art    the box of the art on {@code from}
      * @param wanted the width that was typed for this size, if any
+     * @param filmMm how wide a piece may be across the film
      */
-    public Placement between(Face from, Face to, Box art, Optional<Double> wanted) {
-        double factor = wanted.map(w -> w / art.widthMm()).orElseGet(() -> factor(from, to, art));
+    public Placement between(Face from, Face to, Box art, Optional<Double> wanted, double filmMm) {
+        double factor = wanted.map(w -> w / art.widthMm()).orElseGet(() -> factor(from, to, art, filmMm));
         double x = reference(art).x - anchorX(from);
         double y = reference(art).y - anchorY(from);
         double dx = anchorX(to) + x * factor;
@@ -81,12 +84,17 @@ public record Fit(Across across, Down down, Width width) {
                 .then(Placement.moved(dx, dy));
     }
 
-    private double factor(Face from, Face to, Box art) {
+    private double factor(Face from, Face to, Box art, double filmMm) {
         return switch (width) {
             case USUAL -> to.artWidthMm() / from.artWidthMm();
             case SAME -> 1;
-            case LARGEST -> Math.min(to.area().widthMm() / art.widthMm(), to.area().heightMm() / art.heightMm());
+            case LARGEST -> largest(to, art);
+            case LARGEST_ON_FILM -> Math.min(largest(to, art), filmMm / Math.min(art.widthMm(), art.heightMm()));
         };
+    }
+
+    private static double largest(Face face, Box art) {
+        return Math.min(face.area().widthMm() / art.widthMm(), face.area().heightMm() / art.heightMm());
     }
 
     private record XY(double x, double y) {
@@ -158,13 +166,18 @@ public record Fit(Across across, Down down, Width width) {
         });
     }
 
-    /** Makes art on its own face as wide as the rule says, about where it hangs. */
-    public Placement putWidth(Face face, Box art) {
+    /**
+     * Makes art on its own face as wide as the rule says, about where it hangs.
+     *
+     * @param filmMm how wide a piece may be across the film
+     */
+    public Placement putWidth(Face face, Box art, double filmMm) {
         double factor = switch (width) {
             case SAME -> 1;
             case USUAL -> (across == Across.LEFT_CHEST || across == Across.RIGHT_CHEST
                     ? Math.min(CHEST_ART_MM, face.artWidthMm()) : face.artWidthMm()) / art.widthMm();
-            case LARGEST -> Math.min(face.area().widthMm() / art.widthMm(), face.area().heightMm() / art.heightMm());
+            case LARGEST -> largest(face, art);
+            case LARGEST_ON_FILM -> Math.min(largest(face, art), filmMm / Math.min(art.widthMm(), art.heightMm()));
         };
         return Placement.scaledAbout(new Point(reference(art).x, reference(art).y), factor);
     }

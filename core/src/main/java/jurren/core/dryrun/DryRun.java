@@ -36,7 +36,7 @@ import java.util.stream.IntStream;
  *       A stroke that never does is a cut that frees nothing.
  *   <li>What the outlines that cut into a piece's own stretch of film enclose (even-odd) is the piece; a frame goes around it.
  *   <li>The piece is turned back as it lay, turned over where its way turns it over, and the middle of its
- *       carrier put where that belongs: a piece cut out of place on its carrier comes out wrong.
+ *       place put where that belongs: a piece cut beside its place comes out wrong.
  *   <li>The pieces are stacked in order; what is seen of each film is compared with the art.
  * </ol>
  */
@@ -128,7 +128,7 @@ public record DryRun(List<Comparison> copies) {
         return Region.enclosedBy(inCell, FillRule.EVEN_ODD);
     }
 
-    /** As the hand lays it: by the carrier it was cut off as, not by where in it the knife happened to go. */
+    /** As the hand lays it: by where it lay on the film as planned, not by where in it the knife happened to go. */
     private static Region ontoFace(Region piece, Placed placed) {
         if (piece.isEmpty()) {
             return piece;
@@ -139,9 +139,9 @@ public record DryRun(List<Comparison> copies) {
             inHand = inHand.then(Placement.flipped());
         }
         inHand = inHand.then(Placement.otherYAxis());
-        Point cell = placed.cell().placed(inHand).bounds().centre();
-        Point belongs = placed.item().carrier().placed(placed.item().ontoFilm(0).inverse()).bounds().centre();
-        return piece.placed(inHand.then(Placement.moved(belongs.xMm() - cell.xMm(), belongs.yMm() - cell.yMm())));
+        Point lay = inHand.apply(placed.box().centre());
+        Point belongs = layer.region().bounds().centre();
+        return piece.placed(inHand.then(Placement.moved(belongs.xMm() - lay.xMm(), belongs.yMm() - lay.yMm())));
     }
 
     private static Comparison compare(Plan plan, Copy copy, List<Laid> parts, Stop stop) {

@@ -8,6 +8,8 @@ import jurren.core.blank.Surface;
 import jurren.core.finish.Press;
 import jurren.core.load.Cutter;
 import jurren.core.load.Printer;
+import jurren.core.load.Loading;
+import jurren.core.load.Roll;
 import jurren.core.load.Stock;
 import jurren.core.material.Material;
 import java.util.ArrayList;
@@ -66,6 +68,12 @@ public record Shop(List<Blank> blanks, List<Material> materials, Cutter cutter, 
         List<Material> all = new ArrayList<>(materials);
         all.addAll(films);
         return new Shop(more.blanks, all, cutter, printer, presses, shelf, prices);
+    }
+
+    /** How wide a piece of a material can be, between the rollers: of the widest roll there is, or the usual one. */
+    public double acrossMm(String materialId) {
+        return cutter.usableMm(shelf.stream().filter(s -> s instanceof Roll && s.materialId().equals(materialId)).mapToDouble(Stock::widthMm).max()
+                .orElse(Loading.USUAL_WIDTH_MM));
     }
 
     /** With another shelf. */

@@ -16,6 +16,11 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
     private static final double CARRIED_MM = 4;
     /** Nothing is laid into smaller holes. */
     private static final double LEAST_HOLE_MM2 = 150;
+    /** What keeps others away need not be finer than this where it has very many corners. */
+    private static final double COARSE_MM = 0.1;
+    private static final int MANY_CORNERS = 600;
+    /** A carrier that holds more pieces is cut as straight as it can be. */
+    private static final int MANY_PIECES = 40;
 
     /** Whether it is cut as in a mirror. */
     public boolean turnedOver() {
@@ -45,11 +50,15 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
         if (layer.role() == Layer.Role.PLATE) {
             art = art.filled();
         }
-        if (art.pieceCount() > 1) {
-            art = art.grown(CARRIED_MM, CornerStyle.ROUND).grown(-CARRIED_MM, CornerStyle.ROUND).weld(art);
+        if (art.pieceCount() > 1 && art.pieceCount() <= MANY_PIECES) {
+            double more = art.vertexCount() > MANY_CORNERS ? 2 * COARSE_MM : 0;
+            art = art.grown(CARRIED_MM + more, CornerStyle.ROUND).simplified(more / 2).grown(-CARRIED_MM, CornerStyle.ROUND).weld(art);
         }
         if (art.pieceCount() > 1) {
             art = art.hull();
+        }
+        if (art.vertexCount() > MANY_CORNERS) {
+            art = art.grown(COARSE_MM, CornerStyle.MITRED).simplified(COARSE_MM * 0.9);
         }
         Piece one = art.largest();
         Region carrier = new Piece(one.outer(), one.holes().stream().filter(h -> Math.abs(h.signedAreaMm2()) >= LEAST_HOLE_MM2).toList()).region();

@@ -2,6 +2,7 @@ package jurren.core.load;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
+import jurren.core.layer.Layer;
 import jurren.core.layer.Making;
 import jurren.core.material.Colour;
 import jurren.core.material.Material;
@@ -33,7 +35,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
     /** Between pieces, so that two are never cut by one stroke and each carrier can be cut off. */
     public static final double GAP_MM = 3;
     /** The usual desktop roll, for colours that are not on the shelf. */
-    private static final double USUAL_WIDTH_MM = 305;
+    public static final double USUAL_WIDTH_MM = 305;
     private static final double ROUNDING_MM = 1e-6;
 
     /** What is cut from one film colour. */
@@ -83,6 +85,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
         private final boolean framed;
         private final Laying laying;
         private final Nesting nesting;
+        private final Map<Layer, Nesting.Carried> carried = new IdentityHashMap<>();
         private final List<Load> loads = new ArrayList<>();
         private final List<CutItem> unlaid = new ArrayList<>();
         private final List<Nesting.Request> requests = new ArrayList<>();
@@ -93,6 +96,19 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
             this.framed = framed;
             this.laying = laying;
             this.nesting = nesting;
+        }
+
+        /** Large ones are not all remembered: within one loading each is asked for once. */
+        private Nesting.Carried carried(Layer layer) {
+            return carried.computeIfAbsent(layer, nesting::carried);
+        }
+
+        private Region carrier(Layer layer) {
+            return carried(layer).carrier();
+        }
+
+        private Region cell(Layer layer) {
+            return carried(layer).cell();
         }
 
         void lay(Wanted w) {
@@ -153,7 +169,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
 
         private Nesting.Request request(Wanted w, List<Stock> stock, double margin) {
             List<Cutout> cutouts = w.items.stream().map(item -> {
-                Region carrier = nesting.carrier(item.layer());
+                Region carrier = carrier(item.layer());
                 Optional<Lie> pinned = laying.pin(item).flatMap(pin -> lie(pin, carrier, stock));
                 return new Cutout(carrier, turning(item), pinned);
             }).toList();
@@ -193,7 +209,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
 
         private Placed placed(CutItem item, Lie lie) {
             Placement onto = item.ontoFilm(lie.degrees()).then(Placement.moved(lie.xMm(), lie.yMm()));
-            return new Placed(item, nesting.cell(item.layer()).placed(lie.placement()), onto, lie.degrees());
+            return new Placed(item, cell(item.layer()).placed(lie.placement()), onto, lie.degrees());
         }
 
         private void load(Wanted w, Stock stock, List<Placed> lying, double margin) {
@@ -209,7 +225,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
         }
 
         private Box carrierBox(Placed p) {
-            return nesting.carrier(p.item().layer()).placed(p.item().ontoFilm(0).inverse().then(p.onto())).bounds();
+            return carrier(p.item().layer()).placed(p.item().ontoFilm(0).inverse().then(p.onto())).bounds();
         }
 
         /**
@@ -218,9 +234,9 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
          */
         private double leastMm(Wanted w, List<Placed> placed, Stock stock, double margin) {
             double across = cutter.usableMm(stock.widthMm()) - 2 * margin;
-            double cells = placed.stream().mapToDouble(p -> nesting.cell(p.item().layer()).areaMm2()).sum();
+            double cells = placed.stream().mapToDouble(p -> cell(p.item().layer()).areaMm2()).sum();
             double longest = placed.stream().mapToDouble(p -> {
-                Box b = nesting.carrier(p.item().layer()).bounds();
+                Box b = carrier(p.item().layer()).bounds();
                 return p.item().layer().material().directed() || b.widthMm() > across ? b.widthMm() : b.heightMm() > across ? b.heightMm()
                         : Math.min(b.widthMm(), b.heightMm());
             }).max().orElse(0);
@@ -248,7 +264,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
                 for (int i = 0; i < w.items.size(); i++) {
                     RowLayout.Spot spot = laid.spots().get(i).orElseThrow();
                     double degrees = spot.turned() ? 90 : 0;
-                    Box lying = nesting.carrier(w.items.get(i).layer()).bounds().placed(Placement.turned(degrees));
+                    Box lying = carrier(w.items.get(i).layer()).bounds().placed(Placement.turned(degrees));
                     placed.add(placed(w.items.get(i), new Lie(0, degrees, usable.minXMm() + margin + spot.xMm() - lying.minXMm(),
                             usable.minYMm() + margin + spot.yMm() - lying.minYMm())));
                 }
@@ -258,7 +274,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
 
         /** Rectangles in rows, the usual way of laying by eye: nothing that is nested may take more. */
         private Rows inRows(Wanted w, Stock roll, double margin) {
-            List<RowLayout.Block> blocks = w.items.stream().map(i -> nesting.carrier(i.layer()).bounds().grown(margin))
+            List<RowLayout.Block> blocks = w.items.stream().map(i -> carrier(i.layer()).bounds().grown(margin))
                     .map(b -> new RowLayout.Block(b.widthMm(), b.heightMm())).toList();
             return new Rows(w, roll, margin, new RowLayout(roll.usable(cutter).bounds().heightMm(), GAP_MM).lay(blocks));
         }
@@ -275,7 +291,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
                 }
                 double across = usable.bounds().heightMm();
                 List<Layout> inside = groups.stream().map(g -> nesting.best(new Nesting.Request(g.stream()
-                        .map(i -> new Cutout(nesting.carrier(i.layer()), turning(i))).toList(), List.of(Bed.roll(Math.max(1, across - 2 * margin), usable.bounds().widthMm())), GAP_MM))).toList();
+                        .map(i -> new Cutout(carrier(i.layer()), turning(i))).toList(), List.of(Bed.roll(Math.max(1, across - 2 * margin), usable.bounds().widthMm())), GAP_MM))).toList();
                 List<Box> boxes = IntStream.range(0, groups.size()).mapToObj(g -> box(groups.get(g), inside.get(g))).toList();
                 RowLayout.Result laid = new RowLayout(across, GAP_MM).lay(boxes.stream()
                         .map(b -> new RowLayout.Block(b.widthMm() + 2 * margin, b.heightMm() + 2 * margin)).toList());
@@ -301,7 +317,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
 
         private Box box(List<CutItem> group, Layout inside) {
             return IntStream.range(0, group.size()).filter(k -> inside.lies().get(k).isPresent())
-                    .mapToObj(k -> nesting.carrier(group.get(k).layer()).placed(inside.lies().get(k).get().placement()).bounds())
+                    .mapToObj(k -> carrier(group.get(k).layer()).placed(inside.lies().get(k).get().placement()).bounds())
                     .reduce(Box::joined).orElse(Box.ofSize(0, 0, 1, 1));
         }
 

@@ -17,6 +17,7 @@ import jurren.core.nest.Nest;
 public final class Nesting {
     private static final long SEED = 20_261_127;
     private static final long BYTES_A_LIE = 64;
+    private static final int MOST_LARGE = 4;
 
     /** What is to be laid on what. */
     public record Request(List<Cutout> cutouts, List<Bed> beds, double gapMm) {
@@ -39,27 +40,29 @@ public final class Nesting {
         }
     }
 
-    private record Carried(Region carrier, Region cell) {
+    /**
+     * What a layer takes of the film, at the origin.
+     *
+     * @param cell with half the gap around it
+     */
+    record Carried(Region carrier, Region cell) {
     }
 
-    private final Memo<Request, Best> known = new Memo<>(request -> new Best(request.nest().layout()), (request, best, scale) -> {
+    private final Memo<Request, Best> known = new Memo<>(MOST_LARGE, request -> new Best(request.nest().layout()), (request, best, scale) -> {
         request.cutouts.forEach(c -> c.shape().weigh(scale));
         scale.add(best, BYTES_A_LIE * request.cutouts.size());
     });
-    private final Memo<Layer, Carried> carriers = new Memo<>(layer -> {
+    private final Memo<Layer, Carried> carriers = new Memo<>(MOST_LARGE, layer -> {
         Region carrier = new CutItem("", "", "", 0, layer).carrier();
         return new Carried(carrier, carrier.grown(Loading.GAP_MM / 2, CornerStyle.ROUND));
     }, (layer, carried, scale) -> {
+        layer.weigh(scale);
         carried.carrier.weigh(scale);
         carried.cell.weigh(scale);
     });
 
-    Region carrier(Layer layer) {
-        return carriers.get(layer).carrier;
-    }
-
-    Region cell(Layer layer) {
-        return carriers.get(layer).cell;
+    Carried carried(Layer layer) {
+        return carriers.get(layer);
     }
 
     /** The best known; a first one at once where none is. */

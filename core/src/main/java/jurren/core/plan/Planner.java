@@ -107,7 +107,7 @@ public final class Planner {
     public Plan plan(Job job, Shop of) {
         Shop shop = of.knowing(job.carried());
         Stop stop = Stop.here();
-        List<LinePlan> lines = job.lines().stream().flatMap(line -> places(line, shop)).map(line -> planLine(line, shop, stop)).toList();
+        List<LinePlan> lines = job.lines().stream().flatMap(line -> places(line, shop)).map(line -> planLine(line, shop, job.framed(), stop)).toList();
         stop.look();
         Loading loading = load(lines, job, shop);
         List<CutRun> runs = loading.loads().parallelStream().map(load -> {
@@ -140,7 +140,7 @@ public final class Planner {
         return line.thing().faceId().isEmpty() || shop.blank(line.blankId()).flatMap(b -> b.reference().face(line.thing().faceId())).isPresent();
     }
 
-    private LinePlan planLine(Line line, Shop shop, Stop stop) {
+    private LinePlan planLine(Line line, Shop shop, boolean framed, Stop stop) {
         Blank blank = shop.blank(line.blankId())
                 .orElseThrow(() -> new IllegalArgumentException("no blank is called \"" + line.blankId() + "\""));
         BlankColour colour = blank.colourOrFirst(line.thing().colourId());
@@ -157,10 +157,11 @@ public final class Planner {
         for (String id : line.materials()) {
             materials.put(id, shop.material(id).orElseThrow(() -> new IllegalArgumentException("no material is called \"" + id + "\"")));
         }
-        SizePlan drawn = planSize(line, materials, drawnFace, drawnFace, Optional.empty(), line.drawnFor());
+        double filmMm = shop.acrossMm(line.materialId()) - Loading.frameMm(framed);
+        SizePlan drawn = planSize(line, materials, drawnFace, drawnFace, Optional.empty(), line.drawnFor(), filmMm);
         List<SizePlan> sizes = wanted.parallelStream().map(s -> {
             stop.look();
-            return s.id().equals(line.drawnFor()) ? drawn : planSize(line, materials, drawnFace, face(line, s), drawn.artBounds(), s.id());
+            return s.id().equals(line.drawnFor()) ? drawn : planSize(line, materials, drawnFace, face(line, s), drawn.artBounds(), s.id(), filmMm);
         }).toList();
         PlatenPlan platen = platen(drawn, shop.pressFor(line.thing(), blank, drawn.face()));
         FinishSequence finish = drawnFace.turnedInUse() ? FilmPress.wayUp().then(finish(blank, drawn, platen)) : finish(blank, drawn, platen);
@@ -175,10 +176,10 @@ public final class Planner {
                 .withTrueAt(line.thing().trueAtMm());
     }
 
-    private SizePlan planSize(Line line, Map<String, Material> materials, Face from, Face face, Optional<Box> drawnArt, String size) {
+    private SizePlan planSize(Line line, Map<String, Material> materials, Face from, Face face, Optional<Box> drawnArt, String size, double filmMm) {
         SizeEntry entry = line.entry(size);
         Placement fit = size.equals(line.drawnFor()) ? Placement.HERE
-                : drawnArt.map(art -> line.fit().between(from, face, art, entry.artWidthMm())).orElse(Placement.HERE);
+                : drawnArt.map(art -> line.fit().between(from, face, art, entry.artWidthMm(), filmMm)).orElse(Placement.HERE);
         FaceWork work = faces.get(new FaceKey(line.motifs(), fit, face.trueAt(), face.surface(),
                 line.materialId(), materials, line.joins(), line.edgings()));
         return new SizePlan(size, face, entry.count(), fit, work.art, work.laid, work.layers,

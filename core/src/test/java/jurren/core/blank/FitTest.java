@@ -24,7 +24,7 @@ class FitTest {
     }
 
     private Box on(Face to, Fit fit) {
-        return art.placed(fit.between(medium, to, art, Optional.empty()));
+        return art.placed(fit.between(medium, to, art, Optional.empty(), 100));
     }
 
     @Test
@@ -61,9 +61,20 @@ class FitTest {
         assertThat(b.heightMm()).isCloseTo(280 * 0.6, within(1e-9)).isLessThan(330);
     }
 
+    /** Art of 200 by 120 mm on film of 100 mm between the rollers: its shorter side is 100, which is less than the area takes. */
+    @Test
+    void largestOnFilmLiesBetweenTheRollersOneWayOrTheOther() {
+        Fit onFilm = new Fit(Across.MIDDLE, Down.AREA_MIDDLE, Width.LARGEST_ON_FILM);
+        Box b = on(large, onFilm);
+        assertThat(b.heightMm()).isCloseTo(100, within(1e-9));
+        assertThat(b.widthMm()).isCloseTo(100 / 0.6, within(1e-9));
+        assertThat(art.placed(onFilm.between(medium, large, art, Optional.empty(), 500)).widthMm()).as("no larger than the area takes").isCloseTo(280, within(1e-9));
+        assertThat(art.placed(onFilm.putWidth(medium, art, 60)).heightMm()).isCloseTo(60, within(1e-9));
+    }
+
     @Test
     void aTypedWidthWins() {
-        assertThat(art.placed(Fit.USUAL.between(medium, large, art, Optional.of(123.0))).widthMm()).isCloseTo(123, within(1e-9));
+        assertThat(art.placed(Fit.USUAL.between(medium, large, art, Optional.of(123.0), 100)).widthMm()).isCloseTo(123, within(1e-9));
     }
 
     @Test

@@ -3,10 +3,12 @@ package jurren.formats.plan;
 import jurren.core.cure.Remedies;
 import jurren.core.cut.CutRun;
 import jurren.core.dryrun.DryRun;
+import jurren.core.load.Offcut;
 import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
 import jurren.core.stop.Stop;
 import jurren.formats.hpgl.HpglWriter;
+import jurren.formats.print.GuidePdf;
 import jurren.formats.print.PrintPdf;
 import jurren.formats.print.PrintPng;
 import jurren.formats.print.Proof;
@@ -74,6 +76,9 @@ public final class JobPapers {
         for (CutRun run : plan.runs()) {
             Stop.lookHere();
             files.put("load-" + run.load().order() + ".svg", LoadSvg.write(run));
+            if (run.load().stock() instanceof Offcut) {
+                files.put("guide-" + run.load().order() + ".pdf", GuidePdf.write(run.load(), unit));
+            }
         }
         files.putAll(printFiles);
         files.put("ticket.pdf", TicketPdf.write(plan, unit, remedies));

@@ -19,6 +19,7 @@ import jurren.core.load.Placed;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
+import jurren.core.plan.Shopping;
 import jurren.core.plan.SizePlan;
 import jurren.core.snag.Snag;
 import jurren.formats.words.Units;
@@ -47,6 +48,7 @@ public final class PlanJson {
         }
         ArrayNode loads = root.putArray("loads");
         plan.runs().forEach(run -> load(loads.addObject(), run));
+        shopping(root.putArray("toBuy"), plan);
         ArrayNode prints = root.putArray("prints");
         plan.prints().forEach(p -> print(prints.addObject(), p));
         ArrayNode snags = root.putArray("snags");
@@ -126,17 +128,26 @@ public final class PlanJson {
         return kind == Step.Kind.TAPE_SHEET ? "tape" : kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
+    private static void shopping(ArrayNode all, Plan plan) {
+        for (Shopping.Need n : Shopping.of(plan).needs()) {
+            ObjectNode need = all.addObject().put("kind", n.kind().name().toLowerCase(Locale.ROOT).replace('_', '-')).put("material", n.material().id());
+            n.colour().ifPresent(c -> need.put("colour", c.hex()));
+            need.put("lengthMm", rounded(n.lengthMm(), 1)).put("widthMm", rounded(n.widthMm(), 1));
+        }
+    }
+
     private static void load(ObjectNode node, CutRun run) {
         int order = run.load().order();
         node.put("order", order).put("material", run.load().material().id()).put("colour", run.load().colour().hex())
-                .put("stock", run.load().stock().id()).put("usedMm", rounded(run.load().usedMm(), 3))
+                .put("stock", run.load().stock().id()).put("leastMm", rounded(run.load().leastMm(), 3)).put("frames", run.load().frames().size()).put("usedMm", rounded(run.load().usedMm(), 3))
                 .put("widthMm", run.load().stock().widthMm()).put("file", "load-" + order + ".plt")
                 .put("paths", run.paths().size()).put("cutMm", rounded(run.cutMm(), 2))
                 .put("travelMm", rounded(run.travelMm(), 2)).put("seconds", rounded(run.seconds(), 2));
         ArrayNode placed = node.putArray("placed");
         for (Placed p : run.load().placed()) {
             placed.addObject().put("line", p.item().lineId()).put("place", p.item().place()).put("layer", p.item().layer().order())
-                    .put("copy", p.item().copy()).put("size", p.item().size());
+                    .put("copy", p.item().copy()).put("size", p.item().size()).put("degrees", p.degrees())
+                    .put("xMm", rounded(p.box().minXMm(), 3)).put("yMm", rounded(p.box().minYMm(), 3));
         }
     }
 

@@ -1,5 +1,6 @@
 package jurren.formats.print;
 
+import jurren.core.load.Offcut;
 import jurren.core.art.Painted;
 import jurren.core.blank.BlankPart;
 import jurren.core.blank.Garment;
@@ -300,8 +301,9 @@ public final class TicketPdf {
         for (CutRun run : runs) {
             room(28, x);
             String colour = run.load().material().colourName(run.load().colour());
-            sheet.text(run.load().order() + "  " + TicketWords.text("ticket.load", colour,
-                    words.unit().rough(run.load().stock().widthMm()), lower(run.load().material().name())), x, y, DocumentFonts.TEXT_BOLD, 10, INK);
+            String on = run.load().stock() instanceof Offcut o ? TicketWords.text("ticket.load.offcut", colour, o.id(), lower(run.load().material().name()))
+                    : TicketWords.text("ticket.load", colour, words.unit().rough(run.load().stock().widthMm()), lower(run.load().material().name()));
+            sheet.text(run.load().order() + "  " + on, x, y, DocumentFonts.TEXT_BOLD, 10, INK);
             y += line == null ? 0 : 12;
             use(TicketWords.text("ticket.load.use", words.unit().film(run.load().usedMm()), run.paths().size(),
                     Words.duration(run.seconds())), x, right);

@@ -2,12 +2,22 @@ package jurren.formats.svg;
 
 import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
+import jurren.core.geometry.Box;
+import jurren.core.load.Placed;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 
-/** A load as SVG in millimetres, as seen from the knife's side, one closed path per cut. */
+/** A load as SVG in millimetres, as seen from the knife's side, one closed path per cut; each piece's name beside it, which nothing cuts. */
 public final class LoadSvg {
+    private static final double NAME_BELOW_MM = 2.6;
+
     private LoadSvg() {
+    }
+
+    /** By which near-identical pieces are told apart: line, size, which of how many. */
+    private static String name(Placed p) {
+        String name = p.item().lineId() + " " + p.item().size() + " " + p.item().copy();
+        return name.replace("&", "&amp;").replace("<", "&lt;");
     }
 
     public static byte[] write(CutRun run) {
@@ -22,6 +32,12 @@ public final class LoadSvg {
             out.append("<path class=\"").append(path.kind().name().toLowerCase(Locale.ROOT)).append("\" d=\"");
             Mm.append(out, path.outline(), width);
             out.append("\"/>\n");
+        }
+        out.append("</g>\n<g class=\"names\" fill=\"#7C2E57\" stroke=\"none\" font-family=\"sans-serif\" font-size=\"3\">\n");
+        for (Placed p : run.load().placed()) {
+            Box box = p.box();
+            out.append("<text x=\"").append(Mm.number(box.minXMm())).append("\" y=\"").append(Mm.number(width - box.minYMm() + NAME_BELOW_MM)).append("\">")
+                    .append(name(p)).append("</text>\n");
         }
         return out.append("</g>\n</svg>\n").toString().getBytes(StandardCharsets.UTF_8);
     }

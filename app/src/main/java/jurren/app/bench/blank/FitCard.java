@@ -8,6 +8,7 @@ import jurren.core.blank.Fit;
 import jurren.core.blank.Obstacle;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
+import jurren.core.load.Loading;
 import jurren.core.plan.Refit;
 import java.util.List;
 import javafx.scene.Node;
@@ -31,7 +32,8 @@ final class FitCard {
         this.down = new Controls.Choice<>("fit-down", Texts.of("fit.down"), List.of(Fit.Down.values()),
                 d -> Texts.of("fit.down." + d), d -> put(session.line().fit().with(d), Fit::putDown));
         this.width = new Controls.Choice<>("fit-width", Texts.of("fit.width"), List.of(Fit.Width.values()),
-                w -> Texts.of("fit.width." + w), w -> put(session.line().fit().with(w), Fit::putWidth));
+                w -> Texts.of("fit.width." + w), w -> put(session.line().fit().with(w), (fit, face, art) -> fit.putWidth(face, art,
+                session.shop().acrossMm(session.line().materialId()) - Loading.frameMm(session.job().framed()))));
         for (Controls.Choice<?> c : List.of(across, down, width)) {
             c.setMaxWidth(Double.MAX_VALUE);
         }
