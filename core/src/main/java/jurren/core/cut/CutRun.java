@@ -40,7 +40,7 @@ public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cu
 
     /** The outlines of a layer as they lie on the film, cut in order; equal layers are worked out once. */
     public static final class Orders {
-        private static final int MOST_LARGE = 8;
+        private static final int MOST_LARGE = 6;
 
         private record Key(Layer layer, Placement linear) {
         }

@@ -50,15 +50,18 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
         if (layer.role() == Layer.Role.PLATE) {
             art = art.filled();
         }
+        double coarse = art.vertexCount() > MANY_CORNERS ? COARSE_MM : 0;
+        if (coarse > 0) {
+            art = art.simplified(coarse);
+        }
         if (art.pieceCount() > 1 && art.pieceCount() <= MANY_PIECES) {
-            double more = art.vertexCount() > MANY_CORNERS ? 2 * COARSE_MM : 0;
-            art = art.grown(CARRIED_MM + more, CornerStyle.ROUND).simplified(more / 2).grown(-CARRIED_MM, CornerStyle.ROUND).weld(art);
+            Region closed = art.grown(CARRIED_MM + 2 * coarse, CornerStyle.ROUND).grown(-CARRIED_MM, CornerStyle.ROUND);
+            art = coarse > 0 ? closed : closed.weld(art);
+        } else if (coarse > 0) {
+            art = art.grown(coarse, CornerStyle.MITRED);
         }
         if (art.pieceCount() > 1) {
             art = art.hull();
-        }
-        if (art.vertexCount() > MANY_CORNERS) {
-            art = art.grown(COARSE_MM, CornerStyle.MITRED).simplified(COARSE_MM * 0.9);
         }
         Piece one = art.largest();
         Region carrier = new Piece(one.outer(), one.holes().stream().filter(h -> Math.abs(h.signedAreaMm2()) >= LEAST_HOLE_MM2).toList()).region();

@@ -17,7 +17,7 @@ import jurren.core.nest.Nest;
 public final class Nesting {
     private static final long SEED = 20_261_127;
     private static final long BYTES_A_LIE = 64;
-    private static final int MOST_LARGE = 4;
+    private static final int MOST_LARGE = 1;
 
     /** What is to be laid on what. */
     public record Request(List<Cutout> cutouts, List<Bed> beds, double gapMm) {

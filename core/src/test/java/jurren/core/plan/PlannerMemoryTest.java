@@ -50,7 +50,7 @@ class PlannerMemoryTest {
     private static Job crowded() {
         List<DrawnShape> shapes = new ArrayList<>();
         for (int i = 0; i < CORNERS / CORNERS_EACH; i++) {
-            shapes.add(new DrawnShape(Curves.around(star(8.0 * (i % 29), 8.0 * (i / 29), 3.5, CORNERS_EACH)), Fixtures.TANGERINE));
+            shapes.add(new DrawnShape(Curves.around(star(8.0 * (i % 29), 8.0 * (i / 29), 3, CORNERS_EACH)), Fixtures.TANGERINE));
         }
         Drawing drawing = Drawing.atFileSize(new DrawingFile("stars.svg", new byte[] {1}), shapes, List.of());
         return Fixtures.job().withLine("A", l -> l.withMotifs(List.of(new Motif("m1", "stars", drawing, List.of(), Pose.at(-112, 90)))));
