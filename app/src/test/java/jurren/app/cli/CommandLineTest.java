@@ -137,6 +137,41 @@ class CommandLineTest {
         assertThat(run("mend", job.toString(), "--out", folder.resolve("x.txt").toString()).code()).isEqualTo(2);
     }
 
+    /** Five squares of 90 mm: on an offcut that takes two, the rest from a roll; the guide shows where to stick it. */
+    @Test
+    void nestLaysOnTheShelfOfAFileAndMakeWritesTheGuide() throws IOException {
+        Path job = folder.resolve("squares.jurren");
+        JobFile.write(JobDocument.of(NewJobs.onBlank(BuiltInShop.read().blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film")
+                .withLine("A", l -> l.withMotifs(List.of(new Motif("m1", "square", Shape.of(Shape.Kind.RECTANGLE, 90, Colour.of("#F6EFDC")), List.of(), Pose.at(0, 200))))
+                        .withSize("M", s -> s.withCount(5)))), job);
+        Path shelf = folder.resolve("shelf.json");
+        Files.writeString(shelf, """
+                {"format": 1, "stock": [
+                {"kind": "roll", "id": "r", "material": "smooth-film", "colour": "#F6EFDC", "widthMm": 305, "lengthMm": 900},
+                {"kind": "offcut", "id": "no 4", "material": "smooth-film", "colour": "#F6EFDC", "outline": [[[0, 0], [210, 0], [210, 110], [0, 110]]]}]}
+                """);
+        Path layouts = folder.resolve("layouts");
+        Ran ran = run("nest", job.toString(), "--seconds", "0.2", "--stock", shelf.toString(), "--out", layouts.toString(), "--mm");
+        assertThat(ran.code()).as(ran.out() + ran.err()).isZero();
+        JsonNode loads = new ObjectMapper().readTree(Files.readAllBytes(layouts.resolve("layout.json"))).path("loads");
+        assertThat(loads).hasSize(2);
+        assertThat(loads.path(0).path("stock").asText()).isEqualTo("no 4");
+        assertThat(loads.path(0).path("placed").size() + loads.path(1).path("placed").size()).isEqualTo(5);
+        assertThat(loads.path(1).path("usedMm").asDouble()).isGreaterThanOrEqualTo(loads.path(1).path("leastMm").asDouble());
+        assertThat(Files.readString(layouts.resolve("load-1.svg")) + Files.readString(layouts.resolve("load-2.svg"))).contains(">A M 1<", ">A M 2<", ">A M 3<", ">A M 4<", ">A M 5<");
+
+        assertThat(make(job, "--stock", shelf.toString(), "--no-frames").code()).isZero();
+        assertThat(folder.resolve("out").resolve("guide-1.pdf")).exists();
+        assertThat(plan().path("dryRun").path("true").asBoolean()).isTrue();
+        assertThat(plan().path("toBuy")).isEmpty();
+
+        Files.writeString(shelf, "{\"stock\": [ {\"kind\": \"roll\", \"id\": \"r\", \"material\": \"smooth-film\", \"colour\": \"cream\"} ]}");
+        Ran refused = run("nest", job.toString(), "--stock", shelf.toString(), "--out", layouts.toString());
+        assertThat(refused.code()).isEqualTo(2);
+        assertThat(refused.err()).contains("shelf.json", "line 1", "cream");
+        assertThat(run("nest", job.toString(), "--seconds", "-1", "--out", layouts.toString()).code()).isEqualTo(2);
+    }
+
     @Test
     void theDemoJobMakesAllItsFiles() throws IOException {
         Path job = folder.resolve("fair.jurren");

@@ -41,7 +41,7 @@ final class ConvexParts {
     }
 
     private static List<List<Coordinate>> parts(Polygon polygon) {
-        Geometry triangles = PolygonTriangulator.triangulate(polygon);
+        Geometry triangles = triangles(polygon);
         Map<Edge, List<Coordinate>> whose = new LinkedHashMap<>();
         List<Edge> inner = new ArrayList<>();
         for (int i = 0; i < triangles.getNumGeometries(); i++) {
@@ -66,6 +66,17 @@ final class ConvexParts {
         inner.sort(Comparator.comparingDouble(Edge::lengthMm).reversed());
         inner.forEach(e -> join(whose, e));
         return whose.values().stream().distinct().toList();
+    }
+
+    /** Rings that touch themselves or each other within rounding have no ear to clip. */
+    private static Geometry triangles(Polygon polygon) {
+        try {
+            return PolygonTriangulator.triangulate(polygon);
+        } catch (IllegalStateException | IllegalArgumentException e) {
+            GeometryException failed = new GeometryException("this outline cannot be taken apart", Jts.point(polygon.getCoordinate()));
+            failed.initCause(e);
+            throw failed;
+        }
     }
 
     /** The two parts beside an edge become one where that is convex. */

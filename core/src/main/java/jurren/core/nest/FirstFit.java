@@ -12,15 +12,20 @@ import java.util.Map;
  * and back (bottom-left fill; B. S. Baker, E. G. Coffman and R. L. Rivest, Orthogonal packings in two dimensions, 1980).
  */
 final class FirstFit {
-    private static final int LINES = 24;
+    /** Lines across a bed that are looked along; with very many pieces fewer. */
+    private static final int MOST_LINES = 48;
+    private static final int LEAST_LINES = 6;
+    private static final int LINES_IN_ALL = 6000;
     private static final int MOST_PUSHES = 4;
 
     private final Board board;
+    private final int lines;
     /** How far each line was looked along, for each shape in each turn. */
     private final Map<Integer, double[]> reached = new HashMap<>();
 
-    private FirstFit(Board board) {
+    private FirstFit(Board board, int lines) {
         this.board = board;
+        this.lines = lines;
     }
 
     /** Items with their turns, the largest first. */
@@ -30,10 +35,15 @@ final class FirstFit {
         return order;
     }
 
+    /** So many lines for so many pieces. */
+    static int lines(int pieces) {
+        return Math.clamp(LINES_IN_ALL / Math.max(1, pieces), LEAST_LINES, MOST_LINES);
+    }
+
     /** Lays all that fit; answers those that do not. */
-    static List<Integer> lay(Board board, List<int[]> turns, List<Integer> order) {
+    static List<Integer> lay(Board board, List<int[]> turns, List<Integer> order, int lines) {
         List<Integer> left = new ArrayList<>();
-        FirstFit fit = new FirstFit(board);
+        FirstFit fit = new FirstFit(board, lines);
         for (int item : order) {
             if (!fit.layOne(item, turns.get(item))) {
                 left.add(item);
@@ -58,15 +68,15 @@ final class FirstFit {
             double highY = Math.max(lowY, board.highY(turn));
             // a board only fills: what was not free for this shape never will be
             double[] from = reached.computeIfAbsent(turn, _ -> {
-                double[] start = new double[LINES];
+                double[] start = new double[lines];
                 Arrays.fill(start, lowX);
                 return start;
             });
-            for (int line = 0; line < (highY > lowY ? LINES : 1); line++) {
+            for (int line = 0; line < (highY > lowY ? lines : 1); line++) {
                 if (Double.isNaN(from[line]) || from[line] + far >= bestEnd - Clearance.TOUCHING_MM) {
                     continue;
                 }
-                double y = lowY + (highY - lowY) * line / (LINES - 1);
+                double y = lowY + (highY - lowY) * line / (lines - 1);
                 from[line] = board.firstFree(-1, turn, false, y, from[line], highX);
                 if (from[line] + far < bestEnd - Clearance.TOUCHING_MM) {
                     bestEnd = from[line] + far;

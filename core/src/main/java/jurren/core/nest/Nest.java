@@ -24,6 +24,7 @@ public final class Nest {
     /** A search that is longer by this share gives up its own way for the best. */
     private static final double BEHIND = 0.01;
     private static final long INSERTION = 400_000;
+    private static final int MANY = 40;
 
     private final List<Cutout> cutouts;
     private final List<Bed> beds;
@@ -31,7 +32,7 @@ public final class Nest {
     private final List<int[]> turns = new ArrayList<>();
     private final List<Board> boards = new ArrayList<>();
     private final List<Integer> unlaid;
-    private final List<Shrinking> searches = new ArrayList<>();
+    private final List<Search> searches = new ArrayList<>();
     private final SplittableRandom random;
     private int openBed = -1;
     private int step;
@@ -66,7 +67,7 @@ public final class Nest {
                     board.add(i, pins.get(i), pin.get().xMm(), pin.get().yMm(), true);
                 }
             }
-            left = beds.get(b).full() ? left : FirstFit.lay(board, turns, left);
+            left = beds.get(b).full() ? left : FirstFit.lay(board, turns, left, FirstFit.lines(cutouts.size()));
             boards.add(board);
             if (beds.get(b).open()) {
                 openBed = b;
@@ -83,8 +84,11 @@ public final class Nest {
     private void begin() {
         searches.clear();
         if (openBed >= 0 && IntStream.range(0, boards.get(openBed).n).anyMatch(i -> !boards.get(openBed).fixed[i])) {
+            // very many are rather laid anew; few are rather untangled
+            int movable = (int) IntStream.range(0, boards.get(openBed).n).filter(i -> !boards.get(openBed).fixed[i]).count();
             for (int s = 0; s < SEARCHES; s++) {
-                searches.add(new Shrinking(boards.get(openBed), turns, random.nextLong()));
+                searches.add(s > 0 && movable >= MANY ? new Reordering(boards.get(openBed), turns, random.nextLong())
+                        : new Shrinking(boards.get(openBed), turns, random.nextLong()));
             }
         }
     }
@@ -122,8 +126,8 @@ public final class Nest {
                 continue;
             }
             searches.parallelStream().forEach(search -> search.step(STEP));
-            Shrinking best = searches.getFirst();
-            for (Shrinking search : searches) {
+            Search best = searches.getFirst();
+            for (Search search : searches) {
                 if (search.lengthMm() < best.lengthMm() - Clearance.TOUCHING_MM) {
                     best = search;
                 }
@@ -133,7 +137,7 @@ public final class Nest {
                 boards.set(openBed, best.best());
                 better = true;
             }
-            for (Shrinking search : searches) {
+            for (Search search : searches) {
                 if (search.lengthMm() > best.lengthMm() * (1 + BEHIND)) {
                     search.adopt(best.best());
                 }

@@ -28,7 +28,7 @@ final class Shapes {
     private static final double COARSER = 2.5;
     private static final int MANY_CORNERS = 24;
     private static final int MOST_KEPT = 3000;
-    private static final long MOST_PAIRS_OF_PARTS = 3_000_000;
+    private static final long MOST_PAIRS_OF_PARTS = 12_000_000;
     private static final int MOST_COARSER = 4;
     /** Two milliseconds each. */
     private static final int MOST_OUTLINED = 6000;
@@ -85,11 +85,11 @@ final class Shapes {
         double fine = shape.vertexCount() > MANY_CORNERS ? coarse / 8 : 0;
         Region grown = gapMm + fine > 0 ? shape.grown(gapMm / 2 + fine, CornerStyle.ROUND).simplified(fine) : shape;
         Region around = Coarser.of(grown, coarse);
-        for (int i = 0; i < MOST_COARSER && around.convexParts().size() > mostEach; i++) {
+        for (int i = 0; i < MOST_COARSER && Turned.parts(around).size() > mostEach; i++) {
             coarse *= COARSER;
             around = Coarser.of(grown, coarse);
         }
-        return around.convexParts().size() > 2 * mostEach ? around.hull() : around;
+        return Turned.parts(around).size() > 2 * mostEach ? around.hull() : around;
     }
 
     /** To be called when all shapes are known. */

@@ -7,7 +7,7 @@ import java.util.SplittableRandom;
  * Makes an open bed shorter and shorter: everything is pushed into a little less length and untangled there; where that
  * does not come to an end, two are exchanged and it is tried anew.
  */
-final class Shrinking {
+final class Shrinking implements Search {
     private static final double FIRST_SHRINK = 0.03;
     private static final double LEAST_SHRINK = 0.001;
     private static final int PATIENCE = 60;
@@ -31,23 +31,25 @@ final class Shrinking {
         this.random = new SplittableRandom(seed);
     }
 
-    Board best() {
+    @Override
+    public Board best() {
         return best;
     }
 
-    double lengthMm() {
+    @Override
+    public double lengthMm() {
         return best.endX() - best.minX;
     }
 
-    /** Begins anew from what another found. */
-    void adopt(Board better) {
+    @Override
+    public void adopt(Board better) {
         best = better.copy();
         untangling = null;
         failed = 0;
     }
 
-    /** Goes on until so much more was looked at. */
-    void step(long units) {
+    @Override
+    public void step(long units) {
         long until = work + units;
         while (work < until) {
             if (untangling == null && !begin()) {

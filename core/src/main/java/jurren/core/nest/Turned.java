@@ -2,6 +2,7 @@ package jurren.core.nest;
 
 import java.util.List;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.GeometryException;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
@@ -18,7 +19,7 @@ record Turned(int number, int shape, int degrees, Box trueBox, Box box, double[]
     static Turned of(int number, int shape, int degrees, Region itself, Region around) {
         Box box = null;
         Placement turn = degrees == 0 ? Placement.HERE : Placement.turned(degrees);
-        List<Outline> parts = around.placed(turn).convexParts();
+        List<Outline> parts = parts(around.placed(turn));
         double[][] x = new double[parts.size()][];
         double[][] y = new double[parts.size()][];
         for (int p = 0; p < x.length; p++) {
@@ -32,6 +33,15 @@ record Turned(int number, int shape, int degrees, Box trueBox, Box box, double[]
             }
         }
         return new Turned(number, shape, degrees, itself.placed(turn).bounds(), box, x, y);
+    }
+
+    /** What cannot be taken apart is as large as its hull. */
+    static List<Outline> parts(Region region) {
+        try {
+            return region.convexParts();
+        } catch (GeometryException _) {
+            return region.hull().convexParts();
+        }
     }
 
     int parts() {
