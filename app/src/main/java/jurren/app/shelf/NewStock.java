@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jurren.app.session.Session;
 import jurren.app.session.ShelfDesk;
+import jurren.app.sheet.FileQuestions;
 import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
 import jurren.app.theme.Texts;
@@ -27,10 +28,11 @@ final class NewStock {
 
     /** What it is. */
     enum Kind {
-        ROLL, SHEET, OFFCUT
+        ROLL, SHEET, OFFCUT, PHOTO
     }
 
     private final Session session;
+    private final OffcutPhoto photo;
     private final VBox rows = new VBox(6);
     private Kind kind = Kind.OFFCUT;
     private Material material;
@@ -41,8 +43,9 @@ final class NewStock {
     private double missingWidth = 50;
     private double missingLength = 50;
 
-    NewStock(Session session) {
+    NewStock(Session session, FileQuestions files) {
         this.session = session;
+        this.photo = new OffcutPhoto(session, files, this::photographed);
         this.material = materials().getFirst();
         this.colour = material.colours().getFirst();
     }
@@ -72,8 +75,13 @@ final class NewStock {
         films.show(material);
         Controls.Choice<FilmColour> colours = new Controls.Choice<>("stock-colour", Texts.of("shelf.colour"), material.colours(), FilmColour::name, c -> colour = c);
         colours.show(colour);
-        List<Node> all = new ArrayList<>(List.of(Controls.label(Texts.of("shelf.add"), "card-title"), kinds, films, colours,
-                Controls.row(Texts.of("shelf.width"), field("new-width", width, mm -> width = mm)),
+        List<Node> all = new ArrayList<>(List.of(Controls.label(Texts.of("shelf.add"), "card-title"), kinds, films, colours));
+        if (kind == Kind.PHOTO) {
+            all.add(photo.node());
+            rows.getChildren().setAll(all);
+            return;
+        }
+        all.addAll(List.of(Controls.row(Texts.of("shelf.width"), field("new-width", width, mm -> width = mm)),
                 Controls.row(Texts.of("shelf.length"), field("new-length", length, mm -> length = mm))));
         if (kind == Kind.OFFCUT) {
             Controls.Choice<Offcut.Corner> corners = new Controls.Choice<>("new-corner", Texts.of("shelf.missing"), List.of(Offcut.Corner.values()), c -> Texts.of("shelf.corner." + c), c -> {
@@ -91,6 +99,10 @@ final class NewStock {
         all.add(objection);
         all.add(Controls.button("stock-add", Texts.of("shelf.add." + kind), () -> add(objection), "primary"));
         rows.getChildren().setAll(all);
+    }
+
+    private void photographed(Region outline) {
+        session.shelf().keep(new Offcut(session.shelf().freeName(), material.id(), colour.colour(), outline, false, ShelfDesk.today()));
     }
 
     private MeasureField field(String id, double mm, Consumer<Double> taken) {

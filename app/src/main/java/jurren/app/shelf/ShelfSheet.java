@@ -25,6 +25,7 @@ import javafx.scene.shape.ClosePath;
 import javafx.scene.shape.Path;
 import javafx.scene.shape.Rectangle;
 import jurren.app.session.Session;
+import jurren.app.sheet.FileQuestions;
 import jurren.app.sheet.Sheets;
 import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
@@ -49,14 +50,16 @@ public final class ShelfSheet {
 
     private final Session session;
     private final Sheets sheets;
+    private final NewStock fresh;
     private final VBox all = new VBox(3);
     private final VBox card = new VBox(8);
     private final Runnable refresh = this::show;
     private List<Object> shown;
     private Stock chosen;
 
-    public ShelfSheet(Session session, Sheets sheets) {
+    public ShelfSheet(Session session, Sheets sheets, FileQuestions files) {
         this.session = session;
+        this.fresh = new NewStock(session, files);
         this.sheets = sheets;
     }
 
@@ -102,7 +105,7 @@ public final class ShelfSheet {
         if (chosen != null) {
             side.add(chosenCard(chosen));
         }
-        side.add(new NewStock(session).card());
+        side.add(fresh.card());
         session.plan().map(Shopping::of).filter(s -> !s.needs().isEmpty()).ifPresent(s -> side.add(shopping(s)));
         card.getChildren().setAll(side);
     }

@@ -80,7 +80,7 @@ public final class WindowActions {
             case DRAWER -> new JobDrawer(session, this, sheets).open();
             case DRAWING -> files.toOpen(FileQuestions.Kind.DRAWING).ifPresent(art.bringing()::file);
             case TRACE_AGAIN -> art.bringing().again(which);
-            case SHELF -> new ShelfSheet(session, sheets).open();
+            case SHELF -> new ShelfSheet(session, sheets, files).open();
             case EXPORT -> art.export(fileName(""));
             case PRINT -> withPlan(this::ticket);
             case PRINTER -> withPlan(this::print);

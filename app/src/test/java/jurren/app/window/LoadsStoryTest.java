@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.awt.image.BufferedImage;
+import java.nio.file.Path;
 import javafx.geometry.Point2D;
+import javax.imageio.ImageIO;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import jurren.app.face.FaceCanvas;
@@ -130,6 +133,35 @@ class LoadsStoryTest extends WindowTest {
         });
         assertThat(loads()).extracting(l -> l.placed().size()).containsExactly(2, 2);
         assertThat(on(() -> session.shopFolder().shop().shelf())).as("kept in the person's folder").contains(first);
+    }
+
+    /** A dark piece of 200 by 100 mm photographed at 2 pixels to the millimetre, two points 200 mm apart marked. */
+    @Test
+    void anOffcutIsPhotographedAndLiesOnTheShelf() throws Exception {
+        BufferedImage picture = new BufferedImage(500, 300, BufferedImage.TYPE_INT_RGB);
+        var pen = picture.createGraphics();
+        pen.setColor(java.awt.Color.WHITE);
+        pen.fillRect(0, 0, 500, 300);
+        pen.setColor(new java.awt.Color(0x204080));
+        pen.fillRect(50, 40, 400, 200);
+        pen.dispose();
+        Path photo = folder.resolve("piece.png");
+        ImageIO.write(picture, "png", photo.toFile());
+        click("open-shelf");
+        click("stock-kind-photo");
+        answers.add(photo);
+        click("offcut-photo-open");
+        until(() -> node("offcut-photo").getBoundsInLocal().getWidth() > 100);
+        settle();
+        double scale = on(() -> ((javafx.scene.layout.Pane) node("offcut-photo")).getChildren().getFirst().getBoundsInLocal().getWidth()) / 500;
+        robot.clickOn(onScreen(node("offcut-photo"), 50 * scale, 270 * scale));
+        robot.clickOn(onScreen(node("offcut-photo"), 450 * scale, 270 * scale));
+        type("photo-apart", "200mm");
+        click("offcut-photo-take");
+        until(() -> session.shop().shelf().stream().anyMatch(Offcut.class::isInstance));
+        Offcut offcut = (Offcut) on(() -> session.shop().shelf().stream().filter(Offcut.class::isInstance).findFirst().orElseThrow());
+        assertThat(offcut.lengthMm()).isCloseTo(200, within(4.0));
+        assertThat(offcut.widthMm()).isCloseTo(100, within(2.0));
     }
 
     @Test

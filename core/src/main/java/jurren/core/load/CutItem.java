@@ -50,11 +50,14 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
         if (layer.role() == Layer.Role.PLATE) {
             art = art.filled();
         }
+        if (art.pieceCount() > MANY_PIECES) {
+            art = art.hull();
+        }
         double coarse = art.vertexCount() > MANY_CORNERS ? COARSE_MM : 0;
         if (coarse > 0) {
             art = art.simplified(coarse);
         }
-        if (art.pieceCount() > 1 && art.pieceCount() <= MANY_PIECES) {
+        if (art.pieceCount() > 1) {
             Region closed = art.grown(CARRIED_MM + 2 * coarse, CornerStyle.ROUND).grown(-CARRIED_MM, CornerStyle.ROUND);
             art = coarse > 0 ? closed : closed.weld(art);
         } else if (coarse > 0) {

@@ -74,7 +74,7 @@ import java.util.stream.Stream;
  */
 public final class Planner {
     /** Faces of large art are remembered for one plan, not for each place the art was moved through. */
-    private static final int MOST_LARGE = 8;
+    private static final int MOST_LARGE = 6;
 
     private record FaceKey(List<Motif> motifs, Placement fit, Optional<Double> trueAtMm, Surface surface, String usualId,
                            Map<String, Material> materials, Map<Film, Join> joins, Map<String, Edging> edgings) {
