@@ -44,9 +44,13 @@ final class Overlay {
         return pieceWise(a, b, OverlayNG.INTERSECTION);
     }
 
-    /** The vertices reduced where that keeps the region valid. */
+    /** The vertices reduced where that keeps the region valid. The library goes as deep as a ring is bent; what is too deep stays as it is. */
     static Geometry simplified(Geometry g, double toleranceMm) {
-        return g.isEmpty() ? g : TopologyPreservingSimplifier.simplify(g, toleranceMm);
+        try {
+            return g.isEmpty() ? g : TopologyPreservingSimplifier.simplify(g, toleranceMm);
+        } catch (StackOverflowError _) {
+            return g;
+        }
     }
 
     private static Geometry pieceWise(Geometry a, Geometry b, int operation) {

@@ -19,6 +19,7 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
     /** What keeps others away need not be finer than this where it has very many corners. */
     private static final double COARSE_MM = 0.1;
     private static final int MANY_CORNERS = 600;
+    private static final int TOO_MANY_CORNERS = 20_000;
     /** A carrier that holds more pieces is cut as straight as it can be. */
     private static final int MANY_PIECES = 40;
 
@@ -56,6 +57,7 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
         double coarse = art.vertexCount() > MANY_CORNERS ? COARSE_MM : 0;
         if (coarse > 0) {
             art = art.simplified(coarse);
+            art = art.vertexCount() > TOO_MANY_CORNERS ? art.hull() : art;
         }
         if (art.pieceCount() > 1) {
             Region closed = art.grown(CARRIED_MM + 2 * coarse, CornerStyle.ROUND).grown(-CARRIED_MM, CornerStyle.ROUND);

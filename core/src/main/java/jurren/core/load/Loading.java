@@ -189,6 +189,11 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
             return Optional.empty();
         }
 
+        /** How it is turned to lie across. */
+        private static double across(CutItem item) {
+            return item.layer().isPrint() ? 270 : 90;
+        }
+
         private static Turning turning(CutItem item) {
             return item.layer().material().directed() ? Turning.HALF : item.layer().isPrint() ? Turning.ACROSS : Turning.QUARTER;
         }
@@ -263,7 +268,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
                 List<Placed> placed = new ArrayList<>();
                 for (int i = 0; i < w.items.size(); i++) {
                     RowLayout.Spot spot = laid.spots().get(i).orElseThrow();
-                    double degrees = spot.turned() ? 90 : 0;
+                    double degrees = spot.turned() ? across(w.items.get(i)) : 0;
                     Box lying = carrier(w.items.get(i).layer()).bounds().placed(Placement.turned(degrees));
                     placed.add(placed(w.items.get(i), new Lie(0, degrees, usable.minXMm() + margin + spot.xMm() - lying.minXMm(),
                             usable.minYMm() + margin + spot.yMm() - lying.minYMm())));
@@ -305,7 +310,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
                         if (in.isEmpty() || laid.spots().get(g).isEmpty()) {
                             unlaid.add(groups.get(g).get(k));
                         } else {
-                            placed.add(placed(groups.get(g).get(k), within(in.get(), boxes.get(g), laid.spots().get(g).get(), usable.bounds(), margin)));
+                            placed.add(placed(groups.get(g).get(k), within(in.get(), boxes.get(g), laid.spots().get(g).get(), usable.bounds(), margin, across(groups.get(g).get(k)))));
                         }
                     }
                 }
@@ -321,11 +326,11 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
                     .reduce(Box::joined).orElse(Box.ofSize(0, 0, 1, 1));
         }
 
-        private static Lie within(Lie in, Box box, RowLayout.Spot spot, Box usable, double margin) {
-            Placement turn = Placement.turned(spot.turned() ? 90 : 0);
+        private static Lie within(Lie in, Box box, RowLayout.Spot spot, Box usable, double margin, double across) {
+            Placement turn = Placement.turned(spot.turned() ? across : 0);
             Box lying = box.placed(turn);
             Point at = turn.apply(new Point(in.xMm(), in.yMm()));
-            return new Lie(0, in.degrees() + (spot.turned() ? 90 : 0), usable.minXMm() + margin + spot.xMm() - lying.minXMm() + at.xMm(),
+            return new Lie(0, in.degrees() + (spot.turned() ? across : 0), usable.minXMm() + margin + spot.xMm() - lying.minXMm() + at.xMm(),
                     usable.minYMm() + margin + spot.yMm() - lying.minYMm() + at.yMm());
         }
     }

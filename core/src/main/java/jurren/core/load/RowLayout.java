@@ -1,6 +1,7 @@
 package jurren.core.load;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -61,7 +62,7 @@ final class RowLayout {
     private Result rows(List<Block> blocks, Predicate<Block> turn) {
         List<Boolean> turned = blocks.stream().map(b -> fits(b, turn.test(b)) == turn.test(b)).toList();
         List<Block> lying = IntStream.range(0, blocks.size()).mapToObj(i -> turned.get(i) ? blocks.get(i).turned() : blocks.get(i)).toList();
-        List<Optional<Spot>> spots = new ArrayList<>(java.util.Collections.nCopies(blocks.size(), Optional.empty()));
+        List<Optional<Spot>> spots = new ArrayList<>(Collections.nCopies(blocks.size(), Optional.empty()));
         List<Integer> order = new ArrayList<>(IntStream.range(0, blocks.size()).filter(i -> lying.get(i).widthMm <= acrossMm).boxed().toList());
         order.sort(Comparator.comparingDouble((Integer i) -> lying.get(i).lengthMm).reversed());
         List<Row> rows = new ArrayList<>();

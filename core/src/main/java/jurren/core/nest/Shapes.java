@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
 import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.stop.Stop;
 
@@ -27,18 +28,21 @@ final class Shapes {
     private static final int MANY_PARTS = 14;
     private static final double COARSER = 2.5;
     private static final int MANY_CORNERS = 24;
+    /** Making it coarser corner by corner would take too long. */
+    private static final int TOO_MANY_CORNERS = 6000;
     private static final int MOST_KEPT = 3000;
     private static final long MOST_PAIRS_OF_PARTS = 12_000_000;
     private static final int MOST_COARSER = 4;
     /** Two milliseconds each. */
     private static final int MOST_OUTLINED = 6000;
+    /** A shape that no other is a turn of. */
+    private static final int ALONE = -1;
 
     private final List<Turned> all = new ArrayList<>();
     private final Map<Integer, int[]> turns = new HashMap<>();
     private final Map<Region, Integer> known = new HashMap<>();
     private final double gapMm;
     private Clearance[] clearances = new Clearance[0];
-    private int size;
     private int mostParts = 1;
     private int mostEach = MANY_PARTS;
     private final AtomicLong bytes = new AtomicLong();
@@ -64,12 +68,13 @@ final class Shapes {
 
     /** A shape in one turn of its own, as a person laid it. */
     int turned(Cutout c, double degrees) {
-        return add(-1, 0, c.shape().placed(jurren.core.geometry.Placement.turned(degrees)), around(c.shape()).placed(jurren.core.geometry.Placement.turned(degrees)));
+        Placement turn = Placement.turned(degrees);
+        return add(ALONE, 0, c.shape().placed(turn), around(c.shape()).placed(turn));
     }
 
     /** What nothing may lie on. */
     int obstacle(Region region) {
-        return add(-1, 0, region, region);
+        return add(ALONE, 0, region, region);
     }
 
     private int add(int shape, int degrees, Region itself, Region around) {
@@ -84,6 +89,9 @@ final class Shapes {
         // what many corners have is mostly finer than any of this: it goes before the slow and careful part
         double fine = shape.vertexCount() > MANY_CORNERS ? coarse / 8 : 0;
         Region grown = gapMm + fine > 0 ? shape.grown(gapMm / 2 + fine, CornerStyle.ROUND).simplified(fine) : shape;
+        if (grown.vertexCount() > TOO_MANY_CORNERS) {
+            return grown.hull();
+        }
         Region around = Coarser.of(grown, coarse);
         for (int i = 0; i < MOST_COARSER && Turned.parts(around).size() > mostEach; i++) {
             coarse *= COARSER;
@@ -94,7 +102,7 @@ final class Shapes {
 
     /** To be called when all shapes are known. */
     void ready() {
-        this.size = all.size();
+        int size = all.size();
         this.clearances = new Clearance[size <= MOST_KEPT ? size * (size + 1) / 2 : 0];
     }
 

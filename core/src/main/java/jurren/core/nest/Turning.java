@@ -6,8 +6,8 @@ import java.util.stream.IntStream;
 /** How a cutout may be turned as it lies. It is never turned over. */
 public enum Turning {
     NONE(360, 1), HALF(180, 2),
-    /** As it stands or across, never on its head: what is printed can be read. */
-    ACROSS(90, 2),
+    /** As it stands or a quarter turn clockwise, never on its head: what is printed can be read. */
+    ACROSS(270, 2),
     QUARTER(90, 4), FREE(30, 12);
 
     private final int step;

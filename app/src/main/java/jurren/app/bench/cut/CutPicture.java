@@ -11,6 +11,7 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.load.Cutter;
 import jurren.core.load.Load;
+import jurren.core.load.Offcut;
 import jurren.core.material.Colour;
 import jurren.formats.words.LengthUnit;
 import java.util.Optional;
@@ -28,6 +29,7 @@ final class CutPicture {
     private static final Placement ONTO = new Placement(0, -1, -1, 0, 0, 0);
     private static final double WINDOW_MM = 330;
     private static final double MACHINE_MM = 62;
+    private static final Color MAT = Color.web("#C3C6CA");
 
     Box view(Optional<CutRun> run, Point head) {
         double width = run.map(r -> r.load().stock().widthMm()).orElse(305.0);
@@ -56,7 +58,9 @@ final class CutPicture {
         double back = start + WINDOW_MM;
         Box film = new Box(-width, -back, 0, start == 0 ? 0 : -start + 60);
         boolean dark = load.colour().luminance() < 0.22;
-        pen.fillBox(film, Theme.paint(load.colour()));
+        Optional<Offcut> offcut = load.stock() instanceof Offcut o ? Optional.of(o) : Optional.empty();
+        pen.fillBox(film, offcut.isPresent() ? MAT : Theme.paint(load.colour()));
+        offcut.ifPresent(o -> pen.fill(o.outline(), ONTO, Theme.paint(load.colour())));
         Color todo = dark ? Color.web("#FFFFFF", 0.55) : Color.web("#23262B", 0.45);
         Color made = dark ? Color.WHITE : Theme.INK;
         for (double y : new double[] {cutter.rollerMm(), width - cutter.rollerMm()}) {
@@ -71,8 +75,8 @@ final class CutPicture {
         paths(pen, run, done, start, back, todo, made);
         g.restore();
         machine(pen, film, cutter, width, head, load.colour());
-        labels(pen, film, width, start, Texts.of("cut.between", unit.format(cutter.usableMm(width)),
-                unit.format(start)));
+        labels(pen, film, width, start, offcut.map(o -> Texts.of("cut.on-mat", o.id()))
+                .orElseGet(() -> Texts.of("cut.between", unit.format(cutter.usableMm(width)), unit.format(start))));
         if (done > 0 || head.xMm() > 0) {
             Point at = ONTO.apply(head);
             pen.line(new Point(at.xMm(), film.minYMm()), at, Theme.PLUM, 1.2);
