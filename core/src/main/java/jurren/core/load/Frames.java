@@ -40,7 +40,9 @@ final class Frames {
         for (int i = 0; i < placed.size(); i++) {
             Placed p = placed.get(i);
             if (p.item().layer().making().cut() == Making.Cut.KISS) {
-                add(groups, new Group(ring(p.item().layer().region().placed(p.onto()).hull().grown(MARGIN_MM, CornerStyle.MITRED)), i));
+                Region hull = p.item().layer().region().placed(p.onto()).hull();
+                // a mitre at a sharp corner goes further than the margin
+                add(groups, new Group(ring(hull.grown(MARGIN_MM, CornerStyle.MITRED).intersect(Region.of(hull.bounds().grown(MARGIN_MM)))), i));
             }
         }
         List<Load.Frame> frames = new ArrayList<>();

@@ -12,6 +12,8 @@ import java.util.stream.IntStream;
 import jurren.core.Fixtures;
 import jurren.core.cut.CutRun;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.FillRule;
+import jurren.core.geometry.Outline;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
@@ -123,6 +125,17 @@ class StockTest {
         Loading more = load(squares(13, 60), List.of(after), true, laying);
         assertThat(more.loads()).as("one more piece does not fit onto film that is gone").extracting(l -> l.placed().size()).containsExactly(12, 1);
         assertThat(laying.notCut(again).pins()).isEmpty();
+    }
+
+    /** Sharp corners point out of the group: the frame stays within its margin all the same, and the cut is known again. */
+    @Test
+    void theFrameOfPointedPiecesStaysOnTheFilmThatIsTaken() {
+        Region kite = Region.enclosedBy(List.of(Outline.of(List.of(new Point(0, 20), new Point(120, 0), new Point(30, 20), new Point(120, 40)))), FillRule.NON_ZERO);
+        List<CutItem> items = IntStream.rangeClosed(1, 7).mapToObj(i -> new CutItem("A", "front", "M", i, Fixtures.layer(kite))).toList();
+        Load load = load(items, List.of(roll("r", 3000)), true, Laying.USUAL).loads().getFirst();
+        assertThat(load.frames()).isNotEmpty().allSatisfy(f -> assertThat(f.outline().bounds().maxXMm()).isLessThanOrEqualTo(load.usedMm() - CUTTER.afterMm() + 1e-6));
+        Load again = load(items, List.of(roll("r", 2000)), true, Laying.USUAL.cut(load)).loads().getFirst();
+        assertThat(CutRun.of(again, CUTTER, new CutRun.Orders()).mark()).isEqualTo(CutRun.of(load, CUTTER, new CutRun.Orders()).mark());
     }
 
     @Test
