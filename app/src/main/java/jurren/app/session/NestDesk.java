@@ -74,7 +74,7 @@ public final class NestDesk {
     }
 
     private void next() {
-        if (!wanted || stopped || running || !session.isSettled()) {
+        if (!wanted || session.bench() != Bench.LOADS || stopped || running || !session.isSettled()) {
             return;
         }
         List<Nesting.Request> open = session.plan().orElseThrow().nests().stream().filter(r -> planner.nesting().steps(r) < MOST_STEPS).toList();

@@ -196,7 +196,7 @@ class CardsTest extends WindowTest {
         double framed = on(() -> session.plan().orElseThrow().filmUsedMm());
         fire("frames");
         assertThat(on(() -> session.job().framed())).isFalse();
-        assertThat(on(() -> session.plan().orElseThrow().filmUsedMm())).as("no search runs: both are first layouts, and frames take room").isLessThan(framed * 1.1).isNotEqualTo(framed);
+        assertThat(on(() -> session.plan().orElseThrow().filmUsedMm())).as("no search runs: both are first layouts of another film").isPositive().isNotEqualTo(framed);
         assertThat(on(() -> session.plan().orElseThrow().runs())).allMatch(r -> !r.load().framed());
     }
 

@@ -8,7 +8,6 @@ import jurren.core.geometry.Box;
  * overlaps of each other shape is a few stretches, and the way out of the nearest end of one is how deep it lies in it.
  */
 final class Board {
-    /** Overlaps are told in places on the unit of the shapes' numbers. */
     final Shapes shapes;
     final double minX;
     final double minY;
@@ -20,7 +19,7 @@ final class Board {
     double[] x;
     double[] y;
     boolean[] fixed;
-    /** How much of its weight each overlap has gained. */
+    /** How much each overlap weighs; without it all weigh the same. */
     double[][] weight;
     private final double[] stretches;
     private double[] lo = new double[64];
@@ -77,10 +76,6 @@ final class Board {
         y[n] = atY;
         fixed[n] = isFixed;
         return n++;
-    }
-
-    void removeLast() {
-        n--;
     }
 
     double lowX(int turned) {

@@ -13,7 +13,7 @@ import java.util.Map;
  */
 final class FirstFit {
     /** Lines across a bed that are looked along; with very many pieces fewer. */
-    private static final int MOST_LINES = 48;
+    private static final int MOST_LINES = 24;
     private static final int LEAST_LINES = 6;
     private static final int LINES_IN_ALL = 6000;
     private static final int MOST_PUSHES = 4;
