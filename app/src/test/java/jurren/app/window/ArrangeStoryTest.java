@@ -201,7 +201,7 @@ class ArrangeStoryTest extends WindowTest {
         assertThat(on(() -> session.notice().orElseThrow())).as("m2 cannot follow itself").contains("ring");
         click("treatment-copy-1");
         robot.clickOn("#copy-to-m3");
-        settle();
+        until(() -> session.line().motif("m3").orElseThrow().treatments().size() > 1);
         assertThat(on(() -> session.line().motif("m3").orElseThrow().treatments())).last().isEqualTo(new KnockOut("m2", 2));
     }
 
