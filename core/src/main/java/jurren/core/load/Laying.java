@@ -45,7 +45,7 @@ public record Laying(Wish wish, List<Pin> pins, List<Roll> taken) {
 
     /** A load was cut: its film is gone, and everything on it stays as it lies. */
     public Laying cut(Load load) {
-        String id = "cut-" + (taken.size() + 1) + "-" + load.stock().id();
+        String id = freeId(load.stock().id());
         Laying after = this;
         for (Placed p : load.placed()) {
             after = after.with(Pin.of(p, id));
@@ -53,6 +53,19 @@ public record Laying(Wish wish, List<Pin> pins, List<Roll> taken) {
         List<Roll> more = new ArrayList<>(taken);
         more.add(new Roll(id, load.material().id(), load.colour(), load.stock().widthMm(), load.usedMm()));
         return new Laying(wish, after.pins, more);
+    }
+
+    /** Of what was cut before, anything may have been taken back. */
+    private String freeId(String stock) {
+        int n = 1;
+        while (isNumbered(n)) {
+            n++;
+        }
+        return "cut-" + n + "-" + stock;
+    }
+
+    private boolean isNumbered(int n) {
+        return taken.stream().anyMatch(r -> r.id().startsWith("cut-" + n + "-"));
     }
 
     /** A load that was taken for cut was not. */

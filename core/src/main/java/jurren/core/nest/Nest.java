@@ -83,9 +83,9 @@ public final class Nest {
 
     private void begin() {
         searches.clear();
-        if (openBed >= 0 && IntStream.range(0, boards.get(openBed).n).anyMatch(i -> !boards.get(openBed).fixed[i])) {
+        long movable = openBed < 0 ? 0 : IntStream.range(0, boards.get(openBed).n).filter(i -> !boards.get(openBed).fixed[i]).count();
+        if (movable > 0) {
             // very many are rather laid anew; few are rather untangled
-            int movable = (int) IntStream.range(0, boards.get(openBed).n).filter(i -> !boards.get(openBed).fixed[i]).count();
             for (int s = 0; s < SEARCHES; s++) {
                 searches.add(s > 0 && movable >= MANY ? new Reordering(boards.get(openBed), turns, random.nextLong())
                         : new Shrinking(boards.get(openBed), turns, random.nextLong()));

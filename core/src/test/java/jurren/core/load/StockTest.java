@@ -125,6 +125,9 @@ class StockTest {
         Loading more = load(squares(13, 60), List.of(after), true, laying);
         assertThat(more.loads()).as("one more piece does not fit onto film that is gone").extracting(l -> l.placed().size()).containsExactly(12, 1);
         assertThat(laying.notCut(again).pins()).isEmpty();
+        Load second = load(squares(3, 40), List.of(roll("r", 3000)), true, Laying.USUAL).loads().getFirst();
+        Laying three = laying.cut(second).notCut(again).cut(load);
+        assertThat(three.taken()).as("one taken back, one cut anew: no name twice").extracting(Roll::id).doesNotHaveDuplicates().hasSize(2);
     }
 
     /** Sharp corners point out of the group: the frame stays within its margin all the same, and the cut is known again. */
