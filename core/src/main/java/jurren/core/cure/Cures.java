@@ -23,6 +23,7 @@ import jurren.core.art.treat.HoldIslands;
 import jurren.core.art.treat.Recolour;
 import jurren.core.art.treat.Thicken;
 import jurren.core.art.treat.Treatments;
+import jurren.core.finish.Limit;
 import jurren.core.finish.Press;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
@@ -111,9 +112,9 @@ final class Cures {
             case Snag.TooManyFilms _ -> knockOut();
             case Snag.NothingHoldsOn s -> topOnly(s);
             case Snag.NotSold s -> sold(s);
-            case Snag.TooHot s -> hotter(s);
+            case Snag.PressClash s -> clash(s);
             case Snag.RollTooShort _ -> frames();
-            case Snag.NoArt _, Snag.OpenPath _, Snag.NoRoom _, Snag.HoldsWithCare _, Snag.NoSuchPlace _, Snag.TooMuchHeat _ -> { }
+            case Snag.NoArt _, Snag.OpenPath _, Snag.NoRoom _, Snag.HoldsWithCare _, Snag.NoSuchPlace _ -> { }
         }
         return found;
     }
@@ -431,9 +432,30 @@ final class Cures {
         edit(kind, 0, press.name(), l -> l.withThing(l.thing().withPress(Optional.of(press.id()))));
     }
 
-    private void hotter(Snag.TooHot s) {
-        Press now = at.platen().press();
-        plan.shop().presses().stream().filter(p -> p.kind() == now.kind() && p.mostCelsius() >= s.celsius()).findFirst()
-                .ifPresent(p -> usePress(Cure.Kind.PRESS, p));
+    /** A wish taken back, a hotter press, a film knocked out under another, another film in its colour. */
+    private void clash(Snag.PressClash s) {
+        List<Layer> layers = at.drawn().layers();
+        for (Limit l : s.limits()) {
+            Optional<Layer> its = layers.stream().filter(x -> x.order() == l.layer()).findFirst();
+            if (l.isWish()) {
+                its.ifPresent(x -> edit(Cure.Kind.WISH_BACK, 0, at.material().colourName(x.colour()), a -> a.withPressWish(l.kind() == Limit.Kind.WISHED_SECONDS
+                        ? a.pressWish(x.film()).lasting(Optional.empty()) : a.pressWish(x.film()).after(Optional.empty()))));
+            }
+            if (l.kind() == Limit.Kind.PRESS_CELSIUS) {
+                Press now = at.platen().press();
+                plan.shop().presses().stream().filter(p -> p.kind() == now.kind() && p.mostCelsius() > now.mostCelsius())
+                        .max(Comparator.comparingDouble(Press::mostCelsius)).ifPresent(p -> usePress(Cure.Kind.PRESS, p));
+            }
+        }
+        if (s.gravity() == Snag.Gravity.STOPS) {
+            s.limits().stream().filter(l -> l.layer() > 0).findFirst().flatMap(l -> layers.stream().filter(x -> x.order() == l.layer()).findFirst()).ifPresent(low ->
+                    edit(Cure.Kind.KNOCK_OUT, 0, at.material().colourName(low.colour()), l -> layers.stream().filter(x -> x.order() > low.order())
+                            .reduce(l, (a, x) -> a.withJoin(x.film(), new Join.KnockedOut(0)), (_, b) -> b)));
+        }
+        for (Limit l : s.limits()) {
+            layers.stream().filter(x -> x.order() == l.layer()).findFirst().ifPresent(x -> plan.shop().materials().stream()
+                    .filter(m -> m.process() == x.material().process() && !m.id().equals(x.material().id()) && at.wouldHold(m))
+                    .forEach(m -> edit(Cure.Kind.MATERIAL, 0, m.name(), now -> at.remade(now, x, m.id()))));
+        }
     }
 }

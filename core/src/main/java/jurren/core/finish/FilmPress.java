@@ -1,77 +1,130 @@
 package jurren.core.finish;
 
-import jurren.core.blank.MadeOf;
-import jurren.core.material.Peel;
-import jurren.core.material.Pressure;
-import jurren.core.material.Recipe;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import jurren.core.material.Peel;
 
 /**
- * The steps that put a stack of heat films onto cloth.
+ * The steps of a solved press sequence.
  *
  * <ol>
- *   <li>Warm the cloth, to drive out damp.
- *   <li>Where a film is printed on its face, lay a mask on it and lift it off its backing; it is peeled with the carrier.
- *   <li>Tack each lower layer as briefly as its recipe says and peel its carrier. A printed sheet that goes
- *       onto a layer is taped face down and takes its own full dwell there.
- *   <li>Press the top layer, and with it all, for the full dwell once.
- *   <li>Peel, cover and press again briefly, to settle the edges.
+ *   <li>A pillow where seams or zips would keep the platen off; warm the cloth, to drive out damp.
+ *   <li>For each closing lay what comes down in it (masked films are lifted off their backing first, sheets taped), close
+ *       over each position that reaches any of it, let it cool as its peel says, peel.
+ *   <li>Where what was bonded last wants it, and everything bears it, cover and press again briefly.
  * </ol>
  *
- * <p>The full dwell is long enough for the layer that needs most and, if that is possible, short
- * enough that no layer goes over its most in all: tacks already taken and the last press count. Of
- * what is allowed, the middle is taken. Where nothing is, the needed dwell stands and
- * {@link FinishSequence#heat()} shows who takes too much.
- *
- * <p>Example: two smooth films (10 to 15 s, 30 s in all, tack 3 s) on cotton: warm 4, tack 3, press 12,
+ * <p>Example: two smooth films (10 to 15 s, 30 s in all, tack 3 s) on cotton, one on the other: warm 4, tack 3, press 12,
  * again 3. The lower takes 3 + 12 + 3 = 18 s of 10 to 30, the upper 15, the cloth 22.
  */
 public final class FilmPress {
-    private static final double WARM_S = 4;
-    private static final double REPRESS_S = 3;
     private static final double MASK_S = 20;
+    private static final double PILLOW_S = 10;
     private static final double WAY_UP_S = 5;
     private static final double TURN_OVER_S = 15;
 
     private FilmPress() {
     }
 
-    /**
-     * @param layers    from the lowest up
-     * @param positions how often the press closes for each step to reach the whole art
-     */
-    public static FinishSequence of(List<Pressed> layers, MadeOf cloth, int positions) {
-        if (layers.isEmpty()) {
+    /** @param pillow whether something stands up under the platen */
+    public static FinishSequence of(Pressing p, Solved solved, boolean pillow) {
+        if (solved.closings().isEmpty()) {
             return FinishSequence.NOTHING;
         }
         StepList b = new StepList();
-        Pressed top = layers.getLast();
-        double hottest = layers.stream().filter(p -> !p.sheet()).mapToDouble(p -> p.recipe().celsius()).max()
-                .orElse(top.recipe().celsius());
-        b.press(Step.Kind.WARM, 0, hottest, WARM_S, top.recipe().pressure(), top.recipe().peel());
-        for (Pressed p : layers) {
-            Recipe r = p.recipe();
-            if (p.masked()) {
-                b.hand(Step.Kind.MASK, p.layer(), MASK_S);
-            }
-            if (p.sheet()) {
-                b.hand(Step.Kind.TAPE_SHEET, p.layer(), DyePress.TAPE_S);
-                b.press(Step.Kind.PRESS, p.layer(), r.celsius(), p.sheetS(), r.pressure(), r.peel());
-                b.peel(p.layer(), r);
-            } else if (p != top) {
-                b.press(Step.Kind.TACK, p.layer(), r.celsius(), r.tackS(), r.pressure(), r.peel());
-                b.peel(p.layer(), r);
+        List<Closing> closings = solved.closings();
+        Set<Integer> everywhere = p.layers().stream().flatMap(l -> l.positions().stream()).collect(Collectors.toCollection(TreeSet::new));
+        if (pillow) {
+            b.hand(Step.Kind.PILLOW, 0, PILLOW_S);
+        }
+        if (p.cloth().isCloth()) {
+            b.nextClosing();
+            for (int position : everywhere) {
+                b.press(Step.Kind.WARM, List.of(), List.of(), closings.getFirst().celsius(), Pressing.WARM_S, closings.getFirst().pressure(), position);
             }
         }
-        if (!top.sheet()) {
-            Pressure firmest = layers.stream().map(p -> p.recipe().pressure()).max(Comparator.naturalOrder()).orElseThrow();
-            b.press(Step.Kind.PRESS, top.layer(), hottest, fullDwell(layers, cloth), firmest, top.recipe().peel());
-            b.peel(top.layer(), top.recipe());
-            b.press(Step.Kind.REPRESS, top.layer(), hottest, REPRESS_S, firmest, top.recipe().peel());
+        for (Closing c : closings) {
+            close(b, p, c);
         }
-        return new FinishSequence(b.steps(), heatTaken(b.steps(), layers, cloth), (b.endS() + StepList.HANDLING_S) * positions);
+        double againS = againS(p, closings);
+        if (againS > 0) {
+            Closing last = closings.getLast();
+            b.nextClosing();
+            List<Integer> down = last.down();
+            for (int position : reached(p, down)) {
+                b.press(Step.Kind.REPRESS, List.of(), numbers(p, under(p, down, position)), last.celsius(), againS, last.pressure(), position);
+            }
+        }
+        FinishSequence all = new FinishSequence(b.steps(), limits(p), b.endS() + StepList.HANDLING_S, solved);
+        return new FinishSequence(all.steps(), all.heatAfter(all.steps().size()), all.secondsPerPiece(), solved);
+    }
+
+    private static void close(StepList b, Pressing p, Closing c) {
+        for (int i : c.laid()) {
+            if (p.layers().get(i).masked()) {
+                b.hand(Step.Kind.MASK, p.layers().get(i).layer(), MASK_S);
+            }
+            if (p.layers().get(i).sheet()) {
+                b.hand(Step.Kind.TAPE_SHEET, p.layers().get(i).layer(), DyePress.TAPE_S);
+            }
+        }
+        b.nextClosing();
+        List<Integer> concerned = new ArrayList<>(c.laid());
+        c.bonded().stream().filter(i -> !concerned.contains(i)).forEach(concerned::add);
+        for (int position : reached(p, concerned)) {
+            List<Integer> here = concerned.stream().filter(i -> p.layers().get(i).positions().contains(position)).toList();
+            List<Integer> laid = c.laid().stream().filter(here::contains).toList();
+            Step.Kind kind = c.bonded().stream().anyMatch(here::contains) ? Step.Kind.PRESS : Step.Kind.TACK;
+            b.press(kind, numbers(p, laid), numbers(p, under(p, c.down(), position)), c.celsius(), c.seconds(), c.pressure(), position);
+        }
+        for (Peel peel : Peel.values()) {
+            List<Integer> off = c.laid().stream().filter(i -> p.layers().get(i).recipe().peel() == peel).toList();
+            if (!off.isEmpty()) {
+                b.peel(numbers(p, off), peel, off.stream().mapToDouble(i -> Cooling.untilPeeled(p.layers().get(i), c.celsius())).max().orElse(0));
+            }
+        }
+    }
+
+    private static Set<Integer> reached(Pressing p, List<Integer> layers) {
+        return layers.stream().flatMap(i -> p.layers().get(i).positions().stream()).collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    private static List<Integer> under(Pressing p, List<Integer> down, int position) {
+        return down.stream().filter(i -> p.layers().get(i).positions().contains(position)).toList();
+    }
+
+    private static List<Integer> numbers(Pressing p, List<Integer> indices) {
+        return indices.stream().map(i -> p.layers().get(i).layer()).toList();
+    }
+
+    /** As long as what was bonded last wants, unless something does not bear it. */
+    private static double againS(Pressing p, List<Closing> closings) {
+        Closing last = closings.getLast();
+        double wanted = last.bonded().stream().filter(i -> !p.layers().get(i).sheet()).mapToDouble(i -> p.layers().get(i).recipe().againS()).max().orElse(0);
+        boolean refuses = last.down().stream().anyMatch(i -> p.layers().get(i).recipe().once());
+        if (wanted == 0 || refuses) {
+            return 0;
+        }
+        List<Closing> with = new ArrayList<>(closings);
+        with.add(new Closing(List.of(), List.of(), last.down(), last.celsius(), wanted, last.pressure()));
+        return Dwells.isBorne(p, with) ? wanted : 0;
+    }
+
+    private static List<HeatTaken> limits(Pressing p) {
+        List<HeatTaken> heat = new ArrayList<>();
+        heat.add(new HeatTaken(0, 0, 0, p.cloth().mostTotalS(), p.clothTimes()));
+        p.layers().forEach(l -> heat.add(new HeatTaken(l.layer(), 0, l.recipe().leastS(), l.recipe().mostTotalS(), l.times())));
+        return heat;
+    }
+
+    /** What is lifted from all layers before anything else. */
+    public static FinishSequence weeding(List<Integer> layers, double seconds) {
+        StepList b = new StepList();
+        b.hand(Step.Kind.WEED, layers, seconds);
+        return new FinishSequence(b.steps(), List.of(), b.endS());
     }
 
     /** Between two places of a thing: what was pressed faces the lower plate now. */
@@ -86,41 +139,5 @@ public final class FilmPress {
         StepList b = new StepList();
         b.hand(Step.Kind.WAY_UP, 0, WAY_UP_S);
         return new FinishSequence(b.steps(), List.of(), b.endS());
-    }
-
-    /** A layer that already had its dwell from a sheet pressed onto it needs no more, and bears the less. */
-    private static double fullDwell(List<Pressed> layers, MadeOf cloth) {
-        double least = 0;
-        double most = Double.POSITIVE_INFINITY;
-        double before = 0;
-        double longest = 0;
-        for (int i = layers.size() - 1; i >= 0; i--) {
-            Pressed p = layers.get(i);
-            Recipe r = p.recipe();
-            if (i < layers.size() - 1) {
-                before += p.briefS();
-                longest = Math.max(longest, p.sheet() ? p.sheetS() : 0);
-            }
-            if (!p.sheet()) {
-                least = Math.max(least, longest >= r.leastS() ? 0 : r.leastS());
-                most = Math.min(most, Math.min(r.mostS(), r.mostTotalS() - REPRESS_S - before));
-            }
-        }
-        most = Math.min(most, cloth.mostTotalS() - WARM_S - before - REPRESS_S);
-        return Math.max(least, Math.floor((least + most) / 2));
-    }
-
-    private static List<HeatTaken> heatTaken(List<Step> steps, List<Pressed> layers, MadeOf cloth) {
-        List<HeatTaken> heat = new ArrayList<>();
-        heat.add(new HeatTaken(0, seconds(steps, 0), 0, cloth.mostTotalS()));
-        for (Pressed p : layers) {
-            heat.add(new HeatTaken(p.layer(), seconds(steps, p.layer()), p.recipe().leastS(), p.recipe().mostTotalS()));
-        }
-        return heat;
-    }
-
-    /** Every press heats what is already down: a layer is heated from its own first press on. */
-    private static double seconds(List<Step> steps, int layer) {
-        return steps.stream().filter(s -> s.kind().heats() && s.layer() >= layer).mapToDouble(Step::seconds).sum();
     }
 }

@@ -4,44 +4,82 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** How one layer is put on at the table, without a press. */
+/** How layers are put on at the table, without a press. */
 public interface HandWork {
     double CLEAN_S = 60;
+    double LINT_S = 15;
 
-    /** The steps for one layer. */
-    void put(StepList steps, int layer);
+    /** The steps for layers that go on together. */
+    void put(StepList steps, List<Integer> layers);
+
+    /** Whether several that do not meet go on at once, as they lie beside each other. */
+    default boolean takesSeveral() {
+        return false;
+    }
 
     /** The wait before the piece is used, after everything. */
     default Optional<Double> waitS() {
         return Optional.empty();
     }
 
-    /** One layer and how it is put on. */
-    record Task(int layer, HandWork work) {
+    /** Layers and how they are put on. */
+    record Task(List<Integer> layers, HandWork work) {
+        public Task {
+            layers = List.copyOf(layers);
+        }
     }
 
     /**
      * Cleaned once, then task after task, then the longest wait once. Waiting is left out of the time per
      * piece: nobody stands by.
+     *
+     * @param cloth whether it is brushed and not wiped
      */
-    static FinishSequence of(List<Task> tasks) {
+    static FinishSequence of(List<Task> tasks, boolean cloth) {
         if (tasks.isEmpty()) {
             return FinishSequence.NOTHING;
         }
         StepList steps = new StepList();
-        steps.hand(Step.Kind.CLEAN, 0, CLEAN_S);
-        tasks.forEach(t -> t.work.put(steps, t.layer));
+        steps.hand(cloth ? Step.Kind.LINT : Step.Kind.CLEAN, 0, cloth ? LINT_S : CLEAN_S);
+        tasks.forEach(t -> t.work.put(steps, t.layers));
         double hands = steps.handsS();
         tasks.stream().flatMap(t -> t.work.waitS().stream()).max(Double::compare)
-                .ifPresent(s -> steps.hand(Step.Kind.WAIT, tasks.getLast().layer, s));
+                .ifPresent(s -> steps.hand(Step.Kind.WAIT, tasks.getLast().layers, s));
         return new FinishSequence(steps.steps(), List.of(), hands);
     }
 
-    /** The same work for layers 1 to n. */
+    /**
+     * What goes on by hand in as few goes as it can: whatever meets nothing that came since goes on with the last.
+     *
+     * @param layers their numbers from the first laid, with how each is put on
+     * @param lying  who lies on whom, by the same order
+     */
+    static List<Task> inGoes(List<Task> layers, Lying lying) {
+        List<Task> goes = new ArrayList<>();
+        List<Integer> last = new ArrayList<>();
+        for (int i = 0; i < layers.size(); i++) {
+            Task t = layers.get(i);
+            int index = i;
+            boolean joins = !goes.isEmpty() && t.work.takesSeveral() && goes.getLast().work.getClass() == t.work.getClass()
+                    && last.stream().noneMatch(j -> lying.isOn(index, j));
+            if (joins) {
+                List<Integer> more = new ArrayList<>(goes.removeLast().layers);
+                more.addAll(t.layers);
+                goes.add(new Task(more, t.work));
+            } else {
+                goes.add(t);
+                last.clear();
+            }
+            last.add(i);
+        }
+        return goes;
+    }
+
+    /** The same work for layers 1 to n, each on the one before. */
     static List<Task> each(HandWork work, int layers) {
         List<Task> tasks = new ArrayList<>();
         for (int layer = 1; layer <= layers; layer++) {
-            tasks.add(new Task(layer, work));
+            tasks.add(new Task(List.of(layer), work));
         }
         return tasks;
     }

@@ -1,21 +1,21 @@
 package jurren.core.finish;
 
 /**
- * The heat one layer takes over all presses; {@code layer} 0 is the cloth.
+ * The heat one layer takes over all presses, at its spot that takes most; {@code layer} 0 is the thing.
  *
- * @param leastS what it needs, 0 for the cloth
+ * @param leastS what it needs, 0 for the thing
+ * @param times  how often that spot is pressed in one closing over all positions
  */
-public record HeatTaken(int layer, double totalS, double leastS, double mostS) {
+public record HeatTaken(int layer, double totalS, double leastS, double mostS, int times) {
     public boolean tooMuch() {
-        return totalS > mostS;
+        return totalS > mostS + 1e-9;
     }
 
     public boolean tooLittle() {
-        return totalS < leastS;
+        return totalS < leastS - 1e-9;
     }
 
-    /** What a spot takes that several positions of the platen reach. */
-    public HeatTaken times(int presses) {
-        return new HeatTaken(layer, totalS * presses, leastS, mostS);
+    HeatTaken with(double newTotalS) {
+        return new HeatTaken(layer, newTotalS, leastS, mostS, times);
     }
 }

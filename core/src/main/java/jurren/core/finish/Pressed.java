@@ -1,27 +1,27 @@
 package jurren.core.finish;
 
+import java.util.Set;
 import jurren.core.material.Recipe;
 
 /**
  * One layer as the press sees it.
  *
- * @param layer  its number, 1 for the lowest
- * @param recipe how it is pressed
- * @param masked whether it is lifted off its backing with a mask on its face, which holds it until it is pressed
- * @param sheet  whether it is a printed sheet, taped face down and lifted again, which needs its own full dwell
+ * @param layer     its number, 1 for the lowest
+ * @param recipe    how it is pressed
+ * @param sheet     whether it is a printed sheet, taped face down and lifted again, which takes its full dwell at once
+ * @param masked    whether it is lifted off its backing with a mask on its face, which holds it until it is pressed
+ * @param topOnly   whether nothing can go onto it
+ * @param thickMm   what keeps it warm
+ * @param times     how often its most heated spot is pressed in one closing over all positions
+ * @param positions where the press must close to reach it, by their number from 0
  */
-public record Pressed(int layer, Recipe recipe, boolean sheet, boolean masked) {
+public record Pressed(int layer, Recipe recipe, boolean sheet, boolean masked, boolean topOnly, double thickMm, int times, Set<Integer> positions) {
+    public Pressed {
+        positions = Set.copyOf(positions);
+    }
+
+    /** In one position. */
     public Pressed(int layer, Recipe recipe, boolean sheet) {
-        this(layer, recipe, sheet, false);
-    }
-
-    /** What a print takes: the middle of its range. */
-    double sheetS() {
-        return (recipe.leastS() + recipe.mostS()) / 2;
-    }
-
-    /** The seconds under heat with others still to come. */
-    double briefS() {
-        return sheet ? sheetS() : recipe.tackS();
+        this(layer, recipe, sheet, false, false, 0.09, 1, Set.of(0));
     }
 }

@@ -1,5 +1,7 @@
 package jurren.core.finish;
 
+import java.util.List;
+
 /**
  * The table steps of one rigid stencil, which is one plate a colour: push the cut shapes out, fix the plate,
  * dab the paint through from the edge inwards, lift it straight up; let the paint dry before the next plate
@@ -13,11 +15,11 @@ public final class StencilWork implements HandWork {
     private static final double DRY_S = 2 * 3600;
 
     @Override
-    public void put(StepList steps, int layer) {
-        steps.hand(Step.Kind.PUSH_OUT, layer, PUSH_OUT_S);
-        steps.hand(Step.Kind.FIX, layer, FIX_S);
-        steps.hand(Step.Kind.PAINT, layer, PAINT_S);
-        steps.hand(Step.Kind.LIFT_PLATE, layer, LIFT_S);
-        steps.unattended(Step.Kind.DRY, layer, DRY_S);
+    public void put(StepList steps, List<Integer> layers) {
+        steps.hand(Step.Kind.PUSH_OUT, layers, PUSH_OUT_S);
+        steps.hand(Step.Kind.FIX, layers, FIX_S);
+        steps.hand(Step.Kind.PAINT, layers, PAINT_S);
+        steps.hand(Step.Kind.LIFT_PLATE, layers, LIFT_S);
+        steps.unattended(Step.Kind.DRY, layers.getLast(), DRY_S);
     }
 }

@@ -1,5 +1,6 @@
 package jurren.core.finish;
 
+import java.util.List;
 import java.util.Optional;
 
 /** A printed sticker: off its backing, laid from one edge, rubbed down; a day before it is washed. */
@@ -10,10 +11,10 @@ public final class StickerWork implements HandWork {
     private static final double WAIT_S = 24 * 3600;
 
     @Override
-    public void put(StepList steps, int layer) {
-        steps.hand(Step.Kind.BACKING, layer, BACKING_S);
-        steps.hand(Step.Kind.LAY, layer, LAY_S);
-        steps.hand(Step.Kind.BURNISH, layer, BURNISH_S);
+    public void put(StepList steps, List<Integer> layers) {
+        steps.hand(Step.Kind.BACKING, layers, BACKING_S);
+        steps.hand(Step.Kind.LAY, layers, LAY_S);
+        steps.hand(Step.Kind.BURNISH, layers, BURNISH_S);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package jurren.core.hold;
 
+import jurren.core.blank.MadeOf;
 import jurren.core.blank.MadeOf.Coating;
 import jurren.core.blank.MadeOf.Stuff;
 import jurren.core.way.Grip;
@@ -113,8 +114,7 @@ enum Rule {
     HEAT_MOVES_THE_DYE_OF_POLYESTER {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(q.grip() == Grip.FIBRES && q.madeOf().stuff() == Stuff.POLYESTER
-                    && q.material().celsius() > DYE_MOVES_C && q.luminance() < WHITE_LIGHT,
+            return says(q.grip() == Grip.FIBRES && dyeMoves(q.madeOf(), q.luminance()) && q.material().celsius() > DYE_MOVES_C,
                     Verdict.of(Reason.MOVES_THE_DYE, q.material().celsius(), DYE_MOVES_C));
         }
     },
@@ -147,7 +147,11 @@ enum Rule {
     private static final double LEAST_LIGHT = 0.45;
     private static final double WELL_LIGHT = 0.7;
     private static final double WHITE_LIGHT = 0.85;
-    private static final double DYE_MOVES_C = 150;
+    static final double DYE_MOVES_C = 150;
+
+    static boolean dyeMoves(MadeOf madeOf, double luminance) {
+        return madeOf.stuff() == Stuff.POLYESTER && luminance < WHITE_LIGHT;
+    }
 
     abstract Optional<Verdict> about(Question q);
 

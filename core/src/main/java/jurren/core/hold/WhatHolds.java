@@ -12,6 +12,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Asks the rules in their order; the first that applies answers. */
 public final class WhatHolds {
@@ -31,6 +32,11 @@ public final class WhatHolds {
             }
         }
         throw new IllegalStateException("the last rule answers everything");
+    }
+
+    /** Above which the dye of a cloth moves into what is pressed on it; empty where it does not or would not show. */
+    public static OptionalDouble dyeMovesAbove(MadeOf madeOf, BlankColour colour) {
+        return Rule.dyeMoves(madeOf, colour.colour().luminance()) ? OptionalDouble.of(Rule.DYE_MOVES_C) : OptionalDouble.empty();
     }
 
     /** One answer for every process there is a material for: that of the material that holds best. */

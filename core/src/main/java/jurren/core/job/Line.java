@@ -50,7 +50,7 @@ public record Line(String id, String title, String blankId, String colourId, Str
     public Line(String id, String title, Thing thing, String materialId, String drawnFor, List<SizeEntry> sizes, List<Motif> motifs,
                 Map<Film, Join> joins, Fit fit) {
         this(id, title, thing.blankId(), thing.colourId(), drawnFor, counts(sizes), List.of(new Place(thing.faceId(), thing.pressId(),
-                thing.trueAtMm(), materialId, motifs, joins, fit, Map.of(), onSizes(sizes))), 0);
+                thing.trueAtMm(), materialId, motifs, joins, fit, Map.of(), onSizes(sizes), List.of())), 0);
     }
 
     private static List<Count> counts(List<SizeEntry> sizes) {
@@ -121,6 +121,15 @@ public record Line(String id, String title, String blankId, String colourId, Str
         return place().edgings();
     }
 
+    public List<PressWish> pressWishes() {
+        return place().pressWishes();
+    }
+
+    /** What is wished of a film under the press; nothing when nobody said anything. */
+    public PressWish pressWish(Film film) {
+        return pressWishes().stream().filter(w -> w.film().equals(film)).findFirst().orElse(PressWish.of(film));
+    }
+
     public Fit fit() {
         return place().fit();
     }
@@ -179,6 +188,15 @@ public record Line(String id, String title, String blankId, String colourId, Str
 
     public Line withThing(Thing newThing) {
         return new Line(id, title, newThing.blankId(), newThing.colourId(), drawnFor, counts, places, at).with(place().on(newThing));
+    }
+
+    /** In place of what was wished of its film before. */
+    public Line withPressWish(PressWish wish) {
+        List<PressWish> all = new ArrayList<>(pressWishes().stream().filter(w -> !w.film().equals(wish.film())).toList());
+        if (!wish.isNothing()) {
+            all.add(wish);
+        }
+        return with(place().withPressWishes(all));
     }
 
     public Line withFit(Fit newFit) {

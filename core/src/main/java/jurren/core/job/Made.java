@@ -2,6 +2,7 @@ package jurren.core.job;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,9 +14,14 @@ import java.util.TreeMap;
  *
  * @param cuts    the loads that were cut, in the order in which they were
  * @param pressed pieces finished, by line
+ * @param spoiled pieces that went wrong and are made again, by line and size
  */
-public record Made(List<Cut> cuts, Map<String, Integer> pressed) {
-    public static final Made NOTHING = new Made(List.of(), Map.of());
+public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Integer> spoiled) {
+    public static final Made NOTHING = new Made(List.of(), Map.of(), Map.of());
+
+    /** The pieces of one size of a line. */
+    public record OfSize(String line, String size) {
+    }
 
     /**
      * One load that was cut.
@@ -35,6 +41,12 @@ public record Made(List<Cut> cuts, Map<String, Integer> pressed) {
     public Made {
         cuts = List.copyOf(cuts);
         pressed = Map.copyOf(new TreeMap<>(pressed));
+        spoiled = Map.copyOf(spoiled);
+        spoiled.forEach((of, pieces) -> {
+            if (pieces < 1) {
+                throw new IllegalArgumentException("spoiled pieces of line " + of.line + " must be above zero but were " + pieces);
+            }
+        });
         pressed.forEach((line, pieces) -> {
             if (pieces < 0) {
                 throw new IllegalArgumentException("pieces made of line " + line + " must not be negative but were " + pieces);
@@ -57,11 +69,11 @@ public record Made(List<Cut> cuts, Map<String, Integer> pressed) {
     public Made with(Cut cut) {
         List<Cut> all = new ArrayList<>(cuts.stream().filter(c -> !c.mark.equals(cut.mark) && !(c.film.equals(cut.film) && c.load == cut.load)).toList());
         all.add(cut);
-        return new Made(all, pressed);
+        return new Made(all, pressed, spoiled);
     }
 
     public Made without(String mark) {
-        return new Made(cuts.stream().filter(c -> !c.mark.equals(mark)).toList(), pressed);
+        return new Made(cuts.stream().filter(c -> !c.mark.equals(mark)).toList(), pressed, spoiled);
     }
 
     public int pressed(String line) {
@@ -71,6 +83,17 @@ public record Made(List<Cut> cuts, Map<String, Integer> pressed) {
     public Made withPressed(String line, int pieces) {
         Map<String, Integer> all = new TreeMap<>(pressed);
         all.put(line, pieces);
-        return new Made(cuts, all);
+        return new Made(cuts, all, spoiled);
+    }
+
+    public int spoiled(String line, String size) {
+        return spoiled.getOrDefault(new OfSize(line, size), 0);
+    }
+
+    /** One more piece went wrong. */
+    public Made withSpoiled(String line, String size) {
+        Map<OfSize, Integer> all = new HashMap<>(spoiled);
+        all.merge(new OfSize(line, size), 1, Integer::sum);
+        return new Made(cuts, pressed, all);
     }
 }

@@ -27,9 +27,11 @@ import jurren.core.material.Film;
  * @param fit        how the art finds its place on the other sizes, and on another blank
  * @param edgings    where the cut line of a material lies, by its id; as is usual where nothing is said
  * @param sizes      what this order decides otherwise than the blank suggests, by size
+ * @param pressWishes what a person decided about the press sequence
  */
 public record Place(String faceId, Optional<String> pressId, Optional<Double> trueAtMm, String materialId, List<Motif> motifs,
-                    Map<Film, Join> joins, Fit fit, Map<String, Edging> edgings, Map<String, OnSize> sizes) {
+                    Map<Film, Join> joins, Fit fit, Map<String, Edging> edgings, Map<String, OnSize> sizes,
+                    List<PressWish> pressWishes) {
     /**
      * One size of the thing at this place.
      *
@@ -47,6 +49,7 @@ public record Place(String faceId, Optional<String> pressId, Optional<Double> tr
 
     public Place {
         motifs = List.copyOf(motifs);
+        pressWishes = List.copyOf(pressWishes);
         joins = Collections.unmodifiableMap(new LinkedHashMap<>(joins));
         edgings = Collections.unmodifiableMap(new LinkedHashMap<>(edgings));
         Map<String, OnSize> said = new LinkedHashMap<>(sizes);
@@ -60,7 +63,7 @@ public record Place(String faceId, Optional<String> pressId, Optional<Double> tr
 
     /** With nothing on it yet. */
     public static Place of(String faceId, String materialId) {
-        return new Place(faceId, Optional.empty(), Optional.empty(), materialId, List.of(), Map.of(), Fit.USUAL, Map.of(), Map.of());
+        return new Place(faceId, Optional.empty(), Optional.empty(), materialId, List.of(), Map.of(), Fit.USUAL, Map.of(), Map.of(), List.of());
     }
 
     OnSize onSize(String size) {
@@ -68,33 +71,37 @@ public record Place(String faceId, Optional<String> pressId, Optional<Double> tr
     }
 
     Place withMotifs(List<Motif> newMotifs) {
-        return new Place(faceId, pressId, trueAtMm, materialId, newMotifs, joins, fit, edgings, sizes);
+        return new Place(faceId, pressId, trueAtMm, materialId, newMotifs, joins, fit, edgings, sizes, pressWishes);
     }
 
     Place withFit(Fit newFit) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, newFit, edgings, sizes);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, newFit, edgings, sizes, pressWishes);
     }
 
     Place withEdgings(Map<String, Edging> newEdgings) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, newEdgings, sizes);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, newEdgings, sizes, pressWishes);
     }
 
     Place withJoins(Map<Film, Join> newJoins) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, newJoins, fit, edgings, sizes);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, newJoins, fit, edgings, sizes, pressWishes);
+    }
+
+    Place withPressWishes(List<PressWish> newWishes) {
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, newWishes);
     }
 
     Place withSizes(Map<String, OnSize> newSizes) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, newSizes);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, newSizes, pressWishes);
     }
 
     Place on(Thing thing) {
-        return new Place(thing.faceId(), thing.pressId(), thing.trueAtMm(), materialId, motifs, joins, fit, edgings, sizes);
+        return new Place(thing.faceId(), thing.pressId(), thing.trueAtMm(), materialId, motifs, joins, fit, edgings, sizes, pressWishes);
     }
 
     /** What was said about joins of the usual material is said about the new one. */
     Place withMaterial(String newMaterialId) {
         Map<Film, Join> moved = new LinkedHashMap<>();
         joins.forEach((film, join) -> moved.put(film.materialId().equals(materialId) ? film.in(newMaterialId) : film, join));
-        return new Place(faceId, pressId, trueAtMm, newMaterialId, motifs, moved, fit, edgings, sizes);
+        return new Place(faceId, pressId, trueAtMm, newMaterialId, motifs, moved, fit, edgings, sizes, pressWishes);
     }
 }

@@ -39,11 +39,16 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
         return degrees == 0 ? seenByKnife : seenByKnife.then(Placement.turned(degrees));
     }
 
+    /** What it takes of the film, as the knife sees it, at the origin. */
+    public Region carrier() {
+        return carrier(layer).placed(ontoFilm(0));
+    }
+
     /**
-     * What it takes of the film, as the knife sees it, at the origin: all its pieces stay on one carrier, so what lies
+     * What a layer takes of the film, as it lies on the face: all its pieces stay on one carrier, so what lies
      * between them is its own; what is printed has its ink around it.
      */
-    public Region carrier() {
+    public static Region carrier(Layer layer) {
         Region art = layer.region();
         if (layer.isPrint()) {
             art = Region.of(layer.print().bounds().joined(art.bounds()));
@@ -69,7 +74,6 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
             art = art.hull();
         }
         Piece one = art.largest();
-        Region carrier = new Piece(one.outer(), one.holes().stream().filter(h -> Math.abs(h.signedAreaMm2()) >= LEAST_HOLE_MM2).toList()).region();
-        return carrier.placed(ontoFilm(0));
+        return new Piece(one.outer(), one.holes().stream().filter(h -> Math.abs(h.signedAreaMm2()) >= LEAST_HOLE_MM2).toList()).region();
     }
 }

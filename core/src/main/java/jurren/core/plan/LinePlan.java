@@ -29,13 +29,11 @@ import java.util.Optional;
  * @param line   looked at from that place
  * @param motifs each motif built, around its own origin, by its id
  * @param sizes  the sizes in the run, and the one the art is drawn for, in the blank's order
- * @param platen where the press closes on the size the art is drawn for
  * @param materials every material it is made of by its id, the usual one first
  * @param holds  whether each of them holds on this thing
  */
 public record LinePlan(Line line, Blank blank, BlankColour blankColour, Map<String, Material> materials,
-                       Map<String, BuiltMotif> motifs, List<SizePlan> sizes, FinishSequence finish,
-                       PlatenPlan platen, Map<String, Verdict> holds) {
+                       Map<String, BuiltMotif> motifs, List<SizePlan> sizes, Map<String, Verdict> holds) {
     public LinePlan {
         materials = Collections.unmodifiableMap(new LinkedHashMap<>(materials));
         holds = Collections.unmodifiableMap(new LinkedHashMap<>(holds));
@@ -139,6 +137,28 @@ public record LinePlan(Line line, Blank blank, BlankColour blankColour, Map<Stri
 
     /** The time at the press or the table for all copies, one after the other. */
     public double finishSeconds() {
-        return finish.secondsPerPiece() * line.copies();
+        return sizes.stream().mapToDouble(s -> s.finish().secondsPerPiece() * s.count()).sum();
+    }
+
+    /** What is done to a piece of the size the art is drawn for. */
+    public FinishSequence finish() {
+        return drawn().finish();
+    }
+
+    /** Where the press closes on the size the art is drawn for. */
+    public PlatenPlan platen() {
+        return drawn().platen();
+    }
+
+    /** The size of a piece by its place in the run, from 0; the one drawn for when there are no more. */
+    public SizePlan sizeOfPiece(int piece) {
+        int before = 0;
+        for (SizePlan s : sizes) {
+            if (piece < before + s.count()) {
+                return s;
+            }
+            before += s.count();
+        }
+        return drawn();
     }
 }

@@ -1,12 +1,14 @@
 package jurren.core.plan;
 
 import jurren.core.cut.CutRun;
+import jurren.core.finish.Step;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
 import jurren.core.load.Nesting;
 import jurren.core.load.Offcut;
 import jurren.core.snag.Snag;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,6 +39,11 @@ public record Plan(Job job, Shop shop, List<LinePlan> lines, List<Nesting.Reques
     /** All places of a line. */
     public List<LinePlan> places(String id) {
         return lines.stream().filter(l -> l.line().id().equals(id)).toList();
+    }
+
+    /** The places of a line in the order in which they are pressed: it is turned over before each but the first. */
+    public List<LinePlan> pressingOrder(String id) {
+        return places(id).stream().sorted(Comparator.comparing(l -> l.finish().steps().stream().anyMatch(s -> s.kind() == Step.Kind.TURN_OVER))).toList();
     }
 
     /** A line where one of its faces is decorated. */

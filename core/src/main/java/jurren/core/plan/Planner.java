@@ -18,13 +18,10 @@ import jurren.core.blank.BlankSize;
 import jurren.core.blank.Face;
 import jurren.core.blank.Surface;
 import jurren.core.cut.CutRun;
-import jurren.core.finish.DyePress;
-import jurren.core.finish.FilmPress;
-import jurren.core.finish.FinishSequence;
 import jurren.core.finish.PlatenPlan;
-import jurren.core.finish.HandWork;
-import jurren.core.finish.Press;
-import jurren.core.finish.Pressed;
+import jurren.core.finish.PressSolver;
+import jurren.core.finish.Pressing;
+import jurren.core.finish.Solved;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -33,6 +30,7 @@ import jurren.core.hold.Verdict;
 import jurren.core.hold.WhatHolds;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
+import jurren.core.job.Made;
 import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
 import jurren.core.layer.Edging;
@@ -49,9 +47,9 @@ import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.core.material.Material;
 import jurren.core.material.Recipe;
-import jurren.core.way.Way;
 import jurren.core.way.known.Ways;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -83,7 +81,7 @@ public final class Planner {
     private record ShapesKey(Face face, List<Layer> layers) {
     }
 
-    private record FaceWork(Art art, Art laid, List<Layer> layers, double thickestMm, Flaws flaws) {
+    private record FaceWork(Art art, Art laid, List<Layer> layers, double thickestMm, Flaws flaws, Finisher.Facts finish) {
     }
 
     private final Chain chain = new Chain();
@@ -101,13 +99,15 @@ public final class Planner {
         key.layers.forEach(l -> l.weigh(scale));
         drawn.weigh(scale);
     });
+    private final Memo<Pressing, Solved> solving = new Memo<>(PressSolver::solve, (pressing, solved, scale) ->
+            scale.add(pressing, 400L * (1 + pressing.layers().size() + solved.closings().size())));
     private final CutRun.Orders orders = new CutRun.Orders();
     private final Nesting nesting = new Nesting();
 
     public Plan plan(Job job, Shop of) {
         Shop shop = of.knowing(job.carried());
         Stop stop = Stop.here();
-        List<LinePlan> lines = job.lines().stream().flatMap(line -> places(line, shop)).map(line -> planLine(line, shop, job.framed(), stop)).toList();
+        List<LinePlan> lines = job.lines().stream().flatMap(line -> places(line, shop)).map(line -> planLine(line, shop, job.framed(), job.made(), stop)).toList();
         stop.look();
         Loading loading = load(lines, job, shop);
         List<CutRun> runs = loading.loads().parallelStream().map(load -> {
@@ -136,11 +136,21 @@ public final class Planner {
         return there.isEmpty() ? Stream.of(line.at(0)) : there.stream();
     }
 
+    /** What must be pressed last is on the place that is pressed last; otherwise they go in the order of the line. */
+    private static boolean isFirstPressed(Line line, Shop shop) {
+        List<Line> order = places(line, shop).sorted(Comparator.comparing((Line l) -> hasLast(l, shop)).thenComparingInt(l -> l.at())).toList();
+        return order.getFirst().at() == line.at();
+    }
+
+    private static boolean hasLast(Line line, Shop shop) {
+        return line.materials().stream().flatMap(id -> shop.material(id).stream()).anyMatch(m -> m.recipe().filter(Recipe::once).isPresent());
+    }
+
     static boolean isThere(Line line, Shop shop) {
         return line.thing().faceId().isEmpty() || shop.blank(line.blankId()).flatMap(b -> b.reference().face(line.thing().faceId())).isPresent();
     }
 
-    private LinePlan planLine(Line line, Shop shop, boolean framed, Stop stop) {
+    private LinePlan planLine(Line line, Shop shop, boolean framed, Made made, Stop stop) {
         Blank blank = shop.blank(line.blankId())
                 .orElseThrow(() -> new IllegalArgumentException("no blank is called \"" + line.blankId() + "\""));
         BlankColour colour = blank.colourOrFirst(line.thing().colourId());
@@ -158,16 +168,15 @@ public final class Planner {
             materials.put(id, shop.material(id).orElseThrow(() -> new IllegalArgumentException("no material is called \"" + id + "\"")));
         }
         double filmMm = shop.acrossMm(line.materialId()) - Loading.frameMm(framed);
-        SizePlan drawn = planSize(line, materials, drawnFace, drawnFace, Optional.empty(), line.drawnFor(), filmMm);
+        Finisher finisher = new Finisher(shop, blank, colour, line, made, isFirstPressed(line, shop), solving);
+        SizePlan drawn = planSize(line, materials, drawnFace, drawnFace, Optional.empty(), line.drawnFor(), filmMm, finisher);
         List<SizePlan> sizes = wanted.parallelStream().map(s -> {
             stop.look();
-            return s.id().equals(line.drawnFor()) ? drawn : planSize(line, materials, drawnFace, face(line, s), drawn.artBounds(), s.id(), filmMm);
+            return s.id().equals(line.drawnFor()) ? drawn : planSize(line, materials, drawnFace, face(line, s), drawn.artBounds(), s.id(), filmMm, finisher);
         }).toList();
-        PlatenPlan platen = platen(drawn, shop.pressFor(line.thing(), blank, drawn.face()));
-        FinishSequence finish = drawnFace.turnedInUse() ? FilmPress.wayUp().then(finish(blank, drawn, platen)) : finish(blank, drawn, platen);
         Map<String, Verdict> holds = new LinkedHashMap<>();
         materials.forEach((id, m) -> holds.put(id, WhatHolds.of(m, blank.madeOf(), colour, drawn.face())));
-        return new LinePlan(line, blank, colour, materials, built, sizes, line.at() == 0 ? finish : FilmPress.turningOver().then(finish), platen, holds);
+        return new LinePlan(line, blank, colour, materials, built, sizes, holds);
     }
 
     /** The face of a size as this order measured it. */
@@ -176,14 +185,16 @@ public final class Planner {
                 .withTrueAt(line.thing().trueAtMm());
     }
 
-    private SizePlan planSize(Line line, Map<String, Material> materials, Face from, Face face, Optional<Box> drawnArt, String size, double filmMm) {
+    private SizePlan planSize(Line line, Map<String, Material> materials, Face from, Face face, Optional<Box> drawnArt, String size, double filmMm,
+                              Finisher finisher) {
         SizeEntry entry = line.entry(size);
         Placement fit = size.equals(line.drawnFor()) ? Placement.HERE
                 : drawnArt.map(art -> line.fit().between(from, face, art, entry.artWidthMm(), filmMm)).orElse(Placement.HERE);
         FaceWork work = faces.get(new FaceKey(line.motifs(), fit, face.trueAt(), face.surface(),
                 line.materialId(), materials, line.joins(), line.edgings()));
-        return new SizePlan(size, face, entry.count(), fit, work.art, work.laid, work.layers,
-                shapes.get(new ShapesKey(face, work.layers)), work.thickestMm, work.flaws);
+        PlatenPlan platen = finisher.platen(face, work.art, work.layers);
+        return new SizePlan(size, face, entry.count(), finisher.made().spoiled(line.id(), size), fit, work.art, work.laid, work.layers, shapes.get(new ShapesKey(face, work.layers)), work.thickestMm,
+                work.flaws, platen, finisher.finish(face, work.layers, work.finish, platen));
     }
 
     private FaceWork workFace(FaceKey key) {
@@ -193,14 +204,14 @@ public final class Planner {
         Warp unrolling = Face.unrolling(key.surface, key.trueAtMm);
         Art laid = art.warped(unrolling, Face.back(unrolling));
         if (laid.isEmpty()) {
-            return new FaceWork(art, laid, List.of(), 0, new Flaws(List.of()));
+            return new FaceWork(art, laid, List.of(), 0, new Flaws(List.of()), Finisher.Facts.NONE);
         }
         List<Part> parts = Separation.of(laid, p -> Ways.of(key.materials.get(p.film().materialId())).isOnePrint()
                 ? Film.print(p.film().materialId()) : p.film(), f -> key.joins.getOrDefault(f, Join.LAID_OVER));
         List<Layer> layers = Ways.layers(parts, key.materials::get,
                 m -> Ways.edging(m, key.edgings),
                 laid.bounds().orElseThrow());
-        return new FaceWork(art, laid, layers, Stack.thickestMm(layers), Flaws.of(layers));
+        return new FaceWork(art, laid, layers, Stack.thickestMm(layers), Flaws.of(layers), Finisher.Facts.of(layers));
     }
 
     /** Each source as large as the fit makes it, where it puts it; what is done to them in millimetres stays so. */
@@ -224,34 +235,6 @@ public final class Planner {
         return Ways.of(materials.get(p.film().materialId())).isOnePrint();
     }
 
-    private static PlatenPlan platen(SizePlan drawn, Press press) {
-        Box usual = drawn.area().box();
-        return PlatenPlan.of(press, drawn.artBounds().orElse(usual), usual);
-    }
-
-    /** First what the press does, then what is done at the table. */
-    private static FinishSequence finish(Blank blank, SizePlan drawn, PlatenPlan platen) {
-        List<Pressed> pressed = new ArrayList<>();
-        List<HandWork.Task> byHand = new ArrayList<>();
-        for (Layer layer : drawn.layers()) {
-            Way way = Ways.of(layer.material());
-            way.byHand().ifPresentOrElse(work -> byHand.add(way.isSeenThrough() ? 0 : byHand.size(), new HandWork.Task(layer.order(), work)),
-                    () -> pressed.add(pressed(layer, way)));
-        }
-        int positions = platen.positions().size();
-        FinishSequence underHeat = !pressed.isEmpty() && pressed.stream().allMatch(Pressed::sheet)
-                ? DyePress.of(drawn.layers().getFirst().material().recipe().orElseThrow(), blank.madeOf(),
-                platen.press().kind() == Press.Kind.OVEN_SLEEVE, positions)
-                : FilmPress.of(pressed, blank.madeOf(), positions);
-        return underHeat.then(HandWork.of(byHand));
-    }
-
-    private static Pressed pressed(Layer layer, Way way) {
-        Material m = layer.material();
-        boolean sheet = way.isSheet(layer);
-        return new Pressed(layer.order(), (sheet ? m.printRecipe() : Optional.<Recipe>empty()).or(m::recipe).orElseThrow(), sheet, way.isMasked());
-    }
-
     private record Stock(Material material, Colour colour) {
     }
 
@@ -261,17 +244,25 @@ public final class Planner {
             Map<Stock, List<CutItem>> byStock = new LinkedHashMap<>();
             int copy = 0;
             for (SizePlan size : line.sizes()) {
-                for (int i = 0; i < size.count(); i++) {
-                    copy++;
-                    for (Layer layer : size.layers().stream().filter(Layer::isCut).toList()) {
-                        byStock.computeIfAbsent(new Stock(layer.material(), layer.stock()), _ -> new ArrayList<>())
-                                .add(new CutItem(line.line().id(), line.place(), size.id(), copy, layer));
-                    }
-                }
+                copy = cut(line, size, copy, size.count(), byStock);
+            }
+            // what is made again comes last, so that nobody's number changes
+            for (SizePlan size : line.sizes()) {
+                copy = cut(line, size, copy, size.again(), byStock);
             }
             byStock.forEach((stock, items) -> wanted.add(new Loading.Wanted(stock.material, stock.colour, items)));
         }
         return Loading.of(wanted, shop.shelf(), shop.cutter(), job.framed(), job.laying(), nesting);
+    }
+
+    private static int cut(LinePlan line, SizePlan size, int before, int pieces, Map<Stock, List<CutItem>> byStock) {
+        for (int copy = before + 1; copy <= before + pieces; copy++) {
+            for (Layer layer : size.layers().stream().filter(Layer::isCut).toList()) {
+                byStock.computeIfAbsent(new Stock(layer.material(), layer.stock()), _ -> new ArrayList<>())
+                        .add(new CutItem(line.line().id(), line.place(), size.id(), copy, layer));
+            }
+        }
+        return before + pieces;
     }
 
     private static Quote quote(List<LinePlan> lines, Loading loading, List<PrintSheet> prints, Shop shop) {

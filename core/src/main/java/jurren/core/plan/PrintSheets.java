@@ -38,7 +38,7 @@ final class PrintSheets {
         Map<Material, List<Wanted>> byPaper = new LinkedHashMap<>();
         for (LinePlan line : lines) {
             for (SizePlan size : line.sizes()) {
-                for (int i = 0; i < size.count(); i++) {
+                for (int i = 0; i < size.count() + size.again(); i++) {
                     size.layers().stream().filter(l -> l.isPrint() && !l.isCut()).forEach(l -> byPaper
                             .computeIfAbsent(l.material(), _ -> new ArrayList<>()).add(new Wanted(line.line().id(), line.place(), size.id(), l)));
                 }

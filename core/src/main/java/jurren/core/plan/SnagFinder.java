@@ -43,9 +43,8 @@ import jurren.core.art.PrintedPicture;
 import jurren.core.art.Shape;
 import jurren.core.blank.Face;
 import jurren.core.blank.Obstacle;
-import jurren.core.finish.HeatTaken;
+import jurren.core.finish.Limit;
 import jurren.core.finish.Press;
-import jurren.core.finish.Step;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Placement;
@@ -68,6 +67,7 @@ import jurren.core.stop.Stop;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -346,7 +346,7 @@ final class SnagFinder {
     private void platen(LinePlan plan, SizePlan size, Box art) {
         String line = plan.line().id();
         int positions = plan.platen().positions().size();
-        if (positions == 1) {
+        if (positions == 1 || plan.platen().twice().isEmpty()) {
             return;
         }
         Point where = plan.platen().twice().getFirst().centre();
@@ -544,16 +544,13 @@ final class SnagFinder {
     }
 
     private void heat(LinePlan plan) {
-        String line = plan.line().id();
-        double celsius = plan.finish().steps().stream().mapToDouble(Step::celsius).max().orElse(0);
-        double reaches = plan.platen().press().mostCelsius();
-        if (celsius > reaches) {
-            found(new Snag.TooHot(line, celsius, reaches));
-        }
-        for (HeatTaken heat : plan.finish().heat()) {
-            HeatTaken worst = heat.times(plan.platen().mostTimes());
-            if (worst.tooMuch()) {
-                found(new Snag.TooMuchHeat(line, heat.layer(), worst.totalS(), heat.mostS()));
+        Set<Set<Limit>> told = new HashSet<>();
+        for (SizePlan size : plan.sizes()) {
+            for (Set<Limit> clash : size.finish().solved().clashes()) {
+                if (told.add(clash) && clash.stream().noneMatch(l -> l.kind() == Limit.Kind.TOP_ONLY)) {
+                    List<Limit> limits = clash.stream().sorted(Comparator.comparing(Limit::layer).thenComparing(Limit::kind)).toList();
+                    found(new Snag.PressClash(plan.line().id(), limits.getLast().layer(), limits));
+                }
             }
         }
     }

@@ -1,6 +1,8 @@
 package jurren.core.snag;
 
+import java.util.List;
 import jurren.core.blank.Obstacle;
+import jurren.core.finish.Limit;
 import jurren.core.geometry.Point;
 import jurren.core.hold.Verdict;
 import java.util.Optional;
@@ -397,19 +399,20 @@ public sealed interface Snag {
         }
     }
 
-    /** More heat in all than a layer (0: the thing itself) bears, where positions overlap counted as often as it is pressed. */
-    record TooMuchHeat(String line, int layer, double seconds, double mostSeconds) implements Snag {
-        @Override
-        public Nature nature() {
-            return new Nature(Gravity.STOPS, Subject.HEAT);
+    /**
+     * Limits under the press that cannot all be kept, however the layers are pressed.
+     *
+     * @param layer of the first limit
+     */
+    record PressClash(String line, int layer, List<Limit> limits) implements Snag {
+        public PressClash {
+            limits = List.copyOf(limits);
         }
-    }
 
-    /** A material that is pressed hotter than the press reaches. */
-    record TooHot(String line, double celsius, double mostCelsius) implements Snag {
         @Override
         public Nature nature() {
-            return new Nature(Gravity.STOPS, Subject.HEAT);
+            boolean borne = limits.stream().anyMatch(l -> l.isWish() || l.kind() == Limit.Kind.DYE_MOVES);
+            return new Nature(borne ? Gravity.LOOK : Gravity.STOPS, Subject.HEAT);
         }
     }
 }

@@ -42,7 +42,7 @@ class StencilWorkTest {
 
     @Test
     void eachPlateIsPushedOutFixedPaintedAndLiftedBeforeTheNext() {
-        FinishSequence two = HandWork.of(HandWork.each(new StencilWork(), 2));
+        FinishSequence two = HandWork.of(HandWork.each(new StencilWork(), 2), false);
         assertThat(two.steps()).extracting(Step::kind).containsExactly(Step.Kind.CLEAN,
                 Step.Kind.PUSH_OUT, Step.Kind.FIX, Step.Kind.PAINT, Step.Kind.LIFT_PLATE, Step.Kind.DRY,
                 Step.Kind.PUSH_OUT, Step.Kind.FIX, Step.Kind.PAINT, Step.Kind.LIFT_PLATE, Step.Kind.DRY);
@@ -52,7 +52,7 @@ class StencilWorkTest {
         for (int i = 1; i < two.steps().size(); i++) {
             assertThat(two.steps().get(i).startS()).isEqualTo(two.steps().get(i - 1).endS());
         }
-        assertThat(HandWork.of(HandWork.each(new StencilWork(), 0))).isEqualTo(FinishSequence.NOTHING);
+        assertThat(HandWork.of(HandWork.each(new StencilWork(), 0), false)).isEqualTo(FinishSequence.NOTHING);
     }
 
     @Test

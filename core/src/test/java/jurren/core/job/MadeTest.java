@@ -35,7 +35,7 @@ class MadeTest {
         Made made = Made.NOTHING.withPressed("A", 3).withPressed("B", 1).withPressed("A", 4);
         assertThat(made.pressed("A")).isEqualTo(4);
         assertThat(made.pressed("C")).isZero();
-        assertThatIllegalArgumentException().isThrownBy(() -> new Made(List.of(), Map.of("A", -1))).withMessageContaining("-1");
+        assertThatIllegalArgumentException().isThrownBy(() -> new Made(List.of(), Map.of("A", -1), Map.of())).withMessageContaining("-1");
         assertThatIllegalArgumentException().isThrownBy(() -> new Made.Cut(" ", "", 1, AT));
     }
 

@@ -79,7 +79,7 @@ class ManyPlacesTest {
         assertThat(placed).filteredOn(p -> p.item().place().equals("front")).as("two layers each").hasSize(8);
         Plan front = plan(both().at(1).withoutPlace());
         Plan back = plan(Fixtures.line(SizeEntry.of("M", 4)).withMotifs(List.of(square("m9", 100))));
-        assertThat(plan.places("A").get(1).finish().steps().getFirst().kind()).isEqualTo(Step.Kind.TURN_OVER);
+        assertThat(plan.places("A").get(1).finish().steps().get(1).kind()).isEqualTo(Step.Kind.TURN_OVER);
         assertThat(plan.places("A").getFirst().finish().steps()).extracting(s -> s.kind()).doesNotContain(Step.Kind.TURN_OVER);
         assertThat(plan.quote().pressTime()).as("pressed at both, and each of four turned over for 15 s at 30 an hour")
                 .isCloseTo(front.quote().pressTime() + back.quote().pressTime() + 4 * 15 / 3600.0 * 30, within(1e-9));

@@ -12,6 +12,7 @@ import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
 import jurren.core.art.Treatment;
+import jurren.core.finish.Limit;
 import jurren.core.hold.Reason;
 import jurren.core.geometry.Box;
 import jurren.core.job.Job;
@@ -149,9 +150,13 @@ class PlannerTest {
         assertThat(planner.plan(Fixtures.job(), nylon).snags()).filteredOn(Snag.DoesNotHold.class::isInstance)
                 .singleElement().satisfies(s -> assertThat(((Snag.DoesNotHold) s).verdict().reason()).isEqualTo(Reason.TOO_HOT));
 
-        Recipe delicate = new Recipe(155, 10, 12, 13, 3, Pressure.MEDIUM, Peel.WARM);
+        Recipe delicate = new Recipe(155, 10, 12, 12, 3, Pressure.MEDIUM, Peel.WARM);
         assertThat(planner.plan(Fixtures.job(), Fixtures.shop(Fixtures.film(delicate, false), COTTON)).snags())
-                .filteredOn(Snag.TooMuchHeat.class::isInstance).extracting(Snag::layer).contains(1);
+                .as("1 s of tack and 10 of dwell are borne").noneMatch(Snag.PressClash.class::isInstance);
+        Recipe frail = new Recipe(155, 10, 10, 10, 3, Pressure.MEDIUM, Peel.WARM);
+        assertThat(planner.plan(Fixtures.job(), Fixtures.shop(Fixtures.film(frail, false), COTTON)).snags())
+                .filteredOn(Snag.PressClash.class::isInstance).singleElement().satisfies(s -> assertThat(((Snag.PressClash) s).limits())
+                        .contains(new Limit(Limit.Kind.MOST_IN_ALL, 1)));
     }
 
     @Test

@@ -3,11 +3,13 @@ package jurren.formats.catalogue;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
+import jurren.core.material.Recipe;
 
 /** A material as JSON, with the names that the catalogue gives its figures. */
 public final class MaterialFile {
@@ -40,10 +42,31 @@ public final class MaterialFile {
         if (Arrays.stream(Process.values()).noneMatch(p -> p.name().equals(process))) {
             throw new Unknown("the way \"" + process + "\" of the material \"" + node.path("id").asText() + "\"");
         }
+        completed(node.path("recipe"));
+        completed(node.path("printRecipe"));
         try {
             return MAPPER.treeToValue(node, Material.class);
         } catch (JsonProcessingException e) {
             throw new IOException("the material \"" + node.path("id").asText() + "\" has figures that cannot be: " + e.getOriginalMessage(), e);
+        }
+    }
+
+    /** What recipes did not tell once has the figures that most films have. */
+    private static void completed(JsonNode recipe) {
+        if (recipe instanceof ObjectNode r && r.path("celsius").isNumber()) {
+            double celsius = r.path("celsius").asDouble();
+            if (!r.has("leastCelsius")) {
+                r.put("leastCelsius", celsius - Recipe.USUALLY_BEARS_LESS_C);
+            }
+            if (!r.has("mostCelsius")) {
+                r.put("mostCelsius", celsius + Recipe.USUALLY_BEARS_MORE_C);
+            }
+            if (!r.has("againS")) {
+                r.put("againS", Recipe.USUALLY_AGAIN_S);
+            }
+            if (!r.has("once")) {
+                r.put("once", false);
+            }
         }
     }
 }

@@ -19,6 +19,7 @@ import jurren.core.job.Carried;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.Place;
+import jurren.core.job.PressWish;
 import jurren.core.job.Made;
 import jurren.core.job.SizeEntry;
 import jurren.core.job.Thing;
@@ -36,7 +37,9 @@ import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.TreeMap;
+import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -109,6 +112,12 @@ final class JobJson {
         made.cuts().forEach(c -> cuts.addObject().put("mark", c.mark()).put("film", c.film()).put("load", c.load()).put("at", c.at().toString()));
         ObjectNode pressed = all.putObject("pressed");
         new TreeMap<>(made.pressed()).forEach(pressed::put);
+        if (made.spoiled().isEmpty()) {
+            return;
+        }
+        ArrayNode spoiled = all.putArray("spoiled");
+        made.spoiled().entrySet().stream().sorted(Comparator.comparing((Map.Entry<Made.OfSize, Integer> e) -> e.getKey().line()).thenComparing(e -> e.getKey().size()))
+                .forEach(e -> spoiled.addObject().put("line", e.getKey().line()).put("size", e.getKey().size()).put("pieces", e.getValue()));
     }
 
     private void carried(ObjectNode node, Carried carried) {
@@ -137,7 +146,11 @@ final class JobJson {
                 c.path("load").asInt(), instant(c.path("at").asText()))));
         Map<String, Integer> pressed = new TreeMap<>();
         n.path("pressed").properties().forEach(e -> pressed.put(e.getKey(), e.getValue().asInt()));
-        return Fields.value(at, () -> new Made(cuts, pressed));
+        Map<Made.OfSize, Integer> spoiled = new HashMap<>();
+        for (JsonNode s : n.path("spoiled")) {
+            spoiled.put(new Made.OfSize(Fields.text(s, "line", at + ".spoiled"), s.path("size").asText()), s.path("pieces").asInt());
+        }
+        return Fields.value(at, () -> new Made(cuts, pressed, spoiled));
     }
 
     private static Instant instant(String text) {
@@ -206,6 +219,21 @@ final class JobJson {
         ObjectNode edgings = node.putObject("edgings");
         place.edgings().forEach((material, e) -> edgings.putObject(material).put("outMm", e.outMm()).put("holesKept", e.holesKept())
                 .put("through", e.through()));
+        if (place.pressWishes().isEmpty()) {
+            return;
+        }
+        ArrayNode press = node.putArray("pressing");
+        place.pressWishes().forEach(w -> {
+            ObjectNode n = press.addObject();
+            film(n.putObject("film"), w.film());
+            w.seconds().ifPresent(s -> n.put("seconds", s));
+            w.after().ifPresent(a -> film(n.putObject("after"), a));
+        });
+    }
+
+    private static void film(ObjectNode node, Film film) {
+        node.put("material", film.materialId());
+        film.colour().ifPresent(c -> node.put("colour", c.hex()));
     }
 
     private static void join(ObjectNode node, Join join) {
@@ -258,9 +286,17 @@ final class JobJson {
         String material = Fields.text(n, "material", at);
         Map<Film, Join> joins = joins(n, at, material);
         Map<String, Edging> edgings = edgings(n, at);
+        List<PressWish> wishes = Fields.list(n, "pressing", at, (w, p) -> pressWish(w, p, material));
         Optional<String> press = n.has("press") ? Optional.of(Fields.text(n, "press", at)) : Optional.empty();
         Optional<Double> trueAt = n.has("trueAtMm") ? Optional.of(Fields.number(n, "trueAtMm", at)) : Optional.empty();
-        return Fields.value(at, () -> new Place(n.path("face").asText(), press, trueAt, material, motifs, joins, fit(n.path("fit")), edgings, sizes));
+        return Fields.value(at, () -> new Place(n.path("face").asText(), press, trueAt, material, motifs, joins, fit(n.path("fit")), edgings, sizes, wishes));
+    }
+
+    private static PressWish pressWish(JsonNode n, String at, String usualId) throws Broken {
+        Film film = film(n.path("film"), at + ".film", usualId);
+        Optional<Double> seconds = n.has("seconds") ? Optional.of(Fields.number(n, "seconds", at)) : Optional.empty();
+        Optional<Film> after = n.has("after") ? Optional.of(film(n.path("after"), at + ".after", usualId)) : Optional.empty();
+        return Fields.value(at, () -> new PressWish(film, seconds, after));
     }
 
     /** As it was written before a line could have several places. */

@@ -81,7 +81,22 @@ public final class PlanJson {
         ArrayNode layers = node.putArray("layers");
         size.layers().forEach(layer -> layer(layers.addObject(), line, layer));
         ArrayNode steps = node.putArray("steps");
-        line.finish().steps().forEach(step -> step(steps.addObject(), line, step));
+        for (Step step : size.finish().steps()) {
+            step(steps.addObject(), line, size, step);
+        }
+        press(node.putObject("pressing"), line, size);
+    }
+
+    /** Where the press closes, and how sure it is that nothing shorter is allowed. */
+    private static void press(ObjectNode node, LinePlan line, SizePlan size) {
+        node.put("press", size.platen().press().id()).put("closings", size.finish().solved().closings().size()).put("looked", size.finish().solved().looked())
+                .put("exact", size.finish().solved().exact()).put("secondsPerPiece", rounded(size.finish().secondsPerPiece(), 1));
+        ArrayNode positions = node.putArray("positions");
+        size.platen().positions().forEach(b -> positions.addObject().put("xMm", rounded(b.minXMm(), 3)).put("yMm", rounded(b.minYMm(), 3))
+                .put("widthMm", rounded(b.widthMm(), 3)).put("heightMm", rounded(b.heightMm(), 3)));
+        ArrayNode heat = node.putArray("heat");
+        size.finish().heat().forEach(h -> heat.addObject().put("layer", h.layer()).put("name", Words.layerName(line, h.layer())).put("seconds", h.totalS())
+                .put("leastS", h.leastS()).put("mostS", h.mostS()));
     }
 
     private static void face(ObjectNode node, Face face) {
@@ -117,11 +132,19 @@ public final class PlanJson {
                 .put("thinnestMm", rounded(layer.thinnest().widthMm(), 3));
     }
 
-    private static void step(ObjectNode node, LinePlan line, Step step) {
+    private static void step(ObjectNode node, LinePlan line, SizePlan size, Step step) {
         node.put("order", step.order()).put("kind", kind(step.kind()))
                 .put("layer", step.layer()).put("celsius", step.celsius()).put("seconds", step.seconds())
-                .put("pressure", WORDS.pressure(step))
-                .put("text", WORDS.stepTitle(step, line) + ". " + WORDS.stepText(step, line));
+                .put("pressure", WORDS.pressure(step)).put("position", step.kind().heats() ? step.position() + 1 : 0)
+                .put("text", WORDS.stepTitle(step, line) + ". " + WORDS.stepText(step, line, size));
+        ArrayNode layers = node.putArray("layers");
+        step.layers().forEach(layers::add);
+        ArrayNode down = node.putArray("down");
+        step.down().forEach(down::add);
+        if (step.kind().heats()) {
+            ArrayNode taken = node.putArray("taken");
+            size.finish().heatAfter(step.order()).forEach(h -> taken.addObject().put("layer", h.layer()).put("seconds", h.totalS()));
+        }
     }
 
     private static String kind(Step.Kind kind) {

@@ -7,6 +7,7 @@ import jurren.core.blank.Garment;
 import jurren.core.cure.Remedies;
 import jurren.core.cut.CutRun;
 import jurren.core.finish.Step;
+import jurren.core.finish.Weeding;
 import jurren.core.geometry.AwtShapes;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Point;
@@ -30,6 +31,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * The ticket: a cover for the job, then for each line and place the art at scale on the thing, layers, loads, where the art
@@ -48,16 +50,16 @@ public final class TicketPdf {
     private static final double BOTTOM = PdfSheet.HEIGHT - 48;
     private static final double COLUMN = 330;
     private static final double ART_WIDTH = COLUMN - MARGIN - 24;
-    private static final double ART_HEIGHT = 200;
-    private static final double STEP_TEXT = MARGIN + 292;
+    private static final double ART_HEIGHT = 176;
+    private static final double STEP_TITLE = 136;
+    private static final double STEP_FIGURES = MARGIN + 178;
+    private static final double STEP_TEXT = MARGIN + 306;
     private static final double SMALL_WIDTH = 98;
     private static final double SMALL_HEIGHT = 70;
     private static final double SMALL_GAP = 10;
 
     /** Nearer than a hand lays it. */
     private static final double ON_THE_MIDDLE_MM = 0.3;
-    /** Smaller parts are lifted with tweezers, one by one. */
-    private static final double FINE_MM2 = 4;
 
     private final Plan plan;
     private final Words words;
@@ -416,22 +418,50 @@ public final class TicketPdf {
 
     // ---- what to do, and what to watch
 
+    /** The steps of a piece; where some sizes are pressed otherwise, theirs too. */
     private void steps() throws IOException {
+        List<List<Step>> told = new ArrayList<>();
+        for (SizePlan size : line.sizes().stream().filter(s -> s.count() > 0 || line.line().copies() == 0).toList()) {
+            List<Step> steps = size.finish().steps();
+            if (told.stream().noneMatch(t -> isAlike(t, steps))) {
+                told.add(steps);
+                List<String> alike = line.sizes().stream().filter(s -> s.count() > 0 && isAlike(s.finish().steps(), steps)).map(SizePlan::id).toList();
+                steps(size, alike.size() == line.sizes().stream().filter(s -> s.count() > 0).count() ? "" : String.join(", ", alike));
+            }
+        }
+    }
+
+    /** Nothing of it would be done otherwise. */
+    private static boolean isAlike(List<Step> a, List<Step> b) {
+        return a.size() == b.size() && IntStream.range(0, a.size()).allMatch(i -> a.get(i).kind() == b.get(i).kind() && a.get(i).layers().equals(b.get(i).layers())
+                && a.get(i).celsius() == b.get(i).celsius() && (!a.get(i).kind().heats() || a.get(i).seconds() == b.get(i).seconds()) && a.get(i).position() == b.get(i).position());
+    }
+
+    private void steps(SizePlan size, String sizes) throws IOException {
         heading("ticket.steps", MARGIN);
-        for (Step step : line.finish().steps()) {
-            List<String> text = sheet.wrapped(words.stepText(step, line), RIGHT - STEP_TEXT, DocumentFonts.TEXT, 9);
-            List<String> title = sheet.wrapped(words.stepTitle(step, line), 100, DocumentFonts.TEXT_BOLD, 10.5);
+        if (!sizes.isEmpty()) {
+            y -= 15;
+            sheet.textRight(sizes, RIGHT, y, DocumentFonts.MEASURE, 9.5, INK);
+            y += 15;
+        }
+        for (Step step : size.finish().steps()) {
+            List<String> text = sheet.wrapped(words.stepText(step, line, size), RIGHT - STEP_TEXT, DocumentFonts.TEXT, 9);
+            List<String> title = sheet.wrapped(words.stepTitle(step, line), STEP_TITLE, DocumentFonts.TEXT_BOLD, 10.5);
             double height = 1.5 + 12.0 * Math.max(1, Math.max(text.size(), title.size()));
             room(height, MARGIN);
             sheet.box(MARGIN, y - 8, 9, 9, Color.WHITE, INK);
             sheet.text(String.valueOf(step.order()), MARGIN + 18, y, DocumentFonts.HEADING, 11, PLUM);
             rows(title, MARGIN + 38, DocumentFonts.TEXT_BOLD, 10.5, INK);
             sheet.text(step.kind().heats() ? words.heat(step) + " · " + words.pressure(step)
-                    : TicketWords.text("ticket.wait"), MARGIN + 142, y, DocumentFonts.MEASURE, 9, INK);
+                    : waits(step) ? TicketWords.text("ticket.wait") : Words.seconds(step.seconds()), STEP_FIGURES, y, DocumentFonts.MEASURE, 9, INK);
             rows(text, STEP_TEXT, DocumentFonts.TEXT, 9, SOFT);
             y += height;
         }
         y += 8;
+    }
+
+    private static boolean waits(Step step) {
+        return step.kind() == Step.Kind.WAIT || step.kind() == Step.Kind.DRY;
     }
 
     private void rows(List<String> rows, double x, DocumentFonts font, double size, Color colour) throws IOException {
@@ -445,8 +475,8 @@ public final class TicketPdf {
         List<String> hints = new ArrayList<>();
         for (Layer layer : line.drawn().layers()) {
             if (layer.isCut() && layer.role() != Layer.Role.PLATE) {
-                long parts = layer.region().pieces().stream().filter(p -> Math.abs(p.outer().signedAreaMm2()) < FINE_MM2).count();
-                long holes = layer.region().pieces().stream().flatMap(p -> p.holes().stream()).filter(h -> Math.abs(h.signedAreaMm2()) < FINE_MM2).count();
+                long parts = layer.region().pieces().stream().filter(p -> Math.abs(p.outer().signedAreaMm2()) < Weeding.FINE_MM2).count();
+                long holes = layer.region().pieces().stream().flatMap(p -> p.holes().stream()).filter(h -> Math.abs(h.signedAreaMm2()) < Weeding.FINE_MM2).count();
                 if (holes > 0) {
                     hints.add(TicketWords.text("ticket.weed.holes", Words.layerName(line, layer.order()), holes));
                 }

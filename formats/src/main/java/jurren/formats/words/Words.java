@@ -7,6 +7,7 @@ import jurren.core.blank.Obstacle;
 import jurren.core.finish.Press;
 import jurren.core.cure.Cure;
 import jurren.core.dryrun.Comparison;
+import jurren.core.finish.Solved;
 import jurren.core.finish.Step;
 import jurren.core.hold.Verdict;
 import jurren.core.layer.Join;
@@ -15,10 +16,13 @@ import jurren.core.material.Material;
 import jurren.core.material.Process;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
+import jurren.core.plan.SizePlan;
 import jurren.core.snag.Snag;
 import jurren.formats.Refusal;
 import jurren.formats.drawing.DrawingRead;
 import java.text.MessageFormat;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.ResourceBundle;
@@ -30,6 +34,7 @@ public final class Words {
 
     private final LengthUnit unit;
     private final HeatUnit heat;
+    private final StepWords steps = new StepWords(this);
 
     public Words(Units units) {
         this.unit = units.length();
@@ -44,7 +49,7 @@ public final class Words {
         return new MessageFormat(TEXTS.getString(key), Locale.ROOT).format(values);
     }
 
-    private static String key(Enum<?> e) {
+    static String key(Enum<?> e) {
         return e.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
@@ -126,8 +131,7 @@ public final class Words {
             case Snag.NotOnPaper s -> text("snag.not-on-paper", s.line(), s.sizeId(), unit.format(s.acrossMm()), unit.format(s.usableMm()));
             case Snag.RollTooShort s -> text(s.leftMm() == 0 ? "snag.roll-too-short.none" : "snag.roll-too-short",
                     s.load(), s.colourName(), apart(s.neededMm(), s.leftMm()), apart(s.leftMm(), s.neededMm()));
-            case Snag.TooMuchHeat s -> text("snag.too-much-heat", s.line(), layer(plan, s), s.seconds(), s.mostSeconds());
-            case Snag.TooHot s -> text("snag.too-hot", s.line(), degrees(s.celsius()), degrees(s.mostCelsius()));
+            case Snag.PressClash s -> steps.clash(s, plan);
         };
     }
 
@@ -216,24 +220,21 @@ public final class Words {
     }
 
     public String stepTitle(Step step, LinePlan line) {
-        return text("step." + key(step.kind()), layerName(line, step.layer()));
+        return steps.title(step, line);
+    }
+
+    /** @param size whose piece it is */
+    public String stepText(Step step, LinePlan line, SizePlan size) {
+        return steps.text(step, line, size);
     }
 
     public String stepText(Step step, LinePlan line) {
-        boolean last = step.layer() == line.drawn().layers().size();
-        String variant = switch (step.kind()) {
-            case LAY -> line.face().isRound() ? ".round" : "";
-            case PRESS -> isSheet(line, step.layer()) ? "." + key(line.platen().press().kind())
-                    : last && line.drawn().layers().size() > 1 ? "" : ".only";
-            case TACK -> step.layer() == 1 ? ".first" : "";
-            case PEEL -> "." + key(step.peel());
-            default -> "";
-        };
-        return text("step." + key(step.kind()) + ".text" + variant, layerName(line, step.layer()));
+        return steps.text(step, line, line.drawn());
     }
 
-    private static boolean isSheet(LinePlan line, int layer) {
-        return line.drawn().layers().stream().anyMatch(l -> l.order() == layer && l.isPrint() && !l.isCut());
+    /** How sure it is that nothing shorter is allowed. */
+    public static String proof(Solved solved) {
+        return StepWords.proof(solved);
     }
 
     public String pressure(Step step) {
@@ -265,6 +266,11 @@ public final class Words {
         }
         long minutes = Math.round(s / 60);
         return minutes < 60 ? minutes + " min" : String.format(Locale.ROOT, "%d h %02d min", minutes / 60, minutes % 60);
+    }
+
+    /** {@code Sat 10:15}. */
+    public static String clock(LocalDateTime at) {
+        return at.format(DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH));
     }
 
     public static String money(double amount, String currency) {

@@ -90,7 +90,7 @@ class JobPapersTest {
         assertThat(cup.path("face").path("topDiameterMm").asDouble()).isEqualTo(87);
         assertThat(cup.path("layers")).singleElement().satisfies(l -> assertThat(l.path("name").asText()).isEqualTo("Dye print"));
         assertThat(cup.path("steps")).extracting(s -> s.path("kind").asText())
-                .containsExactly("clean", "tape", "press", "turn", "press", "peel");
+                .containsExactly("clean", "tape", "sleeve", "press", "turn", "press", "peel", "cool");
         assertThat(json.path("prints")).singleElement().satisfies(p -> assertThat(p.path("pieces")).hasSize(6).allSatisfy(s -> assertThat(s.path("line").asText()).isEqualTo("B")));
         assertThat(medium.path("steps").path(1).path("kind").asText()).isEqualTo("tack");
         for (JsonNode load : json.path("loads")) {

@@ -3,6 +3,7 @@ package jurren.formats.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jurren.core.blank.Obstacle;
+import jurren.core.finish.Limit;
 import jurren.core.finish.Step;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
@@ -53,8 +54,8 @@ class WordsTest {
                 new Snag.HairlineGap("A", 0.2, p), new Snag.LostCounters("A", "m1", "NORTH", 2, "thicken", p), new Snag.SeveralPieces("A", "m1", "NORTH", 4, p),
                 new Snag.TooManyFilms("A", 4, 3, p), new Snag.NothingHoldsOn("A", 1, "Glitter film"), new Snag.NoSuchPlace("A", "back"), new Snag.NotSold("A", 1, "Glitter film", "#123456", "Glitter gold"),
                 new Snag.NotOnRoll("A", 3, "M", 300, 281, 8), new Snag.RollTooShort("A", 1, "Cream", 5000, 300),
-                new Snag.RollTooShort("A", 1, "Cream", 5000, 0), new Snag.TooMuchHeat("A", 0, 60, 45),
-                new Snag.TooHot("A", 240, 220), new Snag.FontMissing("A", "m1", "NORTH", "Nowhere Sans"),
+                new Snag.RollTooShort("A", 1, "Cream", 5000, 0), new Snag.PressClash("A", 1, List.of(new Limit(Limit.Kind.MOST_IN_ALL, 1), new Limit(Limit.Kind.LEAST_SECONDS, 1))),
+                new Snag.PressClash("A", 1, List.of(new Limit(Limit.Kind.WISHED_SECONDS, 1))), new Snag.FontMissing("A", "m1", "NORTH", "Nowhere Sans"),
                 new Snag.NothingToFollow("A", "m1", "NORTH", "knock-out"), new Snag.NothingLeft("A", "m1", "NORTH", "only-parts"),
                 new Snag.NoEffect("A", "m1", "NORTH", "inner-outline"), new Snag.LooseIsland("A", 1, 2, p), new Snag.OverWrap("A", "M", 5, 230, p),
                 new Snag.InTheWay("A", "M", Obstacle.Kind.HANDLE, 4, p), new Snag.NoRoom("A", "M"),
@@ -73,7 +74,7 @@ class WordsTest {
     void stepsAreToldWithTheirLayersAndDegrees() {
         LinePlan line = PLAN.lines().getFirst();
         List<Step> steps = line.finish().steps();
-        assertThat(steps).extracting(s -> words.stepTitle(s, line)).startsWith("Warm the cloth", "Tack Tangerine", "Peel Tangerine")
+        assertThat(steps).extracting(s -> words.stepTitle(s, line)).startsWith("Weed 3 layers", "Warm the cloth", "Tack Tangerine", "Peel Tangerine")
                 .endsWith("Press again");
         assertThat(steps).allSatisfy(s -> isSentence(words.stepText(s, line)));
         assertThat(words.degrees(155)).isEqualTo("311 °F");

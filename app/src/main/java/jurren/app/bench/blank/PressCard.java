@@ -29,8 +29,8 @@ final class PressCard {
     }
 
     /** What the spot that is pressed most often takes, of the layer that comes nearest to its limit. */
-    private static String dwell(LinePlan plan, PlatenPlan platen) {
-        return plan.finish().heat().stream().map(h -> h.times(platen.mostTimes()))
+    private static String dwell(LinePlan plan) {
+        return plan.finish().heat().stream()
                 .max(Comparator.comparingDouble(h -> h.totalS() / h.mostS()))
                 .map(h -> Texts.of("press.dwell", Words.layerName(plan, h.layer()), h.totalS(), h.mostS())).orElse("");
     }
@@ -48,7 +48,7 @@ final class PressCard {
             press.show(platen.press());
             positions.setText(platen.positions().size() == 1 ? Texts.of("press.once")
                     : Texts.of("press.several", platen.positions().size(), session.unit().format(PlatenPlan.SHARED_MM),
-                    platen.mostTimes()) + " " + dwell(plan, platen));
+                    platen.mostTimes()) + " " + dwell(plan));
         });
     }
 }

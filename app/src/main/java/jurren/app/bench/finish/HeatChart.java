@@ -7,8 +7,10 @@ import jurren.core.finish.FinishSequence;
 import jurren.core.finish.Step;
 import jurren.core.layer.Layer;
 import jurren.core.plan.LinePlan;
+import jurren.core.plan.SizePlan;
 import jurren.formats.words.Words;
 import java.util.List;
+import java.util.Set;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -23,9 +25,13 @@ final class HeatChart extends Pane {
     private static final double TOP = 28;
     private static final double ROW = 25;
     private static final double LABEL = 10;
+    private static final double BEFORE_S = 4;
+    private static final double CHARACTER = 7.2;
+    private static final Set<Step.Kind> WAITS = Set.of(Step.Kind.WAIT, Step.Kind.DRY, Step.Kind.COOL);
 
     private final Session session;
     private final Canvas canvas = new Canvas();
+    private SizePlan shown;
 
     HeatChart(Session session) {
         this.session = session;
@@ -34,13 +40,17 @@ final class HeatChart extends Pane {
         setAccessibleText(Texts.of("finish.chart"));
         widthProperty().addListener((_, _, w) -> {
             canvas.setWidth(w.doubleValue());
-            draw(-1);
+            draw(shown, -1);
         });
     }
 
-    /** @param chosen the order of the step that is chosen, 0 for none */
-    void draw(int chosen) {
-        int layers = session.linePlan().map(p -> p.drawn().layers().size()).orElse(0);
+    /**
+     * @param size   whose pieces are shown; nothing where there is none
+     * @param chosen the order of the step that is chosen, 0 for none
+     */
+    void draw(SizePlan size, int chosen) {
+        shown = size;
+        int layers = size == null ? 0 : size.layers().size();
         double height = TOP + (layers + 2) * ROW + 30;
         setMinHeight(height);
         setPrefHeight(height);
@@ -54,42 +64,48 @@ final class HeatChart extends Pane {
     }
 
     private void draw(GraphicsContext g, LinePlan plan, int chosen) {
-        FinishSequence press = plan.finish();
-        boolean hot = plan.isPressed();
-        double end = press.steps().stream().filter(s -> s.kind() != Step.Kind.WAIT).mapToDouble(Step::endS).max().orElse(1);
-        double scale = (canvas.getWidth() - LEFT - RIGHT) / end;
-        List<Layer> layers = plan.drawn().layers();
-        scaleLines(g, end, scale, TOP + (layers.size() + 2) * ROW);
-        if (hot) {
-            heatLine(g, press, scale);
-        }
+        FinishSequence press = shown.finish();
+        boolean hot = press.steps().stream().anyMatch(s -> s.kind().heats());
+        List<Step> steps = press.steps().stream().filter(s -> !WAITS.contains(s.kind())).toList();
+        // what hands do before the first heat is no part of the heat
+        double from = hot ? Math.max(0, steps.stream().filter(s -> s.kind().heats()).findFirst().orElseThrow().startS() - BEFORE_S) : 0;
+        double end = steps.stream().mapToDouble(Step::endS).max().orElse(1) - from;
+        Time time = new Time(from, (canvas.getWidth() - LEFT - RIGHT) / end);
+        List<Layer> layers = shown.layers();
+        scaleLines(g, end, time.scale, TOP + (layers.size() + 2) * ROW);
         int first = hot ? 1 : 0;
         if (hot) {
+            heatLine(g, press, time);
             label(g, Texts.of("finish.heat"), 0);
         }
         for (int i = 0; i < layers.size(); i++) {
             Layer layer = layers.get(layers.size() - 1 - i);
             label(g, layer.order() + " " + Words.layerName(plan, layer.order()), i + first);
-            if (hot) {
-                bars(g, press, layer.order(), i + first, scale, Theme.paint(layer.colour()), chosen);
-            } else {
-                hands(g, press, layer.order(), i + first, scale, Theme.paint(layer.colour()), chosen);
-            }
+            row(g, press, layer.order(), i + first, time, Theme.paint(layer.colour()), chosen);
         }
         label(g, plan.blank().madeOf().name(), layers.size() + first);
-        if (hot) {
-            bars(g, press, 0, layers.size() + first, scale, Color.web("#C4C6CC"), chosen);
-        } else {
-            hands(g, press, 0, layers.size() + first, scale, Color.web("#C4C6CC"), chosen);
-        }
-        for (Step step : press.steps()) {
-            if (step.kind() == Step.Kind.PEEL) {
-                g.setFont(Theme.measure(11.5));
-                g.setFill(Theme.INK);
-                g.setTextAlign(TextAlignment.LEFT);
-                g.fillText(Texts.of("finish.peel." + step.peel()), LEFT + step.startS() * scale,
-                        TOP + (layers.size() + 2) * ROW + 12);
+        row(g, press, 0, layers.size() + first, time, Color.web("#C4C6CC"), chosen);
+        peels(g, steps, time, TOP + (layers.size() + 2) * ROW + 12);
+    }
+
+    private static void peels(GraphicsContext g, List<Step> steps, Time time, double y) {
+        g.setFont(Theme.measure(11.5));
+        g.setFill(Theme.INK);
+        g.setTextAlign(TextAlignment.LEFT);
+        double free = 0;
+        for (Step step : steps) {
+            if (step.kind() == Step.Kind.PEEL && time.x(step.startS()) >= free) {
+                String text = Texts.of("finish.peel." + step.peel());
+                g.fillText(text, time.x(step.startS()), y);
+                free = time.x(step.startS()) + text.length() * CHARACTER;
             }
+        }
+    }
+
+    /** When things happen, as it is drawn. */
+    private record Time(double fromS, double scale) {
+        double x(double s) {
+            return LEFT + (s - fromS) * scale;
         }
     }
 
@@ -114,46 +130,38 @@ final class HeatChart extends Pane {
         g.fillText(text, LABEL, TOP + row * ROW + ROW / 2, LEFT - LABEL - 6);
     }
 
-    private static void heatLine(GraphicsContext g, FinishSequence press, double scale) {
+    private static void heatLine(GraphicsContext g, FinishSequence press, Time time) {
         double high = TOP + 4;
         double low = TOP + ROW - 5;
         g.setStroke(Theme.PLUM);
         g.setLineWidth(2);
         g.beginPath();
         g.moveTo(LEFT, low);
+        double last = LEFT;
         for (Step step : press.steps()) {
             if (step.kind().heats()) {
-                g.lineTo(LEFT + step.startS() * scale, low);
-                g.lineTo(LEFT + step.startS() * scale, high);
-                g.lineTo(LEFT + step.endS() * scale, high);
-                g.lineTo(LEFT + step.endS() * scale, low);
+                g.lineTo(time.x(step.startS()), low);
+                g.lineTo(time.x(step.startS()), high);
+                g.lineTo(time.x(step.endS()), high);
+                g.lineTo(time.x(step.endS()), low);
             }
+            last = WAITS.contains(step.kind()) ? last : Math.max(last, time.x(step.endS()));
         }
-        g.lineTo(LEFT + press.steps().getLast().endS() * scale, low);
+        g.lineTo(last, low);
         g.stroke();
     }
 
-    /** The steps at the table that are about one layer; the wait at the end is left out. */
-    private static void hands(GraphicsContext g, FinishSequence work, int layer, int row, double scale, Color colour,
-                              int chosen) {
-        double y = TOP + row * ROW + 3;
-        for (Step step : work.steps()) {
-            if (step.layer() == layer && step.kind() != Step.Kind.WAIT) {
-                bar(g, LEFT + step.startS() * scale, y, Math.max(3, step.seconds() * scale - 2), colour,
-                        Words.seconds(step.seconds()), step.order() == chosen);
-            }
-        }
-    }
-
-    private static void bars(GraphicsContext g, FinishSequence press, int layer, int row, double scale, Color colour,
-                             int chosen) {
+    /** Of a layer when it is heated, or, where nothing is, when hands are at it. */
+    private static void row(GraphicsContext g, FinishSequence press, int layer, int row, Time time, Color colour, int chosen) {
+        boolean hot = press.steps().stream().anyMatch(s -> s.kind().heats() && (layer == 0 || s.down().contains(layer)));
         double y = TOP + row * ROW + 3;
         for (Step step : press.steps()) {
-            if (!step.kind().heats() || step.layer() < layer) {
-                continue;
+            boolean its = hot ? step.kind().heats() && (layer == 0 || step.down().contains(layer))
+                    : (step.layers().contains(layer) || layer == 0 && step.layers().isEmpty()) && !WAITS.contains(step.kind()) && step.startS() >= time.fromS;
+            if (its) {
+                bar(g, time.x(step.startS()), y, Math.max(3, step.seconds() * time.scale - (hot ? 0 : 2)), colour, Words.seconds(step.seconds()),
+                        step.order() == chosen);
             }
-            bar(g, LEFT + step.startS() * scale, y, Math.max(3, step.seconds() * scale), colour,
-                    Words.seconds(step.seconds()), step.order() == chosen);
         }
     }
 

@@ -1,0 +1,86 @@
+package jurren.core.finish;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Function;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.Region;
+import jurren.core.layer.Layer;
+
+/**
+ * Who lies on whom, and whose carrier would come between another film and the cloth.
+ *
+ * @param on    for each layer, by index from the bottom, the set of those that lie on it as bits
+ * @param under for each layer the set of those that would lie on its carrier, were they laid while it is still there
+ */
+public record Lying(List<Long> on, List<Long> under) {
+    /** As close as a hand trims a carrier. */
+    public static final double TRIMMED_MM = 2;
+    /** Films that share less were not meant to meet. */
+    private static final double LEAST_MEETING_MM2 = 0.5;
+
+    public Lying {
+        on = List.copyOf(on);
+        under = List.copyOf(under);
+    }
+
+    /** Each on all below it. */
+    public static Lying stacked(int layers) {
+        List<Long> all = new ArrayList<>();
+        for (int i = 0; i < layers; i++) {
+            all.add(((1L << layers) - 1) & -(2L << i));
+        }
+        return new Lying(all, all);
+    }
+
+    /** None touching another. */
+    public static Lying apart(int layers) {
+        List<Long> none = java.util.Collections.nCopies(layers, 0L);
+        return new Lying(none, none);
+    }
+
+    /**
+     * As layers really lie.
+     *
+     * @param layers  from the lowest up, what goes under the press
+     * @param carrier the film piece of a layer, untrimmed but following its pieces
+     */
+    public static Lying of(List<Layer> layers, Function<Layer, Region> carrier) {
+        int n = layers.size();
+        long[] on = new long[n];
+        long[] under = new long[n];
+        Region[] carriers = new Region[n];
+        for (int i = 0; i < n; i++) {
+            for (int j = 0; j < n; j++) {
+                Region film = layers.get(j).region();
+                Box reach = layers.get(i).region().bounds().grown(TRIMMED_MM);
+                if (i == j || film.isEmpty() || reach.crossed(film.bounds()).isEmpty()) {
+                    continue;
+                }
+                if (j > i && layers.get(i).region().intersect(film).areaMm2() > LEAST_MEETING_MM2) {
+                    on[i] |= 1L << j;
+                    under[i] |= 1L << j;
+                } else {
+                    if (carriers[i] == null) {
+                        carriers[i] = carrier.apply(layers.get(i)).grown(TRIMMED_MM, CornerStyle.ROUND);
+                    }
+                    if (carriers[i].intersect(film).areaMm2() > LEAST_MEETING_MM2) {
+                        under[i] |= 1L << j;
+                    }
+                }
+            }
+        }
+        return new Lying(Arrays.stream(on).boxed().toList(), Arrays.stream(under).boxed().toList());
+    }
+
+    /** Whether {@code upper} lies on {@code lower}. */
+    public boolean isOn(int upper, int lower) {
+        return (on.get(lower) >> upper & 1) != 0;
+    }
+
+    public int size() {
+        return on.size();
+    }
+}

@@ -1,0 +1,205 @@
+package jurren.core.plan;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import jurren.core.art.Art;
+import jurren.core.blank.Blank;
+import jurren.core.blank.BlankColour;
+import jurren.core.blank.Face;
+import jurren.core.blank.Obstacle;
+import jurren.core.finish.DyePress;
+import jurren.core.finish.FilmPress;
+import jurren.core.finish.FinishSequence;
+import jurren.core.finish.HandWork;
+import jurren.core.finish.Lying;
+import jurren.core.finish.PlatenPlan;
+import jurren.core.finish.Press;
+import jurren.core.finish.Pressed;
+import jurren.core.finish.Pressing;
+import jurren.core.finish.Solved;
+import jurren.core.finish.TableWork;
+import jurren.core.finish.Weeding;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Region;
+import jurren.core.hold.WhatHolds;
+import jurren.core.job.Line;
+import jurren.core.job.Made;
+import jurren.core.job.Shop;
+import jurren.core.layer.Layer;
+import jurren.core.layer.Making;
+import jurren.core.load.CutItem;
+import jurren.core.material.Material;
+import jurren.core.material.Recipe;
+import jurren.core.memo.Memo;
+import jurren.core.way.Way;
+import jurren.core.way.known.Ways;
+
+/**
+ * What is done to the pieces of one line at one place: where the press closes, what it is asked, and what hands do before
+ * and after.
+ *
+ * @param made    what is made already
+ * @param first   whether no other place of the thing is pressed before
+ * @param solving remembers what was solved
+ */
+record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made, boolean first, Memo<Pressing, Solved> solving) {
+    /** Around a piece of cloth that lies under the platen beside another. */
+    private static final double BESIDE_CLOTH_MM = 40;
+    private static final double BESIDE_MM = 8;
+    /** No hands keep more pieces of cloth in place than this. */
+    private static final int MOST_CLOTHS = 4;
+    private static final Set<Obstacle.Kind> STANDS_UP = Set.of(Obstacle.Kind.SEAM, Obstacle.Kind.ZIP, Obstacle.Kind.POCKET, Obstacle.Kind.DRAWCORD,
+            Obstacle.Kind.EYELET, Obstacle.Kind.COLLAR);
+
+    /**
+     * What of the finish follows from the layers alone.
+     *
+     * @param pressed who of the pressed layers lies on whom, by their order
+     * @param byHand  the same of those that are laid by hand, by the order in which they are laid
+     * @param weedS   how long the waste of all layers takes to lift
+     */
+    record Facts(Lying pressed, Lying byHand, double weedS) {
+        static final Facts NONE = new Facts(Lying.apart(0), Lying.apart(0), 0);
+
+        static Facts of(List<Layer> layers) {
+            return new Facts(Lying.of(underHeat(layers), CutItem::carrier), Lying.of(byHandInOrder(layers), l -> Region.EMPTY),
+                    layers.stream().filter(Finisher::isWeeded).mapToDouble(l -> Weeding.seconds(l.region())).sum());
+        }
+    }
+
+    static List<Layer> underHeat(List<Layer> layers) {
+        return layers.stream().filter(l -> Ways.of(l.material()).byHand().isEmpty()).toList();
+    }
+
+    /** In the order in which they are laid: behind glass the one seen first goes first. */
+    private static List<Layer> byHandInOrder(List<Layer> layers) {
+        List<Layer> order = new ArrayList<>();
+        for (Layer l : layers) {
+            if (Ways.of(l.material()).byHand().isPresent()) {
+                order.add(Ways.of(l.material()).isSeenThrough() ? 0 : order.size(), l);
+            }
+        }
+        return order;
+    }
+
+    /** What is cut from its backing and stays; a plate is pushed out, and what is cut through lies free. */
+    private static boolean isWeeded(Layer l) {
+        return l.making().cut() == Making.Cut.KISS && (l.role() != Layer.Role.PLATE || Ways.of(l.material()).byHand().filter(w -> w.takesSeveral() || w instanceof TableWork).isPresent());
+    }
+
+    // ---- where the press closes
+
+    /** Of the press that was chosen, or else of that which closes least often; the first of equals. */
+    PlatenPlan platen(Face face, Art art, List<Layer> layers) {
+        Optional<Press> chosen = line.thing().pressId().flatMap(id -> shop.presses().stream().filter(p -> p.id().equals(id)).findFirst());
+        if (chosen.isPresent()) {
+            return platen(chosen.get(), face, art, layers);
+        }
+        Press.Kind kind = Shop.suits(blank, face);
+        PlatenPlan best = null;
+        for (Press p : shop.presses().stream().filter(p -> p.kind() == kind).toList()) {
+            PlatenPlan plan = platen(p, face, art, layers);
+            best = best == null || plan.positions().size() < best.positions().size() ? plan : best;
+            if (best.positions().size() == 1) {
+                break;
+            }
+        }
+        return best == null ? platen(shop.pressFor(line.thing(), blank, face), face, art, layers) : best;
+    }
+
+    private static PlatenPlan platen(Press press, Face face, Art art, List<Layer> layers) {
+        Box usual = face.area().box();
+        PlatenPlan plain = PlatenPlan.of(press, art.bounds().orElse(usual), usual);
+        if (plain.positions().size() == 1 || face.isRound() || press.kind() != Press.Kind.FLAT) {
+            return plain;
+        }
+        Region pressed = Region.weld(underHeat(layers).stream().map(Layer::region).toList());
+        return pressed.isEmpty() ? plain : PlatenPlan.of(press, pressed, usual);
+    }
+
+    // ---- what is done
+
+    FinishSequence finish(Face face, List<Layer> layers, Facts facts, PlatenPlan platen) {
+        FinishSequence work = underHeat(face, layers, facts, platen).then(byHand(layers, facts));
+        if (work.steps().isEmpty()) {
+            return work;
+        }
+        List<Integer> weeded = layers.stream().filter(Finisher::isWeeded).map(Layer::order).toList();
+        FinishSequence before = weeded.isEmpty() ? FinishSequence.NOTHING : FilmPress.weeding(weeded, facts.weedS);
+        FinishSequence turned = first ? before : before.then(FilmPress.turningOver());
+        return (face.turnedInUse() ? turned.then(FilmPress.wayUp()) : turned).then(work);
+    }
+
+    private FinishSequence underHeat(Face face, List<Layer> layers, Facts facts, PlatenPlan platen) {
+        List<Layer> hot = underHeat(layers);
+        if (hot.isEmpty()) {
+            return FinishSequence.NOTHING;
+        }
+        if (hot.stream().allMatch(l -> Ways.of(l.material()).isSheet(l))) {
+            return DyePress.of(hot.getFirst().material().recipe().orElseThrow(), blank.madeOf(), platen.press().kind() == Press.Kind.OVEN_SLEEVE,
+                    platen.positions().size()).sideBySide(together(face, layers, platen));
+        }
+        Pressing pressing = pressing(layers, facts, platen);
+        return FilmPress.of(pressing, solving.get(pressing), isUneven(face, platen)).sideBySide(together(face, layers, platen));
+    }
+
+    /** What is asked of the press. */
+    private Pressing pressing(List<Layer> layers, Facts facts, PlatenPlan platen) {
+        List<Pressed> pressed = underHeat(layers).stream().map(l -> pressed(l, platen)).toList();
+        return new Pressing(pressed, facts.pressed, blank.madeOf(), platen.mostTimes(), platen.press().mostCelsius(),
+                isLight(layers) ? WhatHolds.dyeMovesAbove(blank.madeOf(), colour) : OptionalDouble.empty(), wishes(layers), Set.of());
+    }
+
+    /** What a person said about the press, of the films that are there. */
+    private List<Pressing.Wish> wishes(List<Layer> layers) {
+        List<Pressing.Wish> all = new ArrayList<>();
+        line.pressWishes().forEach(w -> layers.stream().filter(l -> l.film().equals(w.film()) && Ways.of(l.material()).byHand().isEmpty()).findFirst()
+                .ifPresent(l -> {
+                    w.seconds().ifPresent(s -> all.add(new Pressing.Seconds(l.order(), s)));
+                    w.after().flatMap(f -> layers.stream().filter(o -> o.film().equals(f)).findFirst())
+                            .filter(o -> o.order() != l.order()).ifPresent(o -> all.add(new Pressing.After(l.order(), o.order())));
+                }));
+        return all;
+    }
+
+    private boolean isLight(List<Layer> layers) {
+        return underHeat(layers).stream().anyMatch(l -> l.colour().luminance() > colour.colour().luminance());
+    }
+
+    private static Pressed pressed(Layer layer, PlatenPlan platen) {
+        Material m = layer.material();
+        Way way = Ways.of(m);
+        boolean sheet = way.isSheet(layer);
+        Recipe recipe = (sheet ? m.printRecipe() : Optional.<Recipe>empty()).or(m::recipe).orElseThrow();
+        Set<Integer> reach = platen.reaching(layer.region());
+        return new Pressed(layer.order(), recipe, sheet, way.isMasked(), m.topOnly() && !sheet, layer.thicknessMm(),
+                platen.times(layer.region()), reach.isEmpty() ? new HashSet<>(Set.of(0)) : reach);
+    }
+
+    private boolean isUneven(Face face, PlatenPlan platen) {
+        return blank.madeOf().isCloth() && platen.press().kind() == Press.Kind.FLAT && face.obstacles().stream().filter(o -> STANDS_UP.contains(o.kind()))
+                .anyMatch(o -> platen.positions().stream().anyMatch(b -> b.crossed(o.box()).isPresent()));
+    }
+
+    /** How many are pressed side by side: small things as they are, of cloth small art. */
+    private int together(Face face, List<Layer> layers, PlatenPlan platen) {
+        if (platen.press().kind() != Press.Kind.FLAT || layers.isEmpty()) {
+            return 1;
+        }
+        if (!blank.madeOf().isCloth()) {
+            return platen.together(face.pictureBox().grown(BESIDE_MM / 2));
+        }
+        Box art = underHeat(layers).stream().map(l -> l.region().bounds()).reduce(Box::joined).orElse(face.area().box());
+        return Math.min(MOST_CLOTHS, platen.together(art.grown(BESIDE_CLOTH_MM / 2)));
+    }
+
+    private FinishSequence byHand(List<Layer> layers, Facts facts) {
+        List<HandWork.Task> tasks = byHandInOrder(layers).stream()
+                .map(l -> new HandWork.Task(List.of(l.order()), Ways.of(l.material()).byHand().orElseThrow())).toList();
+        return HandWork.of(HandWork.inGoes(tasks, facts.byHand), blank.madeOf().isCloth());
+    }
+}

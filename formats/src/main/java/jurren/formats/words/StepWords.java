@@ -1,0 +1,130 @@
+package jurren.formats.words;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import jurren.core.finish.Limit;
+import jurren.core.finish.Solved;
+import jurren.core.finish.Step;
+import jurren.core.geometry.Box;
+import jurren.core.layer.Layer;
+import jurren.core.material.Recipe;
+import jurren.core.plan.LinePlan;
+import jurren.core.plan.Plan;
+import jurren.core.plan.SizePlan;
+import jurren.core.snag.Snag;
+
+/** What is said of a step, and of limits under the press. */
+final class StepWords {
+    /** As transfer tape is sold; beside what it carries there is this much at each side. */
+    private static final List<Double> TAPES_MM = List.of(150.0, 305.0, 610.0);
+    private static final double BESIDE_MM = 10;
+    private static final int MOST_NAMES = 3;
+
+    private final Words words;
+
+    StepWords(Words words) {
+        this.words = words;
+    }
+
+    String title(Step step, LinePlan line) {
+        String key = "step." + Words.key(step.kind());
+        return switch (step.kind()) {
+            case PEEL -> Words.text(isSheet(line, step) ? "step.peel.sheet" : key, names(step.layers(), line));
+            case PRESS, TACK -> Words.text(step.layers().isEmpty() ? "step.press.all" : key, names(step.layers(), line));
+            case WEED -> Words.text(step.layers().size() == 1 ? key : "step.weed.all", names(step.layers(), line), step.layers().size());
+            default -> Words.text(key, names(step.layers(), line));
+        };
+    }
+
+    String text(Step step, LinePlan line, SizePlan size) {
+        String key = "step." + Words.key(step.kind()) + ".text";
+        String said = switch (step.kind()) {
+            case LAY -> Words.text(key + (line.face().isRound() ? ".round" : ""));
+            case PRESS -> pressed(step, line);
+            case TACK -> Words.text(key + (laidBefore(step).isEmpty() ? ".first" : ""));
+            case PEEL -> Words.text(key + (isSheet(line, step) ? ".sheet" : "") + "." + Words.key(step.peel()));
+            case TAPE -> tape(step, size);
+            case REPRESS, WARM, MASK, TAPE_SHEET -> Words.text(key);
+            default -> Words.text(key, names(step.layers(), line));
+        };
+        int positions = size.platen().positions().size();
+        return step.kind().heats() && positions > 1 ? said + " " + Words.text("step.position", step.position() + 1, positions) : said;
+    }
+
+    private String pressed(Step step, LinePlan line) {
+        if (isSheet(line, step)) {
+            return Words.text("step.press.text." + Words.key(line.platen().press().kind()));
+        }
+        String rest = laidBefore(step).isEmpty() ? ".only" : step.layers().isEmpty() ? ".all" : "";
+        boolean printed = layers(line, step.layers()).stream().anyMatch(l -> l.isPrint() && l.isCut());
+        return Words.text("step.press.text" + (printed ? ".masked" : rest));
+    }
+
+    private static List<Integer> laidBefore(Step step) {
+        return step.down().stream().filter(l -> !step.layers().contains(l)).toList();
+    }
+
+    private String tape(Step step, SizePlan size) {
+        Optional<Box> all = size.layers().stream().filter(l -> step.layers().contains(l.order())).map(l -> l.region().bounds()).reduce(Box::joined);
+        String several = step.layers().size() > 1 ? Words.text("step.tape.text.several") + " " : "";
+        if (all.isEmpty()) {
+            return several + Words.text("step.tape.text");
+        }
+        double across = Math.min(all.get().widthMm(), all.get().heightMm()) + 2 * BESIDE_MM;
+        double along = Math.max(all.get().widthMm(), all.get().heightMm()) + 2 * BESIDE_MM;
+        double tape = TAPES_MM.stream().filter(t -> t >= across).findFirst().orElse(TAPES_MM.getLast());
+        return several + Words.text(tape >= across ? "step.tape.text.cut" : "step.tape.text.strips", words.unit().rough(Math.ceil(along)), words.unit().rough(tape));
+    }
+
+    private static List<Layer> layers(LinePlan line, List<Integer> orders) {
+        return line.drawn().layers().stream().filter(l -> orders.contains(l.order())).toList();
+    }
+
+    private static boolean isSheet(LinePlan line, Step step) {
+        List<Layer> laid = layers(line, step.layers());
+        return !laid.isEmpty() && laid.stream().allMatch(l -> l.isPrint() && !l.isCut());
+    }
+
+    /** As they lie, the lowest first; of many only how many there are. */
+    private static String names(List<Integer> layers, LinePlan line) {
+        if (layers.size() > MOST_NAMES) {
+            return Words.text("step.layers", layers.size());
+        }
+        return layers.isEmpty() ? Words.layerName(line, 0) : layers.stream().map(l -> Words.layerName(line, l)).collect(Collectors.joining(", "));
+    }
+
+    // ---- limits
+
+    String clash(Snag.PressClash s, Plan plan) {
+        String all = plan.line(s).map(line -> s.limits().stream().map(l -> limit(l, line)).collect(Collectors.joining("; "))).orElse("");
+        return Words.text(s.limits().stream().anyMatch(Limit::isWish) ? "snag.press-clash.wish" : "snag.press-clash", all, s.limits().size());
+    }
+
+    private String limit(Limit l, LinePlan line) {
+        Optional<Layer> layer = line.drawn().layers().stream().filter(x -> x.order() == l.layer()).findFirst();
+        Optional<Recipe> recipe = layer.flatMap(x -> (x.isPrint() && !x.isCut() ? x.material().printRecipe() : Optional.<Recipe>empty()).or(() -> x.material().recipe()));
+        String name = Words.layerName(line, l.layer()) + layer.map(x -> " (" + x.material().name() + ")").orElse("");
+        double figure = switch (l.kind()) {
+            case LEAST_SECONDS -> recipe.map(Recipe::leastS).orElse(0.0);
+            case MOST_SECONDS -> recipe.map(Recipe::mostS).orElse(0.0);
+            case MOST_IN_ALL -> recipe.map(Recipe::mostTotalS).orElse(0.0);
+            case THING_IN_ALL -> line.blank().madeOf().mostTotalS();
+            default -> 0;
+        };
+        double celsius = switch (l.kind()) {
+            case LEAST_CELSIUS -> recipe.map(Recipe::leastCelsius).orElse(0.0);
+            case MOST_CELSIUS -> recipe.map(Recipe::mostCelsius).orElse(0.0);
+            case THING_CELSIUS -> line.blank().madeOf().mostCelsius();
+            case PRESS_CELSIUS -> line.platen().press().mostCelsius();
+            case DYE_MOVES -> 150;
+            default -> 0;
+        };
+        return Words.text("limit." + Words.key(l.kind()), name, figure, words.degrees(celsius), line.platen().press().name());
+    }
+
+    /** How sure it is that nothing shorter is allowed. */
+    static String proof(Solved solved) {
+        return Words.text(solved.exact() ? "finish.proof" : "finish.proof.many", solved.closings().size(), solved.looked());
+    }
+}
