@@ -28,7 +28,8 @@ import jurren.core.stop.Stop;
 final class ClosingSearch {
     /** Opening, laying the film and closing. */
     static final double HANDLING_S = 10;
-    private static final int WIDEST = 300;
+    /** Labels followed of one length, divided among the layers. */
+    private static final int WIDEST = 1200;
     private static final double SLACK = 1e-9;
     private static final Comparator<Label> BEST = Comparator.<Label>comparingInt(l -> l.changes).thenComparingDouble(l -> l.timeS)
             .thenComparingDouble(l -> l.heatS);
@@ -98,9 +99,9 @@ final class ClosingSearch {
 
     private List<Label> kept(List<Label> next) {
         List<Label> live = next.stream().filter(l -> known.get(l.state).stream().anyMatch(o -> o == l)).toList();
-        return exact || live.size() <= WIDEST ? live : live.stream()
+        return exact || live.size() <= WIDEST / n ? live : live.stream()
                 .sorted(Comparator.<Label>comparingInt(l -> Long.bitCount(l.state.down)).thenComparingInt(l -> Long.bitCount(l.state.bonded)).thenComparing(BEST))
-                .limit(WIDEST).toList();
+                .limit(WIDEST / n).toList();
     }
 
     /** Every closing that can come right before what a label holds. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * What is done to one piece, at the press or at the table.
@@ -11,9 +12,11 @@ import java.util.Map;
  * @param heat           what every layer and the thing itself take; empty for cold work
  * @param secondsPerPiece the time hands are at it for each piece
  * @param solved         how its closings were found, where a press sequence was looked for
+ * @param together       how many are pressed side by side in one closing
  */
-public record FinishSequence(List<Step> steps, List<HeatTaken> heat, double secondsPerPiece, Solved solved) {
-    public static final FinishSequence NOTHING = new FinishSequence(List.of(), List.of(), 0, Solved.NOTHING);
+public record FinishSequence(List<Step> steps, List<HeatTaken> heat, double secondsPerPiece, Solved solved, int together) {
+    public static final FinishSequence NOTHING = new FinishSequence(List.of(), List.of(), 0, Solved.NOTHING, 1);
+    private static final Set<Step.Kind> UNATTENDED = Set.of(Step.Kind.WAIT, Step.Kind.DRY, Step.Kind.COOL);
 
     public FinishSequence {
         steps = List.copyOf(steps);
@@ -21,7 +24,11 @@ public record FinishSequence(List<Step> steps, List<HeatTaken> heat, double seco
     }
 
     public FinishSequence(List<Step> steps, List<HeatTaken> heat, double secondsPerPiece) {
-        this(steps, heat, secondsPerPiece, Solved.NOTHING);
+        this(steps, heat, secondsPerPiece, Solved.NOTHING, 1);
+    }
+
+    FinishSequence(List<Step> steps, List<HeatTaken> heat, double secondsPerPiece, Solved solved) {
+        this(steps, heat, secondsPerPiece, solved, 1);
     }
 
     /** This, and then another. */
@@ -34,13 +41,42 @@ public record FinishSequence(List<Step> steps, List<HeatTaken> heat, double seco
         next.steps.forEach(s -> all.add(s.after(steps.size(), steps.getLast().endS(), closings)));
         List<HeatTaken> both = new ArrayList<>(heat);
         both.addAll(next.heat);
-        return new FinishSequence(all, both, secondsPerPiece + next.secondsPerPiece, solved.closings().isEmpty() ? next.solved : solved);
+        return new FinishSequence(all, both, secondsPerPiece + next.secondsPerPiece, solved.closings().isEmpty() ? next.solved : solved,
+                Math.max(together, next.together));
     }
 
     /** Where each closing heats its piece beside others of the same kind, each takes only its share of the press. */
     public FinishSequence sideBySide(int pieces) {
         double closed = steps.stream().filter(s -> s.kind().heats()).mapToDouble(Step::seconds).sum();
-        return pieces < 2 ? this : new FinishSequence(steps, heat, secondsPerPiece - closed + closed / pieces, solved);
+        return pieces < 2 ? this : new FinishSequence(steps, heat, secondsPerPiece - closed + closed / pieces, solved, pieces);
+    }
+
+    /** How long pieces take one after the other at one press and one pair of hands: while one cools the next goes under the press. */
+    public double secondsFor(int pieces) {
+        return secondsFor(steps, pieces, together);
+    }
+
+    /** The same for a part of the steps. */
+    public static double secondsFor(List<Step> steps, int pieces, int together) {
+        double all = 0;
+        double busy = 0;
+        for (Step s : steps) {
+            if (UNATTENDED.contains(s.kind())) {
+                continue;
+            }
+            if (s.kind().heats()) {
+                busy += (s.kind() == Step.Kind.WARM ? 0 : StepList.HANDLING_S) + s.seconds() / together;
+            } else if (s.kind() == Step.Kind.PEEL) {
+                double hands = Math.min(s.seconds(), StepList.PEEL_S * s.layers().size());
+                busy += hands;
+                all += Math.max(pieces * busy, busy + s.seconds() - hands);
+                busy = 0;
+            } else {
+                busy += s.seconds();
+            }
+        }
+        boolean hot = steps.stream().anyMatch(s -> s.kind().heats());
+        return all + pieces * (busy + (hot ? StepList.HANDLING_S : 0));
     }
 
     /** What everything has taken once the first steps are done. */

@@ -75,6 +75,19 @@ public record Lying(List<Long> on, List<Long> under) {
         return new Lying(Arrays.stream(on).boxed().toList(), Arrays.stream(under).boxed().toList());
     }
 
+    /** Of some of the layers alone. */
+    Lying of(List<Integer> some) {
+        return new Lying(some.stream().map(i -> picked(on.get(i), some)).toList(), some.stream().map(i -> picked(under.get(i), some)).toList());
+    }
+
+    private static long picked(long set, List<Integer> some) {
+        long of = 0;
+        for (int k = 0; k < some.size(); k++) {
+            of |= (set >> some.get(k) & 1) << k;
+        }
+        return of;
+    }
+
     /** Whether {@code upper} lies on {@code lower}. */
     public boolean isOn(int upper, int lower) {
         return (on.get(lower) >> upper & 1) != 0;

@@ -1,6 +1,7 @@
 package jurren.core.finish;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -13,8 +14,8 @@ import java.util.Set;
  */
 public final class PressSolver {
     private static final int MOST_CLASHES = 6;
-    /** With more limits than this pairs are not all tried. */
-    private static final int MOST_IN_PAIRS = 60;
+    private static final Set<Limit.Kind> NEEDS = EnumSet.of(Limit.Kind.LEAST_CELSIUS, Limit.Kind.LEAST_SECONDS, Limit.Kind.ONCE, Limit.Kind.WISHED_SECONDS,
+            Limit.Kind.WISHED_ORDER);
 
     private PressSolver() {
     }
@@ -52,31 +53,65 @@ public final class PressSolver {
 
     /** The fewest limits that cannot be kept even where nothing else is asked: one, two, or what is left when none can be spared. */
     private static Set<Limit> smallestClash(Pressing p) {
+        if (p.layers().size() > Pressing.MOST_EXACT) {
+            Optional<Set<Limit>> among = amongTwo(p);
+            if (among.isPresent()) {
+                return among.get();
+            }
+        }
         List<Limit> limits = p.limits();
-        for (Limit one : limits) {
+        for (Limit one : p.layers().size() > Pressing.MOST_EXACT ? List.<Limit>of() : limits) {
             if (cannotKeepOnly(p, limits, Set.of(one))) {
                 return Set.of(one);
             }
         }
-        if (limits.size() <= MOST_IN_PAIRS) {
-            for (int i = 0; i < limits.size(); i++) {
-                for (int j = i + 1; j < limits.size(); j++) {
-                    Set<Limit> pair = Set.of(limits.get(i), limits.get(j));
-                    if (cannotKeepOnly(p, limits, pair)) {
-                        return pair;
+        boolean few = p.layers().size() <= Pressing.MOST_EXACT;
+        Set<Limit> needed = new LinkedHashSet<>(limits);
+        for (Limit.Kind kind : Limit.Kind.values()) {
+            spare(p, limits, needed, limits.stream().filter(l -> l.kind() == kind).toList());
+        }
+        for (Limit l : few ? List.copyOf(needed) : List.<Limit>of()) {
+            spare(p, limits, needed, List.of(l));
+        }
+        return few && needed.size() > 2 ? pair(p, limits).orElse(needed) : needed;
+    }
+
+    /** Of very many layers first what clashes between one of them and another that lies on it. */
+    private static Optional<Set<Limit>> amongTwo(Pressing p) {
+        for (int i = 0; i < p.layers().size(); i++) {
+            for (int j = i; j < p.layers().size(); j++) {
+                if (i == j || p.lying().isOn(j, i)) {
+                    Pressing two = p.of(i == j ? List.of(i) : List.of(i, j));
+                    if (new ClosingSearch(two).best().isEmpty()) {
+                        return Optional.of(smallestClash(two));
                     }
                 }
             }
         }
-        Set<Limit> needed = new LinkedHashSet<>(limits);
-        for (Limit l : limits) {
-            Set<Limit> without = new HashSet<>(needed);
-            without.remove(l);
-            if (cannotKeepOnly(p, limits, without)) {
-                needed.remove(l);
+        return Optional.empty();
+    }
+
+    /** Leaves out what a clash does not need. */
+    private static void spare(Pressing p, List<Limit> limits, Set<Limit> needed, List<Limit> some) {
+        Set<Limit> without = new HashSet<>(needed);
+        without.removeAll(some);
+        if (without.size() < needed.size() && cannotKeepOnly(p, limits, without)) {
+            needed.retainAll(without);
+        }
+    }
+
+    /** Two that cannot both be kept: what something needs, and what something bears. */
+    private static Optional<Set<Limit>> pair(Pressing p, List<Limit> limits) {
+        List<Limit> needs = limits.stream().filter(l -> NEEDS.contains(l.kind())).toList();
+        for (Limit need : needs) {
+            for (Limit other : limits) {
+                boolean opposed = !NEEDS.contains(other.kind()) || other.kind() == Limit.Kind.ONCE || other.isWish() || need.isWish();
+                if (opposed && !other.equals(need) && cannotKeepOnly(p, limits, Set.of(need, other))) {
+                    return Optional.of(Set.of(need, other));
+                }
             }
         }
-        return needed;
+        return Optional.empty();
     }
 
     private static boolean cannotKeepOnly(Pressing p, List<Limit> limits, Set<Limit> only) {

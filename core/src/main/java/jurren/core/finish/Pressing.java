@@ -60,6 +60,13 @@ public record Pressing(List<Pressed> layers, Lying lying, MadeOf cloth, int clot
         return new Pressing(layers, lying, cloth, clothTimes, reachesC, dyeMovesC, wishes, all);
     }
 
+    /** As if only some of the layers were there: whatever clashes among them clashes among all. */
+    Pressing of(List<Integer> some) {
+        List<Pressed> its = some.stream().map(layers::get).toList();
+        List<Wish> about = wishes.stream().filter(w -> its.stream().anyMatch(l -> l.layer() == w.layer())).toList();
+        return new Pressing(its, lying.of(some), cloth, clothTimes, reachesC, dyeMovesC, about, waived);
+    }
+
     /** Every limit that is kept to. */
     public List<Limit> limits() {
         List<Limit> all = new ArrayList<>();

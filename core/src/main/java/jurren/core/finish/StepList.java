@@ -10,7 +10,7 @@ import jurren.core.material.Recipe;
 public final class StepList {
     /** Opening, laying the film and closing, before each press. */
     static final double HANDLING_S = ClosingSearch.HANDLING_S;
-    private static final double PEEL_S = 5;
+    static final double PEEL_S = 5;
 
     private final List<Step> steps = new ArrayList<>();
     private double now;

@@ -3,9 +3,11 @@ package jurren.core.job;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 
 /**
@@ -15,9 +17,10 @@ import java.util.TreeMap;
  * @param cuts    the loads that were cut, in the order in which they were
  * @param pressed pieces finished, by line
  * @param spoiled pieces that went wrong and are made again, by line and size
+ * @param done    what else of the run was ticked off, by its id
  */
-public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Integer> spoiled) {
-    public static final Made NOTHING = new Made(List.of(), Map.of(), Map.of());
+public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Integer> spoiled, Set<String> done) {
+    public static final Made NOTHING = new Made(List.of(), Map.of(), Map.of(), Set.of());
 
     /** The pieces of one size of a line. */
     public record OfSize(String line, String size) {
@@ -42,6 +45,7 @@ public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Int
         cuts = List.copyOf(cuts);
         pressed = Map.copyOf(new TreeMap<>(pressed));
         spoiled = Map.copyOf(spoiled);
+        done = Set.copyOf(done);
         spoiled.forEach((of, pieces) -> {
             if (pieces < 1) {
                 throw new IllegalArgumentException("spoiled pieces of line " + of.line + " must be above zero but were " + pieces);
@@ -69,11 +73,11 @@ public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Int
     public Made with(Cut cut) {
         List<Cut> all = new ArrayList<>(cuts.stream().filter(c -> !c.mark.equals(cut.mark) && !(c.film.equals(cut.film) && c.load == cut.load)).toList());
         all.add(cut);
-        return new Made(all, pressed, spoiled);
+        return new Made(all, pressed, spoiled, done);
     }
 
     public Made without(String mark) {
-        return new Made(cuts.stream().filter(c -> !c.mark.equals(mark)).toList(), pressed, spoiled);
+        return new Made(cuts.stream().filter(c -> !c.mark.equals(mark)).toList(), pressed, spoiled, done);
     }
 
     public int pressed(String line) {
@@ -83,17 +87,24 @@ public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Int
     public Made withPressed(String line, int pieces) {
         Map<String, Integer> all = new TreeMap<>(pressed);
         all.put(line, pieces);
-        return new Made(cuts, all, spoiled);
+        return new Made(cuts, all, spoiled, done);
     }
 
     public int spoiled(String line, String size) {
         return spoiled.getOrDefault(new OfSize(line, size), 0);
     }
 
+    /** Something of the run is done. */
+    public Made withDone(String task) {
+        Set<String> all = new HashSet<>(done);
+        all.add(task);
+        return new Made(cuts, pressed, spoiled, all);
+    }
+
     /** One more piece went wrong. */
     public Made withSpoiled(String line, String size) {
         Map<OfSize, Integer> all = new HashMap<>(spoiled);
         all.merge(new OfSize(line, size), 1, Integer::sum);
-        return new Made(cuts, pressed, all);
+        return new Made(cuts, pressed, all, done);
     }
 }

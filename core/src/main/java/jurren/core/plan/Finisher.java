@@ -52,6 +52,8 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
     private static final double BESIDE_MM = 8;
     /** No hands keep more pieces of cloth in place than this. */
     private static final int MOST_CLOTHS = 4;
+    /** Sleeves that stand in an oven at once. */
+    private static final int OVEN_HOLDS = 6;
     private static final Set<Obstacle.Kind> STANDS_UP = Set.of(Obstacle.Kind.SEAM, Obstacle.Kind.ZIP, Obstacle.Kind.POCKET, Obstacle.Kind.DRAWCORD,
             Obstacle.Kind.EYELET, Obstacle.Kind.COLLAR);
 
@@ -187,6 +189,9 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
 
     /** How many are pressed side by side: small things as they are, of cloth small art. */
     private int together(Face face, List<Layer> layers, PlatenPlan platen) {
+        if (platen.press().kind() == Press.Kind.OVEN_SLEEVE) {
+            return OVEN_HOLDS;
+        }
         if (platen.press().kind() != Press.Kind.FLAT || layers.isEmpty()) {
             return 1;
         }

@@ -137,7 +137,7 @@ public record LinePlan(Line line, Blank blank, BlankColour blankColour, Map<Stri
 
     /** The time at the press or the table for all copies, one after the other. */
     public double finishSeconds() {
-        return sizes.stream().mapToDouble(s -> s.finish().secondsPerPiece() * s.count()).sum();
+        return sizes.stream().mapToDouble(s -> s.finish().secondsFor(s.count() + s.again())).sum();
     }
 
     /** What is done to a piece of the size the art is drawn for. */

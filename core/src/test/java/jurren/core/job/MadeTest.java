@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import jurren.core.Fixtures;
 import org.junit.jupiter.api.Test;
 
@@ -35,7 +36,7 @@ class MadeTest {
         Made made = Made.NOTHING.withPressed("A", 3).withPressed("B", 1).withPressed("A", 4);
         assertThat(made.pressed("A")).isEqualTo(4);
         assertThat(made.pressed("C")).isZero();
-        assertThatIllegalArgumentException().isThrownBy(() -> new Made(List.of(), Map.of("A", -1), Map.of())).withMessageContaining("-1");
+        assertThatIllegalArgumentException().isThrownBy(() -> new Made(List.of(), Map.of("A", -1), Map.of(), Set.of())).withMessageContaining("-1");
         assertThatIllegalArgumentException().isThrownBy(() -> new Made.Cut(" ", "", 1, AT));
     }
 

@@ -40,10 +40,12 @@ import java.util.TreeMap;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A job as JSON and back. Reading names the field that is wrong; unknown fields are ignored, unknown
@@ -112,6 +114,10 @@ final class JobJson {
         made.cuts().forEach(c -> cuts.addObject().put("mark", c.mark()).put("film", c.film()).put("load", c.load()).put("at", c.at().toString()));
         ObjectNode pressed = all.putObject("pressed");
         new TreeMap<>(made.pressed()).forEach(pressed::put);
+        if (!made.done().isEmpty()) {
+            ArrayNode done = all.putArray("done");
+            made.done().stream().sorted().forEach(done::add);
+        }
         if (made.spoiled().isEmpty()) {
             return;
         }
@@ -150,7 +156,9 @@ final class JobJson {
         for (JsonNode s : n.path("spoiled")) {
             spoiled.put(new Made.OfSize(Fields.text(s, "line", at + ".spoiled"), s.path("size").asText()), s.path("pieces").asInt());
         }
-        return Fields.value(at, () -> new Made(cuts, pressed, spoiled));
+        Set<String> done = new HashSet<>();
+        n.path("done").forEach(d -> done.add(d.asText()));
+        return Fields.value(at, () -> new Made(cuts, pressed, spoiled, done));
     }
 
     private static Instant instant(String text) {

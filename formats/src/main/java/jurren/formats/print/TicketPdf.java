@@ -50,7 +50,7 @@ public final class TicketPdf {
     private static final double BOTTOM = PdfSheet.HEIGHT - 48;
     private static final double COLUMN = 330;
     private static final double ART_WIDTH = COLUMN - MARGIN - 24;
-    private static final double ART_HEIGHT = 176;
+    private static final double ART_HEIGHT = 164;
     private static final double STEP_TITLE = 136;
     private static final double STEP_FIGURES = MARGIN + 178;
     private static final double STEP_TEXT = MARGIN + 306;
