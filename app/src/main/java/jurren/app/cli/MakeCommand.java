@@ -10,6 +10,7 @@ import jurren.core.cure.Remedies;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
 import jurren.core.plan.Plan;
+import jurren.core.run.WholeRun;
 import jurren.core.plan.Planner;
 import jurren.core.plan.Refit;
 import jurren.core.snag.Snag;
@@ -121,7 +122,7 @@ final class MakeCommand implements Callable<Integer> {
         Remedies remedies = Remedies.of(plan, planner);
         boolean stopped = plan.has(Snag.Gravity.STOPS) && !force;
         JobPapers.Written made = stopped
-                ? new JobPapers.Written(Map.of("plan.json", PlanJson.write(plan, Optional.empty(), remedies)), Optional.empty())
+                ? new JobPapers.Written(Map.of("plan.json", PlanJson.write(plan, WholeRun.of(plan), Optional.empty(), remedies)), Optional.empty())
                 : everything(plan, units, remedies);
         boolean untrue = made.dryRun().filter(d -> !d.isTrue()).isPresent();
         write(made.files());

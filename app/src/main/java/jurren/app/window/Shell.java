@@ -42,6 +42,8 @@ import jurren.formats.words.LengthUnit;
 
 /** Ticket on the left, the open bench on the right under its header, sheets over both. */
 public final class Shell {
+    /** The controls of any bench beside each other, in ordinary letters. */
+    private static final double ONE_ROW = 640;
     /** So much of the art is seen around a snag. */
     private static final double AROUND_MM = 90;
 
@@ -90,6 +92,8 @@ public final class Shell {
         zoom.setMaxHeight(javafx.scene.layout.Region.USE_PREF_SIZE);
         units.setAccessibleText(Texts.of("units.name"));
         benchControls.getStyleClass().add("bench-controls");
+        // what fits in one row is not given the height of two
+        benchControls.setPrefWrapLength(ONE_ROW);
         HBox.setHgrow(benchControls, Priority.ALWAYS);
         HBox header = new HBox(heading, places.node(), benchControls);
         header.getStyleClass().add("bench-header");

@@ -44,6 +44,7 @@ import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
@@ -111,7 +112,20 @@ public final class Snapshots {
                     return null;
                 });
             }
+            if (bench == Bench.FINISH) {
+                settle();
+                on(() -> {
+                    ((ToggleButton) scene.lookup("#step-5")).fire();
+                    return null;
+                });
+            }
             picture(bench.name().toLowerCase(Locale.ROOT));
+            if (bench == Bench.FINISH) {
+                choose("#finish-side-run");
+                until(() -> scene.lookup("#run-done") != null);
+                picture("run");
+                choose("#finish-side-piece");
+            }
             if (bench == Bench.ART) {
                 click("#look-cut");
                 picture("art-as-cut");
@@ -142,7 +156,6 @@ public final class Snapshots {
         snag();
         line("A", Bench.BLANK, null);
         sheet("#choose-blank", "choose-blank");
-        sheet("#measure-own", "measure-own");
         sheet("#job-name", "job-drawer");
         click("#dry-run");
         until(() -> scene.lookup("#dry-run-sheet .image-view") != null);
@@ -251,6 +264,14 @@ public final class Snapshots {
         click(button);
         picture(name);
         click("#sheet-close");
+    }
+
+    private void choose(String id) throws InterruptedException {
+        on(() -> {
+            ((ToggleButton) scene.lookup(id)).setSelected(true);
+            return null;
+        });
+        settle();
     }
 
     /** It is there, can be pressed, and everything that pressing it asked for is worked out. */

@@ -34,12 +34,14 @@ import jurren.core.job.NewJobs;
 import jurren.core.lettering.FontRefused;
 import jurren.core.cure.Remedies;
 import jurren.core.plan.Plan;
+import jurren.core.run.WholeRun;
 import jurren.formats.files.SafeFiles;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.formats.jobfile.JobDocument;
 import jurren.formats.plan.JobPapers;
 import jurren.formats.print.PrintPdf;
 import jurren.formats.print.Proof;
+import jurren.formats.print.RunPdf;
 import jurren.formats.print.TicketPdf;
 import jurren.formats.words.Units;
 
@@ -82,6 +84,7 @@ public final class WindowActions {
             case TRACE_AGAIN -> art.bringing().again(which);
             case SHELF -> new ShelfSheet(session, sheets, files).open();
             case EXPORT -> art.export(fileName(""));
+            case RUN -> withPlan(this::run);
             case PRINT -> withPlan(this::ticket);
             case PRINTER -> withPlan(this::print);
             case CUT_FILE -> withPlan(plan -> saveCutFile(plan, which));
@@ -271,6 +274,11 @@ public final class WindowActions {
         Remedies remedies = session.snags().remedies();
         files.toSave(FileQuestions.Kind.TICKET, fileName("-ticket.pdf")).ifPresent(file ->
                 write(file, () -> TicketPdf.write(plan, units, remedies)));
+    }
+
+    private void run(Plan plan) {
+        Units units = session.settings().units();
+        files.toSave(FileQuestions.Kind.TICKET, fileName("-run.pdf")).ifPresent(file -> write(file, () -> RunPdf.write(plan, WholeRun.of(plan), units)));
     }
 
     private void print(Plan plan) {

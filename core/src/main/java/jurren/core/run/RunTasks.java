@@ -19,6 +19,7 @@ import jurren.core.layer.Layer;
 import jurren.core.layer.Making;
 import jurren.core.load.Load;
 import jurren.core.load.Placed;
+import jurren.core.material.Colour;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
@@ -29,6 +30,8 @@ public final class RunTasks {
     private static final double LOADING_S = 20;
     private static final double PRINT_S_A_MM = 0.25;
     private static final double PRINTER_S = 30;
+    /** What is printed has no colour of its own. */
+    private static final Colour INK = Colour.of("#F2D27A");
 
     private final Plan plan;
     private final Made made;
@@ -70,8 +73,7 @@ public final class RunTasks {
     private void print(PrintSheet p) {
         Set<String> lines = p.slots().stream().map(PrintSheet.Slot::lineId).collect(Collectors.toCollection(TreeSet::new));
         String id = "print:" + p.order() + ":" + p.material().id() + ":" + Math.round(p.heightMm()) + "x" + p.times();
-        add(new RunTask(id, RunTask.Kind.PRINT, printer, lines, p.order(), p.material().name(), p.material().colours().isEmpty() ? jurren.core.material.Colour.of("#F2C14E")
-                : p.material().colours().getFirst().colour(), p.times(), PRINTER_S + p.times() * p.heightMm() * PRINT_S_A_MM, PRINTER_S, 0, "", List.of()));
+        add(new RunTask(id, RunTask.Kind.PRINT, printer, lines, p.order(), p.material().name(), INK, p.times(), PRINTER_S + p.times() * p.heightMm() * PRINT_S_A_MM, PRINTER_S, 0, "", List.of()));
         p.slots().forEach(s -> first.computeIfAbsent(at(s.lineId(), s.place()), _ -> new LinkedHashSet<>()).add(id));
         if (p.isCut()) {
             first.computeIfAbsent("load:" + p.load(), _ -> new LinkedHashSet<>()).add(id);

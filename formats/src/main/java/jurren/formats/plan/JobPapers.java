@@ -5,6 +5,7 @@ import jurren.core.cut.CutRun;
 import jurren.core.dryrun.DryRun;
 import jurren.core.load.Offcut;
 import jurren.core.plan.Plan;
+import jurren.core.run.WholeRun;
 import jurren.core.plan.PrintSheet;
 import jurren.core.stop.Stop;
 import jurren.formats.hpgl.HpglWriter;
@@ -12,6 +13,7 @@ import jurren.formats.print.GuidePdf;
 import jurren.formats.print.PrintPdf;
 import jurren.formats.print.PrintPng;
 import jurren.formats.print.Proof;
+import jurren.formats.print.RunPdf;
 import jurren.formats.print.TicketPdf;
 import jurren.formats.svg.LoadSvg;
 import jurren.formats.words.Units;
@@ -81,11 +83,13 @@ public final class JobPapers {
             }
         }
         files.putAll(printFiles);
-        files.put("ticket.pdf", TicketPdf.write(plan, unit, remedies));
+        WholeRun run = WholeRun.of(plan);
+        files.put("ticket.pdf", TicketPdf.write(plan, unit, remedies, run));
+        files.put("run.pdf", RunPdf.write(plan, run, unit));
         files.put("proof.png", Proof.write(plan.lines()));
         // where nothing was cut there is nothing to compare, which is not a match of 0 %
         Optional<DryRun> made = Optional.of(running.join()).filter(d -> !d.copies().isEmpty());
-        files.put("plan.json", PlanJson.write(plan, made, remedies));
+        files.put("plan.json", PlanJson.write(plan, run, made, remedies));
         return new Written(files, made);
     }
 }

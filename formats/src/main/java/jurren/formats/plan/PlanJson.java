@@ -21,6 +21,9 @@ import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
 import jurren.core.plan.Shopping;
 import jurren.core.plan.SizePlan;
+import jurren.core.run.RunTask;
+import jurren.core.run.Schedule;
+import jurren.core.run.WholeRun;
 import jurren.core.snag.Snag;
 import jurren.formats.words.Units;
 import jurren.formats.words.Words;
@@ -36,7 +39,7 @@ public final class PlanJson {
     private PlanJson() {
     }
 
-    public static byte[] write(Plan plan, Optional<DryRun> dryRun, Remedies remedies) {
+    public static byte[] write(Plan plan, WholeRun whole, Optional<DryRun> dryRun, Remedies remedies) {
         ObjectNode root = MAPPER.createObjectNode().put("format", 1).put("job", plan.job().name());
         ArrayNode lines = root.putArray("lines");
         for (LinePlan line : plan.lines()) {
@@ -51,6 +54,7 @@ public final class PlanJson {
         shopping(root.putArray("toBuy"), plan);
         ArrayNode prints = root.putArray("prints");
         plan.prints().forEach(p -> print(prints.addObject(), p));
+        run(root.putObject("run"), whole);
         ArrayNode snags = root.putArray("snags");
         plan.snags().forEach(s -> snag(snags.addObject(), s, plan, remedies));
         dryRun.ifPresent(d -> root.putObject("dryRun").put("true", d.isTrue())
@@ -149,6 +153,22 @@ public final class PlanJson {
 
     private static String kind(Step.Kind kind) {
         return kind == Step.Kind.TAPE_SHEET ? "tape" : kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** Seconds from the beginning. */
+    private static void run(ObjectNode node, WholeRun whole) {
+        node.put("seconds", rounded(whole.schedule().endS(), 1)).put("leastSeconds", rounded(whole.schedule().boundS(), 1));
+        ArrayNode tasks = node.putArray("tasks");
+        for (Schedule.Slot slot : whole.schedule().slots()) {
+            RunTask t = slot.task();
+            ObjectNode task = tasks.addObject().put("id", t.id()).put("kind", t.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                    .put("machine", t.machine().id()).put("startS", rounded(slot.startS(), 1)).put("seconds", rounded(t.seconds(), 1))
+                    .put("handsS", rounded(t.handsS(), 1)).put("celsius", t.celsius()).put("pieces", t.pieces());
+            ArrayNode lines = task.putArray("lines");
+            t.lines().stream().sorted().forEach(lines::add);
+            ArrayNode after = task.putArray("after");
+            t.after().forEach(after::add);
+        }
     }
 
     private static void shopping(ArrayNode all, Plan plan) {

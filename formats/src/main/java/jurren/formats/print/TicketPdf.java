@@ -18,8 +18,10 @@ import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
 import jurren.core.plan.SizePlan;
+import jurren.core.run.WholeRun;
 import jurren.core.snag.Snag;
 import jurren.formats.words.Units;
+import jurren.formats.words.RunWords;
 import jurren.formats.words.TicketWords;
 import jurren.formats.words.Words;
 import java.awt.Color;
@@ -50,12 +52,13 @@ public final class TicketPdf {
     private static final double BOTTOM = PdfSheet.HEIGHT - 48;
     private static final double COLUMN = 330;
     private static final double ART_WIDTH = COLUMN - MARGIN - 24;
-    private static final double ART_HEIGHT = 164;
+    private static final double ART_HEIGHT = 176;
     private static final double STEP_TITLE = 136;
     private static final double STEP_FIGURES = MARGIN + 178;
     private static final double STEP_TEXT = MARGIN + 306;
+    private static final double SUM_WIDTH = 160;
     private static final double SMALL_WIDTH = 98;
-    private static final double SMALL_HEIGHT = 70;
+    private static final double SMALL_HEIGHT = 54;
     private static final double SMALL_GAP = 10;
 
     /** Nearer than a hand lays it. */
@@ -77,9 +80,13 @@ public final class TicketPdf {
     }
 
     public static byte[] write(Plan plan, Units unit, Remedies remedies) {
+        return write(plan, unit, remedies, WholeRun.of(plan));
+    }
+
+    public static byte[] write(Plan plan, Units unit, Remedies remedies, WholeRun run) {
         try (PdfSheet sheet = new PdfSheet()) {
             TicketPdf ticket = new TicketPdf(plan, unit, remedies, sheet);
-            ticket.cover();
+            ticket.cover(run);
             for (LinePlan line : plan.lines()) {
                 ticket.page(line);
             }
@@ -91,7 +98,7 @@ public final class TicketPdf {
 
     // ---- the cover: what the whole job is, needs and costs
 
-    private void cover() throws IOException {
+    private void cover(WholeRun run) throws IOException {
         start();
         heading("ticket.lines", MARGIN);
         for (LinePlan l : plan.lines()) {
@@ -111,11 +118,18 @@ public final class TicketPdf {
         material(plan.prints(), plan.runs(), MARGIN, RIGHT);
         y += 6;
         heading("ticket.sums", MARGIN);
-        String currency = plan.quote().currency();
-        sum("ticket.sum.material", Words.money(plan.quote().film(), currency));
-        sum("ticket.sum.work", Words.money(plan.quote().pressTime(), currency));
-        sum("ticket.sum.all", Words.money(plan.quote().total(), currency));
+        room(16, MARGIN);
+        sum("ticket.sum.material", plan.quote().film(), 0);
+        sum("ticket.sum.work", plan.quote().pressTime(), 1);
+        sum("ticket.sum.all", plan.quote().total(), 2);
+        y += 15;
         y += 10;
+        if (!run.tasks().isEmpty()) {
+            room(RunPdf.high(run) + 50, MARGIN);
+            heading("run.title", MARGIN);
+            wrapped(RunWords.whole(run.schedule()), MARGIN, RIGHT - MARGIN, 9.5, SOFT);
+            y = RunPdf.chart(sheet, run, y + 4) + 16;
+        }
         List<Snag> stops = plan.snags().stream().filter(s -> s.gravity() != Snag.Gravity.LOOK).toList();
         if (!stops.isEmpty()) {
             heading("ticket.stops", MARGIN);
@@ -126,11 +140,10 @@ public final class TicketPdf {
         foot();
     }
 
-    private void sum(String key, String amount) throws IOException {
-        room(16, MARGIN);
-        sheet.text(TicketWords.text(key), MARGIN + 22, y, DocumentFonts.TEXT, 10.5, INK);
-        sheet.text(amount, MARGIN + 150, y, DocumentFonts.MEASURE, 10.5, INK);
-        y += 15;
+    private void sum(String key, double amount, int column) throws IOException {
+        double x = MARGIN + 22 + column * SUM_WIDTH;
+        sheet.text(TicketWords.text(key), x, y, DocumentFonts.TEXT, 10.5, INK);
+        sheet.text(Words.money(amount, plan.quote().currency()), x + 64, y, DocumentFonts.MEASURE, 10.5, INK);
     }
 
     // ---- a line at one of its places

@@ -68,7 +68,7 @@ class JobPapersTest {
     @Test
     void everyFileOfAJobIsThere() {
         assertThat(files).containsOnlyKeys("load-1.plt", "load-2.plt", "load-3.plt", "load-4.plt", "load-5.plt", "load-6.plt", "load-6.svg",
-                "load-1.svg", "load-2.svg", "load-3.svg", "load-4.svg", "load-5.svg", "print-1.pdf", "ticket.pdf", "proof.png", "plan.json");
+                "load-1.svg", "load-2.svg", "load-3.svg", "load-4.svg", "load-5.svg", "print-1.pdf", "ticket.pdf", "run.pdf", "proof.png", "plan.json");
     }
 
     @Test
@@ -92,7 +92,7 @@ class JobPapersTest {
         assertThat(cup.path("steps")).extracting(s -> s.path("kind").asText())
                 .containsExactly("clean", "tape", "sleeve", "press", "turn", "press", "peel", "cool");
         assertThat(json.path("prints")).singleElement().satisfies(p -> assertThat(p.path("pieces")).hasSize(6).allSatisfy(s -> assertThat(s.path("line").asText()).isEqualTo("B")));
-        assertThat(medium.path("steps").path(1).path("kind").asText()).isEqualTo("tack");
+        assertThat(medium.path("steps").path(2).path("kind").asText()).isEqualTo("tack");
         for (JsonNode load : json.path("loads")) {
             CutRun run = PLAN.runs().get(load.path("order").asInt() - 1);
             assertThat(load.path("paths").asInt()).isEqualTo(run.paths().size());

@@ -130,7 +130,7 @@ final class PressPicture {
             String text = positions.size() == 1 ? Texts.of("finish.platen", session.unit().rough(b.widthMm()),
                     session.unit().rough(b.heightMm())) : Texts.of("finish.position", i + 1, positions.size());
             if (here == i && covered && step().filter(s -> !s.down().equals(s.layers())).isPresent()) {
-                text = text + " · " + Texts.of("finish.cover-sheet");
+                pen.text(Texts.of("finish.cover-sheet"), pen.view().x(b.minXMm()) + 8, pen.view().y(b.maxYMm()) - 27, Theme.measure(11.5), guide, TextAlignment.LEFT);
             }
             pen.text(text, pen.view().x(b.minXMm()) + 8, pen.view().y(b.maxYMm()) - 11, Theme.measure(11.5), guide, TextAlignment.LEFT);
         }

@@ -3,10 +3,12 @@ package jurren.app.bench.finish;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import jurren.app.session.Session;
@@ -45,11 +47,12 @@ final class PressWishes {
         });
         HBox dwell = new HBox(Controls.label(Texts.of("finish.dwell")), seconds, Controls.label("s"));
         dwell.getStyleClass().addAll("buttons", "centred");
-        HBox place = new HBox(earlier, later, solved);
-        place.getStyleClass().addAll("buttons", "centred");
+        FlowPane place = Controls.flow(earlier, later, solved);
+        place.setAlignment(Pos.CENTER);
+        place.setPrefWrapLength(200);
         this.node = new VBox(dwell, place, wished);
         node.setSpacing(6);
-        node.setAlignment(javafx.geometry.Pos.CENTER);
+        node.setAlignment(Pos.CENTER);
     }
 
     Node node() {
@@ -71,7 +74,8 @@ final class PressWishes {
         earlier.setDisable(neighbour(-1).isEmpty());
         later.setDisable(neighbour(1).isEmpty());
         boolean any = wish.seconds().isPresent() || wish.after().isPresent();
-        solved.setDisable(!any);
+        solved.setVisible(any);
+        solved.setManaged(any);
         wished.setText(any ? Texts.of("finish.wished") : "");
         wished.setManaged(any);
     }

@@ -1,0 +1,218 @@
+package jurren.app.bench.finish;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import jurren.app.desk.Lane;
+import jurren.app.desk.Order;
+import jurren.app.session.AskFor;
+import jurren.app.session.Bench;
+import jurren.app.session.Session;
+import jurren.app.theme.Controls;
+import jurren.app.theme.Texts;
+import jurren.core.job.Made;
+import jurren.core.load.CutItem;
+import jurren.core.plan.Plan;
+import jurren.core.run.Machine;
+import jurren.core.run.RunTask;
+import jurren.core.run.Schedule;
+import jurren.core.run.WholeRun;
+import jurren.formats.words.RunWords;
+import jurren.formats.words.Words;
+
+/** The whole job as one run: what is left to do, in its order from now on. What is ticked off is gone from it, and the rest is ordered anew. */
+final class RunSide {
+    private final Session session;
+    private final Lane lane;
+    private final RunChart chart;
+    private final Label whole = Controls.label("", "figure-text");
+    private final VBox now = Controls.card();
+    private final VBox why = Controls.card();
+    private final VBox ready = Controls.card();
+    private final Button done;
+    private final Button open;
+    private final Button wrong;
+    private final Node node;
+    private Plan of;
+    private WholeRun run;
+    private RunTask chosen;
+
+    RunSide(Session session) {
+        this.session = session;
+        this.lane = session.desk().lane();
+        this.chart = new RunChart(this::choose);
+        this.done = Controls.button("run-done", "", this::tick, "primary");
+        this.open = Controls.button("run-open", Texts.of("run.open"), this::open);
+        this.wrong = Controls.button("run-wrong", Texts.of("run.wrong"), this::wrong);
+        whole.setWrapText(true);
+        VBox top = Controls.card(whole, chart);
+        HBox lower = new HBox(now, why, ready);
+        lower.getStyleClass().add("finish-lower");
+        for (VBox card : List.of(now, why, ready)) {
+            HBox.setHgrow(card, Priority.ALWAYS);
+            card.setPrefWidth(300);
+            card.setMaxWidth(Double.MAX_VALUE);
+        }
+        VBox.setVgrow(lower, Priority.ALWAYS);
+        VBox all = new VBox(top, lower);
+        all.getStyleClass().add("bench");
+        ScrollPane scroll = new ScrollPane(all);
+        scroll.getStyleClass().add("column-scroll");
+        scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
+        this.node = scroll;
+    }
+
+    Node node() {
+        return node;
+    }
+
+    void update() {
+        session.plan().filter(p -> p != of).ifPresent(plan -> {
+            of = plan;
+            lane.want(new Order<>(Texts.of("work.ordering"), _ -> WholeRun.of(plan), this::ordered, e -> session.trouble(Texts.of("work.failed", Texts.reason(e)))));
+        });
+        show();
+    }
+
+    private void ordered(WholeRun newRun) {
+        run = newRun;
+        chosen = null;
+        show();
+    }
+
+    private void choose(RunTask task) {
+        chosen = task;
+        show();
+    }
+
+    /** What was chosen, or what hands do first. */
+    private Optional<Schedule.Slot> slot() {
+        List<Schedule.Slot> slots = run == null ? List.of() : run.schedule().slots();
+        return slots.stream().filter(s -> s.task().equals(chosen)).findFirst()
+                .or(() -> slots.stream().filter(s -> s.task().handsS() > 0).findFirst()).or(() -> slots.stream().findFirst());
+    }
+
+    private void show() {
+        if (run == null) {
+            whole.setText(Texts.of("run.wait"));
+            return;
+        }
+        RunWords words = new RunWords(session.settings().units());
+        boolean nothing = run.tasks().isEmpty();
+        whole.setText(nothing ? Texts.of("run.nothing") : RunWords.whole(run.schedule()));
+        chart.show(run, slot().map(Schedule.Slot::task).orElse(null));
+        now.getChildren().setAll(nothing ? List.of() : nowRows(words));
+        why.getChildren().setAll(nothing ? List.of() : whyRows(words));
+        ready.getChildren().setAll(nothing ? List.of() : readyRows());
+    }
+
+    private List<Node> nowRows(RunWords words) {
+        List<Node> rows = new ArrayList<>();
+        slot().ifPresent(s -> {
+            RunTask t = s.task();
+            boolean first = s.startS() - s.setupS() < 1;
+            rows.add(Controls.caption(first ? Texts.of("run.now") : Texts.of("run.at", RunWords.at(s.startS()))));
+            rows.add(Controls.label(RunWords.task(t), "card-title"));
+            rows.add(Controls.label(words.detail(t)));
+            run.schedule().slots().stream().filter(o -> o.task().machine().kind().isOne() && !o.task().equals(t) && o.startS() <= s.startS() + 1 && o.endS() > s.startS() + 1)
+                    .findFirst().ifPresent(o -> rows.add(Controls.label(Texts.of("run.meanwhile", RunWords.machine(o.task().machine()), RunWords.task(o.task())), "hint")));
+            if (s.setupS() > 0) {
+                rows.add(Controls.label(Texts.of(t.celsius() > 0 ? "run.warm-first" : "run.film-first", Words.duration(s.setupS()), session.words().degrees(t.celsius())), "hint"));
+            }
+            boolean cut = t.kind() == RunTask.Kind.CUT;
+            done.setText(Texts.of("run.done." + t.kind()));
+            HBox buttons = new HBox(done);
+            if (!cut && t.kind() != RunTask.Kind.PRINT) {
+                buttons.getChildren().add(wrong);
+            }
+            buttons.getChildren().add(open);
+            buttons.getStyleClass().add("buttons");
+            rows.add(buttons);
+        });
+        return rows;
+    }
+
+    private List<Node> whyRows(RunWords words) {
+        List<Node> rows = new ArrayList<>(List.of(Controls.caption(Texts.of("run.why"))));
+        words.why(run.schedule()).forEach(w -> rows.add(Controls.label(w)));
+        List<String[]> wins = RunWords.wins(run);
+        if (!wins.isEmpty()) {
+            rows.add(Controls.caption(Texts.of("run.if-you-had")));
+            wins.forEach(w -> rows.add(Controls.row(w[0], Controls.figure(w[1]))));
+        }
+        return rows;
+    }
+
+    private List<Node> readyRows() {
+        Schedule s = run.schedule();
+        List<Node> rows = new ArrayList<>(List.of(Controls.caption(Texts.of("run.ready")),
+                Controls.label(Words.clock(LocalDateTime.now().plusSeconds(Math.round(s.endS()))), "ready-at"),
+                Controls.label(Texts.of("run.if-you-begin-now"), "hint")));
+        for (Machine m : run.machines()) {
+            if (m.kind().isOne()) {
+                rows.add(Controls.row(Texts.of("run.busy", RunWords.machine(m)), Controls.figure(Math.round(100 * s.busy(m)) + " %")));
+            }
+        }
+        rows.add(Controls.row(Texts.of("run.busy", Texts.of("run.hands")), Controls.figure(Math.round(100 * s.handsBusy(1)) + " %")));
+        rows.add(Controls.row(Texts.of("run.heat-ups"), Controls.figure(String.valueOf(s.heatUps()))));
+        rows.add(Controls.row(Texts.of("run.film-changes"), Controls.figure(String.valueOf(s.filmChanges()))));
+        rows.add(Controls.button("run-print", Texts.of("run.print"), () -> whole.fireEvent(new AskFor(AskFor.What.RUN))));
+        return rows;
+    }
+
+    // ---- as it goes
+
+    private void tick() {
+        slot().map(Schedule.Slot::task).ifPresent(t -> {
+            switch (t.kind()) {
+                case CUT -> open();
+                case PRESS, LAY, TAKE_OUT -> session.editMade(m -> lastOf(t) ? finished(m.withDone(t.id()), t) : m.withDone(t.id()));
+                default -> session.editMade(m -> m.withDone(t.id()));
+            }
+        });
+    }
+
+    /** Whether nothing of the line is left in the run after it. */
+    private boolean lastOf(RunTask t) {
+        return run.tasks().stream().noneMatch(o -> o.after().contains(t.id()));
+    }
+
+    private Made finished(Made made, RunTask t) {
+        Made all = made;
+        for (String line : t.lines()) {
+            all = all.withPressed(line, session.job().line(line).map(l -> l.copies()).orElse(0));
+        }
+        return all;
+    }
+
+    private void open() {
+        slot().map(Schedule.Slot::task).ifPresent(t -> {
+            session.openLine(t.lines().stream().sorted().findFirst().orElse(session.line().id()));
+            session.show(t.kind() == RunTask.Kind.CUT ? Bench.CUT : t.kind() == RunTask.Kind.WEED ? Bench.LOADS : Bench.FINISH);
+        });
+    }
+
+    /** One came out wrong: it is cut again, in the size that was laid last. */
+    private void wrong() {
+        slot().map(Schedule.Slot::task).ifPresent(t -> {
+            Optional<CutItem> laid = of.runs().stream().filter(r -> r.load().order() == t.order()).flatMap(r -> r.load().placed().stream().map(p -> p.item()))
+                    .reduce((_, later) -> later);
+            String line = laid.map(CutItem::lineId).orElse(t.lines().stream().sorted().findFirst().orElse(session.line().id()));
+            String size = laid.map(CutItem::size).or(() -> of.line(line).map(l -> l.sizeOfPiece(session.job().made().pressed(line)).id())).orElse("");
+            session.editMade(m -> m.withSpoiled(line, size));
+        });
+    }
+
+    void close() {
+        lane.stop();
+    }
+}
