@@ -222,8 +222,10 @@ final class MakeCommand implements Callable<Integer> {
         made.files().keySet().forEach(f -> text.println(CliTexts.text("make.wrote", out.resolve(f))));
         plan.snags().forEach(s -> text.println(
                 CliTexts.text(s.gravity() == Snag.Gravity.STOPS ? "make.stops" : "make.snag", words.snag(s, plan)) + cures(remedies, s)));
-        made.dryRun().ifPresent(d -> text.println(CliTexts.text(d.isTrue() ? "make.true" : "make.untrue", words.unit().fine(d.worstMm()),
-                d.isTrue() ? "" : words.where(d.worst()))));
+        made.dryRun().ifPresent(d -> {
+            text.println(CliTexts.text(d.isCutTrue() ? "make.true" : "make.untrue", words.unit().fine(d.worstMm()), d.isCutTrue() ? "" : words.where(d.worst())));
+            d.spoiled().forEach(p -> p.faults().forEach(f -> text.println(CliTexts.text("make.pressed-badly", words.pressed(p, f, plan)))));
+        });
         if (stopped) {
             text.println(CliTexts.text("make.stopped"));
         }

@@ -6,6 +6,8 @@ import jurren.core.dryrun.InkSheet;
 import jurren.core.plan.Plan;
 import jurren.core.stop.Stop;
 import jurren.standins.cutter.HpglInterpreter;
+import jurren.formats.plan.PlanJson;
+import jurren.standins.press.StandInPress;
 import jurren.standins.printer.StandInPrinter;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -35,7 +37,11 @@ public final class DryRunner {
             stop.look();
             return printed(i + 1, files.get(i));
         }).toList();
-        return DryRun.of(plan, sheets, prints);
+        try {
+            return DryRun.of(plan, sheets, prints).with(StandInPress.press(PlanJson.steps(plan), plan));
+        } catch (IOException e) {
+            throw new UncheckedIOException("the written steps cannot be read", e);
+        }
     }
 
     private static InkSheet printed(int order, byte[] file) {

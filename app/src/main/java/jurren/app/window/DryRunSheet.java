@@ -28,6 +28,7 @@ import jurren.formats.print.Proof;
 /** Runs the whole job on the stand-ins and shows how the result compares with the art. */
 final class DryRunSheet {
     private static final double PICTURE_HEIGHT = 430;
+    private static final int MOST_FAULTS = 5;
 
     private record Result(DryRun run, Image picture) {
     }
@@ -78,13 +79,18 @@ final class DryRunSheet {
         picture.setSmooth(true);
         picture.setAccessibleText(Texts.of("dry-run.picture"));
         VBox figures = new VBox(
-                Controls.label(Texts.of(good ? "dry-run.good" : "dry-run.bad"), good ? "card-title" : "dry-run-bad"),
+                Controls.label(Texts.of(good ? "dry-run.good" : run.isCutTrue() ? "dry-run.badly-pressed" : "dry-run.bad"), good ? "card-title" : "dry-run-bad"),
                 Controls.row(Texts.of("dry-run.match"), Controls.figure(String.format(Locale.ROOT, "%.2f %%", run.matchPercent()))),
                 Controls.row(Texts.of("dry-run.worst"), Controls.figure(session.unit().fine(run.worstMm()))),
                 Controls.row(Texts.of("dry-run.copies"), Controls.figure(String.valueOf(run.copies().size()))),
                 Controls.row(Texts.of("dry-run.loads"), Controls.figure(String.valueOf(plan.runs().size()))),
                 Controls.row(Texts.of("dry-run.prints"), Controls.figure(String.valueOf(plan.prints().size()))),
                 Controls.label(Texts.of("dry-run.shown", worst.copy(), worst.size()), "hint"));
+        if (!run.pressed().isEmpty()) {
+            figures.getChildren().add(Controls.row(Texts.of("dry-run.pressed"), Controls.figure(Texts.of("dry-run.held", run.pressed().size() - run.spoiled().size(), run.pressed().size()))));
+            run.spoiled().stream().flatMap(p -> p.faults().stream().map(f -> session.words().pressed(p, f, plan))).limit(MOST_FAULTS)
+                    .forEach(f -> figures.getChildren().add(Controls.label(f)));
+        }
         figures.getStyleClass().add("rows");
         figures.setPrefWidth(290);
         FlowPane all = new FlowPane(20, 12, picture, figures);

@@ -40,7 +40,7 @@ import java.util.stream.IntStream;
  *   <li>The pieces are stacked in order; what is seen of each film is compared with the art.
  * </ol>
  */
-public record DryRun(List<Comparison> copies) {
+public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
     /** A plotter rounds to 0.025 mm: strips narrower than twice that are its rounding, not film. */
     private static final double ROUNDING_MM = 0.05;
 
@@ -49,6 +49,7 @@ public record DryRun(List<Comparison> copies) {
 
     public DryRun {
         copies = List.copyOf(copies);
+        pressed = List.copyOf(pressed);
     }
 
     public double matchPercent() {
@@ -60,9 +61,24 @@ public record DryRun(List<Comparison> copies) {
         return copies.stream().mapToDouble(Comparison::worstMm).max().orElse(0);
     }
 
-    /** Whether every edge lies where the art has it, after the plotter's rounding. */
+    /** Whether every edge lies where the art has it, after the plotter's rounding, and nothing suffered under the press. */
     public boolean isTrue() {
+        return isCutTrue() && spoiled().isEmpty();
+    }
+
+    /** Whether every edge lies where the art has it. */
+    public boolean isCutTrue() {
         return worstMm() <= TRUE_MM;
+    }
+
+    /** Those that did not come out well from under the press. */
+    public List<PressedPiece> spoiled() {
+        return pressed.stream().filter(p -> !p.faults().isEmpty()).toList();
+    }
+
+    /** With what a press made of it. */
+    public DryRun with(List<PressedPiece> underHeat) {
+        return new DryRun(copies, underHeat);
     }
 
     /** The copy that agrees least; throws when there is none. */
@@ -106,7 +122,7 @@ public record DryRun(List<Comparison> copies) {
                 return compare(plan, sheet, i, pieces, print.look());
             }).toList());
         }
-        return new DryRun(all);
+        return new DryRun(all, List.of());
     }
 
     /** A material that needs several passes is cut free only where the knife went as often. */

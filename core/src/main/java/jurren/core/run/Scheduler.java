@@ -29,7 +29,7 @@ public final class Scheduler {
     private static final double ROOM_C = 22;
     /** Taking one film out and another in, beyond what each load takes. */
     public static final double FILM_CHANGE_S = 40;
-    private static final long MOST_STEPS = 20_000_000;
+    private static final long MOST_STEPS = 10_000_000;
     private static final int MOST_TRIES = 6000;
 
     private final List<RunTask> tasks;

@@ -75,7 +75,7 @@ class SchedulerTest {
     @Test
     void noMachineAndNoHandsAreUsedTwiceAtOnce() {
         Random random = new Random(11);
-        for (int k = 0; k < 30; k++) {
+        for (int k = 0; k < 20; k++) {
             List<RunTask> tasks = random(random, 5 + random.nextInt(40));
             Means means = new Means(1 + random.nextInt(3), random.nextBoolean() ? Map.of() : Map.of(PRESS, 2));
             Schedule s = Scheduler.of(tasks, means);

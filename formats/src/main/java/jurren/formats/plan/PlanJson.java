@@ -41,14 +41,7 @@ public final class PlanJson {
 
     public static byte[] write(Plan plan, WholeRun whole, Optional<DryRun> dryRun, Remedies remedies) {
         ObjectNode root = MAPPER.createObjectNode().put("format", 1).put("job", plan.job().name());
-        ArrayNode lines = root.putArray("lines");
-        for (LinePlan line : plan.lines()) {
-            for (SizePlan size : line.sizes()) {
-                if (size.count() > 0) {
-                    line(lines.addObject(), line, size);
-                }
-            }
-        }
+        lines(root, plan);
         ArrayNode loads = root.putArray("loads");
         plan.runs().forEach(run -> load(loads.addObject(), run));
         shopping(root.putArray("toBuy"), plan);
@@ -57,13 +50,45 @@ public final class PlanJson {
         run(root.putObject("run"), whole);
         ArrayNode snags = root.putArray("snags");
         plan.snags().forEach(s -> snag(snags.addObject(), s, plan, remedies));
-        dryRun.ifPresent(d -> root.putObject("dryRun").put("true", d.isTrue())
-                .put("matchPercent", rounded(d.matchPercent(), 4)).put("worstMm", rounded(d.worstMm(), 4)));
+        dryRun.ifPresent(d -> dryRun(root.putObject("dryRun"), d, plan));
         DefaultPrettyPrinter printer = new DefaultPrettyPrinter().withArrayIndenter(DefaultIndenter.SYSTEM_LINEFEED_INSTANCE);
         try {
             return (MAPPER.writer(printer).writeValueAsString(root) + "\n").getBytes(StandardCharsets.UTF_8);
         } catch (JsonProcessingException e) {
             throw new IllegalStateException(e);
+        }
+    }
+
+    private static void dryRun(ObjectNode node, DryRun d, Plan plan) {
+        node.put("true", d.isTrue()).put("matchPercent", rounded(d.matchPercent(), 4)).put("worstMm", rounded(d.worstMm(), 4));
+        ArrayNode pressed = node.putArray("pressed");
+        d.pressed().forEach(p -> {
+            ObjectNode piece = pressed.addObject().put("line", p.lineId()).put("place", p.place()).put("size", p.size());
+            ArrayNode faults = piece.putArray("faults");
+            p.faults().forEach(f -> faults.addObject().put("layer", f.layer()).put("came", f.came().name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                    .put("text", WORDS.pressed(p, f, plan)));
+        });
+    }
+
+    /** What a press is told: the lines alone. */
+    public static byte[] steps(Plan plan) {
+        ObjectNode root = MAPPER.createObjectNode().put("format", 1);
+        lines(root, plan);
+        try {
+            return MAPPER.writeValueAsBytes(root);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static void lines(ObjectNode root, Plan plan) {
+        ArrayNode lines = root.putArray("lines");
+        for (LinePlan line : plan.lines()) {
+            for (SizePlan size : line.sizes()) {
+                if (size.count() > 0) {
+                    line(lines.addObject(), line, size);
+                }
+            }
         }
     }
 
@@ -146,6 +171,7 @@ public final class PlanJson {
         ArrayNode down = node.putArray("down");
         step.down().forEach(down::add);
         if (step.kind().heats()) {
+            node.put("cover", step.down().stream().anyMatch(l -> !step.layers().contains(l)));
             ArrayNode taken = node.putArray("taken");
             size.finish().heatAfter(step.order()).forEach(h -> taken.addObject().put("layer", h.layer()).put("seconds", h.totalS()));
         }

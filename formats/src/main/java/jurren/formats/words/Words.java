@@ -7,6 +7,7 @@ import jurren.core.blank.Obstacle;
 import jurren.core.finish.Press;
 import jurren.core.cure.Cure;
 import jurren.core.dryrun.Comparison;
+import jurren.core.dryrun.PressedPiece;
 import jurren.core.finish.Solved;
 import jurren.core.finish.Step;
 import jurren.core.hold.Verdict;
@@ -32,6 +33,8 @@ import java.util.stream.Collectors;
 public final class Words {
     private static final ResourceBundle TEXTS = ResourceBundle.getBundle("jurren.formats.words.words");
 
+    /** What scorches is hotter than this, or no longer. */
+    private static final double SECONDS_NOT_DEGREES = 100;
     private final LengthUnit unit;
     private final HeatUnit heat;
     private final StepWords steps = new StepWords(this);
@@ -146,6 +149,13 @@ public final class Words {
                 ? unit.format(cure.figure()) : unit.fine(cure.figure()) : "";
         String name = cure.kind() == Cure.Kind.REMOVE_TREATMENT ? treatment(cure.name()) : cure.name();
         return text("cure." + key(cure.kind()), figure, Math.round(cure.figure()), name);
+    }
+
+    /** What came out from under the press, in a sentence. */
+    public String pressed(PressedPiece p, PressedPiece.Fault f, Plan plan) {
+        String layer = plan.line(p.lineId(), p.place()).map(l -> layerName(l, f.layer())).orElse("");
+        String figure = f.figure() == 0 ? "" : f.came() == PressedPiece.Came.SCORCHED && f.figure() < SECONDS_NOT_DEGREES ? seconds(f.figure()) : degrees(f.figure());
+        return text("pressed." + key(f.came()), p.lineId(), p.size(), layer, figure);
     }
 
     /** Which piece of a dry run is meant. */

@@ -62,7 +62,7 @@ class JobPapersTest {
     /** Not while the class is still being made: another thread runs what is given here. */
     @BeforeAll
     static void writeAll() {
-        files = JobPapers.all(PLAN, JobPapers.cutFiles(PLAN), JobPapers.printFiles(PLAN), () -> new DryRun(List.of()), Units.AMERICAN, Remedies.NONE).files();
+        files = JobPapers.all(PLAN, JobPapers.cutFiles(PLAN), JobPapers.printFiles(PLAN), () -> new DryRun(List.of(), List.of()), Units.AMERICAN, Remedies.NONE).files();
     }
 
     @Test
@@ -193,7 +193,7 @@ class JobPapersTest {
         Plan plan = new Planner().plan(DemoJob.make(), BuiltInShop.read());
         assertThat(plan.job().lines()).extracting(l -> l.id()).containsExactly("A", "B", "C", "D", "E");
         assertThat(plan.snags()).as("the demo has nothing to mend; a jar's label wants to be washed by hand").singleElement().isInstanceOf(Snag.HoldsWithCare.class);
-        Map<String, byte[]> all = JobPapers.all(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan), () -> new DryRun(List.of()), Units.METRIC, Remedies.NONE).files();
+        Map<String, byte[]> all = JobPapers.all(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan), () -> new DryRun(List.of(), List.of()), Units.METRIC, Remedies.NONE).files();
         try (PDDocument pdf = Loader.loadPDF(all.get("ticket.pdf"))) {
             assertThat(pdf.getNumberOfPages()).as("a cover, front, back, and four more lines").isEqualTo(7);
             PDFTextStripper page = new PDFTextStripper();

@@ -1,0 +1,2 @@
+/** The simulated press: takes written steps and says what came out. */
+package jurren.standins.press;

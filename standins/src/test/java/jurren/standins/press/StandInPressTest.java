@@ -1,0 +1,100 @@
+package jurren.standins.press;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import jurren.core.art.Films;
+import jurren.core.art.Motif;
+import jurren.core.art.Pose;
+import jurren.core.art.Shape;
+import jurren.core.dryrun.PressedPiece;
+import jurren.core.dryrun.PressedPiece.Came;
+import jurren.core.job.Job;
+import jurren.core.job.NewJobs;
+import jurren.core.job.Shop;
+import jurren.core.job.SizeEntry;
+import jurren.core.plan.Plan;
+import jurren.core.plan.Planner;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.demo.DemoJob;
+import jurren.formats.plan.PlanJson;
+import org.junit.jupiter.api.Test;
+
+class StandInPressTest {
+    private static final Shop SHOP = BuiltInShop.read();
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    /** Squares of different materials, each smaller one on the one before. */
+    private static Plan plan(String blank, String colour, String... materials) {
+        Job job = NewJobs.onBlank(SHOP.blank(blank).orElseThrow(), "Squares", "squares", colour, materials[0]);
+        List<Motif> motifs = new ArrayList<>();
+        for (int i = 0; i < materials.length; i++) {
+            motifs.add(new Motif("m" + (i + 1), "square " + i, new Shape(Shape.Kind.RECTANGLE, 120 - 30 * i, 120 - 30 * i, 4, 0,
+                    SHOP.material(materials[i]).orElseThrow().colours().get(i + 1).colour()), List.of(), Pose.at(0, 180))
+                    .withFilms(Films.allOf(materials[i])));
+        }
+        String size = SHOP.blank(blank).orElseThrow().reference().id();
+        return new Planner().plan(job.withLine("A", l -> l.withMotifs(motifs).withSizes(List.of(SizeEntry.of(size, 1)))), SHOP);
+    }
+
+    private static List<Came> pressed(Plan plan, Consumer<ArrayNode> changed) throws IOException {
+        JsonNode written = MAPPER.readTree(PlanJson.steps(plan));
+        changed.accept((ArrayNode) written.path("lines").path(0).path("steps"));
+        return StandInPress.press(MAPPER.writeValueAsBytes(written), plan).getFirst().faults().stream().map(PressedPiece.Fault::came).distinct().toList();
+    }
+
+    private static ObjectNode first(ArrayNode steps, String kind) {
+        for (JsonNode s : steps) {
+            if (s.path("kind").asText().equals(kind)) {
+                return (ObjectNode) s;
+            }
+        }
+        throw new AssertionError("no " + kind);
+    }
+
+    private static void drop(ArrayNode steps, String kind) {
+        for (int i = 0; i < steps.size(); i++) {
+            if (steps.get(i).path("kind").asText().equals(kind)) {
+                steps.remove(i);
+                return;
+            }
+        }
+    }
+
+    @Test
+    void whatWasSolvedComesOutWell() throws IOException {
+        assertThat(pressed(plan("tee-adult", "black", "smooth-film", "smooth-film", "glitter-film"), _ -> { })).isEmpty();
+        assertThat(pressed(plan("tee-adult", "black", "smooth-film", "puff-film"), _ -> { })).isEmpty();
+        assertThat(pressed(plan("tee-adult", "black", "smooth-film", "low-heat-film"), _ -> { })).isEmpty();
+        Plan demo = new Planner().plan(DemoJob.make(), SHOP);
+        List<PressedPiece> all = StandInPress.press(PlanJson.steps(demo), demo);
+        assertThat(all).hasSizeGreaterThan(8).allSatisfy(p -> assertThat(p.faults()).as("%s %s %s", p.lineId(), p.place(), p.size()).isEmpty());
+    }
+
+    @Test
+    void aWrongSequenceComesOutWrong() throws IOException {
+        Plan two = plan("tee-adult", "black", "smooth-film", "smooth-film");
+        assertThat(pressed(two, s -> first(s, "press").put("seconds", 6))).contains(Came.NOT_BONDED);
+        assertThat(pressed(two, s -> first(s, "press").put("celsius", 140))).contains(Came.NOT_BONDED);
+        assertThat(pressed(two, s -> first(s, "press").put("pressure", "light"))).contains(Came.NOT_BONDED);
+        assertThat(pressed(two, s -> first(s, "press").put("celsius", 175))).contains(Came.SCORCHED);
+        assertThat(pressed(two, s -> first(s, "press").put("seconds", 40))).contains(Came.SCORCHED);
+        assertThat(pressed(two, s -> first(s, "peel").put("seconds", 6))).as("peeled hot").containsExactly(Came.LIFTED);
+        assertThat(pressed(two, s -> drop(s, "peel"))).as("laid on the carrier").contains(Came.NOT_BONDED);
+        assertThat(pressed(two, s -> first(s, "press").put("cover", false))).containsExactly(Came.MARKED);
+        assertThat(pressed(two, s -> drop(s, "press"))).contains(Came.NOT_BONDED);
+        Plan puff = plan("tee-adult", "black", "puff-film");
+        assertThat(pressed(puff, s -> s.add(first(s, "press").deepCopy()))).contains(Came.SQUASHED);
+        assertThat(pressed(puff, s -> first(s, "press").put("pressure", "firm"))).contains(Came.SQUASHED);
+        Plan sport = plan("tee-sport", "black", "stretch-film");
+        assertThat(pressed(sport, _ -> { })).isEmpty();
+        assertThat(pressed(sport, s -> first(s, "press").put("celsius", 156))).contains(Came.DYE_MOVED);
+    }
+}
