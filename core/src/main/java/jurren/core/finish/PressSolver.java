@@ -67,7 +67,8 @@ public final class PressSolver {
         }
         boolean few = p.layers().size() <= Pressing.MOST_EXACT;
         Set<Limit> needed = new LinkedHashSet<>(limits);
-        for (Limit.Kind kind : Limit.Kind.values()) {
+        // what lies on what and heat say more than seconds, so they are spared last
+        for (Limit.Kind kind : List.of(Limit.Kind.values()).reversed()) {
             spare(p, limits, needed, limits.stream().filter(l -> l.kind() == kind).toList());
         }
         for (Limit l : few ? List.copyOf(needed) : List.<Limit>of()) {

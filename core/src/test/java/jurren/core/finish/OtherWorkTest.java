@@ -10,8 +10,12 @@ import jurren.core.blank.MadeOf;
 import jurren.core.material.Peel;
 import jurren.core.material.Pressure;
 import jurren.core.material.Recipe;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.Region;
 import org.junit.jupiter.api.Test;
 
 /** Table work, and the presses of a dye print. */
@@ -75,5 +79,42 @@ class OtherWorkTest {
     void aStencilThatSticksIsLiftedAfterThePaint() {
         assertThat(HandWork.of(HandWork.each(new StencilFilmWork(), 1), false).steps()).extracting(Step::kind).containsSubsequence(Step.Kind.LIFT,
                 Step.Kind.PAINT, Step.Kind.LIFT_STENCIL, Step.Kind.DRY);
+    }
+
+    /** Two vinyls that do not meet go in one tape, with 25 s for the second; the third lies on the first. */
+    @Test
+    void whatDoesNotMeetGoesOnInOneTape() {
+        List<HandWork.Task> each = HandWork.each(new TableWork(), 3);
+        Lying lying = new Lying(List.of(0b100L, 0L, 0L), List.of(0L, 0L, 0L));
+        List<HandWork.Task> goes = HandWork.inGoes(each, lying);
+        assertThat(goes).extracting(HandWork.Task::layers).containsExactly(List.of(1, 2), List.of(3));
+        FinishSequence work = HandWork.of(goes, false);
+        assertThat(work.steps()).filteredOn(s -> s.kind() == Step.Kind.TAPE).extracting(Step::seconds).containsExactly(70.0, 45.0);
+        assertThat(HandWork.inGoes(HandWork.each(new StencilWork(), 2), Lying.apart(2))).as("one plate a colour").hasSize(2);
+        assertThat(HandWork.of(each, true).steps().getFirst().kind()).as("no alcohol on cloth").isEqualTo(Step.Kind.LINT);
+    }
+
+    /** A ring of 40 mm outside and 20 mm inside: 5 + 0.06 pi · 10 + 2 = 8.9 s; a speck takes tweezers. */
+    @Test
+    void weedingTakesAsLongAsItsEdgesAndInsides() {
+        Region ring = disc(20).minus(disc(10));
+        assertThat(Weeding.seconds(ring)).isEqualTo(Math.ceil(5 + 0.06 * Math.PI * 10 + 2));
+        assertThat(Weeding.seconds(ring.weld(Region.of(Box.ofSize(50, 0, 1, 1))))).isGreaterThanOrEqualTo(Weeding.seconds(ring) + 3);
+        assertThat(Weeding.seconds(Region.EMPTY)).isZero();
+    }
+
+    private static Region disc(double radius) {
+        return Region.of(Box.ofSize(-0.001, -0.001, 0.002, 0.002)).grown(radius, CornerStyle.ROUND);
+    }
+
+    /** While one cools the next is pressed: two films on each other, busy 27, 8 and more; waits of 19 s vanish from the second piece on. */
+    @Test
+    void severalPiecesInTurnDoNotWait() {
+        FinishSequence one = FilmPressTest.press(COTTON, RECIPE, RECIPE);
+        assertThat(one.secondsFor(1)).isCloseTo(one.secondsPerPiece(), within(1e-9));
+        double busy = one.secondsPerPiece() - 2 * 19;
+        assertThat(one.secondsFor(10)).as("each stage of ten pieces takes longer than one cools").isCloseTo(10 * busy, within(1e-9));
+        FinishSequence four = one.sideBySide(4);
+        assertThat(four.secondsPerPiece()).isCloseTo(one.secondsPerPiece() - 22 * 0.75, within(1e-9));
     }
 }
