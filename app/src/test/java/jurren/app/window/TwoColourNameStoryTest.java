@@ -133,7 +133,7 @@ class TwoColourNameStoryTest extends WindowTest {
         click("bench-finish");
         settle();
         List<Step> steps = on(() -> session.linePlan().orElseThrow().finish().steps());
-        assertThat(steps).hasSize(6);
+        assertThat(steps).as("weed, warm, tack, peel, press, peel, again").hasSize(7);
         for (int piece = 0; piece < 3; piece++) {
             for (int i = 0; i < steps.size(); i++) {
                 click("timer-next");

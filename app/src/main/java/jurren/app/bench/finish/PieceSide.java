@@ -186,8 +186,10 @@ final class PieceSide {
         session.linePlan().ifPresent(plan -> {
             SizePlan now = plan.sizeOfPiece(session.job().made().pressed(session.line().id()));
             if (size == null || !now.finish().steps().equals(steps)) {
+                Optional<Step> was = step();
                 steps = now.finish().steps();
-                at = 0;
+                at = Math.max(0, steps.indexOf(was.flatMap(w -> steps.stream().filter(s -> s.kind() == w.kind() && s.layers().equals(w.layers())
+                        && s.position() == w.position()).findFirst()).orElse(null)));
                 timer.set(step().map(Step::seconds).orElse(0.0));
                 ticks.stop();
             }

@@ -90,7 +90,7 @@ final class PressWishes {
     }
 
     private void last() {
-        if (layer().isEmpty() || seconds.isDisabled()) {
+        if (layer().isEmpty() || step.filter(s -> s.kind() == Step.Kind.PRESS).isEmpty()) {
             return;
         }
         try {
