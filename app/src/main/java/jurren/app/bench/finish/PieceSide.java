@@ -188,8 +188,7 @@ final class PieceSide {
             if (size == null || !now.finish().steps().equals(steps)) {
                 Optional<Step> was = step();
                 steps = now.finish().steps();
-                at = Math.max(0, steps.indexOf(was.flatMap(w -> steps.stream().filter(s -> s.kind() == w.kind() && s.layers().equals(w.layers())
-                        && s.position() == w.position()).findFirst()).orElse(null)));
+                at = was.flatMap(this::alike).map(steps::indexOf).orElse(0);
                 timer.set(step().map(Step::seconds).orElse(0.0));
                 ticks.stop();
             }
@@ -197,6 +196,11 @@ final class PieceSide {
         });
         SnagCards.show(snags, session, SnagCards.of(session, FinishBench.MENDS));
         show();
+    }
+
+    /** The same in a sequence that was solved anew. */
+    private Optional<Step> alike(Step was) {
+        return steps.stream().filter(s -> s.kind() == was.kind() && s.layers().equals(was.layers()) && s.position() == was.position()).findFirst();
     }
 
     private void show() {
