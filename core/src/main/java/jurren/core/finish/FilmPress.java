@@ -22,6 +22,7 @@ import jurren.core.material.Peel;
  */
 public final class FilmPress {
     private static final double MASK_S = 20;
+    private static final double SET_STONES_S = 90;
     private static final double PILLOW_S = 10;
     private static final double WAY_UP_S = 5;
     private static final double TURN_OVER_S = 15;
@@ -64,9 +65,7 @@ public final class FilmPress {
 
     private static void close(StepList b, Pressing p, Closing c) {
         for (int i : c.laid()) {
-            if (p.layers().get(i).masked()) {
-                b.hand(Step.Kind.MASK, p.layers().get(i).layer(), MASK_S);
-            }
+            p.layers().get(i).readied().ifPresent(kind -> b.hand(kind, p.layers().get(i).layer(), kind == Step.Kind.MASK ? MASK_S : SET_STONES_S));
             if (p.layers().get(i).sheet()) {
                 b.hand(Step.Kind.TAPE_SHEET, p.layers().get(i).layer(), DyePress.TAPE_S);
             }

@@ -74,7 +74,13 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
     }
 
     static List<Layer> underHeat(List<Layer> layers) {
-        return layers.stream().filter(l -> Ways.of(l.material()).byHand().isEmpty()).toList();
+        return layers.stream().filter(l -> Ways.of(l.material()).byHand().isEmpty()).map(Finisher::underPlaten).toList();
+    }
+
+    /** Of a template not the plate but what is set into it. */
+    private static Layer underPlaten(Layer l) {
+        return l.role() != Layer.Role.PLATE ? l : new Layer(l.order(), l.film(), l.material(), l.role(), l.making(), l.stock(), l.seen(), l.seen(), l.unwelded(), l.join(),
+                l.thinnest(), l.print());
     }
 
     /** In the order in which they are laid: behind glass the one seen first goes first. */
@@ -178,7 +184,7 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
         boolean sheet = way.isSheet(layer);
         Recipe recipe = (sheet ? m.printRecipe() : Optional.<Recipe>empty()).or(m::recipe).orElseThrow();
         Set<Integer> reach = platen.reaching(layer.region());
-        return new Pressed(layer.order(), recipe, sheet, way.isMasked(), m.topOnly() && !sheet, layer.thicknessMm(),
+        return new Pressed(layer.order(), recipe, sheet, way.readied(), m.topOnly() && !sheet, layer.thicknessMm(),
                 platen.times(layer.region()), reach.isEmpty() ? new HashSet<>(Set.of(0)) : reach);
     }
 

@@ -3,6 +3,7 @@ package jurren.core.way;
 import java.util.List;
 import java.util.Optional;
 import jurren.core.finish.HandWork;
+import jurren.core.finish.Step;
 import jurren.core.geometry.Region;
 import jurren.core.layer.Edging;
 import jurren.core.layer.Layer;
@@ -47,9 +48,9 @@ public interface Way {
         return false;
     }
 
-    /** Whether a mask carries it onto the thing, face up. */
-    default boolean isMasked() {
-        return false;
+    /** What hands do to it before it is laid under the press: mask it, set its stones. */
+    default Optional<Step.Kind> readied() {
+        return Optional.empty();
     }
 
     /** Whether its own figures (bridges, strips) stay as wide when the art is made for another size. */

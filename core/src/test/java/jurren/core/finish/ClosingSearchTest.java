@@ -145,7 +145,7 @@ class ClosingSearchTest {
             boolean once = random.nextInt(8) == 0;
             Recipe recipe = new Recipe(celsius, celsius - 5 * random.nextInt(2), celsius + 5 * random.nextInt(4), least, most, most + random.nextInt(25), 2, 3,
                     once ? Pressure.LIGHT : Pressure.values()[1 + random.nextInt(2)], Peel.values()[random.nextInt(3)], once);
-            layers.add(new Pressed(i + 1, recipe, random.nextInt(10) == 0, false, false, 0.1 + 0.1 * random.nextInt(3), 1 + random.nextInt(8) / 7, Set.of(0)));
+            layers.add(new Pressed(i + 1, recipe, random.nextInt(10) == 0, Optional.empty(), false, 0.1 + 0.1 * random.nextInt(3), 1 + random.nextInt(8) / 7, Set.of(0)));
             long above = 0;
             long near = 0;
             for (int j = 0; j < n; j++) {

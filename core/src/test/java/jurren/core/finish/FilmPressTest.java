@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -148,14 +149,17 @@ class FilmPressTest {
         Solved tooShort = PressSolver.solve(asked(films(RECIPE), Lying.stacked(1), COTTON, new Pressing.Seconds(1, 6)));
         assertThat(tooShort.clashes()).singleElement().satisfies(c -> assertThat(c).contains(new Limit(Limit.Kind.WISHED_SECONDS, 1)));
         assertThat(tooShort.closings()).singleElement().satisfies(c -> assertThat(c.seconds()).as("pressed without that").isGreaterThanOrEqualTo(10));
+        Pressing ring = asked(films(RECIPE, RECIPE), Lying.apart(2), COTTON, new Pressing.After(1, 2), new Pressing.After(2, 1));
+        assertThat(PressSolver.solve(ring).clashes()).as("two wishes against each other").first().satisfies(c -> assertThat(c).allMatch(Limit::isWish).hasSize(2));
+        assertThat(PressSolver.solve(ring).closings()).hasSize(2);
         Pressing against = asked(films(RECIPE, RECIPE), Lying.stacked(2), COTTON, new Pressing.After(1, 2));
         assertThat(PressSolver.solve(against).clashes()).first().satisfies(c -> assertThat(c).contains(new Limit(Limit.Kind.WISHED_ORDER, 1)));
     }
 
     @Test
     void eachPositionIsAStepOfItsOwnAndOnlySharedSpotsCountTwice() {
-        Pressed left = new Pressed(1, RECIPE, false, false, false, 0.09, 1, Set.of(0));
-        Pressed both = new Pressed(2, RECIPE, false, false, false, 0.09, 2, Set.of(0, 1));
+        Pressed left = new Pressed(1, RECIPE, false, Optional.empty(), false, 0.09, 1, Set.of(0));
+        Pressed both = new Pressed(2, RECIPE, false, Optional.empty(), false, 0.09, 2, Set.of(0, 1));
         Pressing asked = new Pressing(List.of(left, both), Lying.stacked(2), cotton("thick", 200, 90), 2, 220, OptionalDouble.empty(), List.of(), Set.of());
         FinishSequence press = press(asked);
 

@@ -48,6 +48,9 @@ final class StepWords {
             case REPRESS, WARM, MASK, TAPE_SHEET -> Words.text(key);
             default -> Words.text(key, names(step.layers(), line));
         };
+        if (step.kind().heats() && step.kind() != Step.Kind.WARM && size.finish().together() > 1 && size.count() > 1) {
+            said = said + " " + Words.text("step.together", Math.min(size.count(), size.finish().together()));
+        }
         int positions = size.platen().positions().size();
         return step.kind().heats() && positions > 1 ? said + " " + Words.text("step.position", step.position() + 1, positions) : said;
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -33,7 +34,7 @@ class FinishCasesTest {
         for (String id : materials) {
             Material m = SHOP.material(id.replace("+print", "")).orElseThrow();
             boolean sheet = id.endsWith("+print");
-            layers.add(new Pressed(layers.size() + 1, sheet ? m.printRecipe().orElseThrow() : m.recipe().orElseThrow(), sheet, false, m.topOnly() && !sheet,
+            layers.add(new Pressed(layers.size() + 1, sheet ? m.printRecipe().orElseThrow() : m.recipe().orElseThrow(), sheet, Optional.empty(), m.topOnly() && !sheet,
                     m.thicknessMm(), 1, Set.of(0)));
         }
         return new Pressing(layers, lying, cloth, 1, 220, dye, List.of(), Set.of());
@@ -123,7 +124,7 @@ class FinishCasesTest {
     @Test
     void aNameOverTwoPositionsIsHeatedTwiceAtItsSeam() {
         Material smooth = SHOP.material("smooth-film").orElseThrow();
-        Pressed wide = new Pressed(1, smooth.recipe().orElseThrow(), false, false, false, 0.09, 2, Set.of(0, 1));
+        Pressed wide = new Pressed(1, smooth.recipe().orElseThrow(), false, Optional.empty(), false, 0.09, 2, Set.of(0, 1));
         Pressing asked = new Pressing(List.of(wide), Lying.stacked(1), COTTON, 2, 220, OptionalDouble.empty(), List.of(), Set.of());
         FinishSequence f = FilmPress.of(asked, PressSolver.solve(asked), false);
         assertThat(f.steps()).filteredOn(s -> s.kind() == Step.Kind.PRESS).extracting(Step::position).containsExactly(0, 1);

@@ -30,6 +30,8 @@ import jurren.formats.words.Words;
 
 /** The whole job as one run: what is left to do, in its order from now on. What is ticked off is gone from it, and the rest is ordered anew. */
 final class RunSide {
+    /** A day for film and vinyl to set. */
+    private static final long WASH_S = 24 * 3600;
     private final Session session;
     private final Lane lane;
     private final RunChart chart;
@@ -157,6 +159,9 @@ final class RunSide {
         List<Node> rows = new ArrayList<>(List.of(Controls.caption(Texts.of("run.ready")),
                 Controls.label(Words.clock(LocalDateTime.now().plusSeconds(Math.round(s.endS()))), "ready-at"),
                 Controls.label(Texts.of("run.if-you-begin-now"), "hint")));
+        if (run.tasks().stream().anyMatch(t -> t.kind() == RunTask.Kind.PRESS || t.kind() == RunTask.Kind.LAY)) {
+            rows.add(Controls.row(Texts.of("run.first-wash"), Controls.figure(Words.clock(LocalDateTime.now().plusSeconds(Math.round(s.endS()) + WASH_S)))));
+        }
         for (Machine m : run.machines()) {
             if (m.kind().isOne()) {
                 rows.add(Controls.row(Texts.of("run.busy", RunWords.machine(m)), Controls.figure(Math.round(100 * s.busy(m)) + " %")));

@@ -1,5 +1,7 @@
 package jurren.core.way.printedheatfilm;
 
+import java.util.Optional;
+import jurren.core.finish.Step;
 import jurren.core.way.Grip;
 import jurren.core.way.PrintedAndCut;
 
@@ -11,7 +13,7 @@ public final class PrintedHeatFilm extends PrintedAndCut {
     }
 
     @Override
-    public boolean isMasked() {
-        return true;
+    public Optional<Step.Kind> readied() {
+        return Optional.of(Step.Kind.MASK);
     }
 }

@@ -1,5 +1,7 @@
 package jurren.core.way.stones;
 
+import java.util.Optional;
+import jurren.core.finish.Step;
 import jurren.core.layer.Making;
 import jurren.core.way.CutPlate;
 import jurren.core.way.Grip;
@@ -15,5 +17,10 @@ public final class Stones extends CutPlate {
     @Override
     public Grip grip() {
         return Grip.FIBRES;
+    }
+
+    @Override
+    public Optional<Step.Kind> readied() {
+        return Optional.of(Step.Kind.SET_STONES);
     }
 }

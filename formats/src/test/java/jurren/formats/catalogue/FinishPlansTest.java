@@ -1,0 +1,134 @@
+package jurren.formats.catalogue;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import jurren.core.art.Films;
+import jurren.core.art.Motif;
+import jurren.core.art.Pose;
+import jurren.core.art.Shape;
+import jurren.core.blank.Blank;
+import jurren.core.finish.HeatTaken;
+import jurren.core.finish.Step;
+import jurren.core.job.Job;
+import jurren.core.job.NewJobs;
+import jurren.core.job.Place;
+import jurren.core.job.Shop;
+import jurren.core.job.SizeEntry;
+import jurren.core.material.Material;
+import jurren.core.plan.LinePlan;
+import jurren.core.plan.Plan;
+import jurren.core.plan.Planner;
+import jurren.formats.words.Units;
+import jurren.formats.words.Words;
+import org.junit.jupiter.api.Test;
+
+/** The finish of things from the catalogue, from the art to the words of each step. */
+class FinishPlansTest {
+    private static final Shop SHOP = BuiltInShop.read();
+    private static final Planner PLANNER = new Planner();
+    private static final Words WORDS = new Words(Units.METRIC);
+
+    private static Motif square(int n, String material, double mm, double x, double y) {
+        Material m = SHOP.material(material).orElseThrow();
+        return new Motif("m" + n, "square " + n, new Shape(Shape.Kind.RECTANGLE, mm, mm, 4, 0, m.colours().get(n % m.colours().size()).colour()), List.of(),
+                Pose.at(x, y)).withFilms(Films.allOf(material));
+    }
+
+    private static Job job(String blankId, String material, int pieces, Motif... motifs) {
+        Blank blank = SHOP.blank(blankId).orElseThrow();
+        Job job = NewJobs.onBlank(blank, "Case", "case", blank.colours().getFirst().id(), material);
+        String size = blank.reference().id();
+        return job.withLine("A", l -> l.withMotifs(List.of(motifs)).withSizes(List.of(SizeEntry.of(size, pieces))));
+    }
+
+    private static LinePlan line(Job job) {
+        return PLANNER.plan(job, SHOP).lines().getFirst();
+    }
+
+    private static List<Step.Kind> kinds(LinePlan line) {
+        return line.finish().steps().stream().map(Step::kind).toList();
+    }
+
+    private static String text(LinePlan line, Step.Kind kind) {
+        Step step = line.finish().steps().stream().filter(s -> s.kind() == kind).findFirst().orElseThrow();
+        return WORDS.stepText(step, line, line.drawn());
+    }
+
+    @Test
+    void aZipHoodieLiesOnAPillow() {
+        assertThat(kinds(line(job("hoodie-adult", "smooth-film", 2, square(1, "smooth-film", 80, 0, 150))))).startsWith(Step.Kind.WEED, Step.Kind.PILLOW, Step.Kind.WARM);
+    }
+
+    @Test
+    void theSideWithPuffIsPressedLast() {
+        Job job = job("tee-adult", "puff-film", 2, square(1, "puff-film", 80, 0, 150));
+        Job both = job.withLine("A", l -> l.withPlace(Place.of("back", "smooth-film")).at(1).withMotifs(List.of(square(2, "smooth-film", 80, 0, 150))).at(0));
+        Plan plan = PLANNER.plan(both, SHOP);
+        assertThat(plan.pressingOrder("A")).extracting(LinePlan::place).containsExactly("back", "front");
+        assertThat(kinds(plan.pressingOrder("A").getFirst())).doesNotContain(Step.Kind.TURN_OVER);
+        assertThat(kinds(plan.pressingOrder("A").getLast())).startsWith(Step.Kind.WEED, Step.Kind.TURN_OVER).doesNotContain(Step.Kind.REPRESS);
+    }
+
+    /** 108 mm and 8 mm between: three by three under 381 mm. The middle of 60 to 120 s is shared by nine. */
+    @Test
+    void tilesArePressedSideBySide() {
+        LinePlan tile = line(job("tile-108", "dye-print", 12, square(1, "dye-print", 90, 0, 54)));
+        assertThat(tile.finish().together()).isEqualTo(9);
+        assertThat(text(tile, Step.Kind.PRESS)).endsWith("9 side by side.");
+        assertThat(kinds(tile)).containsExactly(Step.Kind.CLEAN, Step.Kind.TAPE_SHEET, Step.Kind.PRESS, Step.Kind.PEEL, Step.Kind.COOL);
+        assertThat(tile.finish().secondsFor(12)).isLessThan(12 * line(job("tile-108", "dye-print", 1, square(1, "dye-print", 90, 0, 54))).finish().steps().stream()
+                .filter(s -> s.kind() != Step.Kind.COOL).mapToDouble(Step::seconds).sum());
+        assertThat(WORDS.stepTitle(tile.finish().steps().get(3), tile)).isEqualTo("Remove the sheet");
+    }
+
+    @Test
+    void dyeOnAMugAndOnPolyester() {
+        assertThat(kinds(line(job("mug-11", "dye-print", 2, square(1, "dye-print", 60, 0, 48))))).containsExactly(Step.Kind.CLEAN, Step.Kind.TAPE_SHEET, Step.Kind.PRESS,
+                Step.Kind.PEEL, Step.Kind.COOL);
+        LinePlan tee = line(job("tee-sport", "dye-print", 2, square(1, "dye-print", 90, 0, 150)));
+        assertThat(kinds(tee)).containsExactly(Step.Kind.LINT, Step.Kind.WARM, Step.Kind.TAPE_SHEET, Step.Kind.PRESS, Step.Kind.PEEL);
+        assertThat(tee.finish().heat()).noneMatch(HeatTaken::tooMuch);
+    }
+
+    @Test
+    void vinylsOnABottleGoOnInAsFewTapesAsTheyCan() {
+        String v = "vinyl-permanent";
+        LinePlan apart = line(job("bottle-sport-24", v, 1, square(1, v, 30, -40, 60), square(2, v, 30, 40, 60)));
+        assertThat(apart.finish().steps()).filteredOn(s -> s.kind() == Step.Kind.LAY).singleElement().satisfies(s -> assertThat(s.layers()).hasSize(2));
+        assertThat(text(apart, Step.Kind.TAPE)).contains("They do not meet").containsPattern("Cut \\d+ mm of the 150 mm tape");
+        LinePlan stacked = line(job("bottle-sport-24", v, 1, square(1, v, 50, 0, 60), square(2, v, 30, 0, 60), square(3, v, 15, 0, 60)));
+        assertThat(stacked.finish().steps()).filteredOn(s -> s.kind() == Step.Kind.LAY).hasSize(3);
+        assertThat(kinds(stacked)).endsWith(Step.Kind.WAIT);
+        assertThat(text(stacked, Step.Kind.LAY)).startsWith("From the middle outwards");
+    }
+
+    @Test
+    void behindGlassLabelsAndStencils() {
+        LinePlan glass = line(job("window-pane", "vinyl-behind-glass", 1, square(1, "vinyl-behind-glass", 90, 0, 200), square(2, "vinyl-behind-glass", 60, 0, 200)));
+        assertThat(glass.finish().steps()).filteredOn(s -> s.kind() == Step.Kind.LAY).extracting(Step::layer).as("what is seen first goes on first").containsExactly(2, 1);
+        assertThat(kinds(line(job("label-90x50", "sticker-sheet", 1, square(1, "sticker-sheet", 40, 0, 25))))).startsWith(Step.Kind.WEED, Step.Kind.CLEAN, Step.Kind.BACKING);
+        assertThat(kinds(line(job("sign-board-400", "stencil-sheet", 1, square(1, "stencil-sheet", 90, 0, 150))))).contains(Step.Kind.PUSH_OUT, Step.Kind.PAINT, Step.Kind.LIFT_PLATE);
+        assertThat(kinds(line(job("tote", "stencil-film", 1, square(1, "stencil-film", 90, 0, 150))))).contains(Step.Kind.LINT, Step.Kind.LIFT_STENCIL).doesNotContain(Step.Kind.CLEAN);
+    }
+
+    /** Stones beside film share its closing only where both bear its heat: stones 160 to 170 °C, smooth to 165. */
+    @Test
+    void stonesAreSetBeforeTheyArePressed() {
+        LinePlan line = line(job("tee-adult", "smooth-film", 1, square(1, "smooth-film", 60, -80, 150), square(2, "stones", 40, 80, 150)));
+        assertThat(kinds(line)).containsSubsequence(Step.Kind.SET_STONES, Step.Kind.PRESS);
+        assertThat(line.finish().steps()).filteredOn(s -> s.kind() == Step.Kind.PRESS).singleElement().satisfies(s -> {
+            assertThat(s.layers()).hasSize(2);
+            assertThat(s.celsius()).isBetween(160.0, 165.0);
+        });
+    }
+
+    @Test
+    void artOverTwoPositionsSharesNothingWhereItsPiecesStandApart() {
+        LinePlan line = line(job("cushion-cover", "smooth-film", 1, square(1, "smooth-film", 60, -180, 60), square(2, "smooth-film", 60, 180, 390)));
+        assertThat(line.platen().press().platenHeightMm()).as("the larger press of the shop does it in as many").isPositive();
+        assertThat(line.platen().mostTimes()).isEqualTo(1);
+        assertThat(line.finish().steps()).filteredOn(s -> s.kind() == Step.Kind.PRESS).hasSize(line.platen().positions().size()).hasSizeGreaterThan(1)
+                .allSatisfy(s -> assertThat(WORDS.stepText(s, line, line.drawn())).contains("Position"));
+    }
+}
