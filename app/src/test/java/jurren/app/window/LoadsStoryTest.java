@@ -7,6 +7,7 @@ import java.util.List;
 import java.awt.image.BufferedImage;
 import java.nio.file.Path;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javax.imageio.ImageIO;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -133,6 +134,47 @@ class LoadsStoryTest extends WindowTest {
         });
         assertThat(loads()).extracting(l -> l.placed().size()).containsExactly(2, 2);
         assertThat(on(() -> session.shopFolder().shop().shelf())).as("kept in the person's folder").contains(first);
+    }
+
+    private void add(String width, String length) {
+        click("stock-kind-offcut");
+        run(() -> ((javafx.scene.control.ComboBox<?>) node("stock-colour")).getSelectionModel().select(2));
+        type("new-width", width);
+        type("new-length", length);
+        int before = on(() -> session.shop().shelf().size());
+        click("stock-add");
+        until(() -> session.shop().shelf().size() == before + 1);
+    }
+
+    /** Two fit on the smaller, which is taken first; the larger dropped on one of them takes all four. */
+    @Test
+    void anOffcutDroppedOnAPieceTakesItsWholeLayer() {
+        click("open-shelf");
+        add("110mm", "220mm");
+        add("280mm", "260mm");
+        click("sheet-close");
+        settle();
+        assertThat(loads()).hasSizeGreaterThan(1);
+        Stock large = on(() -> session.shop().shelf()).stream().filter(s -> s instanceof Offcut o && o.outline().areaMm2() > 60_000).findFirst().orElseThrow();
+        Node row = on(() -> stage().getScene().lookup("#shelf-" + large.id()));
+        Placed on = copy(1);
+        Load of = loads().stream().filter(l -> l.placed().contains(on)).findFirst().orElseThrow();
+        assertThat(of.stock()).isNotEqualTo(large);
+        Box there = on.box();
+        robot.drag(onScreen(row, 20, 8), MouseButton.PRIMARY).moveTo(at(0, 0)).dropTo(on(() -> {
+            double px = canvas().view().pxPerMm();
+            return canvas().localToScreen(canvas().view().x(LoadsPictureFacts.CORE_PX / px + there.centre().xMm()),
+                    canvas().view().y(LoadsPictureFacts.TITLE_PX / px + of.stock().widthMm() - there.centre().yMm()));
+        }));
+        settle();
+        assertThat(said()).contains("4 of 4 pieces");
+        assertThat(loads()).singleElement().satisfies(l -> {
+            assertThat(l.stock()).isEqualTo(large);
+            assertThat(l.placed()).hasSize(4);
+        });
+        run(session::undo);
+        settle();
+        assertThat(loads()).hasSizeGreaterThan(1);
     }
 
     /** A dark piece of 200 by 100 mm photographed at 2 pixels to the millimetre, two points 200 mm apart marked. */

@@ -5,6 +5,7 @@ import jurren.core.geometry.Piece;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
+import jurren.core.nest.Turning;
 
 /**
  * One layer of one copy, to be cut: where it belongs and how it gets there.
@@ -37,6 +38,11 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
                 ? Placement.otherYAxis().then(Placement.flipped())
                 : Placement.otherYAxis();
         return degrees == 0 ? seenByKnife : seenByKnife.then(Placement.turned(degrees));
+    }
+
+    /** How it may be turned on the film: what has a direction only about, what is printed not upside down. */
+    Turning turning() {
+        return layer.material().directed() ? Turning.HALF : layer.isPrint() ? Turning.ACROSS : Turning.QUARTER;
     }
 
     /** What it takes of the film, as the knife sees it, at the origin. */

@@ -21,7 +21,6 @@ import jurren.core.nest.Bed;
 import jurren.core.nest.Cutout;
 import jurren.core.nest.Layout;
 import jurren.core.nest.Lie;
-import jurren.core.nest.Turning;
 
 /**
  * Groups what is to be cut by film and colour and lays it on what the shelf has of it: the least valuable piece first,
@@ -171,7 +170,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
             List<Cutout> cutouts = w.items.stream().map(item -> {
                 Region carrier = carrier(item.layer());
                 Optional<Lie> pinned = laying.pin(item).flatMap(pin -> lie(pin, carrier, stock));
-                return new Cutout(carrier, turning(item), pinned);
+                return new Cutout(carrier, item.turning(), pinned);
             }).toList();
             return new Nesting.Request(cutouts, beds(stock, margin), GAP_MM);
         }
@@ -192,10 +191,6 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
         /** How it is turned to lie across. */
         private static double across(CutItem item) {
             return item.layer().isPrint() ? 270 : 90;
-        }
-
-        private static Turning turning(CutItem item) {
-            return item.layer().material().directed() ? Turning.HALF : item.layer().isPrint() ? Turning.ACROSS : Turning.QUARTER;
         }
 
         private void keep(Wanted w, List<Stock> stock, Layout layout, double margin) {
@@ -296,7 +291,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
                 }
                 double across = usable.bounds().heightMm();
                 List<Layout> inside = groups.stream().map(g -> nesting.best(new Nesting.Request(g.stream()
-                        .map(i -> new Cutout(carrier(i.layer()), turning(i))).toList(), List.of(Bed.roll(Math.max(1, across - 2 * margin), usable.bounds().widthMm())), GAP_MM))).toList();
+                        .map(i -> new Cutout(carrier(i.layer()), i.turning())).toList(), List.of(Bed.roll(Math.max(1, across - 2 * margin), usable.bounds().widthMm())), GAP_MM))).toList();
                 List<Box> boxes = IntStream.range(0, groups.size()).mapToObj(g -> box(groups.get(g), inside.get(g))).toList();
                 RowLayout.Result laid = new RowLayout(across, GAP_MM).lay(boxes.stream()
                         .map(b -> new RowLayout.Block(b.widthMm() + 2 * margin, b.heightMm() + 2 * margin)).toList());

@@ -74,6 +74,12 @@ public final class AnyDrawing {
 
     private static DrawingRead byContent(DrawingFile file, String head, byte[] content) {
         String name = file.name().toLowerCase(Locale.ROOT);
+        if (isPicture(head)) {
+            return Found.refused(Reason.IS_A_PICTURE, file, "");
+        }
+        if (content.length > 2 && (content[0] & 0xFF) == 0x1F && (content[1] & 0xFF) == 0x8B && name.endsWith(".svgz")) {
+            return SvgReader.read(file);
+        }
         if (head.contains("%PDF-")) {
             return PdfReader.read(file);
         }
@@ -90,5 +96,10 @@ public final class AnyDrawing {
         boolean markup = begin.startsWith("<") || head.startsWith("\u00ff\u00fe") || head.startsWith("\u00fe\u00ff");
         return markup && FileKind.of(content) != FileKind.WEB_PAGE ? SvgReader.read(file)
                 : Found.refused(Reason.SOMETHING_ELSE, file, FileKind.of(content).key());
+    }
+
+    private static boolean isPicture(String head) {
+        return head.startsWith("\u00ff\u00d8\u00ff") || head.startsWith("\u0089PNG") || head.startsWith("GIF8") || head.startsWith("II*\u0000") || head.startsWith("MM\u0000*")
+                || head.startsWith("BM") && head.length() > 6 && head.charAt(6) == 0 || head.startsWith("RIFF") && head.startsWith("WEBP", 8);
     }
 }

@@ -5,7 +5,10 @@ import jurren.formats.Refusal.Reason;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.drawing.FileUnit;
 import jurren.formats.drawing.Found;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.util.List;
+import java.util.zip.GZIPInputStream;
 import java.util.regex.Pattern;
 import org.w3c.dom.svg.SVGDocument;
 
@@ -22,13 +25,18 @@ import org.w3c.dom.svg.SVGDocument;
  */
 public final class SvgReader {
     private static final int MOST_BYTES = 64 << 20;
-    private static final Pattern REAL_LENGTH = Pattern.compile("[0-9.eE+]+(mm|cm|in|pt|pc|Q)");
+    private static final Pattern REAL_LENGTH = Pattern.compile("[0-9.eE+]+(mm|cm|in|pt|pc|Q)", Pattern.CASE_INSENSITIVE);
 
     private SvgReader() {
     }
 
     public static DrawingRead read(DrawingFile file) {
-        byte[] content = file.content();
+        byte[] content;
+        try {
+            content = unpacked(file.content());
+        } catch (IOException e) {
+            return refused(Reason.NOT_XML, file, e.getMessage());
+        }
         if (content.length == 0) {
             return refused(Reason.EMPTY, file, "");
         }
@@ -46,6 +54,16 @@ public final class SvgReader {
         }
     }
 
+    /** A {@code .svgz} is the same, packed; no more of it is unpacked than is taken. */
+    private static byte[] unpacked(byte[] content) throws IOException {
+        if (content.length < 2 || (content[0] & 0xFF) != 0x1F || (content[1] & 0xFF) != 0x8B) {
+            return content;
+        }
+        try (GZIPInputStream in = new GZIPInputStream(new ByteArrayInputStream(content))) {
+            return in.readNBytes(MOST_BYTES + 1);
+        }
+    }
+
     /**
      * The library meets bad data with exceptions of many unrelated kinds, all unchecked; whichever it
      * is, the drawing cannot be understood.
@@ -56,6 +74,7 @@ public final class SvgReader {
             found.guessed(FileUnit.PX_96);
         }
         try {
+            PlainDocument.make(document, found);
             PaintedTree.collect(document, found);
             return found;
         } catch (SecurityException _) {
@@ -73,7 +92,8 @@ public final class SvgReader {
 
     /** Pixels and points are told apart by hardly any two programs; only lengths of the real world are a size. */
     private static boolean saysItsSize(SVGDocument document) {
-        return REAL_LENGTH.matcher(document.getDocumentElement().getAttribute("width").strip()).matches();
+        return REAL_LENGTH.matcher(document.getDocumentElement().getAttribute("width").strip()).matches()
+                || REAL_LENGTH.matcher(document.getDocumentElement().getAttribute("height").strip()).matches();
     }
 
     private static DrawingRead refused(Reason reason, DrawingFile file, String detail) {

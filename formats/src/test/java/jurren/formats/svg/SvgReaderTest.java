@@ -11,10 +11,15 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.formats.Refusal.Reason;
 import jurren.formats.drawing.DrawingRead;
+import jurren.formats.opening.AnyDrawing;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Random;
+import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -225,5 +230,88 @@ class SvgReaderTest {
         Region square = covered(line.formatted("M10 10H60V60") + line.formatted("M10 10V60H60") + line.formatted("M20 20H30V30H20Z"));
         assertThat(square.areaMm2()).isCloseTo(2400, within(0.1));
         assertThat(square.holeCount()).isEqualTo(1);
+    }
+
+    // ---- as the world writes it
+
+    /** Two half arcs are a circle: pi r², and as wide as high. */
+    @Test
+    void aCircleOfTwoHalvesIsRound() {
+        Drawing d = taken("<path d='M10 50a40 40 0 1 0 80 0a40 40 0 1 0-80 0z'/>");
+        assertThat(region(d).areaMm2()).isCloseTo(Math.PI * 1600, within(3.0));
+        assertThat(box(d).widthMm()).isCloseTo(80, within(0.02));
+        assertThat(box(d).heightMm()).isCloseTo(80, within(0.02));
+        Drawing flags = taken("<path d='M10,50A40,40,0,01,90,50A40,40,0,01,10,50'/>");
+        assertThat(box(flags).heightMm()).as("flags written without a gap").isCloseTo(80, within(0.02));
+        Drawing ellipse = taken("<path d='M20 50A30 10 90 1 1 20.001 50Z' transform='translate(20 0)'/>");
+        assertThat(region(ellipse).areaMm2()).isCloseTo(Math.PI * 300, within(3.0));
+    }
+
+    /** After another command S and T begin with the point itself: the area under a T after a line is a triangle's. */
+    @Test
+    void smoothCurvesFollowOnlyTheirOwnKind() {
+        assertThat(region(taken("<path d='M0 0L50 0T50 50L0 50Z'/>")).areaMm2()).isCloseTo(2500, within(0.01));
+        // S after L: handles (50,0), (50,50) -> a straight edge
+        assertThat(region(taken("<path d='M0 0L50 0S50 50 50 50L0 50Z'/>")).areaMm2()).isCloseTo(2500, within(0.01));
+        assertThat(region(taken("<path d='M0 0h40v40h-40z M 60 60 l nonsense'/>")).areaMm2()).as("what came before what is broken").isCloseTo(1600, within(0.01));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = ';', value = {"rgb(255 0 0); #FF0000", "rgba(255, 0, 0, 1); #FF0000", "rgb(100% 0% 0% / 100%); #FF0000", "hsl(120, 100%, 25%); #008000",
+        "hsla(240deg 100% 50% / 1); #0000FF", "#f00f; #FF0000", "#00ff00ff; #00FF00", "hwb(0 0% 0%); #FF0000", "rebeccapurple; #663399", "hsl(.5turn 100% 50%); #00FFFF"})
+    void coloursOfTodayAreTheirColours(String value, String hex) {
+        for (String body : new String[] {"<rect width='10' height='10' fill='%s'/>", "<rect width='10' height='10' style='fill:%s'/>",
+            "<style>.a{fill:%s}</style><rect class='a' width='10' height='10'/>", "<style>:root{--c:%s}.a{fill:var(--c)}</style><rect class='a' width='10' height='10'/>"}) {
+            assertThat(taken(body.formatted(value)).shapes()).as(body).singleElement().satisfies(s -> assertThat(s.colour().hex()).isEqualToIgnoringCase(hex));
+        }
+    }
+
+    @Test
+    void whatIsNotSeenIsNotCut() {
+        Drawing d = taken("<rect width='10' height='10' fill='transparent'/><rect x='20' width='10' height='10' fill='rgba(0,0,0,0)'/><rect x='40' width='10' height='10' fill='#0000'/>"
+                + "<rect x='60' width='10' height='10' opacity='0'/><g style='display:none'><rect x='80' width='10' height='10'/></g><rect y='20' width='5' height='5'/>");
+        assertThat(d.shapes()).singleElement();
+        Drawing half = taken("<rect width='10' height='10' fill='rgba(255,0,0,.5)'/>");
+        assertThat(half.shapes()).singleElement().satisfies(s -> assertThat(s.ink()).as("seen through").isPresent());
+    }
+
+    @Test
+    void oneRuleThatIsNotKnownLosesNoOther() {
+        Drawing d = taken("<style>@import url(x.css); /* a { } */ @font-face{font-family:x} .b:not(.c){fill:blue} .a{fill:#00ff00;mask-type:alpha} .d::before{x:y}"
+                + " @media print{.a{fill:black}} @media screen{.e{fill:red}} .f, .g:has(x){fill:#0000ff}</style>"
+                + "<rect class='a' width='5' height='5'/><rect class='e' x='10' width='5' height='5'/><rect class='f' x='20' width='5' height='5'/>");
+        assertThat(d.shapes()).extracting(s -> s.colour().hex().toUpperCase(Locale.ROOT)).containsExactly("#00FF00", "#FF0000", "#0000FF");
+    }
+
+    @Test
+    void whatLeadsNowhereIsPassedOverAndSaid() {
+        DrawingRead read = read(OPEN + "<use href='#gone'/><rect width='10' height='10' fill='url(#lost) #ff0000'/><rect x='20' width='10' height='10' clip-path='url(#none)'/>"
+                + "<rect x='40' width='10' height='10' fill='url(#lost)'/><rect x='60' width='10'/></svg>");
+        Drawing d = ((DrawingRead.Taken) read).drawing();
+        assertThat(d.shapes()).hasSize(2);
+        assertThat(d.shapes().getFirst().colour().hex()).isEqualToIgnoringCase("#FF0000");
+        assertThat(((DrawingRead.Taken) read).notes()).contains(DrawingRead.Note.LEADS_NOWHERE);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"width='50mm', 50, 25", "height='50MM', 100, 50", "width='2IN', 50.8, 25.4"})
+    void theOtherSideFollowsFromTheViewBox(String said, double width, double height) {
+        DrawingRead read = read("<svg xmlns='http://www.w3.org/2000/svg' " + said + " viewBox='0 0 200 100'><rect width='200' height='100'/></svg>");
+        Box box = box(((DrawingRead.Taken) read).drawing());
+        assertThat(box.widthMm()).isCloseTo(width, within(0.01));
+        assertThat(box.heightMm()).isCloseTo(height, within(0.01));
+        assertThat(((DrawingRead.Taken) read).guessed()).isEmpty();
+    }
+
+    @Test
+    void aPackedDrawingIsUnpackedAndAPictureIsSentToBeTraced() throws IOException {
+        ByteArrayOutputStream packed = new ByteArrayOutputStream();
+        try (GZIPOutputStream out = new GZIPOutputStream(packed)) {
+            out.write((OPEN + "<rect width='10' height='10'/></svg>").getBytes(StandardCharsets.UTF_8));
+        }
+        DrawingRead read = AnyDrawing.read(new DrawingFile("kite.svgz", packed.toByteArray()));
+        assertThat(box(((DrawingRead.Taken) read).drawing()).widthMm()).isCloseTo(10, within(0.001));
+        byte[] jpeg = {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF, (byte) 0xE0, 0, 16};
+        assertThat(((DrawingRead.Refused) AnyDrawing.read(new DrawingFile("badge.jpg", jpeg))).refusal().reason()).isEqualTo(Reason.IS_A_PICTURE);
     }
 }

@@ -24,6 +24,7 @@ import jurren.core.load.Pin;
 import jurren.core.load.Placed;
 import jurren.core.load.Roll;
 import jurren.core.load.Stock;
+import jurren.core.load.WholeLayer;
 
 /** A piece on a load, chosen, dragged, turned and pinned by hand; the rest lies around it. */
 final class PieceInHand {
@@ -171,6 +172,35 @@ final class PieceInHand {
                 usable.minYMm() - box.minYMm() + Load.PINNED_IN_MM)));
     }
 
+    /** A piece of film was dropped on something that lies on a load: its whole layer goes onto it. */
+    void dropped(Stock stock, double xPx, double yPx) {
+        Point at = canvas.view().toMm(xPx, yPx);
+        Optional<LoadsPicture.Hit> hit = shown.getAsBoolean() ? picture.at(runs.get(), picture.scale(runs.get(), canvas.getWidth(), canvas.getHeight()), canvas.getWidth(), at)
+                : Optional.empty();
+        hit.ifPresentOrElse(h -> wholeLayer(h.piece().item(), stock), () -> session.say(Texts.of("loads.drop-on-piece")));
+    }
+
+    private void wholeLayer(CutItem of, Stock stock) {
+        if (!stock.isOf(of.layer().material().id(), of.layer().stock())) {
+            session.say(Texts.of("loads.other-film", stock.id()));
+            return;
+        }
+        List<CutItem> items = runs.get().stream().map(CutRun::load).filter(l -> !session.job().laying().isTaken(l.stock())).flatMap(l -> l.placed().stream()).map(Placed::item)
+                .filter(i -> i.lineId().equals(of.lineId()) && i.place().equals(of.place()) && i.layer().film().equals(of.layer().film())).toList();
+        List<Pin> pins = WholeLayer.onto(items, stock, session.shop().cutter(), session.job().framed());
+        if (pins.isEmpty()) {
+            Box b = of.layer().region().bounds();
+            session.say(Texts.of("loads.none-fits", stock.id(), session.unit().number(b.widthMm()), session.unit().format(b.heightMm())));
+            return;
+        }
+        Laying laying = session.job().laying();
+        for (Pin pin : pins) {
+            laying = laying.with(pin);
+        }
+        session.edit(session.job().withLaying(laying));
+        session.say(Texts.of("loads.layer-lies", pins.size(), items.size(), stock.id()));
+    }
+
     /** What can be done with the chosen piece; how to choose one when none is. */
     List<Node> card() {
         Optional<Placed> piece = chosen();
@@ -203,6 +233,9 @@ final class PieceInHand {
                         && !other.usable(session.shop().cutter()).isEmpty();
                 if (fits) {
                     rows.add(Controls.button("piece-to-" + other.id(), Texts.of(other instanceof Roll ? "loads.to-roll" : "loads.to-offcut", other.id()), () -> send(p, other)));
+                    if (!(other instanceof Roll)) {
+                        rows.add(Controls.button("layer-to-" + other.id(), Texts.of("loads.layer-to", other.id()), () -> wholeLayer(i, other)));
+                    }
                 }
             }
         }

@@ -1,0 +1,292 @@
+package jurren.formats.svg;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import jurren.formats.drawing.DrawingRead;
+import jurren.formats.drawing.Found;
+import org.w3c.dom.Attr;
+import org.w3c.dom.Element;
+import org.w3c.dom.NamedNodeMap;
+import org.w3c.dom.NodeList;
+import org.w3c.dom.svg.SVGDocument;
+
+/**
+ * Says the same drawing in words the library underneath understands: styles of today, lengths with capital units, curves,
+ * references that lead nowhere. What browsers pass over is passed over.
+ */
+final class PlainDocument {
+    private static final String XLINK = "http://www.w3.org/1999/xlink";
+    private static final Set<String> COLOURS = Set.of("fill", "stroke", "stop-color", "color", "flood-color");
+    private static final Map<String, String> OPACITY_OF = Map.of("fill", "fill-opacity", "stroke", "stroke-opacity", "stop-color", "stop-opacity");
+    private static final Set<String> LENGTHS = Set.of("width", "height", "x", "y", "cx", "cy", "r", "rx", "ry", "x1", "y1", "x2", "y2", "stroke-width", "font-size", "dx", "dy");
+    private static final Pattern CAPITAL_UNIT = Pattern.compile("\\s*([-+0-9.eE]+)\\s*(MM|CM|IN|PT|PC|PX|Mm|Cm|In|Pt|Px|Q|q)\\s*");
+    private static final Pattern REFERENCE = Pattern.compile("url\\(\\s*['\"]?#([^)'\"]+)['\"]?\\s*\\)\\s*(.*)");
+    private static final Pattern VARIABLE = Pattern.compile("var\\(\\s*(--[\\w-]+)\\s*(?:,\\s*([^()]*(?:\\([^()]*\\)[^()]*)*))?\\)");
+    private static final Pattern DECLARED = Pattern.compile("(--[\\w-]+)\\s*:\\s*([^;}]+)");
+    private static final Pattern COMMENT = Pattern.compile("(?s)/\\*.*?\\*/");
+    /** What a selector of level 2 is made of. */
+    private static final Pattern OLD_SELECTOR = Pattern.compile("[\\w\\s.#*>+,\\-\\[\\]=\"'~|]+(:(first-child|lang\\([\\w-]+\\)))?");
+    private static final double MM_A_Q = 0.25;
+    private static final int MOST_TURNS = 8;
+
+    private final SVGDocument document;
+    private final Found found;
+    private final Map<String, String> variables = new HashMap<>();
+    private final Set<String> ids = new HashSet<>();
+
+    private PlainDocument(SVGDocument document, Found found) {
+        this.document = document;
+        this.found = found;
+    }
+
+    static void make(SVGDocument document, Found found) {
+        new PlainDocument(document, found).make();
+    }
+
+    private void make() {
+        List<Element> all = elements();
+        for (Element e : all) {
+            ids.add(e.getAttribute("id"));
+            declared(e.getAttribute("style"));
+            if (e.getLocalName().equals("style")) {
+                declared(e.getTextContent());
+            }
+        }
+        size(document.getDocumentElement());
+        for (Element e : all) {
+            if (e.getLocalName().equals("style")) {
+                e.setTextContent(sheet(COMMENT.matcher(e.getTextContent()).replaceAll("")));
+            } else {
+                element(e);
+            }
+        }
+    }
+
+    private List<Element> elements() {
+        NodeList found = document.getElementsByTagNameNS("http://www.w3.org/2000/svg", "*");
+        List<Element> list = new ArrayList<>();
+        for (int i = 0; i < found.getLength(); i++) {
+            list.add((Element) found.item(i));
+        }
+        return list;
+    }
+
+    private void declared(String css) {
+        Matcher m = DECLARED.matcher(css);
+        while (m.find()) {
+            variables.putIfAbsent(m.group(1), m.group(2).strip());
+        }
+    }
+
+    /** Where only one side is said, the other follows from the viewBox. */
+    private static void size(Element svg) {
+        String[] box = svg.getAttribute("viewBox").strip().split("[\\s,]+");
+        Matcher width = Pattern.compile("([0-9.eE+]+)\\s*([a-zA-Z]*)").matcher(svg.getAttribute("width").strip());
+        Matcher height = Pattern.compile("([0-9.eE+]+)\\s*([a-zA-Z]*)").matcher(svg.getAttribute("height").strip());
+        try {
+            double ratio = Double.parseDouble(box[3]) / Double.parseDouble(box[2]);
+            if (!(ratio > 0) || !Double.isFinite(ratio)) {
+                return;
+            }
+            if (width.matches() && svg.getAttribute("height").isBlank()) {
+                svg.setAttribute("height", Double.parseDouble(width.group(1)) * ratio + width.group(2));
+            } else if (height.matches() && svg.getAttribute("width").isBlank()) {
+                svg.setAttribute("width", Double.parseDouble(height.group(1)) / ratio + height.group(2));
+            }
+        } catch (NumberFormatException | ArrayIndexOutOfBoundsException _) {
+            // without a viewBox there is nothing it could follow from
+        }
+    }
+
+    private void element(Element e) {
+        NamedNodeMap attributes = e.getAttributes();
+        List<Attr> all = new ArrayList<>();
+        for (int i = 0; i < attributes.getLength(); i++) {
+            all.add((Attr) attributes.item(i));
+        }
+        for (Attr a : all) {
+            attribute(e, a);
+        }
+        String style = e.getAttribute("style");
+        if (!style.isBlank()) {
+            e.setAttribute("style", declarations(style));
+        }
+        if (e.hasAttribute("d")) {
+            e.setAttribute("d", PathData.normal(e.getAttribute("d")));
+        }
+        if (e.getLocalName().equals("rect") && (!e.hasAttribute("width") || !e.hasAttribute("height")) || leadsNowhere(e)) {
+            e.getParentNode().removeChild(e);
+        }
+    }
+
+    private boolean leadsNowhere(Element e) {
+        String href = e.getAttributeNS(XLINK, "href");
+        if (href.startsWith("#") && !ids.contains(href.substring(1))) {
+            if (e.getLocalName().equals("use") || e.getLocalName().equals("textPath")) {
+                found.note(DrawingRead.Note.LEADS_NOWHERE);
+                return true;
+            }
+            e.removeAttributeNS(XLINK, "href");
+        }
+        return false;
+    }
+
+    private void attribute(Element e, Attr a) {
+        String name = a.getName();
+        String value = resolved(a.getValue());
+        if (LENGTHS.contains(name)) {
+            value = length(value);
+        }
+        value = reference(name, value);
+        if (value.isEmpty() && !a.getValue().isEmpty()) {
+            e.removeAttribute(name);
+            return;
+        }
+        if (COLOURS.contains(name)) {
+            var colour = CssColour.of(value);
+            if (colour.isPresent()) {
+                value = colour.get().plain();
+                if (colour.get().opacity() < 1 && OPACITY_OF.containsKey(name)) {
+                    String over = OPACITY_OF.get(name);
+                    e.setAttribute(over, String.valueOf(colour.get().opacity() * number(e.getAttribute(over), 1)));
+                }
+            }
+        }
+        if (!value.equals(a.getValue())) {
+            a.setValue(value);
+        }
+    }
+
+    /** What it points to, where that is; what stands behind it where it is not; nothing where nothing does. */
+    private String reference(String name, String value) {
+        Matcher m = REFERENCE.matcher(value.strip());
+        if (!m.matches() || ids.contains(m.group(1))) {
+            return value;
+        }
+        found.note(DrawingRead.Note.LEADS_NOWHERE);
+        return !m.group(2).isBlank() ? m.group(2).strip() : COLOURS.contains(name) ? "none" : "";
+    }
+
+    private static String length(String value) {
+        Matcher m = CAPITAL_UNIT.matcher(value);
+        if (!m.matches()) {
+            return value;
+        }
+        return m.group(2).equalsIgnoreCase("q") ? Double.parseDouble(m.group(1)) * MM_A_Q + "mm" : m.group(1) + m.group(2).toLowerCase(Locale.ROOT);
+    }
+
+    private static double number(String text, double otherwise) {
+        try {
+            return text.endsWith("%") ? Double.parseDouble(text.substring(0, text.length() - 1)) / 100 : Double.parseDouble(text);
+        } catch (NumberFormatException _) {
+            return otherwise;
+        }
+    }
+
+    /** A variable as it was declared, whoever declared it; what stands for it where nobody did. */
+    private String resolved(String value) {
+        String now = value;
+        for (int turn = 0; turn < MOST_TURNS && now.contains("var("); turn++) {
+            Matcher m = VARIABLE.matcher(now);
+            StringBuilder next = new StringBuilder();
+            while (m.find()) {
+                String stands = variables.getOrDefault(m.group(1), m.group(2) == null ? "inherit" : m.group(2).strip());
+                m.appendReplacement(next, Matcher.quoteReplacement(stands));
+            }
+            m.appendTail(next);
+            now = next.toString();
+        }
+        return now;
+    }
+
+    // ---- styles
+
+    /** Rules whose selector is not known are left out, and the others kept, as CSS wants it. */
+    private String sheet(String css) {
+        StringBuilder out = new StringBuilder();
+        int at = 0;
+        while (at < css.length()) {
+            int open = css.indexOf('{', at);
+            int semicolon = css.indexOf(';', at);
+            if (semicolon >= 0 && (open < 0 || semicolon < open)) {
+                at = semicolon + 1;
+                continue;
+            }
+            if (open < 0) {
+                break;
+            }
+            int close = closing(css, open);
+            String selector = css.substring(at, open).strip();
+            String inside = css.substring(open + 1, close);
+            if (selector.startsWith("@")) {
+                if (selector.matches("(?i)@media\\s+(only\\s+)?(screen|all)?\\b.*") && !selector.contains("print")) {
+                    out.append(sheet(inside));
+                }
+            } else {
+                for (String one : selector.split(",")) {
+                    if (OLD_SELECTOR.matcher(one.strip()).matches()) {
+                        out.append(one.strip()).append('{').append(declarations(inside)).append("}\n");
+                    }
+                }
+            }
+            at = Math.min(css.length(), close + 1);
+        }
+        return out.toString();
+    }
+
+    private static int closing(String css, int open) {
+        int depth = 0;
+        for (int i = open; i < css.length(); i++) {
+            depth += css.charAt(i) == '{' ? 1 : css.charAt(i) == '}' ? -1 : 0;
+            if (depth == 0) {
+                return i;
+            }
+        }
+        return css.length();
+    }
+
+    private String declarations(String css) {
+        StringBuilder out = new StringBuilder();
+        Map<String, Double> opacities = new HashMap<>();
+        List<String[]> kept = new ArrayList<>();
+        for (String declaration : css.split(";(?![^(]*\\))")) {
+            int colon = declaration.indexOf(':');
+            if (colon < 0) {
+                continue;
+            }
+            String name = declaration.substring(0, colon).strip().toLowerCase(Locale.ROOT);
+            String value = resolved(declaration.substring(colon + 1).strip());
+            String important = value.endsWith("!important") ? " !important" : "";
+            value = value.replace("!important", "").strip();
+            if (name.startsWith("--") || value.isEmpty()) {
+                continue;
+            }
+            value = reference(name, value);
+            if (COLOURS.contains(name)) {
+                var colour = CssColour.of(value);
+                if (colour.isPresent()) {
+                    value = colour.get().plain();
+                    if (colour.get().opacity() < 1 && OPACITY_OF.containsKey(name)) {
+                        opacities.put(OPACITY_OF.get(name), colour.get().opacity());
+                    }
+                }
+            }
+            if (!value.isEmpty()) {
+                kept.add(new String[] {name, LENGTHS.contains(name) ? length(value) : value, important});
+            }
+        }
+        for (String[] k : kept) {
+            Double by = opacities.remove(k[0]);
+            out.append(k[0]).append(':').append(by == null ? k[1] : String.valueOf(by * number(k[1], 1))).append(k[2]).append(';');
+        }
+        opacities.forEach((name, by) -> out.append(name).append(':').append(by).append(';'));
+        return out.toString();
+    }
+}
