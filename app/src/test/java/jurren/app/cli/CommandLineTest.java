@@ -181,7 +181,7 @@ class CommandLineTest {
         try (var files = Files.list(folder.resolve("out"))) {
             assertThat(files.map(p -> p.getFileName().toString())).containsExactlyInAnyOrder("plan.json", "proof.png", "ticket.pdf",
                     "load-1.plt", "load-2.plt", "load-3.plt", "load-4.plt", "load-5.plt", "load-1.svg", "load-2.svg", "load-3.svg",
-                    "load-4.svg", "load-5.svg", "load-6.plt", "load-6.svg", "print-1.pdf");
+                    "load-4.svg", "load-5.svg", "load-6.plt", "load-6.svg", "print-1.pdf", "run.pdf");
         }
         assertThat(plan().path("dryRun").path("matchPercent").asDouble()).isGreaterThan(99.5);
         assertThat(plan().path("lines")).hasSize(7);

@@ -16,6 +16,7 @@ import javafx.scene.control.Control;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -56,6 +57,13 @@ class FitTest extends WindowTest {
                 wrong.addAll(look("bench " + bench + " of " + line, width, height));
             }
         }
+        run(() -> {
+            session.show(Bench.FINISH);
+            ((ToggleButton) stage().getScene().lookup("#finish-side-run")).setSelected(true);
+        });
+        settle();
+        until(() -> stage().getScene().lookup("#run-done") != null);
+        wrong.addAll(look("the run", width, height));
         for (AskFor.What sheet : List.of(AskFor.What.DRAWER, AskFor.What.CHOOSE_BLANK, AskFor.What.MEASURE_OWN, AskFor.What.SHORTCUTS,
                 AskFor.What.EXPORT, AskFor.What.SAVE_START, AskFor.What.DRY_RUN)) {
             run(() -> window.shell().actions().give(sheet, ""));

@@ -7,7 +7,6 @@ import java.util.List;
 import java.awt.image.BufferedImage;
 import java.nio.file.Path;
 import javafx.geometry.Point2D;
-import javafx.scene.Node;
 import javax.imageio.ImageIO;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -146,9 +145,9 @@ class LoadsStoryTest extends WindowTest {
         until(() -> session.shop().shelf().size() == before + 1);
     }
 
-    /** Two fit on the smaller, which is taken first; the larger dropped on one of them takes all four. */
+    /** Two fit on the smaller, which is taken first; the larger takes the whole layer when that is wanted. */
     @Test
-    void anOffcutDroppedOnAPieceTakesItsWholeLayer() {
+    void aWholeLayerIsPutOntoOneOffcut() {
         click("open-shelf");
         add("110mm", "220mm");
         add("280mm", "260mm");
@@ -156,16 +155,10 @@ class LoadsStoryTest extends WindowTest {
         settle();
         assertThat(loads()).hasSizeGreaterThan(1);
         Stock large = on(() -> session.shop().shelf()).stream().filter(s -> s instanceof Offcut o && o.outline().areaMm2() > 60_000).findFirst().orElseThrow();
-        Node row = on(() -> stage().getScene().lookup("#shelf-" + large.id()));
-        Placed on = copy(1);
-        Load of = loads().stream().filter(l -> l.placed().contains(on)).findFirst().orElseThrow();
-        assertThat(of.stock()).isNotEqualTo(large);
-        Box there = on.box();
-        robot.drag(onScreen(row, 20, 8), MouseButton.PRIMARY).moveTo(at(0, 0)).dropTo(on(() -> {
-            double px = canvas().view().pxPerMm();
-            return canvas().localToScreen(canvas().view().x(LoadsPictureFacts.CORE_PX / px + there.centre().xMm()),
-                    canvas().view().y(LoadsPictureFacts.TITLE_PX / px + of.stock().widthMm() - there.centre().yMm()));
-        }));
+        run(() -> canvas().requestFocus());
+        robot.push(KeyCode.SPACE);
+        settle();
+        click("layer-to-" + large.id().replaceAll("[^A-Za-z0-9]+", "-"));
         settle();
         assertThat(said()).contains("4 of 4 pieces");
         assertThat(loads()).singleElement().satisfies(l -> {

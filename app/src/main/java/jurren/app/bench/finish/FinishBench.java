@@ -4,7 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import jurren.app.bench.BenchView;
 import jurren.app.face.FaceCanvas;
 import jurren.app.session.Session;
@@ -25,20 +28,25 @@ public final class FinishBench implements BenchView {
     private final PieceSide piece;
     private final RunSide run;
     private final Controls.Segments<Side> sides;
-    private final StackPane node = new StackPane();
-    private Side side = Side.PIECE;
+    private final StackPane side = new StackPane();
+    private final VBox node;
+    private Side shown = Side.PIECE;
 
     public FinishBench(Session session) {
         this.piece = new PieceSide(session);
         this.run = new RunSide(session);
         this.sides = Controls.segments("finish-side", List.of(Side.values()), s -> Texts.of("finish.side." + s), this::show);
+        HBox top = new HBox(sides);
+        top.getStyleClass().add("finish-sides");
+        VBox.setVgrow(side, Priority.ALWAYS);
+        this.node = new VBox(top, side);
         show(Side.PIECE);
     }
 
     private void show(Side newSide) {
-        side = newSide;
-        sides.show(side);
-        node.getChildren().setAll(side == Side.PIECE ? piece.node() : run.node());
+        shown = newSide;
+        sides.show(shown);
+        side.getChildren().setAll(shown == Side.PIECE ? piece.node() : run.node());
         update();
     }
 
@@ -48,18 +56,13 @@ public final class FinishBench implements BenchView {
     }
 
     @Override
-    public List<Node> controls() {
-        return List.of(sides);
-    }
-
-    @Override
     public Optional<FaceCanvas> zoomable() {
         return Optional.of(piece.canvas());
     }
 
     @Override
     public void update() {
-        if (side == Side.PIECE) {
+        if (shown == Side.PIECE) {
             piece.update();
         } else {
             run.update();

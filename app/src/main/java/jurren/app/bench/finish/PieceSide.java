@@ -226,7 +226,7 @@ final class PieceSide {
         Step step = steps.get(index);
         Words words = session.words();
         Label number = Controls.label(String.valueOf(step.order()), "step-number");
-        HBox head = new HBox(number, Controls.spring(), Controls.figure(step.kind().heats() ? words.heat(step)
+        HBox head = new HBox(number, Controls.spring(), figure(step.kind().heats() ? words.heat(step)
                 : Words.seconds(step.seconds())));
         Label title = Controls.label(words.stepTitle(step, plan), "card-title");
         Label text = Controls.label(words.stepText(step, plan, size));

@@ -8,8 +8,8 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jurren.app.desk.Lane;
 import jurren.app.desk.Order;
@@ -18,6 +18,7 @@ import jurren.app.session.Bench;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
+import jurren.app.theme.Theme;
 import jurren.core.job.Made;
 import jurren.core.load.CutItem;
 import jurren.core.plan.Plan;
@@ -30,6 +31,8 @@ import jurren.formats.words.Words;
 
 /** The whole job as one run: what is left to do, in its order from now on. What is ticked off is gone from it, and the rest is ordered anew. */
 final class RunSide {
+    private static final double CARD = 296;
+    private static final double BETWEEN = 12;
     /** A day for film and vinyl to set. */
     private static final long WASH_S = 24 * 3600;
     private final Session session;
@@ -55,15 +58,14 @@ final class RunSide {
         this.open = Controls.button("run-open", Texts.of("run.open"), this::open);
         this.wrong = Controls.button("run-wrong", Texts.of("run.wrong"), this::wrong);
         whole.setWrapText(true);
+        whole.setMinWidth(0);
+        whole.setMaxWidth(Double.MAX_VALUE);
         VBox top = Controls.card(whole, chart);
-        HBox lower = new HBox(now, why, ready);
-        lower.getStyleClass().add("finish-lower");
+        // beside each other where there is room, below where there is not
+        FlowPane lower = new FlowPane(BETWEEN, BETWEEN, now, why, ready);
         for (VBox card : List.of(now, why, ready)) {
-            HBox.setHgrow(card, Priority.ALWAYS);
-            card.setPrefWidth(300);
-            card.setMaxWidth(Double.MAX_VALUE);
+            card.setPrefWidth(Theme.wide(CARD));
         }
-        VBox.setVgrow(lower, Priority.ALWAYS);
         VBox all = new VBox(top, lower);
         all.getStyleClass().add("bench");
         ScrollPane scroll = new ScrollPane(all);

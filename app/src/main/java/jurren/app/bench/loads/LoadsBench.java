@@ -26,8 +26,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import javafx.geometry.Point2D;
-import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -271,17 +269,6 @@ public final class LoadsBench implements BenchView {
         javafx.scene.shape.Rectangle chip = new javafx.scene.shape.Rectangle(12, 12, Theme.paint(roll.colour()));
         chip.setStroke(Theme.SOFT);
         row.getChildren().addFirst(chip);
-        if (roll instanceof Offcut) {
-            row.setId("shelf-" + roll.id());
-            row.setCursor(Cursor.OPEN_HAND);
-            // pressed here and let go over the picture
-            row.setOnMouseReleased(e -> {
-                Point2D at = canvas.sceneToLocal(e.getSceneX(), e.getSceneY());
-                if (canvas.contains(at)) {
-                    hand.dropped(roll, at.getX(), at.getY());
-                }
-            });
-        }
         return row;
     }
 }

@@ -172,19 +172,8 @@ final class PieceInHand {
                 usable.minYMm() - box.minYMm() + Load.PINNED_IN_MM)));
     }
 
-    /** A piece of film was dropped on something that lies on a load: its whole layer goes onto it. */
-    void dropped(Stock stock, double xPx, double yPx) {
-        Point at = canvas.view().toMm(xPx, yPx);
-        Optional<LoadsPicture.Hit> hit = shown.getAsBoolean() ? picture.at(runs.get(), picture.scale(runs.get(), canvas.getWidth(), canvas.getHeight()), canvas.getWidth(), at)
-                : Optional.empty();
-        hit.ifPresentOrElse(h -> wholeLayer(h.piece().item(), stock), () -> session.say(Texts.of("loads.drop-on-piece")));
-    }
-
+    /** Every piece of a layer onto one piece of film, as many as that takes. */
     private void wholeLayer(CutItem of, Stock stock) {
-        if (!stock.isOf(of.layer().material().id(), of.layer().stock())) {
-            session.say(Texts.of("loads.other-film", stock.id()));
-            return;
-        }
         List<CutItem> items = runs.get().stream().map(CutRun::load).filter(l -> !session.job().laying().isTaken(l.stock())).flatMap(l -> l.placed().stream()).map(Placed::item)
                 .filter(i -> i.lineId().equals(of.lineId()) && i.place().equals(of.place()) && i.layer().film().equals(of.layer().film())).toList();
         List<Pin> pins = WholeLayer.onto(items, stock, session.shop().cutter(), session.job().framed());
@@ -234,7 +223,7 @@ final class PieceInHand {
                 if (fits) {
                     rows.add(Controls.button("piece-to-" + other.id(), Texts.of(other instanceof Roll ? "loads.to-roll" : "loads.to-offcut", other.id()), () -> send(p, other)));
                     if (!(other instanceof Roll)) {
-                        rows.add(Controls.button("layer-to-" + other.id(), Texts.of("loads.layer-to", other.id()), () -> wholeLayer(i, other)));
+                        rows.add(Controls.button("layer-to-" + other.id().replaceAll("[^A-Za-z0-9]+", "-"), Texts.of("loads.layer-to", other.id()), () -> wholeLayer(i, other)));
                     }
                 }
             }
