@@ -24,8 +24,8 @@ final class RunChart extends Pane {
     private static final double LEFT = 150;
     private static final double RIGHT = 18;
     private static final double TOP = 30;
-    private static final double ROW = 40;
-    private static final double BLOCK = 28;
+    private static final double ROW = 34;
+    private static final double BLOCK = 24;
 
     private record Drawn(RunTask task, double x, double y, double width) {
     }
