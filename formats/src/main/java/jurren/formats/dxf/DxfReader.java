@@ -12,9 +12,11 @@ import java.awt.geom.AffineTransform;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Reads DXF as lines to follow; closed ones, and open ones that meet end to end, are shapes. The unit is
@@ -23,6 +25,13 @@ import java.util.Optional;
 public final class DxfReader {
     private static final int DEEPEST = 16;
     private static final int MOST_ENTITIES = 200_000;
+    /** By the number that $INSUNITS has for it: inch, foot, mile, mm, cm, m, km, microinch, mil, yard, angstrom, nm, µm, dm, dam, hm, Gm, survey foot. */
+    private static final Map<Integer, Double> MM_OF_UNIT = Map.ofEntries(Map.entry(1, 25.4), Map.entry(2, 304.8), Map.entry(3, 1_609_344.0), Map.entry(4, 1.0),
+            Map.entry(5, 10.0), Map.entry(6, 1000.0), Map.entry(7, 1e6), Map.entry(8, 25.4e-6), Map.entry(9, 0.0254), Map.entry(10, 914.4), Map.entry(11, 1e-7),
+            Map.entry(12, 1e-6), Map.entry(13, 0.001), Map.entry(14, 100.0), Map.entry(15, 1e4), Map.entry(16, 1e5), Map.entry(17, 1e12), Map.entry(21, 1200 / 3937.0 * 1000));
+    /** So far a line may run beside the curve it stands for. */
+    private static final double CURVES_MM = 0.004;
+    private static final int FROZEN = 1;
     private static final int COLOUR_OF_BLOCK = 0;
     private static final int COLOUR_OF_LAYER = 256;
 
@@ -56,6 +65,7 @@ public final class DxfReader {
     private final Found found = new Found();
     private final Map<String, List<Entity>> blocks = new HashMap<>();
     private final Map<String, Colour> layers = new HashMap<>();
+    private final Set<String> hidden = new HashSet<>();
     private final List<Entity> entities = new ArrayList<>();
     private int units = -1;
     private int placed;
@@ -87,18 +97,7 @@ public final class DxfReader {
     }
 
     private double unit() {
-        Double mm = switch (units) {
-            case 1 -> 25.4;
-            case 2 -> 304.8;
-            case 4 -> 1.0;
-            case 5 -> 10.0;
-            case 6 -> 1000.0;
-            case 8 -> 25.4e-6;
-            case 9 -> 0.0254;
-            case 13 -> 0.001;
-            case 14 -> 100.0;
-            default -> null;
-        };
+        Double mm = MM_OF_UNIT.get(units);
         if (mm == null) {
             found.guessed(FileUnit.MM);
             return 1;
@@ -126,7 +125,13 @@ public final class DxfReader {
             Entity e = new Entity(g.value.strip(), groups.subList(i + 1, end));
             switch (e.kind) {
                 case "SECTION" -> section = e.text(2);
-                case "LAYER" -> layers.put(e.text(2), colour(e, new Colour(0x23262B), new Colour(0x23262B)));
+                case "LAYER" -> {
+                    layers.put(e.text(2), colour(e, new Colour(0x23262B), new Colour(0x23262B)));
+                    // switched off has a negative colour
+                    if (((int) e.number(70, 0) & FROZEN) != 0 || e.number(62, 0) < 0) {
+                        hidden.add(e.text(2));
+                    }
+                }
                 case "BLOCK" -> {
                     block = new ArrayList<>();
                     blockName = e.text(2);
@@ -157,6 +162,10 @@ public final class DxfReader {
             if (++placed > MOST_ENTITIES) {
                 throw new Found.TooMuch();
             }
+            if (e.number(60, 0) == 1 || hidden.contains(e.text(8))) {
+                found.note(DrawingRead.Note.HIDDEN_LEFT_OUT);
+                continue;
+            }
             Colour colour = colour(e, layers.getOrDefault(e.text(8), new Colour(0x23262B)), ofBlock);
             if (e.kind.equals("INSERT")) {
                 insert(e, toMm, colour, depth);
@@ -171,7 +180,7 @@ public final class DxfReader {
             } else if (e.kind.equals("IMAGE")) {
                 found.note(DrawingRead.Note.PICTURES_LEFT_OUT);
             } else {
-                DxfShapes.of(e).ifPresent(s -> line(s, e, toMm, colour));
+                DxfShapes.of(e, CURVES_MM / Math.max(1e-12, Math.sqrt(Math.abs(toMm.getDeterminant())))).ifPresent(s -> line(s, e, toMm, colour));
             }
         }
     }

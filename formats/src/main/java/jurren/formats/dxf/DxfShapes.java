@@ -17,11 +17,14 @@ final class DxfShapes {
     private static final int MOST_POINTS = 200_000;
     private static final int SPLINE_STEPS = 24;
     private static final int HIGHEST_DEGREE = 12;
+    private static final int FIRST_STEPS = 4;
+    private static final int MOST_HALVES = 10;
 
     private DxfShapes() {
     }
 
-    static Optional<Shape> of(Entity e) {
+    /** @param near how far a line may run beside the curve it stands for, in the file's units */
+    static Optional<Shape> of(Entity e, double near) {
         return switch (e.kind()) {
             case "LINE" -> Optional.of(new Line2D.Double(e.number(10, 0), e.number(20, 0), e.number(11, 0), e.number(21, 0)));
             case "CIRCLE" -> {
@@ -31,7 +34,7 @@ final class DxfShapes {
             case "ARC" -> Optional.of(arc(e.number(10, 0), e.number(20, 0), Math.abs(e.number(40, 0)), e.number(50, 0), e.number(51, 360)));
             case "ELLIPSE" -> Optional.of(ellipse(e));
             case "LWPOLYLINE" -> Optional.of(lightPolyline(e));
-            case "SPLINE" -> spline(e);
+            case "SPLINE" -> spline(e, near);
             case "SOLID", "TRACE" -> Optional.of(solid(e));
             case "HATCH" -> hatch(e);
             default -> Optional.empty();
@@ -128,7 +131,7 @@ final class DxfShapes {
     }
 
     /** A rational spline by its control points and knots, by de Boor's algorithm; by its fit points when it has no others. */
-    private static Optional<Shape> spline(Entity e) {
+    private static Optional<Shape> spline(Entity e, double near) {
         double[] xs = e.all(10);
         double[] ys = e.all(20);
         double[] knots = e.all(40);
@@ -143,20 +146,41 @@ final class DxfShapes {
             if (knots[span + 1] <= knots[span]) {
                 continue;
             }
-            for (int k = path.getCurrentPoint() == null ? 0 : 1; k <= SPLINE_STEPS; k++) {
-                double t = knots[span] + (knots[span + 1] - knots[span]) * k / SPLINE_STEPS;
-                double[] p = deBoor(xs, ys, weights, knots, degree, span, t);
-                if (path.getCurrentPoint() == null) {
-                    path.moveTo(p[0], p[1]);
-                } else {
-                    path.lineTo(p[0], p[1]);
-                }
+            int at = span;
+            Curve curve = t -> deBoor(xs, ys, weights, knots, degree, at, t);
+            double[] from = curve.at(knots[span]);
+            if (path.getCurrentPoint() == null) {
+                path.moveTo(from[0], from[1]);
+            }
+            // a few steps first, so that a double bend is not taken for straight
+            double a = knots[span];
+            for (int k = 1; k <= FIRST_STEPS; k++) {
+                double b = knots[span] + (knots[span + 1] - knots[span]) * k / FIRST_STEPS;
+                follow(path, curve, a, b, near, MOST_HALVES);
+                a = b;
             }
         }
         if (((int) e.number(70, 0) & 1) != 0 && path.getCurrentPoint() != null) {
             path.closePath();
         }
         return Optional.of(path);
+    }
+
+    private interface Curve {
+        double[] at(double t);
+    }
+
+    /** Halved until the middle lies on the line. */
+    private static void follow(Path2D path, Curve curve, double from, double to, double near, int left) {
+        double[] a = curve.at(from);
+        double[] m = curve.at((from + to) / 2);
+        double[] b = curve.at(to);
+        if (left == 0 || Line2D.ptSegDist(a[0], a[1], b[0], b[1], m[0], m[1]) < near) {
+            path.lineTo(b[0], b[1]);
+        } else {
+            follow(path, curve, from, (from + to) / 2, near, left - 1);
+            follow(path, curve, (from + to) / 2, to, near, left - 1);
+        }
     }
 
     private static double[] deBoor(double[] xs, double[] ys, double[] weights, double[] knots, int degree, int span, double t) {
@@ -179,17 +203,60 @@ final class DxfShapes {
         return new double[] {d[degree][0] / d[degree][2], d[degree][1] / d[degree][2]};
     }
 
+    /**
+     * Through points that a spline was fitted to: the natural cubic spline over the chords, smooth in direction and bend at every
+     * point but the first and last.
+     */
     private static Optional<Shape> through(double[] xs, double[] ys) {
         int n = Math.min(xs.length, ys.length);
         if (n < 2) {
             return Optional.empty();
         }
+        double[] chord = new double[n - 1];
+        for (int i = 0; i < n - 1; i++) {
+            chord[i] = Math.max(1e-9, Math.hypot(xs[i + 1] - xs[i], ys[i + 1] - ys[i]));
+        }
+        double[] dx = slopes(xs, chord, n);
+        double[] dy = slopes(ys, chord, n);
         Path2D.Double path = new Path2D.Double();
         path.moveTo(xs[0], ys[0]);
-        for (int i = 1; i < n; i++) {
-            path.lineTo(xs[i], ys[i]);
+        for (int i = 0; i < n - 1; i++) {
+            double third = chord[i] / 3;
+            path.curveTo(xs[i] + dx[i] * third, ys[i] + dy[i] * third, xs[i + 1] - dx[i + 1] * third, ys[i + 1] - dy[i + 1] * third, xs[i + 1], ys[i + 1]);
         }
         return Optional.of(path);
+    }
+
+    /** First derivatives of a natural cubic spline at its points, by elimination in a matrix of three diagonals. */
+    private static double[] slopes(double[] v, double[] h, int n) {
+        double[] diagonal = new double[n];
+        double[] right = new double[n];
+        double[] upper = new double[n];
+        diagonal[0] = 2;
+        upper[0] = 1;
+        right[0] = 3 * (v[1] - v[0]) / h[0];
+        for (int i = 1; i < n; i++) {
+            double lower;
+            if (i < n - 1) {
+                lower = h[i];
+                diagonal[i] = 2 * (h[i - 1] + h[i]);
+                upper[i] = h[i - 1];
+                right[i] = 3 * (h[i] * (v[i] - v[i - 1]) / h[i - 1] + h[i - 1] * (v[i + 1] - v[i]) / h[i]);
+            } else {
+                lower = 1;
+                diagonal[i] = 2;
+                right[i] = 3 * (v[i] - v[i - 1]) / h[i - 1];
+            }
+            double f = lower / diagonal[i - 1];
+            diagonal[i] -= f * upper[i - 1];
+            right[i] -= f * right[i - 1];
+        }
+        double[] slope = new double[n];
+        slope[n - 1] = right[n - 1] / diagonal[n - 1];
+        for (int i = n - 2; i >= 0; i--) {
+            slope[i] = (right[i] - upper[i] * slope[i + 1]) / diagonal[i];
+        }
+        return slope;
     }
 
     /** The outlines of a filled area that are given as polylines. */
