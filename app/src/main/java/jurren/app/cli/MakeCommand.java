@@ -158,6 +158,9 @@ final class MakeCommand implements Callable<Integer> {
             case DrawingRead.Refused r -> throw new Problem(words.refusal(r.refusal()));
             case DrawingRead.Taken t -> {
                 t.notes().stream().sorted().forEach(n -> spec.commandLine().getOut().println(words.note(n)));
+                if (widthMm == null) {
+                    t.guessed().ifPresent(u -> spec.commandLine().getOut().println(CliTexts.text("make.guessed", input.getFileName(), CliTexts.text("unit." + u))));
+                }
                 yield t.drawing();
             }
         };

@@ -173,6 +173,13 @@ class CommandLineTest {
     }
 
     @Test
+    void aSizeThatWasAssumedIsSaid() throws IOException {
+        Path unsized = drawing("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 300 300'><rect width='300' height='300'/></svg>");
+        assertThat(make(unsized).out()).contains("art.svg does not say its unit", "1/96 inch", "--width");
+        assertThat(make(unsized, "--width", "60mm").out()).doesNotContain("does not say its unit");
+    }
+
+    @Test
     void theDemoJobMakesAllItsFiles() throws IOException {
         Path job = folder.resolve("fair.jurren");
         JobFile.write(JobDocument.of(DemoJob.simple()), job);

@@ -142,7 +142,11 @@ public final class Found {
                 note(DrawingRead.Note.OPEN_LINES_LEFT_OUT);
             }
         }
+        outlines.values().forEach(lines -> lines.removeIf(this::isAroundFills));
         outlines.forEach((colour, lines) -> {
+            if (lines.isEmpty()) {
+                return;
+            }
             Path2D.Double all = new Path2D.Double(Path2D.WIND_EVEN_ODD);
             lines.forEach(l -> all.append(l.toAwt(), false));
             Curves together = Curves.of(all);
@@ -150,6 +154,21 @@ public final class Found {
             shapes.add(new DrawnShape(together, colour));
         });
         outlines.clear();
+    }
+
+    /** A line that goes around or over what is filled is no shape of its own: it would swallow what is seen there. */
+    private boolean isAroundFills(Curves line) {
+        Box box = line.bounds();
+        List<DrawnShape> near = shapes.stream().filter(s -> !s.curves().isEmpty() && s.curves().bounds().crossed(box).isPresent()).toList();
+        if (near.isEmpty()) {
+            return false;
+        }
+        Region enclosed = line.enclosed();
+        boolean around = near.stream().anyMatch(s -> !s.curves().enclosed().intersect(enclosed).isEmpty());
+        if (around) {
+            note(DrawingRead.Note.HAIRLINES_LEFT_OUT);
+        }
+        return around;
     }
 
     private void add(Curves curves, Colour colour, Optional<Ink> ink, Optional<Region> clip) {

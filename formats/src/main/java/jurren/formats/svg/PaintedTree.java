@@ -101,7 +101,7 @@ final class PaintedTree {
             clip = Optional.of(clip.map(c -> c.intersect(by)).orElse(by));
         }
         if (node.getMask() instanceof MaskRable8Bit mask) {
-            Region by = bright(mask.getMaskNode(), toMm);
+            Region by = bright(mask.getMaskNode(), toMm).intersect(Curves.of(mask.getFilterRegion(), Placement.of(toMm)).enclosed());
             clip = Optional.of(clip.map(c -> c.intersect(by)).orElse(by));
         }
         return clip;

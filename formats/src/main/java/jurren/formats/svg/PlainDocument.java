@@ -121,9 +121,40 @@ final class PlainDocument {
         if (e.hasAttribute("d")) {
             e.setAttribute("d", PathData.normal(e.getAttribute("d")));
         }
+        if (e.getLocalName().equals("mask") && (e.getAttribute("mask-type").strip().equals("alpha") || style.matches("(?s).*mask-type\\s*:\\s*alpha.*"))) {
+            shownByOpacity(e);
+        }
+        if (isClippedAway(e)) {
+            e.getParentNode().removeChild(e);
+            return;
+        }
         if (e.getLocalName().equals("rect") && (!e.hasAttribute("width") || !e.hasAttribute("height")) || leadsNowhere(e)) {
             e.getParentNode().removeChild(e);
         }
+    }
+
+    /** What such a mask holds shows as far as it covers, whatever its colour. */
+    private static void shownByOpacity(Element mask) {
+        NodeList inside = mask.getElementsByTagNameNS("http://www.w3.org/2000/svg", "*");
+        for (int i = 0; i < inside.getLength(); i++) {
+            Element e = (Element) inside.item(i);
+            for (String paint : List.of("fill", "stroke")) {
+                boolean said = e.hasAttribute(paint) && !e.getAttribute(paint).equals("none");
+                if (said || paint.equals("fill") && !e.hasAttribute("fill")) {
+                    e.setAttribute(paint, "#ffffff");
+                }
+            }
+        }
+    }
+
+    /** A clip path with nothing in it shows nothing. */
+    private boolean isClippedAway(Element e) {
+        Matcher m = REFERENCE.matcher(e.getAttribute("clip-path").strip());
+        if (!m.matches()) {
+            return false;
+        }
+        Element clip = document.getElementById(m.group(1));
+        return clip != null && clip.getLocalName().equals("clipPath") && clip.getElementsByTagNameNS("http://www.w3.org/2000/svg", "*").getLength() == 0;
     }
 
     private boolean leadsNowhere(Element e) {

@@ -24,6 +24,7 @@ import org.apache.batik.ext.awt.MultipleGradientPaint;
 import org.apache.batik.ext.awt.RadialGradientPaint;
 import org.apache.batik.gvt.CompositeShapePainter;
 import org.apache.batik.gvt.FillShapePainter;
+import org.apache.batik.gvt.MarkerShapePainter;
 import org.apache.batik.gvt.PatternPaint;
 import org.apache.batik.gvt.ShapePainter;
 import org.apache.batik.gvt.StrokeShapePainter;
@@ -51,6 +52,8 @@ final class ShapeCollector {
                 Optional<Painted> painted = painted(f.getPaint(), toMm, opacity);
                 painted.ifPresent(p -> found.fill(outline, toMm, p.colour, p.ink, clip));
                 filled |= painted.isPresent();
+            } else if (part instanceof MarkerShapePainter) {
+                found.note(Note.PARTS_NOT_UNDERSTOOD);
             } else if (part instanceof StrokeShapePainter s && s.getStroke() instanceof BasicStroke stroke) {
                 boolean both = filled;
                 painted(s.getPaint(), toMm, opacity).ifPresent(p -> found.stroke(outline, stroke, toMm, p.colour, p.ink, both, clip));
@@ -69,13 +72,14 @@ final class ShapeCollector {
         }
     }
 
+    /** A line with markers has its painters one level deeper. */
     private static List<ShapePainter> parts(ShapePainter painter) {
         if (!(painter instanceof CompositeShapePainter all)) {
             return List.of(painter);
         }
         List<ShapePainter> parts = new ArrayList<>();
         for (int i = 0; i < all.getShapePainterCount(); i++) {
-            parts.add(all.getShapePainter(i));
+            parts.addAll(parts(all.getShapePainter(i)));
         }
         return parts;
     }

@@ -314,4 +314,32 @@ class SvgReaderTest {
         byte[] jpeg = {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF, (byte) 0xE0, 0, 16};
         assertThat(((DrawingRead.Refused) AnyDrawing.read(new DrawingFile("badge.jpg", jpeg))).refusal().reason()).isEqualTo(Reason.IS_A_PICTURE);
     }
+
+    /** The stroke of 3 by 70 stays; what its marker would be is said to be missing. */
+    @Test
+    void aLineWithMarkersKeepsItsStroke() {
+        DrawingRead read = read(OPEN + "<defs><marker id='a' markerWidth='6' markerHeight='6'><path d='M0 0L6 3L0 6Z'/></marker></defs>"
+                + "<path d='M10 50L80 50' stroke='#f00' stroke-width='3' marker-end='url(#a)' fill='none'/></svg>");
+        assertThat(region(((DrawingRead.Taken) read).drawing()).areaMm2()).isCloseTo(210, within(0.01));
+        assertThat(((DrawingRead.Taken) read).notes()).contains(DrawingRead.Note.PARTS_NOT_UNDERSTOOD);
+    }
+
+    @Test
+    void masksShowTheirOwnRegionAndByOpacityWhereTheySaySo() {
+        assertThat(region(taken("<defs><mask id='m' x='0' y='0' width='0.5' height='0.5'><rect width='100' height='100' fill='white'/></mask></defs>"
+                + "<rect width='100' height='100' mask='url(#m)'/>")).areaMm2()).isCloseTo(2500, within(0.5));
+        assertThat(region(taken("<defs><mask id='m' style='mask-type:alpha'><rect x='10' y='10' width='40' height='40' fill='black'/></mask></defs>"
+                + "<rect width='100' height='100' mask='url(#m)'/>")).areaMm2()).isCloseTo(1600, within(0.5));
+        assertThat(taken("<defs><clipPath id='x'/></defs><rect width='50' height='50' clip-path='url(#x)'/><rect x='60' width='20' height='20'/>").shapes())
+                .as("an empty clip shows nothing").hasSize(1);
+    }
+
+    @Test
+    void aClosedHairlineDoesNotSwallowWhatLiesOverIt() {
+        DrawingRead read = read(OPEN + "<rect x='10' y='10' width='60' height='60' fill='none' stroke='#000' stroke-width='0.1'/><circle cx='40' cy='40' r='15' fill='#f00'/></svg>");
+        assertThat(region(((DrawingRead.Taken) read).drawing()).areaMm2()).isCloseTo(Math.PI * 225, within(1.0));
+        assertThat(((DrawingRead.Taken) read).notes()).contains(DrawingRead.Note.HAIRLINES_LEFT_OUT);
+        assertThat(taken("<rect x='10' y='10' width='30' height='30' fill='none' stroke='#000' stroke-width='0.1'/><circle cx='80' cy='80' r='5'/>").shapes())
+                .as("one that stands by itself is a shape").hasSize(2);
+    }
 }
