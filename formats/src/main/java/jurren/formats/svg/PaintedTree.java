@@ -21,6 +21,7 @@ import org.apache.batik.bridge.NoLoadScriptSecurity;
 import org.apache.batik.bridge.ScriptSecurity;
 import org.apache.batik.bridge.StrokingTextPainter;
 import org.apache.batik.bridge.TextNode;
+import org.apache.batik.bridge.UserAgent;
 import org.apache.batik.bridge.UserAgentAdapter;
 import org.apache.batik.gvt.CompositeGraphicsNode;
 import org.apache.batik.gvt.GraphicsNode;
@@ -54,7 +55,7 @@ final class PaintedTree {
             found.note(DrawingRead.Note.PICTURES_LEFT_OUT);
         }
         SvgFonts fonts = new SvgFonts();
-        BridgeContext context = new BridgeContext(new Closed(viewport(document.getDocumentElement()), fonts));
+        BridgeContext context = new Context(new Closed(viewport(document.getDocumentElement()), fonts));
         context.setDynamicState(BridgeContext.STATIC);
         context.setTextPainter(new TextPainter(fonts));
         PaintedTree tree = new PaintedTree(new GVTBuilder().build(context, document), found);
@@ -146,6 +147,18 @@ final class PaintedTree {
                     (int) Math.ceil(Double.parseDouble(box[3])));
         } catch (NumberFormatException | ArrayIndexOutOfBoundsException _) {
             return new java.awt.Dimension(300, 150);
+        }
+    }
+
+    private static final class Context extends BridgeContext {
+        Context(UserAgent agent) {
+            super(agent);
+        }
+
+        @Override
+        public void registerSVGBridges() {
+            super.registerSVGBridges();
+            putBridge(new ClipPaths());
         }
     }
 

@@ -342,4 +342,17 @@ class SvgReaderTest {
         assertThat(taken("<rect x='10' y='10' width='30' height='30' fill='none' stroke='#000' stroke-width='0.1'/><circle cx='80' cy='80' r='5'/>").shapes())
                 .as("one that stands by itself is a shape").hasSize(2);
     }
+
+    /** A circle of 30 about (60, 60) and a square from 20 to 60: a quarter of the circle, whichever clips the other. */
+    @Test
+    void aClipOfAClipShowsWhatLiesInBoth() {
+        String square = "<defs><clipPath id='x'><rect x='20' y='20' width='40' height='40'/></clipPath>";
+        String all = "</defs><rect width='100' height='100' clip-path='url(#y)'/>";
+        double quarter = Math.PI * 900 / 4;
+        assertThat(region(taken(square + "<clipPath id='y' clip-path='url(#x)'><circle cx='60' cy='60' r='30'/></clipPath>" + all)).areaMm2()).isCloseTo(quarter, within(1.0));
+        assertThat(region(taken(square + "<clipPath id='y'><circle cx='60' cy='60' r='30' clip-path='url(#x)'/></clipPath>" + all)).areaMm2()).isCloseTo(quarter, within(1.0));
+        assertThat(region(taken("<defs><clipPath id='y' clipPathUnits='objectBoundingBox'><rect width='.5' height='.25'/></clipPath>" + all)).areaMm2()).isCloseTo(1250, within(0.5));
+        assertThat(region(taken("<defs><clipPath id='y'><rect x='5' width='10' height='10' transform='translate(5 5) scale(2)'/></clipPath>" + all)).areaMm2())
+                .isCloseTo(400, within(0.5));
+    }
 }
