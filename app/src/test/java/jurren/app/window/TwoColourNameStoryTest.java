@@ -182,6 +182,8 @@ class TwoColourNameStoryTest extends WindowTest {
         });
         settle();
         CutTalk talk = on(() -> window.shell().cutter());
+        // as slow as it is, so that it still cuts when the line is lost, however busy this machine is
+        click("speed-1-0");
         fault("LID_OPENED");
         click("cut-main");
         until(() -> talk.state() == CutTalk.State.LID_OPEN);

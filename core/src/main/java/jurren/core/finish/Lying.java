@@ -2,6 +2,7 @@ package jurren.core.finish;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.function.Function;
 import jurren.core.geometry.Box;
@@ -37,7 +38,7 @@ public record Lying(List<Long> on, List<Long> under) {
 
     /** None touching another. */
     public static Lying apart(int layers) {
-        List<Long> none = java.util.Collections.nCopies(layers, 0L);
+        List<Long> none = Collections.nCopies(layers, 0L);
         return new Lying(none, none);
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
@@ -137,7 +138,7 @@ public final class RunTasks {
                 List<Step> steps = its.size() == parts.size() ? its.get(k).steps : k == 0 ? size.finish().steps() : List.of();
                 seconds += seconds(part, steps, size);
             }
-            String id = part.kind.name().toLowerCase(java.util.Locale.ROOT) + ":" + line.line().id() + ":" + line.place() + ":" + k;
+            String id = part.kind.name().toLowerCase(Locale.ROOT) + ":" + line.line().id() + ":" + line.place() + ":" + k;
             double hands = part.kind == RunTask.Kind.BAKE ? 0 : seconds * share;
             add(new RunTask(id, part.kind, part.machine, Set.of(line.line().id()), 0, line.face().name(), line.drawn().layers().getLast().colour(), left, seconds * share, hands,
                     part.celsius, "", wait));

@@ -142,33 +142,17 @@ public final class Found {
                 note(DrawingRead.Note.OPEN_LINES_LEFT_OUT);
             }
         }
-        outlines.values().forEach(lines -> lines.removeIf(this::isAroundFills));
+        List<DrawnShape> bounded = new ArrayList<>();
         outlines.forEach((colour, lines) -> {
-            if (lines.isEmpty()) {
-                return;
-            }
             Path2D.Double all = new Path2D.Double(Path2D.WIND_EVEN_ODD);
             lines.forEach(l -> all.append(l.toAwt(), false));
             Curves together = Curves.of(all);
             check(together);
-            shapes.add(new DrawnShape(together, colour));
+            bounded.add(new DrawnShape(together, colour));
         });
+        // what a line bounds is no paint: it swallows nothing that is painted there
+        shapes.addAll(0, bounded);
         outlines.clear();
-    }
-
-    /** A line that goes around or over what is filled is no shape of its own: it would swallow what is seen there. */
-    private boolean isAroundFills(Curves line) {
-        Box box = line.bounds();
-        List<DrawnShape> near = shapes.stream().filter(s -> !s.curves().isEmpty() && s.curves().bounds().crossed(box).isPresent()).toList();
-        if (near.isEmpty()) {
-            return false;
-        }
-        Region enclosed = line.enclosed();
-        boolean around = near.stream().anyMatch(s -> !s.curves().enclosed().intersect(enclosed).isEmpty());
-        if (around) {
-            note(DrawingRead.Note.HAIRLINES_LEFT_OUT);
-        }
-        return around;
     }
 
     private void add(Curves curves, Colour colour, Optional<Ink> ink, Optional<Region> clip) {

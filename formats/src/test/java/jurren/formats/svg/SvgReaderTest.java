@@ -336,9 +336,10 @@ class SvgReaderTest {
 
     @Test
     void aClosedHairlineDoesNotSwallowWhatLiesOverIt() {
-        DrawingRead read = read(OPEN + "<rect x='10' y='10' width='60' height='60' fill='none' stroke='#000' stroke-width='0.1'/><circle cx='40' cy='40' r='15' fill='#f00'/></svg>");
-        assertThat(region(((DrawingRead.Taken) read).drawing()).areaMm2()).isCloseTo(Math.PI * 225, within(1.0));
-        assertThat(((DrawingRead.Taken) read).notes()).contains(DrawingRead.Note.HAIRLINES_LEFT_OUT);
+        Drawing d = taken("<circle cx='40' cy='40' r='15' fill='#f00'/><rect x='10' y='10' width='60' height='60' fill='none' stroke='#000' stroke-width='0.1'/>");
+        assertThat(d.shapes()).hasSize(2);
+        assertThat(d.shapes().getLast().colour().hex()).as("the paint lies over what the line bounds").isEqualToIgnoringCase("#FF0000");
+        assertThat(d.shapes().getLast().curves().enclosed().areaMm2()).isCloseTo(Math.PI * 225, within(1.0));
         assertThat(taken("<rect x='10' y='10' width='30' height='30' fill='none' stroke='#000' stroke-width='0.1'/><circle cx='80' cy='80' r='5'/>").shapes())
                 .as("one that stands by itself is a shape").hasSize(2);
     }

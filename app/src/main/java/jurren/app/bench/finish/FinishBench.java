@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -41,6 +42,15 @@ public final class FinishBench implements BenchView {
         VBox.setVgrow(side, Priority.ALWAYS);
         this.node = new VBox(top, side);
         show(Side.PIECE);
+    }
+
+    /** As high as the bench where it fits, and scrolled where it does not. */
+    static Node scrolling(VBox all) {
+        ScrollPane scroll = new ScrollPane(all);
+        scroll.getStyleClass().add("column-scroll");
+        scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
+        return scroll;
     }
 
     private void show(Side newSide) {

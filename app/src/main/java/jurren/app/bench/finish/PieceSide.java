@@ -92,11 +92,7 @@ final class PieceSide {
         VBox all = new VBox(Controls.card(chart), cardScroll, lower);
         all.getStyleClass().add("bench");
         all.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
-        ScrollPane scroll = new ScrollPane(all);
-        scroll.getStyleClass().add("column-scroll");
-        scroll.setFitToWidth(true);
-        scroll.setFitToHeight(true);
-        this.node = scroll;
+        this.node = FinishBench.scrolling(all);
     }
 
     Node node() {

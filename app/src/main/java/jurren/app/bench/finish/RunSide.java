@@ -7,7 +7,6 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -68,11 +67,7 @@ final class RunSide {
         }
         VBox all = new VBox(top, lower);
         all.getStyleClass().add("bench");
-        ScrollPane scroll = new ScrollPane(all);
-        scroll.getStyleClass().add("column-scroll");
-        scroll.setFitToWidth(true);
-        scroll.setFitToHeight(true);
-        this.node = scroll;
+        this.node = FinishBench.scrolling(all);
     }
 
     Node node() {
