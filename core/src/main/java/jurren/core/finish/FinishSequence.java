@@ -41,7 +41,7 @@ public record FinishSequence(List<Step> steps, List<HeatTaken> heat, double seco
         next.steps.forEach(s -> all.add(s.after(steps.size(), steps.getLast().endS(), closings)));
         List<HeatTaken> both = new ArrayList<>(heat);
         both.addAll(next.heat);
-        return new FinishSequence(all, both, secondsPerPiece + next.secondsPerPiece, solved.closings().isEmpty() ? next.solved : solved,
+        return new FinishSequence(all, both, secondsPerPiece + next.secondsPerPiece, solved.then(next.solved),
                 Math.max(together, next.together));
     }
 

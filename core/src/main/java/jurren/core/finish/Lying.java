@@ -19,10 +19,15 @@ import jurren.core.layer.Layer;
 public record Lying(List<Long> on, List<Long> under) {
     /** As close as a hand trims a carrier. */
     public static final double TRIMMED_MM = 2;
+    /** More layers are pressed in several sequences: sets of them are kept as bits. */
+    public static final int MOST = 60;
     /** Films that share less were not meant to meet. */
     private static final double LEAST_MEETING_MM2 = 0.5;
 
     public Lying {
+        if (on.size() > MOST) {
+            throw new IllegalArgumentException("no more than " + MOST + " layers are told apart at once, but there are " + on.size());
+        }
         on = List.copyOf(on);
         under = List.copyOf(under);
     }

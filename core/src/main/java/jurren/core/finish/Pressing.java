@@ -49,9 +49,6 @@ public record Pressing(List<Pressed> layers, Lying lying, MadeOf cloth, int clot
         if (layers.size() != lying.size()) {
             throw new IllegalArgumentException(layers.size() + " layers but " + lying.size() + " known places");
         }
-        if (layers.size() > Long.SIZE - 2) {
-            throw new IllegalArgumentException("more layers than a press sequence is looked for: " + layers.size());
-        }
     }
 
     public Pressing waiving(Set<Limit> more) {

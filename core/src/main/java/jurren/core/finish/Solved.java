@@ -1,5 +1,6 @@
 package jurren.core.finish;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
@@ -17,5 +18,17 @@ public record Solved(List<Closing> closings, long looked, boolean exact, List<Se
     public Solved {
         closings = List.copyOf(closings);
         clashes = clashes.stream().map(Set::copyOf).toList();
+    }
+
+    /** This, and then another. */
+    Solved then(Solved next) {
+        if (closings.isEmpty() || next.closings.isEmpty()) {
+            return closings.isEmpty() ? next : this;
+        }
+        List<Closing> all = new ArrayList<>(closings);
+        all.addAll(next.closings);
+        List<Set<Limit>> both = new ArrayList<>(clashes);
+        both.addAll(next.clashes);
+        return new Solved(all, looked + next.looked, false, both);
     }
 }

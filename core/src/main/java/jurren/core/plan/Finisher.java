@@ -60,21 +60,32 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
     /**
      * What of the finish follows from the layers alone.
      *
-     * @param pressed who of the pressed layers lies on whom, by their order
-     * @param byHand  the same of those that are laid by hand, by the order in which they are laid
+     * @param pressed who of the pressed layers lies on whom, by their order; of very many in several parts
+     * @param byHand  the same of those that are laid by hand, by the order in which they are laid; of very many each by itself
      * @param weedS   how long the waste of all layers takes to lift
      */
-    record Facts(Lying pressed, Lying byHand, double weedS) {
-        static final Facts NONE = new Facts(Lying.apart(0), Lying.apart(0), 0);
+    record Facts(List<Lying> pressed, Optional<Lying> byHand, double weedS) {
+        static final Facts NONE = new Facts(List.of(), Optional.empty(), 0);
 
         static Facts of(List<Layer> layers) {
-            return new Facts(Lying.of(underHeat(layers), CutItem::carrier), Lying.of(byHandInOrder(layers), l -> Region.EMPTY),
+            List<Layer> byHand = byHandInOrder(layers);
+            return new Facts(parts(underHeat(layers)).stream().map(part -> Lying.of(part, CutItem::carrier)).toList(),
+                    byHand.size() > Lying.MOST ? Optional.empty() : Optional.of(Lying.of(byHand, l -> Region.EMPTY)),
                     layers.stream().filter(Finisher::isWeeded).mapToDouble(l -> Weeding.seconds(l.region())).sum());
         }
     }
 
     static List<Layer> underHeat(List<Layer> layers) {
         return layers.stream().filter(l -> Ways.of(l.material()).byHand().isEmpty()).map(Finisher::underPlaten).toList();
+    }
+
+    /** As many at once as a press sequence is looked for; from the lowest up. */
+    private static List<List<Layer>> parts(List<Layer> layers) {
+        List<List<Layer>> parts = new ArrayList<>();
+        for (int from = 0; from < layers.size(); from += Lying.MOST) {
+            parts.add(layers.subList(from, Math.min(layers.size(), from + Lying.MOST)));
+        }
+        return parts;
     }
 
     /** Of a template not the plate but what is set into it. */
@@ -151,14 +162,19 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
             return DyePress.of(hot.getFirst().material().recipe().orElseThrow(), blank.madeOf(), platen.press().kind() == Press.Kind.OVEN_SLEEVE,
                     platen.positions().size()).sideBySide(together(face, layers, platen));
         }
-        Pressing pressing = pressing(layers, facts, platen);
-        return FilmPress.of(pressing, solving.get(pressing), isUneven(face, platen)).sideBySide(together(face, layers, platen));
+        FinishSequence all = FinishSequence.NOTHING;
+        List<List<Layer>> parts = parts(hot);
+        for (int k = 0; k < parts.size(); k++) {
+            Pressing pressing = pressing(parts.get(k), facts.pressed.get(k), platen);
+            all = all.then(FilmPress.of(pressing, solving.get(pressing), k == 0 && isUneven(face, platen)));
+        }
+        return all.sideBySide(together(face, layers, platen));
     }
 
     /** What is asked of the press. */
-    private Pressing pressing(List<Layer> layers, Facts facts, PlatenPlan platen) {
-        List<Pressed> pressed = underHeat(layers).stream().map(l -> pressed(l, platen)).toList();
-        return new Pressing(pressed, facts.pressed, blank.madeOf(), platen.mostTimes(), platen.press().mostCelsius(),
+    private Pressing pressing(List<Layer> layers, Lying lying, PlatenPlan platen) {
+        List<Pressed> pressed = layers.stream().map(l -> pressed(l, platen)).toList();
+        return new Pressing(pressed, lying, blank.madeOf(), platen.mostTimes(), platen.press().mostCelsius(),
                 isLight(layers) ? WhatHolds.dyeMovesAbove(blank.madeOf(), colour) : OptionalDouble.empty(), wishes(layers), Set.of());
     }
 
@@ -211,6 +227,6 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
     private FinishSequence byHand(List<Layer> layers, Facts facts) {
         List<HandWork.Task> tasks = byHandInOrder(layers).stream()
                 .map(l -> new HandWork.Task(List.of(l.order()), Ways.of(l.material()).byHand().orElseThrow())).toList();
-        return HandWork.of(HandWork.inGoes(tasks, facts.byHand), blank.madeOf().isCloth());
+        return HandWork.of(facts.byHand.map(lying -> HandWork.inGoes(tasks, lying)).orElse(tasks), blank.madeOf().isCloth());
     }
 }

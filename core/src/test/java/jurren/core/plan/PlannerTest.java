@@ -11,6 +11,7 @@ import jurren.core.Fixtures;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
+import jurren.core.art.Shape;
 import jurren.core.art.Treatment;
 import jurren.core.finish.Limit;
 import jurren.core.hold.Reason;
@@ -21,10 +22,12 @@ import jurren.core.job.SizeEntry;
 import jurren.core.layer.Layer;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.load.CutItem;
+import jurren.core.material.Colour;
 import jurren.core.material.Peel;
 import jurren.core.material.Pressure;
 import jurren.core.material.Recipe;
 import jurren.core.snag.Snag;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -168,5 +171,18 @@ class PlannerTest {
         assertThat(plan.runs()).filteredOn(r -> r.load().stock().lengthMm() > 0).isNotEmpty()
                 .allSatisfy(r -> assertThat(r.load().usedMm()).isLessThanOrEqualTo(r.load().stock().lengthMm()));
         assertThat(plan.runs().stream().mapToInt(r -> r.load().placed().size()).sum()).isEqualTo(400);
+    }
+
+    /** Seventy colours in a row: more than are told apart at once, and still every one of them is laid. */
+    @Test
+    void veryManyColoursAreAllPressed() {
+        List<Motif> motifs = new ArrayList<>();
+        for (int i = 0; i < 70; i++) {
+            motifs.add(new Motif("m" + i, "square", new Shape(Shape.Kind.RECTANGLE, 3, 3, 4, 0, new Colour(0x100000 + 977 * i)), List.of(), Pose.at(-120 + 3.4 * i, 180)));
+        }
+        Plan plan = plan(Fixtures.job(Fixtures.line(SizeEntry.of("M", 1)).withMotifs(motifs)));
+        LinePlan line = plan.lines().getFirst();
+        assertThat(line.drawn().layers()).hasSize(70);
+        assertThat(line.finish().steps().stream().filter(s -> s.kind().heats()).flatMap(s -> s.layers().stream()).distinct()).hasSize(70);
     }
 }

@@ -7,6 +7,7 @@ import jurren.core.finish.Limit;
 import jurren.core.finish.Solved;
 import jurren.core.finish.Step;
 import jurren.core.geometry.Box;
+import jurren.core.hold.WhatHolds;
 import jurren.core.layer.Layer;
 import jurren.core.material.Recipe;
 import jurren.core.plan.LinePlan;
@@ -120,7 +121,7 @@ final class StepWords {
             case MOST_CELSIUS -> recipe.map(Recipe::mostCelsius).orElse(0.0);
             case THING_CELSIUS -> line.blank().madeOf().mostCelsius();
             case PRESS_CELSIUS -> line.platen().press().mostCelsius();
-            case DYE_MOVES -> 150;
+            case DYE_MOVES -> WhatHolds.dyeMovesAbove(line.blank().madeOf(), line.blankColour()).orElse(0);
             default -> 0;
         };
         return Words.text("limit." + Words.key(l.kind()), name, figure, words.degrees(celsius), line.platen().press().name());
