@@ -111,6 +111,6 @@ public final class Fixtures {
 
     public static Layer layer(Region region, boolean reversed) {
         return new Layer(1, Film.of(FILM.id(), CREAM), FILM, Layer.Role.FILM, Making.cut(reversed, Making.Cut.KISS), CREAM, region, region,
-                List.of(), Join.LAID_OVER, region.thinnest(), Print.NONE);
+                List.of(), Join.LAID_OVER, Print.NONE);
     }
 }

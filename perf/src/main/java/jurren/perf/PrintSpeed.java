@@ -91,7 +91,7 @@ public final class PrintSpeed {
         Art art = new Art(List.of(painted(a, left, 0), painted(b, right, 240)));
         Region all = Region.weld(List.of(left, right));
         Layer layer = new Layer(1, Film.print(dye.id()), dye, Layer.Role.PRINT, Making.print(true), new Colour(0), all, all, List.of(), Join.LAID_OVER,
-                all.thinnest(), Print.of(art, all));
+                Print.of(art, all));
         Placement onto = Placement.flipped().then(Placement.moved(390, 15));
         return new PrintSheet(1, dye, 400, 500, 0, List.of(new PrintSheet.Slot("A", "front", "M", layer, new Box(1, 6, 399, 494), onto, false)), 1);
     }

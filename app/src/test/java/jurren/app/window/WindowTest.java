@@ -247,9 +247,17 @@ abstract class WindowTest {
     /** Clicks into a field, replaces what it says and ends with Enter, which in a field of several lines would begin one more. */
     void type(String id, String text) {
         click(id);
+        if (node(id) instanceof TextInputControl f && !on(f::isFocused)) {
+            throw new AssertionError(id + " cannot be typed into; the keyboard is with " + on(() -> stage.getScene().getFocusOwner())
+                    + ", the window is " + (on(stage::isFocused) ? "" : "not ") + "in front");
+        }
         robot.push(KeyCode.SHORTCUT, KeyCode.A);
         robot.push(KeyCode.DELETE);
         robot.write(text);
+        if (node(id) instanceof TextInputControl f && !on(f::getText).equals(text)) {
+            throw new AssertionError(id + " reads \"" + on(f::getText) + "\" where \"" + text + "\" was typed; the keyboard is with "
+                    + on(() -> stage.getScene().getFocusOwner()));
+        }
         if (!(node(id) instanceof TextArea)) {
             robot.push(KeyCode.ENTER);
         }

@@ -45,6 +45,8 @@ final class NarrowestPlace {
     private static final double NEARLY = 0.906;
     /** What faces each other tapers by no more than this, for each millimetre: twice the tangent of 15 degrees. */
     private static final double MOST_TAPER = 0.54;
+    /** And twice the tangent of 25 degrees. */
+    private static final double NEARLY_TAPER = 0.94;
     /** An edge may reach so far into a disc: drawings and traces are no smoother. */
     private static final double DENT_MM = 0.003;
     /** Of the whole shape: what rounding alone does to a distance. */
@@ -193,13 +195,22 @@ final class NarrowestPlace {
         search.opposite = NEARLY;
         for (Ring ring : search.rings) {
             List<Found> now = new ArrayList<>();
-            search.probes(ring, (x, y, nx, ny, at, _) -> {
-                double width = search.disc(ring, x, y, nx, ny, at, withinMm);
-                if (width < withinMm) {
-                    now.add(new Found(width, new Point(search.middleX, search.middleY)));
-                } else if (!now.isEmpty()) {
-                    stretches.add(List.copyOf(now));
-                    now.clear();
+            search.probes(ring, new Probe() {
+                @Override
+                public void at(double x, double y, double nx, double ny, double at, boolean isNext) {
+                    double width = search.disc(ring, x, y, nx, ny, at, withinMm);
+                    if (width < withinMm) {
+                        now.add(new Found(width, new Point(search.middleX, search.middleY)));
+                    } else if (!now.isEmpty()) {
+                        stretches.add(List.copyOf(now));
+                        now.clear();
+                    }
+                }
+
+                @Override
+                public boolean isWide(double x, double y, double nx, double ny, double at, double length) {
+                    double much = withinMm + NEARLY_TAPER * length / 2;
+                    return now.isEmpty() && length < STEP_MM && search.disc(ring, x, y, nx, ny, at, much) == much && !search.keptOut;
                 }
             });
             if (!now.isEmpty()) {
@@ -214,9 +225,6 @@ final class NarrowestPlace {
      * {@code longMm}. Where two edges only come near or touch there is none.
      */
     static Optional<Thinness> slit(Geometry shape, double withinMm, double longMm) {
-        if (gap(shape, withinMm).isEmpty()) {
-            return Optional.empty();
-        }
         Thinness best = null;
         for (List<Found> stretch : narrower(shape, false, withinMm, longMm / SLIT_PROBES)) {
             best = slit(stretch, longMm, best);

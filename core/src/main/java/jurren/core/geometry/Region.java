@@ -27,6 +27,8 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
  * does it says what it falls back on.
  */
 public final class Region {
+    /** A power of two: what is rounded is exact. */
+    private static final double GRID_PER_MM = 1 << 20;
     public static final Region EMPTY = new Region(Jts.FACTORY.createPolygon());
 
     private final Geometry shape;
@@ -175,6 +177,16 @@ public final class Region {
                     piece.holes().stream().map(change).toList()).region().shape);
         }
         return of(Jts.collect(changed));
+    }
+
+    /**
+     * The shape alone: the same for two regions that differ only in where they lie. Coordinates are rounded to a
+     * millionth of a millimetre, so that moving leaves no trace in them; it is for measuring, not for cutting.
+     */
+    public Region atOrigin() {
+        Box b = bounds();
+        return eachOutline(o -> Outline.of(o.points().stream()
+                .map(p -> new Point(Math.rint((p.xMm() - b.minXMm()) * GRID_PER_MM) / GRID_PER_MM, Math.rint((p.yMm() - b.minYMm()) * GRID_PER_MM) / GRID_PER_MM)).toList()));
     }
 
     /** Points that stand less than {@code toleranceMm} off the line between their neighbours left out. */

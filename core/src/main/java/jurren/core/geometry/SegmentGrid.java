@@ -117,14 +117,21 @@ final class SegmentGrid {
             }
             for (int r = Math.max(0, row - ring); r <= Math.min(down - 1, row + ring); r++) {
                 boolean edge = Math.abs(r - row) == ring;
+                double dy = beside((y - minY) / cell - r - 0.5);
                 for (int c = column - ring; c <= column + ring; c += edge || ring == 0 ? 1 : 2 * ring) {
-                    if (c >= 0 && c < across) {
+                    double dx = beside((x - minX) / cell - c - 0.5);
+                    if (c >= 0 && c < across && dx * dx + dy * dy < near.distance * near.distance) {
                         nearestIn(r * across + c, x, y, near);
                     }
                 }
             }
         }
         return near.segment >= 0;
+    }
+
+    /** How far what a cell holds is away at least, along one axis, from what is so many cells from its middle. */
+    private double beside(double cells) {
+        return Math.max(0, Math.abs(cells) - 1) * cell;
     }
 
     private void nearestIn(int at, double x, double y, Near near) {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import jurren.core.geometry.Piece;
 import jurren.core.geometry.Region;
-import jurren.core.geometry.Thinness;
 import jurren.core.geometry.Warp;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
@@ -22,11 +21,10 @@ import jurren.core.memo.Scale;
  * @param seen     what of it stays in sight; of a plate its openings
  * @param unwelded overlapping parts whose own edges a knife would follow
  * @param join     how it meets the layers under it
- * @param thinnest the narrowest part of what is cut
  * @param print    what is printed, with its bleed
  */
 public record Layer(int order, Film film, Material material, Role role, Making making, Colour stock, Region region, Region seen,
-                    List<Region> unwelded, Join join, Thinness thinnest, Print print) {
+                    List<Region> unwelded, Join join, Print print) {
     /** What it is on the piece. */
     public enum Role {
         /** Cut, and seen in its own colour. */
@@ -44,12 +42,12 @@ public record Layer(int order, Film film, Material material, Role role, Making m
     }
 
     public Layer withOrder(int newOrder) {
-        return new Layer(newOrder, film, material, role, making, stock, region, seen, unwelded, join, thinnest, print);
+        return new Layer(newOrder, film, material, role, making, stock, region, seen, unwelded, join, print);
     }
 
     /** The lowest lies on the thing, whatever its join says. */
     public Layer withJoin(Join newJoin) {
-        return new Layer(order, film, material, role, making, stock, region, seen, unwelded, newJoin, thinnest, print);
+        return new Layer(order, film, material, role, making, stock, region, seen, unwelded, newJoin, print);
     }
 
     /**
@@ -59,7 +57,7 @@ public record Layer(int order, Film film, Material material, Role role, Making m
      */
     public Layer mapped(Warp warp, Warp back) {
         return warp == Warp.NONE ? this : new Layer(order, film, material, role, making, stock, region.warped(warp), seen.warped(warp),
-                unwelded, join, thinnest, print.warped(warp, back));
+                unwelded, join, print.warped(warp, back));
     }
 
     /** What remembering it keeps alive. */

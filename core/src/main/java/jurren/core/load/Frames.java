@@ -5,7 +5,6 @@ import java.util.List;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
-import jurren.core.layer.Making;
 
 /**
  * Weeding frames: straight cuts around groups of pieces, so that the waste of a group lifts in one. A frame never goes between
@@ -34,15 +33,19 @@ final class Frames {
     private Frames() {
     }
 
-    /** Of what a knife does not cut right through: that falls out by itself. */
-    static List<Load.Frame> around(List<Placed> placed, Region usable) {
+    /** How far the frame of one piece reaches. */
+    static Region around(Region piece) {
+        Region hull = piece.hull();
+        // a mitre at a sharp corner goes further than the margin
+        return hull.grown(MARGIN_MM, CornerStyle.MITRED).intersect(Region.of(hull.bounds().grown(MARGIN_MM)));
+    }
+
+    /** @param reaches how far the frame of each piece reaches where it lies; empty of what a knife cuts right through, which falls out by itself */
+    static List<Load.Frame> around(List<Region> reaches, Region usable) {
         List<Group> groups = new ArrayList<>();
-        for (int i = 0; i < placed.size(); i++) {
-            Placed p = placed.get(i);
-            if (p.item().layer().making().cut() == Making.Cut.KISS) {
-                Region hull = p.item().layer().region().placed(p.onto()).hull();
-                // a mitre at a sharp corner goes further than the margin
-                add(groups, new Group(ring(hull.grown(MARGIN_MM, CornerStyle.MITRED).intersect(Region.of(hull.bounds().grown(MARGIN_MM)))), i));
+        for (int i = 0; i < reaches.size(); i++) {
+            if (!reaches.get(i).isEmpty()) {
+                add(groups, new Group(ring(reaches.get(i)), i));
             }
         }
         List<Load.Frame> frames = new ArrayList<>();

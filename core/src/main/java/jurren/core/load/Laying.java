@@ -37,8 +37,7 @@ public record Laying(Wish wish, List<Pin> pins, List<Roll> taken) {
 
     /** A pin takes the place of what was said of the same piece. */
     public Laying with(Pin pin) {
-        List<Pin> all = new ArrayList<>(pins.stream().filter(p -> !(p.lineId().equals(pin.lineId()) && p.place().equals(pin.place())
-                && p.size().equals(pin.size()) && p.copy() == pin.copy() && p.layer() == pin.layer())).toList());
+        List<Pin> all = new ArrayList<>(pins.stream().filter(p -> !p.isOfSame(pin)).toList());
         all.add(pin);
         return new Laying(wish, all, taken);
     }

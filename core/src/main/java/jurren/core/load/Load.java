@@ -34,6 +34,10 @@ public record Load(int order, Material material, Colour colour, Stock stock, Lis
         frames = List.copyOf(frames);
     }
 
+    Load numbered(int number) {
+        return new Load(number, material, colour, stock, placed, frames, usedMm, leastMm);
+    }
+
     public boolean framed() {
         return !frames.isEmpty();
     }

@@ -1,7 +1,6 @@
 package jurren.core.load;
 
 import java.util.List;
-import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
 import jurren.core.memo.Memo;
@@ -40,29 +39,22 @@ public final class Nesting {
         }
     }
 
-    /**
-     * What a layer takes of the film, at the origin.
-     *
-     * @param cell with half the gap around it
-     */
-    record Carried(Region carrier, Region cell) {
-    }
-
     private final Memo<Request, Best> known = new Memo<>(MOST_LARGE, request -> new Best(request.nest().layout()), (request, best, scale) -> {
         request.cutouts.forEach(c -> c.shape().weigh(scale));
         scale.add(best, BYTES_A_LIE * request.cutouts.size());
     });
-    private final Memo<Layer, Carried> carriers = new Memo<>(MOST_LARGE, layer -> {
-        Region carrier = new CutItem("", "", "", 0, layer).carrier();
-        return new Carried(carrier, carrier.grown(Loading.GAP_MM / 2, CornerStyle.ROUND));
-    }, (layer, carried, scale) -> {
+    private final Memo<Layer, Carried> carriers = new Memo<>(MOST_LARGE, Carried::of, (layer, carried, scale) -> {
         layer.weigh(scale);
-        carried.carrier.weigh(scale);
-        carried.cell.weigh(scale);
+        carried.weigh(scale);
     });
 
     Carried carried(Layer layer) {
         return carriers.get(layer);
+    }
+
+    /** What a layer takes of the film, as it lies on the face. */
+    public Region carrier(Layer layer) {
+        return carried(layer).carrier().placed(new CutItem("", "", "", 0, layer).ontoFilm(0).inverse());
     }
 
     /** The best known; a first one at once where none is. */

@@ -24,7 +24,14 @@ public record Pin(String lineId, String place, String size, int copy, int layer,
     }
 
     public boolean isOf(CutItem item) {
-        return lineId.equals(item.lineId()) && place.equals(item.place()) && size.equals(item.size()) && copy == item.copy()
-                && layer == item.layer().order();
+        return isOf(item.lineId(), item.place(), item.size(), item.copy(), item.layer().order());
+    }
+
+    boolean isOfSame(Pin other) {
+        return isOf(other.lineId, other.place, other.size, other.copy, other.layer);
+    }
+
+    private boolean isOf(String ofLine, String ofPlace, String ofSize, int ofCopy, int ofLayer) {
+        return lineId.equals(ofLine) && place.equals(ofPlace) && size.equals(ofSize) && copy == ofCopy && layer == ofLayer;
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.Function;
 import jurren.core.art.Art;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
@@ -31,7 +32,6 @@ import jurren.core.job.Made;
 import jurren.core.job.Shop;
 import jurren.core.layer.Layer;
 import jurren.core.layer.Making;
-import jurren.core.load.CutItem;
 import jurren.core.material.Material;
 import jurren.core.material.Recipe;
 import jurren.core.memo.Memo;
@@ -67,9 +67,10 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
     record Facts(List<Lying> pressed, Optional<Lying> byHand, double weedS) {
         static final Facts NONE = new Facts(List.of(), Optional.empty(), 0);
 
-        static Facts of(List<Layer> layers) {
+        /** @param carrier what a layer takes of the film, as it lies on the face */
+        static Facts of(List<Layer> layers, Function<Layer, Region> carrier) {
             List<Layer> byHand = byHandInOrder(layers);
-            return new Facts(parts(underHeat(layers)).stream().map(part -> Lying.of(part, CutItem::carrier)).toList(),
+            return new Facts(parts(underHeat(layers)).stream().map(part -> Lying.of(part, carrier)).toList(),
                     byHand.size() > Lying.MOST ? Optional.empty() : Optional.of(Lying.of(byHand, l -> Region.EMPTY)),
                     layers.stream().filter(Finisher::isWeeded).mapToDouble(l -> Weeding.seconds(l.region())).sum());
         }
@@ -91,7 +92,7 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
     /** Of a template not the plate but what is set into it. */
     private static Layer underPlaten(Layer l) {
         return l.role() != Layer.Role.PLATE ? l : new Layer(l.order(), l.film(), l.material(), l.role(), l.making(), l.stock(), l.seen(), l.seen(), l.unwelded(), l.join(),
-                l.thinnest(), l.print());
+                l.print());
     }
 
     /** In the order in which they are laid: behind glass the one seen first goes first. */

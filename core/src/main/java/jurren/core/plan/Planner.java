@@ -5,6 +5,7 @@ import jurren.core.art.BuiltMotif;
 import jurren.core.art.Chain;
 import jurren.core.memo.Memo;
 import jurren.core.snag.Flaws;
+import jurren.core.snag.Inspection;
 import jurren.core.stop.Stop;
 import jurren.core.art.Backing;
 import jurren.core.art.Mark;
@@ -103,6 +104,7 @@ public final class Planner {
             scale.add(pressing, 400L * (1 + pressing.layers().size() + solved.closings().size())));
     private final CutRun.Orders orders = new CutRun.Orders();
     private final Nesting nesting = new Nesting();
+    private final Inspection inspection = new Inspection();
 
     public Plan plan(Job job, Shop of) {
         Shop shop = of.knowing(job.carried());
@@ -169,11 +171,13 @@ public final class Planner {
         }
         double filmMm = shop.acrossMm(line.materialId()) - Loading.frameMm(framed);
         Finisher finisher = new Finisher(shop, blank, colour, line, made, isFirstPressed(line, shop), solving);
-        SizePlan drawn = planSize(line, materials, drawnFace, drawnFace, Optional.empty(), line.drawnFor(), filmMm, finisher);
+        Optional<Box> drawnArt = art(faceKey(line, materials, Placement.HERE, drawnFace)).bounds();
         List<SizePlan> sizes = wanted.parallelStream().map(s -> {
             stop.look();
-            return s.id().equals(line.drawnFor()) ? drawn : planSize(line, materials, drawnFace, face(line, s), drawn.artBounds(), s.id(), filmMm, finisher);
+            Face face = s.id().equals(line.drawnFor()) ? drawnFace : face(line, s);
+            return planSize(line, materials, drawnFace, face, drawnArt, s.id(), filmMm, finisher);
         }).toList();
+        SizePlan drawn = sizes.stream().filter(s -> s.id().equals(line.drawnFor())).findFirst().orElseThrow();
         Map<String, Verdict> holds = new LinkedHashMap<>();
         materials.forEach((id, m) -> holds.put(id, WhatHolds.of(m, blank.madeOf(), colour, drawn.face())));
         return new LinePlan(line, blank, colour, materials, built, sizes, holds);
@@ -190,28 +194,36 @@ public final class Planner {
         SizeEntry entry = line.entry(size);
         Placement fit = size.equals(line.drawnFor()) ? Placement.HERE
                 : drawnArt.map(art -> line.fit().between(from, face, art, entry.artWidthMm(), filmMm)).orElse(Placement.HERE);
-        FaceWork work = faces.get(new FaceKey(line.motifs(), fit, face.trueAt(), face.surface(),
-                line.materialId(), materials, line.joins(), line.edgings()));
+        FaceWork work = faces.get(faceKey(line, materials, fit, face));
         PlatenPlan platen = finisher.platen(face, work.art, work.layers);
         return new SizePlan(size, face, entry.count(), finisher.made().spoiled(line.id(), size), fit, work.art, work.laid, work.layers, shapes.get(new ShapesKey(face, work.layers)), work.thickestMm,
                 work.flaws, platen, finisher.finish(face, work.layers, work.finish, platen));
     }
 
-    private FaceWork workFace(FaceKey key) {
+    private static FaceKey faceKey(Line line, Map<String, Material> materials, Placement fit, Face face) {
+        return new FaceKey(line.motifs(), fit, face.trueAt(), face.surface(), line.materialId(), materials, line.joins(), line.edgings());
+    }
+
+    /** As it is made, on the face. */
+    private Art art(FaceKey key) {
         boolean kept = Ways.of(key.materials.get(key.usualId)).keepsWidths() && !key.fit.equals(Placement.HERE);
         Art made = kept ? chain.art(sized(key.motifs, key.fit), Placement.HERE) : arts.get(key.motifs).placed(key.fit);
-        Art art = asMade(made.madeOf(key.usualId), key.materials);
+        return asMade(made.madeOf(key.usualId), key.materials);
+    }
+
+    private FaceWork workFace(FaceKey key) {
+        Art art = art(key);
         Warp unrolling = Face.unrolling(key.surface, key.trueAtMm);
         Art laid = art.warped(unrolling, Face.back(unrolling));
         if (laid.isEmpty()) {
-            return new FaceWork(art, laid, List.of(), 0, new Flaws(List.of()), Finisher.Facts.NONE);
+            return new FaceWork(art, laid, List.of(), 0, Flaws.NONE, Finisher.Facts.NONE);
         }
         List<Part> parts = Separation.of(laid, p -> Ways.of(key.materials.get(p.film().materialId())).isOnePrint()
                 ? Film.print(p.film().materialId()) : p.film(), f -> key.joins.getOrDefault(f, Join.LAID_OVER));
         List<Layer> layers = Ways.layers(parts, key.materials::get,
                 m -> Ways.edging(m, key.edgings),
                 laid.bounds().orElseThrow());
-        return new FaceWork(art, laid, layers, Stack.thickestMm(layers), Flaws.of(layers), Finisher.Facts.of(layers));
+        return new FaceWork(art, laid, layers, Stack.thickestMm(layers), inspection.of(layers), Finisher.Facts.of(layers, nesting::carrier));
     }
 
     /** Each source as large as the fit makes it, where it puts it; what is done to them in millimetres stays so. */

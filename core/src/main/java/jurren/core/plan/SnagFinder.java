@@ -54,6 +54,7 @@ import jurren.core.material.Material;
 import jurren.core.layer.Print;
 import jurren.core.way.known.Ways;
 import jurren.core.geometry.Region;
+import jurren.core.geometry.Thinness;
 import jurren.core.hold.Verdict;
 import jurren.core.job.Shop;
 import jurren.core.layer.Layer;
@@ -412,10 +413,11 @@ final class SnagFinder {
                 if (i < size.layers().size() && size.layers().get(i).isCut()) {
                     Layer layer = size.layers().get(i);
                     double least = layer.material().leastStrokeMm();
-                    double width = layer.thinnest().widthMm();
+                    Thinness thinnest = size.flaws().thinnest(layer.order());
+                    double width = thinnest.widthMm();
                     if (width < least - SHOWN_MM && (worst == null || width < worst.widthMm())) {
                         worst = new Snag.ThinPart(plan.line().id(), layer.order(), size.id(), width, least, size.flaws().isNeck(layer.order()),
-                                size.face().rolled(layer.thinnest().where()));
+                                size.face().rolled(thinnest.where()));
                     }
                 }
             }

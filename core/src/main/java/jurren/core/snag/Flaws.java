@@ -7,17 +7,19 @@ import java.util.Optional;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Piece;
+import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Thinness;
-import jurren.core.layer.Join;
-import jurren.core.layer.Layer;
 
 /**
- * What a knife or a film would make a mess of in the layers of a face, each kind once a layer, where it is worst. What one
- * look at widths can rule out is looked at no further.
+ * What a knife or a film would make a mess of in the layers of a face, each kind once a layer, where it is worst.
+ *
+ * @param thinnest the narrowest part of each layer, from the lowest up
  */
-public record Flaws(List<Flaw> found) {
+public record Flaws(List<Flaw> found, List<Thinness> thinnest) {
+    public static final Flaws NONE = new Flaws(List.of(), List.of());
+
     /** Smaller parts and holes hold on nothing and cannot be weeded. */
     public static final double CRUMB_MM2 = 1;
     /** Cuts nearer than this are one line to a knife. */
@@ -44,48 +46,24 @@ public record Flaws(List<Flaw> found) {
      * @param at    on the unrolled face
      */
     public record Flaw(Kind kind, int layer, int count, double mm, Point at) {
+        Flaw onLayer(int order, Placement there) {
+            return new Flaw(kind, order, count, mm, there.apply(at));
+        }
     }
 
     public Flaws {
         found = List.copyOf(found);
+        thinnest = List.copyOf(thinnest);
     }
 
-    public static Flaws of(List<Layer> layers) {
-        List<Flaw> found = new ArrayList<>();
-        List<Layer> cut = layers.stream().filter(l -> l.isCut() && l.role() != Layer.Role.PLATE).toList();
-        cut.forEach(l -> inLayer(found, l));
-        betweenLayers(found, cut);
-        return new Flaws(found);
+    /** The narrowest part of a layer, by its order. */
+    public Thinness thinnest(int layer) {
+        return thinnest.get(layer - 1);
     }
 
     /** The neck of a layer, where it has one. */
     public boolean isNeck(int layer) {
         return found.stream().anyMatch(f -> f.kind == Kind.NECK && f.layer == layer);
-    }
-
-    private static void inLayer(List<Flaw> found, Layer layer) {
-        List<Region> crumbs = crumbs(layer.region());
-        add(found, Kind.CRUMBS, layer, crumbs, 0);
-        double least = layer.material().leastStrokeMm();
-        if (layer.thinnest().widthMm() < least) {
-            add(found, Kind.LIFTS, layer, lifting(layer.region(), least), least);
-            if (layer.region().grown(-least / 2, CornerStyle.MITRED).pieceCount() > layer.region().pieceCount()) {
-                found.add(new Flaw(Kind.NECK, layer.order(), 1, layer.thinnest().widthMm(), layer.thinnest().where()));
-            }
-        }
-        List<Point> spikes = spikes(layer.region());
-        if (!spikes.isEmpty()) {
-            found.add(new Flaw(Kind.SPIKES, layer.order(), spikes.size(), 0, spikes.getFirst()));
-        }
-        if (layer.unwelded().isEmpty()) {
-            layer.region().slit(DOUBLED_MM, DOUBLED_LONG_MM).ifPresent(gap -> found.add(new Flaw(Kind.DOUBLED, layer.order(), 1, gap.widthMm(), gap.where())));
-        }
-    }
-
-    private static void add(List<Flaw> found, Kind kind, Layer layer, List<Region> parts, double mm) {
-        if (!parts.isEmpty()) {
-            found.add(new Flaw(kind, layer.order(), parts.size(), mm, parts.getFirst().inside()));
-        }
     }
 
     /** Pieces and holes that are too small, the largest first. */
@@ -160,21 +138,5 @@ public record Flaws(List<Flaw> found) {
             from = to;
         }
         return Optional.empty();
-    }
-
-    /** Where the thing would show between two layers that were meant to meet. */
-    private static void betweenLayers(List<Flaw> found, List<Layer> cut) {
-        boolean wished = cut.stream().anyMatch(l -> l.join() instanceof Join.Butted b && b.gapMm() > 0);
-        if (cut.size() < 2 || wished) {
-            return;
-        }
-        Optional<Thinness> gap = Region.weld(cut.stream().map(Layer::region).toList()).slit(MEANT_TO_MEET_MM, MEANT_LONG_MM);
-        gap.filter(g -> cut.stream().filter(l -> isBeside(l, g)).count() > 1)
-                .ifPresent(g -> found.add(new Flaw(Kind.GAP, 0, 1, g.widthMm(), g.where())));
-    }
-
-    private static boolean isBeside(Layer layer, Thinness gap) {
-        Region around = Region.of(jurren.core.geometry.Box.ofSize(gap.where().xMm(), gap.where().yMm(), 0, 0).grown(gap.widthMm() * 0.6 + 0.01));
-        return !layer.region().intersect(around).isEmpty();
     }
 }

@@ -33,7 +33,7 @@ public abstract class PrintedAndCut implements Way {
         Print ink = on.edging().outMm() > 0 ? part.colours() : part.colours().bleeding(Print.BLEED_MM);
         return List.of(new Layer(1, Film.print(part.film().materialId()), material, Layer.Role.PRINT,
                 new Making(false, on.edging().through() ? Making.Cut.THROUGH : Making.Cut.KISS, true),
-                stock(material), cut, part.seen(), List.of(), part.join(), cut.thinnest(), ink));
+                stock(material), cut, part.seen(), List.of(), part.join(), ink));
     }
 
     /** The art's edge, moved out or in. */

@@ -36,7 +36,7 @@ class OutOfRegisterTest {
         List<Layer> layers = new ArrayList<>();
         for (Part part : Separation.of(new Art(List.of(paints)), Painted::film, _ -> join)) {
             layers.add(new Layer(layers.size() + 1, part.film(), FILM, Layer.Role.FILM, Making.cut(true, Making.Cut.KISS), part.film().colour().orElseThrow(),
-                    part.region(), part.seen(), List.of(), part.join(), part.region().thinnest(), Print.NONE));
+                    part.region(), part.seen(), List.of(), part.join(), Print.NONE));
         }
         return layers;
     }
@@ -91,7 +91,7 @@ class OutOfRegisterTest {
         List<Layer> layers = new ArrayList<>(layers(Join.LAID_OVER, painted(TANGERINE, square), painted(SKY, Shapes.rectangle(60, 0, 10, 10))));
         Layer lower = layers.getFirst();
         Layer upper = new Layer(2, Film.of(FILM.id(), CREAM), FILM, Layer.Role.FILM, Making.cut(true, Making.Cut.KISS), CREAM, square, square,
-                List.of(), Join.LAID_OVER, square.thinnest(), Print.NONE);
+                List.of(), Join.LAID_OVER, Print.NONE);
         OutOfRegister study = OutOfRegister.of(List.of(lower, upper), ACCURACY, 3);
         assertThat(study.withRim()).isGreaterThan(150);
         OutOfRegister.Try worst = study.worst().orElseThrow();

@@ -14,6 +14,7 @@ import jurren.core.dryrun.DryRun;
 import jurren.core.hold.Verdict;
 import jurren.core.finish.Step;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Thinness;
 import jurren.core.layer.Layer;
 import jurren.core.load.Placed;
 import jurren.core.plan.LinePlan;
@@ -108,7 +109,7 @@ public final class PlanJson {
                 .put("colours", size.laid().seen().size());
         size.artBounds().ifPresent(b -> node.putObject("at").put("belowMm", rounded(b.minYMm(), 3)).put("rightOfMiddleMm", rounded(b.centre().xMm(), 3)));
         ArrayNode layers = node.putArray("layers");
-        size.layers().forEach(layer -> layer(layers.addObject(), line, layer));
+        size.layers().forEach(layer -> layer(layers.addObject(), line, layer, size.flaws().thinnest(layer.order())));
         ArrayNode steps = node.putArray("steps");
         for (Step step : size.finish().steps()) {
             step(steps.addObject(), line, size, step);
@@ -151,14 +152,14 @@ public final class PlanJson {
         }
     }
 
-    private static void layer(ObjectNode node, LinePlan line, Layer layer) {
+    private static void layer(ObjectNode node, LinePlan line, Layer layer, Thinness thinnest) {
         node.put("order", layer.order()).put("name", Words.layerName(line, layer.order()))
                 .put("material", layer.material().id()).put("colour", layer.colour().hex())
                 .put("role", layer.role().name().toLowerCase(Locale.ROOT))
                 .put("reversed", layer.making().reversed()).put("why", Words.why(layer))
                 .put("join", WORDS.join(layer.join()))
                 .put("areaMm2", rounded(layer.region().areaMm2(), 3)).put("pieces", layer.region().pieceCount())
-                .put("thinnestMm", rounded(layer.thinnest().widthMm(), 3));
+                .put("thinnestMm", rounded(thinnest.widthMm(), 3));
     }
 
     private static void step(ObjectNode node, LinePlan line, SizePlan size, Step step) {

@@ -268,7 +268,7 @@ public final class TicketPdf {
                     DocumentFonts.TEXT_BOLD, 10.5, INK);
             sheet.textRight(layer.material().name(), RIGHT, y, DocumentFonts.TEXT, 10, INK);
             y += 12;
-            String made = layer.isPrint() && !layer.isCut() ? TicketWords.text("ticket.layer.print", layer.region().pieceCount()) : TicketWords.text("ticket.layer", layer.region().pieceCount(), words.unit().fine(layer.thinnest().widthMm()));
+            String made = layer.isPrint() && !layer.isCut() ? TicketWords.text("ticket.layer.print", layer.region().pieceCount()) : TicketWords.text("ticket.layer", layer.region().pieceCount(), words.unit().fine(line.drawn().flaws().thinnest(layer.order()).widthMm()));
             String join = words.join(layer.join());
             sheet.text(made, COLUMN + 24, y, DocumentFonts.TEXT, 9, SOFT);
             boolean apart = sheet.width(made + join, DocumentFonts.TEXT, 9) > RIGHT - COLUMN - 40;

@@ -74,7 +74,7 @@ final class Dimensions {
 
     private MeasureField make(Dimension d) {
         MeasureField field = new MeasureField(d.name, mm -> session.unit().format(mm), text -> session.unit().parse(text),
-                mm -> objection(d.id, mm), mm -> shown.get(d.id).edit.accept(mm));
+                mm -> objection(d.id, mm), mm -> Optional.ofNullable(shown.get(d.id)).orElse(d).edit.accept(mm));
         field.setId(d.id);
         field.getStyleClass().add("on-drawing");
         field.setPrefWidth(Theme.wide(FIELD_WIDTH));

@@ -121,7 +121,7 @@ final class LayerList {
         VBox text = new VBox(title,
                 Controls.label(Texts.of("layers.made", Words.made(layer), layer.region().pieceCount())),
                 Controls.label(!layer.isCut() ? Texts.of("layers.colours", layer.print().inks().size())
-                        : Texts.of("layers.thinnest", session.unit().fine(layer.thinnest().widthMm())), "hint"));
+                        : Texts.of("layers.thinnest", session.unit().fine(plan.drawn().flaws().thinnest(layer.order()).widthMm())), "hint"));
         if (layer.material().topOnly() && layer.role() != Layer.Role.BASE) {
             text.getChildren().add(Controls.label(Texts.of("layers.top-only"), "means"));
         }

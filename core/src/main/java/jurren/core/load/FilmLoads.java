@@ -1,0 +1,219 @@
+package jurren.core.load;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
+import jurren.core.layer.Layer;
+import jurren.core.layer.Making;
+import jurren.core.nest.Bed;
+import jurren.core.nest.Cutout;
+import jurren.core.nest.Layout;
+import jurren.core.nest.Lie;
+
+/**
+ * What is cut from one film colour, laid on what there is of it. It chooses the pieces of film and nests on them, and
+ * keeps rows of rectangles where these take less.
+ */
+final class FilmLoads {
+    private static final double ROUNDING_MM = 1e-6;
+
+    private final Loading.Wanted wanted;
+    private final Cutter cutter;
+    private final Laying laying;
+    private final Nesting nesting;
+    /** What a frame takes on each side. */
+    private final double margin;
+    private final Map<Layer, Carried> carried = new IdentityHashMap<>();
+    private final List<Load> loads = new ArrayList<>();
+    private final List<CutItem> unlaid = new ArrayList<>();
+    private Optional<Nesting.Request> request = Optional.empty();
+
+    FilmLoads(Loading.Wanted wanted, Cutter cutter, boolean framed, Laying laying, Nesting nesting) {
+        this.wanted = wanted;
+        this.cutter = cutter;
+        this.laying = laying;
+        this.nesting = nesting;
+        this.margin = framed && wanted.items().stream().anyMatch(i -> i.layer().making().cut() == Making.Cut.KISS) ? Frames.MARGIN_MM : 0;
+    }
+
+    /** Not numbered yet. */
+    List<Load> loads() {
+        return loads;
+    }
+
+    List<CutItem> unlaid() {
+        return unlaid;
+    }
+
+    Optional<Nesting.Request> request() {
+        return request;
+    }
+
+    List<CutItem> items() {
+        return wanted.items();
+    }
+
+    double margin() {
+        return margin;
+    }
+
+    /** What can be cut of a piece of film. */
+    Region usable(Stock stock) {
+        return stock.usable(cutter);
+    }
+
+    /** Large ones are not all remembered by the nesting: within one loading each is asked for once. */
+    private Carried carried(Layer layer) {
+        return carried.computeIfAbsent(layer, nesting::carried);
+    }
+
+    Region carrier(CutItem item) {
+        return carried(item.layer()).carrier();
+    }
+
+    // ---- which film
+
+    void lay(List<? extends Stock> shelf) {
+        List<Stock> offcuts = new ArrayList<>(shelf.stream().filter(s -> s instanceof Offcut && isOfThis(s)).filter(s -> !beds(List.of(s)).isEmpty()).toList());
+        offcuts.sort(Comparator.comparingDouble(s -> ((Offcut) s).outline().areaMm2()));
+        List<Stock> taken = laying.taken().stream().filter(s -> isOfThis(s)
+                && items().stream().anyMatch(i -> laying.pin(i).filter(p -> p.stock().equals(s.id())).isPresent())).map(Stock.class::cast).toList();
+        offcuts.addAll(0, taken);
+        List<Stock> rolls = new ArrayList<>(shelf.stream().filter(s -> s instanceof Roll r && r.isThere() && isOfThis(s)).toList());
+        rolls.add(new Roll("roll-305", wanted.material().id(), wanted.colour(), Loading.USUAL_WIDTH_MM, 0));
+        if (laying.wish() == Laying.Wish.LEAST_WEEDING && taken.isEmpty()) {
+            new InSets(this, nesting).lay(rolls);
+        } else {
+            nested(offcuts, rolls);
+        }
+    }
+
+    private boolean isOfThis(Stock s) {
+        return s.isOf(wanted.material().id(), wanted.colour());
+    }
+
+    /** Roll after roll is taken down until all that fits at all lies somewhere. */
+    private void nested(List<Stock> offcuts, List<Stock> rolls) {
+        List<Stock> taken = new ArrayList<>(offcuts);
+        for (Stock roll : rolls) {
+            taken.add(roll);
+            List<Stock> usable = taken.stream().filter(s -> !beds(List.of(s)).isEmpty()).toList();
+            if (usable.isEmpty()) {
+                continue;
+            }
+            Nesting.Request asked = request(usable);
+            Layout layout = nesting.best(asked);
+            if (layout.unlaid() > 0 && roll != rolls.getLast()) {
+                continue;
+            }
+            Optional<InRows> rows = usable.size() == 1 && laying.pins().isEmpty() ? Optional.of(new InRows(this, usable.getFirst())) : Optional.empty();
+            if (rows.filter(r -> r.usedMm() < layout.usedMm().getFirst() - ROUNDING_MM).isPresent()) {
+                rows.get().keep();
+            } else {
+                keep(usable, layout);
+            }
+            request = Optional.of(asked);
+            return;
+        }
+        leave(items());
+    }
+
+    private List<Bed> beds(List<Stock> stock) {
+        List<Bed> beds = new ArrayList<>();
+        for (int i = 0; i < stock.size(); i++) {
+            boolean taken = laying.isTaken(stock.get(i));
+            Region usable = taken ? Region.of(Box.ofSize(0, 0, stock.get(i).lengthMm(), stock.get(i).widthMm()))
+                    : usable(stock.get(i)).grown(-margin, CornerStyle.MITRED);
+            if (!usable.isEmpty()) {
+                beds.add(new Bed(usable, i == stock.size() - 1 && stock.get(i) instanceof Roll, taken));
+            }
+        }
+        return beds;
+    }
+
+    private Nesting.Request request(List<Stock> stock) {
+        List<Cutout> cutouts = items().stream().map(item -> {
+            Optional<Lie> pinned = laying.pin(item).flatMap(pin -> lie(pin, carrier(item), stock));
+            return new Cutout(carrier(item), item.turning(), pinned);
+        }).toList();
+        return new Nesting.Request(cutouts, beds(stock), Loading.GAP_MM);
+    }
+
+    /** Where a pin has a piece; nowhere when its film is gone or it would hang over. */
+    private Optional<Lie> lie(Pin pin, Region carrier, List<Stock> stock) {
+        for (int bed = 0; bed < stock.size(); bed++) {
+            if (stock.get(bed).id().equals(pin.stock())) {
+                Box lying = carrier.placed(Placement.turned(pin.degrees())).bounds();
+                Lie lie = new Lie(bed, pin.degrees(), pin.at().xMm(), pin.at().yMm());
+                boolean on = laying.isTaken(stock.get(bed)) || usable(stock.get(bed)).bounds().covers(lying.placed(Placement.moved(lie.xMm(), lie.yMm())), Loading.GAP_MM);
+                return on ? Optional.of(lie) : Optional.empty();
+            }
+        }
+        return Optional.empty();
+    }
+
+    // ---- what came of it
+
+    private void keep(List<Stock> stock, Layout layout) {
+        for (int bed = 0; bed < stock.size(); bed++) {
+            List<Placed> placed = new ArrayList<>();
+            for (int i = 0; i < items().size(); i++) {
+                Optional<Lie> lie = layout.lies().get(i);
+                if (lie.isPresent() && lie.get().bed() == bed) {
+                    placed.add(placed(items().get(i), lie.get()));
+                }
+            }
+            load(stock.get(bed), placed);
+        }
+        leave(IntStream.range(0, items().size()).filter(i -> layout.lies().get(i).isEmpty()).mapToObj(items()::get).toList());
+    }
+
+    Placed placed(CutItem item, Lie lie) {
+        Placement onto = item.ontoFilm(lie.degrees()).then(Placement.moved(lie.xMm(), lie.yMm()));
+        return new Placed(item, carried(item.layer()).cell().placed(lie.placement()), onto, lie.degrees());
+    }
+
+    void leave(List<CutItem> items) {
+        unlaid.addAll(items);
+    }
+
+    void load(Stock stock, List<Placed> lying) {
+        if (lying.isEmpty()) {
+            return;
+        }
+        List<Placed> placed = CutSequence.of(lying);
+        double end = placed.stream().mapToDouble(p -> onFilm(p, carrier(p.item())).bounds().maxXMm()).max().orElseThrow() + margin;
+        double used = stock instanceof Roll && !laying.isTaken(stock) ? end + cutter.afterMm() : stock.lengthMm();
+        List<Load.Frame> frames = margin == 0 ? List.of()
+                : Frames.around(placed.stream().map(p -> onFilm(p, carried(p.item().layer()).framed())).toList(), usable(stock));
+        loads.add(new Load(0, wanted.material(), wanted.colour(), stock, placed, frames, used,
+                stock instanceof Roll ? leastMm(placed, stock) : stock.lengthMm()));
+    }
+
+    private static Region onFilm(Placed p, Region atOrigin) {
+        return atOrigin.placed(p.item().ontoFilm(0).inverse().then(p.onto()));
+    }
+
+    /**
+     * No layout takes less: cells do not overlap and lie within half a gap around what can be cut, and the longest
+     * piece must lie somewhere.
+     */
+    private double leastMm(List<Placed> placed, Stock stock) {
+        double across = cutter.usableMm(stock.widthMm()) - 2 * margin;
+        double cells = placed.stream().mapToDouble(p -> carried(p.item().layer()).cell().areaMm2()).sum();
+        double longest = placed.stream().mapToDouble(p -> {
+            Box b = carrier(p.item()).bounds();
+            return p.item().layer().material().directed() || b.widthMm() > across ? b.widthMm() : b.heightMm() > across ? b.heightMm()
+                    : Math.min(b.widthMm(), b.heightMm());
+        }).max().orElse(0);
+        return cutter.beforeMm() + Math.max(longest, cells / (across + Loading.GAP_MM) - Loading.GAP_MM) + 2 * margin + cutter.afterMm();
+    }
+}
