@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
@@ -299,7 +300,10 @@ public final class Session {
 
     /** @param gesture edits with the same gesture, one after the other, are undone as one */
     public void edit(Job next, Object gesture) {
-        if (!next.equals(job())) {
+        Optional<Job.Limit> beyond = job().beyond().isPresent() ? Optional.empty() : next.beyond();
+        if (beyond.isPresent()) {
+            say(Texts.of("job.beyond." + beyond.get().name().toLowerCase(Locale.ROOT), beyond.get().most()));
+        } else if (!next.equals(job())) {
             document.history().edit(next.carrying(shopOfJob()), gesture);
             changed(gesture != null);
         }

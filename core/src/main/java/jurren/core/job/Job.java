@@ -3,6 +3,7 @@ package jurren.core.job;
 import jurren.core.blank.Blank;
 import jurren.core.blank.Family;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import jurren.core.load.Laying;
@@ -31,6 +32,34 @@ public record Job(String name, String number, String customer, String due, boole
     /** For nobody yet, with nothing made and nothing carried. */
     public Job(String name, String number, String due, boolean framed, List<Line> lines) {
         this(name, number, "", due, framed, lines, Made.NOTHING, Carried.NOTHING, Laying.USUAL);
+    }
+
+    /** What there is more of than can be worked out in the time and memory there is; empty as long as it can. */
+    public Optional<Limit> beyond() {
+        return Arrays.stream(Limit.values()).filter(l -> l.of(this) > l.most).findFirst();
+    }
+
+    /** What a job holds at most. */
+    public enum Limit {
+        LINES(100), MOTIFS(1_000), PIECES(2_000);
+
+        private final int most;
+
+        Limit(int most) {
+            this.most = most;
+        }
+
+        public int most() {
+            return most;
+        }
+
+        private long of(Job job) {
+            return switch (this) {
+                case LINES -> job.lines.size();
+                case MOTIFS -> job.lines.stream().flatMap(l -> l.places().stream()).mapToLong(p -> p.motifs().size()).sum();
+                case PIECES -> job.lines.stream().mapToLong(Line::copies).sum();
+            };
+        }
     }
 
     public Optional<Line> line(String lineId) {

@@ -109,7 +109,7 @@ public final class JobFile {
         } catch (Broken e) {
             return refused(e.reason(), name, e.getMessage());
         } catch (JsonProcessingException e) {
-            return refused(Reason.DAMAGED_JOB, name, JOB + " line " + e.getLocation().getLineNr());
+            return refused(Reason.DAMAGED_JOB, name, e.getLocation() == null ? JOB : JOB + " line " + e.getLocation().getLineNr());
         } catch (IOException e) {
             return refused(Reason.DAMAGED_JOB, name, e.getMessage());
         }

@@ -256,6 +256,7 @@ final class JobJson {
         if (!node.isObject()) {
             throw new Broken(Reason.DAMAGED_JOB, at + " is missing");
         }
+        JobBounds.check(node, at);
         List<Line> lines = Fields.list(node, "lines", at, (n, p) -> line(n, p, assets));
         Made made = node.has("made") ? made(node.path("made"), at + ".made") : Made.NOTHING;
         Carried carried = carried(node.path("carried"), at + ".carried");

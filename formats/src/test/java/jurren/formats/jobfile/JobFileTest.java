@@ -290,6 +290,7 @@ class JobFileTest {
         collect(good.path("job"), "/job", fields);
         List<JsonNode> nonsense = List.of(mapper.nullNode(), mapper.getNodeFactory().textNode("?"), mapper.getNodeFactory().numberNode(-1),
                 mapper.getNodeFactory().numberNode(1e300), mapper.createArrayNode().add(1).add("x"), mapper.createObjectNode().put("kind", "star"));
+        Planner planner = new Planner();
         int refused = 0;
         for (int i = 0; i < fields.size(); i++) {
             JsonNode broken = good.deepCopy();
@@ -302,7 +303,7 @@ class JobFileTest {
                 refused++;
                 assertThat(r.refusal().detail()).as(field).isNotBlank();
             } else {
-                assertThat(new Planner().plan(((JobRead.Opened) read).document().job(), SHOP)).as(field).isNotNull();
+                assertThat(planner.plan(((JobRead.Opened) read).document().job(), SHOP)).as(field).isNotNull();
             }
         }
         assertThat(fields).hasSizeGreaterThan(200);

@@ -4,6 +4,7 @@ import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
 import jurren.app.theme.Texts;
+import jurren.core.job.Job;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankSize;
 import jurren.core.geometry.Box;
@@ -21,7 +22,7 @@ import javafx.scene.layout.GridPane;
 
 /** How many of each size, and the art's width on each; a size's letter shows it on the drawing. */
 final class SizeRunCard {
-    private static final int MOST = 9999;
+    private static final int MOST = Job.Limit.PIECES.most();
 
     private record Row(ToggleButton show, MeasureField count, MeasureField width) {
     }
