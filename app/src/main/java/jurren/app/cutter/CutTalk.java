@@ -178,7 +178,7 @@ public final class CutTalk implements AutoCloseable {
         if (status == null) {
             state = State.LINE_LOST;
         } else {
-            finished = Math.min(run.paths().size(), before + status.finishedPaths());
+            finished = Math.clamp(before + status.finishedPaths() - HpglWriter.strokesBefore(run), before, run.paths().size());
             head = status.head();
             if (stopping && status.state() == CutterStatus.State.READY && finished < run.paths().size()) {
                 stopping = false;

@@ -1,11 +1,15 @@
 package jurren.app.make;
 
+import jurren.core.cut.CutRun;
 import jurren.core.dryrun.CutSheet;
 import jurren.core.dryrun.DryRun;
 import jurren.core.dryrun.InkSheet;
+import jurren.core.geometry.Point;
+import jurren.core.load.Head;
 import jurren.core.plan.Plan;
 import jurren.core.stop.Stop;
 import jurren.standins.cutter.HpglInterpreter;
+import jurren.standins.cutter.TrailingKnife;
 import jurren.formats.plan.PlanJson;
 import jurren.standins.press.StandInPress;
 import jurren.standins.printer.StandInPrinter;
@@ -29,7 +33,7 @@ public final class DryRunner {
         List<CutSheet> sheets = new ArrayList<>();
         for (byte[] file : cutFiles.values()) {
             Stop.lookHere();
-            sheets.add(new CutSheet(sheets.size() + 1, HpglInterpreter.strokes(file)));
+            sheets.add(new CutSheet(sheets.size() + 1, cuts(plan.runs().get(sheets.size()), HpglInterpreter.strokes(file))));
         }
         Stop stop = Stop.here();
         List<byte[]> files = List.copyOf(printFiles.values());
@@ -42,6 +46,12 @@ public final class DryRunner {
         } catch (IOException e) {
             throw new UncheckedIOException("the written steps cannot be read", e);
         }
+    }
+
+    /** What the knife of that cutter leaves; before the first cut it points across. */
+    private static List<List<Point>> cuts(CutRun run, List<List<Point>> strokes) {
+        Head head = run.cutter().head();
+        return head.needsSwivel() ? new TrailingKnife(head.offsetMm(), 90).cuts(strokes) : strokes;
     }
 
     private static InkSheet printed(int order, byte[] file) {

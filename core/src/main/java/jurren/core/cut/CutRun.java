@@ -27,7 +27,7 @@ import java.util.List;
  * @param seconds  how long the cutter needs
  * @param mark     of exactly these cuts from this film: another cut has another mark
  */
-public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cutMm, double travelMm, double seconds, String mark) {
+public record CutRun(Load load, List<CutPath> paths, Cutter cutter, double cutMm, double travelMm, double seconds, String mark) {
     /** A corner sharper than this makes the knife stop and turn. */
     private static final double SHARP_COSINE = Math.cos(Math.toRadians(30));
     private static final double MARK_STEPS = 1e4;
@@ -97,7 +97,16 @@ public record CutRun(Load load, List<CutPath> paths, double overcutMm, double cu
             corners += sharpCorners(path.outline());
         }
         double seconds = cut / settings.speedMmS() + corners * cutter.cornerS() + travel / cutter.travelMmS() + 2 * paths.size() * cutter.liftS();
-        return new CutRun(load, paths, cutter.overcutMm(), cut, travel, seconds, mark(load, paths));
+        return new CutRun(load, paths, cutter, cut, travel, seconds, mark(load, paths));
+    }
+
+    public double overcutMm() {
+        return cutter.overcutMm();
+    }
+
+    /** What the knife presses with: what the film wants, as far as the cutter can. */
+    public double forceGf() {
+        return cutter.head().forceGf(load.material().cutting().forceGf());
     }
 
     /** The material and colour it is cut from, by which a load is known from one plan to the next. */

@@ -3,6 +3,7 @@ package jurren.core.dryrun;
 import jurren.core.art.Painted;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.FillRule;
+import jurren.core.geometry.Box;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -22,6 +23,7 @@ import jurren.core.stop.Stop;
 import jurren.core.way.known.Ways;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -127,14 +129,33 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
 
     /** A material that needs several passes is cut free only where the knife went as often. */
     private static List<Outline> outlines(CutSheet sheet, int passes) {
-        Map<List<Point>, Integer> times = new LinkedHashMap<>();
+        List<Outline> different = new ArrayList<>();
+        List<Integer> times = new ArrayList<>();
+        Map<List<Point>, Integer> exactly = new HashMap<>();
         for (List<Point> stroke : sheet.strokes()) {
             int back = stroke.lastIndexOf(stroke.getFirst());
             if (back >= 3) {
-                times.merge(stroke.subList(0, back), 1, Integer::sum);
+                Outline cut = Outline.of(stroke.subList(0, back));
+                // a film that needs several passes is cut round and round before the knife goes elsewhere
+                int known = exactly.getOrDefault(stroke.subList(0, back), passes > 1 && !different.isEmpty() && isSame(different.getLast(), cut) ? different.size() - 1 : -1);
+                if (known < 0) {
+                    exactly.put(stroke.subList(0, back), different.size());
+                    different.add(cut);
+                    times.add(1);
+                } else {
+                    times.set(known, times.get(known) + 1);
+                }
             }
         }
-        return times.entrySet().stream().filter(e -> e.getValue() >= passes).map(e -> Outline.of(e.getKey())).toList();
+        return IntStream.range(0, different.size()).filter(i -> times.get(i) >= passes).mapToObj(different::get).toList();
+    }
+
+    /** Whether two cuts go the same way, from the same place, but for what a plotter rounds. */
+    private static boolean isSame(Outline a, Outline b) {
+        Box x = a.bounds();
+        Box y = b.bounds();
+        return a.point(0).distanceMm(b.point(0)) < 2 * ROUNDING_MM && x.grown(2 * ROUNDING_MM).covers(y, 0) && y.grown(2 * ROUNDING_MM).covers(x, 0)
+                && Math.abs(a.lengthMm() - b.lengthMm()) < 0.01 * a.lengthMm() + 4 * ROUNDING_MM;
     }
 
     /** Whatever cuts into what is a piece's own counts for it, be it meant for it or not; a frame goes around all of it. */

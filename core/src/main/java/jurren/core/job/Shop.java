@@ -14,19 +14,51 @@ import jurren.core.load.Stock;
 import jurren.core.material.Material;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
-/** The user's own machines, shelf, prices and recipes, and the blanks it knows. */
-public record Shop(List<Blank> blanks, List<Material> materials, Cutter cutter, Printer printer, List<Press> presses, List<Stock> shelf,
+/**
+ * The user's own machines, shelf, prices and recipes, and the blanks it knows.
+ *
+ * @param cutters the one in use first
+ */
+public record Shop(List<Blank> blanks, List<Material> materials, List<Cutter> cutters, Printer printer, List<Press> presses, List<Stock> shelf,
                    Prices prices) {
     public Shop {
         blanks = List.copyOf(blanks);
         materials = List.copyOf(materials);
         shelf = List.copyOf(shelf);
         presses = List.copyOf(presses);
+        cutters = List.copyOf(cutters);
         if (presses.isEmpty()) {
             throw new IllegalArgumentException("a shop needs a press");
         }
+        if (cutters.isEmpty()) {
+            throw new IllegalArgumentException("a shop needs a cutter");
+        }
+    }
+
+    /** With one cutter. */
+    public Shop(List<Blank> blanks, List<Material> materials, Cutter cutter, Printer printer, List<Press> presses, List<Stock> shelf, Prices prices) {
+        this(blanks, materials, List.of(cutter), printer, presses, shelf, prices);
+    }
+
+    /** The one in use. */
+    public Cutter cutter() {
+        return cutters.getFirst();
+    }
+
+    /** What of it a person can change, and has not changed yet. */
+    public MyShop mine() {
+        return new MyShop(List.of(), cutters, presses, printer, prices, Map.of());
+    }
+
+    /** With what a person changed; a film of the same id replaces, others come after. */
+    public Shop with(MyShop mine) {
+        List<Material> films = new ArrayList<>();
+        materials.forEach(m -> films.add(mine.film(m.id()).orElse(m)));
+        mine.films().stream().filter(m -> material(m.id()).isEmpty()).forEach(films::add);
+        return new Shop(blanks, films, mine.cutters(), mine.printer(), mine.presses(), shelf, mine.prices());
     }
 
     public Optional<Blank> blank(String id) {
@@ -67,24 +99,24 @@ public record Shop(List<Blank> blanks, List<Material> materials, Cutter cutter, 
         }
         List<Material> all = new ArrayList<>(materials);
         all.addAll(films);
-        return new Shop(more.blanks, all, cutter, printer, presses, shelf, prices);
+        return new Shop(more.blanks, all, cutters, printer, presses, shelf, prices);
     }
 
     /** How wide a piece of a material can be, between the rollers: of the widest roll there is, or the usual one. */
     public double acrossMm(String materialId) {
-        return cutter.usableMm(shelf.stream().filter(s -> s instanceof Roll && s.materialId().equals(materialId)).mapToDouble(Stock::widthMm).max()
+        return cutter().usableMm(shelf.stream().filter(s -> s instanceof Roll && s.materialId().equals(materialId)).mapToDouble(Stock::widthMm).max()
                 .orElse(Loading.USUAL_WIDTH_MM));
     }
 
     /** With another shelf. */
     public Shop withShelf(List<? extends Stock> newShelf) {
-        return new Shop(blanks, materials, cutter, printer, presses, List.copyOf(newShelf), prices);
+        return new Shop(blanks, materials, cutters, printer, presses, List.copyOf(newShelf), prices);
     }
 
     /** With the user's own blanks, which stand before the catalogue's; the same id replaces. */
     public Shop withOwn(List<Blank> own) {
         List<Blank> all = new ArrayList<>(own);
         blanks.stream().filter(b -> own.stream().noneMatch(o -> o.id().equals(b.id()))).forEach(all::add);
-        return new Shop(all, materials, cutter, printer, presses, shelf, prices);
+        return new Shop(all, materials, cutters, printer, presses, shelf, prices);
     }
 }

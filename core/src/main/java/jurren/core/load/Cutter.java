@@ -11,14 +11,20 @@ package jurren.core.load;
  * @param liftS        time to lift and drop the knife once
  * @param cornerS      time lost in a sharp corner
  * @param overcutMm    how far a cut runs on past its own start, so that the piece comes free
+ * @param head         what holds the knife
  */
 public record Cutter(String id, String name, double widthMm, double rollerMm, double beforeMm, double afterMm,
-                     double travelMmS, double liftS, double cornerS, double overcutMm) {
+                     double travelMmS, double liftS, double cornerS, double overcutMm, Head head) {
     public Cutter {
         if (!(widthMm > 2 * rollerMm && rollerMm >= 0 && beforeMm >= 0 && afterMm >= 0 && travelMmS > 0
                 && liftS >= 0 && cornerS >= 0 && overcutMm >= 0)) {
             throw new IllegalArgumentException("cutter " + id + " has measures that cannot be");
         }
+    }
+
+    public Cutter(String id, String name, double widthMm, double rollerMm, double beforeMm, double afterMm,
+                  double travelMmS, double liftS, double cornerS, double overcutMm) {
+        this(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, Head.USUAL);
     }
 
     /** What lies between the rollers' inner edges on film of this width. */

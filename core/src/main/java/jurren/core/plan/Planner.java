@@ -32,6 +32,7 @@ import jurren.core.hold.WhatHolds;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.Made;
+import jurren.core.job.Prices;
 import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
 import jurren.core.layer.Edging;
@@ -281,7 +282,12 @@ public final class Planner {
         double film = prints.stream().mapToDouble(Planner::paper).sum() + loading.loads().stream()
                 .filter(l -> !(l.stock() instanceof Offcut)).mapToDouble(l -> l.usedMm() / 1000 * l.material().pricePerMetre()).sum();
         double hours = lines.stream().mapToDouble(LinePlan::finishSeconds).sum() / 3600;
-        return new Quote(film, hours * shop.prices().pressHour(), shop.prices().currency());
+        Prices p = shop.prices();
+        double ink = prints.stream().mapToDouble(s -> s.times() * s.slots().stream().mapToDouble(slot -> slot.inked().areaMm2()).sum()).sum() / 1e6 * p.inkPerM2();
+        double things = lines.stream().filter(l -> l.line().at() == lines.stream().filter(o -> o.line().id().equals(l.line().id())).findFirst().orElseThrow().line().at())
+                .mapToDouble(l -> l.line().copies()).sum() * p.thing();
+        double cost = film * (1 + p.wasteShare()) + hours * p.pressHour() + things + ink;
+        return new Quote(film * (1 + p.wasteShare()), hours * p.pressHour(), things, ink, cost * p.marginShare(), p.currency());
     }
 
     /** What is printed and then cut is counted with its load. */

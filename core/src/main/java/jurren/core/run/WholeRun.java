@@ -31,7 +31,7 @@ public record WholeRun(List<RunTask> tasks, Schedule schedule, List<Win> wins) {
     }
 
     public static WholeRun of(Plan plan) {
-        return of(RunTasks.of(plan), Means.ONE_PAIR);
+        return of(RunTasks.of(plan), new Means(plan.shop().prices().hands(), Map.of()));
     }
 
     public static WholeRun of(List<RunTask> tasks, Means means) {

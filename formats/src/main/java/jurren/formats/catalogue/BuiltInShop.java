@@ -18,7 +18,7 @@ import java.util.List;
 
 /** Reads the shop that ships with the application. */
 public final class BuiltInShop {
-    private record Machines(Cutter cutter, Printer printer, List<Press> presses) {
+    private record Machines(List<Cutter> cutters, Printer printer, List<Press> presses) {
     }
 
     private record Shelf(List<Hanging> rolls, Prices prices) {
@@ -41,7 +41,7 @@ public final class BuiltInShop {
         List<Material> materials = read(mapper, "materials.json", new TypeReference<>() { });
         Machines machines = read(mapper, "machines.json", new TypeReference<>() { });
         Shelf shelf = read(mapper, "shelf.json", new TypeReference<>() { });
-        return new Shop(blanks, materials, machines.cutter, machines.printer, machines.presses, List.copyOf(shelf.rolls.stream().map(Hanging::roll).toList()), shelf.prices);
+        return new Shop(blanks, materials, machines.cutters, machines.printer, machines.presses, List.copyOf(shelf.rolls.stream().map(Hanging::roll).toList()), shelf.prices);
     }
 
     private static <T> T read(ObjectMapper mapper, String name, TypeReference<T> type) {

@@ -17,6 +17,7 @@ import jurren.core.layer.Layer;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
+import jurren.core.plan.Quote;
 import jurren.core.plan.SizePlan;
 import jurren.core.run.WholeRun;
 import jurren.core.snag.Snag;
@@ -30,8 +31,10 @@ import java.awt.geom.Path2D;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -48,6 +51,7 @@ public final class TicketPdf {
     private static final Color SNAG = new Color(0xFFF3D0);
     private static final Color PAPER = new Color(0xFBF6E9);
     private static final double MARGIN = 40;
+    private static final int SUMS_A_ROW = 3;
     private static final double RIGHT = PdfSheet.WIDTH - MARGIN;
     private static final double BOTTOM = PdfSheet.HEIGHT - 48;
     private static final double COLUMN = 330;
@@ -119,9 +123,27 @@ public final class TicketPdf {
         y += 6;
         heading("ticket.sums", MARGIN);
         room(16, MARGIN);
-        sum("ticket.sum.material", plan.quote().film(), 0);
-        sum("ticket.sum.work", plan.quote().pressTime(), 1);
-        sum("ticket.sum.all", plan.quote().total(), 2);
+        Quote q = plan.quote();
+        Map<String, Double> sums = new LinkedHashMap<>(Map.of("ticket.sum.material", q.film()));
+        sums.put("ticket.sum.work", q.pressTime());
+        if (q.things() > 0) {
+            sums.put("ticket.sum.things", q.things());
+        }
+        if (q.ink() > 0) {
+            sums.put("ticket.sum.ink", q.ink());
+        }
+        if (q.margin() > 0) {
+            sums.put("ticket.sum.margin", q.margin());
+        }
+        sums.put("ticket.sum.all", q.total());
+        int column = 0;
+        for (Map.Entry<String, Double> sum : sums.entrySet()) {
+            if (column == SUMS_A_ROW) {
+                column = 0;
+                y += 15;
+            }
+            sum(sum.getKey(), sum.getValue(), column++);
+        }
         y += 15;
         y += 10;
         if (!run.tasks().isEmpty()) {
