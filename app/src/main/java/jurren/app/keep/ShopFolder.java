@@ -5,12 +5,14 @@ import jurren.core.blank.Photo;
 import jurren.core.job.Shop;
 import jurren.formats.Refusal;
 import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.catalogue.MyShopFile;
 import jurren.formats.catalogue.OwnBlanks;
 import jurren.formats.catalogue.ShelfFile;
 import jurren.formats.files.SafeFiles;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import jurren.core.lettering.FontRefused;
@@ -28,12 +30,19 @@ public final class ShopFolder {
     private final Starts starts;
     private final Path cutColour;
     private final Path shelf;
+    private final Path mine;
+
+    /** Read once. */
+    private static final class Shipped {
+        static final Shop SHOP = BuiltInShop.read();
+    }
 
     public ShopFolder(Path folder) {
         this.blanks = folder.resolve("blanks");
         this.own = new OwnBlanks(blanks);
         this.cutColour = folder.resolve("cut-colour.txt");
         this.shelf = folder.resolve("shelf.json");
+        this.mine = folder.resolve("shop.json");
         this.fonts = folder.resolve("fonts");
         this.starts = new Starts(folder.resolve("starts"));
     }
@@ -43,13 +52,27 @@ public final class ShopFolder {
     }
 
     public Shop shop() {
-        Shop built = BuiltInShop.read();
-        return built.withOwn(own.read().blanks()).withShelf(shelf(built).read().stock());
+        Shop built = Shipped.SHOP;
+        return built.with(mine(built).read().shop()).withOwn(own.read().blanks()).withShelf(shelf(built).read().stock());
+    }
+
+    /** As it was shipped. */
+    public static Shop shipped() {
+        return Shipped.SHOP;
+    }
+
+    /** What a person made their own of films, machines and prices. */
+    public MyShopFile mine() {
+        return mine(Shipped.SHOP);
+    }
+
+    private MyShopFile mine(Shop built) {
+        return new MyShopFile(mine, built.mine());
     }
 
     /** What hangs and lies in this shop; until something of it was changed, what ships with the application. */
     public ShelfFile shelf() {
-        return shelf(BuiltInShop.read());
+        return shelf(Shipped.SHOP);
     }
 
     private ShelfFile shelf(Shop built) {
@@ -131,7 +154,9 @@ public final class ShopFolder {
 
     /** The files in it that could not be used. */
     public List<Refusal> refused() {
-        return own.read().refused();
+        List<Refusal> all = new ArrayList<>(own.read().refused());
+        all.addAll(mine().read().refused());
+        return all;
     }
 
     /** Keeps a photo beside its blank, under the name that the blank gives it. */

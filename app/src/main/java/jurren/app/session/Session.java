@@ -58,6 +58,7 @@ public final class Session {
     private final SnagDesk snags;
     private final NestDesk nests;
     private final ShelfDesk shelf;
+    private final ShopDesk myShop = new ShopDesk(this);
     private final Notices notices = new Notices();
     private final List<Runnable> watchers = new ArrayList<>();
     private Shop shop;
@@ -191,6 +192,10 @@ public final class Session {
     /** What looks for tighter layouts. */
     public NestDesk nests() {
         return nests;
+    }
+
+    public ShopDesk myShop() {
+        return myShop;
     }
 
     public ShelfDesk shelf() {

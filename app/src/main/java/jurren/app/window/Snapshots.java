@@ -4,6 +4,7 @@ import jurren.app.cutter.CutTalk;
 import jurren.app.session.Bench;
 
 import jurren.app.session.Session;
+import jurren.app.theme.MeasureField;
 import jurren.app.theme.Texts;
 import java.util.ArrayList;
 import java.util.List;
@@ -127,9 +128,6 @@ public final class Snapshots {
                 choose("#finish-side-piece");
             }
             if (bench == Bench.ART) {
-                click("#look-cut");
-                picture("art-as-cut");
-                click("#look-worn");
                 click("#start-stacked-words");
                 until(() -> !((Label) scene.lookup("#start-says")).getText().isBlank());
                 picture("art-start");
@@ -152,7 +150,6 @@ public final class Snapshots {
         line("A", Bench.LOADS, null);
         click("#loads-show-prints");
         picture("prints");
-        line("C", Bench.LAYERS, "layers-label");
         snag();
         line("A", Bench.BLANK, null);
         sheet("#choose-blank", "choose-blank");
@@ -166,11 +163,30 @@ public final class Snapshots {
         click("#open-shelf");
         click("#roll-roll-305-#F6EFDC");
         picture("shelf");
+        choose("#shop-page-films");
+        tune();
+        picture("films");
+        choose("#shop-page-machines");
+        picture("machines");
         click("#sheet-close");
         on(() -> {
             window.close();
             return null;
         });
+    }
+
+    /** A shop that found its own force for a film, and pays another price for it. */
+    private void tune() throws InterruptedException {
+        until(() -> scene.lookup("#film-force") != null);
+        for (Map.Entry<String, String> figure : Map.of("#film-force", "105", "#film-price", "8.40").entrySet()) {
+            on(() -> {
+                MeasureField field = (MeasureField) scene.lookup(figure.getKey());
+                field.setText(figure.getValue());
+                field.commit();
+                return null;
+            });
+            settle();
+        }
     }
 
     /** A fine script that the film does not hold: what mends it is shown before it is done. */

@@ -24,7 +24,7 @@ import jurren.app.session.Bench;
 import jurren.app.session.Session;
 import jurren.app.sheet.FileQuestions;
 import jurren.app.sheet.Sheets;
-import jurren.app.shelf.ShelfSheet;
+import jurren.app.shop.ShopSheet;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Typed;
 import jurren.core.art.Lettering;
@@ -82,7 +82,8 @@ public final class WindowActions {
             case DRAWER -> new JobDrawer(session, this, sheets).open();
             case DRAWING -> files.toOpen(FileQuestions.Kind.DRAWING).ifPresent(art.bringing()::file);
             case TRACE_AGAIN -> art.bringing().again(which);
-            case SHELF -> new ShelfSheet(session, sheets, files).open();
+            case SHELF -> new ShopSheet(session, sheets, files).open(ShopSheet.Page.SHELF);
+            case SHOP -> new ShopSheet(session, sheets, files).open(ShopSheet.Page.FILMS);
             case EXPORT -> art.export(fileName(""));
             case RUN -> withPlan(this::run);
             case PRINT -> withPlan(this::ticket);

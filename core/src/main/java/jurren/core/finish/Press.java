@@ -12,6 +12,11 @@ public record Press(String id, String name, Kind kind, double platenWidthMm, dou
         FLAT, CAP, MUG, OVEN_SLEEVE
     }
 
+    /** Another of the same make. */
+    public Press named(String otherId, String otherName) {
+        return new Press(otherId, otherName, kind, platenWidthMm, platenHeightMm, mostCelsius);
+    }
+
     public Press {
         if (!(platenWidthMm > 0 && platenHeightMm > 0 && mostCelsius > 0)) {
             throw new IllegalArgumentException("press " + id + " needs measures above zero");

@@ -27,6 +27,15 @@ public record Cutter(String id, String name, double widthMm, double rollerMm, do
         this(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, Head.USUAL);
     }
 
+    public Cutter withHead(Head other) {
+        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, other);
+    }
+
+    /** Another of the same make. */
+    public Cutter named(String otherId, String otherName) {
+        return new Cutter(otherId, otherName, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head);
+    }
+
     /** What lies between the rollers' inner edges on film of this width. */
     public double usableMm(double filmWidthMm) {
         return Math.min(filmWidthMm, widthMm) - 2 * rollerMm;

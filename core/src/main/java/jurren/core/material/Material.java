@@ -31,6 +31,20 @@ public record Material(String id, String name, Process process, double thickness
         this(id, name, process, thicknessMm, leastStrokeMm, topOnly, false, recipe, Optional.empty(), cutting, pricePerMetre, colours);
     }
 
+    /** With other figures. */
+    public Material with(double thickness, double leastStroke, Optional<Recipe> newRecipe, CutSettings newCutting, double price) {
+        return new Material(id, name, process, thickness, leastStroke, topOnly, directed, newRecipe, printRecipe, newCutting, price, colours);
+    }
+
+    /** The same film under a name of one's own. */
+    public Material named(String newId, String newName) {
+        return new Material(newId, newName, process, thicknessMm, leastStrokeMm, topOnly, directed, recipe, printRecipe, cutting, pricePerMetre, colours);
+    }
+
+    public Material withColours(List<FilmColour> newColours) {
+        return new Material(id, name, process, thicknessMm, leastStrokeMm, topOnly, directed, recipe, printRecipe, cutting, pricePerMetre, newColours);
+    }
+
     /** True when it goes on under heat. */
     public boolean isPressed() {
         return recipe.isPresent();

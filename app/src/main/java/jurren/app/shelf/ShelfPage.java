@@ -26,7 +26,6 @@ import javafx.scene.shape.Path;
 import javafx.scene.shape.Rectangle;
 import jurren.app.session.Session;
 import jurren.app.sheet.FileQuestions;
-import jurren.app.sheet.Sheets;
 import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
 import jurren.app.theme.Texts;
@@ -40,7 +39,7 @@ import jurren.core.material.Material;
 import jurren.core.plan.Shopping;
 
 /** The shelf: rolls as bars at one scale, with what open jobs promise of them hatched; sheets and offcuts as they are. */
-public final class ShelfSheet {
+public final class ShelfPage implements AutoCloseable {
     private static final double WIDTH = 884;
     private static final double BAR_PX = 290;
     private static final double BAR_HIGH = 14;
@@ -49,7 +48,6 @@ public final class ShelfSheet {
     private static final double HATCH_PX = 5;
 
     private final Session session;
-    private final Sheets sheets;
     private final NewStock fresh;
     private final VBox all = new VBox(3);
     private final VBox card = new VBox(8);
@@ -57,13 +55,12 @@ public final class ShelfSheet {
     private List<Object> shown;
     private Stock chosen;
 
-    public ShelfSheet(Session session, Sheets sheets, FileQuestions files) {
+    public ShelfPage(Session session, FileQuestions files) {
         this.session = session;
         this.fresh = new NewStock(session, files);
-        this.sheets = sheets;
     }
 
-    public void open() {
+    public Node node() {
         all.setMinWidth(WIDTH - CARD - 20);
         card.setMinWidth(CARD);
         card.setPrefWidth(CARD);
@@ -71,7 +68,12 @@ public final class ShelfSheet {
         HBox.setHgrow(all, Priority.ALWAYS);
         session.watch(refresh);
         show();
-        sheets.open("shelf-sheet", Texts.of("shelf.title"), Pos.CENTER, () -> session.unwatch(refresh), both);
+        return both;
+    }
+
+    @Override
+    public void close() {
+        session.unwatch(refresh);
     }
 
     private void show() {

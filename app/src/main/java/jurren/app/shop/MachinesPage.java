@@ -1,0 +1,170 @@
+package jurren.app.shop;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Predicate;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import jurren.app.session.Session;
+import jurren.app.session.ShopDesk;
+import jurren.app.theme.Controls;
+import jurren.app.theme.TextEntry;
+import jurren.app.theme.Texts;
+import jurren.core.finish.Press;
+import jurren.core.job.Figures;
+import jurren.core.job.MyShop;
+import jurren.core.load.Cutter;
+import jurren.core.load.Head;
+import jurren.core.load.Printer;
+import jurren.formats.words.Words;
+
+/** The cutters, presses and the printer that are really there. */
+final class MachinesPage implements ShopPage {
+    private static final double CARD = 280;
+
+    private final Session session;
+    private final Consumer<ShopDesk.State> then;
+    private final VBox all = new VBox(8);
+    private ShopDesk.State state;
+    private FigureField fields;
+
+    MachinesPage(Session session, Consumer<ShopDesk.State> then) {
+        this.session = session;
+        this.then = then;
+        this.fields = new FigureField(session, "");
+        all.getChildren().setAll(Controls.label(Texts.of("shop.reading"), "hint"));
+    }
+
+    @Override
+    public Node node() {
+        return all;
+    }
+
+    @Override
+    public void show(ShopDesk.State now) {
+        state = now;
+        fields = new FigureField(session, now.mine().prices().currency());
+        FlowPane cutters = new FlowPane(10, 10);
+        now.mine().cutters().forEach(c -> cutters.getChildren().add(cutter(c)));
+        FlowPane presses = new FlowPane(10, 10);
+        now.mine().presses().forEach(p -> presses.getChildren().add(press(p)));
+        presses.getChildren().add(printer(now.mine().printer()));
+        Controls.refill(all, List.of(Controls.label(Texts.of("machines.cutters"), "hint"), cutters, Controls.label(Texts.of("machines.presses"), "hint"), presses));
+    }
+
+    private void change(java.util.function.UnaryOperator<MyShop> change, String key, String name) {
+        session.myShop().change(change, Texts.of(key, name), then);
+    }
+
+    private static VBox card(List<Node> nodes) {
+        VBox card = Controls.card(nodes.toArray(Node[]::new));
+        card.setMinWidth(CARD);
+        card.setPrefWidth(CARD);
+        return card;
+    }
+
+    private Node name(String id, String name, Consumer<String> taken) {
+        TextEntry entry = new TextEntry(id + "-name", Texts.of("machines.name"), text -> {
+            if (!text.isBlank() && !text.strip().equals(name)) {
+                taken.accept(text.strip());
+            }
+        });
+        entry.getStyleClass().add("card-title");
+        entry.show(name);
+        return entry;
+    }
+
+    private Node cutter(Cutter c) {
+        boolean inUse = state.mine().cutters().getFirst().id().equals(c.id());
+        String id = "cutter-" + c.id();
+        Optional<Cutter> shipped = state.shipped().cutters().stream().filter(x -> x.id().equals(c.id())).findFirst();
+        List<Node> rows = new ArrayList<>(List.of(name(id, c.name(), text -> put(c.named(c.id(), text)))));
+        rows.add(inUse ? Controls.label(Texts.of("machines.in-use"), "means") : Controls.button(id + "-use", Texts.of("machines.use"), () -> use(c)));
+        Figures.CUTTER.forEach(f -> rows.add(fields.row(id, f, () -> c, shipped, this::put)));
+        CheckBox swings = new CheckBox(Texts.of("machines.swings"));
+        swings.setId(id + "-swings");
+        swings.setWrapText(true);
+        swings.setSelected(c.head().swings());
+        swings.setOnAction(_ -> put(c.withHead(new Head(c.head().leastGf(), c.head().mostGf(), c.head().offsetMm(), swings.isSelected(), c.head().takesForce()))));
+        CheckBox force = new CheckBox(Texts.of("machines.takes-force"));
+        force.setId(id + "-takes-force");
+        force.setWrapText(true);
+        force.setSelected(c.head().takesForce());
+        force.setOnAction(_ -> put(c.withHead(new Head(c.head().leastGf(), c.head().mostGf(), c.head().offsetMm(), c.head().swings(), force.isSelected()))));
+        rows.add(swings);
+        rows.add(force);
+        rows.add(Controls.label(Texts.of(c.head().needsSwivel() ? "machines.file-swivels" : "machines.machine-swivels"), "hint"));
+        rows.add(Controls.flow(Controls.button(id + "-another", Texts.of("machines.another"), () -> change(s -> s.withCutters(with(s.cutters(), another(s, c))),
+                "machines.added", c.name())), away(id, state.mine().cutters().size() > 1, () -> change(s -> s.withCutters(without(s.cutters(), x -> x.id().equals(c.id()))), "machines.gone", c.name()))));
+        return card(rows);
+    }
+
+    private static Node away(String id, boolean can, Runnable then) {
+        var away = Controls.button(id + "-away", Texts.of("machines.away"), then);
+        away.setDisable(!can);
+        return away;
+    }
+
+    private void put(Cutter c) {
+        change(s -> s.withCutters(s.cutters().stream().map(x -> x.id().equals(c.id()) ? c : x).toList()), "machines.changed", c.name());
+    }
+
+    private void use(Cutter c) {
+        change(s -> {
+            List<Cutter> order = new ArrayList<>(without(s.cutters(), x -> x.id().equals(c.id())));
+            order.addFirst(c);
+            return s.withCutters(order);
+        }, "machines.now-in-use", c.name());
+    }
+
+    private static Cutter another(MyShop s, Cutter c) {
+        return c.named(freeId(c.id(), id -> s.cutters().stream().noneMatch(x -> x.id().equals(id))), Texts.of("machines.another-name", c.name()));
+    }
+
+    private static String freeId(String id, Predicate<String> free) {
+        int n = 2;
+        while (!free.test(id + "-" + n)) {
+            n++;
+        }
+        return id + "-" + n;
+    }
+
+    private static <T> List<T> with(List<T> all, T more) {
+        List<T> longer = new ArrayList<>(all);
+        longer.add(more);
+        return longer;
+    }
+
+    /** Never the last. */
+    private static <T> List<T> without(List<T> all, Predicate<T> gone) {
+        List<T> left = all.stream().filter(gone.negate()).toList();
+        return left.isEmpty() ? all : left;
+    }
+
+    private Node press(Press p) {
+        String id = "press-" + p.id();
+        Optional<Press> shipped = state.shipped().presses().stream().filter(x -> x.id().equals(p.id())).findFirst();
+        List<Node> rows = new ArrayList<>(List.of(name(id, p.name(), text -> put(p.named(p.id(), text))), Controls.label(Texts.of("machines.press." + p.kind().name()), "hint")));
+        Figures.PRESS.forEach(f -> rows.add(fields.row(id, f, () -> p, shipped, this::put)));
+        boolean used = session.job().lines().stream().flatMap(l -> l.places().stream()).anyMatch(place -> place.pressId().filter(p.id()::equals).isPresent());
+        rows.add(Controls.flow(Controls.button(id + "-another", Texts.of("machines.another"), () -> change(s -> s.withPresses(with(s.presses(),
+                p.named(freeId(p.id(), x -> s.presses().stream().noneMatch(o -> o.id().equals(x))), Texts.of("machines.another-name", p.name())))), "machines.added", p.name())),
+                away(id, !used && state.mine().presses().size() > 1, () -> change(s -> s.withPresses(without(s.presses(), x -> x.id().equals(p.id()))), "machines.gone", p.name()))));
+        return card(rows);
+    }
+
+    private void put(Press p) {
+        change(s -> s.withPresses(s.presses().stream().map(x -> x.id().equals(p.id()) ? p : x).toList()), "machines.changed", p.name());
+    }
+
+    private Node printer(Printer p) {
+        List<Node> rows = new ArrayList<>(List.of(Controls.label(p.name(), "card-title"), Controls.label(Texts.of("machines.printer"), "hint")));
+        Figures.PRINTER.forEach(f -> rows.add(fields.row("printer", f, () -> p, Optional.of(state.shipped().printer()),
+                changed -> change(s -> s.withPrinter(changed), "machines.changed", p.name()))));
+        return card(rows);
+    }
+}

@@ -1,0 +1,52 @@
+package jurren.app.make;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import jurren.core.dryrun.DryRun;
+import jurren.core.job.MyShop;
+import jurren.core.job.Shop;
+import jurren.core.load.Cutter;
+import jurren.core.load.Head;
+import jurren.core.plan.Plan;
+import jurren.core.plan.Planner;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.demo.DemoJob;
+import jurren.formats.plan.JobPapers;
+import org.junit.jupiter.api.Test;
+
+/** The written files cut on a machine whose knife trails, and judged by what it leaves. */
+class TrailingKnifeRunTest {
+    private static final Shop SHOP = BuiltInShop.read();
+
+    private static Plan plan(Cutter cutter) {
+        MyShop mine = SHOP.mine();
+        return new Planner().plan(DemoJob.simple(), SHOP.with(mine.withCutters(List.of(cutter))));
+    }
+
+    private static Cutter wide(boolean swings) {
+        Cutter c = SHOP.cutters().get(1);
+        Head h = c.head();
+        return new Cutter(c.id(), c.name(), c.widthMm(), c.rollerMm(), c.beforeMm(), c.afterMm(), c.travelMmS(), c.liftS(), c.cornerS(), c.overcutMm(),
+                new Head(h.leastGf(), h.mostGf(), h.offsetMm(), swings, true));
+    }
+
+    @Test
+    void allowedForItIsTrue() {
+        assertThat(SHOP.cutters().get(1).head().needsSwivel()).isTrue();
+        Plan plan = plan(SHOP.cutters().get(1));
+        DryRun run = DryRunner.run(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan));
+        assertThat(run.isCutTrue()).as("an edge is off by %s mm", run.worstMm()).isTrue();
+    }
+
+    /** The files of a machine that swings the knife itself, cut on one that does not. */
+    @Test
+    void notAllowedForItIsNot() {
+        Map<String, byte[]> files = JobPapers.cutFiles(plan(wide(true)));
+        Plan plan = plan(wide(false));
+        DryRun run = DryRunner.run(plan, files, JobPapers.printFiles(plan));
+        assertThat(run.isCutTrue()).isFalse();
+        assertThat(run.worstMm()).isGreaterThan(0.1);
+    }
+}

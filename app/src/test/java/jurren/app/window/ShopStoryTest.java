@@ -1,0 +1,155 @@
+package jurren.app.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import jurren.app.keep.ShopFolder;
+import jurren.core.job.Job;
+import jurren.core.material.Material;
+import jurren.formats.hpgl.HpglWriter;
+import org.junit.jupiter.api.Test;
+
+/** A shop is made one's own: a film tuned and put back, another cutter used, hours charged otherwise, all given away and taken in. */
+class ShopStoryTest extends WindowTest {
+    @Override
+    Job job() {
+        return few(DEMO);
+    }
+
+    private Material smooth() {
+        return on(() -> session.shop().material("smooth-film").orElseThrow());
+    }
+
+    private String cutFile() {
+        return on(() -> new String(HpglWriter.write(session.plan().orElseThrow().runs().getFirst()), StandardCharsets.US_ASCII));
+    }
+
+    private void openShop(String page) {
+        click("job-name");
+        click("drawer-shop");
+        settle();
+        click("shop-page-" + page);
+        settle();
+    }
+
+    @Test
+    void aTunedFilmChangesThePlanAndGoesBack() {
+        assertThat(cutFile()).contains("FS90;");
+        openShop("films");
+        click("film-smooth-film");
+        type("film-force", "115 gf");
+        assertThat(smooth().cutting().forceGf()).isEqualTo(115);
+        assertThat(cutFile()).contains("FS115;");
+        double film = on(() -> session.plan().orElseThrow().quote().film());
+        type("film-price", "$18");
+        assertThat(on(() -> session.plan().orElseThrow().quote().film())).as("twice the price of most of it").isGreaterThan(1.3 * film);
+        assertThat(new ShopFolder(state()).shop().material("smooth-film").orElseThrow().pricePerMetre()).as("it is kept").isEqualTo(18);
+
+        type("film-tack", "40 s");
+        assertThat(smooth().recipe().orElseThrow().tackS()).as("a tack longer than a press cannot be").isEqualTo(3);
+        assertThat(text("film-tack")).isEqualTo("3 s");
+
+        click("film-force-back");
+        settle();
+        assertThat(smooth().cutting().forceGf()).isEqualTo(90);
+        click("shop-put-back");
+        settle();
+        assertThat(smooth().cutting().forceGf()).isEqualTo(115);
+        click("film-as-shipped");
+        settle();
+        assertThat(smooth()).isEqualTo(ShopFolder.shipped().material("smooth-film").orElseThrow());
+        assertThat(isThere("film-as-shipped")).isFalse();
+    }
+
+    @Test
+    void aFilmOfOnesOwnBeginsAsACopy() {
+        openShop("films");
+        click("film-glitter-film");
+        click("film-copy");
+        settle();
+        type("film-name", "Otter glitter");
+        type("film-degrees", "320 °F");
+        Material own = on(() -> session.shop().materials().stream().filter(m -> m.name().equals("Otter glitter")).findFirst().orElseThrow());
+        assertThat(own.recipe().orElseThrow().celsius()).isCloseTo(160, within(1e-9));
+        click("film-note");
+        run(() -> ((TextInputControl) node("film-note")).setText("Peel slowly"));
+        click("film-name");
+        settle();
+        assertThat(new ShopFolder(state()).mine().read().shop().notes()).containsEntry(own.id(), "Peel slowly");
+        click("film-away");
+        settle();
+        assertThat(on(() -> session.shop().material(own.id()))).isEmpty();
+    }
+
+    @Test
+    void anotherCutterIsUsedAndItsFilesAllowForItsKnife() {
+        String before = cutFile();
+        openShop("machines");
+        click("cutter-wide-610-use");
+        settle();
+        assertThat(on(() -> session.shop().cutter().id())).isEqualTo("wide-610");
+        assertThat(on(() -> session.plan().orElseThrow().runs().getFirst().cutter().widthMm())).isEqualTo(610);
+        assertThat(cutFile()).isNotEqualTo(before).contains("PU0,0;PD120,0;");
+        type("cutter-wide-610-most-force", "80");
+        assertThat(cutFile()).as("no more than it can").contains("FS80;");
+        click("cutter-wide-610-swings");
+        settle();
+        assertThat(cutFile()).doesNotContain("PU0,0;PD120,0;");
+        type("cutter-wide-610-width", "10 mm");
+        assertThat(on(() -> session.shop().cutter().widthMm())).as("narrower than its rollers").isEqualTo(610);
+        click("press-cap-press-another");
+        settle();
+        assertThat(on(() -> session.shop().presses().size())).isEqualTo(6);
+        click("press-cap-press-away");
+        settle();
+        assertThat(on(() -> session.shop().presses().stream().map(p -> p.id()).toList())).contains("cap-press-2").doesNotContain("cap-press");
+    }
+
+    @Test
+    void handsAndPricesAreThoseOfTheShop() {
+        double work = on(() -> session.plan().orElseThrow().quote().pressTime());
+        openShop("hands");
+        type("prices-hour", "60");
+        assertThat(on(() -> session.plan().orElseThrow().quote().pressTime())).isCloseTo(2 * work, within(1e-6));
+        type("prices-margin", "50 %");
+        double cost = on(() -> session.plan().orElseThrow().quote().film() + session.plan().orElseThrow().quote().pressTime());
+        assertThat(on(() -> session.plan().orElseThrow().quote().total())).isCloseTo(1.5 * cost, within(1e-6));
+        type("prices-currency", "€");
+        assertThat(text("hands-all")).startsWith("€");
+        type("prices-hands", "0");
+        assertThat(on(() -> session.shop().prices().hands())).isEqualTo(1);
+    }
+
+    @Test
+    void aShopIsGivenAwayAndTakenIn() throws IOException {
+        Path file = folder.resolve("their-shop.json");
+        openShop("films");
+        click("film-smooth-film");
+        type("film-speed", "220 mm/s");
+        answers.add(file);
+        click("shop-give");
+        settle();
+        assertThat(file).content().contains("\"speedMmS\" : 220.0");
+        click("film-as-shipped");
+        settle();
+        answers.add(file);
+        click("shop-take");
+        settle();
+        assertThat(smooth().cutting().speedMmS()).isEqualTo(220);
+
+        Path broken = folder.resolve("broken.json");
+        Files.writeString(broken, Files.readString(file).replace("\"pressHour\" : 30.0", "\"pressHour\" : -1"));
+        answers.add(broken);
+        click("shop-take");
+        settle();
+        assertThat(said()).contains("broken.json, prices");
+        assertThat(on(() -> session.shop().prices().pressHour())).isEqualTo(30);
+        robot.push(KeyCode.ESCAPE);
+    }
+}
