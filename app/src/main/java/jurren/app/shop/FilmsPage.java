@@ -23,6 +23,7 @@ import jurren.app.sheet.Sheets;
 import jurren.app.theme.Controls;
 import jurren.app.theme.TextEntry;
 import jurren.app.theme.Texts;
+import jurren.app.theme.Theme;
 import jurren.core.job.Figure;
 import jurren.core.job.Figures;
 import jurren.core.job.MyShop;
@@ -55,8 +56,8 @@ final class FilmsPage implements ShopPage {
         this.chosen = session.line().materialId();
         ScrollPane scroll = new ScrollPane(list);
         scroll.setFitToWidth(true);
-        scroll.setMinWidth(LIST);
-        scroll.setPrefSize(LIST, LIST_HEIGHT);
+        scroll.setMinWidth(Theme.wide(LIST));
+        scroll.setPrefSize(Theme.wide(LIST), LIST_HEIGHT);
         scroll.getStyleClass().add("column-scroll");
         HBox.setHgrow(cards, Priority.ALWAYS);
         both = new HBox(14, scroll, cards);
@@ -142,14 +143,14 @@ final class FilmsPage implements ShopPage {
             right.getChildren().add(card(List.of(Controls.caption(Texts.of("shop.press")), Controls.label(Texts.of("shop.laid-cold"), "hint"))));
         }
         right.getChildren().add(card(note(m)));
-        HBox columns = new HBox(10, left, right);
+        FlowPane columns = new FlowPane(10, 10, left, right);
         return List.of(columns, actions(m));
     }
 
     private static VBox card(List<Node> nodes) {
         VBox card = Controls.card(nodes.toArray(Node[]::new));
-        card.setMinWidth(CARD);
-        card.setPrefWidth(CARD);
+        card.setMinWidth(Theme.wide(CARD));
+        card.setPrefWidth(Theme.wide(CARD));
         return card;
     }
 

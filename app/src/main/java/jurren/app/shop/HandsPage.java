@@ -5,13 +5,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import jurren.app.session.Session;
 import jurren.app.session.ShopDesk;
 import jurren.app.theme.Controls;
 import jurren.app.theme.TextEntry;
 import jurren.app.theme.Texts;
+import jurren.app.theme.Theme;
 import jurren.core.job.Figures;
 import jurren.core.job.Prices;
 import jurren.core.plan.Quote;
@@ -24,7 +25,7 @@ final class HandsPage implements ShopPage {
 
     private final Session session;
     private final Consumer<ShopDesk.State> then;
-    private final HBox all = new HBox(14);
+    private final FlowPane all = new FlowPane(14, 14);
 
     HandsPage(Session session, Consumer<ShopDesk.State> then) {
         this.session = session;
@@ -53,7 +54,7 @@ final class HandsPage implements ShopPage {
         rows.add(Controls.row(Texts.of("hands.currency"), sign));
         Figures.PRICES.forEach(f -> rows.add(fields.row("prices", f, () -> p, Optional.of(state.shipped().prices()), this::put)));
         VBox card = Controls.card(rows.toArray(Node[]::new));
-        card.setMinWidth(CARD);
+        card.setMinWidth(Theme.wide(CARD));
         Controls.refill(all, List.of(card, job()));
     }
 
@@ -68,7 +69,7 @@ final class HandsPage implements ShopPage {
             rows.add(sum("all", q.total(), q));
         });
         VBox card = Controls.card(rows.toArray(Node[]::new));
-        card.setMinWidth(CARD);
+        card.setMinWidth(Theme.wide(CARD));
         card.setId("hands-job");
         return card;
     }

@@ -14,6 +14,7 @@ import jurren.app.session.ShopDesk;
 import jurren.app.theme.Controls;
 import jurren.app.theme.TextEntry;
 import jurren.app.theme.Texts;
+import jurren.app.theme.Theme;
 import jurren.core.finish.Press;
 import jurren.core.job.Figures;
 import jurren.core.job.MyShop;
@@ -62,8 +63,8 @@ final class MachinesPage implements ShopPage {
 
     private static VBox card(List<Node> nodes) {
         VBox card = Controls.card(nodes.toArray(Node[]::new));
-        card.setMinWidth(CARD);
-        card.setPrefWidth(CARD);
+        card.setMinWidth(Theme.wide(CARD));
+        card.setPrefWidth(Theme.wide(CARD));
         return card;
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import jurren.app.session.Session;
@@ -49,17 +50,15 @@ public final class ShopSheet {
     }
 
     public void open(Page first) {
-        holder.setMinWidth(WIDTH);
         holder.setPrefWidth(WIDTH + ROOM_TO_SCROLL);
         holder.setMinHeight(LEAST_HEIGHT);
         holder.setAlignment(Pos.TOP_LEFT);
         Controls.Segments<Page> pages = Controls.segments("shop-page", List.of(Page.values()), p -> Texts.of("shop.page." + p.name()), this::turnTo);
         pages.setAccessibleText(Texts.of("shop.title"));
         pages.show(first);
-        HBox head = new HBox(8, pages, Controls.spring(),
+        FlowPane head = Controls.flow(pages,
                 Controls.button("shop-give", Texts.of("shop.give"), () -> files.toSave(FileQuestions.Kind.SHOP, "my-shop.json").ifPresent(session.myShop()::giveAway)),
                 Controls.button("shop-take", Texts.of("shop.take"), () -> files.toOpen(FileQuestions.Kind.SHOP).ifPresent(f -> session.myShop().takeIn(f, this::stands))));
-        head.setAlignment(Pos.CENTER_LEFT);
         session.watch(refresh);
         turnTo(first);
         last.setAlignment(Pos.CENTER_LEFT);

@@ -71,6 +71,13 @@ class FitTest extends WindowTest {
             wrong.addAll(look("sheet " + sheet, width, height));
             run(() -> window.shell().sheets().closeAll());
         }
+        run(() -> window.shell().actions().give(AskFor.What.SHOP, ""));
+        for (String page : List.of("films", "machines", "hands")) {
+            click("shop-page-" + page);
+            settle();
+            wrong.addAll(look("shop " + page, width, height));
+        }
+        run(() -> window.shell().sheets().closeAll());
         run(() -> window.shell().actions().give(AskFor.What.START, "badge"));
         settle();
         wrong.addAll(look("sheet START", width, height));
