@@ -23,7 +23,7 @@ import javafx.application.Platform;
 public final class CutTalk implements AutoCloseable {
     /** How a cut stands. */
     public enum State {
-        IDLE, CUTTING, PAUSED, LID_OPEN, LINE_LOST, STOPPED, DONE;
+        IDLE, EDGE, CUTTING, PAUSED, LID_OPEN, LINE_LOST, STOPPED, DONE;
 
         public boolean canGoOn() {
             return this == PAUSED || this == LID_OPEN || this == LINE_LOST || this == STOPPED;
@@ -136,6 +136,35 @@ public final class CutTalk implements AutoCloseable {
             line.send(bytes);
         });
         tell();
+    }
+
+    /** With the knife up once round where a load will be. */
+    public void goRound(CutRun ofRun) {
+        run = ofRun;
+        finished = 0;
+        before = 0;
+        state = State.EDGE;
+        trouble = Optional.empty();
+        byte[] bytes = HpglWriter.edge(ofRun);
+        int own = ++talk;
+        wanted(() -> {
+            hangUp();
+            line = new CutterLine(standIn().port(), status -> Platform.runLater(() -> wentRound(own, status)));
+            line.send(bytes);
+        });
+        tell();
+    }
+
+    private void wentRound(int ofTalk, CutterStatus status) {
+        if (ofTalk == talk && state == State.EDGE) {
+            if (status == null) {
+                state = State.LINE_LOST;
+            } else {
+                head = status.head();
+                state = status.state() == CutterStatus.State.READY ? State.IDLE : State.EDGE;
+            }
+            tell();
+        }
     }
 
     /** From the last finished path: by the cutter itself where it only waits, by sending the rest where it does not. */

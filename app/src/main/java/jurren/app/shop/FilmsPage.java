@@ -87,7 +87,7 @@ final class FilmsPage implements ShopPage {
     }
 
     private List<Material> films() {
-        return state.shipped().with(state.mine()).materials();
+        return state.shipped().with(state.mine().withoutForces()).materials();
     }
 
     private Optional<Material> shipped(Material m) {

@@ -29,6 +29,7 @@ import jurren.app.theme.Texts;
 import jurren.app.theme.Typed;
 import jurren.core.art.Lettering;
 import jurren.core.blank.Blank;
+import jurren.app.bench.cut.TestCutSheet;
 import jurren.core.cut.CutRun;
 import jurren.core.job.NewJobs;
 import jurren.core.lettering.FontRefused;
@@ -84,6 +85,8 @@ public final class WindowActions {
             case TRACE_AGAIN -> art.bringing().again(which);
             case SHELF -> new ShopSheet(session, sheets, files).open(ShopSheet.Page.SHELF);
             case SHOP -> new ShopSheet(session, sheets, files).open(ShopSheet.Page.FILMS);
+            case TEST_CUT -> withPlan(plan -> plan.runs().stream().filter(r -> String.valueOf(r.load().order()).equals(which)).findFirst()
+                    .ifPresent(r -> new TestCutSheet(session, cutter, sheets, r).open()));
             case EXPORT -> art.export(fileName(""));
             case RUN -> withPlan(this::run);
             case PRINT -> withPlan(this::ticket);

@@ -138,7 +138,7 @@ final class WorkStrip {
 
     private void showCut() {
         cutter.run().ifPresent(run -> {
-            cutText.setText(Texts.of("cut.in-cutter", run.load().order(), run.load().material().colourName(run.load().colour()),
+            cutText.setText(Texts.of(run.isTest() ? "cut.test-in-cutter" : "cut.in-cutter", run.load().order(), run.load().material().colourName(run.load().colour()),
                     Texts.of("cut.state." + cutter.state()), Words.duration(cutter.secondsLeft())));
             cutBar.setProgress(cutter.share());
             cutBar.setAccessibleText(Texts.of("cut.progress"));

@@ -22,12 +22,13 @@ import java.util.List;
 /**
  * All cuts of one load, in order; a path comes as often as the material needs passes.
  *
+ * @param forces   of each path, where they differ; empty where the film has one
  * @param cutMm    knife down, overcuts included
  * @param travelMm knife up
  * @param seconds  how long the cutter needs
  * @param mark     of exactly these cuts from this film: another cut has another mark
  */
-public record CutRun(Load load, List<CutPath> paths, Cutter cutter, double cutMm, double travelMm, double seconds, String mark) {
+public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter cutter, double cutMm, double travelMm, double seconds, String mark) {
     /** A corner sharper than this makes the knife stop and turn. */
     private static final double SHARP_COSINE = Math.cos(Math.toRadians(30));
     private static final double MARK_STEPS = 1e4;
@@ -36,6 +37,7 @@ public record CutRun(Load load, List<CutPath> paths, Cutter cutter, double cutMm
 
     public CutRun {
         paths = List.copyOf(paths);
+        forces = List.copyOf(forces);
     }
 
     /** The outlines of a layer as they lie on the film, cut in order; equal layers are worked out once. */
@@ -81,10 +83,10 @@ public record CutRun(Load load, List<CutPath> paths, Cutter cutter, double cutMm
                 }
             }
         }
-        return timed(load, cutter, paths);
+        return timed(load, cutter, paths, List.of());
     }
 
-    private static CutRun timed(Load load, Cutter cutter, List<CutPath> paths) {
+    static CutRun timed(Load load, Cutter cutter, List<CutPath> paths, List<Double> forces) {
         CutSettings settings = load.material().cutting();
         double cut = 0;
         double travel = 0;
@@ -97,7 +99,17 @@ public record CutRun(Load load, List<CutPath> paths, Cutter cutter, double cutMm
             corners += sharpCorners(path.outline());
         }
         double seconds = cut / settings.speedMmS() + corners * cutter.cornerS() + travel / cutter.travelMmS() + 2 * paths.size() * cutter.liftS();
-        return new CutRun(load, paths, cutter, cut, travel, seconds, mark(load, paths));
+        return new CutRun(load, paths, forces, cutter, cut, travel, seconds, mark(load, paths));
+    }
+
+    /** What the knife presses with on one path. */
+    public double forceGf(int path) {
+        return forces.isEmpty() ? forceGf() : cutter.head().forceGf(forces.get(path));
+    }
+
+    /** Whether it only tries the film. */
+    public boolean isTest() {
+        return load.order() == 0;
     }
 
     public double overcutMm() {

@@ -16,16 +16,22 @@ import jurren.core.material.Material;
  *
  * @param films   each in place of the shipped one of its id, or beside the shipped ones
  * @param cutters the one in use first
+ * @param forces  found by trying, by the cutter and the film ({@link #pair})
  * @param notes   what the maker's sheet says, by the id of the film
  */
-public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> presses, Printer printer, Prices prices, Map<String, String> notes) {
+public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> presses, Printer printer, Prices prices, Map<String, Double> forces, Map<String, String> notes) {
     public static final int LONGEST_NOTE = 4_000;
+    private static final double MOST_GF = 10_000;
 
     public MyShop {
         films = List.copyOf(films);
         cutters = List.copyOf(cutters);
         presses = List.copyOf(presses);
         notes = Map.copyOf(notes);
+        forces = Map.copyOf(forces);
+        if (forces.values().stream().anyMatch(f -> !(f > 0 && f <= MOST_GF))) {
+            throw new IllegalArgumentException("a force must be above 0 and at most " + MOST_GF + " gf");
+        }
         if (cutters.isEmpty() || presses.isEmpty()) {
             throw new IllegalArgumentException("a shop needs a cutter and a press");
         }
@@ -46,28 +52,28 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
         } else {
             all.set(at, film);
         }
-        return new MyShop(all, cutters, presses, printer, prices, notes);
+        return new MyShop(all, cutters, presses, printer, prices, forces, notes);
     }
 
     /** A tuned film is as it was shipped again; one of their own is gone. */
     public MyShop withoutFilm(String id) {
-        return new MyShop(films.stream().filter(m -> !m.id().equals(id)).toList(), cutters, presses, printer, prices, notes);
+        return new MyShop(films.stream().filter(m -> !m.id().equals(id)).toList(), cutters, presses, printer, prices, forces, notes);
     }
 
     public MyShop withCutters(List<Cutter> newCutters) {
-        return new MyShop(films, newCutters, presses, printer, prices, notes);
+        return new MyShop(films, newCutters, presses, printer, prices, forces, notes);
     }
 
     public MyShop withPresses(List<Press> newPresses) {
-        return new MyShop(films, cutters, newPresses, printer, prices, notes);
+        return new MyShop(films, cutters, newPresses, printer, prices, forces, notes);
     }
 
     public MyShop withPrinter(Printer newPrinter) {
-        return new MyShop(films, cutters, presses, newPrinter, prices, notes);
+        return new MyShop(films, cutters, presses, newPrinter, prices, forces, notes);
     }
 
     public MyShop withPrices(Prices newPrices) {
-        return new MyShop(films, cutters, presses, printer, newPrices, notes);
+        return new MyShop(films, cutters, presses, printer, newPrices, forces, notes);
     }
 
     /** An empty note is none. */
@@ -78,6 +84,27 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
         } else {
             all.put(filmId, note.substring(0, Math.min(note.length(), LONGEST_NOTE)));
         }
-        return new MyShop(films, cutters, presses, printer, prices, all);
+        return new MyShop(films, cutters, presses, printer, prices, forces, all);
+    }
+
+    /** As films are for every cutter. */
+    public MyShop withoutForces() {
+        return new MyShop(films, cutters, presses, printer, prices, Map.of(), notes);
+    }
+
+    /** A cutter and a film, as forces are kept for them. */
+    public static String pair(String cutterId, String filmId) {
+        return cutterId + " " + filmId;
+    }
+
+    public Optional<Double> force(String cutterId, String filmId) {
+        return Optional.ofNullable(forces.get(pair(cutterId, filmId)));
+    }
+
+    /** Found by trying; none again when empty. */
+    public MyShop withForce(String cutterId, String filmId, Optional<Double> gf) {
+        Map<String, Double> all = new LinkedHashMap<>(forces);
+        gf.ifPresentOrElse(f -> all.put(pair(cutterId, filmId), f), () -> all.remove(pair(cutterId, filmId)));
+        return new MyShop(films, cutters, presses, printer, prices, all, notes);
     }
 }

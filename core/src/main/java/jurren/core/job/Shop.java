@@ -50,14 +50,16 @@ public record Shop(List<Blank> blanks, List<Material> materials, List<Cutter> cu
 
     /** What of it a person can change, and has not changed yet. */
     public MyShop mine() {
-        return new MyShop(List.of(), cutters, presses, printer, prices, Map.of());
+        return new MyShop(List.of(), cutters, presses, printer, prices, Map.of(), Map.of());
     }
 
-    /** With what a person changed; a film of the same id replaces, others come after. */
+    /** With what a person changed; a film of the same id replaces, others come after. What was found by trying on the cutter in use counts. */
     public Shop with(MyShop mine) {
         List<Material> films = new ArrayList<>();
         materials.forEach(m -> films.add(mine.film(m.id()).orElse(m)));
         mine.films().stream().filter(m -> material(m.id()).isEmpty()).forEach(films::add);
+        String cutter = mine.cutters().getFirst().id();
+        films.replaceAll(m -> mine.force(cutter, m.id()).map(m::withForce).orElse(m));
         return new Shop(blanks, films, mine.cutters(), mine.printer(), mine.presses(), shelf, mine.prices());
     }
 

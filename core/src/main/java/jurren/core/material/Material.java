@@ -36,6 +36,11 @@ public record Material(String id, String name, Process process, double thickness
         return new Material(id, name, process, thickness, leastStroke, topOnly, directed, newRecipe, printRecipe, newCutting, price, colours);
     }
 
+    /** Cut with another force. */
+    public Material withForce(double gf) {
+        return with(thicknessMm, leastStrokeMm, recipe, new CutSettings(gf, cutting.speedMmS(), cutting.bladeOutMm(), cutting.passes()), pricePerMetre);
+    }
+
     /** The same film under a name of one's own. */
     public Material named(String newId, String newName) {
         return new Material(newId, newName, process, thicknessMm, leastStrokeMm, topOnly, directed, recipe, printRecipe, cutting, pricePerMetre, colours);

@@ -105,6 +105,8 @@ public final class MyShopFile {
         list(all, "presses", shop.presses(), kept);
         all.set("printer", kept.containsKey("printer") && shop.printer().equals(before.printer()) ? kept.get("printer").getFirst() : MAPPER.valueToTree(shop.printer()));
         all.set("prices", kept.containsKey("prices") && shop.prices().equals(before.prices()) ? kept.get("prices").getFirst() : MAPPER.valueToTree(shop.prices()));
+        ObjectNode forces = all.putObject("forces");
+        new TreeMap<>(shop.forces()).forEach(forces::put);
         ObjectNode notes = all.putObject("notes");
         new TreeMap<>(shop.notes()).forEach(notes::put);
         try {
@@ -155,7 +157,7 @@ public final class MyShopFile {
         Map<String, String> notes = new LinkedHashMap<>();
         root.path("notes").properties().forEach(e -> notes.put(e.getKey(), e.getValue().asText()));
         return new Content(new MyShop(films, cutters.isEmpty() ? shipped.cutters() : cutters, presses.isEmpty() ? shipped.presses() : presses,
-                printer, prices, notes), refused, kept, true);
+                printer, prices, forces(root, refused), notes), refused, kept, true);
     }
 
     private <T> List<T> some(JsonNode root, String name, int most, Reader<T> reader, List<Refusal> refused, Map<String, List<JsonNode>> kept) {
@@ -178,6 +180,19 @@ public final class MyShopFile {
             }
         }
         return all;
+    }
+
+    private Map<String, Double> forces(JsonNode root, List<Refusal> refused) {
+        Map<String, Double> forces = new LinkedHashMap<>();
+        root.path("forces").properties().forEach(e -> {
+            double gf = e.getValue().asDouble(-1);
+            if (gf > 0 && gf < MOST_MM) {
+                forces.put(e.getKey(), gf);
+            } else {
+                refused.add(new Refusal(Refusal.Reason.BROKEN_SHOP, name() + ", forces", "\"" + e.getKey() + "\" is no force"));
+            }
+        });
+        return forces;
     }
 
     private <T> T one(JsonNode root, String name, Reader<T> reader, T shipped, List<Refusal> refused, Map<String, List<JsonNode>> kept) {

@@ -1,8 +1,8 @@
 package jurren.formats.hpgl;
 
-import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
 import jurren.core.cut.SwivelKnife;
+import jurren.core.geometry.Box;
 import jurren.core.geometry.Point;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -27,18 +27,36 @@ public final class HpglWriter {
     public static byte[] write(CutRun run, int fromPath) {
         StringBuilder out = new StringBuilder("IN;PA;SP1;");
         out.append("VS").append(Math.round(run.load().material().cutting().speedMmS() / 10)).append(';');
-        if (run.cutter().head().takesForce()) {
-            out.append("FS").append(Math.round(run.forceGf())).append(';');
+        boolean forced = run.cutter().head().takesForce();
+        long force = Math.round(fromPath < run.paths().size() ? run.forceGf(fromPath) : run.forceGf());
+        if (forced) {
+            out.append("FS").append(force).append(';');
         }
         out.append('\n');
         Optional<SwivelKnife> swivel = run.cutter().head().needsSwivel() ? Optional.of(new SwivelKnife(run.cutter().head().offsetMm())) : Optional.empty();
         swivel.ifPresent(s -> append(out, s.setting()));
-        for (CutPath path : run.paths().subList(fromPath, run.paths().size())) {
-            List<Point> tip = path.knife(run.overcutMm());
+        for (int i = fromPath; i < run.paths().size(); i++) {
+            long now = Math.round(run.forceGf(i));
+            if (forced && now != force) {
+                out.append("FS").append(now).append(";\n");
+                force = now;
+            }
+            List<Point> tip = run.paths().get(i).knife(run.overcutMm());
             append(out, swivel.map(s -> s.way(tip)).orElse(tip));
         }
         out.append("PU").append(units(run.load().usedMm())).append(",0;SP0;\n");
         return out.toString().getBytes(StandardCharsets.US_ASCII);
+    }
+
+    /** With the knife up once round what will be cut, and back to the start corner. */
+    public static byte[] edge(CutRun run) {
+        Box box = run.paths().stream().map(p -> p.outline().bounds()).reduce(Box::joined).orElse(Box.ofSize(0, 0, 1, 1));
+        StringBuilder out = new StringBuilder("IN;PA;PU;\n");
+        for (Point p : List.of(new Point(box.minXMm(), box.minYMm()), new Point(box.maxXMm(), box.minYMm()), new Point(box.maxXMm(), box.maxYMm()),
+                new Point(box.minXMm(), box.maxYMm()), new Point(box.minXMm(), box.minYMm()), Point.ORIGIN)) {
+            out.append("PU").append(units(p.xMm())).append(',').append(units(p.yMm())).append(";\n");
+        }
+        return out.append("SP0;\n").toString().getBytes(StandardCharsets.US_ASCII);
     }
 
     /** How many strokes of a file come before its first path. */

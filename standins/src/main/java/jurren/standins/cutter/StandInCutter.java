@@ -198,8 +198,10 @@ public final class StandInCutter implements AutoCloseable {
                     switch (next.action) {
                         case HpglInterpreter.Action.Speed s -> mmPerS = s.mmPerS();
                         case HpglInterpreter.Action.Travel t -> {
+                            setState(CutterStatus.State.CUTTING);
                             spend(head.distanceMm(t.to()) / TRAVEL_MM_S);
                             head = t.to();
+                            report();
                         }
                         case HpglInterpreter.Action.Stroke s -> cut(s);
                     }

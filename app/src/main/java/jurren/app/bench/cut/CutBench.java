@@ -163,7 +163,7 @@ public final class CutBench implements BenchView {
 
     /** What was cut is a fact of the job, whichever load is looked at by then. */
     private void heard() {
-        talk.run().filter(_ -> talk.state() == CutTalk.State.DONE).filter(r -> !isCut(r)).ifPresent(this::mark);
+        talk.run().filter(_ -> talk.state() == CutTalk.State.DONE).filter(r -> !r.isTest() && !isCut(r)).ifPresent(this::mark);
         update();
     }
 
@@ -260,11 +260,29 @@ public final class CutBench implements BenchView {
         CutSettings s = run.load().material().cutting();
         return List.of(
                 Controls.caption(Texts.of("cut.settings", run.load().material().name())),
-                Controls.row(Texts.of("cut.force"), Controls.figure(Texts.of("cut.force-of", s.forceGf()))),
+                Controls.row(Texts.of("cut.force"), Controls.figure(Texts.of("cut.force-of", run.forceGf()))),
                 Controls.row(Texts.of("cut.knife-speed"), Controls.figure(Texts.of("cut.knife-speed-of", s.speedMmS()))),
                 Controls.row(Texts.of("cut.blade"), Controls.figure(Texts.of("cut.blade-of", s.bladeOutMm()))),
                 Controls.row(Texts.of("cut.passes"), Controls.figure(Texts.of("cut.passes-of", s.passes()))),
+                Controls.label(force(run), "hint"), tries(run),
                 Controls.label(Texts.of(run.load().placed().stream().anyMatch(p -> p.item().turnedOver()) ? "cut.before.reversed" : "cut.before")));
+    }
+
+    /** Where the force comes from, and whether the cutter can press so. */
+    private String force(CutRun run) {
+        double wanted = run.load().material().cutting().forceGf();
+        if (wanted != run.forceGf()) {
+            return Texts.of("cut.force-beyond", wanted, run.cutter().name(), run.forceGf());
+        }
+        return Texts.of(run.cutter().head().takesForce() ? "cut.force-sent" : "cut.force-by-hand", run.cutter().name());
+    }
+
+    private Node tries(CutRun run) {
+        Button test = Controls.button("cut-test", Texts.of("cut.test"), () -> canvas.fireEvent(new AskFor(AskFor.What.TEST_CUT, String.valueOf(run.load().order()))), "small");
+        Button round = Controls.button("cut-round", Texts.of("cut.round"), () -> talk.goRound(run), "small");
+        test.setDisable(talk.isBusy());
+        round.setDisable(talk.isBusy() || talk.state() == CutTalk.State.EDGE);
+        return Controls.flow(test, round);
     }
 
     private static List<Node> weedingRows(CutRun run) {
