@@ -2,39 +2,46 @@ package jurren.app.cutter;
 
 import jurren.core.cut.CutRun;
 import jurren.core.geometry.Point;
+import jurren.core.load.Reach;
+import jurren.formats.files.SafeFiles;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.standins.cutter.CutterLine;
+import jurren.standins.cutter.MachineLine;
 import jurren.standins.cutter.CutterStatus;
 import jurren.standins.cutter.Fault;
 import jurren.standins.cutter.StandInCutter;
 import java.io.IOException;
+import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 
 /**
- * One cut on the stand-in cutter, from sending to the last path. It runs beside the window; what it
+ * One cut on the cutter in use, however it is reached, from sending to the last path. It runs beside the window; what it
  * knows is read, and its watcher told, on the window's thread.
  */
 public final class CutTalk implements AutoCloseable {
     /** How a cut stands. */
     public enum State {
-        IDLE, EDGE, CUTTING, PAUSED, LID_OPEN, LINE_LOST, STOPPED, DONE;
+        IDLE, EDGE, SENT, CUTTING, PAUSED, LID_OPEN, LINE_LOST, STOPPED, DONE;
 
         public boolean canGoOn() {
             return this == PAUSED || this == LID_OPEN || this == LINE_LOST || this == STOPPED;
         }
     }
 
+    private static final int MARK_CHARACTERS = 6;
+
     private final List<Runnable> watchers = new ArrayList<>();
     private final ExecutorService sender = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("cut sender").factory());
     private StandInCutter cutter;
-    private CutterLine line;
+    private MachineLine line;
     private double speedUp = 10;
     private CutRun run;
     private Instant began;
@@ -103,7 +110,7 @@ public final class CutTalk implements AutoCloseable {
     }
 
     public double secondsLeft() {
-        return run == null ? 0 : run.seconds() * (1 - share()) / speedUp;
+        return run == null ? 0 : run.seconds() * (1 - share()) / (isStandIn() ? speedUp : 1);
     }
 
     /** Takes effect with the next cut. */
@@ -128,14 +135,39 @@ public final class CutTalk implements AutoCloseable {
         before = finished;
         stopping = false;
         trouble = Optional.empty();
-        byte[] bytes = HpglWriter.write(run, before);
+        CutRun now = run;
+        int from = before;
         int own = ++talk;
+        Consumer<CutterStatus> told = status -> Platform.runLater(() -> heard(own, status));
         wanted(() -> {
             hangUp();
-            line = new CutterLine(standIn().port(), status -> Platform.runLater(() -> heard(own, status)));
-            line.send(bytes);
+            switch (now.cutter().reach().kind()) {
+                case STAND_IN -> {
+                    CutterLine near = new CutterLine(standIn().port(), told);
+                    line = near;
+                    near.send(HpglWriter.write(now, from));
+                }
+                case PORT -> line = new PortLine(now.cutter().reach(), HpglWriter.parts(now, from), i -> now.seconds(from + i), i -> now.paths().get(from + i).start(), told);
+                case FOLDER -> {
+                    SafeFiles.write(Path.of(now.cutter().reach().where()).resolve("load-" + now.load().order() + "-" + now.mark().substring(0, MARK_CHARACTERS) + ".plt"),
+                            HpglWriter.write(now, from));
+                    Platform.runLater(() -> sent(own));
+                }
+            }
         });
         tell();
+    }
+
+    /** A watched folder tells nothing: what is cut from it a person says. */
+    private void sent(int ofTalk) {
+        if (ofTalk == talk) {
+            state = State.SENT;
+            tell();
+        }
+    }
+
+    private boolean isStandIn() {
+        return run == null || run.cutter().reach().kind() == Reach.Kind.STAND_IN;
     }
 
     /** With the knife up once round where a load will be. */
@@ -149,8 +181,14 @@ public final class CutTalk implements AutoCloseable {
         int own = ++talk;
         wanted(() -> {
             hangUp();
-            line = new CutterLine(standIn().port(), status -> Platform.runLater(() -> wentRound(own, status)));
-            line.send(bytes);
+            Consumer<CutterStatus> told = status -> Platform.runLater(() -> wentRound(own, status));
+            if (ofRun.cutter().reach().kind() == Reach.Kind.PORT) {
+                line = new PortLine(ofRun.cutter().reach(), new HpglWriter.Parts(bytes, List.of(), new byte[0]), _ -> 0, _ -> Point.ORIGIN, told);
+            } else {
+                CutterLine near = new CutterLine(standIn().port(), told);
+                line = near;
+                near.send(bytes);
+            }
         });
         tell();
     }
@@ -207,7 +245,7 @@ public final class CutTalk implements AutoCloseable {
         if (status == null) {
             state = State.LINE_LOST;
         } else {
-            finished = Math.clamp(before + status.finishedPaths() - HpglWriter.strokesBefore(run), before, run.paths().size());
+            finished = Math.clamp(before + status.finishedPaths() - (isStandIn() ? HpglWriter.strokesBefore(run) : 0), before, run.paths().size());
             head = status.head();
             if (stopping && status.state() == CutterStatus.State.READY && finished < run.paths().size()) {
                 stopping = false;

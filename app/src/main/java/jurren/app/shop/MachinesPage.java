@@ -1,14 +1,21 @@
 package jurren.app.shop;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import jurren.app.cutter.LinkCheck;
+import jurren.app.desk.Order;
 import jurren.app.session.Session;
 import jurren.app.session.ShopDesk;
 import jurren.app.theme.Controls;
@@ -21,6 +28,7 @@ import jurren.core.job.MyShop;
 import jurren.core.load.Cutter;
 import jurren.core.load.Head;
 import jurren.core.load.Printer;
+import jurren.core.load.Reach;
 import jurren.formats.words.Words;
 
 /** The cutters, presses and the printer that are really there. */
@@ -30,6 +38,7 @@ final class MachinesPage implements ShopPage {
     private final Session session;
     private final Consumer<ShopDesk.State> then;
     private final VBox all = new VBox(8);
+    private final Map<String, Reach.Kind> reached = new HashMap<>();
     private ShopDesk.State state;
     private FigureField fields;
 
@@ -86,6 +95,7 @@ final class MachinesPage implements ShopPage {
         List<Node> rows = new ArrayList<>(List.of(name(id, c.name(), text -> put(c.named(c.id(), text)))));
         rows.add(inUse ? Controls.label(Texts.of("machines.in-use"), "means") : Controls.button(id + "-use", Texts.of("machines.use"), () -> use(c)));
         Figures.CUTTER.forEach(f -> rows.add(fields.row(id, f, () -> c, shipped, this::put)));
+        rows.addAll(reach(id, c));
         CheckBox swings = new CheckBox(Texts.of("machines.swings"));
         swings.setId(id + "-swings");
         swings.setWrapText(true);
@@ -102,6 +112,57 @@ final class MachinesPage implements ShopPage {
         rows.add(Controls.flow(Controls.button(id + "-another", Texts.of("machines.another"), () -> change(s -> s.withCutters(with(s.cutters(), another(s, c))),
                 "machines.added", c.name())), away(id, state.mine().cutters().size() > 1, () -> change(s -> s.withCutters(without(s.cutters(), x -> x.id().equals(c.id()))), "machines.gone", c.name()))));
         return card(rows);
+    }
+
+    /** How files get to it; the way counts once it says where. */
+    private List<Node> reach(String id, Cutter c) {
+        Reach.Kind kind = reached.getOrDefault(c.id(), c.reach().kind());
+        Controls.Choice<Reach.Kind> kinds = new Controls.Choice<>(id + "-reach", Texts.of("machines.reach"), List.of(Reach.Kind.values()),
+                k -> Texts.of("machines.reach." + k.name()), k -> {
+                    reached.put(c.id(), k);
+                    if (k == Reach.Kind.STAND_IN) {
+                        put(c.withReach(Reach.STAND_IN));
+                    } else {
+                        show(state);
+                    }
+                });
+        kinds.show(kind);
+        List<Node> rows = new ArrayList<>(List.of(Controls.row(Texts.of("machines.reach"), kinds)));
+        if (kind != Reach.Kind.STAND_IN) {
+            Label says = Controls.label(Texts.of(kind == c.reach().kind() ? "machines.reached" : "machines.where." + kind.name()), "hint");
+            TextEntry where = new TextEntry(id + "-where", Texts.of("machines.where"), text -> where(c, kind, text.strip(), says));
+            where.show(kind == c.reach().kind() ? c.reach().where() : "");
+            where.setPromptText(Texts.of("machines.where.hint." + kind.name()));
+            rows.add(where);
+            if (kind == Reach.Kind.PORT && c.reach().kind() == kind) {
+                rows.add(Controls.button(id + "-check", Texts.of("machines.check"), () -> check(c, says), "small"));
+            }
+            rows.add(says);
+        }
+        return rows;
+    }
+
+    private void where(Cutter c, Reach.Kind kind, String text, Label says) {
+        if (text.isEmpty()) {
+            return;
+        }
+        try {
+            if (kind == Reach.Kind.FOLDER && !Files.isDirectory(Path.of(text))) {
+                says.setText(Texts.of("machines.no-folder", text));
+                return;
+            }
+            put(c.withReach(new Reach(kind, text)));
+        } catch (IllegalArgumentException e) {
+            says.setText(Texts.of("figure.cannot-be", e.getMessage()));
+        }
+    }
+
+    /** Found out by trying. */
+    private void check(Cutter c, Label says) {
+        says.setText(Texts.of("machines.checking"));
+        session.desk().give(new Order<>(Texts.of("machines.checking"), _ -> LinkCheck.ask(c.reach()),
+                answer -> says.setText(answer.isEmpty() ? Texts.of("machines.silent", c.reach().where()) : Texts.of("machines.answers", answer)),
+                why -> says.setText(Texts.of("machines.no-answer", c.reach().where(), Texts.reason(why)))).finishing());
     }
 
     private static Node away(String id, boolean can, Runnable then) {

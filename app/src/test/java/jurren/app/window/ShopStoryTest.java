@@ -7,10 +7,15 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import jurren.app.cutter.CutTalk;
+import jurren.app.cutter.PlainMachine;
 import jurren.app.keep.ShopFolder;
 import jurren.core.job.Job;
+import jurren.core.load.Reach;
 import jurren.core.material.Material;
 import jurren.formats.hpgl.HpglWriter;
 import org.junit.jupiter.api.Test;
@@ -151,5 +156,51 @@ class ShopStoryTest extends WindowTest {
         assertThat(said()).contains("broken.json, prices");
         assertThat(on(() -> session.shop().prices().pressHour())).isEqualTo(30);
         robot.push(KeyCode.ESCAPE);
+    }
+
+    @Test
+    void aCutterIsReachedByTheNetworkOrAFolder() throws IOException {
+        try (PlainMachine machine = new PlainMachine(true, -1)) {
+            openShop("machines");
+            choose("cutter-desktop-305-reach", Reach.Kind.PORT);
+            type("cutter-desktop-305-where", "nowhere");
+            assertThat(on(() -> session.shop().cutter().reach())).isEqualTo(Reach.STAND_IN);
+            type("cutter-desktop-305-where", machine.reach().where());
+            assertThat(on(() -> session.shop().cutter().reach())).isEqualTo(machine.reach());
+            click("cutter-desktop-305-check");
+            settle();
+            until(() -> stage().getScene().getRoot().lookupAll(".label").stream().anyMatch(n -> n instanceof Labeled l && l.getText().contains("PLAIN MACHINE")));
+            robot.push(KeyCode.ESCAPE);
+            click("bench-cut");
+            settle();
+            int paths = on(() -> session.plan().orElseThrow().runs().getFirst().paths().size());
+            click("cut-main");
+            until(() -> window.shell().cutter().state() == CutTalk.State.DONE);
+            settle();
+            assertThat(machine.bed()).hasSize(paths);
+            assertThat(on(() -> session.job().made().cuts())).hasSize(1);
+        }
+        Path watched = Files.createDirectory(folder.resolve("watched"));
+        openShop("machines");
+        choose("cutter-desktop-305-reach", Reach.Kind.FOLDER);
+        type("cutter-desktop-305-where", watched.toString());
+        robot.push(KeyCode.ESCAPE);
+        click("bench-cut");
+        settle();
+        click("cut-main");
+        settle();
+        click("cut-main");
+        until(() -> window.shell().cutter().state() == CutTalk.State.SENT);
+        try (var files = Files.list(watched)) {
+            assertThat(files.toList()).singleElement().satisfies(f -> assertThat(Files.readString(f)).startsWith("IN;PA;SP1;").contains("FS90;"));
+        }
+        assertThat(on(() -> session.job().made().cuts())).as("a folder tells nothing").hasSize(1);
+    }
+
+    @SuppressWarnings("unchecked")
+    private void choose(String id, Object value) {
+        until(() -> node(id) != null);
+        run(() -> ((ComboBox<Object>) node(id)).setValue(value));
+        settle();
     }
 }

@@ -107,6 +107,15 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
         return forces.isEmpty() ? forceGf() : cutter.head().forceGf(forces.get(path));
     }
 
+    /** How long the knife needs for one path, from where the one before it ended. */
+    public double seconds(int path) {
+        CutPath p = paths.get(path);
+        Point from = path == 0 ? START_CORNER : paths.get(path - 1).start();
+        double cut = p.outline().lengthMm() + Math.min(overcutMm(), p.outline().lengthMm() / 2);
+        return cut / load.material().cutting().speedMmS() + sharpCorners(p.outline()) * cutter.cornerS()
+                + from.distanceMm(p.start()) / cutter.travelMmS() + 2 * cutter.liftS();
+    }
+
     /** Whether it only tries the film. */
     public boolean isTest() {
         return load.order() == 0;

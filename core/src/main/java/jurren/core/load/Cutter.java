@@ -12,9 +12,10 @@ package jurren.core.load;
  * @param cornerS      time lost in a sharp corner
  * @param overcutMm    how far a cut runs on past its own start, so that the piece comes free
  * @param head         what holds the knife
+ * @param reach        how files get to it
  */
 public record Cutter(String id, String name, double widthMm, double rollerMm, double beforeMm, double afterMm,
-                     double travelMmS, double liftS, double cornerS, double overcutMm, Head head) {
+                     double travelMmS, double liftS, double cornerS, double overcutMm, Head head, Reach reach) {
     public Cutter {
         if (!(widthMm > 2 * rollerMm && rollerMm >= 0 && beforeMm >= 0 && afterMm >= 0 && travelMmS > 0
                 && liftS >= 0 && cornerS >= 0 && overcutMm >= 0)) {
@@ -24,16 +25,20 @@ public record Cutter(String id, String name, double widthMm, double rollerMm, do
 
     public Cutter(String id, String name, double widthMm, double rollerMm, double beforeMm, double afterMm,
                   double travelMmS, double liftS, double cornerS, double overcutMm) {
-        this(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, Head.USUAL);
+        this(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, Head.USUAL, Reach.STAND_IN);
     }
 
     public Cutter withHead(Head other) {
-        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, other);
+        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, other, reach);
+    }
+
+    public Cutter withReach(Reach other) {
+        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, other);
     }
 
     /** Another of the same make. */
     public Cutter named(String otherId, String otherName) {
-        return new Cutter(otherId, otherName, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head);
+        return new Cutter(otherId, otherName, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach);
     }
 
     /** What lies between the rollers' inner edges on film of this width. */

@@ -26,6 +26,7 @@ import jurren.core.job.Prices;
 import jurren.core.load.Cutter;
 import jurren.core.load.Head;
 import jurren.core.load.Printer;
+import jurren.core.load.Reach;
 import jurren.core.material.Material;
 import jurren.formats.Refusal;
 import jurren.formats.files.SafeFiles;
@@ -221,6 +222,9 @@ public final class MyShopFile {
         ObjectNode whole = n.deepCopy();
         if (!whole.has("head")) {
             whole.set("head", MAPPER.valueToTree(Head.USUAL));
+        }
+        if (!whole.has("reach")) {
+            whole.set("reach", MAPPER.valueToTree(Reach.STAND_IN));
         }
         Cutter c = MAPPER.treeToValue(whole, Cutter.class);
         within("widthMm", c.widthMm());

@@ -5,6 +5,8 @@ import jurren.core.cut.SwivelKnife;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Point;
 import java.nio.charset.StandardCharsets;
+import java.io.ByteArrayOutputStream;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -23,19 +25,43 @@ public final class HpglWriter {
         return write(run, 0);
     }
 
+    /**
+     * A file in the pieces in which it can be sent.
+     *
+     * @param setup   what comes before any cut, the setting of a trailing knife included
+     * @param strokes one for each path
+     * @param end     after the last
+     */
+    public record Parts(byte[] setup, List<byte[]> strokes, byte[] end) {
+        public Parts {
+            strokes = List.copyOf(strokes);
+        }
+    }
+
     /** @param fromPath the first path to cut, for going on after a stop */
     public static byte[] write(CutRun run, int fromPath) {
-        StringBuilder out = new StringBuilder("IN;PA;SP1;");
-        out.append("VS").append(Math.round(run.load().material().cutting().speedMmS() / 10)).append(';');
+        Parts parts = parts(run, fromPath);
+        ByteArrayOutputStream all = new ByteArrayOutputStream();
+        all.writeBytes(parts.setup);
+        parts.strokes.forEach(all::writeBytes);
+        all.writeBytes(parts.end);
+        return all.toByteArray();
+    }
+
+    public static Parts parts(CutRun run, int fromPath) {
+        StringBuilder setup = new StringBuilder("IN;PA;SP1;");
+        setup.append("VS").append(Math.round(run.load().material().cutting().speedMmS() / 10)).append(';');
         boolean forced = run.cutter().head().takesForce();
         long force = Math.round(fromPath < run.paths().size() ? run.forceGf(fromPath) : run.forceGf());
         if (forced) {
-            out.append("FS").append(force).append(';');
+            setup.append("FS").append(force).append(';');
         }
-        out.append('\n');
+        setup.append('\n');
         Optional<SwivelKnife> swivel = run.cutter().head().needsSwivel() ? Optional.of(new SwivelKnife(run.cutter().head().offsetMm())) : Optional.empty();
-        swivel.ifPresent(s -> append(out, s.setting()));
+        swivel.ifPresent(s -> append(setup, s.setting()));
+        List<byte[]> strokes = new ArrayList<>();
         for (int i = fromPath; i < run.paths().size(); i++) {
+            StringBuilder out = new StringBuilder();
             long now = Math.round(run.forceGf(i));
             if (forced && now != force) {
                 out.append("FS").append(now).append(";\n");
@@ -43,9 +69,13 @@ public final class HpglWriter {
             }
             List<Point> tip = run.paths().get(i).knife(run.overcutMm());
             append(out, swivel.map(s -> s.way(tip)).orElse(tip));
+            strokes.add(bytes(out));
         }
-        out.append("PU").append(units(run.load().usedMm())).append(",0;SP0;\n");
-        return out.toString().getBytes(StandardCharsets.US_ASCII);
+        return new Parts(bytes(setup), strokes, bytes(new StringBuilder("PU").append(units(run.load().usedMm())).append(",0;SP0;\n")));
+    }
+
+    private static byte[] bytes(StringBuilder text) {
+        return text.toString().getBytes(StandardCharsets.US_ASCII);
     }
 
     /** With the knife up once round what will be cut, and back to the start corner. */
@@ -56,7 +86,7 @@ public final class HpglWriter {
                 new Point(box.minXMm(), box.maxYMm()), new Point(box.minXMm(), box.minYMm()), Point.ORIGIN)) {
             out.append("PU").append(units(p.xMm())).append(',').append(units(p.yMm())).append(";\n");
         }
-        return out.append("SP0;\n").toString().getBytes(StandardCharsets.US_ASCII);
+        return bytes(out.append("SP0;\n"));
     }
 
     /** How many strokes of a file come before its first path. */

@@ -12,7 +12,7 @@ import java.util.function.Consumer;
  * The near end of the line to a cutter on a loopback port. Answers arrive on a thread of their own;
  * the end of the line is told once, as {@code null}.
  */
-public final class CutterLine implements AutoCloseable {
+public final class CutterLine implements MachineLine {
     private final Socket socket;
 
     public CutterLine(int port, Consumer<CutterStatus> answers) throws IOException {
@@ -24,15 +24,17 @@ public final class CutterLine implements AutoCloseable {
         write(hpgl);
     }
 
+    @Override
     public void pause() throws IOException {
         escape('P');
     }
 
+    @Override
     public void carryOn() throws IOException {
         escape('C');
     }
 
-    /** What is not yet cut is dropped. */
+    @Override
     public void stop() throws IOException {
         escape('K');
     }

@@ -12,6 +12,7 @@ import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
 import jurren.core.job.Job;
 import jurren.core.job.Made;
+import jurren.core.load.Reach;
 import jurren.core.material.CutSettings;
 import jurren.core.plan.Plan;
 import jurren.formats.words.Words;
@@ -44,6 +45,7 @@ public final class CutBench implements BenchView {
     private final Controls.Choice<Integer> loads;
     private final ProgressBar progress = new ProgressBar(0);
     private final Label stateText = Controls.label("", "card-title");
+    private final Label machine = Controls.label("", "hint");
     private final Label left = Controls.figure("");
     private final Label way = Controls.figure("");
     private final Label lifts = Controls.figure("");
@@ -56,6 +58,7 @@ public final class CutBench implements BenchView {
     private final Label asItWas = Controls.label("", "hint");
     private final Button byHand;
     private final Runnable watcher = this::heard;
+    private final VBox troubles;
     private final Node node;
     private int load = 1;
 
@@ -88,12 +91,13 @@ public final class CutBench implements BenchView {
         weeding.getStyleClass().add("rows");
         FlowPane running = new FlowPane(main, pause, stop);
         running.getStyleClass().add("flow");
+        this.troubles = Controls.card(Controls.caption(Texts.of("cut.fault")), fault);
         VBox column = new VBox(loads,
-                Controls.card(Controls.row(Texts.of("cut.state"), stateText), progress,
+                Controls.card(machine, stateText, progress,
                         Controls.row(Texts.of("cut.left"), left), Controls.row(Texts.of("cut.way"), way),
                         Controls.row(Texts.of("cut.lifts"), lifts), asItWas, running, files),
                 Controls.card(settings), Controls.card(weeding),
-                Controls.card(Controls.caption(Texts.of("cut.fault")), fault));
+                troubles);
         this.node = BenchLayout.of(canvas, column, COLUMN);
     }
 
@@ -233,11 +237,18 @@ public final class CutBench implements BenchView {
         CutTalk.State state = isShown() ? talk.state() : CutTalk.State.IDLE;
         stateText.setText(Texts.of("cut.state." + state));
         boolean busy = talk.state() == CutTalk.State.CUTTING;
+        Reach reach = session.shop().cutter().reach();
+        boolean standIn = reach.kind() == Reach.Kind.STAND_IN;
+        machine.setText(standIn ? Texts.of("cut.on-stand-in", session.shop().cutter().name()) : Texts.of("cut.on." + reach.kind().name(), session.shop().cutter().name(), reach.where()));
+        troubles.setVisible(standIn);
+        troubles.setManaged(standIn);
+        speeds.setVisible(standIn);
+        speeds.setManaged(standIn);
         boolean cut = shown().filter(this::isCut).isPresent();
         double share = isShown() && talk.isBusy() ? talk.share() : cut ? 1 : isShown() ? talk.share() : 0;
         progress.setProgress(share);
         shown().ifPresent(run -> {
-            left.setText(Words.duration(isShown() ? talk.secondsLeft() : run.seconds() / talk.speedUp()));
+            left.setText(Words.duration(isShown() ? talk.secondsLeft() : run.seconds() / (standIn ? talk.speedUp() : 1)));
             way.setText(Texts.of("cut.way-of", session.unit().far(run.cutMm() * share), session.unit().far(run.cutMm())));
             lifts.setText(Texts.of("cut.lifts-of", isShown() ? talk.finishedPaths() : 0, run.paths().size()));
             asItWas.setText(asItWas(run));
@@ -281,7 +292,7 @@ public final class CutBench implements BenchView {
         Button test = Controls.button("cut-test", Texts.of("cut.test"), () -> canvas.fireEvent(new AskFor(AskFor.What.TEST_CUT, String.valueOf(run.load().order()))), "small");
         Button round = Controls.button("cut-round", Texts.of("cut.round"), () -> talk.goRound(run), "small");
         test.setDisable(talk.isBusy());
-        round.setDisable(talk.isBusy() || talk.state() == CutTalk.State.EDGE);
+        round.setDisable(run.cutter().reach().kind() == Reach.Kind.FOLDER || talk.isBusy() || talk.state() == CutTalk.State.EDGE);
         return Controls.flow(test, round);
     }
 

@@ -1,0 +1,85 @@
+package jurren.app.cutter;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import jurren.core.geometry.Point;
+import jurren.core.load.Reach;
+import jurren.standins.cutter.HpglInterpreter;
+
+/** A machine at a raw port as simple as can be: it cuts what it has read in full, and answers where it is when it is asked. */
+public final class PlainMachine implements AutoCloseable {
+    private final ServerSocket server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress());
+    private final List<List<Point>> bed = new ArrayList<>();
+    private final boolean answers;
+    private volatile int left;
+
+    /** @param bytes after which it hangs up, once; endless when negative */
+    public PlainMachine(boolean answers, int bytes) throws IOException {
+        this.answers = answers;
+        this.left = bytes;
+        Thread.ofPlatform().daemon().start(this::serve);
+    }
+
+    public Reach reach() {
+        return new Reach(Reach.Kind.PORT, "127.0.0.1:" + server.getLocalPort());
+    }
+
+    public List<List<Point>> bed() {
+        synchronized (bed) {
+            return List.copyOf(bed);
+        }
+    }
+
+    private void serve() {
+        while (!server.isClosed()) {
+            try (Socket s = server.accept(); InputStream in = s.getInputStream()) {
+                HpglInterpreter reader = new HpglInterpreter();
+                StringBuilder command = new StringBuilder();
+                for (int b = in.read(); b >= 0; b = in.read()) {
+                    reader.take((byte) b);
+                    command.append((char) b);
+                    boolean asked = command.toString().endsWith("OA;");
+                    synchronized (bed) {
+                        reader.drain().stream().filter(HpglInterpreter.Action.Stroke.class::isInstance)
+                                .forEach(a -> bed.add(((HpglInterpreter.Action.Stroke) a).points()));
+                        if (asked && command.toString().contains("PD")) {
+                            // what the knife is in the middle of ends where the question is answered
+                            lift(reader);
+                        }
+                    }
+                    if (answers && (asked || command.toString().endsWith("OI;"))) {
+                        s.getOutputStream().write((asked ? "0,0,0\n" : "PLAIN MACHINE\n").getBytes(StandardCharsets.US_ASCII));
+                        s.getOutputStream().flush();
+                    }
+                    if (asked) {
+                        command.setLength(0);
+                    }
+                    if (left > 0 && --left == 0) {
+                        left = -1;
+                        break;
+                    }
+                }
+            } catch (IOException _) {
+                // the caller left, or the door is closed
+            }
+        }
+    }
+
+    private void lift(HpglInterpreter reader) {
+        reader.take((byte) 'P');
+        reader.take((byte) 'U');
+        reader.take((byte) ';');
+        reader.drain().stream().filter(HpglInterpreter.Action.Stroke.class::isInstance).forEach(a -> bed.add(((HpglInterpreter.Action.Stroke) a).points()));
+    }
+
+    @Override
+    public void close() throws IOException {
+        server.close();
+    }
+}
