@@ -39,6 +39,11 @@ public final class Settings {
         this.choices = read();
     }
 
+    /** Whether nothing was ever chosen: nobody worked here before. */
+    public boolean isFresh() {
+        return !Files.exists(file);
+    }
+
     public Units units() {
         LengthUnit length = named(LengthUnit.class, "unit").orElse(LengthUnit.INCH);
         return new Units(length, named(HeatUnit.class, "degrees").orElse(Units.usual(length).heat()));

@@ -58,6 +58,7 @@ public final class Session {
     private final SnagDesk snags;
     private final NestDesk nests;
     private final ShelfDesk shelf;
+    private final List<Consumer<Plan>> whenPlanned = new ArrayList<>();
     private final ShopDesk myShop = new ShopDesk(this);
     private final Notices notices = new Notices();
     private final List<Runnable> watchers = new ArrayList<>();
@@ -576,6 +577,18 @@ public final class Session {
         snags.planned(newPlan);
         nests.planned(newPlan);
         tell();
+        List<Consumer<Plan>> waiting = List.copyOf(whenPlanned);
+        whenPlanned.clear();
+        waiting.forEach(w -> w.accept(newPlan));
+    }
+
+    /** Told once, when the job as it is now is planned. */
+    public void whenPlanned(Consumer<Plan> then) {
+        if (isSettled()) {
+            plan().ifPresent(then);
+        } else {
+            whenPlanned.add(then);
+        }
     }
 
     public void watch(Runnable watcher) {

@@ -27,7 +27,9 @@ import jurren.app.sheet.FileQuestions;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
+import jurren.core.blank.Blank;
 import jurren.core.job.Job;
+import jurren.core.job.NewJobs;
 import jurren.core.job.Shop;
 import jurren.core.plan.Planner;
 import jurren.formats.demo.DemoJob;
@@ -120,6 +122,17 @@ public final class JurrenWindow {
         session.close();
     }
 
+    /** Nobody worked here before. */
+    void begin() {
+        new FirstRunSheet(session, shell.actions(), shell.sheets()).open();
+    }
+
+    /** Nobody's job yet. */
+    static Job empty(Shop shop) {
+        Blank blank = shop.blanks().getFirst();
+        return NewJobs.onBlank(blank, Texts.of("job.new-name"), blank.name(), blank.colours().getFirst().id(), shop.materials().getFirst().id());
+    }
+
     /** What cannot be part of the first picture: leftovers, own files that could not be read. */
     private void afterTheFirstPicture() {
         Shop shop = session.shop();
@@ -196,10 +209,12 @@ public final class JurrenWindow {
         FutureTask<Begin> begin = inBackground(() -> new Begin(new ShopFolder(StateFolder.usual()).shop(), DemoJob.make()));
         Platform.startup(() -> {
             Stage stage = new Stage();
-            String name = file.map(f -> f.getFileName().toString()).orElseGet(DemoJob::name);
+            String name = file.map(f -> f.getFileName().toString()).orElseGet(() -> new Settings(StateFolder.usual()).isFresh() ? Texts.of("job.new-name") : DemoJob.name());
             openFrame(stage, name);
             double frameAt = secondsSince(started);
-            Session session = new Session(come(begin).shop, JobDocument.of(come(begin).job), StateFolder.usual(), new Planner());
+            Settings settings = new Settings(StateFolder.usual());
+            boolean first = file.isEmpty() && settings.isFresh();
+            Session session = new Session(come(begin).shop, JobDocument.of(first ? empty(come(begin).shop) : come(begin).job), StateFolder.usual(), new Planner());
             session.openBench(session.settings().choice("bench", Bench.BLANK.name()));
             JurrenWindow window = new JurrenWindow(stage, session, new SystemFiles(stage, session.settings()));
             window.standWhereItStood();
@@ -209,6 +224,9 @@ public final class JurrenWindow {
                     seconds(frameAt), seconds(secondsSince(started)))));
             Platform.runLater(() -> {
                 file.ifPresent(f -> session.open(f, () -> { }));
+                if (first) {
+                    window.begin();
+                }
                 window.afterTheFirstPicture();
             });
         });

@@ -71,6 +71,11 @@ class FitTest extends WindowTest {
             wrong.addAll(look("sheet " + sheet, width, height));
             run(() -> window.shell().sheets().closeAll());
         }
+        run(() -> window.begin());
+        settle();
+        wrong.addAll(look("the first time", width, height));
+        run(() -> window.shell().sheets().closeAll());
+        settle();
         run(() -> window.shell().actions().give(AskFor.What.SHOP, ""));
         for (String page : List.of("films", "machines", "hands")) {
             click("shop-page-" + page);

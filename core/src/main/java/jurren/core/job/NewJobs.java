@@ -2,15 +2,19 @@ package jurren.core.job;
 
 import jurren.core.art.Chain;
 import jurren.core.art.Drawing;
+import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
 import jurren.core.art.Treatment;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.BlankSize;
+import jurren.core.blank.Family;
 import jurren.core.blank.Fit;
 import jurren.core.geometry.Box;
 import jurren.core.hold.WhatHolds;
+import jurren.core.lettering.Typeface;
+import jurren.core.material.Colour;
 import jurren.core.material.Material;
 import java.util.List;
 import java.util.Map;
@@ -18,6 +22,12 @@ import java.util.Optional;
 
 /** Jobs to begin with. */
 public final class NewJobs {
+    private static final double FIRST_CAPITAL_MM = 30;
+    /** Of the area, at most. */
+    private static final double SHARE_ACROSS = 0.85;
+    private static final double SHARE_DOWN = 0.5;
+    private static final double BELOW_COLLAR = 0.08;
+
     private NewJobs() {
     }
 
@@ -57,6 +67,24 @@ public final class NewJobs {
         Line line = new Line("A", nameOf(drawing), thing, materialId, size, List.of(SizeEntry.of(size, copies)),
                 List.of(placed), Map.of(), Fit.USUAL);
         return new Job(nameOf(drawing), "", "", true, List.of(line));
+    }
+
+    /**
+     * Words on a thing, as large as looks right there: on what is worn below the collar, elsewhere in the middle of the area.
+     *
+     * @param film the colour of the letters
+     */
+    public static Job saying(String text, Typeface face, Blank blank, BlankColour colour, Material material, Colour film) {
+        Box area = blank.reference().faces().getFirst().area().box();
+        Motif first = new Motif("m1", text, Lettering.of(text, face, FIRST_CAPITAL_MM, film), List.of(new Treatment.Weld()), Pose.at(0, 0));
+        Box box = boundsOf(first);
+        double factor = Math.min(SHARE_ACROSS * area.widthMm() / box.widthMm(), SHARE_DOWN * area.heightMm() / box.heightMm());
+        Motif sized = first.withSource(first.source().resized(factor, factor));
+        Box is = boundsOf(sized);
+        double middle = blank.family() == Family.SHIRTS ? area.minYMm() + is.heightMm() / 2 + BELOW_COLLAR * area.heightMm() : area.centre().yMm();
+        Motif placed = sized.withPose(Pose.at(area.centre().xMm() - is.centre().xMm(), middle - is.centre().yMm()));
+        Line line = line("A", blank.name(), blank, colour.id(), material.id());
+        return new Job(text, "", "", true, List.of(line.withMotifs(List.of(placed))));
     }
 
     public static String nameOf(Drawing drawing) {

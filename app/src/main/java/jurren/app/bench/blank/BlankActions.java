@@ -13,7 +13,6 @@ import jurren.core.plan.LinePlan;
 import jurren.core.plan.Refit;
 import jurren.formats.catalogue.BlankFile;
 import jurren.formats.catalogue.BlankRead;
-import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.files.SafeFiles;
 import jurren.formats.print.Paper;
 import jurren.formats.print.TemplatePdf;
@@ -99,7 +98,7 @@ public final class BlankActions {
     }
 
     private void reload() {
-        session.useShop(BuiltInShop.read().withOwn(folder.own()));
+        session.useShop(folder.shop());
     }
 
     void copy(Blank b) {
