@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -49,6 +50,8 @@ final class FirstRunSheet {
     private static final List<String> THINGS = List.of("tee-adult", "hoodie-adult", "tote", "cap-front", "mug-11", "tumbler-straight-20", "jar-16", "laptop-lid-13",
             "window-pane", "sticker-75");
     private static final int LONGEST = 40;
+    /** Not what one begins with. */
+    private static final Set<Process> LATER = Set.of(Process.STONES, Process.RIGID_STENCIL, Process.ADHESIVE_STENCIL);
 
     private final Session session;
     private final WindowActions actions;
@@ -110,6 +113,7 @@ final class FirstRunSheet {
         b.setId(id);
         b.setToggleGroup(group);
         b.setMinWidth(Region.USE_PREF_SIZE);
+        b.getStyleClass().add("pick");
         b.selectedProperty().addListener((_, _, on) -> {
             if (on) {
                 chosen.run();
@@ -129,7 +133,7 @@ final class FirstRunSheet {
         Optional<Material> best = WhatHolds.best(session.shop().materials(), b.madeOf(), thingColour, b.reference().faces().getFirst());
         // the best, then one of each way, then what else holds
         Map<Process, List<Material>> byWay = new LinkedHashMap<>();
-        session.shop().materials().stream().filter(m -> verdict(m).answer() != Verdict.Answer.DOES_NOT_HOLD && m.process() != Process.STONES)
+        session.shop().materials().stream().filter(m -> verdict(m).answer() != Verdict.Answer.DOES_NOT_HOLD && !LATER.contains(m.process()))
                 .forEach(m -> byWay.computeIfAbsent(m.process(), _ -> new ArrayList<>()).add(m));
         List<Material> offered = new ArrayList<>(best.stream().toList());
         for (int i = 0; offered.size() < MOST_FILMS && i < session.shop().materials().size(); i++) {

@@ -39,6 +39,7 @@ public final class TestCutSheet {
     private final CutTalk talk;
     private final Sheets sheets;
     private final CutRun load;
+    private static final double WRAP = 620;
     private final FlowPane row = new FlowPane(12, 10);
     private final ToggleGroup group = new ToggleGroup();
     private final Label says = Controls.label("", "means");
@@ -92,6 +93,7 @@ public final class TestCutSheet {
         squares.setId("test-count");
         squares.show(count);
         group.selectedToggleProperty().addListener((_, _, _) -> showKeep());
+        row.setPrefWrapLength(WRAP);
         talk.watch(watcher);
         show();
         heard();
