@@ -18,7 +18,7 @@ import java.util.Set;
 public record Lettering(String text, Typeface typeface, double capHeightMm, double stretch, Optional<Double> keptWidthMm,
                         Setting setting, Colouring colouring) implements Source {
     /** No job letters more; beyond it every change would take seconds. */
-    public static final int MOST_CHARACTERS = 1000;
+    public static final int MOST_CHARACTERS = 5000;
 
     public Lettering {
         if (!(capHeightMm > 0) || !(stretch > 0)) {
