@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -36,6 +35,7 @@ import jurren.core.material.Colour;
 import jurren.core.material.FilmColour;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
+import jurren.core.way.known.Ways;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.jobfile.JobDocument;
 
@@ -50,8 +50,6 @@ final class FirstRunSheet {
     private static final List<String> THINGS = List.of("tee-adult", "hoodie-adult", "tote", "cap-front", "mug-11", "tumbler-straight-20", "jar-16", "laptop-lid-13",
             "window-pane", "sticker-75");
     private static final int LONGEST = 40;
-    /** Not what one begins with. */
-    private static final Set<Process> LATER = Set.of(Process.STONES, Process.RIGID_STENCIL, Process.ADHESIVE_STENCIL);
 
     private final Session session;
     private final WindowActions actions;
@@ -133,7 +131,7 @@ final class FirstRunSheet {
         Optional<Material> best = WhatHolds.best(session.shop().materials(), b.madeOf(), thingColour, b.reference().faces().getFirst());
         // the best, then one of each way, then what else holds
         Map<Process, List<Material>> byWay = new LinkedHashMap<>();
-        session.shop().materials().stream().filter(m -> verdict(m).answer() != Verdict.Answer.DOES_NOT_HOLD && !LATER.contains(m.process()))
+        session.shop().materials().stream().filter(m -> verdict(m).answer() != Verdict.Answer.DOES_NOT_HOLD && !Ways.of(m).isForLater())
                 .forEach(m -> byWay.computeIfAbsent(m.process(), _ -> new ArrayList<>()).add(m));
         List<Material> offered = new ArrayList<>(best.stream().toList());
         for (int i = 0; offered.size() < MOST_FILMS && i < session.shop().materials().size(); i++) {

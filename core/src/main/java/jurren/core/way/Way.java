@@ -66,6 +66,11 @@ public interface Way {
     /** Whether a person turns a made piece over before it is laid on the face as the customer sees it. */
     boolean isTurnedOver(Layer layer);
 
+    /** Whether it takes more than a film and a press, so that nobody begins with it. */
+    default boolean isForLater() {
+        return isTakenOffAgain();
+    }
+
     /** Whether what is cut only helps, and comes off again. */
     default boolean isTakenOffAgain() {
         return false;

@@ -6,9 +6,8 @@ import jurren.formats.drawing.DrawingRead;
 import jurren.formats.drawing.Found;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
-import java.nio.charset.StandardCharsets;
 
-/** Reads plain EPS as painted shapes at true size: a unit is 1/72 inch. */
+/** Reads EPS as painted shapes at true size: a unit is 1/72 inch. */
 public final class EpsReader {
     private static final int BINARY_HEAD = 0xC6D3D0C5;
 
@@ -37,7 +36,7 @@ public final class EpsReader {
         Found found = new Found();
         found.yUp();
         try {
-            new Interpreter(found).run(new String(content, from, to - from, StandardCharsets.ISO_8859_1));
+            new Machine(found).run(PsFile.of(content, from, to));
         } catch (PostScriptException e) {
             return Found.refused(Reason.BROKEN_DRAWING, file, e.getMessage());
         }

@@ -1,10 +1,17 @@
 package jurren.formats.eps;
 
-/** The program cannot go on; the message says at what. */
+/** The program did something that cannot be; it may catch that itself. */
 final class PostScriptException extends Exception {
     private static final long serialVersionUID = 1L;
+    private final String error;
 
-    PostScriptException(String message) {
-        super(message);
+    /** @param error the language's own name of it */
+    PostScriptException(String error, String message) {
+        super(message, null, false, false);
+        this.error = error;
+    }
+
+    String error() {
+        return error;
     }
 }

@@ -136,11 +136,16 @@ class AnyDrawingTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            {} loop|is not plain EPS
+            {} loop|too many steps
             /f { f } def f|too deeply
             0 1 1000000000 { pop } for|too many steps
             1000000000 { 1 } repeat|too many
-            currentfile eexec|not plain
+            (x) run deletethis|not known
+            (a.txt) (r) file|reaches for files
+            { stop } exec|gives up
+            1 0 idiv|has no value
+            99999999 array|too long
+            0 1 100000 { 10000 string } for|piles up too much
             1 0 moveto add|a value is missing
             { { {|never closed
             """)

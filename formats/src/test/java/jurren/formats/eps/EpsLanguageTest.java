@@ -1,0 +1,160 @@
+package jurren.formats.eps;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import jurren.core.art.Drawing;
+import jurren.core.art.DrawingFile;
+import jurren.core.art.DrawnShape;
+import jurren.core.geometry.Region;
+import jurren.core.material.Colour;
+import jurren.formats.drawing.DrawingRead;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The language as other programs use it, each word by what it paints: areas in square points, worked by hand. */
+class EpsLanguageTest {
+    private static final double POINT_MM = 25.4 / 72;
+
+    private static DrawingRead read(String body) {
+        return EpsReader.read(new DrawingFile("a.eps", ("%!PS-Adobe-3.0 EPSF-3.0\n%%BoundingBox: 0 0 300 300\n" + body + "\nshowpage\n%%EOF\n")
+                .getBytes(StandardCharsets.ISO_8859_1)));
+    }
+
+    private static Drawing drawing(String body) {
+        DrawingRead read = read(body);
+        assertThat(read).as(body).isInstanceOf(DrawingRead.Taken.class);
+        return ((DrawingRead.Taken) read).drawing();
+    }
+
+    private static double points2(Drawing d) {
+        return Region.weld(d.shapes().stream().map(s -> s.curves().enclosed()).toList()).areaMm2() / (POINT_MM * POINT_MM);
+    }
+
+    private static double points2(String body) {
+        return points2(drawing(body));
+    }
+
+    private static List<Colour> colours(String body) {
+        return drawing(body).shapes().stream().map(DrawnShape::colour).toList();
+    }
+
+    /** A square of 10 points where the word leaves true on the stack; otherwise one of 20. */
+    @ParameterizedTest
+    @ValueSource(strings = {
+        "[1 2 3] length 3 eq", "[10 20 30] 1 get 20 eq", "[1 2 3 4] 1 2 getinterval aload pop add 5 eq", "3 array dup 0 7 put 0 get 7 eq",
+        "1 2 3 3 array astore 2 get 3 eq", "<< /a 1 /b 2 >> /b get 2 eq", "5 dict begin /x 4 def currentdict /x known end", "/y 3 def /y where {pop true}{false} ifelse",
+        "/nosuchword where {pop false}{true} ifelse", "{nosuchword} stopped", "{1} stopped not exch pop", "{stop} stopped", "clear mark 1 2 3 counttomark 3 eq 5 1 roll cleartomark",
+        "1 2 3 count 3 ge 4 1 roll pop pop pop", "(hello world) (world) search {pop pop pop true}{pop false} ifelse", "(abc) dup 1 (X) putinterval (aXc) eq",
+        "(12.5) cvr 12.5 eq", "(16#FF) cvi 255 eq", "/abc 3 string cvs (abc) eq", "7 2 idiv 3 eq", "-7 2 mod -1 eq", "2 10 exp 1024 eq", "1 1 atan 45 eq", "-3.5 truncate -3 eq",
+        "3.5 round 4 eq", "6 3 and 2 eq", "1 4 bitshift 16 eq", "5 type /integertype eq", "5.0 type /realtype eq", "(s) type /stringtype eq", "{} type /arraytype eq", "{1 add} bind 4 exch exec 5 eq",
+        "0 1 1 10 {add} for 55 eq", "0 [1 2 3] {add} forall 6 eq", "0 << /a 5 /b 6 >> {exch pop add} forall 11 eq", "0 {1 add dup 9 eq {exit} if} loop 9 eq", "0 3 {2 add} repeat 6 eq",
+        "(1 2 add) cvx exec 3 eq", "(3 4) token {exch pop 3 eq}{false} ifelse", "/p {dup mul} def 6 p 36 eq", "/a /b eq not", "(a) (b) lt", "1 1.0 eq", "{/q 1 def} exec q 1 eq",
+        "<48656C6C6F> (Hello) eq", "<~87cURD]i~> (Hello ) 0 5 getinterval exch 0 5 getinterval eq", "10 20 30 40 4 2 roll pop pop 40 eq exch pop", "1 2 3 2 copy add 5 eq 4 1 roll pop pop pop",
+        "matrix currentmatrix 0 get 1 eq", "2 3 scale 1 1 transform 3 eq exch 2 eq and", "10 0 translate 0 0 transform pop 10 eq", "[2 0 0 2 5 5] matrix invertmatrix 4 get -2.5 eq",
+        "currentfile 5 string readstring\nabcde pop (abcde) eq", "currentfile 3 string readhexstring\n414243 pop (ABC) eq", "save 5 exch restore 5 eq", "systemdict /moveto known", "languagelevel 2 ge",
+        "/F /Helvetica findfont def F /FontMatrix get 0 get .001 eq", "//true", "5 4 3 2 1 5 -1 roll 5 eq 5 1 roll pop pop pop pop"
+    })
+    void eachWordDoesWhatItShould(String test) {
+        assertThat(points2(test + " {0 0 10 10 rectfill}{0 0 20 20 rectfill} ifelse")).as(test).isCloseTo(test.contains("scale") ? 600 : 100, within(0.01));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '~', textBlock = """
+            /poly {newpath moveto counttomark 2 idiv {lineto} repeat pop closepath fill} def mark 0 40 30 40 30 0 0 0 poly|1200
+            newpath 0 0 moveto 40 0 lineto 40 40 10 40 10 arct 0 40 lineto closepath fill|1578.54
+            2 1 scale 4 setlinewidth newpath 0 0 moveto 50 0 lineto stroke|400
+            2 1 scale 4 setlinewidth newpath 0 0 moveto 0 50 lineto stroke|400
+            [5 5] 0 setdash 4 setlinewidth newpath 0 0 moveto 100 0 lineto stroke|200
+            [10 10] 5 setdash 4 setlinewidth newpath 0 0 moveto 20 0 lineto stroke|40
+            6 setlinewidth newpath 0 0 moveto 50 0 lineto strokepath fill|300
+            0 0 30 30 rectclip newpath 20 20 moveto 50 20 lineto 50 50 lineto 20 50 lineto closepath fill|100
+            [0 0 10 10 20 0 10 10] rectfill|200
+            gsave 0 0 10 10 rectclip 0 0 50 50 rectfill grestore 40 0 10 10 rectfill|200
+            newpath 0 0 moveto 10 0 rlineto 0 10 rlineto -10 0 rlineto closepath gsave fill grestore 2 setlinewidth stroke|144
+            {0 0 20 20 setbbox 0 0 moveto 20 0 lineto 20 20 lineto closepath} ufill|200
+            newpath 0 0 moveto 30 0 lineto 30 30 lineto closepath pathbbox exch pop exch pop exch pop 10 rectfillx|0
+            """)
+    void pathsArePaintedTrue(String body, double area) {
+        if (area == 0) {
+            assertThat(read(body)).as("a word that nobody knows").isInstanceOf(DrawingRead.Refused.class);
+        } else {
+            assertThat(points2(body)).as(body).isCloseTo(area, within(0.02));
+        }
+    }
+
+    @Test
+    void coloursAreThoseOfTheirSpaces() {
+        assertThat(colours("[/Separation (Fire) /DeviceRGB {dup 0 mul exch 0.5 mul 1 index exch 1 0 0 4 1 roll pop pop pop 1 0.5 0}] setcolorspace 1 setcolor clear 0 0 9 9 rectfill"))
+                .hasSize(1);
+        assertThat(colours("/DeviceRGB setcolorspace 1 0 0 setcolor 0 0 9 9 rectfill")).containsExactly(Colour.of("#FF0000"));
+        assertThat(colours("[/Separation (Fire) /DeviceRGB {pop 0 0 1}] setcolorspace 1 setcolor 0 0 9 9 rectfill")).containsExactly(Colour.of("#0000FF"));
+        assertThat(drawing("[/Separation (Fire) /DeviceRGB {pop 0 0 1}] setcolorspace 1 setcolor 0 0 9 9 rectfill").inks()).containsEntry(Colour.of("#0000FF"), "Fire");
+        assertThat(colours("[/Indexed /DeviceRGB 1 <FF0000 00FF00>] setcolorspace 1 setcolor 0 0 9 9 rectfill")).containsExactly(Colour.of("#00FF00"));
+        assertThat(colours("0 1 1 0 setcmykcolor 0 0 9 9 rectfill")).containsExactly(Colour.of("#FF0000"));
+        assertThat(colours("0.5 setgray 0 0 9 9 rectfill")).containsExactly(Colour.of("#808080"));
+    }
+
+    /** Letters that the drawing paints itself: squares of three quarters of the size. */
+    @Test
+    void lettersThatTheDrawingBringsAlongArePainted() {
+        String font = "/T 8 dict def T begin /FontType 3 def /FontMatrix [.001 0 0 .001 0 0] def /FontBBox [0 0 1000 1000] def "
+                + "/Encoding 256 array def 0 1 255 {Encoding exch /.notdef put} for Encoding 65 /sq put "
+                + "/BuildGlyph {1000 0 0 0 750 750 setcachedevice exch pop /sq eq {0 0 750 750 rectfill} if} bind def "
+                + "/BuildChar {1 index /Encoding get exch get 1 index /BuildGlyph get exec} bind def end /Foo T definefont pop ";
+        assertThat(points2(font + "/Foo findfont 20 scalefont setfont 10 10 moveto (AA) show")).isCloseTo(2 * 225, within(0.01));
+        assertThat(points2(font + "/Foo findfont 20 scalefont setfont (AAA) stringwidth pop 10 rectfill0 0 0 9 9 rectfill".replace("10 rectfill0", "60 eq {0 0 30 30 rectfill} if")))
+                .isCloseTo(900, within(0.01));
+        double one = drawing(font + "/Foo findfont [20 0 0 40 0 0] makefont setfont 0 0 moveto (A) show").shapes().getFirst().curves().bounds().heightMm();
+        assertThat(one).isCloseTo(30 * POINT_MM, within(1e-6));
+    }
+
+    @Test
+    void otherLettersAreSetInAPlainFontAndThatIsSaid() {
+        DrawingRead.Taken read = (DrawingRead.Taken) read("/Helvetica findfont 40 scalefont setfont 10 10 moveto (Otter) show");
+        assertThat(read.notes()).contains(DrawingRead.Note.TEXT_IN_ANOTHER_FONT);
+        assertThat(read.drawing().shapes().size()).isGreaterThanOrEqualTo(5);
+        assertThat(points2("/Times-Roman findfont 40 scalefont setfont 0 0 moveto (I) true charpath fill")).isGreaterThan(50);
+    }
+
+    /** What comes after a picture is painted all the same. */
+    @Test
+    void picturesAreReadPast() {
+        String hex = IntStream.range(0, 16).mapToObj(_ -> "A7").collect(Collectors.joining());
+        for (String picture : List.of("/s 4 string def gsave 50 50 scale 4 4 8 [4 0 0 -4 0 4] {currentfile s readhexstring pop} image\n" + hex + "\ngrestore ",
+                "gsave /DeviceGray setcolorspace << /ImageType 1 /Width 2 /Height 2 /BitsPerComponent 8 /Decode [0 1] /ImageMatrix [2 0 0 2 0 0] /DataSource currentfile /ASCII85Decode filter >> image\n!!*-'~>\ngrestore ",
+                "gsave true 3 << /x 1 >> pop pop pop 2 2 8 [2 0 0 2 0 0] {<000000000000>} false 3 colorimage grestore ")) {
+            DrawingRead.Taken read = (DrawingRead.Taken) read(picture + "0 0 30 30 rectfill");
+            assertThat(read.notes()).contains(DrawingRead.Note.PICTURES_LEFT_OUT);
+            assertThat(points2(read.drawing())).isCloseTo(900, within(0.01));
+        }
+    }
+
+    @Test
+    void packedProgramsAreRun() {
+        assertThat(points2("currentfile /ASCIIHexDecode filter cvx exec 302030203330203330207265637466696C6C>\n")).isCloseTo(900, within(0.01));
+        assertThat(points2("(0 0 30 30 rectfill) cvx exec")).isCloseTo(900, within(0.01));
+        assertThat(points2("currentfile 19 () /SubFileDecode filter cvx exec 0 0 30 30 rectfill ")).isCloseTo(900, within(0.01));
+    }
+
+    @Test
+    void aProgramCannotReachOut() {
+        for (String way : List.of("(/etc/passwd) (r) file", "(x) deletefile", "(x) (y) renamefile", "(*) {} 100 string filenameforall")) {
+            assertThat(read(way)).as(way).isInstanceOfSatisfying(DrawingRead.Refused.class, r -> assertThat(r.refusal().detail()).contains("files"));
+        }
+    }
+
+    /** No program runs on, piles up or calls itself without end. */
+    @ParameterizedTest
+    @ValueSource(strings = {"{} loop", "/f {f} def f", "{1} loop", "0 1 1e9 {10000 string} for", "/a 10 array def a 0 a put {a bind pop} loop", "{ {loop} stopped } loop",
+        "0 0 moveto {1 0 rlineto} loop", "{gsave} loop", "{5 dict begin} loop", "/s (x) def {/s s length 2 mul string def} loop", "{{{{ exec} stopped} loop} stopped} loop"})
+    void whatRunsOnIsStopped(String program) {
+        assertThat(read(program)).isInstanceOf(DrawingRead.Refused.class);
+    }
+}
