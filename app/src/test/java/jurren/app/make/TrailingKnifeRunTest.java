@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import jurren.core.dryrun.DryRun;
+import jurren.core.job.Job;
 import jurren.core.job.MyShop;
 import jurren.core.job.Shop;
 import jurren.core.load.Cutter;
@@ -22,7 +23,12 @@ class TrailingKnifeRunTest {
 
     private static Plan plan(Cutter cutter) {
         MyShop mine = SHOP.mine();
-        return new Planner().plan(DemoJob.simple(), SHOP.with(mine.withCutters(List.of(cutter))));
+        return new Planner().plan(oneOfEach(), SHOP.with(mine.withCutters(List.of(cutter))));
+    }
+
+    private static Job oneOfEach() {
+        Job job = DemoJob.simple();
+        return job.withLines(job.lines().stream().map(l -> l.withSizes(l.sizes().stream().map(s -> s.withCount(Math.min(s.size().equals("M") ? 1 : 0, s.count()))).toList())).toList());
     }
 
     private static Cutter wide(boolean swings) {

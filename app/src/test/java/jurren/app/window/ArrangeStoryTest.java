@@ -199,6 +199,7 @@ class ArrangeStoryTest extends WindowTest {
         robot.clickOn("#copy-to-m2");
         settle();
         assertThat(on(() -> session.notice().orElseThrow())).as("m2 cannot follow itself").contains("ring");
+        until(() -> javafx.stage.Window.getWindows().size() == 1);
         click("treatment-copy-1");
         robot.clickOn("#copy-to-m3");
         until(() -> session.line().motif("m3").orElseThrow().treatments().size() > 1);

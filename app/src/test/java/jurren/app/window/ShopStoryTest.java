@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 class ShopStoryTest extends WindowTest {
     @Override
     Job job() {
-        return few(DEMO);
+        return robin();
     }
 
     private Material smooth() {

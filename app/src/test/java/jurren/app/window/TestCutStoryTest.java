@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
 class TestCutStoryTest extends WindowTest {
     @Override
     Job job() {
-        return few(DEMO);
+        return robin();
     }
 
     private CutRun first() {

@@ -22,8 +22,12 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import jurren.app.session.Session;
 import jurren.app.sheet.FileQuestions;
+import jurren.core.blank.Blank;
 import jurren.core.job.Job;
+import jurren.core.job.NewJobs;
 import jurren.core.job.Shop;
+import jurren.core.lettering.ShippedTypeface;
+import jurren.core.material.Colour;
 import jurren.core.plan.Planner;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
@@ -82,6 +86,12 @@ abstract class WindowTest {
     /** The same with one piece of each size that is wanted, which is planned and made in a part of the time. */
     static Job few(Job job) {
         return job.withLines(job.lines().stream().map(l -> l.withSizes(l.sizes().stream().map(s -> s.withCount(Math.min(1, s.count()))).toList())).toList());
+    }
+
+    /** One name in one film on one tee, planned in a moment. */
+    static Job robin() {
+        Blank tee = SHOP.blank("tee-adult").orElseThrow();
+        return NewJobs.saying("Robin", ShippedTypeface.FREDOKA, tee, tee.colours().getFirst(), SHOP.material("smooth-film").orElseThrow(), Colour.of("#F6EFDC"));
     }
 
     /** The job a story begins with. */
@@ -247,6 +257,8 @@ abstract class WindowTest {
     /** Clicks into a field, replaces what it says and ends with Enter, which in a field of several lines would begin one more. */
     void type(String id, String text) {
         click(id);
+        // where there is no window system, the field's own hint would take the keyboard from it while it is hovered over
+        robot.moveTo(new Point2D(on(stage::getX) + 2, on(stage::getY) + 2));
         if (node(id) instanceof TextInputControl f && !on(f::isFocused)) {
             throw new AssertionError(id + " cannot be typed into; the keyboard is with " + on(() -> stage.getScene().getFocusOwner())
                     + ", the window is " + (on(stage::isFocused) ? "" : "not ") + "in front");

@@ -179,6 +179,16 @@ public final class Region {
         return of(Jts.collect(changed));
     }
 
+    /** Its edges as straight lines and cubics, which lie no further than {@code toleranceMm} from any of its corners. */
+    public Curves smooth(double toleranceMm) {
+        java.awt.geom.Path2D.Double path = new java.awt.geom.Path2D.Double(java.awt.geom.Path2D.WIND_EVEN_ODD);
+        for (Piece p : pieces()) {
+            SmoothOutline.append(path, p.outer(), toleranceMm);
+            p.holes().forEach(h -> SmoothOutline.append(path, h, toleranceMm));
+        }
+        return Curves.of(path);
+    }
+
     /**
      * The shape alone: the same for two regions that differ only in where they lie. Coordinates are rounded to a
      * millionth of a millimetre, so that moving leaves no trace in them; it is for measuring, not for cutting.

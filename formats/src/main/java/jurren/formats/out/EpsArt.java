@@ -1,9 +1,9 @@
 package jurren.formats.out;
 
+import java.awt.geom.AffineTransform;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import jurren.core.geometry.Box;
-import jurren.core.geometry.Outline;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 
@@ -13,6 +13,8 @@ final class EpsArt {
 
     /** What a tint of the spot colour looks like where there is no such ink: a mix of white and it. */
     private static final String SHOWN_AS = "dup -0.514 mul 1 add exch dup -0.82 mul 1 add exch -0.659 mul 1 add";
+
+    private static final String[] WORDS = {" m\n", " l\n", " c\n", "z\n"};
 
     private EpsArt() {
     }
@@ -24,7 +26,7 @@ final class EpsArt {
         double h = box.heightMm() * POINT_PER_MM;
         StringBuilder out = new StringBuilder("%!PS-Adobe-3.0 EPSF-3.0\n%%BoundingBox: 0 0 ").append((long) Math.ceil(w)).append(' ')
                 .append((long) Math.ceil(h)).append("\n%%HiResBoundingBox: 0 0 ").append(Lines.number(w)).append(' ').append(Lines.number(h))
-                .append("\n%%EndComments\n/m {moveto} bind def /l {lineto} bind def /z {closepath} bind def\n");
+                .append("\n%%EndComments\n/m {moveto} bind def /l {lineto} bind def /c {curveto} bind def /z {closepath} bind def\n");
         for (ArtSheet.Part part : sheet.parts()) {
             Colour c = part.colour();
             out.append("% ").append(part.name().replaceAll("[^ -~]", "?")).append('\n').append(Lines.number(c.red() / 255.0)).append(' ')
@@ -42,11 +44,6 @@ final class EpsArt {
     }
 
     private static void path(StringBuilder out, Region region, double height) {
-        for (Outline o : Lines.outlines(region)) {
-            for (int i = 0; i < o.size(); i++) {
-                out.append(Lines.number(o.xMm(i) * POINT_PER_MM)).append(' ').append(Lines.number(height - o.yMm(i) * POINT_PER_MM)).append(i == 0 ? " m\n" : " l\n");
-            }
-            out.append("z\n");
-        }
+        Lines.draw(out, region, new AffineTransform(POINT_PER_MM, 0, 0, -POINT_PER_MM, 0, height), WORDS, true);
     }
 }

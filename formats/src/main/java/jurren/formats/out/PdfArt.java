@@ -4,7 +4,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Optional;
 import jurren.core.geometry.Box;
-import jurren.core.geometry.Outline;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import jurren.formats.print.SpotColour;
@@ -51,17 +50,34 @@ final class PdfArt {
     }
 
     private static void path(PDPageContentStream out, Region region, float height) throws IOException {
-        for (Outline o : Lines.outlines(region)) {
-            for (int i = 0; i < o.size(); i++) {
-                float x = (float) (o.xMm(i) * POINT_PER_MM);
-                float y = (float) (height - o.yMm(i) * POINT_PER_MM);
-                if (i == 0) {
-                    out.moveTo(x, y);
-                } else {
-                    out.lineTo(x, y);
-                }
+        Lines.draw(region, new Lines.Pen() {
+            private float x(double mm) {
+                return (float) (mm * POINT_PER_MM);
             }
-            out.closePath();
-        }
+
+            private float y(double mm) {
+                return (float) (height - mm * POINT_PER_MM);
+            }
+
+            @Override
+            public void move(double x, double y) throws IOException {
+                out.moveTo(x(x), y(y));
+            }
+
+            @Override
+            public void line(double x, double y) throws IOException {
+                out.lineTo(x(x), y(y));
+            }
+
+            @Override
+            public void curve(double x1, double y1, double x2, double y2, double x3, double y3) throws IOException {
+                out.curveTo(x(x1), y(y1), x(x2), y(y2), x(x3), y(y3));
+            }
+
+            @Override
+            public void close() throws IOException {
+                out.closePath();
+            }
+        });
     }
 }

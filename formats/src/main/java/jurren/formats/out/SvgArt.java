@@ -1,15 +1,17 @@
 package jurren.formats.out;
 
+import java.awt.geom.AffineTransform;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import jurren.core.geometry.Box;
-import jurren.core.geometry.Outline;
 import jurren.core.material.Colour;
 
 /** One group for each colour, in millimetres, or in units of which a stated number make an inch. */
 final class SvgArt {
     private static final double MM_PER_INCH = 25.4;
+
+    private static final String[] WORDS = {"M", "L", "C", "Z"};
 
     private SvgArt() {
     }
@@ -37,9 +39,7 @@ final class SvgArt {
                 open = key;
             }
             out.append("<path d=\"");
-            for (Outline o : Lines.outlines(part.region())) {
-                append(out, o, unit);
-            }
+            Lines.draw(out, part.region(), AffineTransform.getScaleInstance(unit, unit), WORDS, false);
             out.append("\"/>\n");
         }
         return out.append("</g>\n</svg>\n").toString().getBytes(StandardCharsets.UTF_8);
@@ -50,13 +50,6 @@ final class SvgArt {
         String id = name.replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
         return "<g id=\"" + text((id.isEmpty() ? "layer" : Character.isDigit(id.charAt(0)) ? "c" + id : id) + (times > 1 ? "-" + times : ""))
                 + "\" fill=\"" + colour.hex() + "\" fill-rule=\"evenodd\">\n<title>" + text(name) + "</title>\n";
-    }
-
-    private static void append(StringBuilder out, Outline o, double unit) {
-        for (int i = 0; i < o.size(); i++) {
-            out.append(i == 0 ? 'M' : 'L').append(Lines.number(o.xMm(i) * unit)).append(' ').append(Lines.number(o.yMm(i) * unit));
-        }
-        out.append('Z');
     }
 
     private static String text(String s) {
