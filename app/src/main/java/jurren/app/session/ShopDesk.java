@@ -12,6 +12,7 @@ import jurren.app.keep.ShopFolder;
 import jurren.app.theme.Texts;
 import jurren.core.job.MyShop;
 import jurren.core.job.Shop;
+import jurren.core.load.Reach;
 import jurren.formats.Refusal;
 import jurren.formats.catalogue.MyShopFile;
 import jurren.formats.files.SafeFiles;
@@ -79,11 +80,22 @@ public final class ShopDesk {
         return new Changed(before, state(), session.shopFolder().shop());
     }
 
+    /** A knife went so much further; nothing is said about it, and no plan follows. */
+    public void knifeWent(String cutterId, double mm) {
+        session.desk().give(new Order<>(Texts.of("work.shop"), _ -> session.shopFolder().mine().change(s -> s.withKnife(cutterId, s.knifeMm(cutterId) + mm)), _ -> { },
+                this::trouble).finishing());
+    }
+
     public void giveAway(Path file) {
         session.desk().give(new Order<>(Texts.of("work.shop"), _ -> {
-            SafeFiles.write(file, MyShopFile.bytes(session.shopFolder().mine().read().shop()));
+            SafeFiles.write(file, MyShopFile.bytes(given(session.shopFolder().mine().read().shop())));
             return file;
         }, f -> session.say(Texts.of("shop.given", f.getFileName())), this::trouble).finishing());
+    }
+
+    /** Where one's own cutters stand is nobody else's. */
+    private static MyShop given(MyShop mine) {
+        return mine.withCutters(mine.cutters().stream().map(c -> c.withReach(Reach.STAND_IN)).toList());
     }
 
     /** Another's shop in place of one's own; the films of one's own that it does not have stay. */

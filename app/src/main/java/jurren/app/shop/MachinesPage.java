@@ -9,10 +9,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import jurren.app.cutter.LinkCheck;
 import jurren.app.desk.Order;
@@ -108,6 +110,13 @@ final class MachinesPage implements ShopPage {
         force.setOnAction(_ -> put(c.withHead(new Head(c.head().leastGf(), c.head().mostGf(), c.head().offsetMm(), c.head().swings(), force.isSelected()))));
         rows.add(swings);
         rows.add(force);
+        double went = state.mine().knifeMm(c.id());
+        HBox knife = new HBox(6, Controls.figure(went == 0 ? Texts.of("machines.knife-new") : Texts.of("machines.knife-went", session.unit().far(went))));
+        knife.setAlignment(Pos.CENTER_RIGHT);
+        if (went > 0) {
+            knife.getChildren().add(Controls.button(id + "-new-knife", Texts.of("machines.new-knife"), () -> change(s -> s.withKnife(c.id(), 0), "machines.knife-changed", c.name()), "small"));
+        }
+        rows.add(Controls.row(Texts.of("machines.knife"), knife));
         rows.add(Controls.label(Texts.of(c.head().needsSwivel() ? "machines.file-swivels" : "machines.machine-swivels"), "hint"));
         rows.add(Controls.flow(Controls.button(id + "-another", Texts.of("machines.another"), () -> change(s -> s.withCutters(with(s.cutters(), another(s, c))),
                 "machines.added", c.name())), away(id, state.mine().cutters().size() > 1, () -> change(s -> s.withCutters(without(s.cutters(), x -> x.id().equals(c.id()))), "machines.gone", c.name()))));

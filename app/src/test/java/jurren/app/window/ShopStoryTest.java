@@ -179,6 +179,8 @@ class ShopStoryTest extends WindowTest {
             settle();
             assertThat(machine.bed()).hasSize(paths);
             assertThat(on(() -> session.job().made().cuts())).hasSize(1);
+            double cutMm = on(() -> session.plan().orElseThrow().runs().getFirst().cutMm());
+            assertThat(new ShopFolder(state()).mine().read().shop().knifeMm("desktop-305")).as("the knife went so far").isCloseTo(cutMm, within(1e-6));
         }
         Path watched = Files.createDirectory(folder.resolve("watched"));
         openShop("machines");

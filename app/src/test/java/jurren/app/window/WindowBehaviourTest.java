@@ -338,25 +338,38 @@ class WindowBehaviourTest extends WindowTest {
         for (Bench bench : Bench.values()) {
             show(bench);
             choose("m2");
-            Set<Node> wanted = on(() -> {
-                Set<Node> found = new LinkedHashSet<>();
-                collect(stage().getScene().getRoot(), found);
-                return found;
-            });
+            settle();
             Set<Node> reached = new LinkedHashSet<>();
-            on(() -> {
-                stage().getScene().lookup("#job-name").requestFocus();
-                return null;
-            });
-            for (int i = 0; i < wanted.size() * 2 + 10; i++) {
-                reached.add(on(() -> stage().getScene().getFocusOwner()));
-                robot.push(KeyCode.TAB);
+            List<Node> missed = missed(reached);
+            if (on(() -> missed.stream().anyMatch(n -> n.getScene() == null))) {
+                // what was worked out meanwhile made some of them anew
+                settle();
+                missed.clear();
+                missed.addAll(missed(reached));
             }
-            List<Node> missed = new ArrayList<>(wanted);
-            missed.removeAll(reached);
             assertThat(missed).as("not reached on the %s bench", bench).isEmpty();
             assertThat(reached).allSatisfy(n -> assertThat(on(() -> nameOf(n))).as("name of %s", n).isNotBlank());
         }
+    }
+
+    /** Which controls the Tab key alone does not come to. */
+    private List<Node> missed(Set<Node> reached) {
+        Set<Node> wanted = on(() -> {
+            Set<Node> found = new LinkedHashSet<>();
+            collect(stage().getScene().getRoot(), found);
+            return found;
+        });
+        on(() -> {
+            stage().getScene().lookup("#job-name").requestFocus();
+            return null;
+        });
+        for (int i = 0; i < wanted.size() * 2 + 10; i++) {
+            reached.add(on(() -> stage().getScene().getFocusOwner()));
+            robot.push(KeyCode.TAB);
+        }
+        List<Node> missed = new ArrayList<>(wanted);
+        missed.removeAll(reached);
+        return missed;
     }
 
     private static void collect(Node n, Set<Node> into) {

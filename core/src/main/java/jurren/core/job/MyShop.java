@@ -17,9 +17,11 @@ import jurren.core.material.Material;
  * @param films   each in place of the shipped one of its id, or beside the shipped ones
  * @param cutters the one in use first
  * @param forces  found by trying, by the cutter and the film ({@link #pair})
+ * @param knives  how far the knife of a cutter went since it was new, in millimetres, by the cutter
  * @param notes   what the maker's sheet says, by the id of the film
  */
-public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> presses, Printer printer, Prices prices, Map<String, Double> forces, Map<String, String> notes) {
+public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> presses, Printer printer, Prices prices, Map<String, Double> forces, Map<String, Double> knives,
+                     Map<String, String> notes) {
     public static final int LONGEST_NOTE = 4_000;
     private static final double MOST_GF = 10_000;
 
@@ -29,6 +31,10 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
         presses = List.copyOf(presses);
         notes = Map.copyOf(notes);
         forces = Map.copyOf(forces);
+        knives = Map.copyOf(knives);
+        if (knives.values().stream().anyMatch(k -> !(k >= 0 && Double.isFinite(k)))) {
+            throw new IllegalArgumentException("a knife has gone some way or none");
+        }
         if (forces.values().stream().anyMatch(f -> !(f > 0 && f <= MOST_GF))) {
             throw new IllegalArgumentException("a force must be above 0 and at most " + MOST_GF + " gf");
         }
@@ -52,28 +58,28 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
         } else {
             all.set(at, film);
         }
-        return new MyShop(all, cutters, presses, printer, prices, forces, notes);
+        return new MyShop(all, cutters, presses, printer, prices, forces, knives, notes);
     }
 
     /** A tuned film is as it was shipped again; one of their own is gone. */
     public MyShop withoutFilm(String id) {
-        return new MyShop(films.stream().filter(m -> !m.id().equals(id)).toList(), cutters, presses, printer, prices, forces, notes);
+        return new MyShop(films.stream().filter(m -> !m.id().equals(id)).toList(), cutters, presses, printer, prices, forces, knives, notes);
     }
 
     public MyShop withCutters(List<Cutter> newCutters) {
-        return new MyShop(films, newCutters, presses, printer, prices, forces, notes);
+        return new MyShop(films, newCutters, presses, printer, prices, forces, knives, notes);
     }
 
     public MyShop withPresses(List<Press> newPresses) {
-        return new MyShop(films, cutters, newPresses, printer, prices, forces, notes);
+        return new MyShop(films, cutters, newPresses, printer, prices, forces, knives, notes);
     }
 
     public MyShop withPrinter(Printer newPrinter) {
-        return new MyShop(films, cutters, presses, newPrinter, prices, forces, notes);
+        return new MyShop(films, cutters, presses, newPrinter, prices, forces, knives, notes);
     }
 
     public MyShop withPrices(Prices newPrices) {
-        return new MyShop(films, cutters, presses, printer, newPrices, forces, notes);
+        return new MyShop(films, cutters, presses, printer, newPrices, forces, knives, notes);
     }
 
     /** An empty note is none. */
@@ -84,12 +90,12 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
         } else {
             all.put(filmId, note.substring(0, Math.min(note.length(), LONGEST_NOTE)));
         }
-        return new MyShop(films, cutters, presses, printer, prices, forces, all);
+        return new MyShop(films, cutters, presses, printer, prices, forces, knives, all);
     }
 
     /** As films are for every cutter. */
     public MyShop withoutForces() {
-        return new MyShop(films, cutters, presses, printer, prices, Map.of(), notes);
+        return new MyShop(films, cutters, presses, printer, prices, Map.of(), knives, notes);
     }
 
     /** A cutter and a film, as forces are kept for them. */
@@ -105,6 +111,17 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
     public MyShop withForce(String cutterId, String filmId, Optional<Double> gf) {
         Map<String, Double> all = new LinkedHashMap<>(forces);
         gf.ifPresentOrElse(f -> all.put(pair(cutterId, filmId), f), () -> all.remove(pair(cutterId, filmId)));
-        return new MyShop(films, cutters, presses, printer, prices, all, notes);
+        return new MyShop(films, cutters, presses, printer, prices, all, knives, notes);
+    }
+
+    /** How far the knife of a cutter went since it was new. */
+    public double knifeMm(String cutterId) {
+        return knives.getOrDefault(cutterId, 0.0);
+    }
+
+    public MyShop withKnife(String cutterId, double mm) {
+        Map<String, Double> all = new LinkedHashMap<>(knives);
+        all.put(cutterId, mm);
+        return new MyShop(films, cutters, presses, printer, prices, forces, all, notes);
     }
 }

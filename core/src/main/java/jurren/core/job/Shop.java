@@ -50,7 +50,7 @@ public record Shop(List<Blank> blanks, List<Material> materials, List<Cutter> cu
 
     /** What of it a person can change, and has not changed yet. */
     public MyShop mine() {
-        return new MyShop(List.of(), cutters, presses, printer, prices, Map.of(), Map.of());
+        return new MyShop(List.of(), cutters, presses, printer, prices, Map.of(), Map.of(), Map.of());
     }
 
     /** With what a person changed; a film of the same id replaces, others come after. What was found by trying on the cutter in use counts. */

@@ -73,6 +73,8 @@ class FiguresTest {
         Material own = Fixtures.FILM.named("own", "My film");
         assertThat(shop.with(mine.withFilm(own)).material("own")).contains(own);
         assertThat(shop.with(mine.withFilm(own).withoutFilm("own"))).isEqualTo(shop.with(mine));
+        assertThat(mine.withKnife("c", 12.5).withPrices(PRICES).knifeMm("c")).isEqualTo(12.5);
+        assertThat(mine.knifeMm("c")).isZero();
         assertThat(mine.withNote("own", "warm peel").notes()).containsEntry("own", "warm peel");
         assertThat(mine.withNote("own", "x").withNote("own", " ").notes()).isEmpty();
     }

@@ -43,6 +43,7 @@ public final class MyShopFile {
     private static final int MOST_FILMS = 500;
     private static final double MOST_MM = 10_000;
     private static final double MOST_CELSIUS = 300;
+    private static final double MOST_KNIFE_MM = 1e10;
     private static final ObjectMapper MAPPER = CatalogueMapper.make();
 
     /** What it holds. */
@@ -108,6 +109,8 @@ public final class MyShopFile {
         all.set("prices", kept.containsKey("prices") && shop.prices().equals(before.prices()) ? kept.get("prices").getFirst() : MAPPER.valueToTree(shop.prices()));
         ObjectNode forces = all.putObject("forces");
         new TreeMap<>(shop.forces()).forEach(forces::put);
+        ObjectNode knives = all.putObject("knives");
+        new TreeMap<>(shop.knives()).forEach(knives::put);
         ObjectNode notes = all.putObject("notes");
         new TreeMap<>(shop.notes()).forEach(notes::put);
         try {
@@ -158,7 +161,7 @@ public final class MyShopFile {
         Map<String, String> notes = new LinkedHashMap<>();
         root.path("notes").properties().forEach(e -> notes.put(e.getKey(), e.getValue().asText()));
         return new Content(new MyShop(films, cutters.isEmpty() ? shipped.cutters() : cutters, presses.isEmpty() ? shipped.presses() : presses,
-                printer, prices, forces(root, refused), notes), refused, kept, true);
+                printer, prices, figures(root, "forces", MOST_MM, refused), figures(root, "knives", MOST_KNIFE_MM, refused), notes), refused, kept, true);
     }
 
     private <T> List<T> some(JsonNode root, String name, int most, Reader<T> reader, List<Refusal> refused, Map<String, List<JsonNode>> kept) {
@@ -183,17 +186,17 @@ public final class MyShopFile {
         return all;
     }
 
-    private Map<String, Double> forces(JsonNode root, List<Refusal> refused) {
-        Map<String, Double> forces = new LinkedHashMap<>();
-        root.path("forces").properties().forEach(e -> {
-            double gf = e.getValue().asDouble(-1);
-            if (gf > 0 && gf < MOST_MM) {
-                forces.put(e.getKey(), gf);
-            } else {
-                refused.add(new Refusal(Refusal.Reason.BROKEN_SHOP, name() + ", forces", "\"" + e.getKey() + "\" is no force"));
+    private Map<String, Double> figures(JsonNode root, String list, double most, List<Refusal> refused) {
+        Map<String, Double> figures = new LinkedHashMap<>();
+        root.path(list).properties().forEach(e -> {
+            double figure = e.getValue().asDouble(-1);
+            if (figure > 0 && figure < most) {
+                figures.put(e.getKey(), figure);
+            } else if (figure != 0) {
+                refused.add(new Refusal(Refusal.Reason.BROKEN_SHOP, name() + ", " + list, "\"" + e.getKey() + "\" has no figure that can be"));
             }
         });
-        return forces;
+        return figures;
     }
 
     private <T> T one(JsonNode root, String name, Reader<T> reader, T shipped, List<Refusal> refused, Map<String, List<JsonNode>> kept) {

@@ -179,6 +179,7 @@ public final class CutBench implements BenchView {
         boolean again = job.laying().isTaken(run.load().stock());
         session.edit(job.withMade(job.made().with(new Made.Cut(run.mark(), run.film(), again ? run.load().order() : first + before, Instant.now())))
                 .withLaying(again ? job.laying() : job.laying().cut(run.load())));
+        session.myShop().knifeWent(run.cutter().id(), run.cutMm());
         if (!again) {
             session.shelf().cut(run.load());
         }
