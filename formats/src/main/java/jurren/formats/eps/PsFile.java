@@ -1,6 +1,6 @@
 package jurren.formats.eps;
 
-import java.io.ByteArrayInputStream;
+import java.io.BufferedInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -10,7 +10,7 @@ import java.util.zip.InflaterInputStream;
 final class PsFile {
     static final int END = -1;
     private static final int NONE = -2;
-    private static final int MOST_BYTES = 64 << 20;
+    private static final int MOST_BYTES = 32 << 20;
 
     /** Where bytes come from; {@link #END} after the last. */
     interface Source {
@@ -179,7 +179,8 @@ final class PsFile {
     }
 
     static PsFile flate(PsFile in) {
-        return of(new InflaterInputStream(new InputStream() {
+        // what is unpacked may be read ahead, what is packed may not
+        return of(new BufferedInputStream(new InflaterInputStream(new InputStream() {
             @Override
             public int read() throws IOException {
                 try {
@@ -199,7 +200,7 @@ final class PsFile {
                 b[off] = (byte) c;
                 return 1;
             }
-        }));
+        })));
     }
 
     static PsFile lzw(PsFile in) throws PostScriptException {
@@ -325,9 +326,5 @@ final class PsFile {
             plain.read();
         }
         return plain;
-    }
-
-    static InputStream stream(byte[] b) {
-        return new ByteArrayInputStream(b);
     }
 }

@@ -1,0 +1,93 @@
+package jurren.formats.hpgl;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import jurren.core.cut.CutRun;
+import jurren.core.cut.TestCut;
+import jurren.core.job.Shop;
+import jurren.core.load.Cutter;
+import jurren.core.load.Head;
+import jurren.core.load.Roll;
+import jurren.core.material.Material;
+import jurren.formats.catalogue.BuiltInShop;
+import org.junit.jupiter.api.Test;
+
+/** What is written, word by word; a unit is a fortieth of a millimetre. */
+class HpglWriterTest {
+    private static final Shop SHOP = BuiltInShop.read();
+    private static final Material FILM = SHOP.material("smooth-film").orElseThrow();
+
+    private static CutRun row(Head head, double... forces) {
+        Cutter c = SHOP.cutter().withHead(head);
+        return TestCut.of(FILM, FILM.colours().getFirst().colour(), new Roll("r", FILM.id(), FILM.colours().getFirst().colour(), 305, 3000), c,
+                Arrays.stream(forces).boxed().toList());
+    }
+
+    private static String text(byte[] file) {
+        return new String(file, StandardCharsets.US_ASCII);
+    }
+
+    @Test
+    void aSquareWithItsTriangleByHand() {
+        String file = text(HpglWriter.write(row(Head.USUAL, 80)));
+        assertThat(file.lines().toList()).containsExactly("IN;PA;SP1;VS30;FS80;",
+                // a triangle of 6 mm, 3 mm inside a square of 12 at (10, 12), each cut half a millimetre past its beginning
+                "PU520,600;PD760,600,640,840,520,600,540,600;",
+                "PU400,480;PD880,480,880,960,400,960,400,480,420,480;",
+                "PU1880,0;SP0;");
+    }
+
+    @Test
+    void theForceIsToldWhereItChanges() {
+        List<String> lines = text(HpglWriter.write(row(Head.USUAL, 80, 90, 90))).lines().toList();
+        assertThat(lines.getFirst()).contains("FS80;");
+        assertThat(lines.stream().filter(l -> l.startsWith("FS"))).containsExactly("FS90;");
+        assertThat(lines.indexOf("FS90;")).as("after the first square").isEqualTo(3);
+        assertThat(text(HpglWriter.write(row(Head.USUAL, 80, 90), 2))).as("gone on with from the second square").contains("FS90;").doesNotContain("FS80;");
+    }
+
+    @Test
+    void aMachineThatIsSetByHandIsToldNoForce() {
+        assertThat(text(HpglWriter.write(row(new Head(20, 210, 0.25, true, false), 80, 90)))).doesNotContain("FS");
+    }
+
+    @Test
+    void noMoreThanTheMachineCan() {
+        assertThat(text(HpglWriter.write(row(new Head(20, 85, 0.25, true, true), 80, 120)))).contains("FS80;", "FS85;").doesNotContain("FS120;");
+    }
+
+    @Test
+    void aTrailingKnifeIsSetInTheWasteFirst() {
+        CutRun run = row(new Head(20, 210, 0.25, false, true), 80);
+        String file = text(HpglWriter.write(run));
+        assertThat(HpglWriter.strokesBefore(run)).isEqualTo(1);
+        assertThat(file.lines().toList().get(1)).isEqualTo("PU0,0;PD120,0;");
+        // the middle runs ten units ahead of the tip and swings round each corner of the square
+        assertThat(file).contains("PU530,600;PD", "PU410,480;PD890,480,", ",880,490,880,970,");
+        assertThat(HpglWriter.strokesBefore(row(Head.USUAL, 80))).isZero();
+    }
+
+    @Test
+    void thePartsAreTheWhole() {
+        CutRun run = row(new Head(20, 210, 0.25, false, true), 60, 70, 80);
+        for (int from = 0; from < run.paths().size(); from++) {
+            HpglWriter.Parts parts = HpglWriter.parts(run, from);
+            ByteArrayOutputStream all = new ByteArrayOutputStream();
+            all.writeBytes(parts.setup());
+            parts.strokes().forEach(all::writeBytes);
+            all.writeBytes(parts.end());
+            assertThat(all.toByteArray()).isEqualTo(HpglWriter.write(run, from));
+            assertThat(parts.strokes()).hasSize(run.paths().size() - from).allSatisfy(s -> assertThat(text(s)).containsOnlyOnce("PD"));
+        }
+    }
+
+    @Test
+    void roundTheEdgeTheKnifeStaysUp() {
+        assertThat(text(HpglWriter.edge(row(Head.USUAL, 80))).lines().toList()).containsExactly("IN;PA;PU;", "PU400,480;", "PU880,480;", "PU880,960;", "PU400,960;",
+                "PU400,480;", "PU0,0;", "SP0;");
+    }
+}
