@@ -65,7 +65,7 @@ public final class ShopDesk {
         session.desk().give(new Order<>(Texts.of("work.shop"), _ -> changed(change), done -> {
             session.useShop(done.shop);
             if (!done.before.equals(done.now.mine)) {
-                Runnable back = () -> change(_ -> done.before, Texts.of("shop.was-put-back"), then);
+                Runnable back = () -> change(now -> done.before.withKnivesOf(now), Texts.of("shop.was-put-back"), then);
                 last = Optional.of(new Last(sentence, back));
                 session.say(sentence, Texts.of("shop.back"), back);
             }

@@ -99,12 +99,16 @@ public final class MeasureField extends TextField implements Typed {
                         : Optional.of(Texts.of("field.between", Numbers.format(least), Numbers.format(most))), taken);
     }
 
-    /** Shows a value, unless the person is typing another. */
+    /** Shows a value, unless the person is typing another. What is marked stays marked: a plan may come between marking and typing. */
     public void show(double newValue) {
         boolean untouched = getText().equals(shown);
         shown = Double.isNaN(newValue) ? "" : format.apply(newValue);
-        if (!isFocused() || untouched) {
+        if ((!isFocused() || untouched) && !getText().equals(shown)) {
+            boolean allMarked = isFocused() && getSelection().getLength() == getLength();
             setText(shown);
+            if (allMarked) {
+                selectAll();
+            }
         }
     }
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
@@ -71,6 +72,27 @@ class FieldsTest extends WindowTest {
             assertThat(field.getText()).isEmpty();
         });
         assertThat(taken).containsExactly(-7.5);
+    }
+
+    /** Between marking a figure and typing another a plan may come and show it anew. */
+    @Test
+    void whatIsMarkedStaysMarkedWhenItIsShownAnew() {
+        click("bench-blank");
+        settle();
+        click("blank-drop");
+        MeasureField field = (MeasureField) node("blank-drop");
+        double drop = on(() -> session.sizePlan().orElseThrow().area().dropMm());
+        robot.push(KeyCode.SHORTCUT, KeyCode.A);
+        run(() -> field.show(drop));
+        robot.push(KeyCode.DELETE);
+        robot.write("3 1/2");
+        assertThat(text("blank-drop")).isEqualTo("3 1/2");
+        robot.push(KeyCode.ESCAPE);
+        run(() -> field.show(drop + 25.4));
+        robot.push(KeyCode.DELETE);
+        robot.write("4");
+        assertThat(text("blank-drop")).as("also when it became another").isEqualTo("4");
+        robot.push(KeyCode.ESCAPE);
     }
 
     @Test

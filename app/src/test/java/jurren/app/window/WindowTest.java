@@ -257,8 +257,6 @@ abstract class WindowTest {
     /** Clicks into a field, replaces what it says and ends with Enter, which in a field of several lines would begin one more. */
     void type(String id, String text) {
         click(id);
-        // where there is no window system, the field's own hint would take the keyboard from it while it is hovered over
-        robot.moveTo(new Point2D(on(stage::getX) + 2, on(stage::getY) + 2));
         if (node(id) instanceof TextInputControl f && !on(f::isFocused)) {
             throw new AssertionError(id + " cannot be typed into; the keyboard is with " + on(() -> stage.getScene().getFocusOwner())
                     + ", the window is " + (on(stage::isFocused) ? "" : "not ") + "in front");

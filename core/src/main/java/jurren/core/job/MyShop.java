@@ -119,6 +119,11 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
         return knives.getOrDefault(cutterId, 0.0);
     }
 
+    /** What was cut meanwhile stays cut, whatever else is taken back. */
+    public MyShop withKnivesOf(MyShop later) {
+        return new MyShop(films, cutters, presses, printer, prices, forces, later.knives, notes);
+    }
+
     public MyShop withKnife(String cutterId, double mm) {
         Map<String, Double> all = new LinkedHashMap<>(knives);
         all.put(cutterId, mm);

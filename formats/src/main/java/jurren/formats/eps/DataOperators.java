@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 
 /** Lists, strings, dictionaries, and what kind a value is. */
@@ -348,7 +347,7 @@ final class DataOperators {
             case PsName _ -> "nametype";
             case PsString _ -> "stringtype";
             case PsArray _ -> "arraytype";
-            case PsDict d -> d.has("FID") ? "dicttype" : "dicttype";
+            case PsDict _ -> "dicttype";
             case PsFile _ -> "filetype";
             case Machine.Operator _ -> "operatortype";
             default -> o == Machine.MARK ? "marktype" : o == Machine.NULL ? "nulltype" : "savetype";
@@ -385,14 +384,11 @@ final class DataOperators {
         m.systemDict().put("product", PsString.of("drawing reader"));
         m.systemDict().put("revision", 1);
         m.systemDict().put("serialnumber", 0);
-        for (Map.Entry<String, Object> still : Map.<String, Object>of("realtime", 0, "usertime", 0, "vmreclaim", "", "setvmthreshold", "").entrySet()) {
-            m.add(still.getKey(), () -> {
-                if (still.getValue() instanceof Integer i) {
-                    m.push(i);
-                } else {
-                    m.pop();
-                }
-            });
+        for (String clock : List.of("realtime", "usertime")) {
+            m.add(clock, () -> m.push(0));
+        }
+        for (String memory : List.of("vmreclaim", "setvmthreshold")) {
+            m.add(memory, m::pop);
         }
         m.add("vmstatus", () -> {
             m.push(0);

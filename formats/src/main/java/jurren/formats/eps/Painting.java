@@ -389,8 +389,8 @@ final class Painting {
             }
             now = kept;
         });
-        m.add("image", () -> image(1));
-        m.add("imagemask", () -> image(1));
+        m.add("image", this::image);
+        m.add("imagemask", this::image);
         m.add("colorimage", () -> {
             int components = m.integer();
             boolean several = m.truth();
@@ -482,7 +482,7 @@ final class Painting {
     }
 
     /** Pictures are left out, but what they are made of must be read past. */
-    private void image(int components) throws PostScriptException {
+    private void image() throws PostScriptException {
         if (m.peek(0) instanceof PsDict) {
             PsDict d = m.dict();
             Object source = d.get("DataSource");
@@ -496,7 +496,7 @@ final class Painting {
         m.array();
         Object bits = m.pop();
         double[] n = m.numbers(2);
-        skip(new Object[] {source}, n[0], n[1], (bits instanceof Number b ? b.doubleValue() : 1) * components);
+        skip(new Object[] {source}, n[0], n[1], bits instanceof Number b ? b.doubleValue() : 1);
     }
 
     private void skip(Object[] sources, double width, double height, double bitsAPixel) throws PostScriptException {
