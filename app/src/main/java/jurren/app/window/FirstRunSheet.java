@@ -1,9 +1,7 @@
 package jurren.app.window;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -34,8 +32,6 @@ import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
 import jurren.core.material.FilmColour;
 import jurren.core.material.Material;
-import jurren.core.material.Process;
-import jurren.core.way.known.Ways;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.jobfile.JobDocument;
 
@@ -128,16 +124,8 @@ final class FirstRunSheet {
     private void choose(Blank b) {
         thing = b;
         thingColour = b.colours().getFirst();
-        Optional<Material> best = WhatHolds.best(session.shop().materials(), b.madeOf(), thingColour, b.reference().faces().getFirst());
-        // the best, then one of each way, then what else holds
-        Map<Process, List<Material>> byWay = new LinkedHashMap<>();
-        session.shop().materials().stream().filter(m -> verdict(m).answer() != Verdict.Answer.DOES_NOT_HOLD && !Ways.of(m).isForLater())
-                .forEach(m -> byWay.computeIfAbsent(m.process(), _ -> new ArrayList<>()).add(m));
-        List<Material> offered = new ArrayList<>(best.stream().toList());
-        for (int i = 0; offered.size() < MOST_FILMS && i < session.shop().materials().size(); i++) {
-            int at = i;
-            byWay.values().stream().filter(of -> at < of.size()).map(of -> of.get(at)).filter(m -> !offered.contains(m) && offered.size() < MOST_FILMS).forEach(offered::add);
-        }
+        film = null;
+        List<Material> offered = WhatHolds.toBeginWith(session.shop().materials(), b.madeOf(), thingColour, b.reference().faces().getFirst(), MOST_FILMS);
         filmGroup.getToggles().clear();
         List<Node> buttons = new ArrayList<>();
         offered.forEach(m -> buttons.add(toggle("first-film-" + m.id(), m.name(), filmGroup, () -> choose(m))));

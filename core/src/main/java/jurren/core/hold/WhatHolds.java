@@ -10,8 +10,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.OptionalDouble;
 
 /** Asks the rules in their order; the first that applies answers. */
@@ -57,5 +59,21 @@ public final class WhatHolds {
         return materials.stream().filter(m -> !Ways.of(m).isTakenOffAgain())
                 .filter(m -> of(m, madeOf, colour, face).answer() != Verdict.Answer.DOES_NOT_HOLD)
                 .min(Comparator.comparing((Material m) -> of(m, madeOf, colour, face).answer()));
+    }
+
+    /** What somebody who is new may begin with: the best, then one of each process in turn, of what holds and needs no more than a film and a press. */
+    public static List<Material> toBeginWith(List<Material> materials, MadeOf madeOf, BlankColour colour, Face face, int most) {
+        Map<Process, List<Material>> byProcess = new EnumMap<>(Process.class);
+        materials.stream().filter(m -> !Ways.of(m).isForLater() && of(m, madeOf, colour, face).answer() != Verdict.Answer.DOES_NOT_HOLD)
+                .forEach(m -> byProcess.computeIfAbsent(m.process(), _ -> new ArrayList<>()).add(m));
+        Set<Material> offered = new LinkedHashSet<>(best(materials, madeOf, colour, face).filter(m -> !Ways.of(m).isForLater()).stream().toList());
+        for (int i = 0; i < materials.size(); i++) {
+            for (List<Material> of : byProcess.values()) {
+                if (i < of.size()) {
+                    offered.add(of.get(i));
+                }
+            }
+        }
+        return offered.stream().limit(most).toList();
     }
 }

@@ -115,10 +115,6 @@ final class Machine {
         return systemDict;
     }
 
-    PsDict userDict() {
-        return userDict;
-    }
-
     /** Runs a whole program; what it does not catch itself is told. */
     void run(PsFile program) throws PostScriptException {
         try {

@@ -19,7 +19,6 @@ final class PsFile {
 
     private final Source source;
     private int ahead = NONE;
-    private int secondAhead = NONE;
     private boolean closed;
 
     PsFile(Source source) {
@@ -51,8 +50,7 @@ final class PsFile {
         }
         if (ahead != NONE) {
             int b = ahead;
-            ahead = secondAhead;
-            secondAhead = NONE;
+            ahead = NONE;
             return b;
         }
         return source.next();
@@ -63,11 +61,6 @@ final class PsFile {
             ahead = closed ? END : source.next();
         }
         return ahead;
-    }
-
-    void back(int b) {
-        secondAhead = ahead;
-        ahead = b;
     }
 
     void close() {
