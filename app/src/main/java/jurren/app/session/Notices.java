@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What a person is told at the top of the bench, the latest last. Troubles stay until they are put away, each once
+ * What a person is told at the foot of the bench, the latest last. Troubles stay until they are put away, each once
  * however often it comes; of remarks there is only the latest.
  */
 public final class Notices {

@@ -13,7 +13,7 @@ import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 
-/** What is said, the latest on top, at most three at once; each is put away by itself. */
+/** What is said, over the foot of the bench, the latest on top, at most three at once; each is put away by itself. */
 final class NoticeBar {
     private static final int MOST = 3;
 
@@ -24,6 +24,8 @@ final class NoticeBar {
     NoticeBar(Session session) {
         this.session = session;
         node.setId("notices");
+        node.getStyleClass().add("notices");
+        node.setPickOnBounds(false);
         node.setManaged(false);
     }
 

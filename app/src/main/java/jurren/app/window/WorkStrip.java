@@ -49,8 +49,8 @@ final class WorkStrip {
         cutting.getStyleClass().add("work-row");
         cutting.setId("cutting");
         node.setId("work");
-        node.setManaged(false);
-        node.setVisible(false);
+        show(node, false);
+        show(cutting, false);
         looks.setCycleCount(Animation.INDEFINITE);
         session.desk().watch(watcher);
         cutter.watch(watcher);
@@ -63,8 +63,19 @@ final class WorkStrip {
         return bar;
     }
 
+    /** Laid over the bench: it comes and goes by itself. */
     Node node() {
         return node;
+    }
+
+    /** With room of its own: it stays for as long as the machine cuts. */
+    Node cutting() {
+        return cutting;
+    }
+
+    private static void show(Node node, boolean isShown) {
+        node.setVisible(isShown);
+        node.setManaged(isShown);
     }
 
     private void begin() {
@@ -72,7 +83,7 @@ final class WorkStrip {
             looks.play();
         }
         boolean allDone = !shown.isEmpty() && session.desk().isIdle();
-        if (allDone || cutter.isBusy() != node.getChildren().contains(cutting)) {
+        if (allDone || cutter.isBusy() != cutting.isVisible()) {
             update();
         }
     }
@@ -96,16 +107,13 @@ final class WorkStrip {
     void update() {
         List<Errand> slow = session.desk().slow();
         boolean busy = cutter.isBusy();
-        if (!slow.equals(shown) || busy != node.getChildren().contains(cutting)) {
+        show(cutting, busy);
+        if (!slow.equals(shown)) {
             shown = slow;
             fillers.clear();
             List<Node> rows = new ArrayList<>(slow.stream().map(this::row).toList());
-            if (busy) {
-                rows.add(cutting);
-            }
             Controls.refill(node, rows);
-            node.setVisible(!rows.isEmpty());
-            node.setManaged(!rows.isEmpty());
+            show(node, !rows.isEmpty());
         }
         fillers.forEach(Runnable::run);
         if (busy) {

@@ -94,17 +94,18 @@ final class Hands {
         return this;
     }
 
-    /** Looked at and pressed in one turn, so that nothing moves in between; false, and not pressed, when it does not hold. */
-    boolean pressIf(BooleanSupplier holds, MouseButton button) {
-        boolean pressed = on(() -> {
+    /** Looked at, pressed and released in one turn, so that nothing moves in between; false, and not clicked, when it does not hold. */
+    boolean clickIf(BooleanSupplier holds, MouseButton button) {
+        boolean clicked = on(() -> {
             if (holds.getAsBoolean()) {
                 robot.mousePress(button);
+                robot.mouseRelease(button);
                 return true;
             }
             return false;
         });
         turn();
-        return pressed;
+        return clicked;
     }
 
     Hands release(MouseButton button) {
@@ -117,7 +118,8 @@ final class Hands {
     }
 
     Hands clickOn(MouseButton button) {
-        return press(button).release(button);
+        clickIf(() -> true, button);
+        return this;
     }
 
     Hands clickOn(Point2D p) {
@@ -130,11 +132,28 @@ final class Hands {
 
     /** By {@code #id}, or by what it says; in any window, a menu's too. */
     Hands clickOn(String query) {
-        return clickOn(middle(found(query)));
+        return clickOn(query, MouseButton.PRIMARY);
     }
 
+    /** A menu that has only just come up is not laid out yet: what moved since it was looked for is looked for again. */
     Hands clickOn(String query, MouseButton button) {
-        return moveTo(middle(found(query))).clickOn(button);
+        Node n;
+        Point2D at;
+        do {
+            n = found(query);
+            frame(window(n));
+            at = middle(n);
+            moveTo(at);
+        } while (!isStill(n, at, button));
+        return this;
+    }
+
+    private boolean isStill(Node n, Point2D at, MouseButton button) {
+        return clickIf(() -> n.getScene() != null && n.localToScreen(n.getBoundsInLocal()) != null && middle(n).distance(at) < 1, button);
+    }
+
+    private static Window window(Node n) {
+        return on(() -> n.getScene().getWindow());
     }
 
     private static Point2D middle(Node n) {

@@ -194,11 +194,6 @@ class PictureStoryTest extends WindowTest {
         settle();
         click("arrange-letters");
         settle();
-        // a notice may have moved the button away from under the hand
-        if (on(() -> session.line().motif(two).orElseThrow().treatments().isEmpty())) {
-            click("arrange-letters");
-            settle();
-        }
         List<Motif> motifs = on(() -> session.line().motifs());
         assertThat(motifs).extracting(Motif::id).as("right above the word").containsSubsequence(word, one, two);
         assertThat(on(() -> session.line().motif(two).orElseThrow()).treatments()).containsExactly(new KeepInPart(word, 2, 0));

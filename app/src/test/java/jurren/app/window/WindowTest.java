@@ -216,14 +216,13 @@ abstract class WindowTest {
             }
             at = middle;
             robot.moveTo(at);
-        } while (!pressed(id, at));
-        robot.release(MouseButton.PRIMARY);
+        } while (!clicked(id, at));
         Hands.turn();
     }
 
-    /** Notices come and go: what moved since it was looked for is looked for again. */
-    private boolean pressed(String id, Point2D at) {
-        return robot.pressIf(() -> middle(id).distance(at) < 1, MouseButton.PRIMARY);
+    /** What is worked out may move what is clicked: what moved since it was looked for is looked for again. */
+    private boolean clicked(String id, Point2D at) {
+        return robot.clickIf(() -> middle(id).distance(at) < 1, MouseButton.PRIMARY);
     }
 
     /** What is worked out may move what is clicked; what runs for long is not waited for. */
