@@ -1,16 +1,20 @@
 package jurren.app.cutter;
 
 import jurren.core.cut.CutRun;
+import jurren.core.cut.PrintMarks;
 import jurren.core.geometry.Point;
 import jurren.core.load.Reach;
 import jurren.formats.files.SafeFiles;
 import jurren.formats.hpgl.HpglWriter;
+import jurren.standins.cutter.Bed;
 import jurren.standins.cutter.CutterLine;
+import jurren.standins.cutter.Fed;
 import jurren.standins.cutter.MachineLine;
 import jurren.standins.cutter.CutterStatus;
 import jurren.standins.cutter.Fault;
 import jurren.standins.cutter.StandInCutter;
 import java.io.IOException;
+import java.net.InetAddress;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -28,7 +32,7 @@ import javafx.application.Platform;
 public final class CutTalk implements AutoCloseable {
     /** How a cut stands. */
     public enum State {
-        IDLE, EDGE, SENT, CUTTING, PAUSED, LID_OPEN, LINE_LOST, STOPPED, DONE;
+        IDLE, EDGE, LOOKING, MOVING, SENT, CUTTING, PAUSED, LID_OPEN, LINE_LOST, STOPPED, DONE;
 
         public boolean canGoOn() {
             return this == PAUSED || this == LID_OPEN || this == LINE_LOST || this == STOPPED;
@@ -52,6 +56,9 @@ public final class CutTalk implements AutoCloseable {
     private int finished;
     private Point head = Point.ORIGIN;
     private Optional<String> trouble = Optional.empty();
+    private Fed.Care care = Fed.Care.USUAL;
+    private Asking mover;
+    private volatile Asking asker;
 
     public State state() {
         return state;
@@ -123,6 +130,105 @@ public final class CutTalk implements AutoCloseable {
         wanted(() -> standIn().failAfter(paths, fault));
     }
 
+    /** How carefully film is put into the stand-in from now on. */
+    public void feedWith(Fed.Care how) {
+        care = how;
+    }
+
+    public Fed.Care care() {
+        return care;
+    }
+
+    private Fed fed(CutRun ofRun) {
+        return care.put(Bed.of(ofRun.cutter(), ofRun.load()), PrintMarks.of(ofRun.load()));
+    }
+
+    /** Where the marks of a printed sheet really are in the stand-in: what one sees who stands before it. */
+    public List<Point> marksInSight(CutRun ofRun) {
+        return ofRun.cutter().reach().kind() == Reach.Kind.STAND_IN ? fed(ofRun).marks() : List.of();
+    }
+
+    /** Asks the cutter what it finds out by itself; told on the window's thread, unless something else was begun since. */
+    public void look(CutRun ofRun, Consumer<Asked> then) {
+        int own = begin(ofRun, State.LOOKING);
+        wanted(() -> {
+            hangUp();
+            try (Asking asking = new Asking(wire(ofRun), ofRun)) {
+                asker = asking;
+                Asked asked = asking.all();
+                Platform.runLater(() -> looked(own, asked, then));
+            } catch (InterruptedException _) {
+                Thread.currentThread().interrupt();
+            }
+        });
+        tell();
+    }
+
+    private void looked(int ofTalk, Asked asked, Consumer<Asked> then) {
+        if (ofTalk == talk && state == State.LOOKING) {
+            state = State.IDLE;
+            then.accept(asked);
+            tell();
+        }
+    }
+
+    /** What it found until then is of no use. */
+    public void stopLooking() {
+        if (state == State.LOOKING) {
+            state = State.IDLE;
+            talk++;
+            Asking now = asker;
+            if (now != null) {
+                Thread.ofVirtual().start(now::hangUp);
+            }
+            tell();
+        }
+    }
+
+    private int begin(CutRun ofRun, State now) {
+        run = ofRun;
+        finished = 0;
+        before = 0;
+        state = now;
+        trouble = Optional.empty();
+        return ++talk;
+    }
+
+    /** Where questions to it go; the stand-in answers at a port of its own. */
+    private Reach wire(CutRun ofRun) throws IOException {
+        if (ofRun.cutter().reach().kind() != Reach.Kind.STAND_IN) {
+            return ofRun.cutter().reach();
+        }
+        standIn().feed(fed(ofRun));
+        return new Reach(Reach.Kind.PORT, InetAddress.getLoopbackAddress().getHostAddress() + ":" + standIn().port());
+    }
+
+    /** The head goes with the knife up to a place of the load, and stays there. */
+    public void moveHead(CutRun ofRun, Point to) {
+        if (state != State.MOVING) {
+            begin(ofRun, State.MOVING);
+        }
+        head = to;
+        wanted(() -> {
+            if (mover == null) {
+                hangUp();
+                mover = new Asking(wire(ofRun), ofRun);
+            }
+            mover.moveTo(to);
+        });
+        tell();
+    }
+
+    /** Nobody moves the head any more. */
+    public void leaveHead() {
+        if (state == State.MOVING) {
+            state = State.IDLE;
+            talk++;
+            wanted(this::hangUp);
+            tell();
+        }
+    }
+
     public void start(CutRun newRun) {
         run = newRun;
         began = Instant.now();
@@ -143,11 +249,12 @@ public final class CutTalk implements AutoCloseable {
             hangUp();
             switch (now.cutter().reach().kind()) {
                 case STAND_IN -> {
+                    standIn().feed(fed(now));
                     CutterLine near = new CutterLine(standIn().port(), told);
                     line = near;
                     near.send(HpglWriter.write(now, from));
                 }
-                case PORT -> line = new PortLine(now.cutter().reach(), HpglWriter.parts(now, from), i -> now.seconds(from + i), i -> now.paths().get(from + i).start(), told);
+                case PORT, SERIAL -> line = new WireLine(now.cutter().reach(), HpglWriter.parts(now, from), i -> now.seconds(from + i), i -> now.paths().get(from + i).start(), told);
                 case FOLDER -> {
                     SafeFiles.write(Path.of(now.cutter().reach().where()).resolve("load-" + now.load().order() + "-" + now.mark().substring(0, MARK_CHARACTERS) + ".plt"),
                             HpglWriter.write(now, from));
@@ -172,19 +279,15 @@ public final class CutTalk implements AutoCloseable {
 
     /** With the knife up once round where a load will be. */
     public void goRound(CutRun ofRun) {
-        run = ofRun;
-        finished = 0;
-        before = 0;
-        state = State.EDGE;
-        trouble = Optional.empty();
+        int own = begin(ofRun, State.EDGE);
         byte[] bytes = HpglWriter.edge(ofRun);
-        int own = ++talk;
         wanted(() -> {
             hangUp();
             Consumer<CutterStatus> told = status -> Platform.runLater(() -> wentRound(own, status));
-            if (ofRun.cutter().reach().kind() == Reach.Kind.PORT) {
-                line = new PortLine(ofRun.cutter().reach(), new HpglWriter.Parts(bytes, List.of(), new byte[0]), _ -> 0, _ -> Point.ORIGIN, told);
+            if (ofRun.cutter().reach().isWire()) {
+                line = new WireLine(ofRun.cutter().reach(), new HpglWriter.Parts(bytes, List.of(), new byte[0]), _ -> 0, _ -> Point.ORIGIN, told);
             } else {
+                standIn().feed(fed(ofRun));
                 CutterLine near = new CutterLine(standIn().port(), told);
                 line = near;
                 near.send(bytes);
@@ -282,7 +385,8 @@ public final class CutTalk implements AutoCloseable {
             } catch (IOException e) {
                 Platform.runLater(() -> {
                     trouble = Optional.ofNullable(e.getMessage());
-                    state = State.LINE_LOST;
+                    // a question that got no answer leaves nothing to go on with
+                    state = state == State.LOOKING || state == State.MOVING || state == State.EDGE || state == State.IDLE ? State.IDLE : State.LINE_LOST;
                     tell();
                 });
             }
@@ -293,6 +397,10 @@ public final class CutTalk implements AutoCloseable {
         if (line != null) {
             line.close();
             line = null;
+        }
+        if (mover != null) {
+            mover.close();
+            mover = null;
         }
     }
 

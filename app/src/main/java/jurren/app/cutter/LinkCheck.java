@@ -1,6 +1,7 @@
 package jurren.app.cutter;
 
 import java.io.IOException;
+import java.util.List;
 import jurren.core.load.Reach;
 
 /** Finds out by trying whether a cutter is there. */
@@ -10,6 +11,11 @@ public final class LinkCheck {
 
     /** What it says it is; empty when something listens and says nothing, as most cutters do. */
     public static String ask(Reach reach) throws IOException {
-        return PortLine.ask(reach);
+        return WireLine.ask(reach);
+    }
+
+    /** The serial ports that this computer knows. */
+    public static List<String> serialPorts() {
+        return SerialWire.ports();
     }
 }

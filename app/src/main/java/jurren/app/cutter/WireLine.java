@@ -2,10 +2,9 @@ package jurren.app.cutter;
 
 import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.OutputStream;
-import java.net.InetSocketAddress;
-import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
@@ -19,18 +18,19 @@ import jurren.standins.cutter.CutterStatus;
 import jurren.standins.cutter.MachineLine;
 
 /**
- * A cutter at a raw network port. Paths are sent one by one, each with the question where the knife is ({@code OA}): when
+ * A cutter at the end of a wire, at a network port or a serial one. Paths are sent one by one, each with the question where the knife is ({@code OA}): when
  * that is answered the path is cut. A machine that answers nothing is given the time a path takes. So a pause or a stop
  * takes effect after the path under the knife, and after a lost line nothing that was answered is cut again.
  */
-final class PortLine implements MachineLine {
-    private static final int CONNECT_MS = 4_000;
+final class WireLine implements MachineLine {
+    private static final int ASK_MS = 2_000;
+    private static final int LONGEST_ANSWER = 80;
     /** A path may take so much longer than was worked out before the line counts as silent. */
     private static final double PATIENCE_TIMES = 3;
     private static final double PATIENCE_S = 4;
     private static final byte[] WHERE = "OA;\n".getBytes(StandardCharsets.US_ASCII);
 
-    private final Socket socket;
+    private final Wire wire;
     private final HpglWriter.Parts parts;
     private final IntToDoubleFunction seconds;
     private final IntFunction<Point> ends;
@@ -49,8 +49,8 @@ final class PortLine implements MachineLine {
      * @param ends    where the knife is after each
      * @param told    every finished path; {@code null} once when the line is lost
      */
-    PortLine(Reach reach, HpglWriter.Parts parts, IntToDoubleFunction seconds, IntFunction<Point> ends, Consumer<CutterStatus> told) throws IOException {
-        this.socket = connected(reach);
+    WireLine(Reach reach, HpglWriter.Parts parts, IntToDoubleFunction seconds, IntFunction<Point> ends, Consumer<CutterStatus> told) throws IOException {
+        this.wire = Wire.to(reach);
         this.parts = parts;
         this.seconds = seconds;
         this.ends = ends;
@@ -59,36 +59,35 @@ final class PortLine implements MachineLine {
         Thread.ofPlatform().daemon().name("cutter sender").start(this::cut);
     }
 
-    private static Socket connected(Reach reach) throws IOException {
-        Socket s = new Socket();
-        try {
-            s.connect(new InetSocketAddress(reach.host(), reach.port()), CONNECT_MS);
-            s.setTcpNoDelay(true);
-            return s;
-        } catch (IOException e) {
-            s.close();
-            throw e;
+    /** What something at the end of a wire says when it is asked what it is; empty when it says nothing. */
+    static String ask(Reach reach) throws IOException {
+        try (Wire w = Wire.to(reach)) {
+            w.out().write("OI;\n".getBytes(StandardCharsets.US_ASCII));
+            w.out().flush();
+            StringBuffer heard = new StringBuffer();
+            Thread ear = Thread.ofPlatform().daemon().name("cutter check").start(() -> hear(w, heard));
+            ear.join(ASK_MS);
+            return heard.toString().replaceAll("[^\\x20-\\x7e]+", " ").strip();
+        } catch (InterruptedException _) {
+            Thread.currentThread().interrupt();
+            return "";
         }
     }
 
-    /** What something at an address says when it is asked what it is; empty when it says nothing. */
-    static String ask(Reach reach) throws IOException {
-        try (Socket s = connected(reach)) {
-            s.setSoTimeout(CONNECT_MS / 2);
-            s.getOutputStream().write("OI;\n".getBytes(StandardCharsets.US_ASCII));
-            s.getOutputStream().flush();
-            byte[] some = new byte[80];
-            try {
-                int n = s.getInputStream().read(some);
-                return n <= 0 ? "" : new String(some, 0, n, StandardCharsets.US_ASCII).replaceAll("[^\\x20-\\x7e]+", " ").strip();
-            } catch (java.net.SocketTimeoutException _) {
-                return "";
+    /** One line, or as much of it as comes. */
+    private static void hear(Wire w, StringBuffer heard) {
+        try {
+            InputStream in = w.in();
+            for (int b = in.read(); b >= 0 && b != '\n' && heard.length() < LONGEST_ANSWER; b = in.read()) {
+                heard.append((char) b);
             }
+        } catch (IOException _) {
+            // what was heard until then was all
         }
     }
 
     private void listen() {
-        try (BufferedReader in = new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.US_ASCII))) {
+        try (BufferedReader in = new BufferedReader(new InputStreamReader(wire.in(), StandardCharsets.US_ASCII))) {
             for (String line = in.readLine(); line != null; line = in.readLine()) {
                 answers.add(line);
             }
@@ -105,7 +104,7 @@ final class PortLine implements MachineLine {
     private void cut() {
         int done = 0;
         try {
-            OutputStream out = socket.getOutputStream();
+            OutputStream out = wire.out();
             out.write(parts.setup());
             for (int i = 0; i < parts.strokes().size(); i++) {
                 if (!mayGoOn(done)) {
@@ -187,6 +186,6 @@ final class PortLine implements MachineLine {
     @Override
     public void close() throws IOException {
         set(false, true);
-        socket.close();
+        wire.close();
     }
 }

@@ -8,6 +8,7 @@ import jurren.core.geometry.Point;
 import jurren.core.load.Head;
 import jurren.core.plan.Plan;
 import jurren.core.stop.Stop;
+import jurren.standins.cutter.Bed;
 import jurren.standins.cutter.HpglInterpreter;
 import jurren.standins.cutter.TrailingKnife;
 import jurren.formats.plan.PlanJson;
@@ -33,7 +34,8 @@ public final class DryRunner {
         List<CutSheet> sheets = new ArrayList<>();
         for (byte[] file : cutFiles.values()) {
             Stop.lookHere();
-            sheets.add(new CutSheet(sheets.size() + 1, cuts(plan.runs().get(sheets.size()), HpglInterpreter.strokes(file))));
+            CutRun run = plan.runs().get(sheets.size());
+            sheets.add(new CutSheet(sheets.size() + 1, cuts(run, HpglInterpreter.strokes(file, Bed.of(run.cutter(), run.load())))));
         }
         Stop stop = Stop.here();
         List<byte[]> files = List.copyOf(printFiles.values());

@@ -31,11 +31,15 @@ import jurren.core.load.Cutter;
 import jurren.core.load.Head;
 import jurren.core.load.Printer;
 import jurren.core.load.Reach;
+import jurren.core.load.Senses;
+import jurren.core.load.SerialSettings;
+import jurren.core.load.Speech;
 import jurren.formats.words.Words;
 
 /** The cutters, presses and the printer that are really there. */
 final class MachinesPage implements ShopPage {
     private static final double CARD = 280;
+    private static final List<Double> UNITS_MM = List.of(0.01, Speech.USUAL_UNIT_MM, 0.0254, 0.05, 0.1);
 
     private final Session session;
     private final Consumer<ShopDesk.State> then;
@@ -98,18 +102,12 @@ final class MachinesPage implements ShopPage {
         rows.add(inUse ? Controls.label(Texts.of("machines.in-use"), "means") : Controls.button(id + "-use", Texts.of("machines.use"), () -> use(c)));
         Figures.CUTTER.forEach(f -> rows.add(fields.row(id, f, () -> c, shipped, this::put)));
         rows.addAll(reach(id, c));
-        CheckBox swings = new CheckBox(Texts.of("machines.swings"));
-        swings.setId(id + "-swings");
-        swings.setWrapText(true);
-        swings.setSelected(c.head().swings());
-        swings.setOnAction(_ -> put(c.withHead(new Head(c.head().leastGf(), c.head().mostGf(), c.head().offsetMm(), swings.isSelected(), c.head().takesForce()))));
-        CheckBox force = new CheckBox(Texts.of("machines.takes-force"));
-        force.setId(id + "-takes-force");
-        force.setWrapText(true);
-        force.setSelected(c.head().takesForce());
-        force.setOnAction(_ -> put(c.withHead(new Head(c.head().leastGf(), c.head().mostGf(), c.head().offsetMm(), c.head().swings(), force.isSelected()))));
-        rows.add(swings);
-        rows.add(force);
+        rows.addAll(speech(id, c));
+        rows.add(tick(id + "-finds-marks", "machines.finds-marks", c.senses().marks(), on -> put(c.withSenses(new Senses(on, c.senses().width())))));
+        rows.add(tick(id + "-tells-width", "machines.tells-width", c.senses().width(), on -> put(c.withSenses(new Senses(c.senses().marks(), on)))));
+        Head h = c.head();
+        rows.add(tick(id + "-swings", "machines.swings", h.swings(), on -> put(c.withHead(new Head(h.leastGf(), h.mostGf(), h.offsetMm(), on, h.takesForce())))));
+        rows.add(tick(id + "-takes-force", "machines.takes-force", h.takesForce(), on -> put(c.withHead(new Head(h.leastGf(), h.mostGf(), h.offsetMm(), h.swings(), on)))));
         double went = state.mine().knifeMm(c.id());
         HBox knife = new HBox(6, Controls.figure(went == 0 ? Texts.of("machines.knife-new") : Texts.of("machines.knife-went", session.unit().far(went))));
         knife.setAlignment(Pos.CENTER_RIGHT);
@@ -121,6 +119,31 @@ final class MachinesPage implements ShopPage {
         rows.add(Controls.flow(Controls.button(id + "-another", Texts.of("machines.another"), () -> change(s -> s.withCutters(with(s.cutters(), another(s, c))),
                 "machines.added", c.name())), away(id, state.mine().cutters().size() > 1, () -> change(s -> s.withCutters(without(s.cutters(), x -> x.id().equals(c.id()))), "machines.gone", c.name()))));
         return card(rows);
+    }
+
+    private static Node tick(String id, String key, boolean on, Consumer<Boolean> then) {
+        CheckBox box = new CheckBox(Texts.of(key));
+        box.setId(id);
+        box.setWrapText(true);
+        box.setSelected(on);
+        box.setOnAction(_ -> then.accept(box.isSelected()));
+        return box;
+    }
+
+    /** How it wants its files told. */
+    private List<Node> speech(String id, Cutter c) {
+        Speech now = c.speech();
+        Controls.Choice<Speech.Start> start = new Controls.Choice<>(id + "-start", Texts.of("machines.speech"), List.of(Speech.Start.values()),
+                v -> Texts.of("machines.start." + v), v -> put(c.withSpeech(new Speech(v, now.unitMm(), now.ending()))));
+        start.show(now.start());
+        List<Double> counts = UNITS_MM.contains(now.unitMm()) ? UNITS_MM : with(UNITS_MM, now.unitMm());
+        Controls.Choice<Double> unit = new Controls.Choice<>(id + "-unit", Texts.of("machines.unit"), counts, mm -> Texts.of("machines.unit-of", mm),
+                v -> put(c.withSpeech(new Speech(now.start(), v, now.ending()))));
+        unit.show(now.unitMm());
+        Controls.Choice<Speech.Ending> ending = new Controls.Choice<>(id + "-ending", Texts.of("machines.ending"), List.of(Speech.Ending.values()),
+                v -> Texts.of("machines.ending." + v), v -> put(c.withSpeech(new Speech(now.start(), now.unitMm(), v))));
+        ending.show(now.ending());
+        return List.of(Controls.row(Texts.of("machines.speech"), start), Controls.row(Texts.of("machines.unit"), unit), Controls.row(Texts.of("machines.ending"), ending));
     }
 
     /** How files get to it; the way counts once it says where. */
@@ -140,13 +163,38 @@ final class MachinesPage implements ShopPage {
         if (kind != Reach.Kind.STAND_IN) {
             Label says = Controls.label(Texts.of(kind == c.reach().kind() ? "machines.reached" : "machines.where." + kind.name()), "hint");
             TextEntry where = new TextEntry(id + "-where", Texts.of("machines.where"), text -> where(c, kind, text.strip(), says));
-            where.show(kind == c.reach().kind() ? c.reach().where() : "");
+            where.show(kind != c.reach().kind() ? "" : kind == Reach.Kind.SERIAL ? c.reach().serial().port() : c.reach().where());
             where.setPromptText(Texts.of("machines.where.hint." + kind.name()));
             rows.add(where);
-            if (kind == Reach.Kind.PORT && c.reach().kind() == kind) {
+            if (kind == Reach.Kind.SERIAL) {
+                rows.addAll(serial(id, c, says));
+            }
+            if (c.reach().isWire() && c.reach().kind() == kind) {
                 rows.add(Controls.button(id + "-check", Texts.of("machines.check"), () -> check(c, says), "small"));
             }
             rows.add(says);
+        }
+        return rows;
+    }
+
+    /** The ports that are there, one touch each; speed and flow once there is a port. */
+    private List<Node> serial(String id, Cutter c, Label says) {
+        List<Node> rows = new ArrayList<>();
+        List<String> ports = LinkCheck.serialPorts();
+        if (!ports.isEmpty()) {
+            rows.add(Controls.flow(ports.stream().map(port -> Controls.button(id + "-port-" + port.replaceAll("[^A-Za-z0-9]+", ""), port,
+                    () -> where(c, Reach.Kind.SERIAL, port, says), "small")).toArray(Node[]::new)));
+        }
+        if (c.reach().kind() == Reach.Kind.SERIAL) {
+            SerialSettings now = c.reach().serial();
+            Controls.Choice<Integer> speed = new Controls.Choice<>(id + "-speed", Texts.of("machines.serial-speed"), SerialSettings.SPEEDS, String::valueOf,
+                    v -> put(c.withReach(new Reach(Reach.Kind.SERIAL, new SerialSettings(now.port(), v, now.flow()).text()))));
+            speed.show(now.bitsPerS());
+            Controls.Choice<SerialSettings.Flow> flow = new Controls.Choice<>(id + "-flow", Texts.of("machines.serial-flow"), List.of(SerialSettings.Flow.values()),
+                    f -> Texts.of("machines.serial-flow." + f.name()), f -> put(c.withReach(new Reach(Reach.Kind.SERIAL, new SerialSettings(now.port(), now.bitsPerS(), f).text()))));
+            flow.show(now.flow());
+            rows.add(Controls.row(Texts.of("machines.serial-speed"), speed));
+            rows.add(Controls.row(Texts.of("machines.serial-flow"), flow));
         }
         return rows;
     }

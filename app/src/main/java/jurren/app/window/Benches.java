@@ -7,6 +7,7 @@ import jurren.app.bench.art.ArtBench;
 import jurren.app.bench.art.ArtSection;
 import jurren.app.bench.blank.BlankBench;
 import jurren.app.bench.blank.BlankSection;
+import jurren.app.bench.cut.BeforeCut;
 import jurren.app.bench.cut.CutBench;
 import jurren.app.bench.cut.CutSection;
 import jurren.app.bench.finish.FinishBench;
@@ -15,7 +16,6 @@ import jurren.app.bench.layers.LayersBench;
 import jurren.app.bench.layers.LayersSection;
 import jurren.app.bench.loads.LoadsBench;
 import jurren.app.bench.loads.LoadsSection;
-import jurren.app.cutter.CutTalk;
 import jurren.app.session.Bench;
 import jurren.app.session.Session;
 import java.util.Set;
@@ -25,13 +25,13 @@ final class Benches {
     private Benches() {
     }
 
-    static List<BenchEntry> of(Session session, ArtActions art, CutTalk cutter) {
+    static List<BenchEntry> of(Session session, ArtActions art, BeforeCut before) {
         return List.of(
                 new BenchEntry(Bench.BLANK, () -> new BlankBench(session), new BlankSection(), BlankBench.MENDS),
                 new BenchEntry(Bench.ART, () -> new ArtBench(session, art), new ArtSection(), ArtBench.MENDS),
                 new BenchEntry(Bench.LAYERS, () -> new LayersBench(session), new LayersSection(), LayersBench.MENDS),
                 new BenchEntry(Bench.LOADS, () -> new LoadsBench(session), new LoadsSection(), LoadsBench.MENDS),
-                new BenchEntry(Bench.CUT, () -> new CutBench(session, cutter), new CutSection(), Set.of()),
+                new BenchEntry(Bench.CUT, () -> new CutBench(session, before), new CutSection(), Set.of()),
                 new BenchEntry(Bench.FINISH, () -> new FinishBench(session), new FinishSection(), FinishBench.MENDS));
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
@@ -24,6 +25,7 @@ import jurren.app.bench.BenchView;
 import jurren.app.bench.PlaceSwitch;
 import jurren.app.bench.art.ArtActions;
 import jurren.app.bench.blank.BlankBench;
+import jurren.app.bench.cut.BeforeCut;
 import jurren.app.bench.cut.CutBench;
 import jurren.app.cutter.CutTalk;
 import jurren.app.face.FaceCanvas;
@@ -73,7 +75,8 @@ public final class Shell {
     public Shell(Session session, FileQuestions files) {
         this.session = session;
         ArtActions art = new ArtActions(session);
-        this.entries = Benches.of(session, art, cutter);
+        BeforeCut before = new BeforeCut(session, cutter);
+        this.entries = Benches.of(session, art, before);
         this.ticket = new TicketView(session, entries);
         this.notices = new NoticeBar(session);
         this.work = new WorkStrip(session, cutter);
@@ -82,7 +85,7 @@ public final class Shell {
         this.zoom = new HBox(Controls.sign("zoom-out", "−", Texts.of("zoom.out"), () -> canvas().ifPresent(FaceCanvas::zoomOut)),
                 scale, Controls.sign("zoom-in", "+", Texts.of("zoom.in"), () -> canvas().ifPresent(FaceCanvas::zoomIn)));
         this.root = build();
-        this.actions = new WindowActions(session, files, sheets, art, cutter, root::getScene);
+        this.actions = new WindowActions(session, files, sheets, art, before, root::getScene);
         session.watch(watcher);
         update();
     }
@@ -98,8 +101,15 @@ public final class Shell {
         HBox header = new HBox(heading, places.node(), benchControls);
         header.getStyleClass().add("bench-header");
         heading.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
-        VBox right = new VBox(header, notices.node(), work.node(), place);
+        VBox bench = new VBox(header, place, work.cutting());
         VBox.setVgrow(place, Priority.ALWAYS);
+        // laid over the foot of the bench: what comes and goes by itself moves nothing under a hand
+        VBox told = new VBox(work.node(), notices.node());
+        told.getStyleClass().add("told");
+        told.setPickOnBounds(false);
+        told.setMaxHeight(javafx.scene.layout.Region.USE_PREF_SIZE);
+        StackPane right = new StackPane(bench, told);
+        StackPane.setAlignment(told, Pos.BOTTOM_CENTER);
         HBox.setHgrow(right, Priority.ALWAYS);
         main.getChildren().setAll(ticket.node(), right);
         main.getStyleClass().add("behind");

@@ -29,6 +29,8 @@ import jurren.app.theme.Texts;
 import jurren.app.theme.Typed;
 import jurren.core.art.Lettering;
 import jurren.core.blank.Blank;
+import jurren.app.bench.cut.BeforeCut;
+import jurren.app.bench.cut.HeadSheet;
 import jurren.app.bench.cut.TestCutSheet;
 import jurren.core.cut.CutRun;
 import jurren.core.job.NewJobs;
@@ -51,6 +53,7 @@ public final class WindowActions {
     private final Session session;
     private final FileQuestions files;
     private final Sheets sheets;
+    private final BeforeCut before;
     private final CutTalk cutter;
     private final Supplier<Scene> scene;
     private final DryRunSheet dryRun;
@@ -58,11 +61,12 @@ public final class WindowActions {
     private final ArtSheets art;
     private final MotifClipboard clipboard;
 
-    WindowActions(Session session, FileQuestions files, Sheets sheets, ArtActions artActions, CutTalk cutter, Supplier<Scene> scene) {
+    WindowActions(Session session, FileQuestions files, Sheets sheets, ArtActions artActions, BeforeCut before, Supplier<Scene> scene) {
         this.session = session;
         this.files = files;
         this.sheets = sheets;
-        this.cutter = cutter;
+        this.before = before;
+        this.cutter = before.talk();
         this.scene = scene;
         this.dryRun = new DryRunSheet(session, sheets);
         this.blanks = new BlankActions(session, files, sheets, session.shopFolder());
@@ -85,8 +89,9 @@ public final class WindowActions {
             case TRACE_AGAIN -> art.bringing().again(which);
             case SHELF -> new ShopSheet(session, sheets, files).open(ShopSheet.Page.SHELF);
             case SHOP -> new ShopSheet(session, sheets, files).open(ShopSheet.Page.FILMS);
-            case TEST_CUT -> withPlan(plan -> plan.runs().stream().filter(r -> String.valueOf(r.load().order()).equals(which)).findFirst()
-                    .ifPresent(r -> new TestCutSheet(session, cutter, sheets, r).open()));
+            case TEST_CUT -> withLoad(which, r -> new TestCutSheet(session, cutter, sheets, r).open());
+            case SHOW_MARKS -> withLoad(which, r -> HeadSheet.marks(session, cutter, sheets, r, found -> before.fits(r, found)));
+            case FILM_CORNER -> withLoad(which, r -> HeadSheet.corner(session, cutter, sheets, r, before.begins(), before::begin));
             case EXPORT -> art.export(fileName(""));
             case RUN -> withPlan(this::run);
             case PRINT -> withPlan(this::ticket);
@@ -101,6 +106,10 @@ public final class WindowActions {
             case UNDO -> undo();
             case REDO -> redo();
         }
+    }
+
+    private void withLoad(String order, Consumer<CutRun> then) {
+        withPlan(plan -> plan.runs().stream().filter(r -> String.valueOf(r.load().order()).equals(order)).findFirst().ifPresent(then));
     }
 
     /** What is being typed counts before anything is done with the whole. */

@@ -2,6 +2,7 @@ package jurren.app.cutter;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
@@ -12,7 +13,7 @@ import jurren.core.geometry.Point;
 import jurren.core.load.Reach;
 import jurren.standins.cutter.HpglInterpreter;
 
-/** A machine at a raw port as simple as can be: it cuts what it has read in full, and answers where it is when it is asked. */
+/** A machine as simple as can be, at a raw port or any other wire: it cuts what it has read in full, and answers where it is when it is asked. */
 public final class PlainMachine implements AutoCloseable {
     private final ServerSocket server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress());
     private final List<List<Point>> bed = new ArrayList<>();
@@ -38,35 +39,40 @@ public final class PlainMachine implements AutoCloseable {
 
     private void serve() {
         while (!server.isClosed()) {
-            try (Socket s = server.accept(); InputStream in = s.getInputStream()) {
-                HpglInterpreter reader = new HpglInterpreter();
-                StringBuilder command = new StringBuilder();
-                for (int b = in.read(); b >= 0; b = in.read()) {
-                    reader.take((byte) b);
-                    command.append((char) b);
-                    boolean asked = command.toString().endsWith("OA;");
-                    synchronized (bed) {
-                        reader.drain().stream().filter(HpglInterpreter.Action.Stroke.class::isInstance)
-                                .forEach(a -> bed.add(((HpglInterpreter.Action.Stroke) a).points()));
-                        if (asked && command.toString().contains("PD")) {
-                            // what the knife is in the middle of ends where the question is answered
-                            lift(reader);
-                        }
-                    }
-                    if (answers && (asked || command.toString().endsWith("OI;"))) {
-                        s.getOutputStream().write((asked ? "0,0,0\n" : "PLAIN MACHINE\n").getBytes(StandardCharsets.US_ASCII));
-                        s.getOutputStream().flush();
-                    }
-                    if (asked) {
-                        command.setLength(0);
-                    }
-                    if (left > 0 && --left == 0) {
-                        left = -1;
-                        break;
-                    }
-                }
+            try (Socket s = server.accept()) {
+                serve(s.getInputStream(), s.getOutputStream());
             } catch (IOException _) {
                 // the caller left, or the door is closed
+            }
+        }
+    }
+
+    /** Until it hears no more, or hangs up. */
+    void serve(InputStream in, OutputStream out) throws IOException {
+        HpglInterpreter reader = new HpglInterpreter();
+        StringBuilder command = new StringBuilder();
+        for (int b = in.read(); b >= 0; b = in.read()) {
+            reader.take((byte) b);
+            command.append((char) b);
+            boolean asked = command.toString().endsWith("OA;");
+            synchronized (bed) {
+                reader.drain().stream().filter(HpglInterpreter.Action.Stroke.class::isInstance)
+                        .forEach(a -> bed.add(((HpglInterpreter.Action.Stroke) a).points()));
+                if (asked && command.toString().contains("PD")) {
+                    // what the knife is in the middle of ends where the question is answered
+                    lift(reader);
+                }
+            }
+            if (answers && (asked || command.toString().endsWith("OI;"))) {
+                out.write((asked ? "0,0,0\n" : "PLAIN MACHINE\n").getBytes(StandardCharsets.US_ASCII));
+                out.flush();
+            }
+            if (asked) {
+                command.setLength(0);
+            }
+            if (left > 0 && --left == 0) {
+                left = -1;
+                break;
             }
         }
     }

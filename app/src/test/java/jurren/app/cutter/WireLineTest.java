@@ -25,20 +25,20 @@ import jurren.standins.cutter.HpglInterpreter;
 import org.junit.jupiter.api.Test;
 
 /** Whatever happens on the way to a machine, no path is cut twice and none is missing. */
-class PortLineTest {
+class WireLineTest {
     private static final int PATIENCE_S = 30;
     private static final Shop SHOP = BuiltInShop.read();
 
-    private static CutRun run(boolean wide) {
+    static CutRun run(boolean wide) {
         Material film = SHOP.material("smooth-film").orElseThrow();
         Cutter cutter = SHOP.cutters().get(wide ? 1 : 0);
         return TestCut.of(film, film.colours().getFirst().colour(), new Roll("r", film.id(), film.colours().getFirst().colour(), 305, 3000), cutter,
                 TestCut.forces(60, 90, 3, cutter));
     }
 
-    private static BlockingQueue<Optional<CutterStatus>> begin(Reach reach, CutRun run, int from, List<PortLine> opened) throws IOException {
+    private static BlockingQueue<Optional<CutterStatus>> begin(Reach reach, CutRun run, int from, List<WireLine> opened) throws IOException {
         BlockingQueue<Optional<CutterStatus>> heard = new LinkedBlockingQueue<>();
-        opened.add(new PortLine(reach, HpglWriter.parts(run, from), _ -> 0.01, i -> run.paths().get(from + i).start(), s -> heard.add(Optional.ofNullable(s))));
+        opened.add(new WireLine(reach, HpglWriter.parts(run, from), _ -> 0.01, i -> run.paths().get(from + i).start(), s -> heard.add(Optional.ofNullable(s))));
         return heard;
     }
 
@@ -47,7 +47,7 @@ class PortLineTest {
         int finished = 0;
         int lost = 0;
         while (true) {
-            List<PortLine> lines = new java.util.ArrayList<>();
+            List<WireLine> lines = new java.util.ArrayList<>();
             int before = finished;
             BlockingQueue<Optional<CutterStatus>> heard = begin(machine.reach(), run, before, lines);
             for (Optional<CutterStatus> s = heard.poll(PATIENCE_S, TimeUnit.SECONDS);; s = heard.poll(PATIENCE_S, TimeUnit.SECONDS)) {
@@ -109,7 +109,7 @@ class PortLineTest {
     void aPauseAndAStopTakeEffectAfterThePathUnderTheKnife() throws Exception {
         CutRun run = run(false);
         try (PlainMachine machine = new PlainMachine(true, -1)) {
-            List<PortLine> lines = new java.util.ArrayList<>();
+            List<WireLine> lines = new java.util.ArrayList<>();
             BlockingQueue<Optional<CutterStatus>> heard = begin(machine.reach(), run, 0, lines);
             lines.getFirst().pause();
             CutterStatus s = heard.poll(PATIENCE_S, TimeUnit.SECONDS).orElseThrow();
@@ -135,15 +135,15 @@ class PortLineTest {
     @Test
     void whatIsThereIsFoundOutByTrying() throws Exception {
         try (PlainMachine machine = new PlainMachine(true, -1)) {
-            assertThat(PortLine.ask(machine.reach())).isEqualTo("PLAIN MACHINE");
+            assertThat(WireLine.ask(machine.reach())).isEqualTo("PLAIN MACHINE");
         }
         try (PlainMachine machine = new PlainMachine(false, -1)) {
-            assertThat(PortLine.ask(machine.reach())).isEmpty();
+            assertThat(WireLine.ask(machine.reach())).isEmpty();
         }
         int free;
         try (ServerSocket s = new ServerSocket(0)) {
             free = s.getLocalPort();
         }
-        assertThatThrownBy(() -> PortLine.ask(new Reach(Reach.Kind.PORT, "127.0.0.1:" + free))).isInstanceOf(IOException.class);
+        assertThatThrownBy(() -> WireLine.ask(new Reach(Reach.Kind.PORT, "127.0.0.1:" + free))).isInstanceOf(IOException.class);
     }
 }

@@ -34,8 +34,7 @@ class TrailingKnifeRunTest {
     private static Cutter wide(boolean swings) {
         Cutter c = SHOP.cutters().get(1);
         Head h = c.head();
-        return new Cutter(c.id(), c.name(), c.widthMm(), c.rollerMm(), c.beforeMm(), c.afterMm(), c.travelMmS(), c.liftS(), c.cornerS(), c.overcutMm(),
-                new Head(h.leastGf(), h.mostGf(), h.offsetMm(), swings, true), c.reach());
+        return c.withHead(new Head(h.leastGf(), h.mostGf(), h.offsetMm(), swings, true));
     }
 
     @Test

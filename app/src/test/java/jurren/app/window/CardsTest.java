@@ -11,6 +11,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import jurren.app.bench.cut.BeforeCut;
 import jurren.app.bench.BenchView;
 import jurren.app.bench.art.ArtActions;
 import jurren.app.session.Bench;
@@ -241,7 +242,7 @@ class CardsTest extends WindowTest {
     void everyBenchHasItsPictureAndItsControls() {
         for (Bench bench : Bench.values()) {
             bench(bench);
-            BenchView view = on(() -> Benches.of(session, new ArtActions(session), window.shell().cutter()).get(bench.ordinal()).maker().get());
+            BenchView view = on(() -> Benches.of(session, new ArtActions(session), new BeforeCut(session, window.shell().cutter())).get(bench.ordinal()).maker().get());
             assertThat(on(view::zoomable)).as("%s", bench).isPresent();
             assertThat(on(() -> view.zoomable().map(Node::getAccessibleText))).isNotEqualTo(Optional.of(""));
             run(view::close);

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
 import javafx.stage.Stage;
+import jurren.app.bench.cut.BeforeCut;
 import jurren.app.bench.BenchEntry;
 import jurren.app.bench.BenchView;
 import jurren.app.bench.art.ArtActions;
@@ -34,7 +35,7 @@ class ClosingTest extends WindowTest {
     void everyBenchClosesAndStopsWhatItHadWorkedOut() {
         AtomicInteger told = new AtomicInteger();
         CutTalk talk = new CutTalk();
-        List<BenchEntry> entries = Benches.of(session, new ArtActions(session), talk);
+        List<BenchEntry> entries = Benches.of(session, new ArtActions(session), new BeforeCut(session, talk));
         assertThat(entries).extracting(BenchEntry::id).containsExactly(Bench.values());
         for (BenchEntry entry : entries) {
             BenchView view = on(() -> {
@@ -56,7 +57,7 @@ class ClosingTest extends WindowTest {
 
     @Test
     void everySnagIsMendedOnExactlyOneBench() {
-        List<BenchEntry> entries = on(() -> Benches.of(session, new ArtActions(session), window.shell().cutter()));
+        List<BenchEntry> entries = on(() -> Benches.of(session, new ArtActions(session), new BeforeCut(session, window.shell().cutter())));
         for (var subject : jurren.core.snag.Snag.Subject.values()) {
             assertThat(entries.stream().filter(e -> e.mends().contains(subject))).as("%s", subject).hasSize(1);
         }

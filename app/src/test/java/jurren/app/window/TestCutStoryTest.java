@@ -83,7 +83,7 @@ class TestCutStoryTest extends WindowTest {
         String round = new String(HpglWriter.edge(first()), StandardCharsets.US_ASCII);
         assertThat(round).doesNotContain("PD");
         var box = first().paths().stream().map(p -> p.outline().bounds()).reduce((a, b) -> a.joined(b)).orElseThrow();
-        assertThat(round).contains("PU" + Math.round(box.maxXMm() / HpglWriter.UNIT_MM) + "," + Math.round(box.maxYMm() / HpglWriter.UNIT_MM));
+        assertThat(round).contains("PU" + Math.round(box.maxXMm() / jurren.core.load.Speech.USUAL_UNIT_MM) + "," + Math.round(box.maxYMm() / jurren.core.load.Speech.USUAL_UNIT_MM));
         click("cut-main");
         until(() -> talk().finishedPaths() > 0);
         run(() -> talk().stop());

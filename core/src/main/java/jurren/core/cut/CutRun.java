@@ -33,6 +33,7 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
     private static final double SHARP_COSINE = Math.cos(Math.toRadians(30));
     private static final double MARK_STEPS = 1e4;
     private static final int MARK_BYTES = 12;
+    private static final double ROUNDING_MM = 0.02;
     private static final Point START_CORNER = Point.ORIGIN;
 
     public CutRun {
@@ -100,6 +101,23 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
         }
         double seconds = cut / settings.speedMmS() + corners * cutter.cornerS() + travel / cutter.travelMmS() + 2 * paths.size() * cutter.liftS();
         return new CutRun(load, paths, forces, cutter, cut, travel, seconds, mark(load, paths));
+    }
+
+    /** The same cut elsewhere on the bed, still known by its mark. */
+    public CutRun placed(Placement onto) {
+        return new CutRun(load, paths.stream().map(p -> p.placed(onto, p.item())).toList(), forces, cutter, cutMm, travelMm, seconds, mark);
+    }
+
+    /** How far a cut goes beyond what the head has to reach anyway, which is the printed marks; 0 where none does. */
+    public double beyondMm() {
+        double width = load.stock().widthMm();
+        double least = Math.min(PrintMarks.IN_MM, cutter.rollerMm());
+        double beyond = 0;
+        for (CutPath path : paths) {
+            Box box = path.outline().bounds();
+            beyond = Math.max(beyond, Math.max(Math.max(-box.minXMm(), least - box.minYMm()), box.maxYMm() - (width - least)));
+        }
+        return beyond > ROUNDING_MM ? beyond : 0;
     }
 
     /** What the knife presses with on one path. */

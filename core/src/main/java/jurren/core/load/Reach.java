@@ -3,7 +3,8 @@ package jurren.core.load;
 /**
  * How files get to a cutter.
  *
- * @param where of a port its address and number, as in 192.168.1.40:9100; of a folder its path
+ * @param where of a network port its address and number, as in 192.168.1.40:9100; of a serial port its name, speed and
+ *              flow, as in COM3 9600 by-signs; of a folder its path
  */
 public record Reach(Kind kind, String where) {
     /** The ways there are. */
@@ -12,6 +13,7 @@ public record Reach(Kind kind, String where) {
         STAND_IN,
         /** A raw network port. */
         PORT,
+        SERIAL,
         /** A folder that the machine's own program watches. */
         FOLDER
     }
@@ -27,9 +29,22 @@ public record Reach(Kind kind, String where) {
         if (kind == Kind.PORT && (host(where).isBlank() || port(where) < 1 || port(where) > MOST_PORT)) {
             throw new IllegalArgumentException("a network port is told as address:number, the number from 1 to " + MOST_PORT);
         }
+        if (kind == Kind.SERIAL) {
+            where = SerialSettings.parse(where).text();
+        }
         if (kind == Kind.FOLDER && where.isBlank()) {
             throw new IllegalArgumentException("a folder needs a path");
         }
+    }
+
+    /** Of a serial port. */
+    public SerialSettings serial() {
+        return SerialSettings.parse(where);
+    }
+
+    /** Whether paths are sent one by one through a wire to a machine that is really there. */
+    public boolean isWire() {
+        return kind == Kind.PORT || kind == Kind.SERIAL;
     }
 
     public String host() {

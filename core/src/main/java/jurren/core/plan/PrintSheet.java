@@ -1,6 +1,7 @@
 package jurren.core.plan;
 
 import java.util.List;
+import jurren.core.cut.PrintMarks;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.layer.Layer;
@@ -14,7 +15,7 @@ import jurren.core.material.Material;
  */
 public record PrintSheet(int order, Material material, double widthMm, double heightMm, int load, List<Slot> slots, int times) {
     /** Around a sheet that is cut afterwards, where its marks stand. */
-    public static final double MARKS_IN_MM = 5;
+    public static final double MARKS_IN_MM = PrintMarks.IN_MM;
 
     /**
      * One print in its place.

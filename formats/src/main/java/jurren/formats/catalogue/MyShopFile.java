@@ -27,6 +27,8 @@ import jurren.core.load.Cutter;
 import jurren.core.load.Head;
 import jurren.core.load.Printer;
 import jurren.core.load.Reach;
+import jurren.core.load.Senses;
+import jurren.core.load.Speech;
 import jurren.core.material.Material;
 import jurren.formats.Refusal;
 import jurren.formats.files.SafeFiles;
@@ -228,6 +230,12 @@ public final class MyShopFile {
         }
         if (!whole.has("reach")) {
             whole.set("reach", MAPPER.valueToTree(Reach.STAND_IN));
+        }
+        if (!whole.has("speech")) {
+            whole.set("speech", MAPPER.valueToTree(Speech.USUAL));
+        }
+        if (!whole.has("senses")) {
+            whole.set("senses", MAPPER.valueToTree(Senses.NONE));
         }
         Cutter c = MAPPER.treeToValue(whole, Cutter.class);
         within("widthMm", c.widthMm());

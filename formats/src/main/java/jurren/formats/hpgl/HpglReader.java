@@ -1,5 +1,6 @@
 package jurren.formats.hpgl;
 
+import jurren.core.load.Speech;
 import jurren.core.art.DrawingFile;
 import jurren.core.material.Colour;
 import jurren.formats.Refusal.Reason;
@@ -184,7 +185,7 @@ public final class HpglReader {
     }
 
     private void draw(java.awt.Shape shape) {
-        AffineTransform toMm = AffineTransform.getScaleInstance(HpglWriter.UNIT_MM, HpglWriter.UNIT_MM);
+        AffineTransform toMm = AffineTransform.getScaleInstance(Speech.USUAL_UNIT_MM, Speech.USUAL_UNIT_MM);
         toMm.concatenate(user);
         if (pen > 0 && Math.abs(toMm.getDeterminant()) < 1e6) {
             found.stroke(shape, new BasicStroke(0), toMm, new Colour(PENS[(pen - 1) % PENS.length]), false, Optional.empty());

@@ -3,7 +3,9 @@ package jurren.formats.hpgl;
 import jurren.core.cut.CutRun;
 import jurren.core.cut.SwivelKnife;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
+import jurren.core.load.Speech;
 import java.nio.charset.StandardCharsets;
 import java.io.ByteArrayOutputStream;
 import java.util.ArrayList;
@@ -16,9 +18,14 @@ import java.util.Optional;
  * not allow for its trailing knife, the paths are those of its middle, and a short cut in the waste sets it first.
  */
 public final class HpglWriter {
-    public static final double UNIT_MM = 0.025;
+    private final Speech speech;
+    private final String end;
+    private final Placement toMachine;
 
-    private HpglWriter() {
+    private HpglWriter(CutRun run) {
+        this.speech = run.cutter().speech();
+        this.end = ";" + speech.ending().signs();
+        this.toMachine = speech.start().onto(run.load().usedMm(), run.load().stock().widthMm());
     }
 
     public static byte[] write(CutRun run) {
@@ -49,6 +56,10 @@ public final class HpglWriter {
     }
 
     public static Parts parts(CutRun run, int fromPath) {
+        return new HpglWriter(run).partsOf(run, fromPath);
+    }
+
+    private Parts partsOf(CutRun run, int fromPath) {
         StringBuilder setup = new StringBuilder("IN;PA;SP1;");
         setup.append("VS").append(Math.round(run.load().material().cutting().speedMmS() / 10)).append(';');
         boolean forced = run.cutter().head().takesForce();
@@ -56,7 +67,7 @@ public final class HpglWriter {
         if (forced) {
             setup.append("FS").append(force).append(';');
         }
-        setup.append('\n');
+        setup.append(speech.ending().signs());
         Optional<SwivelKnife> swivel = run.cutter().head().needsSwivel() ? Optional.of(new SwivelKnife(run.cutter().head().offsetMm())) : Optional.empty();
         swivel.ifPresent(s -> append(setup, s.setting()));
         List<byte[]> strokes = new ArrayList<>();
@@ -64,14 +75,16 @@ public final class HpglWriter {
             StringBuilder out = new StringBuilder();
             long now = Math.round(run.forceGf(i));
             if (forced && now != force) {
-                out.append("FS").append(now).append(";\n");
+                out.append("FS").append(now).append(end);
                 force = now;
             }
             List<Point> tip = run.paths().get(i).knife(run.overcutMm());
             append(out, swivel.map(s -> s.way(tip)).orElse(tip));
             strokes.add(bytes(out));
         }
-        return new Parts(bytes(setup), strokes, bytes(new StringBuilder("PU").append(units(run.load().usedMm())).append(",0;SP0;\n")));
+        StringBuilder last = new StringBuilder();
+        up(last, new Point(run.load().usedMm(), 0));
+        return new Parts(bytes(setup), strokes, bytes(last.append(";SP0").append(end)));
     }
 
     private static byte[] bytes(StringBuilder text) {
@@ -81,12 +94,32 @@ public final class HpglWriter {
     /** With the knife up once round what will be cut, and back to the start corner. */
     public static byte[] edge(CutRun run) {
         Box box = run.paths().stream().map(p -> p.outline().bounds()).reduce(Box::joined).orElse(Box.ofSize(0, 0, 1, 1));
-        StringBuilder out = new StringBuilder("IN;PA;PU;\n");
-        for (Point p : List.of(new Point(box.minXMm(), box.minYMm()), new Point(box.maxXMm(), box.minYMm()), new Point(box.maxXMm(), box.maxYMm()),
-                new Point(box.minXMm(), box.maxYMm()), new Point(box.minXMm(), box.minYMm()), Point.ORIGIN)) {
-            out.append("PU").append(units(p.xMm())).append(',').append(units(p.yMm())).append(";\n");
+        return raised(run, List.of(new Point(box.minXMm(), box.minYMm()), new Point(box.maxXMm(), box.minYMm()), new Point(box.maxXMm(), box.maxYMm()),
+                new Point(box.minXMm(), box.maxYMm()), new Point(box.minXMm(), box.minYMm()), Point.ORIGIN));
+    }
+
+    /** With the knife up from point to point of a load. */
+    public static byte[] raised(CutRun run, List<Point> way) {
+        HpglWriter w = new HpglWriter(run);
+        StringBuilder out = new StringBuilder("IN;PA;PU").append(w.end);
+        for (Point p : way) {
+            w.up(out, p);
+            out.append(w.end);
         }
-        return bytes(out.append("SP0;\n"));
+        return bytes(out.append("SP0").append(w.end));
+    }
+
+    /** Where the head shall stand, as it is told. */
+    public static String at(CutRun run, Point p) {
+        StringBuilder out = new StringBuilder();
+        new HpglWriter(run).up(out, p);
+        return out.append(';').toString();
+    }
+
+    /** A place of the machine's own counting as one of the load. */
+    public static Point onLoad(CutRun run, long x, long y) {
+        HpglWriter w = new HpglWriter(run);
+        return w.toMachine.inverse().apply(new Point(x * w.speech.unitMm(), y * w.speech.unitMm()));
     }
 
     /** How many strokes of a file come before its first path. */
@@ -94,14 +127,21 @@ public final class HpglWriter {
         return run.cutter().head().needsSwivel() ? 1 : 0;
     }
 
-    private static void append(StringBuilder out, List<Point> way) {
-        long x = units(way.getFirst().xMm());
-        long y = units(way.getFirst().yMm());
+    private void up(StringBuilder out, Point p) {
+        Point m = toMachine.apply(p);
+        out.append("PU").append(units(m.xMm())).append(',').append(units(m.yMm()));
+    }
+
+    private void append(StringBuilder out, List<Point> way) {
+        Point first = toMachine.apply(way.getFirst());
+        long x = units(first.xMm());
+        long y = units(first.yMm());
         out.append("PU").append(x).append(',').append(y).append(";PD");
         String separator = "";
         for (Point p : way.subList(1, way.size())) {
-            long nextX = units(p.xMm());
-            long nextY = units(p.yMm());
+            Point m = toMachine.apply(p);
+            long nextX = units(m.xMm());
+            long nextY = units(m.yMm());
             if (nextX != x || nextY != y) {
                 out.append(separator).append(nextX).append(',').append(nextY);
                 separator = ",";
@@ -109,10 +149,10 @@ public final class HpglWriter {
                 y = nextY;
             }
         }
-        out.append(";\n");
+        out.append(end);
     }
 
-    private static long units(double mm) {
-        return Math.round(mm / UNIT_MM);
+    private long units(double mm) {
+        return Math.round(mm / speech.unitMm());
     }
 }

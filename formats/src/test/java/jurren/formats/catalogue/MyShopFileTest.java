@@ -19,6 +19,8 @@ import jurren.core.job.Shop;
 import jurren.core.load.Cutter;
 import jurren.core.load.Head;
 import jurren.core.load.Reach;
+import jurren.core.load.Senses;
+import jurren.core.load.Speech;
 import jurren.core.material.CutSettings;
 import jurren.core.material.Material;
 import jurren.core.plan.Plan;
@@ -66,7 +68,8 @@ class MyShopFileTest {
 
     @Test
     void whatWasChangedComesBackAndChangesPlans() throws IOException {
-        Cutter wide = new Cutter("mine", "Mine", 500, 10, 12, 20, 500, 0.05, 0.02, 0.7, new Head(30, 150, 0.3, false, false), new Reach(Reach.Kind.PORT, "10.0.0.7:9100"));
+        Cutter wide = new Cutter("mine", "Mine", 500, 10, 12, 20, 500, 0.05, 0.02, 0.7, new Head(30, 150, 0.3, false, false), new Reach(Reach.Kind.PORT, "10.0.0.7:9100"),
+                new Speech(Speech.Start.FAR_LEFT, 0.0254, Speech.Ending.CR), new Senses(true, false));
         MyShop written = file.change(s -> s.withFilm(tuned()).withCutters(List.of(wide, s.cutters().getFirst())).withNote("smooth-film", "test first")
                 .withPrices(new Prices("€", 42, 2, 0.1, 3, 25, 0.35)));
         MyShop read = new MyShopFile(path, SHIPPED.mine()).read().shop();
@@ -150,7 +153,7 @@ class MyShopFileTest {
     @Test
     void whatEarlierVersionsDidNotTellHasTheUsualFigures() throws IOException {
         broken(root -> {
-            ((ObjectNode) root.at("/cutters/0")).remove(List.of("head", "reach"));
+            ((ObjectNode) root.at("/cutters/0")).remove(List.of("head", "reach", "speech", "senses"));
             root.set("prices", MAPPER.createObjectNode().put("currency", "kr").put("pressHour", 300));
         });
         assertThat(file.read().refused()).isEmpty();

@@ -6,12 +6,10 @@ import java.util.List;
 
 /**
  * Reads HPGL byte by byte as a plotter does and turns it into strokes: PU, PD, PA, PR move; SP, IN and
- * VS set up; anything else is skipped to its semicolon. Written apart from our writer, so that a
+ * VS set up; DP, OD and OH find and tell; anything else is skipped to its semicolon. Written apart from our writer, so that a
  * mistake there shows here.
  */
 public final class HpglInterpreter {
-    private static final double UNIT_MM = 0.025;
-
     /** What the bytes so far have asked for. */
     public sealed interface Action {
         /** The knife is put down at the first point, drawn through the others and lifted. */
@@ -27,18 +25,51 @@ public final class HpglInterpreter {
 
         record Speed(double mmPerS) implements Action {
         }
+
+        /** The head looks for a mark near where it is. */
+        record Look() implements Action {
+        }
+
+        /** Says whether it found one. */
+        record TellStatus() implements Action {
+        }
+
+        /** Says where the mark was. */
+        record TellMark() implements Action {
+        }
+
+        /** Says how large the film is. */
+        record TellSize() implements Action {
+        }
     }
 
     private final StringBuilder command = new StringBuilder();
     private final List<Action> actions = new ArrayList<>();
     private final List<Point> stroke = new ArrayList<>();
-    private Point at = Point.ORIGIN;
+    private final Bed bed;
+    private double first;
+    private double second;
+    private Point at;
     private boolean down;
     private boolean relative;
 
+    public HpglInterpreter() {
+        this(Bed.PLAIN);
+    }
+
+    public HpglInterpreter(Bed bed) {
+        this.bed = bed;
+        this.at = bed.onFilm(0, 0);
+    }
+
     /** All strokes of a whole file. */
     public static List<List<Point>> strokes(byte[] file) {
-        HpglInterpreter reader = new HpglInterpreter();
+        return strokes(file, Bed.PLAIN);
+    }
+
+    /** All strokes of a whole file, on the film as this machine counts. */
+    public static List<List<Point>> strokes(byte[] file, Bed bed) {
+        HpglInterpreter reader = new HpglInterpreter(bed);
         for (byte b : file) {
             reader.take(b);
         }
@@ -91,6 +122,10 @@ public final class HpglInterpreter {
                 move(numbers);
             }
             case "IN", "SP" -> lift();
+            case "DP" -> actions.add(new Action.Look());
+            case "OS" -> actions.add(new Action.TellStatus());
+            case "OD" -> actions.add(new Action.TellMark());
+            case "OH" -> actions.add(new Action.TellSize());
             case "VS" -> {
                 if (numbers.length > 0) {
                     actions.add(new Action.Speed(numbers[0] * 10));
@@ -117,9 +152,9 @@ public final class HpglInterpreter {
 
     private void move(double[] numbers) {
         for (int i = 0; i + 1 < numbers.length; i += 2) {
-            double x = numbers[i] * UNIT_MM;
-            double y = numbers[i + 1] * UNIT_MM;
-            at = relative ? at.plus(x, y) : new Point(x, y);
+            first = numbers[i] + (relative ? first : 0);
+            second = numbers[i + 1] + (relative ? second : 0);
+            at = bed.onFilm(first, second);
             if (down) {
                 stroke.add(at);
             } else {

@@ -9,7 +9,9 @@ import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 
@@ -21,6 +23,12 @@ public final class StandInCutter implements AutoCloseable {
     private static final double TRAVEL_MM_S = 400;
     private static final double LIFT_S = 0.06;
     private static final char ESCAPE = 27;
+    /** How far round itself the head sees a mark. */
+    private static final double SIGHT_MM = 12;
+    private static final double LOOK_S = 1;
+    /** Of the status: a point was found and waits to be asked for. */
+    private static final int POINT_FOUND = 4;
+    private static final int ERROR = 32;
 
     private final ServerSocket server;
     private volatile double speedUp;
@@ -29,6 +37,7 @@ public final class StandInCutter implements AutoCloseable {
     private volatile Session session;
     private volatile Fault fault = Fault.NONE;
     private volatile int faultAfterPaths;
+    private volatile Fed fed = new Fed(Bed.PLAIN, List.of(), 0);
 
     /**
      * @param port    a loopback port, 0 for any free one
@@ -56,6 +65,11 @@ public final class StandInCutter implements AutoCloseable {
     public void failAfter(int paths, Fault what) {
         faultAfterPaths = paths;
         fault = what;
+    }
+
+    /** Someone puts film in; whoever calls next finds it there. */
+    public void feed(Fed film) {
+        fed = film;
     }
 
     /** Someone closes the lid; cutting goes on only when it is told to. */
@@ -116,6 +130,8 @@ public final class StandInCutter implements AutoCloseable {
         private double cutMm;
         private double mmPerS = 300;
         private Point head = Point.ORIGIN;
+        private Optional<Point> mark = Optional.empty();
+        private boolean looked;
 
         Session(Socket socket) {
             this.socket = socket;
@@ -131,7 +147,7 @@ public final class StandInCutter implements AutoCloseable {
         }
 
         private void read(InputStream in) throws IOException {
-            HpglInterpreter reader = new HpglInterpreter();
+            HpglInterpreter reader = new HpglInterpreter(fed.bed());
             byte[] some = new byte[4096];
             StringBuilder escape = null;
             for (int n = in.read(some); n >= 0; n = in.read(some)) {
@@ -204,12 +220,33 @@ public final class StandInCutter implements AutoCloseable {
                             report();
                         }
                         case HpglInterpreter.Action.Stroke s -> cut(s);
+                        case HpglInterpreter.Action.Look _ -> look();
+                        case HpglInterpreter.Action.TellStatus _ -> tell(String.valueOf(mark.isPresent() ? POINT_FOUND : looked ? ERROR : 0));
+                        case HpglInterpreter.Action.TellMark _ -> tell(counts(fed.bed().counts(mark.orElse(head))) + ",0");
+                        case HpglInterpreter.Action.TellSize _ -> tell("0,0," + counts(fed.bed().across(fed.realWidthMm()).size()));
                     }
                 }
             } catch (InterruptedException _) {
                 Thread.currentThread().interrupt();
             } catch (IOException _) {
                 // the caller is gone; what is cut stays cut
+            }
+        }
+
+        private void look() throws InterruptedException {
+            spend(LOOK_S);
+            looked = true;
+            Point at = head;
+            mark = fed.marks().stream().filter(m -> m.distanceMm(at) <= SIGHT_MM).min(Comparator.comparingDouble(m -> m.distanceMm(at)));
+        }
+
+        private static String counts(long[] two) {
+            return two[0] + "," + two[1];
+        }
+
+        private void tell(String line) throws IOException {
+            synchronized (gate) {
+                say(line + "\n");
             }
         }
 

@@ -10,6 +10,7 @@ import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
+import jurren.core.geometry.Point;
 import jurren.core.job.Job;
 import jurren.core.job.Made;
 import jurren.core.load.Reach;
@@ -17,6 +18,7 @@ import jurren.core.material.CutSettings;
 import jurren.core.plan.Plan;
 import jurren.formats.words.Words;
 import jurren.standins.cutter.Fault;
+import jurren.standins.cutter.Fed;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -38,6 +40,7 @@ public final class CutBench implements BenchView {
     private static final DateTimeFormatter AT = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT).withZone(ZoneId.systemDefault());
 
     private final Session session;
+    private final BeforeCut before;
     private final CutTalk talk;
     private final FaceCanvas canvas;
     private final CutPicture picture = new CutPicture();
@@ -55,6 +58,10 @@ public final class CutBench implements BenchView {
     private final VBox settings = new VBox();
     private final VBox weeding = new VBox();
     private final Controls.Choice<Fault> fault;
+    private final Controls.Choice<Fed.Care> care;
+    private final Label why = Controls.label("", "means");
+    private final VBox marks = new VBox();
+    private final VBox marksCard;
     private final Label asItWas = Controls.label("", "hint");
     private final Button byHand;
     private final Runnable watcher = this::heard;
@@ -62,10 +69,12 @@ public final class CutBench implements BenchView {
     private final Node node;
     private int load = 1;
 
-    public CutBench(Session session, CutTalk talk) {
+    public CutBench(Session session, BeforeCut before) {
         this.session = session;
-        this.talk = talk;
+        this.before = before;
+        this.talk = before.talk();
         talk.watch(watcher);
+        before.watch(watcher);
         this.canvas = new FaceCanvas(Texts.of("cut.picture"), 4, () -> picture.view(shown(), head()),
                 pen -> picture.draw(pen, shown(), isShown() ? talk.finishedPaths() : 0, head(),
                         session.shop().cutter(), session.unit(), canvas()));
@@ -89,14 +98,19 @@ public final class CutBench implements BenchView {
         progress.setAccessibleText(Texts.of("cut.progress"));
         settings.getStyleClass().add("rows");
         weeding.getStyleClass().add("rows");
+        marks.getStyleClass().add("rows");
+        this.marksCard = Controls.card(marks);
         FlowPane running = new FlowPane(main, pause, stop);
         running.getStyleClass().add("flow");
-        this.troubles = Controls.card(Controls.caption(Texts.of("cut.fault")), fault);
+        this.care = new Controls.Choice<>("care", Texts.of("cut.care"), List.of(Fed.Care.values()), c -> Texts.of("cut.care." + c), talk::feedWith);
+        care.show(talk.care());
+        care.setMaxWidth(Double.MAX_VALUE);
+        this.troubles = Controls.card(Controls.caption(Texts.of("cut.fault")), fault, Controls.label(Texts.of("cut.care"), "hint"), care);
         VBox column = new VBox(loads,
-                Controls.card(machine, stateText, progress,
+                Controls.card(machine, stateText, why, progress,
                         Controls.row(Texts.of("cut.left"), left), Controls.row(Texts.of("cut.way"), way),
                         Controls.row(Texts.of("cut.lifts"), lifts), asItWas, running, files),
-                Controls.card(settings), Controls.card(weeding),
+                marksCard, Controls.card(settings), Controls.card(weeding),
                 troubles);
         this.node = BenchLayout.of(canvas, column, COLUMN);
     }
@@ -122,11 +136,11 @@ public final class CutBench implements BenchView {
 
     /** True when the load on show is the one the cutter has. */
     private boolean isShown() {
-        return shown().isPresent() && talk.run().equals(shown());
+        return shown().isPresent() && talk.run().map(CutRun::mark).equals(shown().map(CutRun::mark));
     }
 
-    private jurren.core.geometry.Point head() {
-        return isShown() ? talk.head() : jurren.core.geometry.Point.ORIGIN;
+    private Point head() {
+        return isShown() ? talk.head() : Point.ORIGIN;
     }
 
     private String loadName(int order) {
@@ -153,7 +167,7 @@ public final class CutBench implements BenchView {
         } else if (shown().filter(this::isCut).isPresent() && nextUncut().isPresent()) {
             chooseLoad(nextUncut().get());
         } else {
-            shown().ifPresent(talk::start);
+            shown().ifPresent(before::cut);
         }
     }
 
@@ -256,9 +270,13 @@ public final class CutBench implements BenchView {
             byHand.setText(Texts.of(cut ? "cut.not-cut" : "cut.by-hand"));
             settings.getChildren().setAll(settingRows(run));
             weeding.getChildren().setAll(weedingRows(run));
+            Controls.refill(marks, before.rows(run, canvas));
         });
+        show(marksCard, !marks.getChildren().isEmpty());
+        why.setText(isShown() ? talk.trouble().map(t -> Texts.of("cut.why", t)).orElse("") : "");
+        show(why, !why.getText().isEmpty());
         main.setText(Texts.of(state.canGoOn() ? "cut.go-on" : cut && nextUncut().isPresent() ? "cut.next" : "cut.start"));
-        main.setDisable(busy || shown().isEmpty() || talk.isBusy() && !isShown());
+        main.setDisable(busy || state == CutTalk.State.LOOKING || shown().isEmpty() || talk.isBusy() && !isShown());
         // these are about the cutter, whatever load is looked at
         pause.setDisable(talk.state() != CutTalk.State.CUTTING);
         stop.setDisable(!talk.isBusy() || talk.state() == CutTalk.State.LINE_LOST);
@@ -266,6 +284,11 @@ public final class CutBench implements BenchView {
         asItWas.setVisible(!asItWas.getText().isEmpty());
         asItWas.setManaged(asItWas.isVisible());
         canvas.redraw();
+    }
+
+    private static void show(Node n, boolean isShown) {
+        n.setVisible(isShown);
+        n.setManaged(isShown);
     }
 
     private List<Node> settingRows(CutRun run) {
@@ -294,7 +317,9 @@ public final class CutBench implements BenchView {
         Button round = Controls.button("cut-round", Texts.of("cut.round"), () -> talk.goRound(run), "small");
         test.setDisable(talk.isBusy());
         round.setDisable(run.cutter().reach().kind() == Reach.Kind.FOLDER || talk.isBusy() || talk.state() == CutTalk.State.EDGE);
-        return Controls.flow(test, round);
+        Button corner = Controls.button("cut-corner", Texts.of("cut.corner"), () -> canvas.fireEvent(new AskFor(AskFor.What.FILM_CORNER, String.valueOf(run.load().order()))), "small");
+        corner.setDisable(round.isDisable());
+        return Controls.flow(test, round, corner);
     }
 
     private static List<Node> weedingRows(CutRun run) {
@@ -314,5 +339,6 @@ public final class CutBench implements BenchView {
     @Override
     public void close() {
         talk.unwatch(watcher);
+        before.unwatch(watcher);
     }
 }

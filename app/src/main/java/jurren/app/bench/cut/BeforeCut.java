@@ -1,0 +1,190 @@
+package jurren.app.bench.cut;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import jurren.app.cutter.Asked;
+import jurren.app.cutter.CutTalk;
+import jurren.app.session.AskFor;
+import jurren.app.session.Session;
+import jurren.app.theme.Controls;
+import jurren.app.theme.Texts;
+import jurren.core.cut.CutRun;
+import jurren.core.cut.PrintMarks;
+import jurren.core.cut.SheetFit;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
+import jurren.core.load.Offcut;
+import jurren.core.load.Reach;
+
+/**
+ * What is looked at before the knife goes down: how wide the film in the cutter is, where the marks of a printed sheet lie,
+ * where on the bed the film begins. A load follows what was found; what cannot be is said, and nothing is cut.
+ */
+public final class BeforeCut {
+    private static final double PERCENT = 100;
+
+    private final Session session;
+    private final CutTalk talk;
+    private final List<Runnable> watchers = new ArrayList<>();
+    /** By the mark of a load: another cut is looked at anew. */
+    private final Map<String, SheetFit.Outcome> outcomes = new HashMap<>();
+    private final Set<String> straight = new HashSet<>();
+    private Point begins = Point.ORIGIN;
+
+    public BeforeCut(Session session, CutTalk talk) {
+        this.session = session;
+        this.talk = talk;
+    }
+
+    public CutTalk talk() {
+        return talk;
+    }
+
+    void watch(Runnable watcher) {
+        watchers.add(watcher);
+    }
+
+    void unwatch(Runnable watcher) {
+        watchers.remove(watcher);
+    }
+
+    private void changed() {
+        List.copyOf(watchers).forEach(Runnable::run);
+    }
+
+    /** Where the film's start corner lies on the bed. */
+    public Point begins() {
+        return begins;
+    }
+
+    public void begin(Point at) {
+        begins = at;
+        changed();
+    }
+
+    private boolean isPrinted(CutRun run) {
+        return !PrintMarks.of(run.load()).isEmpty() && !straight.contains(run.mark());
+    }
+
+    /** Looks first, where the cutter can and there is something to see, then cuts. */
+    void cut(CutRun run) {
+        boolean follows = isPrinted(run);
+        if (follows && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Fits f) {
+            talk.start(run.placed(f.fit().placement()));
+        } else if (follows && !run.cutter().senses().marks()) {
+            session.trouble(Texts.of("marks.first", run.cutter().name()));
+        } else if (follows || run.cutter().senses().width() && !(run.load().stock() instanceof Offcut)) {
+            talk.look(run, asked -> {
+                if (take(run, asked)) {
+                    cutWhereItLies(run);
+                }
+            });
+        } else {
+            cutWhereItLies(run);
+        }
+    }
+
+    private void cutWhereItLies(CutRun run) {
+        Placement onto = isPrinted(run) && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Fits f ? f.fit().placement() : Placement.moved(begins.xMm(), begins.yMm());
+        CutRun placed = run.placed(onto);
+        double beyond = placed.beyondMm();
+        if (beyond > 0) {
+            refuse(run, new SheetFit.Outcome.Refused(SheetFit.Doubt.BEYOND, beyond, 0));
+        } else {
+            talk.start(placed);
+        }
+    }
+
+    /** What the cutter said; true when the load can be cut. */
+    private boolean take(CutRun run, Asked asked) {
+        Optional<SheetFit.Outcome.Refused> narrow = asked.widthMm().isPresent() && !(run.load().stock() instanceof Offcut)
+                ? SheetFit.narrow(run, asked.widthMm().getAsDouble()) : Optional.empty();
+        if (narrow.isPresent()) {
+            refuse(run, narrow.get());
+            return false;
+        }
+        return !isPrinted(run) || fits(run, asked.marks());
+    }
+
+    /** The marks were found there, by the cutter or by a person. */
+    public boolean fits(CutRun run, List<Point> marks) {
+        SheetFit.Outcome outcome = SheetFit.of(PrintMarks.of(run.load()), marks);
+        if (outcome instanceof SheetFit.Outcome.Fits f) {
+            outcome = f.fit().reaches(run);
+        }
+        outcomes.put(run.mark(), outcome);
+        if (outcome instanceof SheetFit.Outcome.Refused r) {
+            refuse(run, r);
+        }
+        changed();
+        return outcome instanceof SheetFit.Outcome.Fits;
+    }
+
+    private void refuse(CutRun run, SheetFit.Outcome.Refused why) {
+        outcomes.put(run.mark(), why);
+        session.trouble(words(why));
+        changed();
+    }
+
+    private String words(SheetFit.Outcome.Refused r) {
+        return switch (r.why()) {
+            case MISSING, TOO_TURNED, STRETCHED, LEANING -> Texts.of("marks.refused." + r.why(), r.was(), r.most());
+            case TOO_FAR, DISAGREE, BEYOND, NARROW -> Texts.of("marks.refused." + r.why(), session.unit().format(r.was()), session.unit().format(r.most()));
+        };
+    }
+
+    /** Of a load that was printed; nothing of any other. */
+    List<Node> rows(CutRun run, Node source) {
+        if (PrintMarks.of(run.load()).isEmpty()) {
+            return List.of();
+        }
+        boolean finds = run.cutter().senses().marks();
+        List<Node> rows = new ArrayList<>(List.of(Controls.caption(Texts.of("marks.title"))));
+        SheetFit.Outcome outcome = outcomes.get(run.mark());
+        boolean as = straight.contains(run.mark());
+        rows.add(Controls.label(as ? Texts.of("marks.straight-said") : switch (outcome) {
+            case SheetFit.Outcome.Fits f -> says(f.fit());
+            case SheetFit.Outcome.Refused r -> words(r);
+            case null -> Texts.of(finds ? "marks.todo" : "marks.cannot", run.cutter().name());
+        }));
+        boolean looking = talk.state() == CutTalk.State.LOOKING;
+        var find = Controls.button("marks-find", Texts.of(looking ? "marks.stop" : "marks.find"), () -> {
+            if (talk.state() == CutTalk.State.LOOKING) {
+                talk.stopLooking();
+            } else {
+                talk.look(run, asked -> take(run, asked));
+            }
+        }, "small");
+        var show = Controls.button("marks-show", Texts.of("marks.show"), () -> source.fireEvent(new AskFor(AskFor.What.SHOW_MARKS, String.valueOf(run.load().order()))), "small");
+        find.setDisable(!finds || as || talk.isBusy());
+        show.setDisable(as || looking || talk.isBusy() || run.cutter().reach().kind() == Reach.Kind.FOLDER);
+        rows.add(finds ? Controls.flow(find, show) : Controls.flow(show));
+        CheckBox lies = new CheckBox(Texts.of("marks.straight"));
+        lies.setId("marks-straight");
+        lies.setWrapText(true);
+        lies.setSelected(as);
+        lies.setDisable(talk.isBusy() || looking);
+        lies.setOnAction(_ -> {
+            if (lies.isSelected()) {
+                straight.add(run.mark());
+            } else {
+                straight.remove(run.mark());
+            }
+            changed();
+        });
+        rows.add(lies);
+        return rows;
+    }
+
+    private String says(SheetFit fit) {
+        return Texts.of("marks.fits", session.unit().format(Math.hypot(fit.alongMm(), fit.acrossMm())), Math.abs(fit.degrees()),
+                PERCENT * (fit.along() - 1), PERCENT * (fit.across() - 1));
+    }
+}

@@ -1,0 +1,96 @@
+package jurren.app.cutter;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
+
+import java.io.IOException;
+import java.util.Optional;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
+import jurren.core.cut.CutRun;
+import jurren.core.load.Reach;
+import jurren.formats.hpgl.HpglWriter;
+import jurren.standins.cutter.CutterStatus;
+import jurren.standins.cutter.HpglInterpreter;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** A serial port, tried on a pair of pseudo-terminals. */
+class SerialWireTest {
+    private static final int PATIENCE_S = 30;
+
+    @BeforeEach
+    void onlyWhereThereAreSuch() {
+        assumeTrue(PseudoTerminal.isPossible());
+    }
+
+    private static Reach reach(PseudoTerminal terminal) {
+        return new Reach(Reach.Kind.SERIAL, terminal.name() + " 9600 none");
+    }
+
+    private static void serve(PlainMachine machine, PseudoTerminal terminal) {
+        Thread.ofPlatform().daemon().start(() -> {
+            try {
+                machine.serve(terminal.in(), terminal.out());
+            } catch (IOException _) {
+                // its cable was pulled
+            }
+        });
+    }
+
+    @Test
+    void allThatIsSentIsCutOnce() throws Exception {
+        CutRun run = WireLineTest.run(true);
+        try (PlainMachine machine = new PlainMachine(true, -1); PseudoTerminal terminal = new PseudoTerminal()) {
+            serve(machine, terminal);
+            assertThat(WireLine.ask(reach(terminal))).isEqualTo("PLAIN MACHINE");
+            BlockingQueue<Optional<CutterStatus>> heard = new LinkedBlockingQueue<>();
+            try (WireLine _ = new WireLine(reach(terminal), HpglWriter.parts(run, 0), _ -> 0.01, i -> run.paths().get(i).start(), s -> heard.add(Optional.ofNullable(s)))) {
+                int finished = 0;
+                while (finished < run.paths().size()) {
+                    Optional<CutterStatus> s = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
+                    assertThat(s).as("it says something").isNotNull();
+                    assertThat(s).as("the line holds").isPresent();
+                    finished = s.get().finishedPaths();
+                }
+            }
+            assertThat(machine.bed()).isEqualTo(HpglInterpreter.strokes(HpglWriter.write(run)));
+        }
+    }
+
+    @Test
+    void aPulledCableIsToldAndWhatWasCutIsKnown() throws Exception {
+        CutRun run = WireLineTest.run(false);
+        try (PlainMachine machine = new PlainMachine(true, -1)) {
+            PseudoTerminal terminal = new PseudoTerminal();
+            serve(machine, terminal);
+            BlockingQueue<Optional<CutterStatus>> heard = new LinkedBlockingQueue<>();
+            try (WireLine line = new WireLine(reach(terminal), HpglWriter.parts(run, 0), _ -> 0.01, i -> run.paths().get(i).start(), s -> heard.add(Optional.ofNullable(s)))) {
+                CutterStatus first = heard.poll(PATIENCE_S, TimeUnit.SECONDS).orElseThrow();
+                line.pause();
+                int finished = first.finishedPaths();
+                for (Optional<CutterStatus> s = heard.poll(PATIENCE_S, TimeUnit.SECONDS); s.orElseThrow().state() != CutterStatus.State.PAUSED;) {
+                    finished = s.orElseThrow().finishedPaths();
+                    s = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
+                }
+                assertThat(machine.bed().size()).isGreaterThanOrEqualTo(finished);
+                terminal.close();
+                line.carryOn();
+                Optional<CutterStatus> last = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
+                while (last.isPresent()) {
+                    assertThat(last.get().finishedPaths()).isLessThanOrEqualTo(machine.bed().size());
+                    last = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
+                    assertThat(last).as("the lost line is told").isNotNull();
+                }
+            }
+        }
+    }
+
+    @Test
+    void aPortThatIsNotThereSaysWhichAre() {
+        assertThatThrownBy(() -> WireLine.ask(new Reach(Reach.Kind.SERIAL, "/dev/nothing-here"))).isInstanceOf(IOException.class)
+                .hasMessageContaining("/dev/nothing-here").hasMessageMatching(".*(There are|This computer knows none).*");
+    }
+}

@@ -1,0 +1,63 @@
+package jurren.core.load;
+
+import jurren.core.geometry.Placement;
+
+/**
+ * How a cutter wants its files told.
+ *
+ * @param start  the corner of the film that it counts from
+ * @param unitMm what it counts in
+ * @param ending what ends a line
+ */
+public record Speech(Start start, double unitMm, Ending ending) {
+    /**
+     * The corner that is counted from, seen by someone before the machine; its two axes always make a right hand's corner, so
+     * a cut is turned and never mirrored.
+     */
+    public enum Start {
+        /** The first axis goes into the machine. */
+        NEAR_RIGHT,
+        /** The first axis goes across. */
+        NEAR_LEFT,
+        /** The first axis comes out of the machine. */
+        FAR_LEFT,
+        /** The first axis goes across. */
+        FAR_RIGHT;
+
+        /** From a load, x along its feed and y across from the right, to what the machine is told. */
+        public Placement onto(double lengthMm, double widthMm) {
+            return switch (this) {
+                case NEAR_RIGHT -> Placement.HERE;
+                case NEAR_LEFT -> new Placement(0, 1, -1, 0, widthMm, 0);
+                case FAR_LEFT -> new Placement(-1, 0, 0, -1, lengthMm, widthMm);
+                case FAR_RIGHT -> new Placement(0, -1, 1, 0, 0, lengthMm);
+            };
+        }
+    }
+
+    /** What stands between lines. */
+    public enum Ending {
+        LF("\n"), CR("\r"), CR_LF("\r\n"), NONE("");
+
+        private final String signs;
+
+        Ending(String signs) {
+            this.signs = signs;
+        }
+
+        public String signs() {
+            return signs;
+        }
+    }
+
+    public static final double USUAL_UNIT_MM = 0.025;
+    public static final Speech USUAL = new Speech(Start.NEAR_RIGHT, USUAL_UNIT_MM, Ending.LF);
+    private static final double LEAST_UNIT_MM = 0.001;
+    private static final double MOST_UNIT_MM = 0.1;
+
+    public Speech {
+        if (!(unitMm >= LEAST_UNIT_MM && unitMm <= MOST_UNIT_MM)) {
+            throw new IllegalArgumentException("a cutter counts in units of " + LEAST_UNIT_MM + " to " + MOST_UNIT_MM + " mm but was told " + unitMm);
+        }
+    }
+}
