@@ -129,7 +129,9 @@ public final class BeforeCut {
 
     private void refuse(CutRun run, SheetFit.Outcome.Refused why) {
         outcomes.put(run.mark(), why);
-        session.trouble(words(why));
+        if (!isPrinted(run)) {
+            session.trouble(words(why));
+        }
         changed();
     }
 
@@ -153,7 +155,7 @@ public final class BeforeCut {
             case SheetFit.Outcome.Fits f -> says(f.fit());
             case SheetFit.Outcome.Refused r -> words(r);
             case null -> Texts.of(finds ? "marks.todo" : "marks.cannot", run.cutter().name());
-        }));
+        }, !as && outcome instanceof SheetFit.Outcome.Refused ? "wrong" : "means"));
         boolean looking = talk.state() == CutTalk.State.LOOKING;
         var find = Controls.button("marks-find", Texts.of(looking ? "marks.stop" : "marks.find"), () -> {
             if (talk.state() == CutTalk.State.LOOKING) {
@@ -181,6 +183,12 @@ public final class BeforeCut {
         });
         rows.add(lies);
         return rows;
+    }
+
+    /** Where the crosses of a printed load are: as found, or as printed. */
+    List<Point> crosses(CutRun run) {
+        Placement onto = isPrinted(run) && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Fits f ? f.fit().placement() : Placement.HERE;
+        return PrintMarks.of(run.load()).stream().map(onto::apply).toList();
     }
 
     private String says(SheetFit fit) {

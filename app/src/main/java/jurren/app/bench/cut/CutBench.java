@@ -77,7 +77,7 @@ public final class CutBench implements BenchView {
         before.watch(watcher);
         this.canvas = new FaceCanvas(Texts.of("cut.picture"), 4, () -> picture.view(shown(), head()),
                 pen -> picture.draw(pen, shown(), isShown() ? talk.finishedPaths() : 0, head(),
-                        session.shop().cutter(), session.unit(), canvas()));
+                        session.shop().cutter(), session.unit(), canvas(), shown().map(before::crosses).orElse(List.of())));
         this.speeds = Controls.segments("speed", List.of(1.0, 10.0, 100.0), s -> Texts.of("cut.speed", s), this::setSpeed);
         this.loads = new Controls.Choice<>("load", Texts.of("cut.load"), List.of(), this::loadName, this::chooseLoad);
         this.fault = new Controls.Choice<>("fault", Texts.of("cut.fault"), List.of(Fault.values()),
@@ -299,7 +299,7 @@ public final class CutBench implements BenchView {
                 Controls.row(Texts.of("cut.knife-speed"), Controls.figure(Texts.of("cut.knife-speed-of", s.speedMmS()))),
                 Controls.row(Texts.of("cut.blade"), Controls.figure(Texts.of("cut.blade-of", s.bladeOutMm()))),
                 Controls.row(Texts.of("cut.passes"), Controls.figure(Texts.of("cut.passes-of", s.passes()))),
-                Controls.label(force(run), "hint"), tries(run),
+                Controls.label(force(run), "hint"), tries(run), begins(),
                 Controls.label(Texts.of(run.load().placed().stream().anyMatch(p -> p.item().turnedOver()) ? "cut.before.reversed" : "cut.before")));
     }
 
@@ -310,6 +310,13 @@ public final class CutBench implements BenchView {
             return Texts.of("cut.force-beyond", wanted, run.cutter().name(), run.forceGf());
         }
         return Texts.of(run.cutter().head().takesForce() ? "cut.force-sent" : "cut.force-by-hand", run.cutter().name());
+    }
+
+    private Node begins() {
+        boolean moved = !before.begins().equals(Point.ORIGIN);
+        Label says = Controls.label(moved ? Texts.of("cut.begins", session.unit().format(before.begins().xMm()), session.unit().format(before.begins().yMm())) : "", "means");
+        show(says, moved);
+        return says;
     }
 
     private Node tries(CutRun run) {

@@ -14,6 +14,7 @@ import jurren.core.load.Load;
 import jurren.core.load.Offcut;
 import jurren.core.material.Colour;
 import jurren.formats.words.LengthUnit;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -29,6 +30,7 @@ final class CutPicture {
     private static final Placement ONTO = new Placement(0, -1, -1, 0, 0, 0);
     private static final double WINDOW_MM = 330;
     private static final double MACHINE_MM = 62;
+    private static final double CROSS_MM = 3;
     private static final Color MAT = Color.web("#C3C6CA");
 
     Box view(Optional<CutRun> run, Point head) {
@@ -45,7 +47,7 @@ final class CutPicture {
     }
 
     void draw(Pen pen, Optional<CutRun> shown, int done, Point head, Cutter cutter, LengthUnit unit,
-              FaceCanvas canvas) {
+              FaceCanvas canvas, List<Point> crosses) {
         if (shown.isEmpty()) {
             pen.text(Texts.of("cut.empty"), canvas.getWidth() / 2, canvas.getHeight() / 2, Theme.text(15), Theme.SOFT,
                     TextAlignment.CENTER);
@@ -73,6 +75,7 @@ final class CutPicture {
                 film.heightMm() * pen.view().pxPerMm());
         g.clip();
         paths(pen, run, done, start, back, todo, made);
+        crosses.forEach(c -> cross(pen, ONTO.apply(c)));
         g.restore();
         machine(pen, film, cutter, width, head, load.colour());
         labels(pen, film, width, start, offcut.map(o -> Texts.of("cut.on-mat", o.id()))
@@ -93,6 +96,11 @@ final class CutPicture {
                 pen.outline(path.outline(), ONTO, i < done ? made : todo, i < done ? 1.6 : 1);
             }
         }
+    }
+
+    private static void cross(Pen pen, Point at) {
+        pen.line(at.plus(-CROSS_MM, 0), at.plus(CROSS_MM, 0), Theme.INK, 1);
+        pen.line(at.plus(0, -CROSS_MM), at.plus(0, CROSS_MM), Theme.INK, 1);
     }
 
     private static void machine(Pen pen, Box film, Cutter cutter, double width, Point head, Colour colour) {

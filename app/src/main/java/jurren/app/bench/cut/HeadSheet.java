@@ -23,10 +23,13 @@ import jurren.app.theme.Theme;
 import jurren.core.cut.CutRun;
 import jurren.core.cut.PrintMarks;
 import jurren.core.geometry.Point;
+import jurren.formats.words.LengthUnit;
 
 /** The cutter's head, moved by arrows in real millimetres: over the marks of a printed sheet one after the other, or over the corner where the film begins. */
 public final class HeadSheet {
     private static final List<Double> STEPS_MM = List.of(0.1, 1.0, 10.0);
+    private static final double INCH_MM = 25.4;
+    private static final List<Double> STEPS_IN = List.of(0.005, 0.05, 0.5);
     private static final double SIGHT_MM = 8;
     private static final double SIGHT_PX = 170;
     private static final double CROSS_MM = 3;
@@ -43,8 +46,8 @@ public final class HeadSheet {
     private final Label where = Controls.figure("");
     private final Canvas sight = new Canvas(SIGHT_PX, SIGHT_PX);
     private final Button here;
-    private final Controls.Segments<Double> steps;
-    private double stepMm = 1;
+    private final Controls.Segments<Integer> steps;
+    private double stepMm;
     private Point head;
 
     private HeadSheet(Session session, CutTalk talk, Sheets sheets, CutRun run, List<Point> wanted, Consumer<List<Point>> done) {
@@ -56,7 +59,9 @@ public final class HeadSheet {
         this.done = done;
         this.head = wanted.getFirst();
         this.here = Controls.button("head-here", Texts.of("head.here"), this::here, "primary");
-        this.steps = Controls.segments("head-step", STEPS_MM, mm -> session.unit().format(mm), mm -> stepMm = mm);
+        List<Double> inUse = session.unit() == LengthUnit.MILLIMETRE ? STEPS_MM : STEPS_IN.stream().map(in -> in * INCH_MM).toList();
+        this.stepMm = inUse.get(1);
+        this.steps = Controls.segments("head-step", List.of(0, 1, 2), i -> session.unit().fine(inUse.get(i)), i -> stepMm = inUse.get(i));
     }
 
     /** Over each of the printed marks; {@code done} has them in their order. */
@@ -70,7 +75,7 @@ public final class HeadSheet {
     }
 
     private void open(String title) {
-        steps.show(stepMm);
+        steps.show(1);
         GridPane arrows = new GridPane(4, 4);
         arrows.add(arrow("head-in", "↑", 1, 0), 1, 0);
         arrows.add(arrow("head-left", "←", 0, 1), 0, 1);
@@ -139,7 +144,7 @@ public final class HeadSheet {
     private void show() {
         int n = found.size();
         which.setText(wanted.size() == 1 ? Texts.of("head.film-corner") : Texts.of("head.mark", n + 1, wanted.size(), Texts.of("head.mark." + n)));
-        where.setText(Texts.of("head.at", session.unit().format(head.xMm()), session.unit().format(head.yMm())));
+        where.setText(Texts.of("head.at", session.unit().fine(head.xMm()), session.unit().fine(head.yMm())));
         draw();
     }
 
