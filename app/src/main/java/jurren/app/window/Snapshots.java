@@ -121,6 +121,9 @@ public final class Snapshots {
                 });
             }
             picture(bench.name().toLowerCase(Locale.ROOT));
+            if (bench == Bench.CUT) {
+                weed();
+            }
             if (bench == Bench.FINISH) {
                 choose("#finish-side-run");
                 until(() -> scene.lookup("#run-done") != null);
@@ -261,6 +264,19 @@ public final class Snapshots {
         until(() -> window.shell().cutter().finishedPaths() > 20);
         click("#cut-pause");
         until(() -> window.shell().cutter().state() == CutTalk.State.PAUSED);
+    }
+
+    /** A load with letters on the table, its insides lifted. */
+    private void weed() throws InterruptedException {
+        on(() -> {
+            window.shell().cutBench().show(4, 10);
+            return null;
+        });
+        choose("#cut-side-weed");
+        until(() -> scene.lookup("#weed-inside") != null);
+        click("#weed-inside");
+        picture("weed");
+        choose("#cut-side-cut");
     }
 
     /** Another line on one bench; a picture where it has a name. */

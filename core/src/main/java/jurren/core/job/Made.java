@@ -101,6 +101,13 @@ public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Int
         return new Made(cuts, pressed, spoiled, all);
     }
 
+    /** It was not, after all. */
+    public Made withoutDone(String task) {
+        Set<String> all = new HashSet<>(done);
+        all.remove(task);
+        return new Made(cuts, pressed, spoiled, all);
+    }
+
     /** One more piece went wrong. */
     public Made withSpoiled(String line, String size) {
         Map<OfSize, Integer> all = new HashMap<>(spoiled);

@@ -25,6 +25,11 @@ public record RunTask(String id, Kind kind, Machine machine, Set<String> lines, 
         CUT, PRINT, WEED, PRESS, PREPARE, BAKE, TAKE_OUT, LAY
     }
 
+    /** The id of lifting the waste of a load, by the mark of its cut. */
+    public static String weeding(String mark) {
+        return "weed:" + mark;
+    }
+
     public RunTask {
         lines = Set.copyOf(lines);
         after = List.copyOf(after);

@@ -95,7 +95,7 @@ public final class RunTasks {
         double seconds = load.placed().stream().mapToDouble(this::weedS).sum();
         String last = id;
         if (seconds > 0) {
-            last = "weed:" + mark;
+            last = RunTask.weeding(mark);
             add(new RunTask(last, RunTask.Kind.WEED, weeding, lines, load.order(), what, load.colour(), load.placed().size(), seconds, seconds, 0, "", List.of(id)));
         }
         for (Placed p : load.placed()) {

@@ -4,6 +4,7 @@ import jurren.app.cutter.CutTalk;
 import jurren.app.bench.BenchLayout;
 import jurren.app.bench.BenchView;
 import jurren.app.face.FaceCanvas;
+import jurren.app.face.Pen;
 import jurren.app.session.AskFor;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
@@ -30,12 +31,20 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** One load in the cutter: send it, watch it, stop it, go on after trouble. */
 public final class CutBench implements BenchView {
     private static final double COLUMN = 296;
+
+    /** Which of the two is looked at. */
+    private enum Side {
+        CUT, WEED
+    }
+
     private static final int FAULT_AFTER = 3;
     private static final DateTimeFormatter AT = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT).withZone(ZoneId.systemDefault());
 
@@ -44,6 +53,11 @@ public final class CutBench implements BenchView {
     private final CutTalk talk;
     private final FaceCanvas canvas;
     private final CutPicture picture = new CutPicture();
+    private final WeedSide weed;
+    private final Controls.Segments<Side> sides;
+    private final VBox column = new VBox();
+    private final List<Node> cutCards;
+    private Side side = Side.CUT;
     private final Controls.Segments<Double> speeds;
     private final Controls.Choice<Integer> loads;
     private final ProgressBar progress = new ProgressBar(0);
@@ -75,9 +89,15 @@ public final class CutBench implements BenchView {
         this.talk = before.talk();
         talk.watch(watcher);
         before.watch(watcher);
-        this.canvas = new FaceCanvas(Texts.of("cut.picture"), 4, () -> picture.view(shown(), head()),
-                pen -> picture.draw(pen, shown(), isShown() ? talk.finishedPaths() : 0, head(),
-                        session.shop().cutter(), session.unit(), canvas(), shown().map(before::crosses).orElse(List.of())));
+        this.canvas = new FaceCanvas(Texts.of("cut.picture"), 4, () -> isWeeding() ? WeedSide.view(shown().orElseThrow()) : picture.view(shown(), head()), this::draw);
+        this.weed = new WeedSide(session, this::update);
+        canvas.addEventHandler(MouseEvent.MOUSE_CLICKED, e -> {
+            if (isWeeding() && e.getButton() == MouseButton.PRIMARY && e.isStillSincePress()) {
+                weed.click(shown().orElseThrow(), canvas().view().toMm(e.getX(), e.getY()));
+            }
+        });
+        this.sides = Controls.segments("cut-side", List.of(Side.values()), s -> Texts.of("cut.side." + s), this::showSide);
+        sides.show(side);
         this.speeds = Controls.segments("speed", List.of(1.0, 10.0, 100.0), s -> Texts.of("cut.speed", s), this::setSpeed);
         this.loads = new Controls.Choice<>("load", Texts.of("cut.load"), List.of(), this::loadName, this::chooseLoad);
         this.fault = new Controls.Choice<>("fault", Texts.of("cut.fault"), List.of(Fault.values()),
@@ -106,13 +126,32 @@ public final class CutBench implements BenchView {
         care.show(talk.care());
         care.setMaxWidth(Double.MAX_VALUE);
         this.troubles = Controls.card(Controls.caption(Texts.of("cut.fault")), fault, Controls.label(Texts.of("cut.care"), "hint"), care);
-        VBox column = new VBox(loads,
+        this.cutCards = List.of(
                 Controls.card(machine, stateText, why, progress,
                         Controls.row(Texts.of("cut.left"), left), Controls.row(Texts.of("cut.way"), way),
                         Controls.row(Texts.of("cut.lifts"), lifts), asItWas, running, files),
                 marksCard, Controls.card(settings), Controls.card(weeding),
                 troubles);
         this.node = BenchLayout.of(canvas, column, COLUMN);
+    }
+
+    private boolean isWeeding() {
+        return side == Side.WEED && shown().isPresent();
+    }
+
+    private void showSide(Side which) {
+        side = which;
+        canvas.showAll();
+        update();
+    }
+
+    private void draw(Pen pen) {
+        if (isWeeding()) {
+            weed.draw(pen, shown().orElseThrow());
+        } else {
+            picture.draw(pen, shown(), isShown() ? talk.finishedPaths() : 0, head(),
+                    session.shop().cutter(), session.unit(), canvas, shown().map(before::crosses).orElse(List.of()));
+        }
     }
 
     private FaceCanvas canvas() {
@@ -230,7 +269,7 @@ public final class CutBench implements BenchView {
 
     @Override
     public List<Node> controls() {
-        return List.of(speeds);
+        return List.of(sides, speeds);
     }
 
     @Override
@@ -255,10 +294,8 @@ public final class CutBench implements BenchView {
         Reach reach = session.shop().cutter().reach();
         boolean standIn = reach.kind() == Reach.Kind.STAND_IN;
         machine.setText(standIn ? Texts.of("cut.on-stand-in", session.shop().cutter().name()) : Texts.of("cut.on." + reach.kind().name(), session.shop().cutter().name(), reach.where()));
-        troubles.setVisible(standIn);
-        troubles.setManaged(standIn);
-        speeds.setVisible(standIn);
-        speeds.setManaged(standIn);
+        show(troubles, standIn);
+        show(speeds, standIn && side == Side.CUT);
         boolean cut = shown().filter(this::isCut).isPresent();
         double share = isShown() && talk.isBusy() ? talk.share() : cut ? 1 : isShown() ? talk.share() : 0;
         progress.setProgress(share);
@@ -283,6 +320,14 @@ public final class CutBench implements BenchView {
         byHand.setDisable(shown().isEmpty() || talk.isBusy() && isShown());
         asItWas.setVisible(!asItWas.getText().isEmpty());
         asItWas.setManaged(asItWas.isVisible());
+        List<Node> cards = new ArrayList<>(List.of(loads));
+        if (isWeeding()) {
+            weed.show(shown().orElseThrow());
+            cards.addAll(weed.rows(shown().orElseThrow()));
+        } else {
+            cards.addAll(cutCards);
+        }
+        Controls.refill(column, cards);
         canvas.redraw();
     }
 

@@ -199,7 +199,7 @@ final class RunSide {
     private void open() {
         slot().map(Schedule.Slot::task).ifPresent(t -> {
             session.openLine(t.lines().stream().sorted().findFirst().orElse(session.line().id()));
-            session.show(t.kind() == RunTask.Kind.CUT ? Bench.CUT : t.kind() == RunTask.Kind.WEED ? Bench.LOADS : Bench.FINISH);
+            session.show(t.kind() == RunTask.Kind.CUT || t.kind() == RunTask.Kind.WEED ? Bench.CUT : Bench.FINISH);
         });
     }
 
