@@ -10,6 +10,7 @@ import jurren.core.layer.Layer;
 import jurren.core.load.Cutter;
 import jurren.core.load.Load;
 import jurren.core.load.Placed;
+import jurren.core.load.Speech;
 import jurren.core.material.CutSettings;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
@@ -33,6 +34,8 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
     private static final double SHARP_COSINE = Math.cos(Math.toRadians(30));
     private static final double MARK_STEPS = 1e4;
     private static final int MARK_BYTES = 12;
+    /** Half of what the usual cutter counts in: a curve needs no more corners than that. */
+    private static final double TOLD_APART_MM = Speech.USUAL_UNIT_MM / 2;
     private static final double ROUNDING_MM = 0.02;
     private static final Point START_CORNER = Point.ORIGIN;
 
@@ -64,7 +67,8 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
             List<Piece> pieces = key.layer.cutPieces().stream().map(p -> new Piece(p.outer().placed(key.linear),
                     p.holes().stream().map(h -> h.placed(key.linear)).toList())).toList();
             Box box = key.layer.region().bounds().placed(key.linear);
-            return CutOrder.of(pieces, new Point(box.minXMm(), box.minYMm()));
+            return CutOrder.of(pieces, new Point(box.minXMm(), box.minYMm())).stream()
+                    .map(p -> new CutPath(p.kind(), Thinned.of(p.outline(), TOLD_APART_MM), p.item())).toList();
         }
     }
 

@@ -15,7 +15,7 @@ public final class SwivelKnife {
     /** Long enough to set a knife that points any way, several times its usual offset. */
     private static final double SETTING_OFFSETS = 12;
     /** Smaller turns are a curve's: the straight way from one side to the other leaves it by less than can be sent. */
-    private static final double LEAST_SWING = Math.toRadians(8);
+    private static final double LEAST_SWING = Math.toRadians(20);
     private static final double SWING_STEP = Math.toRadians(15);
 
     private final double offsetMm;
