@@ -12,7 +12,9 @@ import jurren.app.keep.ShopFolder;
 import jurren.app.theme.Texts;
 import jurren.core.job.MyShop;
 import jurren.core.job.Shop;
+import jurren.core.load.Cutter;
 import jurren.core.load.Reach;
+import jurren.core.material.Material;
 import jurren.formats.Refusal;
 import jurren.formats.catalogue.MyShopFile;
 import jurren.formats.files.SafeFiles;
@@ -34,8 +36,11 @@ public final class ShopDesk {
     public record Last(String sentence, Runnable back) {
     }
 
+    private static final double MM_PER_M = 1000;
+
     private final Session session;
     private Optional<Last> last = Optional.empty();
+    private Optional<MyShop> mine = Optional.empty();
 
     ShopDesk(Session session) {
         this.session = session;
@@ -47,7 +52,10 @@ public final class ShopDesk {
 
     public void load(Consumer<State> then) {
         last = Optional.empty();
-        session.desk().give(new Order<>(Texts.of("work.shop"), _ -> state(), then, this::trouble).finishing());
+        session.desk().give(new Order<>(Texts.of("work.shop"), _ -> state(), s -> {
+            mine = Optional.of(s.mine);
+            then.accept(s);
+        }, this::trouble).finishing());
     }
 
     private State state() {
@@ -63,6 +71,7 @@ public final class ShopDesk {
      */
     public void change(UnaryOperator<MyShop> change, String sentence, Consumer<State> then) {
         session.desk().give(new Order<>(Texts.of("work.shop"), _ -> changed(change), done -> {
+            mine = Optional.of(done.now.mine);
             session.useShop(done.shop);
             if (!done.before.equals(done.now.mine)) {
                 Runnable back = () -> change(now -> done.before.withKnivesOf(now), Texts.of("shop.was-put-back"), then);
@@ -80,10 +89,26 @@ public final class ShopDesk {
         return new Changed(before, state(), session.shopFolder().shop());
     }
 
-    /** A knife went so much further; nothing is said about it, and no plan follows. */
-    public void knifeWent(String cutterId, double mm) {
-        session.desk().give(new Order<>(Texts.of("work.shop"), _ -> session.shopFolder().mine().change(s -> s.withKnife(cutterId, s.knifeMm(cutterId) + mm)), _ -> { },
-                this::trouble).finishing());
+    /** A knife went so much further; it is said once, when it is likely dull by now, and no plan follows. */
+    public void knifeWent(Cutter cutter, Material film, double mm) {
+        double[] before = {0};
+        session.desk().give(new Order<>(Texts.of("work.shop"), _ -> session.shopFolder().mine().change(s -> {
+            before[0] = s.knifeMm(s.knife(cutter.id(), film.id()));
+            return s.withCut(cutter.id(), film, mm);
+        }), now -> {
+            mine = Optional.of(now);
+            double went = now.knifeMm(now.knife(cutter.id(), film.id()));
+            double lasts = cutter.head().lastsM() * MM_PER_M;
+            if (before[0] < lasts && went >= lasts) {
+                session.trouble(Texts.of("knife.dull", cutter.name(), session.unit().far(went), session.unit().far(lasts)));
+            }
+            session.tell();
+        }, this::trouble).finishing());
+    }
+
+    /** What was last read of it; empty before anything was. */
+    public Optional<MyShop> mine() {
+        return mine;
     }
 
     public void giveAway(Path file) {

@@ -34,6 +34,7 @@ import jurren.core.load.Reach;
 import jurren.core.load.Senses;
 import jurren.core.load.SerialSettings;
 import jurren.core.load.Speech;
+import jurren.core.material.Material;
 import jurren.formats.words.Words;
 
 /** The cutters, presses and the printer that are really there. */
@@ -106,19 +107,41 @@ final class MachinesPage implements ShopPage {
         rows.add(tick(id + "-finds-marks", "machines.finds-marks", c.senses().marks(), on -> put(c.withSenses(new Senses(on, c.senses().width())))));
         rows.add(tick(id + "-tells-width", "machines.tells-width", c.senses().width(), on -> put(c.withSenses(new Senses(c.senses().marks(), on)))));
         Head h = c.head();
-        rows.add(tick(id + "-swings", "machines.swings", h.swings(), on -> put(c.withHead(new Head(h.leastGf(), h.mostGf(), h.offsetMm(), on, h.takesForce())))));
-        rows.add(tick(id + "-takes-force", "machines.takes-force", h.takesForce(), on -> put(c.withHead(new Head(h.leastGf(), h.mostGf(), h.offsetMm(), h.swings(), on)))));
-        double went = state.mine().knifeMm(c.id());
-        HBox knife = new HBox(6, Controls.figure(went == 0 ? Texts.of("machines.knife-new") : Texts.of("machines.knife-went", session.unit().far(went))));
-        knife.setAlignment(Pos.CENTER_RIGHT);
-        if (went > 0) {
-            knife.getChildren().add(Controls.button(id + "-new-knife", Texts.of("machines.new-knife"), () -> change(s -> s.withKnife(c.id(), 0), "machines.knife-changed", c.name()), "small"));
-        }
-        rows.add(Controls.row(Texts.of("machines.knife"), knife));
+        rows.add(tick(id + "-swings", "machines.swings", h.swings(), on -> put(c.withHead(h.withSwings(on)))));
+        rows.add(tick(id + "-takes-force", "machines.takes-force", h.takesForce(), on -> put(c.withHead(h.withTakesForce(on)))));
+        rows.addAll(knives(id, c));
         rows.add(Controls.label(Texts.of(c.head().needsSwivel() ? "machines.file-swivels" : "machines.machine-swivels"), "hint"));
         rows.add(Controls.flow(Controls.button(id + "-another", Texts.of("machines.another"), () -> change(s -> s.withCutters(with(s.cutters(), another(s, c))),
                 "machines.added", c.name())), away(id, state.mine().cutters().size() > 1, () -> change(s -> s.withCutters(without(s.cutters(), x -> x.id().equals(c.id()))), "machines.gone", c.name()))));
         return card(rows);
+    }
+
+    /** The usual one and those that films have of their own. */
+    private List<Node> knives(String id, Cutter c) {
+        MyShop mine = state.mine();
+        List<Node> rows = new ArrayList<>(List.of(knife(Texts.of("machines.knife"), c, c.id(), id + "-new-knife")));
+        List<Material> films = session.shop().materials();
+        List<String> own = mine.ownKnives(c.id());
+        films.stream().filter(f -> own.contains(f.id())).forEach(f -> {
+            rows.add(knife(f.name(), c, MyShop.pair(c.id(), f.id()), id + "-new-knife-" + f.id()));
+            rows.add(Controls.flow(Controls.button(id + "-usual-knife-" + f.id(), Texts.of("machines.usual-knife", f.name()),
+                    () -> change(s -> s.withoutKnife(MyShop.pair(c.id(), f.id())), "machines.knife-gone", f.name()), "small")));
+        });
+        Controls.Choice<Material> more = new Controls.Choice<>(id + "-own-knife", Texts.of("machines.own-knife"), films.stream().filter(f -> !own.contains(f.id())).toList(), Material::name,
+                f -> change(s -> s.withKnife(MyShop.pair(c.id(), f.id()), 0), "machines.knife-added", f.name()));
+        more.setPromptText(Texts.of("machines.own-knife.choose"));
+        rows.add(Controls.row(Texts.of("machines.own-knife"), more));
+        return rows;
+    }
+
+    private Node knife(String name, Cutter c, String key, String button) {
+        double went = state.mine().knifeMm(key);
+        HBox knife = new HBox(6, Controls.figure(went == 0 ? Texts.of("machines.knife-new") : Texts.of("machines.knife-went", session.unit().far(went))));
+        knife.setAlignment(Pos.CENTER_RIGHT);
+        if (went > 0) {
+            knife.getChildren().add(Controls.button(button, Texts.of("machines.new-knife"), () -> change(s -> s.withKnife(key, 0), "machines.knife-changed", c.name()), "small"));
+        }
+        return Controls.row(name, knife);
     }
 
     private static Node tick(String id, String key, boolean on, Consumer<Boolean> then) {

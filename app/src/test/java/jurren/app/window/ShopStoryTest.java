@@ -205,4 +205,23 @@ class ShopStoryTest extends WindowTest {
         run(() -> ((ComboBox<Object>) node(id)).setValue(value));
         settle();
     }
+
+    @Test
+    void aKnifeThatWentItsWayIsLikelyDull() {
+        openShop("machines");
+        type("cutter-desktop-305-lasts", "1");
+        robot.push(KeyCode.ESCAPE);
+        click("bench-cut");
+        settle();
+        run(() -> window.shell().cutter().setSpeedUp(Double.POSITIVE_INFINITY));
+        assertThat(node("cut-new-knife")).as("it is new").isNull();
+        click("cut-by-hand");
+        settle();
+        until(() -> said().contains("likely dull"));
+        until(() -> node("cut-new-knife") != null);
+        click("cut-new-knife");
+        settle();
+        until(() -> node("cut-new-knife") == null);
+        assertThat(new ShopFolder(state()).mine().read().shop().knifeMm("desktop-305")).isZero();
+    }
 }

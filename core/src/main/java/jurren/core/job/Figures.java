@@ -7,7 +7,6 @@ import java.util.stream.IntStream;
 import jurren.core.finish.Press;
 import jurren.core.job.Figure.Unit;
 import jurren.core.load.Cutter;
-import jurren.core.load.Head;
 import jurren.core.load.Printer;
 import jurren.core.material.CutSettings;
 import jurren.core.material.Material;
@@ -26,9 +25,10 @@ public final class Figures {
             new Figure<>("after", Unit.LENGTH, Cutter::afterMm, (c, v) -> measured(c, c.widthMm(), c.rollerMm(), c.beforeMm(), v, c.travelMmS(), c.overcutMm())),
             new Figure<>("travel", Unit.SPEED, Cutter::travelMmS, (c, v) -> measured(c, c.widthMm(), c.rollerMm(), c.beforeMm(), c.afterMm(), v, c.overcutMm())),
             new Figure<>("overcut", Unit.FINE_LENGTH, Cutter::overcutMm, (c, v) -> measured(c, c.widthMm(), c.rollerMm(), c.beforeMm(), c.afterMm(), c.travelMmS(), v)),
-            new Figure<>("least-force", Unit.FORCE, c -> c.head().leastGf(), (c, v) -> c.withHead(new Head(v, c.head().mostGf(), c.head().offsetMm(), c.head().swings(), c.head().takesForce()))),
-            new Figure<>("most-force", Unit.FORCE, c -> c.head().mostGf(), (c, v) -> c.withHead(new Head(c.head().leastGf(), v, c.head().offsetMm(), c.head().swings(), c.head().takesForce()))),
-            new Figure<>("trails", Unit.FINE_LENGTH, c -> c.head().offsetMm(), (c, v) -> c.withHead(new Head(c.head().leastGf(), c.head().mostGf(), v, c.head().swings(), c.head().takesForce()))));
+            new Figure<>("least-force", Unit.FORCE, c -> c.head().leastGf(), (c, v) -> c.withHead(c.head().withForces(v, c.head().mostGf()))),
+            new Figure<>("most-force", Unit.FORCE, c -> c.head().mostGf(), (c, v) -> c.withHead(c.head().withForces(c.head().leastGf(), v))),
+            new Figure<>("trails", Unit.FINE_LENGTH, c -> c.head().offsetMm(), (c, v) -> c.withHead(c.head().withOffset(v))),
+            new Figure<>("lasts", Unit.COUNT, c -> c.head().lastsM(), (c, v) -> c.withHead(c.head().withLasts(v))));
 
     public static final List<Figure<Press>> PRESS = List.of(
             new Figure<>("platen-width", Unit.LENGTH, Press::platenWidthMm, (p, v) -> new Press(p.id(), p.name(), p.kind(), v, p.platenHeightMm(), p.mostCelsius())),

@@ -17,13 +17,15 @@ import jurren.core.material.Material;
  * @param films   each in place of the shipped one of its id, or beside the shipped ones
  * @param cutters the one in use first
  * @param forces  found by trying, by the cutter and the film ({@link #pair})
- * @param knives  how far the knife of a cutter went since it was new, in millimetres, by the cutter
+ * @param knives  how far each knife went since it was new, in millimetres of plain film, by the cutter; a film's own by both ({@link #pair})
  * @param notes   what the maker's sheet says, by the id of the film
  */
 public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> presses, Printer printer, Prices prices, Map<String, Double> forces, Map<String, Double> knives,
                      Map<String, String> notes) {
     public static final int LONGEST_NOTE = 4_000;
     private static final double MOST_GF = 10_000;
+    /** What plain film is cut with. */
+    private static final double PLAIN_GF = 90;
 
     public MyShop {
         films = List.copyOf(films);
@@ -114,9 +116,38 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
         return new MyShop(films, cutters, presses, printer, prices, all, knives, notes);
     }
 
-    /** How far the knife of a cutter went since it was new. */
-    public double knifeMm(String cutterId) {
-        return knives.getOrDefault(cutterId, 0.0);
+    /** How far the knife of a cutter went since it was new, as far as in plain film; by its key, see {@link #knife}. */
+    public double knifeMm(String knife) {
+        return knives.getOrDefault(knife, 0.0);
+    }
+
+    /** Which knife a film is cut with: one of its own where it has one, else the cutter's usual one. */
+    public String knife(String cutterId, String filmId) {
+        String own = pair(cutterId, filmId);
+        return knives.containsKey(own) ? own : cutterId;
+    }
+
+    /** The films that have a knife of their own in a cutter. */
+    public List<String> ownKnives(String cutterId) {
+        return knives.keySet().stream().filter(k -> k.startsWith(cutterId + " ")).map(k -> k.substring(cutterId.length() + 1)).sorted().toList();
+    }
+
+    /** The film is cut with the usual knife again. */
+    public MyShop withoutKnife(String knife) {
+        Map<String, Double> all = new LinkedHashMap<>(knives);
+        all.remove(knife);
+        return new MyShop(films, cutters, presses, printer, prices, forces, all, notes);
+    }
+
+    /** A film pressed twice as hard takes twice as much of a knife. */
+    public static double wear(Material film) {
+        return Math.max(1, film.cutting().forceGf() / PLAIN_GF);
+    }
+
+    /** A knife went so far through a film. */
+    public MyShop withCut(String cutterId, Material film, double mm) {
+        String knife = knife(cutterId, film.id());
+        return withKnife(knife, knifeMm(knife) + mm * wear(film));
     }
 
     /** What was cut meanwhile stays cut, whatever else is taken back. */

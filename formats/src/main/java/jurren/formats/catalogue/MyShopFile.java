@@ -227,6 +227,8 @@ public final class MyShopFile {
         ObjectNode whole = n.deepCopy();
         if (!whole.has("head")) {
             whole.set("head", MAPPER.valueToTree(Head.USUAL));
+        } else if (whole.get("head") instanceof ObjectNode head && !head.has("lastsM")) {
+            head.put("lastsM", Head.USUALLY_LASTS_M);
         }
         if (!whole.has("reach")) {
             whole.set("reach", MAPPER.valueToTree(Reach.STAND_IN));

@@ -14,6 +14,7 @@ import jurren.core.cut.CutRun;
 import jurren.core.geometry.Point;
 import jurren.core.job.Job;
 import jurren.core.job.Made;
+import jurren.core.job.MyShop;
 import jurren.core.load.Reach;
 import jurren.core.material.CutSettings;
 import jurren.core.plan.Plan;
@@ -46,6 +47,8 @@ public final class CutBench implements BenchView {
     }
 
     private static final int FAULT_AFTER = 3;
+    private static final double MM_PER_M = 1000;
+    private static final double NEARLY_DULL = 0.95;
     private static final DateTimeFormatter AT = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT).withZone(ZoneId.systemDefault());
 
     private final Session session;
@@ -82,6 +85,7 @@ public final class CutBench implements BenchView {
     private final VBox troubles;
     private final Node node;
     private int load = 1;
+    private boolean askedForKnives;
 
     public CutBench(Session session, BeforeCut before) {
         this.session = session;
@@ -232,7 +236,7 @@ public final class CutBench implements BenchView {
         boolean again = job.laying().isTaken(run.load().stock());
         session.edit(job.withMade(job.made().with(new Made.Cut(run.mark(), run.film(), again ? run.load().order() : first + before, Instant.now())))
                 .withLaying(again ? job.laying() : job.laying().cut(run.load())));
-        session.myShop().knifeWent(run.cutter().id(), run.cutMm());
+        session.myShop().knifeWent(run.cutter(), run.load().material(), run.cutMm());
         if (!again) {
             session.shelf().cut(run.load());
         }
@@ -344,7 +348,7 @@ public final class CutBench implements BenchView {
                 Controls.row(Texts.of("cut.knife-speed"), Controls.figure(Texts.of("cut.knife-speed-of", s.speedMmS()))),
                 Controls.row(Texts.of("cut.blade"), Controls.figure(Texts.of("cut.blade-of", s.bladeOutMm()))),
                 Controls.row(Texts.of("cut.passes"), Controls.figure(Texts.of("cut.passes-of", s.passes()))),
-                Controls.label(force(run), "hint"), tries(run), begins(),
+                Controls.label(force(run), "hint"), knife(run), tries(run), begins(),
                 Controls.label(Texts.of(run.load().placed().stream().anyMatch(p -> p.item().turnedOver()) ? "cut.before.reversed" : "cut.before")));
     }
 
@@ -355,6 +359,29 @@ public final class CutBench implements BenchView {
             return Texts.of("cut.force-beyond", wanted, run.cutter().name(), run.forceGf());
         }
         return Texts.of(run.cutter().head().takesForce() ? "cut.force-sent" : "cut.force-by-hand", run.cutter().name());
+    }
+
+    /** Which knife, and how far it went of what it lasts; likely dull where that is all. */
+    private Node knife(CutRun run) {
+        if (session.myShop().mine().isEmpty()) {
+            if (!askedForKnives) {
+                askedForKnives = true;
+                session.myShop().load(_ -> update());
+            }
+            return Controls.label("", "hint");
+        }
+        MyShop mine = session.myShop().mine().get();
+        String key = mine.knife(run.cutter().id(), run.load().material().id());
+        double went = mine.knifeMm(key);
+        double lasts = run.cutter().head().lastsM() * MM_PER_M;
+        String which = key.equals(run.cutter().id()) ? Texts.of("knife.usual") : Texts.of("knife.own", run.load().material().name());
+        Node row = Controls.row(which, Controls.figure(Texts.of("knife.went", session.unit().far(went), session.unit().far(lasts))));
+        if (went < lasts * NEARLY_DULL) {
+            return row;
+        }
+        Button fresh = Controls.button("cut-new-knife", Texts.of("machines.new-knife"), () -> session.myShop().change(s -> s.withKnife(key, 0),
+                Texts.of("machines.knife-changed", run.cutter().name()), _ -> update()), "small");
+        return new VBox(4, row, Controls.label(Texts.of("knife.likely-dull"), "wrong"), Controls.flow(fresh));
     }
 
     private Node begins() {
