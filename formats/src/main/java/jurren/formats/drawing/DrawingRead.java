@@ -27,6 +27,6 @@ public sealed interface DrawingRead {
     /** Something a person should know about a drawing that was taken. */
     enum Note {
         TEXT_LEFT_OUT, TEXT_IN_ANOTHER_FONT, PICTURES_LEFT_OUT, HAIRLINES_LEFT_OUT, SHADES_AS_ONE_COLOUR, OPEN_LINES_LEFT_OUT,
-        SOFT_MASKS_AS_EDGES, PARTS_NOT_UNDERSTOOD, LEADS_NOWHERE, HIDDEN_LEFT_OUT
+        SOFT_MASKS_AS_EDGES, PARTS_NOT_UNDERSTOOD, LEADS_NOWHERE, HIDDEN_LEFT_OUT, OVER_THE_EDGE
     }
 }

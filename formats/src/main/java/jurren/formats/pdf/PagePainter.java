@@ -1,5 +1,8 @@
 package jurren.formats.pdf;
 
+import jurren.core.art.DrawnShape;
+import jurren.core.art.Ink;
+import jurren.core.geometry.Box;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
@@ -10,26 +13,42 @@ import java.awt.BasicStroke;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.GeneralPath;
+import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
 import java.io.IOException;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
 import org.apache.pdfbox.contentstream.operator.Operator;
 import org.apache.pdfbox.cos.COSBase;
+import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDVectorFont;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
+import org.apache.pdfbox.pdmodel.graphics.color.PDColorSpace;
 import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceN;
 import org.apache.pdfbox.pdmodel.graphics.color.PDPattern;
 import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.pdmodel.graphics.form.PDTransparencyGroup;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentMembershipDictionary;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
+import org.apache.pdfbox.pdmodel.graphics.pattern.PDAbstractPattern;
+import org.apache.pdfbox.pdmodel.graphics.pattern.PDShadingPattern;
 import org.apache.pdfbox.pdmodel.graphics.state.PDGraphicsState;
+import org.apache.pdfbox.pdmodel.graphics.state.PDSoftMask;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 import org.apache.pdfbox.util.Matrix;
 import org.apache.pdfbox.util.Vector;
@@ -40,18 +59,34 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     /** A page that asks for more would take longer than anyone waits. */
     private static final int MOST_OPERATORS = 3_000_000;
     private static final int UNKNOWN = 0x808080;
+    private static final double CLEAR = 1 / 255.0;
+    private static final double HALF = 0.5;
+    private static final double EDGE_MM = 0.1;
+    /** Masks within masks. */
+    private static final int MOST_MASKS = 4;
+    private static final double UNEVEN = 1e-6;
+    private static final double LEAST_DASHES_POINTS = 0.05;
+    private static final int MOST_DASHES = 1000;
 
-    private final Found found;
+    private final PDDocument document;
+    private Found found;
+    private final Map<COSBase, Region> masks = new IdentityHashMap<>();
+    private int masking;
     private final AffineTransform toMm;
     private final GeneralPath path = new GeneralPath();
     private final Deque<Optional<Region>> clips = new ArrayDeque<>();
     private int clipRule = -1;
     private Optional<Region> clip = Optional.empty();
+    private final Deque<Boolean> marked = new ArrayDeque<>();
+    /** How many layers that are switched off what is painted lies in. */
+    private int hidden;
+    private double groupAlpha = 1;
     private int operators;
     private Path2D textClip;
 
-    PagePainter(PDPage page, Found found) {
+    PagePainter(PDDocument document, PDPage page, Found found) {
         super(page);
+        this.document = document;
         this.found = found;
         double unit = page.getUserUnit() * MM_PER_POINT;
         this.toMm = AffineTransform.getScaleInstance(unit, unit);
@@ -61,6 +96,12 @@ final class PagePainter extends PDFGraphicsStreamEngine {
 
     void paint() throws IOException {
         processPage(getPage());
+    }
+
+    /** Whether anything was painted outside a box of the page. */
+    boolean isBeyond(PDRectangle page) {
+        Box box = Curves.of(page.toGeneralPath(), Placement.of(toMm)).bounds();
+        return found.shapes().stream().anyMatch(s -> !box.covers(s.curves().bounds(), EDGE_MM));
     }
 
     @Override
@@ -170,20 +211,69 @@ final class PagePainter extends PDFGraphicsStreamEngine {
         endPath();
     }
 
+    /** As the format weighs it. */
+    private static double luminosity(Colour c) {
+        return (0.3 * c.red() + 0.59 * c.green() + 0.11 * c.blue()) / 255;
+    }
+
+    /** A paint that can be seen at all; said where it cannot. */
+    private Optional<Paint> paint(PDColor colour, double alpha) throws IOException {
+        if (hidden > 0 || alpha * groupAlpha < CLEAR) {
+            found.note(Note.HIDDEN_LEFT_OUT);
+            return Optional.empty();
+        }
+        Paint paint = colour(colour);
+        return Optional.of(alpha * groupAlpha > 1 - CLEAR ? paint : paint.faded(alpha * groupAlpha));
+    }
+
+    /** A colour, and how it is painted when that is not it alone. */
+    private record Paint(Colour colour, Optional<Ink> ink) {
+        Paint faded(double opacity) {
+            return new Paint(colour, Optional.of(ink.map(i -> i.faded(opacity)).orElseGet(() -> new Ink.Clear(colour, opacity))));
+        }
+    }
+
     private void fill(Shape shape, PDColor colour) throws IOException {
-        softMask();
-        found.fill(shape, toMm, colour(colour), clip);
+        Optional<Paint> paint = paint(colour, getGraphicsState().getNonStrokeAlphaConstant());
+        if (paint.isPresent()) {
+            found.fill(shape, toMm, paint.get().colour, paint.get().ink, masked());
+        }
     }
 
     private void stroke(Shape shape, boolean filled) throws IOException {
-        softMask();
         PDGraphicsState state = getGraphicsState();
-        Matrix m = state.getCurrentTransformationMatrix();
-        double scale = Math.sqrt(Math.abs(m.getScaleX() * m.getScaleY() - m.getShearX() * m.getShearY()));
-        float width = (float) (state.getLineWidth() * scale);
-        BasicStroke stroke = new BasicStroke(Math.max(0, width), state.getLineCap(), state.getLineJoin(),
-                Math.max(1, state.getMiterLimit()), dashes(scale), (float) (state.getLineDashPattern().getPhase() * scale));
-        found.stroke(shape, stroke, toMm, colour(state.getStrokingColor()), filled, clip);
+        Optional<Paint> paint = paint(state.getStrokingColor(), state.getAlphaConstant());
+        if (paint.isEmpty()) {
+            return;
+        }
+        AffineTransform space = state.getCurrentTransformationMatrix().createAffineTransform();
+        double scale = Math.sqrt(Math.abs(space.getDeterminant()));
+        double widthMm = state.getLineWidth() * scale * Math.sqrt(Math.abs(toMm.getDeterminant()));
+        if (isEven(space) || widthMm < Found.HAIRLINE_MM) {
+            found.stroke(shape, pen(scale), toMm, paint.get().colour, paint.get().ink, filled, masked());
+            return;
+        }
+        try {
+            // as wide as the space it is drawn in is scaled each way
+            Shape covered = pen(1).createStrokedShape(space.createInverse().createTransformedShape(shape));
+            found.fill(space.createTransformedShape(covered), toMm, paint.get().colour, paint.get().ink, masked());
+        } catch (NoninvertibleTransformException _) {
+            found.note(Note.PARTS_NOT_UNDERSTOOD);
+        }
+    }
+
+    private BasicStroke pen(double scale) {
+        PDGraphicsState state = getGraphicsState();
+        float[] dashes = dashes(scale);
+        return new BasicStroke((float) Math.max(0, state.getLineWidth() * scale), state.getLineCap(), state.getLineJoin(),
+                Math.max(1, state.getMiterLimit()), dashes, dashes == null ? 0 : (float) Math.max(0, state.getLineDashPattern().getPhase() * scale));
+    }
+
+    private static boolean isEven(AffineTransform t) {
+        double a = Math.hypot(t.getScaleX(), t.getShearY());
+        double b = Math.hypot(t.getShearX(), t.getScaleY());
+        double skew = t.getScaleX() * t.getShearX() + t.getShearY() * t.getScaleY();
+        return Math.abs(a - b) <= UNEVEN * Math.max(a, b) && Math.abs(skew) <= UNEVEN * a * b;
     }
 
     private float[] dashes(double scale) {
@@ -197,19 +287,67 @@ final class PagePainter extends PDFGraphicsStreamEngine {
             scaled[i] = (float) Math.max(0, dashes[i] * scale);
             sum += scaled[i];
         }
-        return sum > 0.05 ? scaled : null;
+        return sum * (scale == 1 ? Math.sqrt(Math.abs(getGraphicsState().getCurrentTransformationMatrix().createAffineTransform().getDeterminant())) : 1) > LEAST_DASHES_POINTS
+                && scaled.length <= MOST_DASHES ? scaled : null;
     }
 
-    private void softMask() {
-        if (getGraphicsState().getSoftMask() != null) {
-            found.note(Note.SOFT_MASKS_AS_EDGES);
+    /** What a soft mask leaves, taken as a hard edge where it lets half through. */
+    private Optional<Region> masked() throws IOException {
+        PDSoftMask mask = getGraphicsState().getSoftMask();
+        if (mask == null || mask.getGroup() == null) {
+            return clip;
+        }
+        found.note(Note.SOFT_MASKS_AS_EDGES);
+        Region open = masks.get(mask.getCOSObject());
+        if (open == null) {
+            open = open(mask);
+            masks.put(mask.getCOSObject(), open);
+        }
+        Region left = open;
+        return Optional.of(clip.map(c -> c.intersect(left)).orElse(left));
+    }
+
+    private Region open(PDSoftMask mask) throws IOException {
+        Found page = found;
+        Optional<Region> before = clip;
+        double alpha = groupAlpha;
+        // the path that is being painted is still on the table
+        Path2D under = (Path2D) path.clone();
+        int rule = path.getWindingRule();
+        int pending = clipRule;
+        clipRule = -1;
+        path.reset();
+        found = new Found();
+        clip = Optional.empty();
+        groupAlpha = 1;
+        masking++;
+        try {
+            if (masking <= MOST_MASKS) {
+                processSoftMask(mask.getGroup());
+            }
+            boolean byAlpha = COSName.ALPHA.equals(mask.getSubType());
+            Region open = Region.EMPTY;
+            for (DrawnShape s : found.shapes()) {
+                double opacity = s.ink().map(i -> (i.argb(s.curves().bounds().centre().xMm(), s.curves().bounds().centre().yMm()) >>> 24) / 255.0).orElse(1.0);
+                double through = byAlpha ? opacity : opacity * luminosity(s.colour());
+                open = through >= HALF ? open.weld(s.curves().enclosed()) : byAlpha ? open : open.minus(s.curves().enclosed());
+            }
+            return open;
+        } finally {
+            masking--;
+            found = page;
+            clip = before;
+            groupAlpha = alpha;
+            clipRule = pending;
+            path.reset();
+            path.append(under, false);
+            path.setWindingRule(rule);
         }
     }
 
-    private Colour colour(PDColor colour) throws IOException {
-        if (colour.getColorSpace() instanceof PDPattern || colour.isPattern()) {
-            found.note(Note.SHADES_AS_ONE_COLOUR);
-            return new Colour(UNKNOWN);
+    private Paint colour(PDColor colour) throws IOException {
+        if (colour.getColorSpace() instanceof PDPattern space) {
+            return pattern(space.getPattern(colour), space, colour);
         }
         Colour rgb = new Colour(colour.toRGB() & 0xFFFFFF);
         if (colour.getColorSpace() instanceof PDSeparation s && !List.of("All", "None").contains(s.getColorantName())) {
@@ -217,7 +355,105 @@ final class PagePainter extends PDFGraphicsStreamEngine {
         } else if (colour.getColorSpace() instanceof PDDeviceN n && n.getColorantNames().size() == 1) {
             found.ink(rgb, n.getColorantNames().getFirst());
         }
-        return rgb;
+        return new Paint(rgb, Optional.empty());
+    }
+
+    private Paint pattern(PDAbstractPattern pattern, PDPattern space, PDColor colour) throws IOException {
+        if (pattern instanceof PDShadingPattern s && s.getShading() != null) {
+            // a pattern lies in the page's space, whatever was scaled since
+            AffineTransform place = new AffineTransform(toMm);
+            place.concatenate(Matrix.concatenate(getInitialMatrix(), s.getMatrix()).createAffineTransform());
+            Optional<PdfShades.Shaded> shaded = PdfShades.of(s.getShading(), place);
+            if (shaded.isPresent()) {
+                return shade(shaded.get());
+            }
+        }
+        found.note(Note.SHADES_AS_ONE_COLOUR);
+        PDColorSpace under = space.getUnderlyingColorSpace();
+        return new Paint(under == null || colour.getComponents().length == 0 ? new Colour(UNKNOWN) : new Colour(new PDColor(colour.getComponents(), under).toRGB() & 0xFFFFFF),
+                Optional.empty());
+    }
+
+    private Paint shade(PdfShades.Shaded shaded) {
+        if (shaded.ink().isEmpty()) {
+            found.note(Note.SHADES_AS_ONE_COLOUR);
+        }
+        return new Paint(shaded.mean(), shaded.ink());
+    }
+
+    // ---- forms, groups and layers
+
+    @Override
+    public void showForm(PDFormXObject form) throws IOException {
+        boxed(form, () -> super.showForm(form));
+    }
+
+    @Override
+    public void showTransparencyGroup(PDTransparencyGroup group) throws IOException {
+        double before = groupAlpha;
+        groupAlpha *= getGraphicsState().getNonStrokeAlphaConstant();
+        Optional<Region> outside = clip;
+        clip = masked();
+        boxed(group, () -> super.showTransparencyGroup(group));
+        groupAlpha = before;
+        clip = outside;
+    }
+
+    private interface Showing {
+        void show() throws IOException;
+    }
+
+    /** What a form paints beyond its box is not there. */
+    private void boxed(PDFormXObject form, Showing showing) throws IOException {
+        Optional<Region> before = clip;
+        PDPropertyList layer = form.getOptionalContent();
+        boolean off = layer != null && isOff(layer);
+        hidden += off ? 1 : 0;
+        PDRectangle box = form.getBBox();
+        if (box != null) {
+            Matrix space = Matrix.concatenate(getGraphicsState().getCurrentTransformationMatrix(), form.getMatrix());
+            narrow(box.transform(space));
+        }
+        showing.show();
+        hidden -= off ? 1 : 0;
+        clip = before;
+    }
+
+    @Override
+    public void beginMarkedContentSequence(COSName tag, COSDictionary properties) {
+        super.beginMarkedContentSequence(tag, properties);
+        boolean off = COSName.OC.equals(tag) && properties != null && isOff(PDPropertyList.create(properties));
+        marked.push(off);
+        hidden += off ? 1 : 0;
+    }
+
+    @Override
+    public void endMarkedContentSequence() {
+        super.endMarkedContentSequence();
+        if (!marked.isEmpty() && marked.pop()) {
+            hidden--;
+        }
+    }
+
+    /** A layer that is switched off as the file is opened, or of which all that must be on are. */
+    private boolean isOff(PDPropertyList layer) {
+        PDOptionalContentProperties all = document.getDocumentCatalog().getOCProperties();
+        if (all == null) {
+            return false;
+        }
+        return switch (layer) {
+            case PDOptionalContentGroup g -> !all.isGroupEnabled(g);
+            case PDOptionalContentMembershipDictionary m -> {
+                List<Boolean> on = m.getOCGs().stream().map(g -> !isOff(g)).toList();
+                yield !on.isEmpty() && !switch (m.getVisibilityPolicy().getName()) {
+                    case "AllOn" -> !on.contains(false);
+                    case "AnyOff" -> on.contains(false);
+                    case "AllOff" -> !on.contains(true);
+                    default -> on.contains(true);
+                };
+            }
+            default -> false;
+        };
     }
 
     // ---- letters
@@ -271,8 +507,24 @@ final class PagePainter extends PDFGraphicsStreamEngine {
 
     @Override
     public void shadingFill(COSName shading) {
-        clip.ifPresent(c -> found.fill(Curves.around(c).toAwt(), new AffineTransform(), new Colour(UNKNOWN), Optional.empty()));
-        found.note(Note.SHADES_AS_ONE_COLOUR);
+        if (clip.isEmpty() || hidden > 0) {
+            found.note(clip.isEmpty() ? Note.SHADES_AS_ONE_COLOUR : Note.HIDDEN_LEFT_OUT);
+            return;
+        }
+        Paint paint = new Paint(new Colour(UNKNOWN), Optional.empty());
+        try {
+            AffineTransform place = new AffineTransform(toMm);
+            place.concatenate(getGraphicsState().getCurrentTransformationMatrix().createAffineTransform());
+            Optional<PdfShades.Shaded> shaded = PdfShades.of(getResources().getShading(shading), place);
+            if (shaded.isPresent()) {
+                paint = shade(shaded.get());
+            } else {
+                found.note(Note.SHADES_AS_ONE_COLOUR);
+            }
+        } catch (IOException _) {
+            found.note(Note.SHADES_AS_ONE_COLOUR);
+        }
+        found.fill(Curves.around(clip.get()).toAwt(), new AffineTransform(), paint.colour, paint.ink, Optional.empty());
     }
 
     @Override

@@ -21,11 +21,17 @@ public final class PdfReader {
     private static final long MOST_UNPACKED = 256L << 20;
     private static final int MOST_PAGES = 500;
 
+    private static final String FONT_CACHE = "pdfbox.fontcache";
+
     /** The library writes what it stumbles over to the console; what matters of it is told as a note or a refusal. */
     private static final Logger QUIET = Logger.getLogger("org.apache.pdfbox");
 
     static {
         QUIET.setLevel(Level.OFF);
+        // what it knows of the machine's fonts it would write into the home
+        if (System.getProperty(FONT_CACHE) == null) {
+            System.setProperty(FONT_CACHE, System.getProperty("java.io.tmpdir"));
+        }
     }
 
     private PdfReader() {
@@ -58,7 +64,11 @@ public final class PdfReader {
         }
         found.pages(names);
         PDPage page = document.getPage(file.page() - 1);
-        new PagePainter(page, found).paint();
+        PagePainter painter = new PagePainter(document, page, found);
+        painter.paint();
+        if (painter.isBeyond(page.getCropBox())) {
+            found.note(DrawingRead.Note.OVER_THE_EDGE);
+        }
         return found.finish(file);
     }
 
