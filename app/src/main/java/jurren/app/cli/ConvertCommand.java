@@ -5,7 +5,6 @@ import java.util.List;
 import jurren.core.art.Motif;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
@@ -136,6 +135,9 @@ final class ConvertCommand implements Callable<Integer> {
             case DrawingRead.Refused r -> throw new Problem(words.refusal(r.refusal()));
             case DrawingRead.Taken t -> {
                 t.notes().stream().sorted().forEach(n -> say(words.note(n)));
+                if (t.pages().size() > 1) {
+                    say(CliTexts.text("make.pages", input.getFileName(), page, t.pages().size()));
+                }
                 yield sized(t);
             }
         };
@@ -175,11 +177,7 @@ final class ConvertCommand implements Callable<Integer> {
     }
 
     private byte[] content() {
-        try {
-            return Files.readAllBytes(input);
-        } catch (IOException _) {
-            throw new Problem(CliTexts.text("make.unreadable", input));
-        }
+        return Inputs.read(input);
     }
 
     private void write(byte[] bytes) {

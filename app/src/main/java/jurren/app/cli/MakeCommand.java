@@ -28,7 +28,6 @@ import jurren.formats.words.Units;
 import jurren.formats.words.Words;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -45,7 +44,7 @@ import picocli.CommandLine.Spec;
 @Command(name = "make", mixinStandardHelpOptions = true, sortOptions = false, resourceBundle = "jurren.app.cli.cli")
 final class MakeCommand implements Callable<Integer> {
     /** What a job tells by itself. */
-    private static final List<String> OF_ART = List.of("--blank", "--material", "--film", "--place", "--size", "--colour", "--width", "--copies");
+    private static final List<String> OF_ART = List.of("--page", "--blank", "--material", "--film", "--place", "--size", "--colour", "--width", "--copies");
 
     @Parameters(paramLabel = "JOB|ART", descriptionKey = "make.input")
     private Path input;
@@ -91,6 +90,9 @@ final class MakeCommand implements Callable<Integer> {
 
     @Option(names = "--cut-line", paramLabel = "NAME", defaultValue = PrintPdf.CUT_LINE, descriptionKey = "make.cut-line")
     private String cutLine;
+
+    @Option(names = "--page", paramLabel = "N", defaultValue = "1", descriptionKey = "convert.page")
+    private int page;
 
     @Option(names = "--mm", descriptionKey = "make.mm")
     private boolean millimetres;
@@ -148,16 +150,14 @@ final class MakeCommand implements Callable<Integer> {
     }
 
     private Drawing readDrawing() {
-        byte[] content;
-        try {
-            content = Files.readAllBytes(input);
-        } catch (IOException _) {
-            throw new Problem(CliTexts.text("make.unreadable", input));
-        }
-        return switch (AnyDrawing.read(new DrawingFile(input.getFileName().toString(), content))) {
+        byte[] content = Inputs.read(input);
+        return switch (AnyDrawing.read(new DrawingFile(input.getFileName().toString(), content, page))) {
             case DrawingRead.Refused r -> throw new Problem(words.refusal(r.refusal()));
             case DrawingRead.Taken t -> {
                 t.notes().stream().sorted().forEach(n -> spec.commandLine().getOut().println(words.note(n)));
+                if (t.pages().size() > 1) {
+                    spec.commandLine().getOut().println(CliTexts.text("make.pages", input.getFileName(), page, t.pages().size()));
+                }
                 if (widthMm == null) {
                     t.guessed().ifPresent(u -> spec.commandLine().getOut().println(CliTexts.text("make.guessed", input.getFileName(), CliTexts.text("unit." + u))));
                 }

@@ -2,7 +2,6 @@ package jurren.app.cli;
 
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.Optional;
@@ -95,12 +94,7 @@ final class TraceCommand implements Callable<Integer> {
     }
 
     private PictureRead.Taken read() {
-        byte[] content;
-        try {
-            content = Files.readAllBytes(input);
-        } catch (IOException _) {
-            throw new Problem(CliTexts.text("make.unreadable", input));
-        }
+        byte[] content = Inputs.read(input);
         return switch (PictureReader.read(input.getFileName().toString(), content)) {
             case PictureRead.Refused r -> throw new Problem(new Words(Units.AMERICAN).refusal(r.refusal()));
             case PictureRead.Taken t -> t;

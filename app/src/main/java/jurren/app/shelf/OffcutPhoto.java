@@ -1,6 +1,5 @@
 package jurren.app.shelf;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,6 +25,7 @@ import jurren.core.load.Photographed;
 import jurren.core.trace.Picture;
 import jurren.formats.picture.PictureRead;
 import jurren.formats.picture.PictureReader;
+import jurren.formats.files.WholeFile;
 
 /** A photograph of an offcut, with what is marked on it: two points of known distance, or four corners of known size. */
 final class OffcutPhoto {
@@ -67,7 +67,7 @@ final class OffcutPhoto {
     }
 
     private void read(Path file) {
-        session.desk().give(new Order<>(Texts.of("work.reading", file.getFileName()), _ -> PictureReader.read(file.getFileName().toString(), Files.readAllBytes(file)), read -> {
+        session.desk().give(new Order<>(Texts.of("work.reading", file.getFileName()), _ -> PictureReader.read(file.getFileName().toString(), WholeFile.read(file)), read -> {
             switch (read) {
                 case PictureRead.Taken t -> {
                     picture = t.file().picture();

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.SerializationFeature;
 import jurren.core.blank.Blank;
 import jurren.formats.Refusal;
 import jurren.formats.Refusal.Reason;
+import jurren.formats.files.WholeFile;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -28,7 +29,7 @@ public final class BlankFile {
             if (Files.size(file) > MOST_BYTES) {
                 return new BlankRead.Refused(new Refusal(Reason.TOO_LARGE, name, Files.size(file) / 1_000_000 + " MB"));
             }
-            return read(name, Files.readAllBytes(file));
+            return read(name, WholeFile.read(file));
         } catch (IOException e) {
             return new BlankRead.Refused(new Refusal(Reason.UNREADABLE, name, e.getClass().getSimpleName()));
         }

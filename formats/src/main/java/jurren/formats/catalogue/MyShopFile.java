@@ -32,6 +32,7 @@ import jurren.core.load.Speech;
 import jurren.core.material.Material;
 import jurren.formats.Refusal;
 import jurren.formats.files.SafeFiles;
+import jurren.formats.files.WholeFile;
 
 /**
  * What a person made their own of the shop, as a JSON file. What is not told in it is as it was shipped. What is broken is
@@ -134,7 +135,7 @@ public final class MyShopFile {
             if (Files.size(file) > MOST_BYTES) {
                 throw new IOException("it is larger than 5 MB");
             }
-            return content(Files.readAllBytes(file), refused);
+            return content(WholeFile.read(file), refused);
         } catch (IOException e) {
             String why = e instanceof JacksonException j ? "line " + (j.getLocation() == null ? 1 : j.getLocation().getLineNr()) + " is no JSON" : e.getMessage();
             refused.add(new Refusal(Refusal.Reason.BROKEN_SHOP, name(), why));

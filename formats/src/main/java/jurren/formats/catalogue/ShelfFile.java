@@ -29,6 +29,7 @@ import jurren.core.load.Stock;
 import jurren.core.material.Colour;
 import jurren.formats.Refusal;
 import jurren.formats.files.SafeFiles;
+import jurren.formats.files.WholeFile;
 
 /**
  * The shelf of a shop as a JSON file. What is broken in it is named by its line and field, the rest loads, and is kept as it
@@ -124,7 +125,7 @@ public final class ShelfFile {
             if (Files.size(file) > MOST_BYTES) {
                 throw new IOException("it is larger than 20 MB");
             }
-            try (JsonParser parser = MAPPER.createParser(Files.readAllBytes(file))) {
+            try (JsonParser parser = MAPPER.createParser(WholeFile.read(file))) {
                 stock(parser, entries, refused, name);
                 readable = true;
             }

@@ -14,11 +14,11 @@ import jurren.formats.Refusal;
 import jurren.formats.Refusal.Reason;
 import jurren.formats.files.FileKind;
 import jurren.formats.files.SafeFiles;
+import jurren.formats.files.WholeFile;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.time.DateTimeException;
@@ -82,7 +82,7 @@ public final class JobFile {
     public static JobRead read(Path file, Shop shop) {
         String name = file.getFileName().toString();
         try {
-            return read(Files.readAllBytes(file), name, shop);
+            return read(WholeFile.read(file), name, shop);
         } catch (NoSuchFileException _) {
             return refused(Reason.UNREADABLE, name, "there is no such file");
         } catch (IOException e) {

@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.List;
 import jurren.formats.Refusal;
 import jurren.formats.files.SafeFiles;
+import jurren.formats.files.WholeFile;
 
 /** The starts that ship with the application, and those that the shop saved in a folder of its own. */
 public final class Starts {
@@ -51,7 +52,7 @@ public final class Starts {
         List<Refusal> refused = new ArrayList<>();
         for (Path file : files(refused)) {
             try {
-                Start own = StartFile.read(Files.readAllBytes(file), true);
+                Start own = StartFile.read(WholeFile.read(file), true);
                 all.removeIf(s -> s.id().equals(own.id()));
                 all.add(own);
             } catch (StartFile.NotAStart e) {

@@ -1,7 +1,6 @@
 package jurren.app.bench.art;
 
 import jurren.app.sheet.Sheets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -34,6 +33,7 @@ import jurren.formats.opening.AnyDrawing;
 import jurren.formats.picture.PictureRead;
 import jurren.formats.picture.PictureReader;
 import jurren.formats.picture.PictureWriter;
+import jurren.formats.files.WholeFile;
 
 /** Takes whatever a customer sent onto the open face: a drawing, a picture, another job's art. Reading is done beside the window's thread. */
 public final class Bringing {
@@ -54,8 +54,8 @@ public final class Bringing {
             return;
         }
         session.show(Bench.ART);
-        read(name, () -> Files.readAllBytes(file), content -> content(name, content),
-                _ -> session.trouble(Texts.of("file.unreadable", name)));
+        read(name, () -> WholeFile.read(file), content -> content(name, content),
+                why -> session.trouble(why instanceof WholeFile.TooLarge ? Texts.of("file.too-large", name, why.getMessage()) : Texts.of("file.unreadable", name)));
     }
 
     private void content(String name, byte[] content) {
