@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
     /** Each may use those before it. docs/architecture.md tells why. */
     private static final List<String> ORDER = List.of("stop", "memo", "geometry", "nest", "material", "blank", "lettering", "trace", "art", "layer", "register", "finish",
-            "way", "hold", "load", "cut", "job", "snag", "plan", "run", "cure", "dryrun");
+            "way", "hold", "load", "cut", "job", "snag", "weed", "plan", "run", "cure", "dryrun");
 
     private static final JavaClasses CORE = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("jurren.core");

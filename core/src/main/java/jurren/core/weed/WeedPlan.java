@@ -26,11 +26,12 @@ import jurren.core.snag.Flaws;
  * then each frame with the waste around its pieces. What stays is whatever is left. Parts that would come up with the waste
  * are marked: small ones, thin ones, pointed ones.
  *
+ * @param around  the frames; without any, the film that the load takes
  * @param wastes  in the order in which they are lifted
  * @param cares   what to hold down
  * @param seconds how long all of it takes
  */
-public record WeedPlan(List<Waste> wastes, List<Care> cares, double seconds) {
+public record WeedPlan(List<Region> around, List<Waste> wastes, List<Care> cares, double seconds) {
     /** What kind of waste, in the order in which they are lifted. */
     public enum Kind {
         INSIDE, BETWEEN, FRAME
@@ -70,6 +71,7 @@ public record WeedPlan(List<Waste> wastes, List<Care> cares, double seconds) {
     private static final int ENOUGH = 12;
 
     public WeedPlan {
+        around = List.copyOf(around);
         wastes = List.copyOf(wastes);
         cares = List.copyOf(cares);
     }
@@ -77,18 +79,19 @@ public record WeedPlan(List<Waste> wastes, List<Care> cares, double seconds) {
     public static WeedPlan of(Load load) {
         List<Placed> weeded = load.placed().stream().filter(p -> p.item().layer().making().cut() == Making.Cut.KISS).toList();
         if (weeded.isEmpty()) {
-            return new WeedPlan(List.of(), List.of(), 0);
+            return new WeedPlan(List.of(), List.of(), List.of(), 0);
         }
         List<Region> pieces = weeded.stream().map(p -> p.item().layer().region().placed(p.onto())).toList();
         Map<Kind, List<Region>> wastes = new EnumMap<>(Kind.class);
-        for (Region around : around(load, pieces)) {
-            Box box = around.bounds();
+        List<Region> frames = around(load, pieces);
+        for (Region frame : frames) {
+            Box box = frame.bounds();
             List<Region> in = pieces.stream().filter(p -> p.bounds().crossed(box).isPresent()).toList();
             Region film = Region.weld(in);
             Region filled = film.filled();
-            for (Piece w : around.minus(film).pieces()) {
+            for (Piece w : frame.minus(film).pieces()) {
                 Region region = w.region();
-                Kind kind = touches(w.outer(), around) ? Kind.FRAME : isInside(region, in, filled) ? Kind.INSIDE : Kind.BETWEEN;
+                Kind kind = touches(w.outer(), frame) ? Kind.FRAME : isInside(region, in, filled) ? Kind.INSIDE : Kind.BETWEEN;
                 if (region.areaMm2() >= LEAST_WASTE_MM2) {
                     wastes.computeIfAbsent(kind, _ -> new ArrayList<>()).add(region);
                 }
@@ -99,7 +102,7 @@ public record WeedPlan(List<Waste> wastes, List<Care> cares, double seconds) {
                 .forEach(r -> all.add(new Waste(kind, r))));
         Map<Layer, List<Care>> known = new IdentityHashMap<>();
         List<Care> cares = weeded.stream().flatMap(p -> known.computeIfAbsent(p.item().layer(), WeedPlan::cares).stream().map(c -> c.placed(p.onto()))).toList();
-        return new WeedPlan(all, cares, weeded.stream().mapToDouble(p -> Weeding.seconds(p.item().layer().region())).sum());
+        return new WeedPlan(frames, all, cares, weeded.stream().mapToDouble(p -> Weeding.seconds(p.item().layer().region())).sum());
     }
 
     /** Within the frames; without any, the film that the load takes. */

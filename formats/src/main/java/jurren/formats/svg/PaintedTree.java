@@ -2,9 +2,13 @@ package jurren.formats.svg;
 
 import jurren.formats.drawing.DrawingRead;
 import java.awt.AlphaComposite;
+import java.awt.BasicStroke;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Area;
 import java.awt.geom.Dimension2D;
+import java.awt.geom.NoninvertibleTransformException;
+import java.awt.geom.Rectangle2D;
 import java.text.AttributedCharacterIterator;
 import java.util.Optional;
 import jurren.core.art.DrawnShape;
@@ -18,6 +22,7 @@ import org.apache.batik.bridge.FontFamilyResolver;
 import org.apache.batik.bridge.GVTBuilder;
 import org.apache.batik.bridge.NoLoadExternalResourceSecurity;
 import org.apache.batik.bridge.NoLoadScriptSecurity;
+import org.apache.batik.bridge.SVGPatternElementBridge;
 import org.apache.batik.bridge.ScriptSecurity;
 import org.apache.batik.bridge.StrokingTextPainter;
 import org.apache.batik.bridge.TextNode;
@@ -25,8 +30,11 @@ import org.apache.batik.bridge.UserAgent;
 import org.apache.batik.bridge.UserAgentAdapter;
 import org.apache.batik.gvt.CompositeGraphicsNode;
 import org.apache.batik.gvt.GraphicsNode;
+import org.apache.batik.gvt.PatternPaint;
+import org.apache.batik.gvt.ProxyGraphicsNode;
 import org.apache.batik.gvt.ShapeNode;
 import org.apache.batik.gvt.filter.MaskRable8Bit;
+import org.apache.batik.gvt.text.GVTAttributedCharacterIterator;
 import org.apache.batik.gvt.text.TextPaintInfo;
 import org.apache.batik.util.ParsedURL;
 import org.w3c.dom.Element;
@@ -38,15 +46,22 @@ final class PaintedTree {
     private static final double MM_PER_PX = 25.4 / 96;
     private static final double BRIGHT = 0.5;
     private static final double HALF_BRIGHT = 0.2;
+    private static final double MOST_TILES = 1500;
+    private static final int MOST_PATTERNS_DEEP = 3;
+    private static final double LEAST = 1e-12;
 
     private final GraphicsNode root;
     private final Found found;
+    private final Patterns contents;
     private final ShapeCollector shapes;
+    private int laid;
+    private int patterns;
 
-    private PaintedTree(GraphicsNode root, Found found) {
+    private PaintedTree(GraphicsNode root, Found found, Patterns contents) {
         this.root = root;
+        this.contents = contents;
         this.found = found;
-        this.shapes = new ShapeCollector(found);
+        this.shapes = new ShapeCollector(found, this::tiles);
     }
 
     /** Gives everything that is painted to {@code found}. */
@@ -55,10 +70,11 @@ final class PaintedTree {
             found.note(DrawingRead.Note.PICTURES_LEFT_OUT);
         }
         SvgFonts fonts = new SvgFonts();
-        BridgeContext context = new Context(new Closed(viewport(document.getDocumentElement()), fonts));
+        Patterns contents = new Patterns();
+        BridgeContext context = new Context(new Closed(viewport(document.getDocumentElement()), fonts), contents);
         context.setDynamicState(BridgeContext.STATIC);
         context.setTextPainter(new TextPainter(fonts));
-        PaintedTree tree = new PaintedTree(new GVTBuilder().build(context, document), found);
+        PaintedTree tree = new PaintedTree(new GVTBuilder().build(context, document), found, contents);
         AffineTransform toMm = AffineTransform.getScaleInstance(MM_PER_PX, MM_PER_PX);
         tree.walk(tree.root, toMm, 1, Optional.empty(), 0);
         if (fonts.hasReplaced()) {
@@ -88,11 +104,55 @@ final class PaintedTree {
                 Shape outline = shape.getShape();
                 if (outline != null && shape.getShapePainter() != null) {
                     shapes.add(outline, shape.getShapePainter(), toMm, opacity, clip);
+                    for (GraphicsNode marker : Markers.of(shape.getShapePainter())) {
+                        walk(marker, toMm, opacity, clip, depth + 1);
+                    }
                 }
             }
+            case SVGPatternElementBridge.PatternGraphicsNode tile -> walk(contents.content(tile), toMm, opacity, clip, depth + 1);
+            case ProxyGraphicsNode proxy -> walk(proxy.getSource(), toMm, opacity, clip, depth + 1);
             case TextNode text when text.isVisible() -> letters(text, toMm, opacity, clip);
             default -> { }
         }
+    }
+
+    /** Each tile of a pattern where it lies, as far as it lies in the shape. */
+    private boolean tiles(PatternPaint pattern, Shape over, AffineTransform toMm, double opacity, Optional<Region> clip) {
+        Rectangle2D tile = pattern.getPatternRect();
+        AffineTransform space = pattern.getPatternTransform() == null ? new AffineTransform() : pattern.getPatternTransform();
+        if (contents.content(pattern.getGraphicsNode()) == null || !(tile.getWidth() > 0 && tile.getHeight() > 0) || patterns >= MOST_PATTERNS_DEEP || Math.abs(space.getDeterminant()) < LEAST) {
+            return false;
+        }
+        Rectangle2D area;
+        try {
+            area = space.createInverse().createTransformedShape(over).getBounds2D();
+        } catch (NoninvertibleTransformException _) {
+            return false;
+        }
+        double left = Math.floor((area.getMinX() - tile.getX()) / tile.getWidth());
+        double right = Math.floor((area.getMaxX() - tile.getX()) / tile.getWidth());
+        double top = Math.floor((area.getMinY() - tile.getY()) / tile.getHeight());
+        double bottom = Math.floor((area.getMaxY() - tile.getY()) / tile.getHeight());
+        if (!((right - left + 1) * (bottom - top + 1) <= MOST_TILES - laid)) {
+            return false;
+        }
+        Region shape = Curves.of(over, Placement.of(toMm)).enclosed();
+        Region inside = clip.map(c -> c.intersect(shape)).orElse(shape);
+        patterns++;
+        for (double i = left; i <= right; i++) {
+            for (double j = top; j <= bottom; j++) {
+                laid++;
+                AffineTransform there = new AffineTransform(toMm);
+                there.concatenate(space);
+                there.translate(i * tile.getWidth(), j * tile.getHeight());
+                Region own = pattern.getOverflow() ? inside : inside.intersect(Curves.of(tile, Placement.of(there)).enclosed());
+                if (!own.isEmpty()) {
+                    walk(pattern.getGraphicsNode(), there, opacity, Optional.of(own), 2);
+                }
+            }
+        }
+        patterns--;
+        return true;
     }
 
     private Optional<Region> narrowed(GraphicsNode node, AffineTransform toMm, Optional<Region> outer) {
@@ -111,7 +171,7 @@ final class PaintedTree {
     /** A mask shows what lies under its bright parts; half bright ones are taken as one or the other. */
     private Region bright(GraphicsNode mask, AffineTransform toMm) {
         Found painted = new Found();
-        new PaintedTree(mask, painted).walk(mask, toMm, 1, Optional.empty(), 0);
+        new PaintedTree(mask, painted, contents).walk(mask, toMm, 1, Optional.empty(), 0);
         Region shown = Region.EMPTY;
         for (DrawnShape shape : painted.shapes()) {
             double light = shape.colour().luminance();
@@ -133,10 +193,27 @@ final class PaintedTree {
             StrokingTextPainter.TextRun letters = (StrokingTextPainter.TextRun) run;
             AttributedCharacterIterator attributes = letters.getACI();
             attributes.first();
-            if (attributes.getAttribute(TextNode.PAINT_INFO) instanceof TextPaintInfo paint && paint.visible && paint.fillPaint != null) {
-                shapes.add(letters.getLayout().getOutline(), paint.fillPaint, toMm, opacity, clip);
+            if (attributes.getAttribute(TextNode.PAINT_INFO) instanceof TextPaintInfo paint && paint.visible) {
+                Shape outline = letters.getLayout().getOutline();
+                double seen = opacity * (paint.composite instanceof AlphaComposite c ? c.getAlpha() : 1);
+                if (paint.fillPaint != null) {
+                    shapes.add(wide(outline, attributes), paint.fillPaint, toMm, seen, clip);
+                }
+                if (paint.strokePaint != null && paint.strokeStroke instanceof BasicStroke stroke) {
+                    shapes.addLine(outline, paint.strokePaint, stroke, paint.fillPaint != null, toMm, seen, clip);
+                }
             }
         }
+    }
+
+    /** A bold that its font lacks: each letter grown by a line round it. */
+    private static Shape wide(Shape letters, AttributedCharacterIterator attributes) {
+        if (!(attributes.getAttribute(GVTAttributedCharacterIterator.TextAttribute.GVT_FONT) instanceof SvgFonts.Widened bold)) {
+            return letters;
+        }
+        Area all = new Area(letters);
+        all.add(new Area(new BasicStroke(bold.byMuch(), BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND).createStrokedShape(letters)));
+        return all;
     }
 
     /** For files that do not say their size: a viewBox unit is a pixel. */
@@ -151,14 +228,20 @@ final class PaintedTree {
     }
 
     private static final class Context extends BridgeContext {
-        Context(UserAgent agent) {
+        private final Patterns patterns;
+
+        Context(UserAgent agent, Patterns patterns) {
             super(agent);
+            this.patterns = patterns;
         }
 
         @Override
         public void registerSVGBridges() {
             super.registerSVGBridges();
             putBridge(new ClipPaths());
+            if (patterns != null) {
+                putBridge(patterns);
+            }
         }
     }
 

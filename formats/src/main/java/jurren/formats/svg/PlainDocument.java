@@ -3,6 +3,7 @@ package jurren.formats.svg;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -29,16 +30,19 @@ final class PlainDocument {
     private static final Pattern CAPITAL_UNIT = Pattern.compile("\\s*([-+0-9.eE]+)\\s*(MM|CM|IN|PT|PC|PX|Mm|Cm|In|Pt|Px|Q|q)\\s*");
     private static final Pattern REFERENCE = Pattern.compile("url\\(\\s*['\"]?#([^)'\"]+)['\"]?\\s*\\)\\s*(.*)");
     private static final Pattern VARIABLE = Pattern.compile("var\\(\\s*(--[\\w-]+)\\s*(?:,\\s*([^()]*(?:\\([^()]*\\)[^()]*)*))?\\)");
-    private static final Pattern DECLARED = Pattern.compile("(--[\\w-]+)\\s*:\\s*([^;}]+)");
-    private static final Pattern COMMENT = Pattern.compile("(?s)/\\*.*?\\*/");
-    /** What a selector of level 2 is made of. */
-    private static final Pattern OLD_SELECTOR = Pattern.compile("[\\w\\s.#*>+,\\-\\[\\]=\"'~|]+(:(first-child|lang\\([\\w-]+\\)))?");
+    private static final Pattern DECLARED = Pattern.compile("(?<![\\w(-])(--[\\w-]+)\\s*:\\s*([^;}]+)");
+    private static final Pattern NUMBER = Pattern.compile("[-+]?(?:[0-9]+\\.?[0-9]*|\\.[0-9]+)(?:[eE][-+]?[0-9]+)?");
+    private static final Pattern MEASURE = Pattern.compile("([-+]?(?:[0-9]+\\.?[0-9]*|\\.[0-9]+)(?:[eE][-+]?[0-9]+)?)(px|mm|cm|in|pt|pc|deg|rad|grad|turn)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ONE_WAY = Pattern.compile("translate([XY])\\(([^)]*)\\)");
+    /** What CSS can say of a shape's own measures. */
+    private static final Set<String> GEOMETRY = Set.of("x", "y", "width", "height", "cx", "cy", "r", "rx", "ry");
     private static final double MM_A_Q = 0.25;
     private static final int MOST_TURNS = 8;
 
     private final SVGDocument document;
     private final Found found;
-    private final Map<String, String> variables = new HashMap<>();
+    private final Map<Element, Map<String, String>> scopes = new IdentityHashMap<>();
+    private Map<String, String> variables = Map.of();
     private final Set<String> ids = new HashSet<>();
 
     private PlainDocument(SVGDocument document, Found found) {
@@ -54,16 +58,25 @@ final class PlainDocument {
         List<Element> all = elements();
         for (Element e : all) {
             ids.add(e.getAttribute("id"));
-            declared(e.getAttribute("style"));
-            if (e.getLocalName().equals("style")) {
-                declared(e.getTextContent());
-            }
         }
         size(document.getDocumentElement());
+        StringBuilder sheets = new StringBuilder();
         for (Element e : all) {
             if (e.getLocalName().equals("style")) {
-                e.setTextContent(sheet(COMMENT.matcher(e.getTextContent()).replaceAll("")));
-            } else {
+                sheets.append(e.getTextContent()).append('\n');
+                e.getParentNode().removeChild(e);
+            }
+        }
+        StyleRules rules = new StyleRules(sheets.toString());
+        Map<Element, String> told = rules.isEmpty() ? Map.of() : rules.of(all);
+        for (Element e : all) {
+            if (!e.getLocalName().equals("style")) {
+                String style = cascade(told.getOrDefault(e, ""), e.getAttribute("style"));
+                variables = scope(e, style);
+                if (!style.isEmpty()) {
+                    geometry(e, resolved(style));
+                    e.setAttribute("style", style);
+                }
                 element(e);
             }
         }
@@ -78,11 +91,20 @@ final class PlainDocument {
         return list;
     }
 
-    private void declared(String css) {
-        Matcher m = DECLARED.matcher(css);
-        while (m.find()) {
-            variables.putIfAbsent(m.group(1), m.group(2).strip());
+    /** The variables of an element: those of what it lies in, and its own over them. */
+    private Map<String, String> scope(Element e, String style) {
+        Map<String, String> outer = e.getParentNode() instanceof Element p ? scopes.getOrDefault(p, Map.of()) : Map.of();
+        Matcher m = DECLARED.matcher(style);
+        if (!style.contains("--")) {
+            scopes.put(e, outer);
+            return outer;
         }
+        Map<String, String> own = new HashMap<>(outer);
+        while (m.find()) {
+            own.put(m.group(1), m.group(2).strip());
+        }
+        scopes.put(e, own);
+        return own;
     }
 
     /** Where only one side is said, the other follows from the viewBox. */
@@ -118,6 +140,9 @@ final class PlainDocument {
         if (!style.isBlank()) {
             e.setAttribute("style", declarations(style));
         }
+        if (e.hasAttribute("points")) {
+            e.setAttribute("points", pairs(e.getAttribute("points")));
+        }
         if (e.hasAttribute("d")) {
             e.setAttribute("d", PathData.normal(e.getAttribute("d")));
         }
@@ -131,6 +156,18 @@ final class PlainDocument {
         if (e.getLocalName().equals("rect") && (!e.hasAttribute("width") || !e.hasAttribute("height")) || leadsNowhere(e)) {
             e.getParentNode().removeChild(e);
         }
+    }
+
+    /** As many points as can be read. */
+    private static String pairs(String points) {
+        List<String> numbers = new ArrayList<>();
+        Matcher m = NUMBER.matcher(points);
+        int end = 0;
+        while (m.find() && points.substring(end, m.start()).matches("[\\s,]*")) {
+            numbers.add(m.group());
+            end = m.end();
+        }
+        return String.join(" ", numbers.subList(0, numbers.size() / 2 * 2));
     }
 
     /** What such a mask holds shows as far as it covers, whatever its colour. */
@@ -221,7 +258,7 @@ final class PlainDocument {
         }
     }
 
-    /** A variable as it was declared, whoever declared it; what stands for it where nobody did. */
+    /** A variable as it was declared around; what stands for it where nobody did. */
     private String resolved(String value) {
         String now = value;
         for (int turn = 0; turn < MOST_TURNS && now.contains("var("); turn++) {
@@ -239,48 +276,62 @@ final class PlainDocument {
 
     // ---- styles
 
-    /** Rules whose selector is not known are left out, and the others kept, as CSS wants it. */
-    private String sheet(String css) {
-        StringBuilder out = new StringBuilder();
-        int at = 0;
-        while (at < css.length()) {
-            int open = css.indexOf('{', at);
-            int semicolon = css.indexOf(';', at);
-            if (semicolon >= 0 && (open < 0 || semicolon < open)) {
-                at = semicolon + 1;
-                continue;
+    /** What rules and the element itself tell it, the strongest last; what is important comes after what is not. */
+    private String cascade(String rules, String own) {
+        StringBuilder usual = new StringBuilder();
+        StringBuilder important = new StringBuilder();
+        for (String declaration : (rules + ";" + own).split(";(?![^(]*\\))")) {
+            String d = declaration.strip();
+            if (d.replaceAll("\\s", "").endsWith("!important")) {
+                important.append(d, 0, d.lastIndexOf('!')).append(';');
+            } else if (!d.isEmpty()) {
+                usual.append(d).append(';');
             }
-            if (open < 0) {
-                break;
-            }
-            int close = closing(css, open);
-            String selector = css.substring(at, open).strip();
-            String inside = css.substring(open + 1, close);
-            if (selector.startsWith("@")) {
-                if (selector.matches("(?i)@media\\s+(only\\s+)?(screen|all)?\\b.*") && !selector.contains("print")) {
-                    out.append(sheet(inside));
-                }
-            } else {
-                for (String one : selector.split(",")) {
-                    if (OLD_SELECTOR.matcher(one.strip()).matches()) {
-                        out.append(one.strip()).append('{').append(declarations(inside)).append("}\n");
-                    }
-                }
-            }
-            at = Math.min(css.length(), close + 1);
         }
-        return out.toString();
+        return usual.append(important).toString();
     }
 
-    private static int closing(String css, int open) {
-        int depth = 0;
-        for (int i = open; i < css.length(); i++) {
-            depth += css.charAt(i) == '{' ? 1 : css.charAt(i) == '}' ? -1 : 0;
-            if (depth == 0) {
-                return i;
+    /** What style sheets can say of a shape itself, the library reads from its attributes only. */
+    private static void geometry(Element e, String style) {
+        for (String declaration : style.split(";(?![^(]*\\))")) {
+            int colon = declaration.indexOf(':');
+            if (colon < 0) {
+                continue;
+            }
+            String name = declaration.substring(0, colon).strip().toLowerCase(Locale.ROOT);
+            String value = declaration.substring(colon + 1).strip();
+            if (name.equals("transform")) {
+                e.setAttribute("transform", value.equals("none") ? "" : transform(value));
+            } else if (name.equals("d") && value.startsWith("path(")) {
+                e.setAttribute("d", value.replaceAll("^path\\(\\s*['\"]?|['\"]?\\s*\\)$", ""));
+            } else if (GEOMETRY.contains(name) && !value.equals("auto")) {
+                e.setAttribute(name, value);
             }
         }
-        return css.length();
+    }
+
+    /** In plain numbers: pixels are what a drawing counts in, and angles are degrees. */
+    private static String transform(String css) {
+        StringBuilder plain = new StringBuilder();
+        Matcher m = MEASURE.matcher(css);
+        while (m.find()) {
+            double n = Double.parseDouble(m.group(1));
+            double each = switch (m.group(2).toLowerCase(Locale.ROOT)) {
+                case "mm" -> 96 / 25.4;
+                case "cm" -> 96 / 2.54;
+                case "in" -> 96;
+                case "pt" -> 96 / 72.0;
+                case "pc" -> 16;
+                case "rad" -> 180 / Math.PI;
+                case "grad" -> 0.9;
+                case "turn" -> 360;
+                default -> 1;
+            };
+            m.appendReplacement(plain, String.valueOf(n * each));
+        }
+        m.appendTail(plain);
+        return ONE_WAY.matcher(plain).replaceAll(w -> w.group(1).equals("X") ? "translate(" + w.group(2) + ",0)" : "translate(0," + w.group(2) + ")")
+                .replaceAll("scaleX\\(([^)]*)\\)", "scale($1,1)").replaceAll("scaleY\\(([^)]*)\\)", "scale(1,$1)");
     }
 
     private String declarations(String css) {

@@ -24,12 +24,11 @@ import org.apache.batik.ext.awt.MultipleGradientPaint;
 import org.apache.batik.ext.awt.RadialGradientPaint;
 import org.apache.batik.gvt.CompositeShapePainter;
 import org.apache.batik.gvt.FillShapePainter;
-import org.apache.batik.gvt.MarkerShapePainter;
 import org.apache.batik.gvt.PatternPaint;
 import org.apache.batik.gvt.ShapePainter;
 import org.apache.batik.gvt.StrokeShapePainter;
 
-/** Gives what SVG painters paint to {@link Found}. Patterns become the one colour that most of them is. */
+/** Gives what SVG painters paint to {@link Found}. Patterns are laid tile by tile; of too many tiles, they become the one colour that most of them is. */
 final class ShapeCollector {
     private static final Color UNKNOWN = new Color(0x808080);
     /** Less than this and nothing is seen. */
@@ -39,9 +38,17 @@ final class ShapeCollector {
     private static final double LEAST_MM2 = 1e-9;
 
     private final Found found;
+    private final Tiles tiles;
 
-    ShapeCollector(Found found) {
+    /** Lays a pattern's tiles over a shape. */
+    interface Tiles {
+        /** @return false where there are too many */
+        boolean lay(PatternPaint pattern, Shape over, AffineTransform toMm, double opacity, Optional<Region> clip);
+    }
+
+    ShapeCollector(Found found, Tiles tiles) {
         this.found = found;
+        this.tiles = tiles;
     }
 
     /** @param opacity of everything around it */
@@ -49,20 +56,28 @@ final class ShapeCollector {
         boolean filled = false;
         for (ShapePainter part : parts(painter)) {
             if (part instanceof FillShapePainter f) {
+                if (f.getPaint() instanceof PatternPaint pattern && tiles.lay(pattern, outline, toMm, opacity, clip)) {
+                    filled = true;
+                    continue;
+                }
                 Optional<Painted> painted = painted(f.getPaint(), toMm, opacity);
                 painted.ifPresent(p -> found.fill(outline, toMm, p.colour, p.ink, clip));
                 filled |= painted.isPresent();
-            } else if (part instanceof MarkerShapePainter) {
-                found.note(Note.PARTS_NOT_UNDERSTOOD);
             } else if (part instanceof StrokeShapePainter s && s.getStroke() instanceof BasicStroke stroke) {
-                boolean both = filled;
-                painted(s.getPaint(), toMm, opacity).ifPresent(p -> found.stroke(outline, stroke, toMm, p.colour, p.ink, both, clip));
+                addLine(outline, s.getPaint(), stroke, filled, toMm, opacity, clip);
             }
         }
     }
 
+    /** @param filled whether the same outline was filled as well */
+    void addLine(Shape outline, Paint paint, BasicStroke stroke, boolean filled, AffineTransform toMm, double opacity, Optional<Region> clip) {
+        painted(paint, toMm, opacity).ifPresent(p -> found.stroke(outline, stroke, toMm, p.colour, p.ink, filled, clip));
+    }
+
     void add(Shape outline, Paint fill, AffineTransform toMm, double opacity, Optional<Region> clip) {
-        painted(fill, toMm, opacity).ifPresent(p -> found.fill(outline, toMm, p.colour, p.ink, clip));
+        if (!(fill instanceof PatternPaint pattern && tiles.lay(pattern, outline, toMm, opacity, clip))) {
+            painted(fill, toMm, opacity).ifPresent(p -> found.fill(outline, toMm, p.colour, p.ink, clip));
+        }
     }
 
     private record Painted(Colour colour, Optional<Ink> ink) {
@@ -73,7 +88,7 @@ final class ShapeCollector {
     }
 
     /** A line with markers has its painters one level deeper. */
-    private static List<ShapePainter> parts(ShapePainter painter) {
+    static List<ShapePainter> parts(ShapePainter painter) {
         if (!(painter instanceof CompositeShapePainter all)) {
             return List.of(painter);
         }

@@ -4,8 +4,11 @@ import jurren.core.lettering.ShippedTypeface;
 import jurren.core.lettering.Typefaces;
 import java.awt.Font;
 import java.awt.FontFormatException;
+import java.awt.font.TextAttribute;
+import java.awt.geom.AffineTransform;
 import java.io.IOException;
 import java.io.InputStream;
+import java.text.AttributedCharacterIterator;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
@@ -13,12 +16,16 @@ import java.util.Optional;
 import org.apache.batik.bridge.FontFace;
 import org.apache.batik.bridge.FontFamilyResolver;
 import org.apache.batik.gvt.font.AWTFontFamily;
+import org.apache.batik.gvt.font.AWTGVTFont;
+import org.apache.batik.gvt.font.GVTFont;
 import org.apache.batik.gvt.font.GVTFontFace;
 import org.apache.batik.gvt.font.GVTFontFamily;
 
 /** The fonts that a drawing's text can be set in: the shipped ones and the machine's. Whatever else it asks for is set in a plain one. */
 final class SvgFonts implements FontFamilyResolver {
     private static final ShippedTypeface PLAIN = ShippedTypeface.RUBIK;
+    /** From here on a weight is a bold one's. */
+    private static final float HEAVIER = TextAttribute.WEIGHT_MEDIUM;
 
     private final Map<String, GVTFontFamily> known = new HashMap<>();
     private boolean replaced;
@@ -26,6 +33,54 @@ final class SvgFonts implements FontFamilyResolver {
     /** True when a font that the drawing asked for is not here. */
     boolean hasReplaced() {
         return replaced;
+    }
+
+    /** A bold that is made by widening: the font has none of its own. */
+    static final class Widened extends AWTGVTFont {
+        private static final double EM = 0.04;
+
+        private final float size;
+
+        private Widened(Font font, float size) {
+            super(font, size);
+            this.size = size;
+        }
+
+        /** By how much its letters are wider, both edges together. */
+        float byMuch() {
+            return (float) (size * EM);
+        }
+    }
+
+    /** A family whose bold and italic are taken where a drawing asks for them, and made where it has none. */
+    private static final class Family extends AWTFontFamily {
+        private static final double LEAN = -0.2;
+
+        private final boolean alone;
+
+        /** @param alone one file, which has no bold and no italic beside it */
+        Family(String name, Font font, boolean alone) {
+            super(new GVTFontFace(name), font);
+            this.alone = alone;
+        }
+
+        @Override
+        public GVTFont deriveFont(float size, AttributedCharacterIterator signs) {
+            return deriveFont(size, signs.getAttributes());
+        }
+
+        @Override
+        @SuppressWarnings("rawtypes")
+        public GVTFont deriveFont(float size, Map attributes) {
+            boolean bold = attributes.get(TextAttribute.WEIGHT) instanceof Number w && w.floatValue() > HEAVIER;
+            boolean italic = attributes.get(TextAttribute.POSTURE) instanceof Number p && p.floatValue() > 0;
+            if (alone) {
+                Font leaning = italic ? font.deriveFont(AffineTransform.getShearInstance(LEAN, 0)) : font;
+                return bold ? new Widened(leaning, size) : new AWTGVTFont(leaning, size);
+            }
+            int style = (bold ? Font.BOLD : 0) | (italic ? Font.ITALIC : 0);
+            return new AWTGVTFont(style == Font.PLAIN ? font : font.deriveFont(style), size);
+        }
     }
 
     @Override
@@ -44,12 +99,12 @@ final class SvgFonts implements FontFamilyResolver {
             return Optional.of(shipped(shipped.get(), name));
         }
         return Typefaces.ofMachine().stream().filter(t -> t.equalsIgnoreCase(name)).findFirst()
-                .map(t -> new AWTFontFamily(new GVTFontFace(name), new Font(t, Font.PLAIN, 1)));
+                .map(t -> new Family(name, new Font(t, Font.PLAIN, 1), false));
     }
 
     private static GVTFontFamily shipped(ShippedTypeface typeface, String name) {
         try (InputStream in = Typefaces.file(typeface)) {
-            return new AWTFontFamily(new GVTFontFace(name), Font.createFont(Font.TRUETYPE_FONT, in));
+            return new Family(name, Font.createFont(Font.TRUETYPE_FONT, in), true);
         } catch (FontFormatException | IOException e) {
             throw new IllegalStateException("the font file of " + typeface.title() + " is damaged", e);
         }

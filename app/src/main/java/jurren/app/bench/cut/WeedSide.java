@@ -20,10 +20,8 @@ import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.cut.CutRun;
 import jurren.core.geometry.Box;
-import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
-import jurren.core.geometry.Region;
 import jurren.core.load.Load;
 import jurren.core.load.Offcut;
 import jurren.core.load.Placed;
@@ -188,7 +186,7 @@ final class WeedSide {
         } else {
             pen.fillBox(new Box(-load.stock().widthMm(), -load.usedMm(), 0, 0), rest);
         }
-        load.frames().forEach(f -> pen.fill(Region.enclosedBy(List.of(f.outline()), FillRule.NON_ZERO), ONTO, CARRIER));
+        plan.ifPresent(p -> p.around().forEach(f -> pen.fill(f, ONTO, CARRIER)));
         Color edge = load.colour().luminance() < 0.22 ? Color.web("#F4F5F6") : Theme.INK;
         Optional<WeedPlan.Kind> next = plan.flatMap(p -> p.wastes().stream().filter(w -> !isUp(w, run)).map(WeedPlan.Waste::kind).findFirst());
         Color waste = CARRIER.interpolate(film, WASTE);

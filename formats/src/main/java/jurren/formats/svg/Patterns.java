@@ -1,0 +1,32 @@
+package jurren.formats.svg;
+
+import java.awt.Paint;
+import java.util.IdentityHashMap;
+import java.util.Map;
+import org.apache.batik.bridge.BridgeContext;
+import org.apache.batik.bridge.SVGPatternElementBridge;
+import org.apache.batik.gvt.GraphicsNode;
+import org.apache.batik.gvt.PatternPaint;
+import org.w3c.dom.Element;
+
+/** Keeps what a pattern's tile is made of; the library only paints it. */
+final class Patterns extends SVGPatternElementBridge {
+    private final Map<GraphicsNode, GraphicsNode> contents = new IdentityHashMap<>();
+
+    @Override
+    public Paint createPaint(BridgeContext context, Element pattern, Element painted, GraphicsNode node, float opacity) {
+        Paint paint = super.createPaint(context, pattern, painted, node, opacity);
+        if (paint instanceof PatternPaint p) {
+            GraphicsNode content = extractPatternContent(pattern, context);
+            if (content != null) {
+                contents.put(p.getGraphicsNode(), content);
+            }
+        }
+        return paint;
+    }
+
+    /** What lies in a tile, in the tile's own space; null where that is not known. */
+    GraphicsNode content(GraphicsNode tile) {
+        return contents.get(tile);
+    }
+}

@@ -1,0 +1,127 @@
+package jurren.formats.svg;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import jurren.core.art.Drawing;
+import jurren.core.art.DrawingFile;
+import jurren.core.art.DrawnShape;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Region;
+import jurren.core.material.Colour;
+import jurren.formats.drawing.DrawingRead;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Drawings as the web writes them: what a browser paints is what is read, in millimetres worked by hand. */
+class SvgPaintedTest {
+    private static final Colour RED = Colour.of("#FF0000");
+    private static final Colour BLUE = Colour.of("#0000FF");
+
+    private static DrawingRead.Taken taken(String body) {
+        DrawingRead read = SvgReader.read(new DrawingFile("a.svg", ("<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>" + body + "</svg>")
+                .getBytes(StandardCharsets.UTF_8)));
+        assertThat(read).as(body).isInstanceOf(DrawingRead.Taken.class);
+        return (DrawingRead.Taken) read;
+    }
+
+    private static Region region(String body, Colour colour) {
+        return Region.weld(taken(body).drawing().shapes().stream().filter(s -> s.colour().equals(colour)).map(s -> s.curves().enclosed()).toList());
+    }
+
+    private static double area(String body, Colour colour) {
+        return region(body, colour).areaMm2();
+    }
+
+    /** A red square of 10 where the rule reaches it. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "rect:nth-child(2)|1", "rect:nth-of-type(2n)|1", "g > rect:last-child|1", "rect:not(.k)|1", "rect:first-child|1", "[data-n='2']|1", ".k + rect|1", "g rect.k ~ rect|1",
+        "rect:is(.k, .none)|1", "rect:hover|0", "rect:nth-child(3)|0", "a:b:c|0", "#one, :::|1", "@media print {rect|0", "@media screen {rect|2", "*|0", "g *|2", "svg rect|2"})
+    void rulesReachWhatTheyName(String selector, int squares) {
+        String css = selector + "{fill:#FF0000}" + (selector.startsWith("@") ? "}" : "");
+        String body = "<style>rect{fill:#0000FF} " + css + "</style><g><rect id='one' class='k' width='10' height='10'/><rect data-n='2' x='20' width='10' height='10'/></g>";
+        assertThat(area(body, RED)).isCloseTo(100 * squares, within(1e-3));
+    }
+
+    @Test
+    void theStrongerRuleWinsAndTheElementItselfAndWhatIsImportant() {
+        String square = " width='10' height='10'";
+        assertThat(area("<style>#a{fill:red} .b{fill:blue} rect{fill:green}</style><rect id='a' class='b'" + square + "/>", RED)).isCloseTo(100, within(1e-3));
+        assertThat(area("<style>.b{fill:blue} .b{fill:red}</style><rect class='b'" + square + "/>", RED)).as("the later").isCloseTo(100, within(1e-3));
+        assertThat(area("<style>.b{fill:blue}</style><rect class='b' style='fill:red'" + square + "/>", RED)).isCloseTo(100, within(1e-3));
+        assertThat(area("<style>.b{fill:red !important}</style><rect class='b' style='fill:blue'" + square + "/>", RED)).isCloseTo(100, within(1e-3));
+        assertThat(area("<style>rect{fill:red}</style><rect fill='blue'" + square + "/>", RED)).as("over an attribute").isCloseTo(100, within(1e-3));
+    }
+
+    @Test
+    void variablesAreThoseDeclaredAround() {
+        String body = "<style>:root{--c:#FF0000} .in{--c:#0000FF} rect{fill:var(--c)} circle{fill:var(--none, #FF0000)}</style>"
+                + "<rect width='10' height='10'/><g class='in'><rect x='20' width='20' height='10'/></g><circle cx='80' cy='80' r='5'/>";
+        assertThat(area(body, RED)).isCloseTo(100 + Math.PI * 25, within(0.05));
+        assertThat(area(body, BLUE)).isCloseTo(200, within(1e-3));
+    }
+
+    @Test
+    void sheetsMoveAndMeasureShapes() {
+        Box turned = region("<style>.t{transform: translate(20px, 10px) rotate(90deg) scale(2); fill:#FF0000}</style><rect class='t' width='10' height='5'/>", RED).bounds();
+        assertThat(turned.widthMm()).isCloseTo(10, within(1e-5));
+        assertThat(turned.heightMm()).isCloseTo(20, within(1e-5));
+        assertThat(area("<style>#u{transform:translateX(1cm) scaleY(.5);fill:#FF0000}</style><rect id='u' width='10' height='10'/>", RED)).isCloseTo(50, within(1e-3));
+        assertThat(area("<style>rect{x:5px;width:30px;height:20px;fill:#FF0000}</style><rect/>", RED)).isCloseTo(600, within(1e-3));
+    }
+
+    /** A line of 40 with a square of 4 by 4 strokes at its end, pointing along: twice as far as it is wide. */
+    @Test
+    void linesHaveTheirHeads() {
+        String body = "<defs><marker id='m' markerWidth='4' markerHeight='4' refX='0' refY='2' orient='auto'><rect width='4' height='4' fill='#FF0000'/></marker></defs>"
+                + "<path d='M10 50H50' stroke='#0000FF' stroke-width='2' marker-end='url(#m)'/>";
+        DrawingRead.Taken taken = taken(body);
+        assertThat(taken.notes()).isEmpty();
+        Box head = region(body, RED).bounds();
+        Box line = region(body, BLUE).bounds();
+        assertThat(head.widthMm()).isCloseTo(8, within(1e-5));
+        assertThat(head.minXMm()).as("at the end of the line").isCloseTo(line.maxXMm(), within(1e-6));
+        assertThat(area(body, BLUE)).isCloseTo(80, within(1e-3));
+        assertThat(area(body.replace("marker-end", "marker-mid").replace("M10 50H50", "M10 50H30V70H50"), RED)).as("one at each of two corners").isCloseTo(128, within(1e-3));
+    }
+
+    /** Tiles of 10 with a disc of 8 across: six by six of them in a square of 60. */
+    @Test
+    void patternsAreLaidTileByTile() {
+        String body = "<defs><pattern id='p' width='10' height='10' patternUnits='userSpaceOnUse'><circle cx='5' cy='5' r='4' fill='#FF0000'/></pattern></defs>";
+        assertThat(area(body + "<rect x='10' y='10' width='60' height='60' fill='url(#p)'/>", RED)).isCloseTo(36 * Math.PI * 16, within(0.5));
+        Region half = region(body + "<rect x='10' y='10' width='60' height='5' fill='url(#p)'/>", RED);
+        assertThat(half.areaMm2()).as("cut off at the edge").isCloseTo(6 * Math.PI * 8, within(0.2));
+        assertThat(taken(body + "<rect x='10' y='10' width='60' height='60' fill='url(#p)'/>").notes()).isEmpty();
+        assertThat(taken(body.replace("width='10' height='10'", "width='0.2' height='0.2'").replace("cx='5' cy='5' r='4'", "r='0.1'") + "<rect width='90' height='90' fill='url(#p)'/>").notes())
+                .as("too many to be laid").containsExactly(DrawingRead.Note.SHADES_AS_ONE_COLOUR);
+    }
+
+    @Test
+    void lettersHaveTheirLineAndTheirWeight() {
+        String text = "<text x='5' y='60' font-family='Fredoka' font-size='40'%s>Ow</text>";
+        double plain = area(String.format(text, " fill='#FF0000'"), RED);
+        assertThat(area(String.format(text, " fill='#FF0000' font-weight='bold'"), RED)).isGreaterThan(plain * 1.05);
+        String lined = String.format(text, " fill='none' stroke='#0000FF' stroke-width='1'");
+        assertThat(area(lined, BLUE)).isBetween(plain * 0.1, plain * 0.9);
+        assertThat(taken(String.format(text, " fill='#FF0000' stroke='#0000FF' stroke-width='1'")).drawing().shapes()).extracting(DrawnShape::colour).contains(RED, BLUE);
+    }
+
+    @Test
+    void aBrokenRowOfPointsIsReadAsFarAsItGoes() {
+        String rest = "<rect x='50' y='50' width='10' height='10' fill='#FF0000'/>";
+        assertThat(area("<polygon points='0,0 20,0 20,20 7' fill='#FF0000'/>" + rest, RED)).isCloseTo(300, within(1e-3));
+        assertThat(area("<polyline points='0 0 20 0 20 20 x 3 4' fill='#FF0000'/>" + rest, RED)).isCloseTo(300, within(1e-3));
+        assertThat(area("<polygon points='' fill='#FF0000'/>" + rest, RED)).isCloseTo(100, within(1e-3));
+    }
+
+    @Test
+    void theDrawingIsSmall() {
+        Drawing drawing = taken("<style>rect{fill:#FF0000}</style><rect width='1' height='1'/>").drawing();
+        assertThat(List.copyOf(drawing.shapes())).hasSize(1);
+    }
+}
