@@ -26,6 +26,7 @@ import jurren.formats.drawing.DrawingRead;
 import jurren.formats.opening.AnyDrawing;
 import jurren.formats.words.Units;
 import jurren.formats.words.Words;
+import jurren.formats.print.Paper;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
@@ -195,7 +196,7 @@ final class MakeCommand implements Callable<Integer> {
     private JobPapers.Written everything(Plan plan, Units units, Remedies remedies) {
         Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
         Map<String, byte[]> printFiles = JobPapers.printFiles(plan, cutLine);
-        JobPapers.Written made = JobPapers.all(plan, cutFiles, printFiles, () -> DryRunner.run(plan, cutFiles, printFiles), units, remedies);
+        JobPapers.Written made = JobPapers.all(plan, cutFiles, printFiles, () -> DryRunner.run(plan, cutFiles, printFiles), units, remedies, Paper.usual(units));
         if (png) {
             made.files().putAll(JobPapers.printPictures(plan));
         }

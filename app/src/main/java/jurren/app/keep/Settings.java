@@ -15,6 +15,7 @@ import java.util.Properties;
 import jurren.formats.words.HeatUnit;
 import jurren.formats.words.LengthUnit;
 import jurren.formats.words.Units;
+import jurren.formats.print.Paper;
 
 /**
  * A person's choices, the same for every window and remembered from one day to the next. Another window of the same
@@ -55,6 +56,15 @@ public final class Settings {
 
     public void choose(HeatUnit unit) {
         put("degrees", unit.name());
+    }
+
+    /** What papers are made for: as chosen, else what is usual where lengths are told so. */
+    public Paper paper() {
+        return named(Paper.class, "paper").orElseGet(() -> Paper.usual(units()));
+    }
+
+    public void choose(Paper paper) {
+        put("paper", paper.name());
     }
 
     public int textPx() {

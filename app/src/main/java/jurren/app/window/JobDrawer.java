@@ -31,6 +31,7 @@ import jurren.formats.jobfile.Version;
 import jurren.formats.start.Start;
 import jurren.formats.words.HeatUnit;
 import jurren.formats.words.Words;
+import jurren.formats.print.Paper;
 
 /** The drawer behind the job's name: its facts, its file, its versions and papers, the person's settings, and the shop. */
 final class JobDrawer {
@@ -215,7 +216,10 @@ final class JobDrawer {
             }
         });
         cutLine.show(session.settings().choice(CUT_LINE, PrintPdf.CUT_LINE));
-        return Controls.card(Controls.row(Texts.of("drawer.degrees"), heat), Controls.row(Texts.of("drawer.cut-line"), cutLine),
+        Controls.Segments<Paper> paper = Controls.segments("paper", List.of(Paper.values()), p -> Texts.of("drawer.paper." + p), session.settings()::choose);
+        paper.setAccessibleText(Texts.of("drawer.paper"));
+        paper.show(session.settings().paper());
+        return Controls.card(Controls.row(Texts.of("drawer.degrees"), heat), Controls.row(Texts.of("drawer.paper"), paper), Controls.row(Texts.of("drawer.cut-line"), cutLine),
                 Controls.row(Texts.of("drawer.text", Settings.LEAST_TEXT_PX, Settings.MOST_TEXT_PX), text));
     }
 

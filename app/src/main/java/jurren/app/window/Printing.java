@@ -16,6 +16,7 @@ import jurren.core.plan.Plan;
 import jurren.formats.print.PdfPages;
 import jurren.formats.print.TicketPdf;
 import jurren.formats.words.Units;
+import jurren.formats.print.Paper;
 
 /** The ticket to a printer, by way of its own PDF, so that paper and file are the same. */
 final class Printing {
@@ -41,8 +42,9 @@ final class Printing {
             return;
         }
         Units units = session.settings().units();
+        Paper paper = session.settings().paper();
         Remedies remedies = session.snags().remedies();
-        session.desk().give(new Order<>(Texts.of("work.printing"), _ -> PdfPages.render(TicketPdf.write(plan, units, remedies), PER_INCH),
+        session.desk().give(new Order<>(Texts.of("work.printing"), _ -> PdfPages.render(TicketPdf.write(plan, units, remedies, paper), PER_INCH),
                 pages -> send(job, pages), why -> {
             job.cancelJob();
             session.trouble(Texts.of("work.failed", Texts.reason(why)));

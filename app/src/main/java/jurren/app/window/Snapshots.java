@@ -143,13 +143,6 @@ public final class Snapshots {
             return null;
         });
         line("B", Bench.BLANK, "blank-curved");
-        line("A", Bench.LAYERS, null);
-        on(() -> {
-            session.openPlace(1);
-            return null;
-        });
-        settle();
-        picture("layers-back");
         line("A", Bench.LOADS, null);
         click("#loads-show-prints");
         picture("prints");
@@ -266,7 +259,7 @@ public final class Snapshots {
         until(() -> window.shell().cutter().state() == CutTalk.State.PAUSED);
     }
 
-    /** A load with letters on the table, its insides lifted. */
+    /** A load with letters on the table, its insides the first to be lifted. */
     private void weed() throws InterruptedException {
         on(() -> {
             window.shell().cutBench().show(4, 10);
@@ -274,7 +267,6 @@ public final class Snapshots {
         });
         choose("#cut-side-weed");
         until(() -> scene.lookup("#weed-inside") != null);
-        click("#weed-inside");
         picture("weed");
         choose("#cut-side-cut");
     }

@@ -47,6 +47,7 @@ import jurren.formats.print.Proof;
 import jurren.formats.print.RunPdf;
 import jurren.formats.print.TicketPdf;
 import jurren.formats.words.Units;
+import jurren.formats.print.Paper;
 
 /** What a window can do with whole jobs and files, each ending in something seen or a sentence said. */
 public final class WindowActions {
@@ -284,14 +285,16 @@ public final class WindowActions {
 
     private void ticket(Plan plan) {
         Units units = session.settings().units();
+        Paper paper = session.settings().paper();
         Remedies remedies = session.snags().remedies();
         files.toSave(FileQuestions.Kind.TICKET, fileName("-ticket.pdf")).ifPresent(file ->
-                write(file, () -> TicketPdf.write(plan, units, remedies)));
+                write(file, () -> TicketPdf.write(plan, units, remedies, paper)));
     }
 
     private void run(Plan plan) {
+        Paper paper = session.settings().paper();
         Units units = session.settings().units();
-        files.toSave(FileQuestions.Kind.TICKET, fileName("-run.pdf")).ifPresent(file -> write(file, () -> RunPdf.write(plan, WholeRun.of(plan), units)));
+        files.toSave(FileQuestions.Kind.TICKET, fileName("-run.pdf")).ifPresent(file -> write(file, () -> RunPdf.write(plan, WholeRun.of(plan), units, paper)));
     }
 
     private void print(Plan plan) {
@@ -346,10 +349,11 @@ public final class WindowActions {
         Units units = session.settings().units();
         Remedies remedies = session.snags().remedies();
         String cutLine = session.settings().choice(JobDrawer.CUT_LINE, PrintPdf.CUT_LINE);
+        Paper paper = session.settings().paper();
         withPlan(plan -> files.folder().ifPresent(folder -> writeAll(folder, () -> {
             Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
             Map<String, byte[]> printFiles = JobPapers.printFiles(plan, cutLine);
-            return JobPapers.all(plan, cutFiles, printFiles, () -> DryRunner.run(plan, cutFiles, printFiles), units, remedies).files();
+            return JobPapers.all(plan, cutFiles, printFiles, () -> DryRunner.run(plan, cutFiles, printFiles), units, remedies, paper).files();
         })));
     }
 

@@ -82,6 +82,9 @@ final class WorkStrip {
         if (looks.getStatus() != Animation.Status.RUNNING) {
             looks.play();
         }
+        if (cutter.isBusy()) {
+            showCut();
+        }
         boolean allDone = !shown.isEmpty() && session.desk().isIdle();
         if (allDone || cutter.isBusy() != cutting.isVisible()) {
             update();

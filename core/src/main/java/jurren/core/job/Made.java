@@ -32,11 +32,34 @@ public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Int
      * @param mark   of the cut itself: another mark is another cut
      * @param film   the material and colour it was cut from, to find it again when its cut has changed since
      * @param load   its number at the time
+     * @param used   how it was cut; empty where a person cut it elsewhere
      */
-    public record Cut(String mark, String film, int load, Instant at) {
+    public record Cut(String mark, String film, int load, Instant at, Optional<Used> used) {
+        public Cut(String mark, String film, int load, Instant at) {
+            this(mark, film, load, at, Optional.empty());
+        }
+
         public Cut {
             if (mark.isBlank()) {
                 throw new IllegalArgumentException("a cut needs a mark");
+            }
+        }
+    }
+
+    /**
+     * What a load was cut with.
+     *
+     * @param alongMm  how far its start corner lay further into the machine than it was laid
+     * @param acrossMm and across it
+     */
+    public record Used(String cutter, double forceGf, double speedMmS, int passes, double alongMm, double acrossMm) {
+        private static final double MOST = 100_000;
+
+        public Used {
+            for (double d : new double[] {forceGf, speedMmS, passes, alongMm, acrossMm}) {
+                if (!(Math.abs(d) <= MOST)) {
+                    throw new IllegalArgumentException("what a load was cut with is told in numbers up to " + MOST + " but was " + d);
+                }
             }
         }
     }

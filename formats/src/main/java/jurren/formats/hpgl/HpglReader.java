@@ -37,6 +37,8 @@ public final class HpglReader {
     private double x;
     private double y;
     private boolean down;
+    /** The whole plot turned, against the clock. */
+    private int quarters;
     private boolean relative;
     private int pen = 1;
     private double[] p1p2 = {0, 0, 1, 1};
@@ -76,6 +78,7 @@ public final class HpglReader {
             case "IN", "DF" -> {
                 lift();
                 user = new AffineTransform();
+                quarters = 0;
                 relative = false;
                 understood = true;
             }
@@ -100,6 +103,11 @@ public final class HpglReader {
             case "CI" -> circle(n);
             case "IP" -> p1p2 = n.length >= 4 ? n : p1p2;
             case "SC" -> scale(n);
+            case "RO" -> {
+                lift();
+                // whole quarters, as plotters know them
+                quarters = n.length == 0 ? 0 : (int) Math.round(n[0] / 90) % 4;
+            }
             default -> { }
         }
     }
@@ -186,6 +194,7 @@ public final class HpglReader {
 
     private void draw(java.awt.Shape shape) {
         AffineTransform toMm = AffineTransform.getScaleInstance(Speech.USUAL_UNIT_MM, Speech.USUAL_UNIT_MM);
+        toMm.quadrantRotate(quarters);
         toMm.concatenate(user);
         if (pen > 0 && Math.abs(toMm.getDeterminant()) < 1e6) {
             found.stroke(shape, new BasicStroke(0), toMm, new Colour(PENS[(pen - 1) % PENS.length]), false, Optional.empty());

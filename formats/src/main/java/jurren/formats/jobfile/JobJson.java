@@ -111,7 +111,11 @@ final class JobJson {
         }
         ObjectNode all = node.putObject("made");
         ArrayNode cuts = all.putArray("cuts");
-        made.cuts().forEach(c -> cuts.addObject().put("mark", c.mark()).put("film", c.film()).put("load", c.load()).put("at", c.at().toString()));
+        made.cuts().forEach(c -> {
+            ObjectNode cut = cuts.addObject().put("mark", c.mark()).put("film", c.film()).put("load", c.load()).put("at", c.at().toString());
+            c.used().ifPresent(u -> cut.putObject("used").put("cutter", u.cutter()).put("forceGf", u.forceGf()).put("speedMmS", u.speedMmS()).put("passes", u.passes())
+                    .put("alongMm", u.alongMm()).put("acrossMm", u.acrossMm()));
+        });
         ObjectNode pressed = all.putObject("pressed");
         new TreeMap<>(made.pressed()).forEach(pressed::put);
         if (!made.done().isEmpty()) {
@@ -149,7 +153,7 @@ final class JobJson {
 
     private static Made made(JsonNode n, String at) throws Broken {
         List<Made.Cut> cuts = Fields.list(n, "cuts", at, (c, p) -> Fields.value(p, () -> new Made.Cut(Fields.text(c, "mark", p), c.path("film").asText(),
-                c.path("load").asInt(), instant(c.path("at").asText()))));
+                c.path("load").asInt(), instant(c.path("at").asText()), used(c.path("used")))));
         Map<String, Integer> pressed = new TreeMap<>();
         n.path("pressed").properties().forEach(e -> pressed.put(e.getKey(), e.getValue().asInt()));
         Map<Made.OfSize, Integer> spoiled = new HashMap<>();
@@ -159,6 +163,11 @@ final class JobJson {
         Set<String> done = new HashSet<>();
         n.path("done").forEach(d -> done.add(d.asText()));
         return Fields.value(at, () -> new Made(cuts, pressed, spoiled, done));
+    }
+
+    private static Optional<Made.Used> used(JsonNode n) {
+        return n.isObject() ? Optional.of(new Made.Used(n.path("cutter").asText(), n.path("forceGf").asDouble(), n.path("speedMmS").asDouble(), n.path("passes").asInt(),
+                n.path("alongMm").asDouble(), n.path("acrossMm").asDouble())) : Optional.empty();
     }
 
     private static Instant instant(String text) {

@@ -10,6 +10,7 @@ import jurren.core.plan.PrintSheet;
 import jurren.core.stop.Stop;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.formats.print.GuidePdf;
+import jurren.formats.print.Paper;
 import jurren.formats.print.PrintPdf;
 import jurren.formats.print.PrintPng;
 import jurren.formats.print.Proof;
@@ -72,7 +73,7 @@ public final class JobPapers {
 
     /** @param dryRun run beside the writing of the papers, and waited for at the end */
     public static Written all(Plan plan, Map<String, byte[]> cutFiles, Map<String, byte[]> printFiles, Supplier<DryRun> dryRun,
-                              Units unit, Remedies remedies) {
+                              Units unit, Remedies remedies, Paper paper) {
         CompletableFuture<DryRun> running = CompletableFuture.supplyAsync(dryRun);
         Map<String, byte[]> files = new LinkedHashMap<>(cutFiles);
         for (CutRun run : plan.runs()) {
@@ -84,8 +85,8 @@ public final class JobPapers {
         }
         files.putAll(printFiles);
         WholeRun run = WholeRun.of(plan);
-        files.put("ticket.pdf", TicketPdf.write(plan, unit, remedies, run));
-        files.put("run.pdf", RunPdf.write(plan, run, unit));
+        files.put("ticket.pdf", TicketPdf.write(plan, unit, remedies, run, paper));
+        files.put("run.pdf", RunPdf.write(plan, run, unit, paper));
         files.put("proof.png", Proof.write(plan.lines()));
         // where nothing was cut there is nothing to compare, which is not a match of 0 %
         Optional<DryRun> made = Optional.of(running.join()).filter(d -> !d.copies().isEmpty());

@@ -1,5 +1,7 @@
 package jurren.formats.print;
 
+import jurren.formats.words.LengthUnit;
+import jurren.formats.words.Units;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /** Sheets that a desk printer takes. */
@@ -10,6 +12,11 @@ public enum Paper {
 
     Paper(PDRectangle size) {
         this.size = size;
+    }
+
+    /** Where lengths are told in inches, desk printers hold Letter. */
+    public static Paper usual(Units units) {
+        return units.length() == LengthUnit.INCH ? LETTER : A4;
     }
 
     PDRectangle size() {

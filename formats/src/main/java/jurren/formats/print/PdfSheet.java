@@ -31,8 +31,6 @@ import org.apache.pdfbox.util.Matrix;
 /** A PDF written page by page with y pointing down, lengths in points. */
 final class PdfSheet implements AutoCloseable {
     static final double PT_PER_MM = 72 / 25.4;
-    static final double WIDTH = PDRectangle.LETTER.getWidth();
-    static final double HEIGHT = PDRectangle.LETTER.getHeight();
 
     private static final double FINE_PER_INCH = 300;
     /** A shade that fades out has no detail. */
@@ -45,10 +43,6 @@ final class PdfSheet implements AutoCloseable {
     private final Map<DocumentFonts, PDFont> fonts = new EnumMap<>(DocumentFonts.class);
     private final Map<String, PDColor> spots = new HashMap<>();
     private PDPageContentStream page;
-
-    PdfSheet() {
-        this(PDRectangle.LETTER);
-    }
 
     PdfSheet(PDRectangle paper) {
         this.paper = paper;

@@ -20,29 +20,27 @@ public final class RunPdf {
     private static final Color SOFT = new Color(0x5A5F66);
     private static final Color RULE = new Color(0xC9CBCF);
     private static final double MARGIN = 40;
-    private static final double RIGHT = PdfSheet.WIDTH - MARGIN;
-    private static final double BOTTOM = PdfSheet.HEIGHT - 40;
     private static final double NAMES = 104;
     private static final double ROW = 15;
 
     private RunPdf() {
     }
 
-    public static byte[] write(Plan plan, WholeRun run, Units units) {
+    public static byte[] write(Plan plan, WholeRun run, Units units, Paper paper) {
         RunWords words = new RunWords(units);
         Schedule s = run.schedule();
-        try (PdfSheet sheet = new PdfSheet()) {
+        try (PdfSheet sheet = new PdfSheet(paper.size())) {
             double y = heading(sheet, plan, s);
             y = chart(sheet, run, y) + 18;
             for (String why : words.why(s)) {
-                for (String row : sheet.wrapped(why, RIGHT - MARGIN, DocumentFonts.TEXT, 9.5)) {
+                for (String row : sheet.wrapped(why, right(sheet) - MARGIN, DocumentFonts.TEXT, 9.5)) {
                     sheet.text(row, MARGIN, y, DocumentFonts.TEXT, 9.5, SOFT);
                     y += 12;
                 }
             }
             y += 8;
             for (Schedule.Slot slot : s.slots()) {
-                if (y > BOTTOM) {
+                if (y > sheet.heightPt() - MARGIN) {
                     y = heading(sheet, plan, s);
                 }
                 RunTask t = slot.task();
@@ -50,13 +48,17 @@ public final class RunPdf {
                 sheet.text(RunWords.at(slot.startS()), MARGIN + 16, y, DocumentFonts.MEASURE, 9.5, INK);
                 sheet.text(RunWords.task(t), MARGIN + 56, y, DocumentFonts.TEXT_BOLD, 10, INK);
                 sheet.text(words.detail(t), MARGIN + 230, y, DocumentFonts.TEXT, 9, SOFT);
-                sheet.textRight(RunWords.machine(t.machine()), RIGHT, y, DocumentFonts.TEXT, 9, SOFT);
+                sheet.textRight(RunWords.machine(t.machine()), right(sheet), y, DocumentFonts.TEXT, 9, SOFT);
                 y += 14;
             }
             return sheet.finish();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private static double right(PdfSheet sheet) {
+        return sheet.widthPt() - MARGIN;
     }
 
     private static double heading(PdfSheet sheet, Plan plan, Schedule s) throws IOException {
@@ -77,7 +79,7 @@ public final class RunPdf {
     static double chart(PdfSheet sheet, WholeRun run, double top) throws IOException {
         Schedule s = run.schedule();
         double left = MARGIN + NAMES;
-        double scale = (RIGHT - left) / Math.max(1, s.endS());
+        double scale = (right(sheet) - left) / Math.max(1, s.endS());
         double every = s.endS() > 4 * 3600 ? 3600 : s.endS() > 3600 ? 900 : 300;
         List<Machine> machines = run.machines();
         double bottom = top + 12 + (machines.size() + 1) * ROW;

@@ -52,8 +52,7 @@ public final class TicketPdf {
     private static final Color PAPER = new Color(0xFBF6E9);
     private static final double MARGIN = 40;
     private static final int SUMS_A_ROW = 3;
-    private static final double RIGHT = PdfSheet.WIDTH - MARGIN;
-    private static final double BOTTOM = PdfSheet.HEIGHT - 48;
+    private static final double FOOT = 48;
     private static final double COLUMN = 330;
     private static final double ART_WIDTH = COLUMN - MARGIN - 24;
     private static final double ART_HEIGHT = 176;
@@ -83,12 +82,20 @@ public final class TicketPdf {
         this.sheet = sheet;
     }
 
-    public static byte[] write(Plan plan, Units unit, Remedies remedies) {
-        return write(plan, unit, remedies, WholeRun.of(plan));
+    public static byte[] write(Plan plan, Units unit, Remedies remedies, Paper paper) {
+        return write(plan, unit, remedies, WholeRun.of(plan), paper);
     }
 
-    public static byte[] write(Plan plan, Units unit, Remedies remedies, WholeRun run) {
-        try (PdfSheet sheet = new PdfSheet()) {
+    private double right() {
+        return sheet.widthPt() - MARGIN;
+    }
+
+    private double bottom() {
+        return sheet.heightPt() - FOOT;
+    }
+
+    public static byte[] write(Plan plan, Units unit, Remedies remedies, WholeRun run, Paper paper) {
+        try (PdfSheet sheet = new PdfSheet(paper.size())) {
             TicketPdf ticket = new TicketPdf(plan, unit, remedies, sheet);
             ticket.cover(run);
             for (LinePlan line : plan.lines()) {
@@ -112,14 +119,14 @@ public final class TicketPdf {
                     plan.places(l.line().id()).indexOf(l) + 1, places);
             sheet.text(l.line().id(), MARGIN, y, DocumentFonts.HEADING, 12, PLUM);
             sheet.text(title, MARGIN + 22, y, DocumentFonts.TEXT_BOLD, 10.5, INK);
-            sheet.textRight(Words.sizeRun(l), RIGHT, y, DocumentFonts.MEASURE, 9.5, INK);
+            sheet.textRight(Words.sizeRun(l), right(), y, DocumentFonts.MEASURE, 9.5, INK);
             y += 13;
             sheet.text(words.blankLine(l) + " · " + words.artSize(l), MARGIN + 22, y, DocumentFonts.TEXT, 9.5, SOFT);
-            sheet.textRight(TicketWords.text("ticket.work", Words.duration(l.finishSeconds())), RIGHT, y, DocumentFonts.TEXT, 9.5, SOFT);
+            sheet.textRight(TicketWords.text("ticket.work", Words.duration(l.finishSeconds())), right(), y, DocumentFonts.TEXT, 9.5, SOFT);
             y += 19;
         }
         y += 6;
-        material(plan.prints(), plan.runs(), MARGIN, RIGHT);
+        material(plan.prints(), plan.runs(), MARGIN, right());
         y += 6;
         heading("ticket.sums", MARGIN);
         room(16, MARGIN);
@@ -149,7 +156,7 @@ public final class TicketPdf {
         if (!run.tasks().isEmpty()) {
             room(RunPdf.high(run) + 50, MARGIN);
             heading("run.title", MARGIN);
-            wrapped(RunWords.whole(run.schedule()), MARGIN, RIGHT - MARGIN, 9.5, SOFT);
+            wrapped(RunWords.whole(run.schedule()), MARGIN, right() - MARGIN, 9.5, SOFT);
             y = RunPdf.chart(sheet, run, y + 4) + 16;
         }
         List<Snag> stops = plan.snags().stream().filter(s -> s.gravity() != Snag.Gravity.LOOK).toList();
@@ -192,13 +199,13 @@ public final class TicketPdf {
     /** A new page with the heading of the job, and of the line where there is one. */
     private void start() throws IOException {
         sheet.newPage();
-        sheet.box(0, 0, PdfSheet.WIDTH, 84, PAPER, PAPER);
+        sheet.box(0, 0, sheet.widthPt(), 84, PAPER, PAPER);
         y = 34;
         String number = plan.job().number().isEmpty() ? "" : TicketWords.text("ticket.job", plan.job().number()) + " · ";
         sheet.text(number + (line == null ? TicketWords.text("ticket.cover") : TicketWords.text("ticket.line", line.line().id())),
                 MARGIN, y, DocumentFonts.MEASURE, 9, SOFT);
         if (!plan.job().due().isEmpty()) {
-            sheet.textRight(TicketWords.text("ticket.due", plan.job().due()), RIGHT, y, DocumentFonts.MEASURE, 9, SOFT);
+            sheet.textRight(TicketWords.text("ticket.due", plan.job().due()), right(), y, DocumentFonts.MEASURE, 9, SOFT);
         }
         y += 22;
         sheet.text(plan.job().name(), MARGIN, y, DocumentFonts.HEADING, 20, INK);
@@ -209,9 +216,9 @@ public final class TicketPdf {
             int places = plan.places(line.line().id()).size();
             sheet.text(places < 2 ? line.line().title() : TicketWords.text("ticket.place", line.line().title(), line.face().name(),
                     plan.places(line.line().id()).indexOf(line) + 1, places), MARGIN, y, DocumentFonts.TEXT, 11, INK);
-            sheet.textRight(words.blankLine(line), RIGHT, y, DocumentFonts.TEXT, 11, INK);
+            sheet.textRight(words.blankLine(line), right(), y, DocumentFonts.TEXT, 11, INK);
         }
-        sheet.rule(0, 84, PdfSheet.WIDTH, 1.5, INK);
+        sheet.rule(0, 84, sheet.widthPt(), 1.5, INK);
         y = 104;
     }
 
@@ -225,7 +232,7 @@ public final class TicketPdf {
 
     /** Goes on on another page when so much does not fit on this one, under the heading it belongs to. */
     private void room(double height, double x) throws IOException {
-        if (y + height <= BOTTOM) {
+        if (y + height <= bottom()) {
             return;
         }
         foot();
@@ -288,18 +295,18 @@ public final class TicketPdf {
             sheet.box(COLUMN, y - 9, 16, 22, new Color(layer.colour().rgb()), RULE);
             sheet.text(layer.order() + "  " + Words.layerName(line, layer.order()), COLUMN + 24, y,
                     DocumentFonts.TEXT_BOLD, 10.5, INK);
-            sheet.textRight(layer.material().name(), RIGHT, y, DocumentFonts.TEXT, 10, INK);
+            sheet.textRight(layer.material().name(), right(), y, DocumentFonts.TEXT, 10, INK);
             y += 12;
             String made = layer.isPrint() && !layer.isCut() ? TicketWords.text("ticket.layer.print", layer.region().pieceCount()) : TicketWords.text("ticket.layer", layer.region().pieceCount(), words.unit().fine(line.drawn().flaws().thinnest(layer.order()).widthMm()));
             String join = words.join(layer.join());
             sheet.text(made, COLUMN + 24, y, DocumentFonts.TEXT, 9, SOFT);
-            boolean apart = sheet.width(made + join, DocumentFonts.TEXT, 9) > RIGHT - COLUMN - 40;
+            boolean apart = sheet.width(made + join, DocumentFonts.TEXT, 9) > right() - COLUMN - 40;
             y += apart ? 11 : 0;
-            sheet.textRight(join, RIGHT, y, DocumentFonts.TEXT, 9, SOFT);
+            sheet.textRight(join, right(), y, DocumentFonts.TEXT, 9, SOFT);
             y += apart ? 15 : 19;
         }
         for (String why : line.drawn().layers().reversed().stream().map(Words::why).distinct().toList()) {
-            wrapped(why, COLUMN, RIGHT - COLUMN, 9.5, PLUM);
+            wrapped(why, COLUMN, right() - COLUMN, 9.5, PLUM);
         }
         y += 10;
     }
@@ -315,7 +322,7 @@ public final class TicketPdf {
     private void loads() throws IOException {
         material(plan.prints().stream().filter(p -> p.isFor(line.line().id(), line.place())).toList(),
                 plan.runs().stream().filter(r -> r.load().placed().stream().anyMatch(p -> p.item().lineId().equals(line.line().id())
-                        && p.item().place().equals(line.place()))).toList(), COLUMN, RIGHT);
+                        && p.item().place().equals(line.place()))).toList(), COLUMN, right());
     }
 
     /** Of a line only what concerns it; on the cover everything. */
@@ -377,7 +384,7 @@ public final class TicketPdf {
         }
         if (line.isPressed()) {
             sheet.textRight(TicketWords.text("ticket.platen", words.unit().number(line.platen().press().platenWidthMm())
-                    + " × " + words.unit().format(line.platen().press().platenHeightMm())), RIGHT, y, DocumentFonts.MEASURE, 9, SOFT);
+                    + " × " + words.unit().format(line.platen().press().platenHeightMm())), right(), y, DocumentFonts.MEASURE, 9, SOFT);
         }
         List<SizePlan> made = line.sizes().stream().filter(s -> s.count() > 0).toList();
         for (SizePlan size : made) {
@@ -391,7 +398,7 @@ public final class TicketPdf {
             sheet.text(size.artBounds().map(b -> offMiddle(b.centre().xMm())).orElse("–"), columns[4], y, DocumentFonts.MEASURE, 10, INK);
         }
         y += 12;
-        int inRow = (int) ((RIGHT - MARGIN + SMALL_GAP) / (SMALL_WIDTH + SMALL_GAP));
+        int inRow = (int) ((right() - MARGIN + SMALL_GAP) / (SMALL_WIDTH + SMALL_GAP));
         for (int i = 0; i < made.size(); i += inRow) {
             room(SMALL_HEIGHT + 22, MARGIN);
             for (int k = 0; k < inRow && i + k < made.size(); k++) {
@@ -476,11 +483,11 @@ public final class TicketPdf {
         heading("ticket.steps", MARGIN);
         if (!sizes.isEmpty()) {
             y -= 15;
-            sheet.textRight(sizes, RIGHT, y, DocumentFonts.MEASURE, 9.5, INK);
+            sheet.textRight(sizes, right(), y, DocumentFonts.MEASURE, 9.5, INK);
             y += 15;
         }
         for (Step step : size.finish().steps()) {
-            List<String> text = sheet.wrapped(words.stepText(step, line, size), RIGHT - STEP_TEXT, DocumentFonts.TEXT, 9);
+            List<String> text = sheet.wrapped(words.stepText(step, line, size), right() - STEP_TEXT, DocumentFonts.TEXT, 9);
             List<String> title = sheet.wrapped(words.stepTitle(step, line), STEP_TITLE, DocumentFonts.TEXT_BOLD, 10.5);
             double height = 1.5 + 12.0 * Math.max(1, Math.max(text.size(), title.size()));
             room(height, MARGIN);
@@ -523,7 +530,7 @@ public final class TicketPdf {
         if (!hints.isEmpty()) {
             heading("ticket.weeding", MARGIN);
             for (String hint : hints) {
-                wrapped(hint, MARGIN, RIGHT - MARGIN, 9.5, INK);
+                wrapped(hint, MARGIN, right() - MARGIN, 9.5, INK);
             }
             y += 8;
         }
@@ -555,9 +562,9 @@ public final class TicketPdf {
     }
 
     private void marked(String text) throws IOException {
-        for (String row : sheet.wrapped(text, RIGHT - MARGIN - 12, DocumentFonts.TEXT, 9.5)) {
+        for (String row : sheet.wrapped(text, right() - MARGIN - 12, DocumentFonts.TEXT, 9.5)) {
             room(13, MARGIN);
-            sheet.box(MARGIN, y - 9.5, RIGHT - MARGIN, 13, SNAG, SNAG);
+            sheet.box(MARGIN, y - 9.5, right() - MARGIN, 13, SNAG, SNAG);
             sheet.text(row, MARGIN + 6, y, DocumentFonts.TEXT, 9.5, INK);
             y += 13;
         }
@@ -565,9 +572,9 @@ public final class TicketPdf {
     }
 
     private void foot() throws IOException {
-        double bottom = PdfSheet.HEIGHT - 30;
-        sheet.rule(MARGIN, bottom - 14, RIGHT, 0.5, RULE);
+        double bottom = sheet.heightPt() - 30;
+        sheet.rule(MARGIN, bottom - 14, right(), 0.5, RULE);
         sheet.text(TicketWords.text("ticket.makers-sheet"), MARGIN, bottom, DocumentFonts.TEXT, 8.5, SOFT);
-        sheet.textRight(TicketWords.text("ticket.page", sheet.pageCount()), RIGHT, bottom, DocumentFonts.MEASURE, 8.5, SOFT);
+        sheet.textRight(TicketWords.text("ticket.page", sheet.pageCount()), right(), bottom, DocumentFonts.MEASURE, 8.5, SOFT);
     }
 }

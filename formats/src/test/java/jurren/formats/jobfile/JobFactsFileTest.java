@@ -9,6 +9,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
@@ -80,7 +81,8 @@ class JobFactsFileTest {
     @Test
     void whatIsMadeComesBackToTheSecond() {
         Made made = Made.NOTHING.with(new Made.Cut("9f3a", "smooth-film #E8743B", 2, Instant.parse("2026-11-26T10:32:00Z")))
-                .with(new Made.Cut("77", "smooth-film #F6EFDC", 3, Instant.parse("2026-11-26T11:00:00Z"))).withPressed("A", 3);
+                .with(new Made.Cut("77", "smooth-film #F6EFDC", 3, Instant.parse("2026-11-26T11:00:00Z"),
+                        Optional.of(new Made.Used("Wide cutter", 105, 300, 2, 1.7, -0.9)))).withPressed("A", 3);
         assertThat(again(tees().withMade(made), SHOP).made()).isEqualTo(made);
         assertThat(again(tees(), SHOP).made()).isEqualTo(Made.NOTHING);
     }

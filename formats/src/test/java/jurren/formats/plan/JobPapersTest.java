@@ -42,6 +42,7 @@ import jurren.formats.svg.LoadSvg;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.svg.SvgReader;
 import jurren.formats.words.Units;
+import jurren.formats.print.Paper;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -62,7 +63,7 @@ class JobPapersTest {
     /** Not while the class is still being made: another thread runs what is given here. */
     @BeforeAll
     static void writeAll() {
-        files = JobPapers.all(PLAN, JobPapers.cutFiles(PLAN), JobPapers.printFiles(PLAN), () -> new DryRun(List.of(), List.of()), Units.AMERICAN, Remedies.NONE).files();
+        files = JobPapers.all(PLAN, JobPapers.cutFiles(PLAN), JobPapers.printFiles(PLAN), () -> new DryRun(List.of(), List.of()), Units.AMERICAN, Remedies.NONE, Paper.LETTER).files();
     }
 
     @Test
@@ -193,7 +194,7 @@ class JobPapersTest {
         Plan plan = new Planner().plan(DemoJob.make(), BuiltInShop.read());
         assertThat(plan.job().lines()).extracting(l -> l.id()).containsExactly("A", "B", "C", "D", "E");
         assertThat(plan.snags()).as("the demo has nothing to mend; a jar's label wants to be washed by hand").singleElement().isInstanceOf(Snag.HoldsWithCare.class);
-        Map<String, byte[]> all = JobPapers.all(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan), () -> new DryRun(List.of(), List.of()), Units.METRIC, Remedies.NONE).files();
+        Map<String, byte[]> all = JobPapers.all(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan), () -> new DryRun(List.of(), List.of()), Units.METRIC, Remedies.NONE, Paper.A4).files();
         try (PDDocument pdf = Loader.loadPDF(all.get("ticket.pdf"))) {
             assertThat(pdf.getNumberOfPages()).as("a cover, front, back, and four more lines").isEqualTo(7);
             PDFTextStripper page = new PDFTextStripper();
@@ -232,7 +233,7 @@ class JobPapersTest {
         LinePlan line = plan.lines().getFirst();
         assertThat(line.drawn().layers()).hasSize(12);
         assertThat(line.finish().steps()).hasSizeGreaterThan(24);
-        try (PDDocument pdf = Loader.loadPDF(TicketPdf.write(plan, Units.AMERICAN, Remedies.of(plan, new Planner())))) {
+        try (PDDocument pdf = Loader.loadPDF(TicketPdf.write(plan, Units.AMERICAN, Remedies.of(plan, new Planner()), Paper.LETTER))) {
             String text = new PDFTextStripper().getText(pdf);
             assertThat(pdf.getNumberOfPages()).isGreaterThan(2);
             for (int i = 0; i < 12; i++) {

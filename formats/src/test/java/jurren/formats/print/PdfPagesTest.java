@@ -19,7 +19,7 @@ class PdfPagesTest {
     @Test
     void everyPageIsRenderedAtItsSizeWithInkOnIt() {
         Plan plan = new Planner().plan(DemoJob.simple(), BuiltInShop.read());
-        List<PdfPages.Page> pages = PdfPages.render(TicketPdf.write(plan, Units.METRIC, Remedies.NONE), PER_INCH);
+        List<PdfPages.Page> pages = PdfPages.render(TicketPdf.write(plan, Units.METRIC, Remedies.NONE, Paper.LETTER), PER_INCH);
         assertThat(pages).hasSizeGreaterThanOrEqualTo(plan.lines().size());
         for (PdfPages.Page page : pages) {
             assertThat(page.rgb()).hasSize(page.width() * page.height());

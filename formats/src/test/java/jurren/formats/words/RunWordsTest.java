@@ -17,6 +17,7 @@ import jurren.core.run.WholeRun;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.print.RunPdf;
+import jurren.formats.print.Paper;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -90,7 +91,7 @@ class RunWordsTest {
         });
         assertThat(RunWords.wins(run)).first().satisfies(w -> assertThat(w[0]).isEqualTo("another pair of hands"));
         assertThat(RunWords.at(3 * 3600 + 65)).isEqualTo("3:01");
-        try (PDDocument pdf = Loader.loadPDF(RunPdf.write(plan, run, Units.METRIC))) {
+        try (PDDocument pdf = Loader.loadPDF(RunPdf.write(plan, run, Units.METRIC, Paper.A4))) {
             assertThat(pdf.getNumberOfPages()).isEqualTo(1);
             String text = new PDFTextStripper().getText(pdf);
             assertThat(text).contains("Otterbrook Kite Fair", "Bake wrap", "Hands are what limits it");

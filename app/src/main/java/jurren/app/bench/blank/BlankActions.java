@@ -160,7 +160,7 @@ public final class BlankActions {
                     String title = title(plan, size.id());
                     boolean svg = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".svg");
                     write(file, svg ? TemplateSvg.write(title, size.face())
-                            : TemplatePdf.write(title, size.face(), session.unit() == LengthUnit.INCH ? Paper.LETTER : Paper.A4));
+                            : TemplatePdf.write(title, size.face(), session.settings().paper()));
                 })));
     }
 

@@ -93,7 +93,7 @@ public final class CutBench implements BenchView {
         this.talk = before.talk();
         talk.watch(watcher);
         before.watch(watcher);
-        this.canvas = new FaceCanvas(Texts.of("cut.picture"), 4, () -> isWeeding() ? WeedSide.view(shown().orElseThrow()) : picture.view(shown(), head()), this::draw);
+        this.canvas = new FaceCanvas(Texts.of("cut.picture"), 4, () -> isWeeding() ? weed().view(shown().orElseThrow()) : picture.view(shown(), head()), this::draw);
         this.weed = new WeedSide(session, this::update);
         canvas.addEventHandler(MouseEvent.MOUSE_CLICKED, e -> {
             if (isWeeding() && e.getButton() == MouseButton.PRIMARY && e.isStillSincePress()) {
@@ -137,6 +137,10 @@ public final class CutBench implements BenchView {
                 marksCard, Controls.card(settings), Controls.card(weeding),
                 troubles);
         this.node = BenchLayout.of(canvas, column, COLUMN);
+    }
+
+    private WeedSide weed() {
+        return weed;
     }
 
     private boolean isWeeding() {
@@ -224,22 +228,31 @@ public final class CutBench implements BenchView {
 
     /** What was cut is a fact of the job, whichever load is looked at by then. */
     private void heard() {
-        talk.run().filter(_ -> talk.state() == CutTalk.State.DONE).filter(r -> !r.isTest() && !isCut(r)).ifPresent(this::mark);
+        talk.run().filter(_ -> talk.state() == CutTalk.State.DONE).filter(r -> !r.isTest() && !isCut(r)).ifPresent(r -> mark(r, Optional.of(used(r))));
         update();
     }
 
-    private void mark(CutRun run) {
+    /** @param used empty where it was cut elsewhere */
+    private void mark(CutRun run, Optional<Made.Used> used) {
         Job job = session.job();
         // what is cut already of a film comes first among its loads from now on
         int first = runs().stream().filter(r -> r.film().equals(run.film())).mapToInt(r -> r.load().order()).min().orElse(run.load().order());
         int before = (int) job.laying().taken().stream().filter(t -> t.isOf(run.load().material().id(), run.load().colour())).count();
         boolean again = job.laying().isTaken(run.load().stock());
-        session.edit(job.withMade(job.made().with(new Made.Cut(run.mark(), run.film(), again ? run.load().order() : first + before, Instant.now())))
+        session.edit(job.withMade(job.made().with(new Made.Cut(run.mark(), run.film(), again ? run.load().order() : first + before, Instant.now(), used)))
                 .withLaying(again ? job.laying() : job.laying().cut(run.load())));
         session.myShop().knifeWent(run.cutter(), run.load().material(), run.cutMm());
         if (!again) {
             session.shelf().cut(run.load());
         }
+    }
+
+    /** As the machine had it: its corner where the sheet was found, or where the film was said to begin. */
+    private Made.Used used(CutRun run) {
+        Point meant = runs().stream().filter(r -> r.mark().equals(run.mark())).map(r -> r.paths().getFirst().start()).findFirst().orElse(run.paths().getFirst().start());
+        Point was = run.paths().getFirst().start();
+        CutSettings s = run.load().material().cutting();
+        return new Made.Used(run.cutter().name(), run.forceGf(), s.speedMmS(), s.passes(), was.xMm() - meant.xMm(), was.yMm() - meant.yMm());
     }
 
     /** Cut on another machine, or not cut after all. */
@@ -249,7 +262,7 @@ public final class CutBench implements BenchView {
                 Job job = session.job();
                 session.edit(job.withMade(job.made().without(run.mark())).withLaying(job.laying().notCut(run.load())));
             } else {
-                mark(run);
+                mark(run, Optional.empty());
             }
         });
     }
@@ -261,7 +274,7 @@ public final class CutBench implements BenchView {
             boolean changed = runs().stream().noneMatch(r -> r.mark().equals(run.mark()));
             return changed ? Texts.of("cut.as-it-was", AT.format(talk.began().orElseGet(Instant::now))) : "";
         }
-        return made.cut(run.mark()).map(c -> Texts.of("cut.cut-at", AT.format(c.at())))
+        return made.cut(run.mark()).map(c -> c.used().map(u -> Texts.of("cut.cut-with", AT.format(c.at()), u.cutter(), u.forceGf())).orElseGet(() -> Texts.of("cut.cut-at", AT.format(c.at()))))
                 .or(() -> made.cutOtherwise(run.mark(), run.film(), run.load().order()).map(c -> Texts.of("cut.cut-otherwise", AT.format(c.at()))))
                 .orElse("");
     }
@@ -348,7 +361,7 @@ public final class CutBench implements BenchView {
                 Controls.row(Texts.of("cut.knife-speed"), Controls.figure(Texts.of("cut.knife-speed-of", s.speedMmS()))),
                 Controls.row(Texts.of("cut.blade"), Controls.figure(Texts.of("cut.blade-of", s.bladeOutMm()))),
                 Controls.row(Texts.of("cut.passes"), Controls.figure(Texts.of("cut.passes-of", s.passes()))),
-                Controls.label(force(run), "hint"), knife(run), tries(run), begins(),
+                Controls.label(force(run), "hint"), knife(run), tries(run), begins(), HowItLies.of(run),
                 Controls.label(Texts.of(run.load().placed().stream().anyMatch(p -> p.item().turnedOver()) ? "cut.before.reversed" : "cut.before")));
     }
 

@@ -66,15 +66,15 @@ public final class HeadSheet {
 
     /** Over each of the printed marks; {@code done} has them in their order. */
     public static void marks(Session session, CutTalk talk, Sheets sheets, CutRun run, Consumer<List<Point>> done) {
-        new HeadSheet(session, talk, sheets, run, PrintMarks.of(run.load()), done).open("head.marks");
+        new HeadSheet(session, talk, sheets, run, PrintMarks.of(run.load()), done).open(Texts.of("head.marks"), Texts.of("head.marks.how"));
     }
 
     /** Over the corner of the film. */
     public static void corner(Session session, CutTalk talk, Sheets sheets, CutRun run, Point now, Consumer<Point> done) {
-        new HeadSheet(session, talk, sheets, run, List.of(now), found -> done.accept(found.getFirst())).open("head.corner");
+        new HeadSheet(session, talk, sheets, run, List.of(now), found -> done.accept(found.getFirst())).open(Texts.of("head.corner"), Texts.of("head.corner.how"));
     }
 
-    private void open(String title) {
+    private void open(String title, String how) {
         steps.show(1);
         GridPane arrows = new GridPane(4, 4);
         arrows.add(arrow("head-in", "↑", 1, 0), 1, 0);
@@ -83,9 +83,9 @@ public final class HeadSheet {
         arrows.add(arrow("head-out", "↓", -1, 0), 1, 2);
         arrows.setAlignment(Pos.CENTER);
         boolean seen = !talk.marksInSight(run).isEmpty();
-        HBox middle = new HBox(24, arrows, new VBox(6, steps, Controls.row(Texts.of("head.where"), where)));
+        HBox middle = new HBox(24, arrows, new VBox(6, Controls.row(Texts.of("head.step"), steps), Controls.row(Texts.of("head.where"), where)));
         middle.setAlignment(Pos.CENTER_LEFT);
-        List<Node> nodes = new ArrayList<>(List.of(Controls.label(Texts.of(title + ".how"), "hint"), which, middle));
+        List<Node> nodes = new ArrayList<>(List.of(Controls.label(how, "hint"), which, middle));
         if (seen) {
             nodes.add(new VBox(4, Controls.label(Texts.of("head.sight"), "hint"), sight));
         }
@@ -94,7 +94,7 @@ public final class HeadSheet {
         all.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         talk.moveHead(run, head);
         show();
-        sheets.open("head-sheet", Texts.of(title), Pos.CENTER, talk::leaveHead, all);
+        sheets.open("head-sheet", title, Pos.CENTER, talk::leaveHead, all);
     }
 
     private Button arrow(String id, String sign, int along, int across) {

@@ -33,13 +33,17 @@ import jurren.formats.words.Words;
 final class WeedSide {
     /** From the load to the picture, as it lies in the cutter. */
     private static final Placement ONTO = new Placement(0, -1, -1, 0, 0, 0);
-    private static final Color CARRIER = Color.web("#EFEDE6");
+    private static final Color PALE_CARRIER = Color.web("#EFEDE6");
+    /** Below light film. */
+    private static final Color GREY_CARRIER = Color.web("#C4C9CF");
+    private static final double LIGHT = 0.6;
     private static final double WASTE = 0.45;
     private static final double REST = 0.2;
     /** More marks than this would hide what they are about. */
     private static final int MANY = 60;
     private static final double DOT = 4;
     private static final double MARGIN_MM = 6;
+    private static final double WINDOW_MM = 420;
 
     private final Session session;
     private final Runnable changed;
@@ -172,24 +176,34 @@ final class WeedSide {
         });
     }
 
-    static Box view(CutRun run) {
-        return new Box(-run.load().stock().widthMm(), -run.load().usedMm(), 0, 0).grown(MARGIN_MM);
+    /** As long a stretch as can be seen well, from where there is something to lift. */
+    Box view(CutRun run) {
+        double used = run.load().usedMm();
+        double third = WINDOW_MM / 3;
+        double first = next(run).map(w -> w.region().bounds().minXMm()).orElse(0.0);
+        double start = Math.clamp(Math.floor(first / third) * third, 0, Math.max(0, used - WINDOW_MM));
+        return new Box(-run.load().stock().widthMm(), -Math.min(used, start + WINDOW_MM), 0, -start).grown(MARGIN_MM);
+    }
+
+    private Optional<WeedPlan.Waste> next(CutRun run) {
+        return plan.flatMap(p -> p.wastes().stream().filter(w -> !isUp(w, run)).findFirst());
     }
 
     void draw(Pen pen, CutRun run) {
         Load load = run.load();
         Color film = Theme.paint(load.colour());
+        Color carrier = load.colour().luminance() > LIGHT ? GREY_CARRIER : PALE_CARRIER;
         // what lies outside the frames is not lifted; within them the carrier is left
-        Color rest = load.framed() ? CARRIER.interpolate(film, REST) : CARRIER;
+        Color rest = load.framed() ? carrier.interpolate(film, REST) : carrier;
         if (load.stock() instanceof Offcut o) {
             pen.fill(o.outline(), ONTO, rest);
         } else {
             pen.fillBox(new Box(-load.stock().widthMm(), -load.usedMm(), 0, 0), rest);
         }
-        plan.ifPresent(p -> p.around().forEach(f -> pen.fill(f, ONTO, CARRIER)));
+        plan.ifPresent(p -> p.around().forEach(f -> pen.fill(f, ONTO, carrier)));
         Color edge = load.colour().luminance() < 0.22 ? Color.web("#F4F5F6") : Theme.INK;
-        Optional<WeedPlan.Kind> next = plan.flatMap(p -> p.wastes().stream().filter(w -> !isUp(w, run)).map(WeedPlan.Waste::kind).findFirst());
-        Color waste = CARRIER.interpolate(film, WASTE);
+        Optional<WeedPlan.Kind> next = next(run).map(WeedPlan.Waste::kind);
+        Color waste = carrier.interpolate(film, WASTE);
         plan.ifPresent(p -> p.wastes().stream().filter(w -> !isUp(w, run)).forEach(w -> pen.fill(w.region(), ONTO, waste)));
         for (Placed piece : load.placed()) {
             Placement onto = piece.onto().then(ONTO);

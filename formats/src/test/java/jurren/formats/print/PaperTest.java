@@ -1,0 +1,89 @@
+package jurren.formats.print;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeSet;
+import jurren.core.cure.Remedies;
+import jurren.core.plan.Plan;
+import jurren.core.plan.Planner;
+import jurren.core.run.WholeRun;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.demo.DemoJob;
+import jurren.formats.words.Units;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Papers for either sheet: nothing runs over its edge, and nothing is on one that is not on the other. */
+class PaperTest {
+    private static final Plan PLAN = new Planner().plan(DemoJob.make(), BuiltInShop.read());
+    private static final double LEAST_MARGIN = 20;
+
+    private static byte[] ticket(Paper paper) {
+        return TicketPdf.write(PLAN, Units.METRIC, Remedies.NONE, paper);
+    }
+
+    /** Every word with where it ends. */
+    private static List<TextPosition> signs(byte[] pdf) throws IOException {
+        List<TextPosition> all = new ArrayList<>();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            new PDFTextStripper() {
+                @Override
+                protected void processTextPosition(TextPosition text) {
+                    all.add(text);
+                }
+            }.getText(document);
+        }
+        return all;
+    }
+
+    private static TreeSet<String> words(byte[] pdf) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return new TreeSet<>(List.of(new PDFTextStripper().getText(document).split("\\s+")));
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(Paper.class)
+    void nothingRunsOverTheEdge(Paper paper) throws IOException {
+        PDRectangle size = paper == Paper.A4 ? PDRectangle.A4 : PDRectangle.LETTER;
+        for (byte[] pdf : List.of(ticket(paper), RunPdf.write(PLAN, WholeRun.of(PLAN), Units.METRIC, paper))) {
+            try (PDDocument document = Loader.loadPDF(pdf)) {
+                for (PDPage page : document.getPages()) {
+                    assertThat(page.getMediaBox().getWidth()).isCloseTo(size.getWidth(), within(0.01f));
+                    assertThat(page.getMediaBox().getHeight()).isCloseTo(size.getHeight(), within(0.01f));
+                }
+            }
+            assertThat(signs(pdf)).isNotEmpty().allSatisfy(t -> {
+                assertThat(t.getEndX()).isLessThan(size.getWidth() - (float) LEAST_MARGIN);
+                assertThat(t.getYDirAdj()).isBetween((float) LEAST_MARGIN, size.getHeight() - (float) LEAST_MARGIN / 2);
+            });
+        }
+    }
+
+    @Test
+    void bothSayTheSame() throws IOException {
+        TreeSet<String> letter = words(ticket(Paper.LETTER));
+        TreeSet<String> a4 = words(ticket(Paper.A4));
+        // only how many pages there are may differ
+        letter.removeIf(w -> w.matches("[0-9/]+"));
+        a4.removeIf(w -> w.matches("[0-9/]+"));
+        assertThat(a4).isEqualTo(letter);
+    }
+
+    @Test
+    void theUsualFollowsHowLengthsAreTold() {
+        assertThat(Paper.usual(Units.AMERICAN)).isEqualTo(Paper.LETTER);
+        assertThat(Paper.usual(Units.METRIC)).isEqualTo(Paper.A4);
+    }
+}
