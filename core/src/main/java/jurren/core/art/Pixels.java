@@ -7,6 +7,11 @@ import jurren.core.trace.Picture;
 public interface Pixels {
     Picture picture();
 
+    /** Whether somebody made it; otherwise it was worked out, as a shadow is. */
+    default boolean isPicture() {
+        return true;
+    }
+
     /** What remembering it keeps alive. */
     void weigh(Scale scale);
 }

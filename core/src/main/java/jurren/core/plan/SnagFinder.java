@@ -38,7 +38,6 @@ import jurren.core.lettering.Typefaces;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
-import jurren.core.art.PictureFile;
 import jurren.core.art.PrintedPicture;
 import jurren.core.art.Shape;
 import jurren.core.blank.Face;
@@ -180,7 +179,7 @@ final class SnagFinder {
     }
 
     private static boolean isPicture(Painted p) {
-        return p.ink().orElseThrow() instanceof Ink.OfPicture o && o.of() instanceof PictureFile;
+        return p.ink().orElseThrow() instanceof Ink.OfPicture o && o.of().isPicture();
     }
 
     /** Told for the size on which it is coarsest. */

@@ -17,6 +17,7 @@ import java.awt.BasicStroke;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -41,6 +42,9 @@ import java.util.Set;
 public final class Found {
     /** A third of what the finest film holds; the usual default stroke is 0.26 mm. */
     public static final double HAIRLINE_MM = 0.3;
+    /** Of all pictures together. */
+    private static final long MOST_PIXELS = 48_000_000;
+    private static final double LEAST_PIXEL_MM2 = 1e-10;
     /** More than this no person drew, and every edit would take minutes. */
     public static final int MOST_SHAPES = 100_000;
     private static final long MOST_CORNERS = 1_500_000;
@@ -53,6 +57,7 @@ public final class Found {
     private final List<Point> openEnds = new ArrayList<>();
     private final LineChains openLines = new LineChains();
     private final Map<Colour, Set<Curves>> outlines = new LinkedHashMap<>();
+    private long pixels;
     private int outlineCount;
     private long corners;
     private final Map<Colour, String> inks = new LinkedHashMap<>();
@@ -99,6 +104,19 @@ public final class Found {
     /** @param ink how it is painted when that is not its colour alone, in millimetres */
     public void fill(Shape outline, AffineTransform toMm, Colour colour, Optional<Ink> ink, Optional<Region> clip) {
         add(Curves.of(outline, Placement.of(toMm)), colour, ink, clip);
+    }
+
+    /** @param fromPixels from the picture's pixels to millimetres */
+    public void picture(DrawnPicture picture, AffineTransform fromPixels, double opacity, Optional<Region> clip) {
+        int w = picture.picture().width();
+        int h = picture.picture().height();
+        pixels += (long) w * h;
+        if (pixels > MOST_PIXELS || Math.abs(fromPixels.getDeterminant()) < LEAST_PIXEL_MM2) {
+            note(DrawingRead.Note.PICTURES_LEFT_OUT);
+            return;
+        }
+        note(DrawingRead.Note.PICTURES_ONLY_PRINTED);
+        fill(new Rectangle2D.Double(0, 0, w, h), fromPixels, new Colour(picture.picture().mean()), Optional.of(new Ink.OfPicture(picture, Placement.of(fromPixels), opacity)), clip);
     }
 
     public void stroke(Shape outline, BasicStroke stroke, AffineTransform toMm, Colour colour, boolean filled, Optional<Region> clip) {

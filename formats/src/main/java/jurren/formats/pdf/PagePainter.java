@@ -7,9 +7,12 @@ import jurren.core.geometry.Curves;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
+import jurren.core.trace.Picture;
 import jurren.formats.drawing.DrawingRead.Note;
+import jurren.formats.drawing.DrawnPicture;
 import jurren.formats.drawing.Found;
 import java.awt.BasicStroke;
+import java.awt.Color;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.GeneralPath;
@@ -501,8 +504,31 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     // ---- what is no shape
 
     @Override
-    public void drawImage(PDImage image) {
-        found.note(Note.PICTURES_LEFT_OUT);
+    public void drawImage(PDImage image) throws IOException {
+        double opacity = getGraphicsState().getNonStrokeAlphaConstant() * groupAlpha;
+        if (hidden > 0 || opacity < CLEAR) {
+            found.note(Note.HIDDEN_LEFT_OUT);
+            return;
+        }
+        int w = image.getWidth();
+        int h = image.getHeight();
+        if (w < 1 || h < 1 || (long) w * h > Picture.MOST_PIXELS) {
+            found.note(Note.PICTURES_LEFT_OUT);
+            return;
+        }
+        DrawnPicture picture;
+        try {
+            picture = DrawnPicture.of(image.isStencil() ? image.getStencilImage(new Color(colour(getGraphicsState().getNonStrokingColor()).colour.rgb())) : image.getImage());
+        } catch (IOException | RuntimeException _) {
+            // the library meets pictures it cannot unpack with exceptions of many kinds
+            found.note(Note.PICTURES_LEFT_OUT);
+            return;
+        }
+        // a picture fills the unit square, its first row on top
+        AffineTransform place = new AffineTransform(toMm);
+        place.concatenate(getGraphicsState().getCurrentTransformationMatrix().createAffineTransform());
+        place.concatenate(new AffineTransform(1.0 / picture.picture().width(), 0, 0, -1.0 / picture.picture().height(), 0, 1));
+        found.picture(picture, place, Math.min(1, opacity), masked());
     }
 
     @Override

@@ -65,12 +65,12 @@ final class PaintedTree {
     }
 
     /** Gives everything that is painted to {@code found}. */
-    static void collect(SVGDocument document, Found found) {
+    static void collect(SVGDocument document, Pictures pictures, Found found) {
         if (ClosedSvgParser.removeAll(document, "image")) {
             found.note(DrawingRead.Note.PICTURES_LEFT_OUT);
         }
         SvgFonts fonts = new SvgFonts();
-        Patterns contents = new Patterns();
+        Patterns contents = new Patterns(pictures);
         BridgeContext context = new Context(new Closed(viewport(document.getDocumentElement()), fonts), contents);
         context.setDynamicState(BridgeContext.STATIC);
         context.setTextPainter(new TextPainter(fonts));
@@ -118,6 +118,14 @@ final class PaintedTree {
 
     /** Each tile of a pattern where it lies, as far as it lies in the shape. */
     private boolean tiles(PatternPaint pattern, Shape over, AffineTransform toMm, double opacity, Optional<Region> clip) {
+        Pictures.Placed picture = contents.picture(pattern.getGraphicsNode());
+        if (picture != null) {
+            Region shape = Curves.of(over, Placement.of(toMm)).enclosed();
+            AffineTransform fromPixels = new AffineTransform(toMm);
+            fromPixels.concatenate(picture.onto().toAwt());
+            found.picture(picture.picture(), fromPixels, opacity, Optional.of(clip.map(c -> c.intersect(shape)).orElse(shape)));
+            return true;
+        }
         Rectangle2D tile = pattern.getPatternRect();
         AffineTransform space = pattern.getPatternTransform() == null ? new AffineTransform() : pattern.getPatternTransform();
         if (contents.content(pattern.getGraphicsNode()) == null || !(tile.getWidth() > 0 && tile.getHeight() > 0) || patterns >= MOST_PATTERNS_DEEP || Math.abs(space.getDeterminant()) < LEAST) {

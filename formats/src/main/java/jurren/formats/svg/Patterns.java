@@ -12,17 +12,29 @@ import org.w3c.dom.Element;
 /** Keeps what a pattern's tile is made of; the library only paints it. */
 final class Patterns extends SVGPatternElementBridge {
     private final Map<GraphicsNode, GraphicsNode> contents = new IdentityHashMap<>();
+    private final Map<GraphicsNode, Pictures.Placed> pictures = new IdentityHashMap<>();
+    private final Pictures known;
+
+    Patterns(Pictures known) {
+        this.known = known;
+    }
 
     @Override
     public Paint createPaint(BridgeContext context, Element pattern, Element painted, GraphicsNode node, float opacity) {
         Paint paint = super.createPaint(context, pattern, painted, node, opacity);
         if (paint instanceof PatternPaint p) {
+            known.of(pattern).ifPresent(placed -> pictures.put(p.getGraphicsNode(), placed));
             GraphicsNode content = extractPatternContent(pattern, context);
             if (content != null) {
                 contents.put(p.getGraphicsNode(), content);
             }
         }
         return paint;
+    }
+
+    /** The picture that a paint stands for; null of a real pattern. */
+    Pictures.Placed picture(GraphicsNode tile) {
+        return pictures.get(tile);
     }
 
     /** What lies in a tile, in the tile's own space; null where that is not known. */

@@ -74,8 +74,9 @@ public final class SvgReader {
             found.guessed(FileUnit.PX_96);
         }
         try {
+            Pictures pictures = Pictures.take(document);
             PlainDocument.make(document, found);
-            PaintedTree.collect(document, found);
+            PaintedTree.collect(document, pictures, found);
             return found;
         } catch (SecurityException _) {
             throw new ClosedSvgParser.NotTaken(Reason.EXTERNAL_REFERENCE, "");

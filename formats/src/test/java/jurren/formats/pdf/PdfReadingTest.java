@@ -180,6 +180,30 @@ class PdfReadingTest {
         assertThat(round.argb(middle.xMm() + 25 * POINT_MM, middle.yMm()) & 0xFF).isBetween(0x7C, 0x83);
     }
 
+    /** Two pixels, red and blue, 40 by 20 points: as ink in a box of that size, red on the left. */
+    @Test
+    void picturesAreInkWithAPlace() {
+        Page page = new Page("q 40 0 0 20 10 10 cm BI /W 2 /H 1 /CS /RGB /BPC 8 ID \u00ff\u0000\u0000\u0000\u0000\u00ff EI Q 0 1 0 rg 100 100 9 9 re f");
+        DrawingRead.Taken taken = page.taken();
+        assertThat(taken.notes()).containsExactly(Note.PICTURES_ONLY_PRINTED);
+        DrawnShape picture = taken.drawing().shapes().getFirst();
+        var box = picture.curves().bounds();
+        assertThat(box.widthMm()).isCloseTo(40 * POINT_MM, within(1e-6));
+        assertThat(box.heightMm()).isCloseTo(20 * POINT_MM, within(1e-6));
+        Ink ink = picture.ink().orElseThrow();
+        assertThat(ink.isOnlyInk()).isTrue();
+        assertThat(ink.argb(box.minXMm() + 0.1, box.centre().yMm())).isEqualTo(0xFFFF0000);
+        assertThat(ink.argb(box.maxXMm() - 0.1, box.centre().yMm())).isEqualTo(0xFF0000FF);
+    }
+
+    @Test
+    void aPicturesFirstRowIsOnTop() {
+        DrawnShape picture = new Page("q 20 0 0 40 10 10 cm BI /W 1 /H 2 /CS /RGB /BPC 8 ID \u00ff\u0000\u0000\u0000\u0000\u00ff EI Q").taken().drawing().shapes().getFirst();
+        var box = picture.curves().bounds();
+        assertThat(picture.ink().orElseThrow().argb(box.centre().xMm(), box.minYMm() + 0.1)).isEqualTo(0xFFFF0000);
+        assertThat(picture.ink().orElseThrow().argb(box.centre().xMm(), box.maxYMm() - 0.1)).isEqualTo(0xFF0000FF);
+    }
+
     @Test
     void artBeyondThePageIsKeptAndSaid() {
         Page page = new Page("1 0 0 rg -50 0 100 50 re f").page("/CropBox [0 0 200 200]");

@@ -137,4 +137,29 @@ class PictureReaderTest {
             }
         }
     }
+
+    /** A TIFF in the colours of print, written by hand: one pixel without cyan, one with nothing else, one of all black ink. */
+    @Test
+    void aTiffInTheColoursOfPrintIsRead() {
+        byte[] inks = {0, -1, -1, 0, -1, 0, 0, 0, 0, 0, 0, -1};
+        int[][] entries = {{256, 3, 1, 3}, {257, 3, 1, 1}, {258, 3, 4, 8 + 2 + 10 * 12 + 4}, {259, 3, 1, 1}, {262, 3, 1, 5}, {273, 4, 1, 8 + 2 + 10 * 12 + 4 + 8},
+            {277, 3, 1, 4}, {278, 3, 1, 1}, {279, 4, 1, inks.length}, {332, 3, 1, 1}};
+        ByteBuffer tiff = ByteBuffer.allocate(8 + 2 + 10 * 12 + 4 + 8 + inks.length).order(java.nio.ByteOrder.LITTLE_ENDIAN);
+        tiff.put((byte) 'I').put((byte) 'I').putShort((short) 42).putInt(8).putShort((short) entries.length);
+        for (int[] e : entries) {
+            tiff.putShort((short) e[0]).putShort((short) e[1]).putInt(e[2]).putInt(e[3]);
+        }
+        tiff.putInt(0);
+        for (int i = 0; i < 4; i++) {
+            tiff.putShort((short) 8);
+        }
+        tiff.put(inks);
+        Picture p = taken(PictureReader.read("a.tif", tiff.array()));
+        assertThat(p.width()).isEqualTo(3);
+        assertThat(p.argb(0, 0) >> 16 & 0xFF).as("magenta and yellow are red").isGreaterThan(200);
+        assertThat(p.argb(0, 0) & 0xFF).isLessThan(90);
+        assertThat(p.argb(1, 0) >> 16 & 0xFF).as("cyan has no red").isLessThan(90);
+        assertThat(p.argb(1, 0) & 0xFF).isGreaterThan(180);
+        assertThat(new Color(p.argb(2, 0)).getRed()).isLessThan(90);
+    }
 }

@@ -3,8 +3,13 @@ package jurren.formats.svg;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Base64;
 import java.util.List;
+import javax.imageio.ImageIO;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
 import jurren.core.art.DrawnShape;
@@ -109,6 +114,54 @@ class SvgPaintedTest {
         String lined = String.format(text, " fill='none' stroke='#0000FF' stroke-width='1'");
         assertThat(area(lined, BLUE)).isBetween(plain * 0.1, plain * 0.9);
         assertThat(taken(String.format(text, " fill='#FF0000' stroke='#0000FF' stroke-width='1'")).drawing().shapes()).extracting(DrawnShape::colour).contains(RED, BLUE);
+    }
+
+    /** A picture of 40 by 20 pixels, blue on the left and red on the right. */
+    private static String picture() throws IOException {
+        BufferedImage image = new BufferedImage(40, 20, BufferedImage.TYPE_INT_RGB);
+        for (int i = 0; i < 800; i++) {
+            image.setRGB(i % 40, i / 40, i % 40 < 20 ? 0x0000FF : 0xFF0000);
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        return "data:image/png;base64," + Base64.getEncoder().encodeToString(out.toByteArray());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'', 40, 20, 10, 20", "none, 40, 40, 10, 10", "xMidYMin meet, 40, 20, 10, 10", "xMidYMid slice, 40, 40, 10, 10"})
+    void picturesLieAsTheyAreFitted(String fit, double width, double height, double x, double y) throws IOException {
+        DrawingRead.Taken taken = taken("<image x='10' y='10' width='40' height='40' preserveAspectRatio='" + fit + "' href='" + picture() + "'/><rect x='90' y='90' width='10' height='10'/>"
+                + "<rect width='10' height='10'/>");
+        assertThat(taken.notes()).containsExactly(DrawingRead.Note.PICTURES_ONLY_PRINTED);
+        DrawnShape picture = taken.drawing().shapes().getFirst();
+        Box box = picture.curves().bounds();
+        assertThat(box.widthMm()).isCloseTo(width, within(1e-4));
+        assertThat(box.heightMm()).isCloseTo(height, within(1e-4));
+        // the whole is 100 by 100 about its middle
+        assertThat(box.minXMm() + 50).isCloseTo(x, within(1e-4));
+        assertThat(box.minYMm() + 50).isCloseTo(y, within(1e-4));
+        assertThat(picture.ink().orElseThrow().argb(box.minXMm() + 1, box.centre().yMm()) & 0xFFFFFF).isEqualTo(0x0000FF);
+        assertThat(picture.ink().orElseThrow().argb(box.maxXMm() - 1, box.centre().yMm()) & 0xFFFFFF).isEqualTo(0xFF0000);
+    }
+
+    @Test
+    void picturesAreClippedSeenThroughAndTurned() throws IOException {
+        String clipped = "<clipPath id='c'><circle cx='30' cy='30' r='10'/></clipPath><g opacity='0.5'><image x='10' y='10' width='40' height='40' clip-path='url(#c)' href='" + picture() + "'/></g>";
+        DrawnShape picture = taken(clipped).drawing().shapes().getFirst();
+        assertThat(picture.curves().enclosed().areaMm2()).isCloseTo(Math.PI * 100, within(0.5));
+        assertThat(picture.ink().orElseThrow().argb(0, 0) >>> 24).isBetween(127, 128);
+        DrawnShape turned = taken("<image width='40' height='20' transform='rotate(90)' href='" + picture() + "'/>").drawing().shapes().getFirst();
+        Box box = turned.curves().bounds();
+        assertThat(box.heightMm()).isCloseTo(40, within(1e-4));
+        assertThat(turned.ink().orElseThrow().argb(box.centre().xMm(), box.minYMm() + 1) & 0xFFFFFF).as("its left is up").isEqualTo(0x0000FF);
+    }
+
+    @Test
+    void picturesFromElsewhereAndBrokenOnesAreLeftOut() {
+        String rest = "<rect width='10' height='10' fill='#FF0000'/>";
+        for (String href : List.of("photo.png", "http://127.0.0.1:1/a.png", "data:image/png;base64,AAAA", "data:image/png;base64,%%%", "data:image/svg+xml;base64,PHN2Zy8+")) {
+            assertThat(taken("<image width='9' height='9' href='" + href + "'/>" + rest).notes()).as(href).containsExactly(DrawingRead.Note.PICTURES_LEFT_OUT);
+        }
     }
 
     @Test

@@ -81,6 +81,11 @@ record Blurred(Region region, double blurMm, Colour colour, Picture picture, Pla
     }
 
     @Override
+    public boolean isPicture() {
+        return false;
+    }
+
+    @Override
     public void weigh(Scale scale) {
         scale.add(picture, (long) Integer.BYTES * picture.width() * picture.height());
     }
