@@ -360,7 +360,8 @@ final class DataOperators {
         m.add("cvlit", () -> m.push(executable(m.pop(), false)));
         m.add("xcheck", () -> {
             Object o = m.pop();
-            m.push(o instanceof PsName n && n.executable() || o instanceof PsArray a && a.executable || o instanceof PsString s && s.executable || o instanceof Machine.Operator);
+            m.push(o instanceof PsName n && n.executable() || o instanceof PsArray a && a.executable || o instanceof PsString s && s.executable
+                    || o instanceof PsFile f && f.executable || o instanceof Machine.Operator);
         });
         m.add("cvn", () -> {
             PsString s = m.string();
@@ -474,6 +475,10 @@ final class DataOperators {
             case PsName n -> new PsName(n.text(), now);
             case PsArray a -> a.as(now);
             case PsString s -> s.as(now);
+            case PsFile f -> {
+                f.executable = now;
+                yield f;
+            }
             default -> o;
         };
     }

@@ -180,7 +180,8 @@ final class Machine {
     }
 
     private void executeNamed(String name) throws PostScriptException {
-        execute(lookUp(name), false);
+        Object o = lookUp(name);
+        execute(o, o instanceof PsFile f && !f.executable);
     }
 
     Object lookUp(String name) throws PostScriptException {

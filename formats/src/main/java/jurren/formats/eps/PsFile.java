@@ -20,6 +20,8 @@ final class PsFile {
     private final Source source;
     private int ahead = NONE;
     private boolean closed;
+    /** Whether a name that stands for it runs it, and does not only push it. */
+    boolean executable;
 
     PsFile(Source source) {
         this.source = source;

@@ -47,6 +47,8 @@ final class PaintedTree {
     private static final double BRIGHT = 0.5;
     private static final double HALF_BRIGHT = 0.2;
     private static final double MOST_TILES = 1500;
+    /** Shapes of all tiles together. */
+    private static final double MOST_LAID = 10_000;
     private static final int MOST_PATTERNS_DEEP = 3;
     private static final double LEAST = 1e-12;
 
@@ -141,7 +143,9 @@ final class PaintedTree {
         double right = Math.floor((area.getMaxX() - tile.getX()) / tile.getWidth());
         double top = Math.floor((area.getMinY() - tile.getY()) / tile.getHeight());
         double bottom = Math.floor((area.getMaxY() - tile.getY()) / tile.getHeight());
-        if (!((right - left + 1) * (bottom - top + 1) <= MOST_TILES - laid)) {
+        double tiles = (right - left + 1) * (bottom - top + 1);
+        int parts = parts(contents.content(pattern.getGraphicsNode()));
+        if (!(tiles <= MOST_TILES && tiles * parts <= MOST_LAID - laid)) {
             return false;
         }
         Region shape = Curves.of(over, Placement.of(toMm)).enclosed();
@@ -149,7 +153,7 @@ final class PaintedTree {
         patterns++;
         for (double i = left; i <= right; i++) {
             for (double j = top; j <= bottom; j++) {
-                laid++;
+                laid += parts;
                 AffineTransform there = new AffineTransform(toMm);
                 there.concatenate(space);
                 there.translate(i * tile.getWidth(), j * tile.getHeight());
@@ -161,6 +165,16 @@ final class PaintedTree {
         }
         patterns--;
         return true;
+    }
+
+    private static int parts(GraphicsNode node) {
+        int n = 1;
+        if (node instanceof CompositeGraphicsNode group) {
+            for (Object child : group.getChildren()) {
+                n += parts((GraphicsNode) child);
+            }
+        }
+        return n;
     }
 
     private Optional<Region> narrowed(GraphicsNode node, AffineTransform toMm, Optional<Region> outer) {
