@@ -407,13 +407,13 @@ final class DataOperators {
             PsName category = name(m.pop());
             Object value = m.pop();
             Object key = m.pop();
-            resources(category).put(key, value);
+            m.resources(category.text()).put(key, value);
             m.push(value);
         });
         m.add("findresource", () -> {
             PsName category = name(m.pop());
             Object key = m.pop();
-            Object o = resources(category).get(key);
+            Object o = m.resources(category.text()).get(key);
             if (o == null && category.text().equals("Font")) {
                 m.push(key);
                 m.operator("findfont").action().run();
@@ -425,7 +425,7 @@ final class DataOperators {
         });
         m.add("resourcestatus", () -> {
             PsName category = name(m.pop());
-            boolean has = resources(category).has(m.pop());
+            boolean has = m.resources(category.text()).has(m.pop());
             if (has) {
                 m.push(0);
                 m.push(0);
@@ -434,13 +434,13 @@ final class DataOperators {
         });
         m.add("undefineresource", () -> {
             PsName category = name(m.pop());
-            resources(category).remove(m.pop());
+            m.resources(category.text()).remove(m.pop());
         });
         m.add("setuserparams", m::pop);
         m.add("setsystemparams", m::pop);
         m.add("currentuserparams", () -> m.push(new PsDict()));
         m.add("currentsystemparams", () -> m.push(new PsDict()));
-        resources(PsName.literal("ProcSet")).put("CIDInit", new PsDict());
+        m.resources("ProcSet").put("CIDInit", new PsDict());
     }
 
     private static PsName name(Object o) throws PostScriptException {
@@ -450,15 +450,7 @@ final class DataOperators {
         throw new PostScriptException("typecheck", "a name is missing");
     }
 
-    private final PsDict resources = new PsDict();
     private final Set<Object[]> bound = Collections.newSetFromMap(new IdentityHashMap<>());
-
-    private PsDict resources(PsName category) {
-        if (!resources.has(category)) {
-            resources.put(category, new PsDict());
-        }
-        return (PsDict) resources.get(category);
-    }
 
     private static double number(Object o) throws PostScriptException {
         if (o instanceof PsString s) {

@@ -8,8 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.WeakHashMap;
 import jurren.formats.drawing.DrawingRead.Note;
+import org.apache.pdfbox.pdmodel.font.encoding.MacExpertEncoding;
+import org.apache.pdfbox.pdmodel.font.encoding.MacRomanEncoding;
 import org.apache.pdfbox.pdmodel.font.encoding.StandardEncoding;
+import org.apache.pdfbox.pdmodel.font.encoding.SymbolEncoding;
 import org.apache.pdfbox.pdmodel.font.encoding.WinAnsiEncoding;
+import org.apache.pdfbox.pdmodel.font.encoding.ZapfDingbatsEncoding;
 
 /** Text: fonts that the drawing brings along are read, any other is set in a plain one. */
 final class FontOperators {
@@ -37,6 +41,8 @@ final class FontOperators {
         m.systemDict().put("StandardEncoding", standard);
         m.systemDict().put("ISOLatin1Encoding", encoding(WinAnsiEncoding.INSTANCE.getCodeToNameMap()));
         fonts();
+        tables();
+        encodings();
         showing();
     }
 
@@ -80,6 +86,48 @@ final class FontOperators {
         });
         for (String limit : List.of("setcachelimit", "setcacheparams", "setucacheparams")) {
             m.add(limit, m::pop);
+        }
+    }
+
+    /** By their names, as programs look for them. */
+    private void encodings() {
+        PsDict all = m.resources("Encoding");
+        all.put("StandardEncoding", standard);
+        all.put("ISOLatin1Encoding", m.systemDict().get("ISOLatin1Encoding"));
+        all.put("WinAnsiEncoding", encoding(WinAnsiEncoding.INSTANCE.getCodeToNameMap()));
+        all.put("MacRomanEncoding", encoding(MacRomanEncoding.INSTANCE.getCodeToNameMap()));
+        all.put("MacExpertEncoding", encoding(MacExpertEncoding.INSTANCE.getCodeToNameMap()));
+        all.put("SymbolEncoding", encoding(SymbolEncoding.INSTANCE.getCodeToNameMap()));
+        all.put("ZapfDingbatsEncoding", encoding(ZapfDingbatsEncoding.INSTANCE.getCodeToNameMap()));
+    }
+
+    /** Tables of composite fonts are read past. */
+    private void tables() {
+        m.add("begincmap", () -> { });
+        m.add("endcmap", () -> { });
+        m.add("usecmap", m::pop);
+        m.add("usefont", m::pop);
+        m.add("composefont", () -> {
+            PsArray parts = m.array();
+            m.pop();
+            PsDict font = new PsDict();
+            font.put("FontName", m.pop());
+            font.put("FontType", 0);
+            font.put("FDepVector", parts);
+            font.put("FontMatrix", PsArray.of(List.of(1, 0, 0, 1, 0, 0), false));
+            fonts.put(font.get("FontName"), font);
+            m.push(font);
+        });
+        for (String table : List.of("codespacerange", "cidrange", "cidchar", "notdefrange", "notdefchar", "bfrange", "bfchar", "rearrangedfont", "usematrix")) {
+            m.add("begin" + table, () -> {
+                m.pop();
+                m.push(Machine.MARK);
+            });
+            m.add("end" + table, () -> {
+                while (m.pop() != Machine.MARK) {
+                    m.step();
+                }
+            });
         }
     }
 

@@ -71,6 +71,7 @@ final class Machine {
     private final List<Object> operands = new ArrayList<>();
     private final List<PsDict> dicts = new ArrayList<>();
     private final List<PsFile> files = new ArrayList<>();
+    private final Map<String, PsDict> resources = new HashMap<>();
     private final Map<String, Operator> known = new HashMap<>();
     private final Scanner scanner = new Scanner(this);
     private final PsDict systemDict = new PsDict();
@@ -192,6 +193,11 @@ final class Machine {
             }
         }
         throw new PostScriptException("undefined", "the word \"" + name + "\" is not known");
+    }
+
+    /** What was put by under a category, to be found by a key. */
+    PsDict resources(String category) {
+        return resources.computeIfAbsent(category, _ -> new PsDict());
     }
 
     Operator operator(String name) {

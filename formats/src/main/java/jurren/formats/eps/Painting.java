@@ -14,11 +14,13 @@ import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import jurren.core.art.Ink;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import jurren.formats.drawing.DrawingRead.Note;
+import jurren.formats.drawing.DrawnPicture;
 import jurren.formats.drawing.Found;
 
 /** Paths, what they paint, and the state in which they do. Paths are kept in the page's own points. */
@@ -26,7 +28,6 @@ final class Painting {
     private static final double MM_PER_POINT = 25.4 / 72;
     private static final int MOST_POINTS = 1_500_000;
     private static final int MOST_SAVED = 1000;
-    private static final int MOST_SAMPLES = 200_000_000;
     private static final double LEAST_DASHES_POINTS = 0.05;
     private static final int MOST_DASHES = 100_000;
     /** Scaled so much more one way than the other a line is no longer as wide all round. */
@@ -380,29 +381,23 @@ final class Painting {
         m.add("ustroke", () -> userPath(this::stroke));
         m.add("shfill", () -> {
             PsDict shading = m.dict();
-            found.note(Note.SHADES_AS_ONE_COLOUR);
             State kept = now.copy();
-            now.colour = Shades.middle(shading).orElse(now.colour);
+            AffineTransform space = toMm();
+            space.concatenate(now.ctm);
+            Optional<Ink> ink = Shades.ink(shading, space);
             clipPath();
-            if (now.clip.isPresent()) {
+            if (now.clip.isPresent() && ink.isPresent() && silent == 0) {
+                found.fill(now.path, toMm(), Shades.mean((Ink.Shade) ink.get()), ink, now.clip);
+            } else if (now.clip.isPresent()) {
+                found.note(Note.SHADES_AS_ONE_COLOUR);
+                now.colour = Shades.middle(shading).orElse(now.colour);
                 fill(Path2D.WIND_NON_ZERO);
             }
             now = kept;
         });
-        m.add("image", this::image);
-        m.add("imagemask", this::image);
-        m.add("colorimage", () -> {
-            int components = m.integer();
-            boolean several = m.truth();
-            int sources = several ? components : 1;
-            Object[] all = new Object[sources];
-            for (int i = sources - 1; i >= 0; i--) {
-                all[i] = m.pop();
-            }
-            m.array();
-            double[] n = m.numbers(3);
-            skip(all, n[0], n[1], n[2] * (several ? 1 : components));
-        });
+        m.add("image", () -> image(false));
+        m.add("imagemask", () -> image(true));
+        m.add("colorimage", this::colourImage);
         m.add("erasepage", () -> { });
     }
 
@@ -481,55 +476,76 @@ final class Painting {
         now.clip = Optional.of(now.clip.map(c -> c.intersect(region)).orElse(region));
     }
 
-    /** Pictures are left out, but what they are made of must be read past. */
-    private void image() throws PostScriptException {
+    /** A dictionary, or five operands; a mask paints with the colour in use. */
+    private void image(boolean mask) throws PostScriptException {
         if (m.peek(0) instanceof PsDict) {
-            PsDict d = m.dict();
+            PsDict told = m.dict();
+            // with a mask of its own, it is taken without
+            PsDict d = told.get("DataDict") instanceof PsDict data ? data : told;
             Object source = d.get("DataSource");
             boolean several = Boolean.TRUE.equals(d.get("MultipleDataSources"));
-            int channels = d.get("Decode") instanceof PsArray a ? Math.max(1, a.length / 2) : Math.max(1, now.components.length);
-            Object[] sources = several && source instanceof PsArray a ? a.list().toArray() : new Object[] {source};
-            skip(sources, d.number("Width", 0), d.number("Height", 0), d.number("BitsPerComponent", 1) * (several ? 1 : Boolean.TRUE.equals(d.get("ImageMask")) ? 1 : channels));
+            boolean asMask = mask || Boolean.TRUE.equals(d.get("ImageMask"));
+            int channels = asMask ? 1 : Math.max(1, now.components.length);
+            double[] decode = d.get("Decode") instanceof PsArray a && a.length >= 2 ? a.numbers() : straight(channels);
+            List<Object> sources = several && source instanceof PsArray a ? a.list() : source == null ? List.of(PsString.of("")) : List.of(source);
+            int bits = asMask ? 1 : (int) d.number("BitsPerComponent", 1);
+            if (!(d.get("ImageMatrix") instanceof PsArray matrix)) {
+                found.note(Note.PICTURES_LEFT_OUT);
+                return;
+            }
+            picture(new Samples((int) d.number("Width", 0), (int) d.number("Height", 0), bits, now.space, decode, matrix, sources, asMask));
             return;
         }
         Object source = m.pop();
-        m.array();
-        Object bits = m.pop();
-        double[] n = m.numbers(2);
-        skip(new Object[] {source}, n[0], n[1], bits instanceof Number b ? b.doubleValue() : 1);
+        PsArray matrix = m.array();
+        if (mask) {
+            boolean ones = m.truth();
+            double[] n = m.numbers(2);
+            picture(new Samples((int) n[0], (int) n[1], 1, now.space, ones ? new double[] {1, 0} : straight(1), matrix, List.of(source), true));
+        } else {
+            double[] n = m.numbers(3);
+            picture(new Samples((int) n[0], (int) n[1], (int) n[2], PsName.literal("DeviceGray"), straight(1), matrix, List.of(source), false));
+        }
     }
 
-    private void skip(Object[] sources, double width, double height, double bitsAPixel) throws PostScriptException {
-        found.note(Note.PICTURES_LEFT_OUT);
-        double bytes = Math.ceil(width * bitsAPixel / 8) * height;
-        if (!(bytes >= 0 && bytes < MOST_SAMPLES)) {
+    private void colourImage() throws PostScriptException {
+        int components = m.integer();
+        boolean several = m.truth();
+        int sources = several ? components : 1;
+        if (components != 1 && components != 3 && components != 4) {
+            throw new PostScriptException("rangecheck", "a picture has one colour, three or four");
+        }
+        Object[] all = new Object[sources];
+        for (int i = sources - 1; i >= 0; i--) {
+            all[i] = m.pop();
+        }
+        PsArray matrix = m.array();
+        double[] n = m.numbers(3);
+        String space = components == 1 ? "DeviceGray" : components == 3 ? "DeviceRGB" : "DeviceCMYK";
+        picture(new Samples((int) n[0], (int) n[1], (int) n[2], PsName.literal(space), straight(components), matrix, List.of(all), false));
+    }
+
+    private static double[] straight(int components) {
+        double[] decode = new double[2 * components];
+        for (int i = 0; i < components; i++) {
+            decode[2 * i + 1] = 1;
+        }
+        return decode;
+    }
+
+    private void picture(Samples samples) throws PostScriptException {
+        if (samples.isTooMuch()) {
+            found.note(Note.PICTURES_LEFT_OUT);
             throw new PostScriptException("limitcheck", "a picture is too large");
         }
-        for (Object source : sources) {
-            long left = (long) bytes;
-            switch (source) {
-                case PsFile f -> {
-                    while (left-- > 0 && f.read() >= 0) {
-                        m.step();
-                    }
-                    if (f != m.currentFile()) {
-                        // to the end of what is packed
-                        f.rest();
-                    }
-                }
-                case PsArray a -> {
-                    while (left > 0) {
-                        m.step();
-                        m.call(a);
-                        int got = m.string().length;
-                        if (got == 0) {
-                            break;
-                        }
-                        left -= got;
-                    }
-                }
-                default -> { }
-            }
+        Optional<DrawnPicture> picture = samples.read(m, (space, n) -> colour(space, n, 0), now.colour);
+        AffineTransform userToMm = toMm();
+        userToMm.concatenate(now.ctm);
+        Optional<AffineTransform> place = picture.isPresent() ? samples.place(userToMm, picture.get()) : Optional.empty();
+        if (place.isEmpty()) {
+            found.note(Note.PICTURES_LEFT_OUT);
+        } else if (silent == 0) {
+            found.picture(picture.get(), place.get(), 1, now.clip);
         }
     }
 

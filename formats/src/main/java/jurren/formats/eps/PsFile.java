@@ -22,6 +22,8 @@ final class PsFile {
     private boolean closed;
     /** Whether a name that stands for it runs it, and does not only push it. */
     boolean executable;
+    /** Whether its bytes are a JPEG's. */
+    boolean photograph;
 
     PsFile(Source source) {
         this.source = source;
@@ -251,7 +253,7 @@ final class PsFile {
     /** The bytes of a photograph, up to the marker at its end. */
     static PsFile photograph(PsFile in) {
         int[] last = {0, 0};
-        return new PsFile(() -> {
+        PsFile file = new PsFile(() -> {
             if (last[1] == 1) {
                 return END;
             }
@@ -260,6 +262,8 @@ final class PsFile {
             last[0] = b;
             return b;
         });
+        file.photograph = true;
+        return file;
     }
 
     /** Up to a marker (which may come {@code count} times before it ends), or so many bytes. */

@@ -1,10 +1,20 @@
 package jurren.formats.eps;
 
+import java.awt.geom.AffineTransform;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import jurren.core.art.Ink;
+import jurren.core.geometry.Placement;
 import jurren.core.material.Colour;
 
-/** Colours of the device's own spaces, and of a shading the one in its middle. */
+/** Colours of the device's own spaces, and shadings: along a line and out from one middle as ink, of others the colour in the middle. */
 final class Shades {
+    private static final int SAMPLES = 16;
+    private static final double SAME = 1e-6;
+    private static final double LEAST_MM2 = 1e-12;
+    private static final int DEEPEST = 6;
+
     private Shades() {
     }
 
@@ -47,5 +57,112 @@ final class Shades {
             }
         }
         return Optional.empty();
+    }
+
+    /** @param toMm from the space that the shading is told in; empty for a kind that is not known */
+    static Optional<Ink> ink(PsDict shading, AffineTransform toMm) throws PostScriptException {
+        int kind = (int) shading.number("ShadingType", 0);
+        double[] c = shading.get("Coords") instanceof PsArray a ? a.numbers() : new double[0];
+        double[] domain = shading.get("Domain") instanceof PsArray a && a.length == 2 ? a.numbers() : new double[] {0, 1};
+        Placement unit;
+        double inner = 0;
+        boolean turned = false;
+        if (kind == 2 && c.length == 4) {
+            unit = new Placement(c[2] - c[0], c[3] - c[1], c[1] - c[3], c[2] - c[0], c[0], c[1]);
+        } else if (kind == 3 && c.length == 6 && Math.hypot(c[0] - c[3], c[1] - c[4]) < SAME * Math.max(1, c[5])) {
+            double outer = Math.max(c[2], c[5]);
+            turned = c[2] > c[5];
+            inner = outer > 0 ? Math.min(c[2], c[5]) / outer : 0;
+            unit = Placement.scaled(outer).then(Placement.moved(c[0], c[1]));
+        } else {
+            return Optional.empty();
+        }
+        Placement placed = unit.then(Placement.of(toMm));
+        if (Math.abs(placed.determinant()) < LEAST_MM2) {
+            return Optional.empty();
+        }
+        List<Ink.Stop> stops = new ArrayList<>();
+        for (int i = 0; i <= SAMPLES; i++) {
+            double at = (double) i / SAMPLES;
+            double[] n = value(shading.get("Function"), domain[0] + (domain[1] - domain[0]) * (turned ? 1 - at : at), 0);
+            if (n == null || n.length == 0) {
+                return Optional.empty();
+            }
+            Colour colour = device(n.length == 4 ? "DeviceCMYK" : n.length == 3 ? "DeviceRGB" : "DeviceGray", n);
+            stops.add(new Ink.Stop(inner + at * (1 - inner), 0xFF000000 | colour.rgb()));
+        }
+        return Optional.of(new Ink.Shade(kind == 3, placed, stops, 1));
+    }
+
+    /** Of functions by a power and of those stitched from others; null of any other. */
+    private static double[] value(Object function, double t, int depth) throws PostScriptException {
+        if (function instanceof PsArray several) {
+            double[] all = new double[several.length];
+            for (int i = 0; i < all.length; i++) {
+                double[] one = value(several.get(i), t, depth + 1);
+                if (one == null || one.length != 1) {
+                    return null;
+                }
+                all[i] = one[0];
+            }
+            return all;
+        }
+        if (!(function instanceof PsDict f) || depth > DEEPEST) {
+            return null;
+        }
+        double[] domain = f.get("Domain") instanceof PsArray a && a.length == 2 ? a.numbers() : new double[] {0, 1};
+        double x = Math.clamp(t, Math.min(domain[0], domain[1]), Math.max(domain[0], domain[1]));
+        return switch ((int) f.number("FunctionType", -1)) {
+            case 2 -> power(f, x);
+            case 3 -> stitched(f, domain, x, depth);
+            default -> null;
+        };
+    }
+
+    private static double[] power(PsDict f, double x) throws PostScriptException {
+        double[] from = f.get("C0") instanceof PsArray a ? a.numbers() : new double[] {0};
+        double[] to = f.get("C1") instanceof PsArray a ? a.numbers() : new double[] {1};
+        if (from.length != to.length) {
+            return null;
+        }
+        double by = Math.pow(x, f.number("N", 1));
+        double[] n = new double[from.length];
+        for (int i = 0; i < n.length; i++) {
+            n[i] = from[i] + by * (to[i] - from[i]);
+        }
+        return n;
+    }
+
+    private static double[] stitched(PsDict f, double[] domain, double x, int depth) throws PostScriptException {
+        if (!(f.get("Functions") instanceof PsArray parts) || parts.length == 0) {
+            return null;
+        }
+        double[] bounds = f.get("Bounds") instanceof PsArray a ? a.numbers() : new double[0];
+        double[] encode = f.get("Encode") instanceof PsArray a ? a.numbers() : new double[0];
+        if (bounds.length != parts.length - 1 || encode.length != 2 * parts.length) {
+            return null;
+        }
+        int k = 0;
+        while (k < bounds.length && x >= bounds[k]) {
+            k++;
+        }
+        double low = k == 0 ? domain[0] : bounds[k - 1];
+        double high = k == bounds.length ? domain[1] : bounds[k];
+        double share = high > low ? (x - low) / (high - low) : 0;
+        return value(parts.get(k), encode[2 * k] + share * (encode[2 * k + 1] - encode[2 * k]), depth + 1);
+    }
+
+    /** The mean of a shade, where one colour must do. */
+    static Colour mean(Ink.Shade shade) {
+        int r = 0;
+        int g = 0;
+        int b = 0;
+        for (Ink.Stop s : shade.stops()) {
+            r += s.argb() >> 16 & 0xFF;
+            g += s.argb() >> 8 & 0xFF;
+            b += s.argb() & 0xFF;
+        }
+        int n = shade.stops().size();
+        return new Colour(r / n << 16 | g / n << 8 | b / n);
     }
 }
