@@ -3,11 +3,13 @@ package jurren.formats.eps;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
+import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.WeakHashMap;
 import jurren.formats.drawing.DrawingRead.Note;
+import org.apache.fontbox.cff.CFFType1Font;
 import org.apache.pdfbox.pdmodel.font.encoding.MacExpertEncoding;
 import org.apache.pdfbox.pdmodel.font.encoding.MacRomanEncoding;
 import org.apache.pdfbox.pdmodel.font.encoding.StandardEncoding;
@@ -19,6 +21,7 @@ import org.apache.pdfbox.pdmodel.font.encoding.ZapfDingbatsEncoding;
 final class FontOperators {
     private static final double[] THOUSANDTHS = {0.001, 0, 0, 0.001, 0, 0};
     private static final String NOTHING = ".notdef";
+    private static final int MOST_FONT_BYTES = 16 << 20;
 
     /** What is done with a glyph in its place. */
     private enum Use {
@@ -43,6 +46,7 @@ final class FontOperators {
         fonts();
         tables();
         encodings();
+        compact();
         showing();
     }
 
@@ -86,6 +90,58 @@ final class FontOperators {
         });
         for (String limit : List.of("setcachelimit", "setcacheparams", "setucacheparams")) {
             m.add(limit, m::pop);
+        }
+    }
+
+    /** A set of compact fonts, so many bytes of the program itself; its procedures are put away after it. */
+    private void compact() {
+        m.resources("ProcSet").put("FontSetInit", new PsDict());
+        m.add("StartData", () -> {
+            int count = m.integer();
+            m.pop();
+            if (count < 0 || count > MOST_FONT_BYTES) {
+                throw new PostScriptException("limitcheck", "a font is too large");
+            }
+            byte[] set = new byte[count];
+            PsFile in = m.currentFile();
+            if (in.peek() == ' ' || in.peek() == '\n' || in.peek() == '\r') {
+                in.read();
+            }
+            for (int i = 0; i < count; i++) {
+                set[i] = (byte) in.read();
+            }
+            if (m.current() == m.resources("ProcSet").get("FontSetInit")) {
+                m.operator("end").action().run();
+            }
+            define(set);
+        });
+    }
+
+    private void define(byte[] set) throws PostScriptException {
+        try {
+            Optional<CFFType1Font> cff = Glyphs.compact(set);
+            if (cff.isEmpty()) {
+                painting.found().note(Note.TEXT_LEFT_OUT);
+                return;
+            }
+            PsDict font = new PsDict();
+            PsName name = PsName.literal(cff.get().getName());
+            PsArray encoding = PsArray.ofLength(256);
+            PsDict letters = new PsDict();
+            for (int i = 0; i < 256; i++) {
+                String letter = cff.get().getEncoding().getName(i);
+                encoding.put(i, PsName.literal(letter));
+                letters.put(PsName.literal(letter), i);
+            }
+            font.put("FontName", name);
+            font.put("FontType", 2);
+            font.put("FontMatrix", PsArray.of(cff.get().getFontMatrix(), false));
+            font.put("Encoding", encoding);
+            font.put("CharStrings", letters);
+            font.put(Glyphs.COMPACT, PsString.of(set));
+            fonts.put(name, font);
+        } catch (IOException | RuntimeException _) {
+            throw new PostScriptException("invalidfont", "a font that it brings along is broken");
         }
     }
 

@@ -20,6 +20,8 @@ import jurren.core.lettering.Typefaces;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.fontbox.type1.Type1CharStringReader;
+import org.apache.fontbox.cff.CFFParser;
+import org.apache.fontbox.cff.CFFType1Font;
 import org.apache.fontbox.cff.Type1CharString;
 import org.apache.fontbox.cff.Type1CharStringParser;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
@@ -39,6 +41,7 @@ interface Glyphs {
         try {
             return switch ((int) font.number("FontType", 1)) {
                 case 1 -> type1(font);
+                case 2 -> compact(font);
                 case 42 -> trueType(font);
                 default -> Optional.empty();
             };
@@ -98,6 +101,25 @@ interface Glyphs {
             }
         }
         return out;
+    }
+
+    /** What is kept of a compact font beside what programs may ask of it. */
+    String COMPACT = "CFF";
+
+    /** The first font of a compact set; empty where it has no names for its letters. */
+    static Optional<CFFType1Font> compact(byte[] set) throws IOException {
+        return new CFFParser().parse(new RandomAccessReadBuffer(set)).stream().findFirst().filter(CFFType1Font.class::isInstance).map(CFFType1Font.class::cast);
+    }
+
+    private static Optional<Glyphs> compact(PsDict font) throws IOException {
+        Optional<CFFType1Font> found = font.get(COMPACT) instanceof PsString s ? compact(s.copy()) : Optional.empty();
+        return found.map(cff -> name -> {
+            try {
+                return new Glyph(cff.getPath(name), cff.getWidth(name));
+            } catch (IOException | RuntimeException _) {
+                return Glyph.NONE;
+            }
+        });
     }
 
     private static Optional<Glyphs> trueType(PsDict font) throws IOException {

@@ -3,6 +3,7 @@ package jurren.formats.eps;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -160,6 +161,47 @@ class EpsLanguageTest {
         assertThat(ink.argb(box.maxXMm() - near, box.minYMm() + near)).as("above, right").isEqualTo(0xFF00FF00);
         assertThat(ink.argb(box.minXMm() + near, box.maxYMm() - near)).as("below, left").isEqualTo(0xFF0000FF);
         assertThat(ink.argb(box.maxXMm() - near, box.maxYMm() - near)).as("below, right").isEqualTo(0xFFFFFFFF);
+    }
+
+    /** A compact font of one letter, A, put together by hand: a square of half an em, a tenth off both its edges, 600 wide. */
+    private static byte[] compactFont() {
+        byte[] letter = {28, 600 >> 8, (byte) (600 & 0xFF), 28, 0, 100, 28, 0, 100, 21, 28, 1, (byte) 244, 28, 1, (byte) 244, 28, -2, 12, 6, 14};
+        int names = 4;
+        int top = names + 5 + 1;
+        int strings = top + 5 + 23;
+        int charset = strings + 4;
+        int letters = charset + 3;
+        int hidden = letters + 2 + 1 + 3 + 1 + letter.length;
+        ByteBuffer b = ByteBuffer.allocate(hidden + 4);
+        b.put(new byte[] {1, 0, 4, 1});
+        b.put(new byte[] {0, 1, 1, 1, 2, 'F'});
+        b.put(new byte[] {0, 1, 1, 1, 24});
+        b.put((byte) 29).putInt(charset).put((byte) 15);
+        b.put((byte) 29).putInt(letters).put((byte) 17);
+        b.put((byte) 29).putInt(4).put((byte) 29).putInt(hidden).put((byte) 18);
+        b.put(new byte[] {0, 0, 0, 0});
+        b.put(new byte[] {0, 0, 34});
+        b.put(new byte[] {0, 2, 1, 1, 2, (byte) (2 + letter.length), 14}).put(letter);
+        b.put(new byte[] {(byte) 139, 20, (byte) 139, 21});
+        return b.array();
+    }
+
+    @Test
+    void compactFontsAreRead() {
+        byte[] font = compactFont();
+        String program = "/FontSetInit /ProcSet findresource begin\n/F " + font.length + " StartData " + new String(font, StandardCharsets.ISO_8859_1)
+                + "\n/F findfont 100 scalefont setfont 10 10 moveto (AA) show";
+        DrawingRead.Taken read = (DrawingRead.Taken) read(program);
+        assertThat(read.notes()).isEmpty();
+        assertThat(points2(read.drawing())).as("two squares of 50 points").isCloseTo(2 * 2500, within(0.01));
+        var box = Region.weld(read.drawing().shapes().stream().map(s -> s.curves().enclosed()).toList()).bounds();
+        assertThat(box.widthMm() / POINT_MM).as("60 from one to the next").isCloseTo(110, within(0.001));
+        assertThat(points2("/FontSetInit /ProcSet findresource begin\n/F " + font.length + " StartData " + new String(font, StandardCharsets.ISO_8859_1)
+                + "\n/F findfont /CharStrings get /A known { 0 0 10 10 rectfill } if")).isCloseTo(100, within(0.01));
+        byte[] broken = font.clone();
+        broken[15] = 99;
+        assertThat(read("/FontSetInit /ProcSet findresource begin\n/F " + font.length + " StartData " + new String(broken, StandardCharsets.ISO_8859_1) + "\n0 0 9 9 rectfill"))
+                .as("a broken font is no letters made up").isInstanceOf(DrawingRead.Refused.class);
     }
 
     /** From red to blue along 100 points, told as one function, as three, and as two stitched at the middle. */
