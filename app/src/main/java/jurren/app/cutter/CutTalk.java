@@ -40,6 +40,7 @@ public final class CutTalk implements AutoCloseable {
     }
 
     private static final int MARK_CHARACTERS = 6;
+    private static final double BACK_MM = 0.1;
 
     private final List<Runnable> watchers = new ArrayList<>();
     private final ExecutorService sender = Executors.newSingleThreadExecutor(
@@ -302,7 +303,9 @@ public final class CutTalk implements AutoCloseable {
                 state = State.LINE_LOST;
             } else {
                 head = status.head();
-                state = status.state() == CutterStatus.State.READY ? State.IDLE : State.EDGE;
+                // a machine that has done what it heard so far is ready too: it is round when it is back
+                boolean back = head.distanceMm(Point.ORIGIN) < BACK_MM;
+                state = status.state() == CutterStatus.State.READY && back ? State.IDLE : State.EDGE;
             }
             tell();
         }
@@ -382,7 +385,8 @@ public final class CutTalk implements AutoCloseable {
         sender.execute(() -> {
             try {
                 talk.say();
-            } catch (IOException e) {
+            } catch (IOException | RuntimeException e) {
+                // whatever went wrong on the way to a machine, nobody waits for it for ever
                 Platform.runLater(() -> {
                     trouble = Optional.ofNullable(e.getMessage());
                     // a question that got no answer leaves nothing to go on with

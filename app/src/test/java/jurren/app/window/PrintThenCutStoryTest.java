@@ -85,6 +85,14 @@ class PrintThenCutStoryTest extends WindowTest {
         isCutOn(Fed.Care.USUAL.lies());
         String mark = printed().mark();
         until(() -> session.job().made().cut(mark).isPresent());
+
+        int cut = bed().size();
+        run(() -> talk().feedWith(Fed.Care.A_MARK_HIDDEN));
+        click("cut-by-hand");
+        until(() -> session.job().made().cut(mark).isEmpty());
+        click("cut-main");
+        until(() -> says().contains("Found 3 of 4"));
+        assertThat(bed()).as("another sheet is looked for anew").hasSize(cut);
     }
 
     @Test

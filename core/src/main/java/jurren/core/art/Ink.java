@@ -95,6 +95,20 @@ public sealed interface Ink {
             }
         }
 
+        /** Where one colour must do. */
+        public Colour mean() {
+            int r = 0;
+            int g = 0;
+            int b = 0;
+            for (Stop s : stops) {
+                r += s.argb >> 16 & 0xFF;
+                g += s.argb >> 8 & 0xFF;
+                b += s.argb & 0xFF;
+            }
+            int n = stops.size();
+            return new Colour(r / n << 16 | g / n << 8 | b / n);
+        }
+
         @Override
         public int argb(double xMm, double yMm) {
             Point p = toMm.inverse().apply(new Point(xMm, yMm));

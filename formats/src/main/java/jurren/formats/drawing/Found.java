@@ -45,6 +45,7 @@ public final class Found {
     /** Of all pictures together. */
     private static final long MOST_PIXELS = 48_000_000;
     private static final double LEAST_PIXEL_MM2 = 1e-10;
+    private static final double UNEVEN = 1e-6;
     /** More than this no person drew, and every edit would take minutes. */
     public static final int MOST_SHAPES = 100_000;
     private static final long MOST_CORNERS = 1_500_000;
@@ -104,6 +105,14 @@ public final class Found {
     /** @param ink how it is painted when that is not its colour alone, in millimetres */
     public void fill(Shape outline, AffineTransform toMm, Colour colour, Optional<Ink> ink, Optional<Region> clip) {
         add(Curves.of(outline, Placement.of(toMm)), colour, ink, clip);
+    }
+
+    /** Whether lines are as wide one way as the other in a space. */
+    public static boolean isEven(AffineTransform space) {
+        double a = Math.hypot(space.getScaleX(), space.getShearY());
+        double b = Math.hypot(space.getShearX(), space.getScaleY());
+        double skew = space.getScaleX() * space.getShearX() + space.getShearY() * space.getScaleY();
+        return Math.abs(a - b) <= UNEVEN * Math.max(a, b) && Math.abs(skew) <= UNEVEN * a * b;
     }
 
     /** @param fromPixels from the picture's pixels to millimetres */

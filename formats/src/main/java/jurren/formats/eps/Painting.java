@@ -30,8 +30,6 @@ final class Painting {
     private static final int MOST_SAVED = 1000;
     private static final double LEAST_DASHES_POINTS = 0.05;
     private static final int MOST_DASHES = 100_000;
-    /** Scaled so much more one way than the other a line is no longer as wide all round. */
-    private static final double UNEVEN = 1e-6;
 
     /** What gsave keeps. */
     static final class State {
@@ -384,10 +382,10 @@ final class Painting {
             State kept = now.copy();
             AffineTransform space = toMm();
             space.concatenate(now.ctm);
-            Optional<Ink> ink = Shades.ink(shading, space);
+            Optional<Ink.Shade> ink = Shades.ink(shading, space);
             clipPath();
             if (now.clip.isPresent() && ink.isPresent() && silent == 0) {
-                found.fill(now.path, toMm(), Shades.mean((Ink.Shade) ink.get()), ink, now.clip);
+                found.fill(now.path, toMm(), ink.get().mean(), Optional.of(ink.get()), now.clip);
             } else if (now.clip.isPresent()) {
                 found.note(Note.SHADES_AS_ONE_COLOUR);
                 now.colour = Shades.middle(shading).orElse(now.colour);
@@ -432,13 +430,6 @@ final class Painting {
         return Math.sqrt(Math.abs(now.ctm.getDeterminant()));
     }
 
-    private boolean isEven() {
-        double a = Math.hypot(now.ctm.getScaleX(), now.ctm.getShearY());
-        double b = Math.hypot(now.ctm.getShearX(), now.ctm.getScaleY());
-        double skew = now.ctm.getScaleX() * now.ctm.getShearX() + now.ctm.getShearY() * now.ctm.getScaleY();
-        return Math.abs(a - b) <= UNEVEN * Math.max(a, b) && Math.abs(skew) <= UNEVEN * a * b;
-    }
-
     private BasicStroke pen(double scale) throws PostScriptException {
         double[] d = now.dashes.numbers();
         float[] dashes = new float[d.length];
@@ -455,7 +446,7 @@ final class Painting {
     private void stroke() throws PostScriptException {
         if (silent == 0) {
             double widthMm = Math.abs(now.lineWidth) * scale() * MM_PER_POINT;
-            if (isEven() || widthMm < Found.HAIRLINE_MM) {
+            if (Found.isEven(now.ctm) || widthMm < Found.HAIRLINE_MM) {
                 found.stroke(now.path, pen(scale()), toMm(), now.colour, false, now.clip);
             } else {
                 found.fill(stroked(), toMm(), now.colour, now.clip);

@@ -60,7 +60,7 @@ final class Shades {
     }
 
     /** @param toMm from the space that the shading is told in; empty for a kind that is not known */
-    static Optional<Ink> ink(PsDict shading, AffineTransform toMm) throws PostScriptException {
+    static Optional<Ink.Shade> ink(PsDict shading, AffineTransform toMm) throws PostScriptException {
         int kind = (int) shading.number("ShadingType", 0);
         double[] c = shading.get("Coords") instanceof PsArray a ? a.numbers() : new double[0];
         double[] domain = shading.get("Domain") instanceof PsArray a && a.length == 2 ? a.numbers() : new double[] {0, 1};
@@ -150,19 +150,5 @@ final class Shades {
         double high = k == bounds.length ? domain[1] : bounds[k];
         double share = high > low ? (x - low) / (high - low) : 0;
         return value(parts.get(k), encode[2 * k] + share * (encode[2 * k + 1] - encode[2 * k]), depth + 1);
-    }
-
-    /** The mean of a shade, where one colour must do. */
-    static Colour mean(Ink.Shade shade) {
-        int r = 0;
-        int g = 0;
-        int b = 0;
-        for (Ink.Stop s : shade.stops()) {
-            r += s.argb() >> 16 & 0xFF;
-            g += s.argb() >> 8 & 0xFF;
-            b += s.argb() & 0xFF;
-        }
-        int n = shade.stops().size();
-        return new Colour(r / n << 16 | g / n << 8 | b / n);
     }
 }

@@ -67,7 +67,6 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     private static final double EDGE_MM = 0.1;
     /** Masks within masks. */
     private static final int MOST_MASKS = 4;
-    private static final double UNEVEN = 1e-6;
     private static final double LEAST_DASHES_POINTS = 0.05;
     private static final int MOST_DASHES = 1000;
 
@@ -252,7 +251,7 @@ final class PagePainter extends PDFGraphicsStreamEngine {
         AffineTransform space = state.getCurrentTransformationMatrix().createAffineTransform();
         double scale = Math.sqrt(Math.abs(space.getDeterminant()));
         double widthMm = state.getLineWidth() * scale * Math.sqrt(Math.abs(toMm.getDeterminant()));
-        if (isEven(space) || widthMm < Found.HAIRLINE_MM) {
+        if (Found.isEven(space) || widthMm < Found.HAIRLINE_MM) {
             found.stroke(shape, pen(scale), toMm, paint.get().colour, paint.get().ink, filled, masked());
             return;
         }
@@ -270,13 +269,6 @@ final class PagePainter extends PDFGraphicsStreamEngine {
         float[] dashes = dashes(scale);
         return new BasicStroke((float) Math.max(0, state.getLineWidth() * scale), state.getLineCap(), state.getLineJoin(),
                 Math.max(1, state.getMiterLimit()), dashes, dashes == null ? 0 : (float) Math.max(0, state.getLineDashPattern().getPhase() * scale));
-    }
-
-    private static boolean isEven(AffineTransform t) {
-        double a = Math.hypot(t.getScaleX(), t.getShearY());
-        double b = Math.hypot(t.getShearX(), t.getScaleY());
-        double skew = t.getScaleX() * t.getShearX() + t.getShearY() * t.getScaleY();
-        return Math.abs(a - b) <= UNEVEN * Math.max(a, b) && Math.abs(skew) <= UNEVEN * a * b;
     }
 
     private float[] dashes(double scale) {

@@ -67,7 +67,7 @@ final class PdfShades {
         boolean oneMiddle = Math.hypot(c[0] - c[3], c[1] - c[4]) < SAME * Math.max(1, outer);
         if (!oneMiddle) {
             // a cone that looks from aside is none of ours
-            return Optional.of(new Shaded(mean(stops), Optional.empty()));
+            return Optional.of(alike(stops));
         }
         List<Ink.Stop> from = stops.stream().map(p -> new Ink.Stop((inner + p.at() * (outer - inner)) / outer, p.argb())).toList();
         return shaded(true, Placement.scaled(outer).then(Placement.moved(x, y)), toMm, from);
@@ -91,20 +91,15 @@ final class PdfShades {
 
     private static Optional<Shaded> shaded(boolean round, Placement unit, AffineTransform toMm, List<Ink.Stop> stops) {
         Placement placed = unit.then(Placement.of(toMm));
-        Optional<Ink> ink = Math.abs(placed.determinant()) < LEAST_MM2 ? Optional.empty() : Optional.of(new Ink.Shade(round, placed, stops, 1));
-        return Optional.of(new Shaded(mean(stops), ink));
+        if (Math.abs(placed.determinant()) < LEAST_MM2) {
+            return Optional.of(alike(stops));
+        }
+        Ink.Shade shade = new Ink.Shade(round, placed, stops, 1);
+        return Optional.of(new Shaded(shade.mean(), Optional.of(shade)));
     }
 
-    private static Colour mean(List<Ink.Stop> stops) {
-        int r = 0;
-        int g = 0;
-        int b = 0;
-        for (Ink.Stop s : stops) {
-            r += s.argb() >> 16 & 0xFF;
-            g += s.argb() >> 8 & 0xFF;
-            b += s.argb() & 0xFF;
-        }
-        int n = stops.size();
-        return new Colour(r / n << 16 | g / n << 8 | b / n);
+    /** One colour for all of it. */
+    private static Shaded alike(List<Ink.Stop> stops) {
+        return new Shaded(new Ink.Shade(false, Placement.HERE, stops, 1).mean(), Optional.empty());
     }
 }

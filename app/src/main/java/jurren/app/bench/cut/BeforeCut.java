@@ -36,6 +36,8 @@ public final class BeforeCut {
     /** By the mark of a load: another cut is looked at anew. */
     private final Map<String, SheetFit.Outcome> outcomes = new HashMap<>();
     private final Set<String> straight = new HashSet<>();
+    /** Those that a cut went by already. */
+    private final Set<String> followed = new HashSet<>();
     private Point begins = Point.ORIGIN;
 
     public BeforeCut(Session session, CutTalk talk) {
@@ -76,11 +78,12 @@ public final class BeforeCut {
     /** Looks first, where the cutter can and there is something to see, then cuts. */
     void cut(CutRun run) {
         boolean follows = isPrinted(run);
-        if (follows && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Fits f) {
-            talk.start(run.placed(f.fit().placement()));
-        } else if (follows && !run.cutter().senses().marks()) {
-            session.trouble(Texts.of("marks.first", run.cutter().name()));
-        } else if (follows || run.cutter().senses().width() && !(run.load().stock() instanceof Offcut)) {
+        boolean answers = run.cutter().reach().kind() != Reach.Kind.FOLDER;
+        if (follows && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Fits && !followed.contains(run.mark())) {
+            cutWhereItLies(run);
+        } else if (follows && !finds(run)) {
+            session.trouble(Texts.of(answers ? "marks.first" : "marks.folder", run.cutter().name()));
+        } else if (follows || answers && run.cutter().senses().width() && !(run.load().stock() instanceof Offcut)) {
             talk.look(run, asked -> {
                 if (take(run, asked)) {
                     cutWhereItLies(run);
@@ -98,8 +101,14 @@ public final class BeforeCut {
         if (beyond > 0) {
             refuse(run, new SheetFit.Outcome.Refused(SheetFit.Doubt.BEYOND, beyond, 0));
         } else {
+            // the next sheet lies elsewhere
+            followed.add(run.mark());
             talk.start(placed);
         }
+    }
+
+    private static boolean finds(CutRun run) {
+        return run.cutter().senses().marks() && run.cutter().reach().kind() != Reach.Kind.FOLDER;
     }
 
     /** What the cutter said; true when the load can be cut. */
@@ -120,6 +129,7 @@ public final class BeforeCut {
             outcome = f.fit().reaches(run);
         }
         outcomes.put(run.mark(), outcome);
+        followed.remove(run.mark());
         if (outcome instanceof SheetFit.Outcome.Refused r) {
             refuse(run, r);
         }
@@ -147,7 +157,7 @@ public final class BeforeCut {
         if (PrintMarks.of(run.load()).isEmpty()) {
             return List.of();
         }
-        boolean finds = run.cutter().senses().marks();
+        boolean finds = finds(run);
         List<Node> rows = new ArrayList<>(List.of(Controls.caption(Texts.of("marks.title"))));
         SheetFit.Outcome outcome = outcomes.get(run.mark());
         boolean as = straight.contains(run.mark());
