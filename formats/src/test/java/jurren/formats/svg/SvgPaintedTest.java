@@ -10,7 +10,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.List;
 import javax.imageio.ImageIO;
-import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
 import jurren.core.art.DrawnShape;
 import jurren.core.geometry.Box;
@@ -170,11 +169,5 @@ class SvgPaintedTest {
         assertThat(area("<polygon points='0,0 20,0 20,20 7' fill='#FF0000'/>" + rest, RED)).isCloseTo(300, within(1e-3));
         assertThat(area("<polyline points='0 0 20 0 20 20 x 3 4' fill='#FF0000'/>" + rest, RED)).isCloseTo(300, within(1e-3));
         assertThat(area("<polygon points='' fill='#FF0000'/>" + rest, RED)).isCloseTo(100, within(1e-3));
-    }
-
-    @Test
-    void theDrawingIsSmall() {
-        Drawing drawing = taken("<style>rect{fill:#FF0000}</style><rect width='1' height='1'/>").drawing();
-        assertThat(List.copyOf(drawing.shapes())).hasSize(1);
     }
 }
