@@ -16,12 +16,17 @@ import jurren.core.lettering.ShippedTypeface;
 import jurren.core.lettering.Typeface;
 import jurren.core.plan.Plan;
 import jurren.core.plan.SizePlan;
+import jurren.formats.hpgl.HpglWriter;
+import jurren.formats.jobfile.JobDocument;
+import jurren.standins.cutter.Fault;
+import jurren.standins.cutter.HpglInterpreter;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -176,7 +181,7 @@ class TwoColourNameStoryTest extends WindowTest {
     @Test
     void troubleInMidCutIsShownAndGoneOnFrom() throws IOException {
         on(() -> {
-            session.replace(jurren.formats.jobfile.JobDocument.of(DEMO), java.util.Optional.empty());
+            session.replace(JobDocument.of(few(DEMO)), Optional.empty());
             session.show(Bench.CUT);
             return null;
         });
@@ -205,16 +210,16 @@ class TwoColourNameStoryTest extends WindowTest {
         until(() -> talk.state() == CutTalk.State.DONE);
 
         ByteArrayOutputStream all = new ByteArrayOutputStream();
-        all.write(jurren.formats.hpgl.HpglWriter.write(on(() -> session.plan().orElseThrow().runs().getFirst())));
+        all.write(HpglWriter.write(on(() -> session.plan().orElseThrow().runs().getFirst())));
         assertThat(new ArrayList<>(talk.standIn().bed())).as("every path once, in spite of all")
-                .containsOnlyOnceElementsOf(jurren.standins.cutter.HpglInterpreter.strokes(all.toByteArray()));
+                .containsOnlyOnceElementsOf(HpglInterpreter.strokes(all.toByteArray()));
     }
 
     private void fault(String name) {
         on(() -> {
             @SuppressWarnings("unchecked")
-            ComboBox<jurren.standins.cutter.Fault> box = (ComboBox<jurren.standins.cutter.Fault>) node("fault");
-            box.setValue(jurren.standins.cutter.Fault.valueOf(name));
+            ComboBox<Fault> box = (ComboBox<Fault>) node("fault");
+            box.setValue(Fault.valueOf(name));
             return null;
         });
     }

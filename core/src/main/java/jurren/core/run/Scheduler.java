@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.IntStream;
 import jurren.core.stop.Stop;
 
 /**
@@ -31,11 +32,14 @@ public final class Scheduler {
     public static final double FILM_CHANGE_S = 40;
     private static final long MOST_STEPS = 10_000_000;
     private static final int MOST_TRIES = 6000;
+    /** Waits for nothing more, and is not looked at again. */
+    private static final int BEGUN = -1;
 
     private final List<RunTask> tasks;
     private final Means means;
     private final int n;
     private final int[][] before;
+    private final int[][] following;
     private final int[] machine;
     private final List<Machine> machines;
     private final double[] tail;
@@ -53,7 +57,12 @@ public final class Scheduler {
         }
         this.before = new int[n][];
         for (int i = 0; i < n; i++) {
-            before[i] = tasks.get(i).after().stream().filter(index::containsKey).mapToInt(index::get).toArray();
+            before[i] = tasks.get(i).after().stream().distinct().filter(index::containsKey).mapToInt(index::get).toArray();
+        }
+        this.following = new int[n][];
+        for (int i = 0; i < n; i++) {
+            int b = i;
+            following[i] = IntStream.range(0, n).filter(a -> Arrays.stream(before[a]).anyMatch(x -> x == b)).toArray();
         }
         this.machines = tasks.stream().map(RunTask::machine).distinct().toList();
         this.machine = tasks.stream().mapToInt(t -> machines.indexOf(t.machine())).toArray();
@@ -159,40 +168,36 @@ public final class Scheduler {
             Arrays.setAll(units[m], _ -> new Unit());
         }
         double[] hands = new double[means.hands()];
-        double[] ends = new double[n];
-        Arrays.fill(ends, -1);
+        double[] ready = new double[n];
+        int[] waiting = new int[n];
+        Arrays.setAll(waiting, i -> before[i].length);
         List<Schedule.Slot> slots = new ArrayList<>(n);
         for (int count = 0; count < n; count++) {
+            double freeHand = Arrays.stream(hands).min().orElse(0);
             int next = -1;
             double soonest = Double.POSITIVE_INFINITY;
             int unit = 0;
             for (int i = 0; i < n; i++) {
-                double ready = ends[i] >= 0 ? -1 : ready(i, ends);
-                if (ready < 0) {
+                if (waiting[i] != 0) {
                     continue;
                 }
                 int u = bestUnit(units[machine[i]], tasks.get(i));
-                double start = start(tasks.get(i), units[machine[i]][u], ready, hands);
+                double start = start(tasks.get(i), units[machine[i]][u], ready[i], freeHand);
                 if (start < soonest - 1e-9 || start <= soonest + 1e-9 && urgency[i] > urgency[next]) {
                     soonest = start;
                     next = i;
                     unit = u;
                 }
             }
-            slots.add(put(next, soonest, unit, units, hands, ends));
+            Schedule.Slot slot = put(next, soonest, unit, units, hands);
+            slots.add(slot);
+            waiting[next] = BEGUN;
+            for (int a : following[next]) {
+                waiting[a]--;
+                ready[a] = Math.max(ready[a], slot.endS());
+            }
         }
         return slots;
-    }
-
-    private double ready(int i, double[] ends) {
-        double ready = 0;
-        for (int b : before[i]) {
-            if (ends[b] < 0) {
-                return -1;
-            }
-            ready = Math.max(ready, ends[b]);
-        }
-        return ready;
     }
 
     private static int bestUnit(Unit[] units, RunTask t) {
@@ -204,15 +209,15 @@ public final class Scheduler {
     }
 
     /** Film is changed by hands, as they come to it; a press warms by itself. */
-    private static double start(RunTask t, Unit unit, double ready, double[] hands) {
+    private static double start(RunTask t, Unit unit, double ready, double freeHand) {
         double setup = unit.setup(t);
         double byItself = t.celsius() > 0 ? setup : 0;
         double byHand = t.celsius() > 0 ? 0 : setup;
-        double free = t.handsS() + byHand > 0 ? Arrays.stream(hands).min().orElse(0) : 0;
+        double free = t.handsS() + byHand > 0 ? freeHand : 0;
         return Math.max(Math.max(ready, free), unit.free + byItself) + byHand;
     }
 
-    private Schedule.Slot put(int i, double start, int unit, Unit[][] units, double[] hands, double[] ends) {
+    private Schedule.Slot put(int i, double start, int unit, Unit[][] units, double[] hands) {
         RunTask t = tasks.get(i);
         Unit u = units[machine[i]][unit];
         double setup = u.setup(t);
@@ -231,7 +236,6 @@ public final class Scheduler {
         u.free = start + t.seconds();
         u.celsius = t.celsius() > 0 ? t.celsius() : u.celsius;
         u.film = t.film().isEmpty() ? u.film : t.film();
-        ends[i] = start + t.seconds();
         return new Schedule.Slot(t, start, unit, pair, setup);
     }
 

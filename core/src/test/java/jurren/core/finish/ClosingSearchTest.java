@@ -190,7 +190,7 @@ class ClosingSearchTest {
     void nothingSuffersInAnySolvedSequence() {
         Random random = new Random(5);
         int solved = 0;
-        for (int k = 0; k < 1500; k++) {
+        for (int k = 0; k < 800; k++) {
             Pressing p = random(random, 1 + random.nextInt(k % 10 == 0 ? 7 : 5));
             Solved s = PressSolver.solve(p);
             assertThat(s.closings()).isNotEmpty();
@@ -221,7 +221,7 @@ class ClosingSearchTest {
                 }
             }
         }
-        assertThat(solved).isGreaterThan(300);
+        assertThat(solved).isGreaterThan(160);
     }
 
     @Test

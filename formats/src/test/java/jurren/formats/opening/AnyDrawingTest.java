@@ -226,7 +226,7 @@ class AnyDrawingTest {
         try (DeflaterOutputStream out = new DeflaterOutputStream(packed)) {
             byte[] blanks = new byte[1 << 20];
             java.util.Arrays.fill(blanks, (byte) ' ');
-            for (int i = 0; i < 600; i++) {
+            for (int i = 0; i < 300; i++) {
                 out.write(blanks);
             }
         }
