@@ -61,6 +61,18 @@ public final class Sheets {
         }
     }
 
+    /** As high as it is at its own width, where sentences break into several lines; a scroll pane asks without a width. */
+    private static final class Body extends VBox {
+        Body(Node... content) {
+            super(content);
+        }
+
+        @Override
+        protected double computePrefHeight(double width) {
+            return super.computePrefHeight(width < 0 ? prefWidth(-1) : width);
+        }
+    }
+
     private final StackPane layer = new StackPane();
     private final Node behind;
     private final Deque<Sheet> open = new ArrayDeque<>();
@@ -182,7 +194,7 @@ public final class Sheets {
     private void push(String id, String title, Pos place, Runnable closed, Node focusBefore, Node... content) {
         HBox head = new HBox(Controls.label(title, "sheet-title"), Controls.spring(),
                 Controls.sign("sheet-close", "×", Texts.of("sheet.close"), this::leave));
-        VBox body = new VBox(content);
+        VBox body = new Body(content);
         body.getStyleClass().add("sheet-body");
         ScrollPane scroll = new ScrollPane(body);
         scroll.setFitToWidth(true);

@@ -61,6 +61,7 @@ public final class WindowActions {
     private final BlankActions blanks;
     private final ArtSheets art;
     private final MotifClipboard clipboard;
+    private Printers printers = new SystemPrinters();
 
     WindowActions(Session session, FileQuestions files, Sheets sheets, ArtActions artActions, BeforeCut before, Supplier<Scene> scene) {
         this.session = session;
@@ -73,6 +74,11 @@ public final class WindowActions {
         this.blanks = new BlankActions(session, files, sheets, session.shopFolder());
         this.art = new ArtSheets(session, files, sheets, artActions, this::write);
         this.clipboard = new MotifClipboard(session, artActions);
+    }
+
+    /** Prints on these from now on. */
+    void printOn(Printers others) {
+        printers = others;
     }
 
     void give(AskFor.What what, String which) {
@@ -298,7 +304,7 @@ public final class WindowActions {
     }
 
     private void print(Plan plan) {
-        new Printing(session, scene).print(fileName("-ticket"), plan);
+        new PrinterSheet(session, sheets, printers, fileName("-ticket"), plan).open();
     }
 
     void saveProof() {

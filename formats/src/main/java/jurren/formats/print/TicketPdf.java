@@ -489,13 +489,14 @@ public final class TicketPdf {
         for (Step step : size.finish().steps()) {
             List<String> text = sheet.wrapped(words.stepText(step, line, size), right() - STEP_TEXT, DocumentFonts.TEXT, 9);
             List<String> title = sheet.wrapped(words.stepTitle(step, line), STEP_TITLE, DocumentFonts.TEXT_BOLD, 10.5);
-            double height = 1.5 + 12.0 * Math.max(1, Math.max(text.size(), title.size()));
+            List<String> figures = sheet.wrapped(step.kind().heats() ? words.heat(step) + " · " + words.pressure(step)
+                    : waits(step) ? TicketWords.text("ticket.wait") : Words.seconds(step.seconds()), STEP_TEXT - STEP_FIGURES - 8, DocumentFonts.MEASURE, 9);
+            double height = 1.5 + 12.0 * Math.max(figures.size(), Math.max(text.size(), title.size()));
             room(height, MARGIN);
             sheet.box(MARGIN, y - 8, 9, 9, Color.WHITE, INK);
             sheet.text(String.valueOf(step.order()), MARGIN + 18, y, DocumentFonts.HEADING, 11, PLUM);
             rows(title, MARGIN + 38, DocumentFonts.TEXT_BOLD, 10.5, INK);
-            sheet.text(step.kind().heats() ? words.heat(step) + " · " + words.pressure(step)
-                    : waits(step) ? TicketWords.text("ticket.wait") : Words.seconds(step.seconds()), STEP_FIGURES, y, DocumentFonts.MEASURE, 9, INK);
+            rows(figures, STEP_FIGURES, DocumentFonts.MEASURE, 9, INK);
             rows(text, STEP_TEXT, DocumentFonts.TEXT, 9, SOFT);
             y += height;
         }

@@ -27,24 +27,15 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** Papers for either sheet: nothing runs over its edge, and nothing is on one that is not on the other. */
 class PaperTest {
     private static final Plan PLAN = new Planner().plan(DemoJob.make(), BuiltInShop.read());
+    private static final WholeRun RUN = WholeRun.of(PLAN);
     private static final double LEAST_MARGIN = 20;
 
     private static byte[] ticket(Paper paper) {
         return TicketPdf.write(PLAN, Units.METRIC, Remedies.NONE, paper);
     }
 
-    /** Every word with where it ends. */
     private static List<TextPosition> signs(byte[] pdf) throws IOException {
-        List<TextPosition> all = new ArrayList<>();
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            new PDFTextStripper() {
-                @Override
-                protected void processTextPosition(TextPosition text) {
-                    all.add(text);
-                }
-            }.getText(document);
-        }
-        return all;
+        return pages(pdf).stream().flatMap(List::stream).toList();
     }
 
     private static TreeSet<String> words(byte[] pdf) throws IOException {
@@ -57,7 +48,7 @@ class PaperTest {
     @EnumSource(Paper.class)
     void nothingRunsOverTheEdge(Paper paper) throws IOException {
         PDRectangle size = paper == Paper.A4 ? PDRectangle.A4 : PDRectangle.LETTER;
-        for (byte[] pdf : List.of(ticket(paper), RunPdf.write(PLAN, WholeRun.of(PLAN), Units.METRIC, paper))) {
+        for (byte[] pdf : List.of(ticket(paper), RunPdf.write(PLAN, RUN, Units.METRIC, paper))) {
             try (PDDocument document = Loader.loadPDF(pdf)) {
                 for (PDPage page : document.getPages()) {
                     assertThat(page.getMediaBox().getWidth()).isCloseTo(size.getWidth(), within(0.01f));
@@ -69,6 +60,50 @@ class PaperTest {
                 assertThat(t.getYDirAdj()).isBetween((float) LEAST_MARGIN, size.getHeight() - (float) LEAST_MARGIN / 2);
             });
         }
+    }
+
+    /** Of two signs in one row, one begins where the other has ended. */
+    @ParameterizedTest
+    @EnumSource(Paper.class)
+    void noWordLiesOnAnother(Paper paper) throws IOException {
+        for (Units units : List.of(Units.METRIC, Units.AMERICAN)) {
+            for (byte[] pdf : List.of(TicketPdf.write(PLAN, units, Remedies.NONE, paper), RunPdf.write(PLAN, RUN, units, paper))) {
+                for (List<TextPosition> page : pages(pdf)) {
+                    assertThat(onEachOther(page)).isEmpty();
+                }
+            }
+        }
+    }
+
+    private static List<String> onEachOther(List<TextPosition> page) {
+        List<String> found = new ArrayList<>();
+        for (TextPosition a : page) {
+            for (TextPosition b : page) {
+                double shared = Math.min(a.getEndX(), b.getEndX()) - Math.max(a.getX(), b.getX());
+                if (a.getX() < b.getX() && Math.abs(a.getYDirAdj() - b.getYDirAdj()) < 4 && shared > 1) {
+                    found.add("%s on %s at %.0f, %.0f".formatted(b, a, a.getX(), a.getYDirAdj()));
+                }
+            }
+        }
+        return found;
+    }
+
+    private static List<List<TextPosition>> pages(byte[] pdf) throws IOException {
+        List<List<TextPosition>> all = new ArrayList<>();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            new PDFTextStripper() {
+                @Override
+                protected void startPage(PDPage page) {
+                    all.add(new ArrayList<>());
+                }
+
+                @Override
+                protected void processTextPosition(TextPosition text) {
+                    all.getLast().add(text);
+                }
+            }.getText(document);
+        }
+        return all;
     }
 
     @Test
