@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import jurren.core.memo.Scale;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.CoordinateSequence;
@@ -15,6 +16,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.index.strtree.STRtree;
 import org.locationtech.jts.operation.distance.DistanceOp;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
@@ -197,6 +199,47 @@ public final class Region {
         Box b = bounds();
         return eachOutline(o -> Outline.of(o.points().stream()
                 .map(p -> new Point(Math.rint((p.xMm() - b.minXMm()) * GRID_PER_MM) / GRID_PER_MM, Math.rint((p.yMm() - b.minYMm()) * GRID_PER_MM) / GRID_PER_MM)).toList()));
+    }
+
+    /**
+     * Each piece changed as it would lie at the origin, so that what is remembered of it there serves wherever it lies.
+     * What they become may overlap.
+     */
+    public Region eachPiece(UnaryOperator<Region> change) {
+        List<Polygon> changed = new ArrayList<>();
+        for (Polygon p : Jts.polygons(shape)) {
+            Region piece = of(p);
+            Box b = piece.bounds();
+            changed.addAll(Jts.polygons(change.apply(piece.atOrigin()).placed(Placement.moved(b.minXMm(), b.minYMm())).shape));
+        }
+        return of(Jts.collect(changed));
+    }
+
+    /** Its pieces in groups; those whose boxes come within {@code reachMm} of each other are in one. */
+    public List<Region> groups(double reachMm) {
+        List<Polygon> all = Jts.polygons(shape);
+        STRtree tree = new STRtree();
+        IntStream.range(0, all.size()).forEach(i -> tree.insert(all.get(i).getEnvelopeInternal(), i));
+        boolean[] grouped = new boolean[all.size()];
+        List<Region> groups = new ArrayList<>();
+        for (int first = 0; first < all.size(); first++) {
+            if (!grouped[first]) {
+                List<Integer> group = new ArrayList<>(List.of(first));
+                grouped[first] = true;
+                for (int k = 0; k < group.size(); k++) {
+                    Envelope around = all.get(group.get(k)).getEnvelopeInternal().copy();
+                    around.expandBy(reachMm);
+                    for (Object near : tree.query(around)) {
+                        if (!grouped[(Integer) near]) {
+                            grouped[(Integer) near] = true;
+                            group.add((Integer) near);
+                        }
+                    }
+                }
+                groups.add(of(Jts.collect(group.stream().sorted().map(all::get).toList())));
+            }
+        }
+        return groups;
     }
 
     /** Points that stand less than {@code toleranceMm} off the line between their neighbours left out. */

@@ -5,6 +5,7 @@ import jurren.core.geometry.Piece;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
+import jurren.core.memo.Memo;
 import jurren.core.nest.Turning;
 
 /**
@@ -23,6 +24,12 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
     private static final int TOO_MANY_CORNERS = 20_000;
     /** A carrier that holds more pieces is cut as straight as it can be. */
     private static final int MANY_PIECES = 40;
+
+    private static final int MOST_LARGE = 6;
+    private static final Memo<Region, Region> SIMPLIFIED = new Memo<>(MOST_LARGE, piece -> piece.simplified(COARSE_MM), (piece, simple, scale) -> {
+        piece.weigh(scale);
+        simple.weigh(scale);
+    });
 
     /** Whether it is cut as in a mirror. */
     public boolean turnedOver() {
@@ -67,7 +74,7 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
         }
         double coarse = art.vertexCount() > MANY_CORNERS ? COARSE_MM : 0;
         if (coarse > 0) {
-            art = art.simplified(coarse);
+            art = art.eachPiece(SIMPLIFIED::get);
             art = art.vertexCount() > TOO_MANY_CORNERS ? art.hull() : art;
         }
         if (art.pieceCount() > 1) {

@@ -23,17 +23,19 @@ public final class Inspection {
     private static final Thinness NOTHING = new Thinness(0, new Point(0, 0));
 
     /**
-     * What matters of one layer by itself.
+     * What is asked of a layer's shape.
      *
-     * @param shape as it would lie at the origin
+     * @param shape  as it would lie at the origin
+     * @param isThin whether it is anywhere narrower than the material bears
      */
-    private record Looked(Region shape, double leastMm, boolean cut, boolean welded) {
+    private record Looked(Region shape, double leastMm, boolean isThin) {
     }
 
-    private record Seen(Thinness thinnest, List<Flaws.Flaw> flaws) {
+    /** @param neck whether it falls apart where it is too narrow */
+    private record Seen(List<Flaws.Flaw> flaws, boolean neck) {
     }
 
-    private final Memo<Looked, Seen> seen = new Memo<>(MOST_LARGE, this::look, (looked, found, scale) -> {
+    private final Memo<Looked, Seen> seen = new Memo<>(MOST_LARGE, Inspection::look, (looked, found, scale) -> {
         looked.shape.weigh(scale);
         scale.add(found, 64L * (1 + found.flaws.size()));
     });
@@ -44,6 +46,18 @@ public final class Inspection {
         scale.add(width, 64);
     });
 
+    private record Slit(Region group, double withinMm, double longMm) {
+        Optional<Thinness> found() {
+            return group.slit(withinMm, longMm);
+        }
+    }
+
+    /** What lies further apart than a gap is wide has none in common: gaps are remembered group by group. */
+    private final Memo<Slit, Optional<Thinness>> slits = new Memo<>(MOST_LARGE, Slit::found, (slit, gap, scale) -> {
+        slit.group.weigh(scale);
+        scale.add(gap, 64);
+    });
+
     public Flaws of(List<Layer> layers) {
         List<Flaws.Flaw> found = new ArrayList<>();
         List<Thinness> thinnest = new ArrayList<>();
@@ -52,53 +66,69 @@ public final class Inspection {
                 thinnest.add(NOTHING);
                 continue;
             }
-            Region shape = l.region().atOrigin();
-            Placement there = there(l.region());
-            Seen s = seen.get(new Looked(shape, l.material().leastStrokeMm(), isLookedAt(l), l.unwelded().isEmpty()));
-            thinnest.add(new Thinness(s.thinnest.widthMm(), there.apply(s.thinnest.where())));
-            s.flaws.forEach(f -> found.add(f.onLayer(l.order(), there)));
+            Thinness least = thinnest(l.region());
+            thinnest.add(least);
+            if (isLookedAt(l)) {
+                look(l, least, found);
+            }
         }
         betweenLayers(found, layers.stream().filter(Inspection::isLookedAt).toList());
         return new Flaws(found, thinnest);
+    }
+
+    /** How many pieces and groups were really measured. */
+    long measured() {
+        return widths.computed() + slits.computed();
     }
 
     private static boolean isLookedAt(Layer l) {
         return l.isCut() && l.role() != Layer.Role.PLATE;
     }
 
-    private Seen look(Looked l) {
-        Thinness thinnest = l.shape.pieces().stream().map(p -> thinnest(p.region())).min(Comparator.comparingDouble(Thinness::widthMm)).orElseThrow();
-        return new Seen(thinnest, l.cut ? flaws(l, thinnest) : List.of());
+    private void look(Layer l, Thinness thinnest, List<Flaws.Flaw> found) {
+        double leastMm = l.material().leastStrokeMm();
+        Seen s = seen.get(new Looked(l.region().atOrigin(), leastMm, thinnest.widthMm() < leastMm));
+        s.flaws.forEach(f -> found.add(f.onLayer(l.order(), there(l.region()))));
+        if (s.neck) {
+            found.add(new Flaws.Flaw(Flaws.Kind.NECK, l.order(), 1, thinnest.widthMm(), thinnest.where()));
+        }
+        if (l.unwelded().isEmpty()) {
+            slit(l.region(), Flaws.DOUBLED_MM, Flaws.DOUBLED_LONG_MM)
+                    .ifPresent(gap -> found.add(new Flaws.Flaw(Flaws.Kind.DOUBLED, l.order(), 1, gap.widthMm(), gap.where())));
+        }
     }
 
-    private Thinness thinnest(Region piece) {
-        Thinness atOrigin = widths.get(piece.atOrigin());
-        return new Thinness(atOrigin.widthMm(), there(piece).apply(atOrigin.where()));
-    }
-
-    /** From the origin to where a region lies. */
-    private static Placement there(Region r) {
-        return Placement.moved(r.bounds().minXMm(), r.bounds().minYMm());
-    }
-
-    private static List<Flaws.Flaw> flaws(Looked l, Thinness thinnest) {
+    private static Seen look(Looked l) {
         List<Flaws.Flaw> found = new ArrayList<>();
         add(found, Flaws.Kind.CRUMBS, Flaws.crumbs(l.shape), 0);
-        if (thinnest.widthMm() < l.leastMm) {
+        if (l.isThin) {
             add(found, Flaws.Kind.LIFTS, Flaws.lifting(l.shape, l.leastMm), l.leastMm);
-            if (l.shape.grown(-l.leastMm / 2, CornerStyle.MITRED).pieceCount() > l.shape.pieceCount()) {
-                found.add(new Flaws.Flaw(Flaws.Kind.NECK, 0, 1, thinnest.widthMm(), thinnest.where()));
-            }
         }
         var spikes = Flaws.spikes(l.shape);
         if (!spikes.isEmpty()) {
             found.add(new Flaws.Flaw(Flaws.Kind.SPIKES, 0, spikes.size(), 0, spikes.getFirst()));
         }
-        if (l.welded) {
-            l.shape.slit(Flaws.DOUBLED_MM, Flaws.DOUBLED_LONG_MM)
-                    .ifPresent(gap -> found.add(new Flaws.Flaw(Flaws.Kind.DOUBLED, 0, 1, gap.widthMm(), gap.where())));
-        }
-        return found;
+        return new Seen(found, l.isThin && l.shape.grown(-l.leastMm / 2, CornerStyle.MITRED).pieceCount() > l.shape.pieceCount());
+    }
+
+    /** Asked of the pieces where they lie: rounded as a whole first, none of them would be known again beside another that moved. */
+    private Thinness thinnest(Region shape) {
+        return shape.pieces().stream().map(p -> {
+            Region piece = p.region();
+            Thinness atOrigin = widths.get(piece.atOrigin());
+            return new Thinness(atOrigin.widthMm(), there(piece).apply(atOrigin.where()));
+        }).min(Comparator.comparingDouble(Thinness::widthMm)).orElseThrow();
+    }
+
+    private Optional<Thinness> slit(Region shape, double withinMm, double longMm) {
+        return shape.groups(withinMm).stream()
+                .flatMap(g -> slits.get(new Slit(g.atOrigin(), withinMm, longMm)).map(t -> new Thinness(t.widthMm(), there(g).apply(t.where()))).stream())
+                .min(Comparator.comparingDouble(Thinness::widthMm));
+    }
+
+    /** From the origin to where a region lies. */
+    private static Placement there(Region r) {
+        return Placement.moved(r.bounds().minXMm(), r.bounds().minYMm());
     }
 
     private static void add(List<Flaws.Flaw> found, Flaws.Kind kind, List<Region> parts, double mm) {
@@ -108,12 +138,12 @@ public final class Inspection {
     }
 
     /** Where the thing would show between two layers that were meant to meet. */
-    private static void betweenLayers(List<Flaws.Flaw> found, List<Layer> cut) {
+    private void betweenLayers(List<Flaws.Flaw> found, List<Layer> cut) {
         boolean wished = cut.stream().anyMatch(l -> l.join() instanceof Join.Butted b && b.gapMm() > 0);
         if (cut.size() < 2 || wished) {
             return;
         }
-        Optional<Thinness> gap = Region.weld(cut.stream().map(Layer::region).toList()).slit(Flaws.MEANT_TO_MEET_MM, Flaws.MEANT_LONG_MM);
+        Optional<Thinness> gap = slit(Region.weld(cut.stream().map(Layer::region).toList()), Flaws.MEANT_TO_MEET_MM, Flaws.MEANT_LONG_MM);
         gap.filter(g -> cut.stream().filter(l -> isBeside(l, g)).count() > 1)
                 .ifPresent(g -> found.add(new Flaws.Flaw(Flaws.Kind.GAP, 0, 1, g.widthMm(), g.where())));
     }

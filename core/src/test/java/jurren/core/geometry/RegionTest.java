@@ -210,6 +210,51 @@ class RegionTest {
         assertThat(region.thinnest().widthMm()).isPositive().isLessThanOrEqualTo(44);
     }
 
+    /** Beside joining whatever two boxes come near, again and again. */
+    @Test
+    void groupsAreWhatComesNearEachOther() {
+        Random random = new Random(4);
+        for (int k = 0; k < 100; k++) {
+            List<Region> discs = new ArrayList<>();
+            for (int i = 0; i < 14; i++) {
+                discs.add(Shapes.disc(random.nextDouble(100), random.nextDouble(100), 1 + random.nextDouble(6)));
+            }
+            Region all = Region.weld(discs);
+            double reach = random.nextDouble(8);
+            List<List<Region>> joined = new ArrayList<>(all.pieces().stream().map(p -> (List<Region>) new ArrayList<>(List.of(p.region()))).toList());
+            for (boolean again = true; again; ) {
+                again = false;
+                for (int i = 0; i < joined.size() && !again; i++) {
+                    for (int j = i + 1; j < joined.size() && !again; j++) {
+                        List<Region> other = joined.get(j);
+                        if (joined.get(i).stream().anyMatch(a -> other.stream().anyMatch(b -> a.bounds().grown(reach).crossed(b.bounds()).isPresent()))) {
+                            joined.get(i).addAll(joined.remove(j));
+                            again = true;
+                        }
+                    }
+                }
+            }
+            List<Region> groups = all.groups(reach);
+            assertThat(groups.stream().map(g -> Math.round(g.areaMm2() * 1e6)).sorted())
+                    .isEqualTo(joined.stream().map(g -> Math.round(g.stream().mapToDouble(Region::areaMm2).sum() * 1e6)).sorted().toList());
+            assertThat(groups.stream().mapToInt(Region::pieceCount).sum()).isEqualTo(all.pieceCount());
+        }
+    }
+
+    @Test
+    void eachPieceIsChangedWhereItLies() {
+        Region two = Region.weld(List.of(Shapes.rectangle(10, 20, 8, 4), Shapes.rectangle(50, -5, 2, 2)));
+        Region grown = two.eachPiece(p -> {
+            assertThat(p.bounds().minXMm()).isZero();
+            assertThat(p.bounds().minYMm()).isZero();
+            return p.grown(1, CornerStyle.MITRED);
+        });
+        assertThat(grown.areaMm2()).isCloseTo(10 * 6 + 4 * 4, within(1e-4));
+        assertThat(grown.contains(new Point(9.5, 19.5))).isTrue();
+        assertThat(grown.contains(new Point(52.5, -5.5))).isTrue();
+        assertThat(Region.EMPTY.eachPiece(p -> p).isEmpty()).isTrue();
+    }
+
     @Test
     void whatIsEndlesslyLargeIsSearchedToo() {
         assertThat(Shapes.rectangle(0, 0, 1e12, 1e9).thinnest().widthMm()).isEqualTo(1e9);

@@ -51,6 +51,45 @@ class InspectionTest {
         }
     }
 
+    /** Scaled, so that no corner lies on the grid that shapes are rounded to. */
+    @Test
+    void whatStandsStillIsKnownAgainBesideWhatMoved() {
+        Inspection one = new Inspection();
+        Region still = Shapes.disc(0, 0, 20).minus(Shapes.disc(3, 1, 11)).placed(Placement.scaled(0.9448818897637795));
+        Region other = Shapes.disc(0, 0, 7).placed(Placement.scaled(1.062992125984252));
+        Flaws first = null;
+        for (int i = 0; i < 25; i++) {
+            Flaws now = look(one, Region.weld(List.of(still, other.placed(Placement.moved(-60 - 0.37 * i, -11.3 + 0.113 * i)))));
+            first = first == null ? now : first;
+            assertThat(now).isEqualTo(first);
+        }
+        assertThat(one.measured()).as("two pieces, two groups").isEqualTo(4);
+    }
+
+    @Test
+    void gapsLookedForGroupByGroupAreThoseOfTheWhole() {
+        Random random = new Random(8);
+        int found = 0;
+        for (int k = 0; k < 200; k++) {
+            List<Region> bars = new java.util.ArrayList<>();
+            double x = 0;
+            for (int i = 0; i < 6; i++) {
+                bars.add(Shapes.rectangle(x, random.nextInt(4), 5, 12 + random.nextInt(9)));
+                x += 5 + random.nextDouble(0.05, 0.9);
+            }
+            Region all = Region.weld(bars);
+            var whole = all.slit(Flaws.DOUBLED_MM, Flaws.DOUBLED_LONG_MM);
+            var told = look(new Inspection(), all).found().stream().filter(f -> f.kind() == Flaws.Kind.DOUBLED).findFirst();
+            assertThat(told.isPresent()).isEqualTo(whole.isPresent());
+            whole.ifPresent(t -> {
+                assertThat(told.orElseThrow().mm()).isCloseTo(t.widthMm(), within(1e-5));
+                assertThat(told.orElseThrow().at().distanceMm(t.where())).isLessThan(1e-4);
+            });
+            found += whole.isPresent() ? 1 : 0;
+        }
+        assertThat(found).as("both kinds are among them").isBetween(20, 180);
+    }
+
     @Test
     void flawsAreWhereTheyLieNow() {
         Inspection one = new Inspection();

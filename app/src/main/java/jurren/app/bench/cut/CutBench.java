@@ -9,7 +9,6 @@ import jurren.app.session.AskFor;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
-import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
 import jurren.core.geometry.Point;
 import jurren.core.job.Job;
@@ -74,6 +73,7 @@ public final class CutBench implements BenchView {
     private final Button stop;
     private final VBox settings = new VBox();
     private final VBox weeding = new VBox();
+    private final VBox weedingCard = Controls.card(weeding);
     private final Controls.Choice<Fault> fault;
     private final Controls.Choice<Fed.Care> care;
     private final Label why = Controls.label("", "means");
@@ -134,7 +134,7 @@ public final class CutBench implements BenchView {
                 Controls.card(machine, stateText, why, progress,
                         Controls.row(Texts.of("cut.left"), left), Controls.row(Texts.of("cut.way"), way),
                         Controls.row(Texts.of("cut.lifts"), lifts), asItWas, running, files),
-                marksCard, Controls.card(settings), Controls.card(weeding),
+                marksCard, Controls.card(settings), weedingCard,
                 troubles);
         this.node = BenchLayout.of(canvas, column, COLUMN);
     }
@@ -324,6 +324,7 @@ public final class CutBench implements BenchView {
             byHand.setText(Texts.of(cut ? "cut.not-cut" : "cut.by-hand"));
             settings.getChildren().setAll(settingRows(run));
             weeding.getChildren().setAll(weedingRows(run));
+            show(weedingCard, !weeding.getChildren().isEmpty());
             Controls.refill(marks, before.rows(run, canvas));
         });
         show(marksCard, !marks.getChildren().isEmpty());
@@ -414,16 +415,11 @@ public final class CutBench implements BenchView {
         return Controls.flow(test, round, corner);
     }
 
-    private static List<Node> weedingRows(CutRun run) {
-        List<Node> rows = new ArrayList<>();
-        rows.add(Controls.caption(Texts.of("cut.weed")));
-        long insides = run.paths().stream().filter(p -> p.kind() == CutPath.Kind.INSIDE).count();
-        if (insides > 0) {
-            rows.add(Controls.label(Texts.of("cut.weed.insides", rows.size(), insides)));
-        }
-        rows.add(Controls.label(Texts.of("cut.weed.between", rows.size())));
-        if (run.load().framed()) {
-            rows.add(Controls.label(Texts.of("cut.weed.frames", rows.size(), run.load().placed().size())));
+    private List<Node> weedingRows(CutRun run) {
+        weed.show(run);
+        List<Node> rows = new ArrayList<>(weed.summary());
+        if (!rows.isEmpty()) {
+            rows.addFirst(Controls.caption(Texts.of("cut.weed")));
         }
         return rows;
     }

@@ -81,6 +81,28 @@ final class WeedSide {
         return isDone(run) || lifted.contains(w);
     }
 
+    /** The order alone, in words; nothing while it is worked out, and where nothing is lifted. */
+    List<Node> summary() {
+        List<Node> rows = new ArrayList<>();
+        plan.ifPresent(p -> {
+            for (WeedPlan.Kind kind : WeedPlan.Kind.values()) {
+                List<WeedPlan.Waste> all = of(p, kind);
+                if (!all.isEmpty()) {
+                    rows.add(Controls.label(words(rows.size() + 1, kind, all), "wrapped"));
+                }
+            }
+        });
+        return rows;
+    }
+
+    private static List<WeedPlan.Waste> of(WeedPlan plan, WeedPlan.Kind kind) {
+        return plan.wastes().stream().filter(w -> w.kind() == kind).toList();
+    }
+
+    private static String words(int number, WeedPlan.Kind kind, List<WeedPlan.Waste> all) {
+        return Texts.of("weed." + kind, number, all.size(), all.stream().filter(WeedPlan.Waste::isFine).count());
+    }
+
     List<Node> rows(CutRun run) {
         if (plan.isEmpty()) {
             return List.of(Controls.label(Texts.of("weed.working"), "hint"));
@@ -93,7 +115,7 @@ final class WeedSide {
         List<Node> order = new ArrayList<>(List.of(Controls.caption(Texts.of("cut.weed")), Controls.row(Texts.of("weed.time"), Controls.figure(Words.duration(p.seconds())))));
         int n = 0;
         for (WeedPlan.Kind kind : WeedPlan.Kind.values()) {
-            List<WeedPlan.Waste> all = p.wastes().stream().filter(w -> w.kind() == kind).toList();
+            List<WeedPlan.Waste> all = of(p, kind);
             if (!all.isEmpty()) {
                 order.add(step(run, ++n, kind, all));
             }
@@ -126,8 +148,7 @@ final class WeedSide {
 
     private Node step(CutRun run, int number, WeedPlan.Kind kind, List<WeedPlan.Waste> all) {
         long up = all.stream().filter(w -> isUp(w, run)).count();
-        long fine = all.stream().filter(WeedPlan.Waste::isFine).count();
-        String words = Texts.of("weed." + kind, number, all.size(), fine);
+        String words = words(number, kind, all);
         CheckBox box = new CheckBox(up == 0 || up == all.size() ? words : Texts.of("weed.part", words, up));
         box.setId("weed-" + kind.name().toLowerCase(java.util.Locale.ROOT));
         box.setWrapText(true);
