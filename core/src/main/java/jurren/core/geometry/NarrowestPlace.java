@@ -35,6 +35,9 @@ final class NarrowestPlace {
     private static final int MOST_PROBES = 5_000;
     private static final int LEAST_PARTS = 4;
     private static final int LOOK_EVERY = 1024;
+    /** Cells are at most so many times finer than a few segments a cell would make them. */
+    private static final double FINEST = 4;
+    private static final double CELLS_A_DISC = 2;
     /** A disc that nothing is known of begins so large, and doubles. */
     private static final double FIRST_MM = 8;
     /** And in something endlessly large so many steps. */
@@ -138,8 +141,11 @@ final class NarrowestPlace {
     private double middleY;
     private boolean keptOut;
 
-    /** @param stepMm the furthest apart that probes on a long edge stand */
-    private NarrowestPlace(Geometry shape, boolean film, double stepMm) {
+    /**
+     * @param withinMm no disc is larger
+     * @param stepMm   the furthest apart that probes on a long edge stand
+     */
+    private NarrowestPlace(Geometry shape, boolean film, double withinMm, double stepMm) {
         List<LineString> lines = new ArrayList<>();
         int segments = 0;
         for (Polygon p : Jts.polygons(shape)) {
@@ -158,7 +164,9 @@ final class NarrowestPlace {
         Envelope box = all.getEnvelopeInternal();
         // a few segments a cell, and no long rows of empty cells in what is long and thin
         double n = Math.max(1, segments);
-        this.grid = new SegmentGrid(all, Math.max(Math.sqrt(box.getWidth() * box.getHeight() / n), Math.max(box.getWidth(), box.getHeight()) / (4 * n)));
+        double few = Math.max(Math.sqrt(box.getWidth() * box.getHeight() / n), Math.max(box.getWidth(), box.getHeight()) / (4 * n));
+        // discs much smaller than such a cell would look at too much around them
+        this.grid = new SegmentGrid(all, Math.min(few, Math.max(few / FINEST, CELLS_A_DISC * withinMm)));
         this.slack = ROUNDING * Math.hypot(box.getWidth(), box.getHeight());
         this.step = Math.max(stepMm, all.getLength() / MOST_PROBES);
         rings.forEach(NarrowestPlace::findTips);
@@ -170,7 +178,7 @@ final class NarrowestPlace {
             throw new IllegalArgumentException("an empty region has no narrowest place");
         }
         Envelope e = shape.getEnvelopeInternal();
-        return new NarrowestPlace(shape, true, STEP_MM).narrowest(Math.hypot(e.getWidth(), e.getHeight())).orElseGet(() -> {
+        return new NarrowestPlace(shape, true, Double.POSITIVE_INFINITY, STEP_MM).narrowest(Math.hypot(e.getWidth(), e.getHeight())).orElseGet(() -> {
             MaximumInscribedCircle circle = new MaximumInscribedCircle(Jts.polygons(shape).getFirst(), CIRCLE_TOLERANCE_MM);
             Coordinate c = circle.getCenter().getCoordinate();
             return new Thinness(2 * circle.getRadiusLine().getLength(), new Point(c.x, c.y));
@@ -179,7 +187,7 @@ final class NarrowestPlace {
 
     /** The narrowest gap beside the film that is narrower than {@code withinMm}. */
     static Optional<Thinness> gap(Geometry shape, double withinMm) {
-        return shape.isEmpty() ? Optional.empty() : new NarrowestPlace(shape, false, STEP_MM).narrowest(withinMm);
+        return shape.isEmpty() ? Optional.empty() : new NarrowestPlace(shape, false, withinMm, STEP_MM).narrowest(withinMm);
     }
 
     /**
@@ -191,7 +199,7 @@ final class NarrowestPlace {
         if (shape.isEmpty()) {
             return stretches;
         }
-        NarrowestPlace search = new NarrowestPlace(shape, film, stepMm);
+        NarrowestPlace search = new NarrowestPlace(shape, film, withinMm, stepMm);
         search.opposite = NEARLY;
         for (Ring ring : search.rings) {
             List<Found> now = new ArrayList<>();
