@@ -99,6 +99,24 @@ public final class Settings {
         put("folder", folder.toAbsolutePath().toString());
     }
 
+    /** Where this person's jobs lie, if it was said; job files are asked for there first. */
+    public Optional<Path> jobs() {
+        return path("jobs").filter(Files::isDirectory);
+    }
+
+    public void keepJobs(Path folder) {
+        put("jobs", folder.toAbsolutePath().toString());
+    }
+
+    /** Whether a job is saved into its file by itself, a while after each change. */
+    public boolean savesItself() {
+        return Boolean.parseBoolean(choice("saves-itself", "false"));
+    }
+
+    public void saveItself(boolean itself) {
+        put("saves-itself", String.valueOf(itself));
+    }
+
     /** Jobs opened and saved, the latest first; those that are gone are left out. */
     public List<Path> recent() {
         return Arrays.stream(choice("recent", "").split("\n")).filter(s -> !s.isBlank()).flatMap(s -> asPath(s).stream())

@@ -1,6 +1,9 @@
 package jurren.app.session;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,6 +21,8 @@ final class Document {
     private List<Version> versions;
     private Optional<Path> file;
     private JobDocument saved;
+    /** When the file was written that was last read or written here. */
+    private volatile Optional<FileTime> left;
     private String lineId;
     /** The place of the open line that is looked at. */
     private int place;
@@ -29,6 +34,7 @@ final class Document {
         this.versions = begin.versions();
         this.file = file;
         this.saved = begin;
+        this.left = file.flatMap(Document::written);
         this.lineId = begin.job().lines().isEmpty() ? "" : begin.job().lines().getFirst().id();
     }
 
@@ -68,6 +74,20 @@ final class Document {
     void savedAs(JobDocument what, Path where) {
         saved = what;
         file = Optional.of(where);
+        left = written(where);
+    }
+
+    /** Nobody else wrote the file since. */
+    boolean isAsLeft() {
+        return file.flatMap(Document::written).equals(left);
+    }
+
+    private static Optional<FileTime> written(Path file) {
+        try {
+            return Optional.of(Files.getLastModifiedTime(file));
+        } catch (IOException _) {
+            return Optional.empty();
+        }
     }
 
     /** It is in no file that a person knows of. */

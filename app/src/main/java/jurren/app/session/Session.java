@@ -60,6 +60,7 @@ public final class Session {
     private final ShelfDesk shelf;
     private final List<Consumer<Plan>> whenPlanned = new ArrayList<>();
     private final ShopDesk myShop = new ShopDesk(this);
+    private final SelfSaving selfSaving;
     private final Notices notices = new Notices();
     private final List<Runnable> watchers = new ArrayList<>();
     private Shop shop;
@@ -85,6 +86,7 @@ public final class Session {
         this.snags = new SnagDesk(this, planner);
         this.nests = new NestDesk(this, planner);
         this.shelf = new ShelfDesk(this);
+        this.selfSaving = new SelfSaving(this);
         this.recovery = new Recovery(folder, desk, why -> trouble(Texts.of("window.not-kept", Texts.reason(why))));
         this.document = new Document(begin, Optional.empty());
     }
@@ -96,6 +98,7 @@ public final class Session {
 
     private void begin(JobDocument newDocument, Optional<Path> from) {
         document = new Document(newDocument, from);
+        selfSaving.stop();
         edgeLines.clear();
         plan = null;
         notices.clear();
@@ -374,9 +377,10 @@ public final class Session {
         document.heedWhatIsGone();
         planNow(inGesture ? QUIET_MS : 0);
         if (isUnsaved()) {
-            recovery.keep(document.now(), document.file());
+            keptSafe();
         } else {
             recovery.forget();
+            selfSaving.changed(document);
         }
         tell();
     }
@@ -497,15 +501,13 @@ public final class Session {
     public void save(Path path, Consumer<Boolean> then) {
         JobDocument now = document.now();
         Document of = document;
+        selfSaving.stop();
         desk.give(new Order<Void>(Texts.of("work.saving", path.getFileName()), _ -> {
-            JobFile.write(now, path);
+            selfSaving.write(now, path);
             return null;
         }, _ -> {
-            of.savedAs(now, path);
             settings.keepRecent(path);
-            if (of == document && !isUnsaved()) {
-                recovery.forget();
-            }
+            saved(of, now, path);
             say(Texts.of("job.saved", path.getFileName()));
             then.accept(true);
         }, why -> {
@@ -514,11 +516,33 @@ public final class Session {
         }).finishing());
     }
 
+    /** Exactly this is in that file. */
+    void saved(Document of, JobDocument what, Path where) {
+        of.savedAs(what, where);
+        if (of == document && !isUnsaved()) {
+            recovery.forget();
+        }
+        tell();
+    }
+
+    /** From now on the job is saved by itself, or no more. */
+    public void saveItself(boolean itself) {
+        settings.saveItself(itself);
+        selfSaving.changed(document);
+        tell();
+    }
+
     /** Keeps the job as it is now, by name; saved with the next save. */
     public void keepVersion(String name) {
         document.keepVersion(name, Instant.now());
-        recovery.keep(document.now(), document.file());
+        keptSafe();
         tell();
+    }
+
+    /** A copy that a crash does not reach, and the file itself where that is wished. */
+    private void keptSafe() {
+        recovery.keep(document.now(), document.file());
+        selfSaving.changed(document);
     }
 
     /** Gone from the list until it is brought back. */
@@ -526,7 +550,7 @@ public final class Session {
         List<Version> before = document.versions();
         Document of = document;
         document.putVersions(before.stream().filter(v -> !v.equals(version)).toList());
-        recovery.keep(document.now(), document.file());
+        keptSafe();
         say(Texts.of("drawer.version-removed", version.name()), Texts.of("removed.back"), () -> {
             of.putVersions(before);
             tell();

@@ -10,7 +10,9 @@ import java.util.Locale;
 import java.util.function.BiFunction;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -115,7 +117,7 @@ final class JobDrawer {
         for (int i = 0; i < Math.min(MOST_RECENT, recent.size()); i++) {
             Path file = recent.get(i);
             var button = Controls.button("recent-" + i, file.getFileName().toString(), () -> actions.open(file), "small");
-            button.setTooltip(new javafx.scene.control.Tooltip(file.toString()));
+            button.setTooltip(new Tooltip(file.toString()));
             row.getChildren().add(button);
         }
         return List.of(Controls.caption(Texts.of("drawer.recent")), row);
@@ -219,7 +221,17 @@ final class JobDrawer {
         Controls.Segments<Paper> paper = Controls.segments("paper", List.of(Paper.values()), p -> Texts.of("drawer.paper." + p), session.settings()::choose);
         paper.setAccessibleText(Texts.of("drawer.paper"));
         paper.show(session.settings().paper());
-        return Controls.card(Controls.row(Texts.of("drawer.degrees"), heat), Controls.row(Texts.of("drawer.paper"), paper), Controls.row(Texts.of("drawer.cut-line"), cutLine),
+        Controls.Segments<Boolean> saves = Controls.segments("saves-itself", List.of(false, true), b -> Texts.of("drawer.saves." + b), session::saveItself);
+        saves.setAccessibleText(Texts.of("drawer.saves"));
+        saves.show(session.settings().savesItself());
+        Button jobs = Controls.button("jobs-folder", "", () -> { }, "small");
+        Runnable showJobs = () -> {
+            jobs.setText(session.settings().jobs().map(f -> String.valueOf(f.getFileName())).orElse(Texts.of("drawer.jobs.last")));
+            jobs.setTooltip(session.settings().jobs().map(f -> new Tooltip(f.toString())).orElse(null));
+        };
+        jobs.setOnAction(_ -> actions.chooseJobs(showJobs));
+        showJobs.run();
+        return Controls.card(Controls.row(Texts.of("drawer.saves"), saves), Controls.row(Texts.of("drawer.jobs"), jobs), Controls.row(Texts.of("drawer.degrees"), heat), Controls.row(Texts.of("drawer.paper"), paper), Controls.row(Texts.of("drawer.cut-line"), cutLine),
                 Controls.row(Texts.of("drawer.text", Settings.LEAST_TEXT_PX, Settings.MOST_TEXT_PX), text));
     }
 

@@ -243,7 +243,13 @@ public final class WindowActions {
     }
 
     private void askUnsaved(Runnable then) {
-        if (session.isUnsaved()) {
+        if (session.isUnsaved() && session.settings().savesItself() && session.file().isPresent()) {
+            save(saved -> {
+                if (saved) {
+                    then.run();
+                }
+            });
+        } else if (session.isUnsaved()) {
             sheets.ask("unsaved-sheet", Texts.of("unsaved.title"), Texts.of("unsaved.text"),
                     new Sheets.Answer("unsaved-save", Texts.of("unsaved.save"), () -> save(saved -> {
                         if (saved) {
@@ -265,6 +271,14 @@ public final class WindowActions {
     void save(Consumer<Boolean> then) {
         typed();
         session.file().ifPresentOrElse(file -> session.save(file, then), () -> saveAs(then));
+    }
+
+    /** Asks where this person's jobs lie. */
+    void chooseJobs(Runnable chosen) {
+        files.folder().ifPresent(folder -> {
+            session.settings().keepJobs(folder);
+            chosen.run();
+        });
     }
 
     void saveAs(Consumer<Boolean> then) {
