@@ -32,6 +32,8 @@ import org.apache.pdfbox.util.Matrix;
 final class PdfSheet implements AutoCloseable {
     static final double PT_PER_MM = 72 / 25.4;
 
+    /** Nothing is written smaller. */
+    private static final double LEAST_PT = 7.5;
     private static final double FINE_PER_INCH = 300;
     /** A shade that fades out has no detail. */
     private static final double SOFT_PER_INCH = 150;
@@ -91,6 +93,17 @@ final class PdfSheet implements AutoCloseable {
         page.newLineAtOffset((float) x, (float) (heightPt() - y));
         page.showText(showable(text, font));
         page.endText();
+    }
+
+    /** No wider than {@code room}: first smaller, then shortened. Answers how wide it became. */
+    double textWithin(String text, double x, double y, double room, DocumentFonts font, double size, Color colour) throws IOException {
+        double fitting = Math.clamp(size * room / Math.max(1e-9, width(text, font, size)), Math.min(size, LEAST_PT), size);
+        String shown = text;
+        while (width(shown, font, fitting) > room && shown.length() > 1) {
+            shown = shown.substring(0, shown.length() - 2).stripTrailing() + "…";
+        }
+        text(shown, x, y, font, fitting, colour);
+        return width(shown, font, fitting);
     }
 
     void textRight(String text, double right, double y, DocumentFonts font, double size, Color colour)

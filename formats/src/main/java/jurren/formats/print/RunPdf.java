@@ -65,7 +65,7 @@ public final class RunPdf {
         sheet.newPage();
         sheet.text(plan.job().number().isEmpty() ? TicketWords.text("run.title") : TicketWords.text("ticket.job", plan.job().number()) + " · "
                 + TicketWords.text("run.title"), MARGIN, 40, DocumentFonts.MEASURE, 9, SOFT);
-        sheet.text(plan.job().name(), MARGIN, 62, DocumentFonts.HEADING, 20, INK);
+        sheet.textWithin(plan.job().name(), MARGIN, 62, right(sheet) - MARGIN, DocumentFonts.HEADING, 20, INK);
         sheet.text(RunWords.whole(s), MARGIN, 80, DocumentFonts.TEXT, 10.5, INK);
         return 104;
     }

@@ -60,6 +60,8 @@ public final class TicketPdf {
     private static final double STEP_FIGURES = MARGIN + 178;
     private static final double STEP_TEXT = MARGIN + 306;
     private static final double SUM_WIDTH = 160;
+    /** Between two texts in one row, at the least. */
+    private static final double BETWEEN = 10;
     private static final double SMALL_WIDTH = 98;
     private static final double SMALL_HEIGHT = 54;
     private static final double SMALL_GAP = 10;
@@ -118,11 +120,10 @@ public final class TicketPdf {
             String title = places < 2 ? l.line().title() : TicketWords.text("ticket.place", l.line().title(), l.face().name(),
                     plan.places(l.line().id()).indexOf(l) + 1, places);
             sheet.text(l.line().id(), MARGIN, y, DocumentFonts.HEADING, 12, PLUM);
-            sheet.text(title, MARGIN + 22, y, DocumentFonts.TEXT_BOLD, 10.5, INK);
-            sheet.textRight(Words.sizeRun(l), right(), y, DocumentFonts.MEASURE, 9.5, INK);
+            beside(title, MARGIN + 22, DocumentFonts.TEXT_BOLD, 10.5, INK, Words.sizeRun(l), DocumentFonts.MEASURE, 9.5, INK);
             y += 13;
-            sheet.text(words.blankLine(l) + " · " + words.artSize(l), MARGIN + 22, y, DocumentFonts.TEXT, 9.5, SOFT);
-            sheet.textRight(TicketWords.text("ticket.work", Words.duration(l.finishSeconds())), right(), y, DocumentFonts.TEXT, 9.5, SOFT);
+            beside(words.blankLine(l) + " · " + words.artSize(l), MARGIN + 22, DocumentFonts.TEXT, 9.5, SOFT,
+                    TicketWords.text("ticket.work", Words.duration(l.finishSeconds())), DocumentFonts.TEXT, 9.5, SOFT);
             y += 19;
         }
         y += 6;
@@ -202,24 +203,31 @@ public final class TicketPdf {
         sheet.box(0, 0, sheet.widthPt(), 84, PAPER, PAPER);
         y = 34;
         String number = plan.job().number().isEmpty() ? "" : TicketWords.text("ticket.job", plan.job().number()) + " · ";
-        sheet.text(number + (line == null ? TicketWords.text("ticket.cover") : TicketWords.text("ticket.line", line.line().id())),
-                MARGIN, y, DocumentFonts.MEASURE, 9, SOFT);
-        if (!plan.job().due().isEmpty()) {
-            sheet.textRight(TicketWords.text("ticket.due", plan.job().due()), right(), y, DocumentFonts.MEASURE, 9, SOFT);
-        }
+        beside(number + (line == null ? TicketWords.text("ticket.cover") : TicketWords.text("ticket.line", line.line().id())), MARGIN, DocumentFonts.MEASURE, 9, SOFT,
+                plan.job().due().isEmpty() ? "" : TicketWords.text("ticket.due", plan.job().due()), DocumentFonts.MEASURE, 9, SOFT);
         y += 22;
-        sheet.text(plan.job().name(), MARGIN, y, DocumentFonts.HEADING, 20, INK);
+        sheet.textWithin(plan.job().name(), MARGIN, y, right() - MARGIN, DocumentFonts.HEADING, 20, INK);
         y += 15;
         if (line == null) {
-            sheet.text(plan.job().customer(), MARGIN, y, DocumentFonts.TEXT, 11, INK);
+            sheet.textWithin(plan.job().customer(), MARGIN, y, right() - MARGIN, DocumentFonts.TEXT, 11, INK);
         } else {
             int places = plan.places(line.line().id()).size();
-            sheet.text(places < 2 ? line.line().title() : TicketWords.text("ticket.place", line.line().title(), line.face().name(),
-                    plan.places(line.line().id()).indexOf(line) + 1, places), MARGIN, y, DocumentFonts.TEXT, 11, INK);
-            sheet.textRight(words.blankLine(line), right(), y, DocumentFonts.TEXT, 11, INK);
+            beside(places < 2 ? line.line().title() : TicketWords.text("ticket.place", line.line().title(), line.face().name(),
+                    plan.places(line.line().id()).indexOf(line) + 1, places), MARGIN, DocumentFonts.TEXT, 11, INK, words.blankLine(line), DocumentFonts.TEXT, 11, INK);
         }
         sheet.rule(0, 84, sheet.widthPt(), 1.5, INK);
         y = 104;
+    }
+
+    /** One text from the left and one to the right edge; the right one takes what it needs, up to half of the room. */
+    private void beside(String text, double x, DocumentFonts font, double size, Color colour, String other, DocumentFonts otherFont, double otherSize,
+                        Color otherColour) throws IOException {
+        double room = (right() - x) / 2;
+        double wide = Math.min(room, sheet.width(other, otherFont, otherSize));
+        if (!other.isEmpty()) {
+            sheet.textWithin(other, right() - wide, y, wide + 0.01, otherFont, otherSize, otherColour);
+        }
+        sheet.textWithin(text, x, y, right() - x - (other.isEmpty() ? 0 : wide + BETWEEN), font, size, colour);
     }
 
     private void heading(String key, double x) throws IOException {
@@ -293,9 +301,8 @@ public final class TicketPdf {
         for (Layer layer : line.drawn().layers().reversed()) {
             room(34, COLUMN);
             sheet.box(COLUMN, y - 9, 16, 22, new Color(layer.colour().rgb()), RULE);
-            sheet.text(layer.order() + "  " + Words.layerName(line, layer.order()), COLUMN + 24, y,
-                    DocumentFonts.TEXT_BOLD, 10.5, INK);
-            sheet.textRight(layer.material().name(), right(), y, DocumentFonts.TEXT, 10, INK);
+            beside(layer.order() + "  " + Words.layerName(line, layer.order()), COLUMN + 24, DocumentFonts.TEXT_BOLD, 10.5, INK,
+                    layer.material().name(), DocumentFonts.TEXT, 10, INK);
             y += 12;
             String made = layer.isPrint() && !layer.isCut() ? TicketWords.text("ticket.layer.print", layer.region().pieceCount()) : TicketWords.text("ticket.layer", layer.region().pieceCount(), words.unit().fine(line.drawn().flaws().thinnest(layer.order()).widthMm()));
             String join = words.join(layer.join());
@@ -333,12 +340,9 @@ public final class TicketPdf {
         heading(runs.isEmpty() ? "ticket.prints" : prints.isEmpty() ? "ticket.loads" : "ticket.prints-and-loads", x);
         for (PrintSheet print : prints) {
             room(28, x);
-            sheet.text(print.order() + "  " + TicketWords.text("ticket.print", print.material().name(),
-                    words.unit().number(print.widthMm()), words.unit().format(print.heightMm())), x, y,
-                    DocumentFonts.TEXT_BOLD, 10, INK);
-            y += line == null ? 0 : 12;
             String reversed = TicketWords.text(print.reversed() ? "ticket.print.reversed" : "ticket.print.straight");
-            use(line == null ? TicketWords.text("ticket.print.sheets", print.times(), reversed)
+            entry(print.order() + "  " + TicketWords.text("ticket.print", print.material().name(), words.unit().number(print.widthMm()), words.unit().format(print.heightMm())),
+                    line == null ? TicketWords.text("ticket.print.sheets", print.times(), reversed)
                     : TicketWords.text("ticket.print.use", print.times(), print.copies(line.line().id(), line.place()), reversed), x, right);
             y += 14;
         }
@@ -347,20 +351,20 @@ public final class TicketPdf {
             String colour = run.load().material().colourName(run.load().colour());
             String on = run.load().stock() instanceof Offcut o ? TicketWords.text("ticket.load.offcut", colour, o.id(), lower(run.load().material().name()))
                     : TicketWords.text("ticket.load", colour, words.unit().rough(run.load().stock().widthMm()), lower(run.load().material().name()));
-            sheet.text(run.load().order() + "  " + on, x, y, DocumentFonts.TEXT_BOLD, 10, INK);
-            y += line == null ? 0 : 12;
-            use(TicketWords.text("ticket.load.use", words.unit().film(run.load().usedMm()), run.paths().size(),
-                    Words.duration(run.seconds())), x, right);
+            entry(run.load().order() + "  " + on, TicketWords.text("ticket.load.use", words.unit().film(run.load().usedMm()), run.paths().size(), Words.duration(run.seconds())),
+                    x, right);
             y += 13;
         }
     }
 
-    /** On the cover beside the name, elsewhere under it. */
-    private void use(String text, double x, double right) throws IOException {
+    /** What it is, and what of it is used: on the cover beside that, elsewhere under it. */
+    private void entry(String name, String use, double x, double right) throws IOException {
         if (line == null) {
-            sheet.textRight(text, right, y, DocumentFonts.MEASURE, 8.5, SOFT);
+            beside(name, x, DocumentFonts.TEXT_BOLD, 10, INK, use, DocumentFonts.MEASURE, 8.5, SOFT);
         } else {
-            sheet.text(text, x + 14, y, DocumentFonts.MEASURE, 8.5, SOFT);
+            sheet.textWithin(name, x, y, right - x, DocumentFonts.TEXT_BOLD, 10, INK);
+            y += 12;
+            sheet.textWithin(use, x + 14, y, right - x - 14, DocumentFonts.MEASURE, 8.5, SOFT);
         }
     }
 

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
 import jurren.core.cure.Remedies;
@@ -35,7 +34,7 @@ class PaperTest {
     }
 
     private static List<TextPosition> signs(byte[] pdf) throws IOException {
-        return pages(pdf).stream().flatMap(List::stream).toList();
+        return Signs.of(pdf).stream().flatMap(List::stream).toList();
     }
 
     private static TreeSet<String> words(byte[] pdf) throws IOException {
@@ -68,42 +67,11 @@ class PaperTest {
     void noWordLiesOnAnother(Paper paper) throws IOException {
         for (Units units : List.of(Units.METRIC, Units.AMERICAN)) {
             for (byte[] pdf : List.of(TicketPdf.write(PLAN, units, Remedies.NONE, paper), RunPdf.write(PLAN, RUN, units, paper))) {
-                for (List<TextPosition> page : pages(pdf)) {
-                    assertThat(onEachOther(page)).isEmpty();
+                for (List<TextPosition> page : Signs.of(pdf)) {
+                    assertThat(Signs.onEachOther(page)).isEmpty();
                 }
             }
         }
-    }
-
-    private static List<String> onEachOther(List<TextPosition> page) {
-        List<String> found = new ArrayList<>();
-        for (TextPosition a : page) {
-            for (TextPosition b : page) {
-                double shared = Math.min(a.getEndX(), b.getEndX()) - Math.max(a.getX(), b.getX());
-                if (a.getX() < b.getX() && Math.abs(a.getYDirAdj() - b.getYDirAdj()) < 4 && shared > 1) {
-                    found.add("%s on %s at %.0f, %.0f".formatted(b, a, a.getX(), a.getYDirAdj()));
-                }
-            }
-        }
-        return found;
-    }
-
-    private static List<List<TextPosition>> pages(byte[] pdf) throws IOException {
-        List<List<TextPosition>> all = new ArrayList<>();
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            new PDFTextStripper() {
-                @Override
-                protected void startPage(PDPage page) {
-                    all.add(new ArrayList<>());
-                }
-
-                @Override
-                protected void processTextPosition(TextPosition text) {
-                    all.getLast().add(text);
-                }
-            }.getText(document);
-        }
-        return all;
     }
 
     @Test
