@@ -33,7 +33,7 @@ final class PdfSheet implements AutoCloseable {
     static final double PT_PER_MM = 72 / 25.4;
 
     /** Nothing is written smaller. */
-    private static final double LEAST_PT = 7.5;
+    static final double LEAST_PT = 7.5;
     private static final double FINE_PER_INCH = 300;
     /** A shade that fades out has no detail. */
     private static final double SOFT_PER_INCH = 150;

@@ -116,11 +116,9 @@ public final class TicketPdf {
         heading("ticket.lines", MARGIN);
         for (LinePlan l : plan.lines()) {
             room(32, MARGIN);
-            int places = plan.places(l.line().id()).size();
-            String title = places < 2 ? l.line().title() : TicketWords.text("ticket.place", l.line().title(), l.face().name(),
-                    plan.places(l.line().id()).indexOf(l) + 1, places);
             sheet.text(l.line().id(), MARGIN, y, DocumentFonts.HEADING, 12, PLUM);
-            beside(title, MARGIN + 22, DocumentFonts.TEXT_BOLD, 10.5, INK, Words.sizeRun(l), DocumentFonts.MEASURE, 9.5, INK);
+            double room = right() - MARGIN - 22 - sheet.width(Words.sizeRun(l), DocumentFonts.MEASURE, 9.5) - BETWEEN;
+            beside(title(l, room, DocumentFonts.TEXT_BOLD), MARGIN + 22, DocumentFonts.TEXT_BOLD, 10.5, INK, Words.sizeRun(l), DocumentFonts.MEASURE, 9.5, INK);
             y += 13;
             beside(words.blankLine(l) + " · " + words.artSize(l), MARGIN + 22, DocumentFonts.TEXT, 9.5, SOFT,
                     TicketWords.text("ticket.work", Words.duration(l.finishSeconds())), DocumentFonts.TEXT, 9.5, SOFT);
@@ -211,12 +209,26 @@ public final class TicketPdf {
         if (line == null) {
             sheet.textWithin(plan.job().customer(), MARGIN, y, right() - MARGIN, DocumentFonts.TEXT, 11, INK);
         } else {
-            int places = plan.places(line.line().id()).size();
-            beside(places < 2 ? line.line().title() : TicketWords.text("ticket.place", line.line().title(), line.face().name(),
-                    plan.places(line.line().id()).indexOf(line) + 1, places), MARGIN, DocumentFonts.TEXT, 11, INK, words.blankLine(line), DocumentFonts.TEXT, 11, INK);
+            double room = right() - MARGIN - sheet.width(words.blankLine(line), DocumentFonts.TEXT, 11) - BETWEEN;
+            beside(title(line, room, DocumentFonts.TEXT), MARGIN, DocumentFonts.TEXT, 11, INK, words.blankLine(line), DocumentFonts.TEXT, 11, INK);
         }
         sheet.rule(0, 84, sheet.widthPt(), 1.5, INK);
         y = 104;
+    }
+
+    /** The title of a line with its place, which stays when a long title is shortened to what the room takes in the smallest signs. */
+    private String title(LinePlan of, double room, DocumentFonts font) throws IOException {
+        List<LinePlan> places = plan.places(of.line().id());
+        String title = of.line().title();
+        String told = placed(title, of, places);
+        for (int length = title.length() - 1; length > 0 && sheet.width(told, font, PdfSheet.LEAST_PT) > room; length--) {
+            told = placed(title.substring(0, length).stripTrailing() + "…", of, places);
+        }
+        return told;
+    }
+
+    private static String placed(String title, LinePlan of, List<LinePlan> places) {
+        return places.size() < 2 ? title : TicketWords.text("ticket.place", title, of.face().name(), places.indexOf(of) + 1, places.size());
     }
 
     /** One text from the left and one to the right edge; the right one takes what it needs, up to half of the room. */
@@ -404,11 +416,11 @@ public final class TicketPdf {
         y += 12;
         int inRow = (int) ((right() - MARGIN + SMALL_GAP) / (SMALL_WIDTH + SMALL_GAP));
         for (int i = 0; i < made.size(); i += inRow) {
-            room(SMALL_HEIGHT + 22, MARGIN);
+            room(SMALL_HEIGHT + 25, MARGIN);
             for (int k = 0; k < inRow && i + k < made.size(); k++) {
                 small(made.get(i + k), MARGIN + k * (SMALL_WIDTH + SMALL_GAP));
             }
-            y += SMALL_HEIGHT + 22;
+            y += SMALL_HEIGHT + 25;
         }
         y += 8;
     }

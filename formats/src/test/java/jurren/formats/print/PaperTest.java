@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.TreeSet;
 import jurren.core.cure.Remedies;
+import jurren.core.job.Job;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 import jurren.core.run.WholeRun;
@@ -65,12 +66,26 @@ class PaperTest {
     @ParameterizedTest
     @EnumSource(Paper.class)
     void noWordLiesOnAnother(Paper paper) throws IOException {
-        for (Units units : List.of(Units.METRIC, Units.AMERICAN)) {
-            for (byte[] pdf : List.of(TicketPdf.write(PLAN, units, Remedies.NONE, paper), RunPdf.write(PLAN, RUN, units, paper))) {
-                for (List<TextPosition> page : Signs.of(pdf)) {
-                    assertThat(Signs.onEachOther(page)).isEmpty();
-                }
+        Units units = paper == Paper.A4 ? Units.METRIC : Units.AMERICAN;
+        for (byte[] pdf : List.of(TicketPdf.write(PLAN, units, Remedies.NONE, paper), RunPdf.write(PLAN, RUN, units, paper))) {
+            for (List<TextPosition> page : Signs.of(pdf)) {
+                assertThat(Signs.onEachOther(page)).isEmpty();
             }
+        }
+    }
+
+    /** Two rows that are told apart by their place alone. */
+    @Test
+    void aLongTitleIsShortenedAndItsPlaceIsNot() throws IOException {
+        Job job = DemoJob.make().withLine("A", l -> l.withTitle("Crew tees " + "for everybody who helped ".repeat(12)));
+        byte[] pdf = TicketPdf.write(new Planner().plan(job, BuiltInShop.read()), Units.METRIC, Remedies.NONE, Paper.A4);
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+            assertThat(text).contains("… · front, place 1 of 2", "… · back, place 2 of 2");
+        }
+        for (List<TextPosition> page : Signs.of(pdf)) {
+            assertThat(Signs.onEachOther(page)).isEmpty();
+            assertThat(Signs.overTheEdge(page, LEAST_MARGIN)).isEmpty();
         }
     }
 
