@@ -80,7 +80,9 @@ public final class TemplatePdf {
                 word(sheet, l.text(), l.at().xMm(), l.at().yMm(), left, top);
             }
         }
-        word(sheet, TemplateWords.text("template.bar"), t.barMm().xMm(), t.barMm().yMm() + 6, left, top);
+        if (seen.contains(t.barMm())) {
+            word(sheet, TemplateWords.text("template.bar"), t.barMm().xMm(), t.barMm().yMm() + 6, left, top);
+        }
         sheet.endClip();
     }
 

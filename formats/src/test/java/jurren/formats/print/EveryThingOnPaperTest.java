@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jurren.core.blank.Blank;
+import jurren.core.blank.Face;
 import jurren.core.cure.Remedies;
 import jurren.core.hold.Verdict;
 import jurren.core.hold.WhatHolds;
@@ -69,12 +70,31 @@ class EveryThingOnPaperTest {
             for (byte[] pdf : List.of(ticket, RunPdf.write(plan, WholeRun.of(plan), units, paper))) {
                 for (List<TextPosition> page : Signs.of(pdf)) {
                     assertThat(Signs.onEachOther(page)).isEmpty();
-                    assertThat(Signs.overTheEdge(page, LEAST_MARGIN)).isEmpty();
+                    assertThat(Signs.overTheEdge(page, LEAST_MARGIN)).map(Signs::told).isEmpty();
                 }
             }
             try (PDDocument document = Loader.loadPDF(ticket)) {
                 String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
                 things.forEach(t -> assertThat(text).contains(t.name()));
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("things")
+    void templatesOfEveryPlaceCanBeRead(List<Blank> things) throws IOException {
+        for (Blank thing : things) {
+            for (Face face : thing.reference().faces()) {
+                for (Paper paper : Paper.values()) {
+                    byte[] pdf = TemplatePdf.write(thing.name() + ", " + face.name(), face, paper);
+                    for (List<TextPosition> page : Signs.of(pdf)) {
+                        assertThat(page).as("%s %s", thing.id(), face.name()).isNotEmpty();
+                        assertThat(Signs.onEachOther(page)).as("%s %s on %s", thing.id(), face.name(), paper).isEmpty();
+                        // labels of what goes on on the next sheet are clipped at the right
+                        assertThat(Signs.overTheEdge(page, LEAST_MARGIN / 2)).as("%s %s on %s", thing.id(), face.name(), paper)
+                                .allSatisfy(t -> assertThat((double) t.getX()).isGreaterThan(LEAST_MARGIN / 2)).allSatisfy(t -> assertThat(t.getYDirAdj()).isLessThan(t.getPageHeight()));
+                    }
+                }
             }
         }
     }

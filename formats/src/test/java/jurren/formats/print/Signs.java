@@ -52,9 +52,13 @@ final class Signs {
     }
 
     /** What stands less than {@code margin} from the edge of its page. */
-    static List<String> overTheEdge(List<TextPosition> page, double margin) {
+    static List<TextPosition> overTheEdge(List<TextPosition> page, double margin) {
         return page.stream().filter(t -> !t.getUnicode().isBlank() && (t.getX() < margin || t.getEndX() > t.getPageWidth() - margin
                 || t.getYDirAdj() < margin || t.getYDirAdj() > t.getPageHeight() - margin / 2))
-                .map(t -> "%s at %.0f, %.0f".formatted(t, t.getX(), t.getYDirAdj())).toList();
+                .toList();
+    }
+
+    static String told(TextPosition t) {
+        return "%s at %.0f, %.0f".formatted(t, t.getX(), t.getYDirAdj());
     }
 }
