@@ -7,6 +7,7 @@ import jurren.core.blank.MadeOf;
 import jurren.core.blank.Panel;
 import jurren.core.blank.Surface;
 import jurren.core.material.Material;
+import jurren.core.material.Recipe;
 import jurren.core.way.Grip;
 import jurren.core.way.known.Ways;
 
@@ -16,9 +17,10 @@ record Question(Material material, MadeOf madeOf, BlankColour colour, Face face)
         return Ways.of(material).grip();
     }
 
-    /** What it is pressed at: a thing that says how it takes dye is asked first. */
+    /** What it is pressed at: a thing that says how it takes dye is asked first; a print into a base at the least that it needs. */
     double celsius() {
-        return isDye() ? madeOf.dye().map(DyeHeat::celsius).orElse(material.celsius()) : material.celsius();
+        double first = isDye() ? madeOf.dye().map(DyeHeat::celsius).orElse(material.celsius()) : material.celsius();
+        return Math.max(first, material.printRecipe().map(Recipe::leastCelsius).orElse(0.0));
     }
 
     boolean isDye() {

@@ -72,6 +72,11 @@ public record Layer(int order, Film film, Material material, Role role, Making m
         return making.printed();
     }
 
+    /** What comes to lie on the thing: of a template not the plate but what is set into its openings. */
+    public Region laid() {
+        return role == Role.PLATE ? region.filled().minus(region) : region;
+    }
+
     public boolean isCut() {
         return making.isCut();
     }

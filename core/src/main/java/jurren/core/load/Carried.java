@@ -18,7 +18,12 @@ record Carried(Region carrier, Region cell, Region framed) {
         CutItem item = new CutItem("", "", "", 0, layer);
         Region carrier = item.carrier();
         return new Carried(carrier, carrier.grown(Loading.GAP_MM / 2, CornerStyle.ROUND),
-                layer.making().cut() == Making.Cut.KISS ? Frames.around(layer.region().placed(item.ontoFilm(0))) : Region.EMPTY);
+                layer.making().cut() == Making.Cut.KISS ? Frames.around(framed(item, carrier)) : Region.EMPTY);
+    }
+
+    /** A frame goes around all that is the piece's own; of what is printed that is its ink too. */
+    private static Region framed(CutItem item, Region carrier) {
+        return item.layer().isPrint() ? carrier : item.layer().region().placed(item.ontoFilm(0));
     }
 
     void weigh(Scale scale) {

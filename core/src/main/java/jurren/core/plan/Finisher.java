@@ -89,9 +89,8 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
         return parts;
     }
 
-    /** Of a template not the plate but what is set into it. */
     private static Layer underPlaten(Layer l) {
-        return l.role() != Layer.Role.PLATE ? l : new Layer(l.order(), l.film(), l.material(), l.role(), l.making(), l.stock(), l.seen(), l.seen(), l.unwelded(), l.join(),
+        return l.role() != Layer.Role.PLATE ? l : new Layer(l.order(), l.film(), l.material(), l.role(), l.making(), l.stock(), l.laid(), l.seen(), l.unwelded(), l.join(),
                 l.print());
     }
 

@@ -506,9 +506,10 @@ final class SnagFinder {
 
     private void stack(LinePlan plan) {
         List<Layer> layers = plan.drawn().layers().stream().filter(l -> l.role() != Layer.Role.PLATE).toList();
-        for (Layer layer : layers.stream().filter(l -> l.material().topOnly()).toList()) {
-            boolean covered = layers.stream().filter(l -> l.order() > layer.order() && !l.film().equals(layer.film()))
-                    .anyMatch(l -> !l.region().intersect(layer.region()).isEmpty());
+        List<Layer> pressed = plan.drawn().layers().stream().filter(l -> l.role() != Layer.Role.PLATE || l.material().isPressed()).toList();
+        for (Layer layer : pressed.stream().filter(l -> l.material().topOnly()).toList()) {
+            boolean covered = pressed.stream().filter(l -> l.order() > layer.order() && !l.film().equals(layer.film()))
+                    .anyMatch(l -> !l.laid().intersect(layer.laid()).isEmpty());
             if (covered) {
                 found(new Snag.NothingHoldsOn(plan.line().id(), layer.order(), layer.material().name()));
             }

@@ -98,6 +98,17 @@ class WhatHoldsTest {
         SEEN.add(reason);
     }
 
+    /** The base would bear it, the print into it does not. */
+    @Test
+    void aPrintIntoABaseIsAskedForItsHeatToo() {
+        Material base = material("base", Process.DYE_OVER_BASE, 160);
+        Material printed = new Material(base.id(), base.name(), base.process(), base.thicknessMm(), base.leastStrokeMm(), base.topOnly(), base.directed(), base.recipe(),
+                Optional.of(new Recipe(195, 10, 15, 30, 3, Pressure.MEDIUM, Peel.WARM)), base.cutting(), base.pricePerMetre(), base.colours());
+        BlankColour black = new BlankColour("c", "c", Colour.of("#202020"));
+        assertThat(WhatHolds.of(printed, made(Stuff.BLEND, 0.5, Coating.NONE, 160), black, face("flat")).reason()).isEqualTo(Reason.TOO_HOT);
+        assertThat(WhatHolds.of(printed, made(Stuff.COTTON, 0, Coating.NONE, 200), black, face("flat")).reason()).isEqualTo(Reason.TWO_PRESSES);
+    }
+
     @org.junit.jupiter.api.AfterAll
     static void everyReasonWasGiven() {
         assertThat(SEEN).containsExactlyInAnyOrderElementsOf(Arrays.asList(Reason.values()));

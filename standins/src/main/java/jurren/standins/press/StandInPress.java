@@ -79,8 +79,12 @@ public final class StandInPress {
             this.sheet = sheet;
         }
 
+        Region region() {
+            return layer.laid();
+        }
+
         boolean covers(Point p) {
-            return layer.region().contains(p);
+            return region().contains(p);
         }
     }
 
@@ -135,14 +139,14 @@ public final class StandInPress {
 
     /** In every piece, where pieces of other layers cross it, and where positions overlap. */
     private void spots(Film f) {
-        f.layer.region().pieces().stream().limit(MOST_SPOTS).forEach(p -> f.spots.add(new Spot(p.region().inside())));
+        f.region().pieces().stream().limit(MOST_SPOTS).forEach(p -> f.spots.add(new Spot(p.region().inside())));
         for (Film o : films) {
-            spot(f, o == f ? Region.EMPTY : f.layer.region().intersect(o.layer.region()));
+            spot(f, o == f ? Region.EMPTY : f.region().intersect(o.region()));
         }
         if (!line.face().isRound()) {
             for (int i = 0; i < positions.size(); i++) {
                 for (int j = i + 1; j < positions.size(); j++) {
-                    positions.get(i).crossed(positions.get(j)).ifPresent(b -> spot(f, f.layer.region().intersect(Region.of(b))));
+                    positions.get(i).crossed(positions.get(j)).ifPresent(b -> spot(f, f.region().intersect(Region.of(b))));
                 }
             }
         }

@@ -20,8 +20,12 @@ import jurren.core.job.Job;
 import jurren.core.job.NewJobs;
 import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
+import jurren.core.layer.Join;
+import jurren.core.material.Colour;
+import jurren.core.material.Film;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
+import jurren.core.snag.Snag;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.plan.PlanJson;
@@ -96,5 +100,25 @@ class StandInPressTest {
         Plan sport = plan("tee-sport", "black", "stretch-film");
         assertThat(pressed(sport, _ -> { })).isEmpty();
         assertThat(pressed(sport, s -> first(s, "press").put("celsius", 156))).contains(Came.DYE_MOVED);
+    }
+
+    /** Stones of two colours, the smaller square of them in the middle of the larger. */
+    private static Plan stones(Join join) {
+        Colour small = Colour.of("#7C2E57");
+        Job job = NewJobs.onBlank(SHOP.blank("tee-adult").orElseThrow(), "Stones", "stones", "black", "stones");
+        List<Motif> squares = List.of(
+                new Motif("m1", "large", new Shape(Shape.Kind.RECTANGLE, 120, 120, 4, 0, Colour.of("#3F6E96")), List.of(), Pose.at(0, 180)),
+                new Motif("m2", "small", new Shape(Shape.Kind.RECTANGLE, 60, 60, 4, 0, small), List.of(), Pose.at(0, 180)));
+        return new Planner().plan(job.withLine("A", l -> l.withMotifs(squares).withSizes(List.of(SizeEntry.of("M", 1))).withJoin(Film.of("stones", small), join)), SHOP);
+    }
+
+    @Test
+    void stonesDoNotLieOnStones() throws IOException {
+        Plan onEachOther = stones(Join.LAID_OVER);
+        assertThat(onEachOther.snags()).anyMatch(s -> s instanceof Snag.NothingHoldsOn);
+        assertThat(pressed(onEachOther, _ -> { })).contains(Came.NOT_BONDED);
+        Plan besideEachOther = stones(new Join.KnockedOut(0));
+        assertThat(besideEachOther.snags()).noneMatch(s -> s.gravity() != Snag.Gravity.LOOK);
+        assertThat(pressed(besideEachOther, _ -> { })).isEmpty();
     }
 }

@@ -1,0 +1,65 @@
+package jurren.app.make;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import jurren.core.blank.Blank;
+import jurren.core.blank.BlankColour;
+import jurren.core.dryrun.DryRun;
+import jurren.core.hold.Verdict;
+import jurren.core.hold.WhatHolds;
+import jurren.core.job.Job;
+import jurren.core.job.NewJobs;
+import jurren.core.job.Shop;
+import jurren.core.lettering.ShippedTypeface;
+import jurren.core.material.Colour;
+import jurren.core.material.Material;
+import jurren.core.plan.Plan;
+import jurren.core.plan.Planner;
+import jurren.core.snag.Snag;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.plan.JobPapers;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Words on every thing there is, of several materials that hold on it: written, made on the stand-ins and judged. */
+class EveryThingMadeTest {
+    private static final Shop SHOP = BuiltInShop.read();
+    private static final Planner PLANNER = new Planner();
+    private static final int MATERIALS = 3;
+
+    static Stream<Blank> things() {
+        return SHOP.blanks().stream();
+    }
+
+    /** Another part of what holds for each thing, so that all come up. */
+    private static List<Material> some(Blank thing) {
+        BlankColour colour = thing.colours().getFirst();
+        List<Material> holding = SHOP.materials().stream()
+                .filter(m -> WhatHolds.of(m, thing.madeOf(), colour, thing.reference().faces().getFirst()).answer() != Verdict.Answer.DOES_NOT_HOLD).toList();
+        int from = 2 * SHOP.blanks().indexOf(thing);
+        return IntStream.range(0, Math.min(MATERIALS, holding.size())).mapToObj(i -> holding.get((from + i * 5) % holding.size())).distinct().toList();
+    }
+
+    @ParameterizedTest
+    @MethodSource("things")
+    void whatIsMadeIsTrueOrWasStopped(Blank thing) {
+        ShippedTypeface face = SHOP.blanks().indexOf(thing) % 2 == 0 ? ShippedTypeface.PACIFICO : ShippedTypeface.FREDOKA;
+        List<String> wrong = new ArrayList<>();
+        for (Material m : some(thing)) {
+            Colour film = m.colours().isEmpty() ? Colour.of("#7C2E57") : m.colours().getFirst().colour();
+            Job job = NewJobs.saying("Ärger & Øl 8%", face, thing, thing.colours().getFirst(), m, film);
+            Plan plan = PLANNER.plan(job, SHOP);
+            DryRun run = DryRunner.run(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan));
+            boolean stopped = plan.snags().stream().anyMatch(s -> s.gravity() != Snag.Gravity.LOOK);
+            if (!run.isTrue() && !stopped) {
+                wrong.add(m.id() + " is off by " + run.worstMm() + " mm, spoiled " + run.spoiled());
+            }
+            assertThat(run.copies()).as(m.id()).isNotEmpty();
+        }
+        assertThat(wrong).as(thing.id()).isEmpty();
+    }
+}
