@@ -34,6 +34,9 @@ import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
+import jurren.core.layer.Making;
+import jurren.core.load.Load;
+import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.core.material.FilmColour;
 import jurren.core.material.Material;
@@ -110,6 +113,20 @@ class EveryWayTest {
             assertThat(made(plan, EveryWayTest::mirrored).isTrue()).as("mirrored").isFalse();
             assertThat(made(plan, (run, path, written) -> path == run.paths().getFirst() ? List.of() : written).isTrue()).as("a cut less").isFalse();
         }
+    }
+
+    /** Also round what fills little of its box, whose ink and film are the whole box all the same. */
+    @ParameterizedTest
+    @EnumSource(Process.class)
+    void noWeedingFrameCutsIntoWhatIsAPiecesOwn(Process process) {
+        Plan plan = plan(process, line -> line.withMotifs(List.of(new Motif("m1", "kite", new Shape(Shape.Kind.STAR, 90, 90, 4, 0, Colour.of("#E8743B")), List.of(), Pose.at(0, 120)))));
+        for (CutRun run : plan.runs()) {
+            for (Load.Frame frame : run.load().frames()) {
+                assertThat(run.load().placed()).noneMatch(p -> p.cell().isCrossedBy(frame.outline()));
+            }
+        }
+        assertThat(plan.runs().stream().anyMatch(r -> !r.load().frames().isEmpty())).isEqualTo(plan.lines().getFirst().drawn().layers().stream()
+                .anyMatch(l -> l.making().cut() == Making.Cut.KISS));
     }
 
     /** Two passes told, two passes cut; with one of them missing nothing comes free. */
