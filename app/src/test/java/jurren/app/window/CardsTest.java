@@ -25,6 +25,7 @@ import jurren.core.job.Job;
 import jurren.core.layer.Join;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
+import jurren.core.weed.WeedPlan;
 import org.junit.jupiter.api.Test;
 
 /** The cards of the benches without hands: a bench is built, something on it is fired, the job is compared. */
@@ -228,10 +229,14 @@ class CardsTest extends WindowTest {
     void theCutBenchTellsForceSpeedAndWhatToWeed() {
         bench(Bench.CUT);
         run(() -> window.shell().cutBench().show(3, 100));
+        settle();
+        WeedPlan plan = WeedPlan.of(on(() -> session.plan().orElseThrow().runs().get(2).load()));
+        long insides = plan.wastes().stream().filter(w -> w.kind() == WeedPlan.Kind.INSIDE).count();
+        assertThat(insides).isPositive();
         List<String> words = on(() -> stage().getScene().getRoot().lookupAll(".label").stream().filter(Label.class::isInstance)
                 .map(n -> ((Label) n).getText()).toList());
         assertThat(words).anyMatch(w -> w.endsWith(" gf")).anyMatch(w -> w.endsWith(" mm/s")).anyMatch(w -> w.contains("film only"))
-                .anyMatch(w -> w.contains("insides of letters")).anyMatch(w -> w.contains("The art reads backwards"));
+                .anyMatch(w -> w.startsWith("1  " + insides + " insides")).anyMatch(w -> w.contains("The art reads backwards"));
         assertThat(on(() -> ((ComboBox<?>) node("load")).getValue())).isEqualTo(3);
         fire("cut-by-hand");
         fire("cut-main");
