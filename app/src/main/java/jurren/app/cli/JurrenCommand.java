@@ -2,11 +2,13 @@ package jurren.app.cli;
 
 import java.io.PrintWriter;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.IExecutionExceptionHandler;
 import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.TypeConversionException;
 
 /** {@code jurren} with its commands; without one it opens the window with the demo job. */
 @Command(name = "jurren", mixinStandardHelpOptions = true, version = "Jurren 0.1.0",
@@ -40,8 +42,18 @@ public final class JurrenCommand implements Callable<Integer> {
         };
         return new CommandLine(new JurrenCommand(windows)).setOut(out).setErr(err)
                 .setCaseInsensitiveEnumValuesAllowed(true)
+                .registerConverter(int.class, text -> number(text, Integer::valueOf, "number.whole"))
+                .registerConverter(double.class, text -> number(text, Double::valueOf, "number.any"))
                 .setParameterExceptionHandler(JurrenCommand::misused)
                 .setExecutionExceptionHandler(oneLine).execute(args);
+    }
+
+    private static <N> N number(String text, Function<String, N> read, String refusal) {
+        try {
+            return read.apply(text.strip());
+        } catch (NumberFormatException _) {
+            throw new TypeConversionException(CliTexts.text(refusal, text));
+        }
     }
 
     private static int misused(ParameterException e, String[] args) {

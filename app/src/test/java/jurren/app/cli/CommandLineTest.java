@@ -525,4 +525,13 @@ class CommandLineTest {
         assertThat(new com.fasterxml.jackson.databind.ObjectMapper().readTree(folder.resolve("out/plan.json").toFile())
                 .path("lines").path(0).path("art").path("widthMm").asDouble()).isCloseTo(mm, org.assertj.core.api.Assertions.within(0.05));
     }
+
+    @Test
+    void whatIsNoNumberIsSaidInPlainWords() {
+        Ran half = run("make", "job.jurren", "--copies", "2.6", "--out", folder.toString());
+        assertThat(half.code()).isEqualTo(2);
+        assertThat(half.err()).contains("'--copies': \"2.6\" is not a whole number. See ").doesNotContain("int");
+        assertThat(run("make", "job.jurren", "--copies", "1,000", "--out", folder.toString()).err()).contains("\"1,000\" is not a whole number.");
+        assertThat(run("nest", "job.jurren", "--seconds", "2,5", "--out", folder.toString()).err()).contains("\"2,5\" is not a number. Write it with a point: 2.5.");
+    }
 }
