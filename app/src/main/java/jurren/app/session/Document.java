@@ -77,9 +77,9 @@ final class Document {
         left = written(where);
     }
 
-    /** Nobody else wrote the file since. */
-    boolean isAsLeft() {
-        return file.flatMap(Document::written).equals(left);
+    /** Nobody else wrote its file since; asked beside the window's thread. */
+    boolean isAsLeft(Path itsFile) {
+        return written(itsFile).equals(left);
     }
 
     private static Optional<FileTime> written(Path file) {

@@ -57,7 +57,7 @@ final class SelfSaving {
             TimeUnit.MILLISECONDS.sleep(QUIET_MS);
             synchronized (writing) {
                 Stop.here().look();
-                if (!document.isAsLeft()) {
+                if (!document.isAsLeft(path)) {
                     throw new Changed();
                 }
                 JobFile.write(now, path);

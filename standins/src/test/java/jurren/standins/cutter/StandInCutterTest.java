@@ -82,7 +82,12 @@ class StandInCutterTest {
     @Test
     void afterALostLineTheRestCanBeSentFromTheLastFinishedPath() throws Exception {
         cutter.failAfter(7, Fault.CONNECTION_LOST);
-        call().send(HpglWriter.write(RUN));
+        try {
+            call().send(HpglWriter.write(RUN));
+        } catch (IOException _) {
+            // a fast cutter drops the line while the rest is still on its way
+            assertThat(cutter.bed()).isNotEmpty();
+        }
         until(s -> s == DEAD);
         int done = cutter.bed().size();
         assertThat(done).isEqualTo(7);
