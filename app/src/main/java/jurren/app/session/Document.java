@@ -77,7 +77,7 @@ final class Document {
         left = written(where);
     }
 
-    /** Nobody else wrote its file since; asked beside the window's thread. */
+    /** Nobody else wrote its file since; also asked beside the window's thread. */
     boolean isAsLeft(Path itsFile) {
         return written(itsFile).equals(left);
     }

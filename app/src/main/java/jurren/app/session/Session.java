@@ -525,6 +525,11 @@ public final class Session {
         tell();
     }
 
+    /** Whether the job may be written into its file unasked: it is wished, and nobody else wrote there since. */
+    public boolean savesItself() {
+        return settings.savesItself() && file().filter(document::isAsLeft).isPresent();
+    }
+
     /** From now on the job is saved by itself, or no more. */
     public void saveItself(boolean itself) {
         settings.saveItself(itself);

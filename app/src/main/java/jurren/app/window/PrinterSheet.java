@@ -1,6 +1,7 @@
 package jurren.app.window;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -43,6 +44,11 @@ final class PrinterSheet {
     }
 
     void open() {
+        Optional<String> hindrance = printers.hindrance();
+        if (hindrance.isPresent()) {
+            session.trouble(hindrance.get());
+            return;
+        }
         session.desk().give(new Order<>(Texts.of("work.printers"), _ -> printers.names(), this::ask, this::failed));
     }
 
@@ -72,10 +78,6 @@ final class PrinterSheet {
     private void print(String printer) {
         session.settings().put(CHOSEN, printer);
         sheets.close();
-        if (printers.hindrance().isPresent()) {
-            session.trouble(printers.hindrance().get());
-            return;
-        }
         Units units = session.settings().units();
         Paper paper = session.settings().paper();
         Remedies remedies = session.snags().remedies();

@@ -243,7 +243,7 @@ public final class WindowActions {
     }
 
     private void askUnsaved(Runnable then) {
-        if (session.isUnsaved() && session.settings().savesItself() && session.file().isPresent()) {
+        if (session.isUnsaved() && session.savesItself()) {
             save(saved -> {
                 if (saved) {
                     then.run();

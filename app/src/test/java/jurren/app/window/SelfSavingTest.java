@@ -67,6 +67,11 @@ class SelfSavingTest extends WindowTest {
         until(() -> session.notices().all().stream().anyMatch(n -> n.sentence().startsWith("robin.jurren was changed elsewhere")));
         assertThat(Files.readAllBytes(file)).isEqualTo(others);
         assertThat(on(session::isUnsaved)).isTrue();
+        run(() -> window.shell().actions().afterUnsaved(() -> { }));
+        assertThat(isThere("unsaved-sheet")).as("leaving asks too").isTrue();
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertThat(Files.readAllBytes(file)).isEqualTo(others);
 
         robot.push(KeyCode.SHORTCUT, KeyCode.S);
         until(() -> !session.isUnsaved());

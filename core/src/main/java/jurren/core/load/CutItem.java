@@ -26,6 +26,7 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
     private static final int MANY_PIECES = 40;
 
     private static final int MOST_LARGE = 6;
+    /** Piece by piece as it would lie at the origin: what stands still beside something that moves is known again. */
     private static final Memo<Region, Region> SIMPLIFIED = new Memo<>(MOST_LARGE, piece -> piece.simplified(COARSE_MM), (piece, simple, scale) -> {
         piece.weigh(scale);
         simple.weigh(scale);

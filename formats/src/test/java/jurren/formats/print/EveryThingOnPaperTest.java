@@ -31,7 +31,7 @@ import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Tickets and runs of every thing there is, of the film that holds best on it and of another, with names as long as people write them. */
+/** Tickets and runs of every thing there is, of one material that holds on it, with names as long as people write them. */
 class EveryThingOnPaperTest {
     private static final Shop SHOP = BuiltInShop.read();
     private static final Planner PLANNER = new Planner();
