@@ -74,7 +74,12 @@ final class Document {
     void savedAs(JobDocument what, Path where) {
         saved = what;
         file = Optional.of(where);
-        left = written(where);
+        wrote(where);
+    }
+
+    /** What is in its file now was written here. */
+    void wrote(Path itsFile) {
+        left = written(itsFile);
     }
 
     /** Nobody else wrote its file since; also asked beside the window's thread. */

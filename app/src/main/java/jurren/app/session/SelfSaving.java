@@ -61,6 +61,8 @@ final class SelfSaving {
                     throw new Changed();
                 }
                 JobFile.write(now, path);
+                // at once: an edit meanwhile stops this errand, and then nobody is told that it ended
+                document.wrote(path);
             }
             return null;
         }, _ -> session.saved(document, now, path), why -> {
