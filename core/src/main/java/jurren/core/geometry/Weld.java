@@ -1,7 +1,10 @@
 package jurren.core.geometry;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
@@ -9,7 +12,6 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Location;
 import jurren.core.memo.Memo;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.index.strtree.STRtree;
 import org.locationtech.jts.operation.buffer.BufferOp;
@@ -38,6 +40,8 @@ final class Weld {
     private static final double DUST_MM2 = 1e-9;
     /** From here on an index over the result pays. */
     private static final int FEW = 4;
+    /** And over what so many boxes meet. */
+    private static final int MANY_ASKED = 24;
 
     private static final Memo<ShapeKey, Geometry> REMEMBERED = new Memo<>(
             group -> weldGroup(group.polygons()), (group, welded, scale) -> {
@@ -101,18 +105,16 @@ final class Weld {
         for (int i = 0; i < leader.length; i++) {
             leader[i] = i;
         }
-        for (int i = 0; i < leader.length; i++) {
-            PreparedGeometry prepared = null;
-            for (Object hit : tree.query(polygons.get(i).getEnvelopeInternal())) {
+        boolean[] isAsked = new boolean[leader.length];
+        for (int i : largestFirst(polygons)) {
+            isAsked[i] = true;
+            List<?> hits = tree.query(polygons.get(i).getEnvelopeInternal());
+            Predicate<Polygon> touches = touching(polygons.get(i), hits.size());
+            for (Object hit : hits) {
+                int other = (Integer) hit;
                 int a = find(leader, i);
-                int b = find(leader, (Integer) hit);
-                if (a == b) {
-                    continue;
-                }
-                if (prepared == null) {
-                    prepared = PreparedGeometryFactory.prepare(polygons.get(i));
-                }
-                if (prepared.intersects(polygons.get((Integer) hit))) {
+                int b = find(leader, other);
+                if (!isAsked[other] && a != b && touches.test(polygons.get(other))) {
                     leader[Math.max(a, b)] = Math.min(a, b);
                 }
             }
@@ -128,6 +130,15 @@ final class Weld {
             byLeader.get(place[root]).add(polygons.get(i));
         }
         return byLeader;
+    }
+
+    private static int[] largestFirst(List<Polygon> polygons) {
+        return IntStream.range(0, polygons.size()).boxed().sorted(Comparator.comparingInt((Integer i) -> -polygons.get(i).getNumPoints()))
+                .mapToInt(Integer::intValue).toArray();
+    }
+
+    private static Predicate<Polygon> touching(Polygon p, int asked) {
+        return asked > MANY_ASKED ? PreparedGeometryFactory.prepare(p)::intersects : other -> Touching.touch(p, other);
     }
 
     private static int find(int[] leader, int i) {

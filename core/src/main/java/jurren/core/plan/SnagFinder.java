@@ -388,8 +388,9 @@ final class SnagFinder {
     }
 
     private static Point furthestOut(Art art, Box area) {
-        Region out = Region.weld(art.paints().stream().map(Painted::region).toList()).minus(Region.of(area));
-        return out.isEmpty() ? area.centre() : largest(out).inside();
+        return art.paints().stream().map(Painted::region).filter(r -> !area.covers(r.bounds(), 0)).map(r -> r.minus(Region.of(area)))
+                .filter(r -> !r.isEmpty()).map(SnagFinder::largest).max(Comparator.comparingDouble(Region::areaMm2))
+                .map(Region::inside).orElseGet(area::centre);
     }
 
     /** What hangs on nothing falls out of a plate. */
