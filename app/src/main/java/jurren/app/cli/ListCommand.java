@@ -51,8 +51,8 @@ final class ListCommand implements Callable<Integer> {
             case STARTS -> ShopFolder.usual().starts().read().starts().forEach(s -> start(s, out));
             case HOLDS -> holds(shop, out);
             case MACHINES -> {
-                out.println(CliTexts.text("list.cutter", shop.cutter().id(), shop.cutter().name(),
-                        shop.cutter().widthMm(), shop.cutter().usableMm(shop.cutter().widthMm())));
+                out.println(CliTexts.text(shop.cutter().isOnMats() ? "list.cutter.mats" : "list.cutter", shop.cutter().id(), shop.cutter().name(),
+                        shop.cutter().widthMm(), shop.cutter().usableMm(shop.cutter().widthMm()), shop.cutter().matMm()));
                 shop.presses().forEach(p -> out.println(CliTexts.text("list.press", p.id(), p.name(),
                         p.platenWidthMm(), p.platenHeightMm(), p.mostCelsius())));
             }

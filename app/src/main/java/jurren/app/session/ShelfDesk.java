@@ -67,12 +67,12 @@ public final class ShelfDesk {
     /** A load was cut: its film leaves the shelf, what is left of a roll hangs there again, a large enough rest is offered. */
     public void cut(Load load) {
         Remainder left = Remainder.of(load, freeName(), today());
-        Optional<Stock> was = stock().stream().filter(load.stock()::equals).findFirst();
-        String film = name(load.stock());
+        Optional<Stock> was = stock().stream().filter(load.shelved()::equals).findFirst();
+        String film = name(load.shelved());
         if (was.isPresent()) {
             Optional<Stock> now = left.roll().filter(Roll::isThere).map(Stock.class::cast);
-            put(was, now, load.stock() instanceof Roll ? Texts.of("shelf.taken", session.unit().film(load.usedMm()), film,
-                    session.unit().film(now.map(Stock::lengthMm).orElse(0.0))) : Texts.of("shelf.taken-offcut", load.stock().id(), film));
+            put(was, now, load.roll().isPresent() ? Texts.of("shelf.taken", session.unit().film(load.usedMm()), film,
+                    session.unit().film(now.map(Stock::lengthMm).orElse(0.0))) : Texts.of("shelf.taken-offcut", load.shelved().id(), film));
         }
         left.offcut().ifPresent(o -> session.say(Texts.of("shelf.left", session.unit().format(o.lengthMm()), session.unit().format(o.widthMm()), film),
                 Texts.of("shelf.keep"), () -> keep(o)));
@@ -92,6 +92,6 @@ public final class ShelfDesk {
 
     /** What open jobs promise of a piece: this one, where it is not cut yet. */
     public double promisedMm(Stock s) {
-        return session.plan().stream().flatMap(p -> p.runs().stream()).filter(r -> r.load().stock().equals(s)).mapToDouble(r -> r.load().usedMm()).sum();
+        return session.plan().stream().flatMap(p -> p.runs().stream()).filter(r -> s.equals(r.load().shelved())).mapToDouble(r -> r.load().usedMm()).sum();
     }
 }

@@ -20,6 +20,8 @@ import jurren.formats.print.DocumentFonts;
 /** Colours for what is painted by hand, and the style sheet for the rest, both at the text size a person chose. */
 public final class Theme {
     public static final Color INK = Color.web("#23262B");
+    /** What film is stuck on to be cut. */
+    public static final Color MAT = Color.web("#B9C9BD");
     public static final Color SOFT = Color.web("#5B6068");
     public static final Color BENCH = Color.web("#DEDFE1");
     public static final Color PAPER = Color.web("#FBF6E9");

@@ -14,6 +14,7 @@ import jurren.core.hold.WhatHolds;
 import jurren.core.job.Job;
 import jurren.core.job.NewJobs;
 import jurren.core.job.Shop;
+import jurren.core.load.Cutter;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
 import jurren.core.material.Material;
@@ -24,6 +25,7 @@ import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.plan.JobPapers;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Words on every thing there is, of several materials that hold on it: written, made on the stand-ins and judged. */
 class EveryThingMadeTest {
@@ -42,6 +44,22 @@ class EveryThingMadeTest {
                 .filter(m -> WhatHolds.of(m, thing.madeOf(), colour, thing.reference().faces().getFirst()).answer() != Verdict.Answer.DOES_NOT_HOLD).toList();
         int from = 2 * SHOP.blanks().indexOf(thing);
         return IntStream.range(0, Math.min(MATERIALS, holding.size())).mapToObj(i -> holding.get((from + i * 5) % holding.size())).distinct().toList();
+    }
+
+    /** Cut on mats, the pieces come off the roll one by one and are the same in the end. */
+    @ParameterizedTest
+    @ValueSource(strings = {"tee-toddler", "jar-16", "sticker-75", "tile-108", "stencil-plate-140"})
+    void whatIsCutOnMatsIsAsTrue(String id) {
+        Shop mats = new Shop(SHOP.blanks(), SHOP.materials(), SHOP.cutters().stream().filter(Cutter::isOnMats).toList(), SHOP.printer(), SHOP.presses(), SHOP.shelf(), SHOP.prices());
+        Blank thing = SHOP.blank(id).orElseThrow();
+        for (Material m : some(thing)) {
+            Colour film = m.colours().isEmpty() ? Colour.of("#7C2E57") : m.colours().getFirst().colour();
+            Plan plan = PLANNER.plan(NewJobs.saying("ILLY", ShippedTypeface.FREDOKA, thing, thing.colours().getFirst(), m, film)
+                    .withLine("A", l -> l.withSize(thing.sizes().getLast().id(), s -> s.withCount(7))), mats);
+            DryRun run = DryRunner.run(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan));
+            assertThat(run.isTrue()).as("%s of %s is off by %s mm, spoiled %s", id, m.id(), run.worstMm(), run.spoiled()).isTrue();
+            assertThat(plan.runs()).allSatisfy(r -> assertThat(r.load().usedMm()).isLessThanOrEqualTo(305));
+        }
     }
 
     @ParameterizedTest

@@ -126,7 +126,7 @@ class LoadsStoryTest extends WindowTest {
         until(() -> session.shop().shelf().stream().anyMatch(Offcut.class::isInstance));
         click("sheet-close");
         settle();
-        Stock first = loads().getFirst().stock();
+        Stock first = loads().getFirst().shelved();
         assertThat(first).isInstanceOfSatisfying(Offcut.class, o -> {
             assertThat(o.colour()).isEqualTo(CREAM);
             assertThat(o.lengthMm()).isCloseTo(220, within(1e-6));

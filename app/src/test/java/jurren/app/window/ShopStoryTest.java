@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
@@ -14,7 +15,10 @@ import javafx.scene.input.KeyCode;
 import jurren.app.cutter.CutTalk;
 import jurren.app.cutter.PlainMachine;
 import jurren.app.keep.ShopFolder;
+import jurren.core.cut.CutRun;
 import jurren.core.job.Job;
+import jurren.core.load.Load;
+import jurren.core.load.MatPiece;
 import jurren.core.load.Reach;
 import jurren.core.material.Material;
 import jurren.formats.hpgl.HpglWriter;
@@ -114,6 +118,46 @@ class ShopStoryTest extends WindowTest {
         click("press-cap-press-away");
         settle();
         assertThat(on(() -> session.shop().presses().stream().map(p -> p.id()).toList())).contains("cap-press-2").doesNotContain("cap-press");
+    }
+
+    /** The film of the letters comes off its roll piece by piece, and each is taken off the shelf when it was cut. */
+    @Test
+    void aSheetCutterTakesFilmOnMats() {
+        run(() -> session.edit(session.job().withLine("A", l -> l.withSize("M", s -> s.withCount(8)))));
+        settle();
+        double hung = rollMm();
+        openShop("machines");
+        click("cutter-mat-305-use");
+        settle();
+        List<Load> loads = loads();
+        assertThat(loads).hasSizeGreaterThan(1).allSatisfy(l -> {
+            assertThat(l.stock()).isInstanceOf(MatPiece.class);
+            assertThat(l.usedMm()).isLessThanOrEqualTo(305);
+        });
+        robot.push(KeyCode.ESCAPE);
+        click("bench-cut");
+        settle();
+        click("cut-by-hand");
+        settle();
+        assertThat(rollMm()).as("what is left of the roll").isCloseTo(hung - loads.getFirst().usedMm(), within(1e-3));
+        List<Load> after = loads();
+        assertThat(after).hasSameSizeAs(loads);
+        assertThat(after.stream().map(Load::usedMm).toList()).as("nothing moved").containsExactlyInAnyOrderElementsOf(loads.stream().map(Load::usedMm).toList());
+        click("cut-by-hand");
+        settle();
+        openShop("machines");
+        type("cutter-mat-305-mat", "5 mm");
+        assertThat(on(() -> session.shop().cutter().matMm())).as("shorter than its edges").isEqualTo(305);
+        type("cutter-mat-305-mat", "0 mm");
+        assertThat(loads()).as("off the roll").allSatisfy(l -> assertThat(l.stock()).isNotInstanceOf(MatPiece.class));
+    }
+
+    private List<Load> loads() {
+        return on(() -> session.plan().orElseThrow().runs().stream().map(CutRun::load).toList());
+    }
+
+    private double rollMm() {
+        return on(() -> session.shop().shelf().stream().filter(s -> s.materialId().equals("smooth-film") && s.colour().equals(loads().getFirst().colour())).findFirst().orElseThrow().lengthMm());
     }
 
     @Test

@@ -67,15 +67,30 @@ public record Fit(Across across, Down down, Width width) {
         return new Fit(across, down, newWidth);
     }
 
+    /** How large a piece may be: between the rollers, and along a mat or endless off a roll. */
+    public record OnFilm(double acrossMm, double alongMm) {
+        public static final OnFilm ENDLESS = new OnFilm(Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY);
+
+        /** With a frame around it. */
+        public OnFilm less(double frameMm) {
+            return new OnFilm(acrossMm - frameMm, alongMm - frameMm);
+        }
+
+        /** How many times as large it may be, laid either way. */
+        public double factor(Box piece) {
+            return Math.max(Math.min(acrossMm / piece.heightMm(), alongMm / piece.widthMm()), Math.min(acrossMm / piece.widthMm(), alongMm / piece.heightMm()));
+        }
+    }
+
     /**
      * From the face the art is drawn for to another.
      *
      * @param art    the box of the art on {@code from}
      * @param wanted the width that was typed for this size, if any
-     * @param filmMm how wide a piece may be across the film
+     * @param film   how large a piece may be
      */
-    public Placement between(Face from, Face to, Box art, Optional<Double> wanted, double filmMm) {
-        double factor = wanted.map(w -> w / art.widthMm()).orElseGet(() -> factor(from, to, art, filmMm));
+    public Placement between(Face from, Face to, Box art, Optional<Double> wanted, OnFilm film) {
+        double factor = wanted.map(w -> w / art.widthMm()).orElseGet(() -> factor(from, to, art, film));
         double x = reference(art).x - anchorX(from);
         double y = reference(art).y - anchorY(from);
         double dx = anchorX(to) + x * factor;
@@ -84,12 +99,12 @@ public record Fit(Across across, Down down, Width width) {
                 .then(Placement.moved(dx, dy));
     }
 
-    private double factor(Face from, Face to, Box art, double filmMm) {
+    private double factor(Face from, Face to, Box art, OnFilm film) {
         return switch (width) {
             case USUAL -> to.artWidthMm() / from.artWidthMm();
             case SAME -> 1;
             case LARGEST -> largest(to, art);
-            case LARGEST_ON_FILM -> Math.min(largest(to, art), filmMm / Math.min(art.widthMm(), art.heightMm()));
+            case LARGEST_ON_FILM -> Math.min(largest(to, art), film.factor(art));
         };
     }
 
@@ -169,15 +184,15 @@ public record Fit(Across across, Down down, Width width) {
     /**
      * Makes art on its own face as wide as the rule says, about where it hangs.
      *
-     * @param filmMm how wide a piece may be across the film
+     * @param film   how large a piece may be
      */
-    public Placement putWidth(Face face, Box art, double filmMm) {
+    public Placement putWidth(Face face, Box art, OnFilm film) {
         double factor = switch (width) {
             case SAME -> 1;
             case USUAL -> (across == Across.LEFT_CHEST || across == Across.RIGHT_CHEST
                     ? Math.min(CHEST_ART_MM, face.artWidthMm()) : face.artWidthMm()) / art.widthMm();
             case LARGEST -> largest(face, art);
-            case LARGEST_ON_FILM -> Math.min(largest(face, art), filmMm / Math.min(art.widthMm(), art.heightMm()));
+            case LARGEST_ON_FILM -> Math.min(largest(face, art), film.factor(art));
         };
         return Placement.scaledAbout(new Point(reference(art).x, reference(art).y), factor);
     }

@@ -106,6 +106,7 @@ final class Cures {
             case Snag.OverWrap s -> smaller(s.sizeId(), s.roundMm() / (s.roundMm() + s.overMm()));
             case Snag.SplitPress s -> press(s.sizeId());
             case Snag.BeyondPlaten s -> press(s.sizeId());
+            case Snag.NotOnMat s -> smaller(s.sizeId(), Math.min((s.alongMm() - s.frameMm()) / (s.lengthMm() - s.frameMm()), (s.acrossMm() - s.frameMm()) / (s.widthMm() - s.frameMm())));
             case Snag.NotOnRoll s -> smaller(s.sizeId(), (s.usableMm() - s.frameMm()) / (s.acrossMm() - s.frameMm()));
             case Snag.NotOnPaper s -> smaller(s.sizeId(), s.usableMm() / s.acrossMm());
             case Snag.DoesNotHold s -> holding(s.material());

@@ -7,7 +7,7 @@ import jurren.core.geometry.Outline;
 import jurren.core.geometry.Point;
 import jurren.core.load.Cutter;
 import jurren.core.load.Load;
-import jurren.core.load.Stock;
+import jurren.core.load.FilmPiece;
 import jurren.core.material.Colour;
 import jurren.core.material.Material;
 
@@ -37,7 +37,7 @@ public final class TestCut {
      * The row as something to cut: its load has the number 0 and no piece. It begins at the start corner and goes on in a
      * second row where the film is too narrow for one.
      */
-    public static CutRun of(Material material, Colour colour, Stock stock, Cutter cutter, List<Double> forces) {
+    public static CutRun of(Material material, Colour colour, FilmPiece stock, Cutter cutter, List<Double> forces) {
         double across = Math.max(SIDE_MM, cutter.usableMm(stock.widthMm()));
         int aRow = Math.max(1, (int) ((across + GAP_MM) / (SIDE_MM + GAP_MM)));
         List<CutPath> paths = new ArrayList<>();

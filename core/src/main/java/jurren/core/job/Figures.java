@@ -23,6 +23,7 @@ public final class Figures {
             new Figure<>("roller", Unit.LENGTH, Cutter::rollerMm, (c, v) -> measured(c, c.widthMm(), v, c.beforeMm(), c.afterMm(), c.travelMmS(), c.overcutMm())),
             new Figure<>("before", Unit.LENGTH, Cutter::beforeMm, (c, v) -> measured(c, c.widthMm(), c.rollerMm(), v, c.afterMm(), c.travelMmS(), c.overcutMm())),
             new Figure<>("after", Unit.LENGTH, Cutter::afterMm, (c, v) -> measured(c, c.widthMm(), c.rollerMm(), c.beforeMm(), v, c.travelMmS(), c.overcutMm())),
+            new Figure<>("mat", Unit.LENGTH, Cutter::matMm, Cutter::withMat),
             new Figure<>("travel", Unit.SPEED, Cutter::travelMmS, (c, v) -> measured(c, c.widthMm(), c.rollerMm(), c.beforeMm(), c.afterMm(), v, c.overcutMm())),
             new Figure<>("overcut", Unit.FINE_LENGTH, Cutter::overcutMm, (c, v) -> measured(c, c.widthMm(), c.rollerMm(), c.beforeMm(), c.afterMm(), c.travelMmS(), v)),
             new Figure<>("least-force", Unit.FORCE, c -> c.head().leastGf(), (c, v) -> c.withHead(c.head().withForces(v, c.head().mostGf()))),
@@ -77,7 +78,7 @@ public final class Figures {
     }
 
     private static Cutter measured(Cutter c, double width, double roller, double before, double after, double travel, double overcut) {
-        return new Cutter(c.id(), c.name(), width, roller, before, after, travel, c.liftS(), c.cornerS(), overcut, c.head(), c.reach(), c.speech(), c.senses());
+        return new Cutter(c.id(), c.name(), width, roller, before, after, travel, c.liftS(), c.cornerS(), overcut, c.head(), c.reach(), c.speech(), c.senses(), c.matMm());
     }
 
     private static Figure<Material> cut(String id, Unit unit, ToDoubleFunction<CutSettings> get, java.util.function.BiFunction<CutSettings, Double, CutSettings> with) {

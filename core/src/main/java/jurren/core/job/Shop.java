@@ -2,6 +2,7 @@ package jurren.core.job;
 
 import jurren.core.blank.Blank;
 import jurren.core.blank.Face;
+import jurren.core.blank.Fit;
 import jurren.core.blank.MadeOf;
 import jurren.core.blank.Panel;
 import jurren.core.blank.Surface;
@@ -104,10 +105,10 @@ public record Shop(List<Blank> blanks, List<Material> materials, List<Cutter> cu
         return new Shop(more.blanks, all, cutters, printer, presses, shelf, prices);
     }
 
-    /** How wide a piece of a material can be, between the rollers: of the widest roll there is, or the usual one. */
-    public double acrossMm(String materialId) {
-        return cutter().usableMm(shelf.stream().filter(s -> s instanceof Roll && s.materialId().equals(materialId)).mapToDouble(Stock::widthMm).max()
-                .orElse(Loading.USUAL_WIDTH_MM));
+    /** How large a piece of a material can be: of the widest roll there is, or the usual one. */
+    public Fit.OnFilm onFilm(String materialId) {
+        return new Fit.OnFilm(cutter().usableMm(shelf.stream().filter(s -> s instanceof Roll && s.materialId().equals(materialId)).mapToDouble(Stock::widthMm).max()
+                .orElse(Loading.USUAL_WIDTH_MM)), cutter().usableAlongMm());
     }
 
     /** With another shelf. */

@@ -66,7 +66,7 @@ final class FilmLoads {
     }
 
     /** What can be cut of a piece of film. */
-    Region usable(Stock stock) {
+    Region usable(FilmPiece stock) {
         return stock.usable(cutter);
     }
 
@@ -82,36 +82,44 @@ final class FilmLoads {
     // ---- which film
 
     void lay(List<? extends Stock> shelf) {
-        List<Stock> offcuts = new ArrayList<>(shelf.stream().filter(s -> s instanceof Offcut && isOfThis(s)).filter(s -> !beds(List.of(s)).isEmpty()).toList());
+        List<FilmPiece> offcuts = new ArrayList<>(shelf.stream().filter(s -> s instanceof Offcut && isOfThis(s)).filter(s -> !beds(List.of(s)).isEmpty()).toList());
         offcuts.sort(Comparator.comparingDouble(s -> ((Offcut) s).outline().areaMm2()));
-        List<Stock> taken = laying.taken().stream().filter(s -> isOfThis(s)
-                && items().stream().anyMatch(i -> laying.pin(i).filter(p -> p.stock().equals(s.id())).isPresent())).map(Stock.class::cast).toList();
+        List<FilmPiece> taken = laying.taken().stream().filter(s -> isOfThis(s)
+                && items().stream().anyMatch(i -> laying.pin(i).filter(p -> p.stock().equals(s.id())).isPresent())).map(FilmPiece.class::cast).toList();
         offcuts.addAll(0, taken);
-        List<Stock> rolls = new ArrayList<>(shelf.stream().filter(s -> s instanceof Roll r && r.isThere() && isOfThis(s)).toList());
+        List<FilmPiece> rolls = new ArrayList<>(shelf.stream().filter(s -> s instanceof Roll r && r.isThere() && isOfThis(s)).toList());
         rolls.add(new Roll("roll-305", wanted.material().id(), wanted.colour(), Loading.USUAL_WIDTH_MM, 0));
-        if (laying.wish() == Laying.Wish.LEAST_WEEDING && taken.isEmpty()) {
-            new InSets(this, nesting).lay(rolls);
-        } else {
+        if (cutter.isOnMats()) {
+            rolls = rolls.stream().flatMap(r -> MatPiece.off((Roll) r, cutter, items().size()).stream()).map(FilmPiece.class::cast).toList();
+        }
+        boolean inSets = laying.wish() == Laying.Wish.LEAST_WEEDING && taken.isEmpty() && new InSets(this, nesting).lay(rolls);
+        if (!inSets) {
             nested(offcuts, rolls);
         }
     }
 
-    private boolean isOfThis(Stock s) {
+    private boolean isOfThis(FilmPiece s) {
         return s.isOf(wanted.material().id(), wanted.colour());
     }
 
     /** Roll after roll is taken down until all that fits at all lies somewhere. */
-    private void nested(List<Stock> offcuts, List<Stock> rolls) {
-        List<Stock> taken = new ArrayList<>(offcuts);
-        for (Stock roll : rolls) {
+    private void nested(List<FilmPiece> offcuts, List<FilmPiece> rolls) {
+        List<FilmPiece> taken = new ArrayList<>(offcuts);
+        double wantedMm2 = items().stream().mapToDouble(i -> carrier(i).areaMm2()).sum();
+        long before = Long.MAX_VALUE;
+        for (FilmPiece roll : rolls) {
             taken.add(roll);
-            List<Stock> usable = taken.stream().filter(s -> !beds(List.of(s)).isEmpty()).toList();
-            if (usable.isEmpty()) {
+            List<FilmPiece> usable = taken.stream().filter(s -> !beds(List.of(s)).isEmpty()).toList();
+            boolean last = roll == rolls.getLast();
+            if (usable.isEmpty() || !last && beds(usable).stream().mapToDouble(b -> b.usable().areaMm2()).sum() < wantedMm2) {
                 continue;
             }
             Nesting.Request asked = request(usable);
             Layout layout = nesting.best(asked);
-            if (layout.unlaid() > 0 && roll != rolls.getLast()) {
+            // what another whole mat does not take fits on none
+            boolean helped = layout.unlaid() < before || !(roll instanceof MatPiece p && p.isWhole(cutter));
+            if (layout.unlaid() > 0 && !last && helped) {
+                before = layout.unlaid();
                 continue;
             }
             Optional<InRows> rows = usable.size() == 1 && laying.pins().isEmpty() ? Optional.of(new InRows(this, usable.getFirst())) : Optional.empty();
@@ -126,20 +134,20 @@ final class FilmLoads {
         leave(items());
     }
 
-    private List<Bed> beds(List<Stock> stock) {
+    private List<Bed> beds(List<FilmPiece> stock) {
         List<Bed> beds = new ArrayList<>();
         for (int i = 0; i < stock.size(); i++) {
             boolean taken = laying.isTaken(stock.get(i));
             Region usable = taken ? Region.of(Box.ofSize(0, 0, stock.get(i).lengthMm(), stock.get(i).widthMm()))
                     : usable(stock.get(i)).grown(-margin, CornerStyle.MITRED);
             if (!usable.isEmpty()) {
-                beds.add(new Bed(usable, i == stock.size() - 1 && stock.get(i) instanceof Roll, taken));
+                beds.add(new Bed(usable, i == stock.size() - 1 && !(stock.get(i) instanceof Offcut), taken));
             }
         }
         return beds;
     }
 
-    private Nesting.Request request(List<Stock> stock) {
+    private Nesting.Request request(List<FilmPiece> stock) {
         List<Cutout> cutouts = items().stream().map(item -> {
             Optional<Lie> pinned = laying.pin(item).flatMap(pin -> lie(pin, carrier(item), stock));
             return new Cutout(carrier(item), item.turning(), pinned);
@@ -148,7 +156,7 @@ final class FilmLoads {
     }
 
     /** Where a pin has a piece; nowhere when its film is gone or it would hang over. */
-    private Optional<Lie> lie(Pin pin, Region carrier, List<Stock> stock) {
+    private Optional<Lie> lie(Pin pin, Region carrier, List<FilmPiece> stock) {
         for (int bed = 0; bed < stock.size(); bed++) {
             if (stock.get(bed).id().equals(pin.stock())) {
                 Box lying = carrier.placed(Placement.turned(pin.degrees())).bounds();
@@ -162,7 +170,7 @@ final class FilmLoads {
 
     // ---- what came of it
 
-    private void keep(List<Stock> stock, Layout layout) {
+    private void keep(List<FilmPiece> stock, Layout layout) {
         for (int bed = 0; bed < stock.size(); bed++) {
             List<Placed> placed = new ArrayList<>();
             for (int i = 0; i < items().size(); i++) {
@@ -185,17 +193,17 @@ final class FilmLoads {
         unlaid.addAll(items);
     }
 
-    void load(Stock stock, List<Placed> lying) {
+    void load(FilmPiece stock, List<Placed> lying) {
         if (lying.isEmpty()) {
             return;
         }
         List<Placed> placed = CutSequence.of(lying);
         double end = placed.stream().mapToDouble(p -> onFilm(p, carrier(p.item())).bounds().maxXMm()).max().orElseThrow() + margin;
-        double used = stock instanceof Roll && !laying.isTaken(stock) ? end + cutter.afterMm() : stock.lengthMm();
+        double used = !(stock instanceof Offcut) && !laying.isTaken(stock) ? end + cutter.afterMm() : stock.lengthMm();
         List<Load.Frame> frames = margin == 0 ? List.of()
                 : Frames.around(placed.stream().map(p -> onFilm(p, carried(p.item().layer()).framed())).toList(), usable(stock));
         loads.add(new Load(0, wanted.material(), wanted.colour(), stock, placed, frames, used,
-                stock instanceof Roll ? leastMm(placed, stock) : stock.lengthMm()));
+                stock instanceof Offcut ? stock.lengthMm() : leastMm(placed, stock)));
     }
 
     private static Region onFilm(Placed p, Region atOrigin) {
@@ -206,7 +214,7 @@ final class FilmLoads {
      * No layout takes less: cells do not overlap and lie within half a gap around what can be cut, and the longest
      * piece must lie somewhere.
      */
-    private double leastMm(List<Placed> placed, Stock stock) {
+    private double leastMm(List<Placed> placed, FilmPiece stock) {
         double across = cutter.usableMm(stock.widthMm()) - 2 * margin;
         double cells = placed.stream().mapToDouble(p -> carried(p.item().layer()).cell().areaMm2()).sum();
         double longest = placed.stream().mapToDouble(p -> {

@@ -9,10 +9,10 @@ import jurren.core.nest.Lie;
 /** Rectangles in rows, the usual way of laying by eye: nothing that is nested may take more. */
 final class InRows {
     private final FilmLoads film;
-    private final Stock roll;
+    private final FilmPiece roll;
     private final RowLayout.Result laid;
 
-    InRows(FilmLoads film, Stock roll) {
+    InRows(FilmLoads film, FilmPiece roll) {
         this.film = film;
         this.roll = roll;
         List<RowLayout.Block> blocks = film.items().stream().map(i -> film.carrier(i).bounds().grown(film.margin()))

@@ -29,24 +29,71 @@ final class InSets {
         this.sets = List.copyOf(byPiece.values());
     }
 
-    /** On the first roll that is long enough for all of them; otherwise on the last. */
-    void lay(List<Stock> rolls) {
-        for (Stock roll : rolls) {
+    /**
+     * On the first roll that is long enough for all of them; otherwise on the last. On mats one after the other.
+     *
+     * @return false where a set lies on no mat as a whole; then nothing is laid
+     */
+    boolean lay(List<FilmPiece> rolls) {
+        return rolls.stream().allMatch(MatPiece.class::isInstance) ? onMats(rolls) : onRoll(rolls);
+    }
+
+    private boolean onRoll(List<FilmPiece> rolls) {
+        for (FilmPiece roll : rolls) {
             Region usable = film.usable(roll);
             if (usable.isEmpty()) {
                 continue;
             }
-            double across = usable.bounds().heightMm();
-            List<Layout> inside = sets.stream().map(set -> inside(set, across, usable.bounds().widthMm())).toList();
-            List<Box> boxes = IntStream.range(0, sets.size()).mapToObj(g -> box(sets.get(g), inside.get(g))).toList();
-            RowLayout.Result laid = new RowLayout(across, Loading.GAP_MM).lay(boxes.stream()
-                    .map(b -> new RowLayout.Block(b.widthMm() + 2 * film.margin(), b.heightMm() + 2 * film.margin())).toList());
-            if (laid.usedMm() <= usable.bounds().widthMm() || roll == rolls.getLast()) {
-                keep(roll, inside, boxes, laid);
-                return;
+            Rows rows = rows(sets, usable.bounds());
+            if (rows.laid.usedMm() <= usable.bounds().widthMm() || roll == rolls.getLast()) {
+                keep(roll, rows, IntStream.range(0, sets.size()).boxed().toList());
+                return true;
             }
         }
         film.leave(film.items());
+        return true;
+    }
+
+    private boolean onMats(List<FilmPiece> mats) {
+        List<Runnable> filled = new ArrayList<>();
+        List<List<CutItem>> left = sets;
+        for (FilmPiece mat : mats) {
+            Region usable = film.usable(mat);
+            if (left.isEmpty() || usable.isEmpty()) {
+                continue;
+            }
+            Rows rows = rows(left, usable.bounds());
+            List<Integer> fit = IntStream.range(0, left.size()).filter(g -> rows.endMm(g) <= usable.bounds().widthMm() && rows.isWhole(g)).boxed().toList();
+            if (!fit.isEmpty()) {
+                filled.add(() -> keep(mat, rows, fit));
+            }
+            left = IntStream.range(0, left.size()).filter(g -> !fit.contains(g)).mapToObj(left::get).toList();
+        }
+        if (left.isEmpty()) {
+            filled.forEach(Runnable::run);
+        }
+        return left.isEmpty();
+    }
+
+    /** Sets in rows, each with how it lies in itself. */
+    private record Rows(List<List<CutItem>> sets, List<Layout> inside, List<Box> boxes, RowLayout.Result laid, double margin) {
+        double endMm(int set) {
+            return laid.spots().get(set).map(s -> s.xMm() + (s.turned() ? boxes.get(set).heightMm() : boxes.get(set).widthMm()) + 2 * margin)
+                    .orElse(Double.POSITIVE_INFINITY);
+        }
+
+        boolean isWhole(int set) {
+            return inside.get(set).unlaid() == 0;
+        }
+    }
+
+    private Rows rows(List<List<CutItem>> of, Box usable) {
+        double across = usable.heightMm();
+        List<Layout> inside = of.stream().map(set -> inside(set, across, usable.widthMm())).toList();
+        List<Box> boxes = IntStream.range(0, of.size()).mapToObj(g -> box(of.get(g), inside.get(g))).toList();
+        RowLayout.Result laid = new RowLayout(across, Loading.GAP_MM).lay(boxes.stream()
+                .map(b -> new RowLayout.Block(b.widthMm() + 2 * film.margin(), b.heightMm() + 2 * film.margin())).toList());
+        return new Rows(of, inside, boxes, laid, film.margin());
     }
 
     private Layout inside(List<CutItem> set, double across, double longest) {
@@ -60,17 +107,18 @@ final class InSets {
                 .reduce(Box::joined).orElse(Box.ofSize(0, 0, 1, 1));
     }
 
-    private void keep(Stock roll, List<Layout> inside, List<Box> boxes, RowLayout.Result laid) {
+    private void keep(FilmPiece roll, Rows rows, List<Integer> which) {
         List<Placed> placed = new ArrayList<>();
         List<CutItem> left = new ArrayList<>();
-        for (int g = 0; g < sets.size(); g++) {
-            for (int k = 0; k < sets.get(g).size(); k++) {
-                CutItem item = sets.get(g).get(k);
-                Optional<Lie> in = inside.get(g).lies().get(k);
-                if (in.isEmpty() || laid.spots().get(g).isEmpty()) {
+        for (int g : which) {
+            Layout inside = rows.inside.get(g);
+            for (int k = 0; k < rows.sets.get(g).size(); k++) {
+                CutItem item = rows.sets.get(g).get(k);
+                Optional<Lie> in = inside.lies().get(k);
+                if (in.isEmpty() || rows.laid.spots().get(g).isEmpty()) {
                     left.add(item);
                 } else {
-                    placed.add(film.placed(item, within(in.get(), boxes.get(g), laid.spots().get(g).get(), film.usable(roll).bounds(), InRows.across(item))));
+                    placed.add(film.placed(item, within(in.get(), rows.boxes.get(g), rows.laid.spots().get(g).get(), film.usable(roll).bounds(), InRows.across(item))));
                 }
             }
         }

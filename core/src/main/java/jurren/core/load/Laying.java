@@ -74,7 +74,7 @@ public record Laying(Wish wish, List<Pin> pins, List<Roll> taken) {
     }
 
     /** Whether it is off the shelf already. */
-    public boolean isTaken(Stock stock) {
+    public boolean isTaken(FilmPiece stock) {
         return taken.stream().anyMatch(stock::equals);
     }
 

@@ -1,6 +1,9 @@
 package jurren.core.load;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.function.Predicate;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Placement;
@@ -15,7 +18,7 @@ import jurren.core.material.Material;
  * @param usedMm   length of film from its leading edge to where it is cut off
  * @param leastMm  no layout of these pieces takes less of a film as wide as this
  */
-public record Load(int order, Material material, Colour colour, Stock stock, List<Placed> placed, List<Frame> frames,
+public record Load(int order, Material material, Colour colour, FilmPiece stock, List<Placed> placed, List<Frame> frames,
                    double usedMm, double leastMm) {
     /**
      * A frame for weeding.
@@ -36,6 +39,31 @@ public record Load(int order, Material material, Colour colour, Stock stock, Lis
 
     Load numbered(int number) {
         return new Load(number, material, colour, stock, placed, frames, usedMm, leastMm);
+    }
+
+    /** The roll that its film comes off; none for an offcut. */
+    public Optional<Roll> roll() {
+        return shelved() instanceof Roll r ? Optional.of(r) : Optional.empty();
+    }
+
+    /** What there is of it on the shelf. */
+    public Stock shelved() {
+        return switch (stock) {
+            case Stock s -> s;
+            case MatPiece p -> p.roll();
+        };
+    }
+
+    /** What all of them together take off each roll. */
+    public static Map<Roll, Double> offRolls(List<Load> loads) {
+        Map<Roll, Double> taken = new LinkedHashMap<>();
+        loads.forEach(l -> l.roll().ifPresent(r -> taken.merge(r, l.usedMm, Double::sum)));
+        return taken;
+    }
+
+    /** Whether it is stuck on a mat to be cut. */
+    public boolean isOnMat(Cutter cutter) {
+        return cutter.isOnMats() || stock instanceof Offcut;
     }
 
     public boolean framed() {

@@ -67,6 +67,7 @@ public record Offcut(String id, String materialId, Colour colour, Region outline
 
     @Override
     public Region usable(Cutter cutter) {
-        return widthMm() > cutter.usableMm(cutter.widthMm()) ? Region.EMPTY : outline.grown(-EDGE_MM, CornerStyle.MITRED);
+        boolean fits = cutter.isOnMats() ? widthMm() <= cutter.widthMm() && lengthMm() <= cutter.matMm() : widthMm() <= cutter.usableMm(cutter.widthMm());
+        return fits ? outline.grown(-EDGE_MM, CornerStyle.MITRED) : Region.EMPTY;
     }
 }

@@ -24,7 +24,8 @@ public record Remainder(Optional<Roll> roll, Optional<Offcut> offcut) {
 
     /** @param name of the offcut that is kept */
     public static Remainder of(Load load, String name, String since) {
-        Region film = load.stock() instanceof Offcut o ? o.outline() : Region.of(Box.ofSize(0, 0, load.usedMm(), load.stock().widthMm()));
+        Region film = load.stock() instanceof Offcut o ? o.outline()
+                : Region.of(Box.ofSize(0, 0, load.usedMm(), load.roll().map(Roll::widthMm).orElseGet(load.stock()::widthMm)));
         Region cut = Region.weld(load.placed().stream().map(p -> new Piece(p.cell().largest().outer(), List.of()).region())
                 .toList());
         for (Load.Frame f : load.frames()) {
@@ -35,7 +36,7 @@ public record Remainder(Optional<Roll> roll, Optional<Offcut> offcut) {
         Optional<Region> best = left.pieces().stream().map(Piece::region).filter(r -> r.areaMm2() >= Offcut.LEAST_MM2)
                 .max(Comparator.comparingDouble(Region::areaMm2));
         Optional<Offcut> offcut = best.map(r -> new Offcut(name, load.stock().materialId(), load.stock().colour(), r, false, since));
-        Optional<Roll> roll = load.stock() instanceof Roll r ? Optional.of(r.withLength(r.lengthMm() - load.usedMm())) : Optional.empty();
+        Optional<Roll> roll = load.roll().map(r -> r.withLength(r.lengthMm() - load.usedMm()));
         return new Remainder(roll, offcut);
     }
 

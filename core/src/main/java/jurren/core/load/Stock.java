@@ -1,29 +1,5 @@
 package jurren.core.load;
 
-import jurren.core.geometry.Region;
-import jurren.core.material.Colour;
-
-/** A piece of film as it hangs or lies on the shelf. Its lower left corner is where the cutter starts. */
-public sealed interface Stock permits Roll, Offcut {
-    String id();
-
-    String materialId();
-
-    Colour colour();
-
-    /** Across the cutter. */
-    double widthMm();
-
-    /** Along the feed. */
-    double lengthMm();
-
-    /** When it came to the shelf, as the person wrote it; empty when nobody did. */
-    String since();
-
-    /** Where a cutter can cut on it; empty when it takes it not at all. */
-    Region usable(Cutter cutter);
-
-    default boolean isOf(String material, Colour inColour) {
-        return materialId().equals(material) && colour().equals(inColour);
-    }
+/** A piece of film as it hangs or lies on the shelf. */
+public sealed interface Stock extends FilmPiece permits Roll, Offcut {
 }

@@ -17,6 +17,7 @@ import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.BlankSize;
 import jurren.core.blank.Face;
+import jurren.core.blank.Fit;
 import jurren.core.blank.Surface;
 import jurren.core.cut.CutRun;
 import jurren.core.finish.PlatenPlan;
@@ -170,13 +171,13 @@ public final class Planner {
         for (String id : line.materials()) {
             materials.put(id, shop.material(id).orElseThrow(() -> new IllegalArgumentException("no material is called \"" + id + "\"")));
         }
-        double filmMm = shop.acrossMm(line.materialId()) - Loading.frameMm(framed);
+        Fit.OnFilm film = shop.onFilm(line.materialId()).less(Loading.frameMm(framed));
         Finisher finisher = new Finisher(shop, blank, colour, line, made, isFirstPressed(line, shop), solving);
         Optional<Box> drawnArt = art(faceKey(line, materials, Placement.HERE, drawnFace)).bounds();
         List<SizePlan> sizes = wanted.parallelStream().map(s -> {
             stop.look();
             Face face = s.id().equals(line.drawnFor()) ? drawnFace : face(line, s);
-            return planSize(line, materials, drawnFace, face, drawnArt, s.id(), filmMm, finisher);
+            return planSize(line, materials, drawnFace, face, drawnArt, s.id(), film, finisher);
         }).toList();
         SizePlan drawn = sizes.stream().filter(s -> s.id().equals(line.drawnFor())).findFirst().orElseThrow();
         Map<String, Verdict> holds = new LinkedHashMap<>();
@@ -190,11 +191,11 @@ public final class Planner {
                 .withTrueAt(line.thing().trueAtMm());
     }
 
-    private SizePlan planSize(Line line, Map<String, Material> materials, Face from, Face face, Optional<Box> drawnArt, String size, double filmMm,
+    private SizePlan planSize(Line line, Map<String, Material> materials, Face from, Face face, Optional<Box> drawnArt, String size, Fit.OnFilm film,
                               Finisher finisher) {
         SizeEntry entry = line.entry(size);
         Placement fit = size.equals(line.drawnFor()) ? Placement.HERE
-                : drawnArt.map(art -> line.fit().between(from, face, art, entry.artWidthMm(), filmMm)).orElse(Placement.HERE);
+                : drawnArt.map(art -> line.fit().between(from, face, art, entry.artWidthMm(), film)).orElse(Placement.HERE);
         FaceWork work = faces.get(faceKey(line, materials, fit, face));
         PlatenPlan platen = finisher.platen(face, work.art, work.layers);
         return new SizePlan(size, face, entry.count(), finisher.made().spoiled(line.id(), size), fit, work.art, work.laid, work.layers, shapes.get(new ShapesKey(face, work.layers)), work.thickestMm,

@@ -114,7 +114,7 @@ public final class Refit {
     }
 
     private Line fitted(Line line, Face from, Face to) {
-        Line moved = artBox(line).map(art -> placed(line, line.fit().between(from, to, art, Optional.empty(), Double.POSITIVE_INFINITY))).orElse(line);
+        Line moved = artBox(line).map(art -> placed(line, line.fit().between(from, to, art, Optional.empty(), Fit.OnFilm.ENDLESS))).orElse(line);
         return artBox(moved).filter(art -> !to.area().box().covers(art, 0))
                 .map(art -> placed(moved, intoArea(art, to))).orElse(moved);
     }

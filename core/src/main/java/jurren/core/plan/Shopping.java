@@ -45,12 +45,15 @@ public record Shopping(List<Need> needs) {
         Map<Film, Double> width = new LinkedHashMap<>();
         Map<Material, Double> tape = new LinkedHashMap<>();
         Map<Sheet, Double> paper = new LinkedHashMap<>();
+        Map<Roll, Double> missing = new LinkedHashMap<>();
+        Load.offRolls(plan.runs().stream().map(CutRun::load).toList()).forEach((roll, mm) -> missing.put(roll, mm - roll.lengthMm()));
         for (CutRun run : plan.runs()) {
             Load load = run.load();
             Film f = new Film(load.material(), load.colour());
-            if (load.stock() instanceof Roll r && !plan.job().laying().isTaken(r) && load.usedMm() > r.lengthMm()) {
-                film.merge(f, load.usedMm() - r.lengthMm(), Double::sum);
-                width.put(f, r.widthMm());
+            double beyond = load.roll().filter(missing::containsKey).map(missing::remove).orElse(0.0);
+            if (beyond > 0) {
+                film.merge(f, beyond, Double::sum);
+                width.put(f, load.roll().orElseThrow().widthMm());
             }
             boolean kiss = load.placed().stream().anyMatch(p -> p.item().layer().making().cut() == Making.Cut.KISS && !p.item().layer().isPrint());
             if (kiss && Ways.of(load.material()).byHand().isPresent()) {

@@ -57,6 +57,7 @@ import jurren.core.geometry.Thinness;
 import jurren.core.hold.Verdict;
 import jurren.core.job.Shop;
 import jurren.core.layer.Layer;
+import jurren.core.layer.Making;
 import jurren.core.load.CutItem;
 import jurren.core.load.Load;
 import jurren.core.load.Loading;
@@ -563,16 +564,21 @@ final class SnagFinder {
             at = placeOf(lines, item);
             Box b = item.layer().region().bounds();
             double width = shop.cutter().usableMm(shop.cutter().widthMm());
-            double frame = Loading.frameMm(framed);
-            found(new Snag.NotOnRoll(item.lineId(), item.layer().order(), item.size(),
-                    Math.min(b.widthMm(), b.heightMm()) + frame, width, frame));
+            double frame = Loading.frameMm(framed && item.layer().making().cut() == Making.Cut.KISS);
+            double along = shop.cutter().usableAlongMm();
+            double longer = Math.max(b.widthMm(), b.heightMm()) + frame;
+            double shorter = Math.min(b.widthMm(), b.heightMm()) + frame;
+            found(shop.cutter().isOnMats()
+                    ? new Snag.NotOnMat(item.lineId(), item.layer().order(), item.size(), longer, shorter, Math.max(along, width), Math.min(along, width), frame)
+                    : new Snag.NotOnRoll(item.lineId(), item.layer().order(), item.size(), shorter, width, frame));
         }
-        for (Load load : loading.loads()) {
-            if (load.stock() instanceof Roll r && load.usedMm() > r.lengthMm()) {
+        Load.offRolls(loading.loads()).forEach((roll, mm) -> {
+            if (mm > roll.lengthMm()) {
+                Load load = loading.loads().stream().filter(l -> l.roll().filter(roll::equals).isPresent()).findFirst().orElseThrow();
                 found(new Snag.RollTooShort(load.placed().getFirst().item().lineId(), load.order(),
-                        load.material().colourName(load.colour()), load.usedMm(), r.lengthMm()));
+                        load.material().colourName(load.colour()), mm, roll.lengthMm()));
             }
-        }
+        });
     }
 
     private static int placeOf(List<LinePlan> lines, CutItem item) {

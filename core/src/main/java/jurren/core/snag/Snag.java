@@ -371,6 +371,21 @@ public sealed interface Snag {
     }
 
     /**
+     * A piece that fits no way round on the mat.
+     *
+     * @param lengthMm its longer side, with its weeding frame
+     * @param widthMm  its shorter one
+     * @param alongMm  the longer side of what can be cut on the mat
+     * @param frameMm  what the frame takes of it, 0 without one
+     */
+    record NotOnMat(String line, int layer, String sizeId, double lengthMm, double widthMm, double alongMm, double acrossMm, double frameMm) implements Snag, OfSize {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.STOPS, Subject.STOCK);
+        }
+    }
+
+    /**
      * A piece that fits no way round between the rollers.
      *
      * @param acrossMm with its weeding frame

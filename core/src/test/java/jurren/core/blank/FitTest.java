@@ -23,8 +23,12 @@ class FitTest {
                 new AreaMeasures(280, 330, drop), artWidth);
     }
 
+    private static Fit.OnFilm off(double acrossMm) {
+        return new Fit.OnFilm(acrossMm, Double.POSITIVE_INFINITY);
+    }
+
     private Box on(Face to, Fit fit) {
-        return art.placed(fit.between(medium, to, art, Optional.empty(), 100));
+        return art.placed(fit.between(medium, to, art, Optional.empty(), off(100)));
     }
 
     @Test
@@ -68,13 +72,15 @@ class FitTest {
         Box b = on(large, onFilm);
         assertThat(b.heightMm()).isCloseTo(100, within(1e-9));
         assertThat(b.widthMm()).isCloseTo(100 / 0.6, within(1e-9));
-        assertThat(art.placed(onFilm.between(medium, large, art, Optional.empty(), 500)).widthMm()).as("no larger than the area takes").isCloseTo(280, within(1e-9));
-        assertThat(art.placed(onFilm.putWidth(medium, art, 60)).heightMm()).isCloseTo(60, within(1e-9));
+        assertThat(art.placed(onFilm.between(medium, large, art, Optional.empty(), off(500))).widthMm()).as("no larger than the area takes").isCloseTo(280, within(1e-9));
+        assertThat(new Fit.OnFilm(100, 60).factor(Box.ofSize(0, 0, 20, 40))).as("lengthways: 100 / 40, and 60 / 20 is more").isCloseTo(2.5, within(1e-9));
+        assertThat(new Fit.OnFilm(100, 60).less(10).factor(Box.ofSize(0, 0, 60, 10))).as("90 / 60 across").isCloseTo(1.5, within(1e-9));
+        assertThat(art.placed(onFilm.putWidth(medium, art, off(60))).heightMm()).isCloseTo(60, within(1e-9));
     }
 
     @Test
     void aTypedWidthWins() {
-        assertThat(art.placed(Fit.USUAL.between(medium, large, art, Optional.of(123.0), 100)).widthMm()).isCloseTo(123, within(1e-9));
+        assertThat(art.placed(Fit.USUAL.between(medium, large, art, Optional.of(123.0), off(100))).widthMm()).isCloseTo(123, within(1e-9));
     }
 
     @Test

@@ -28,8 +28,10 @@ import jurren.core.geometry.Region;
 import jurren.core.geometry.Shapes;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
+import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
 import jurren.core.lettering.ShippedTypeface;
+import jurren.core.load.Cutter;
 import jurren.core.material.Colour;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
@@ -116,6 +118,22 @@ class MendingTest {
         Plan after = planner.plan(cure.job(), Fixtures.shop());
         assertThat(after.snags()).noneMatch(kind::isInstance);
         assertThat(after.snags()).hasSizeLessThan(before.snags().size());
+    }
+
+    /** 250 by 310 mm on a mat of 300 by 300, 10 mm of which are uncut at each side: 280 / 310 of its size lies there. */
+    @Test
+    void whatNoMatTakesIsMadeAsSmallAsOneTakes() {
+        Shop shop = Fixtures.shop();
+        Shop mats = new Shop(shop.blanks(), shop.materials(), new Cutter("m", "mats", 300, 10, 10, 10, 250, 0.1, 0.1, 0.5).withMat(300), shop.printer(), shop.presses(),
+                shop.shelf(), shop.prices());
+        Plan before = planner.plan(job(square("m1", Fixtures.CREAM, 0, 240, 250, 310)).withFrames(false), mats);
+        Snag.NotOnMat snag = (Snag.NotOnMat) before.snags().stream().filter(Snag.NotOnMat.class::isInstance).findFirst().orElseThrow();
+        assertThat(List.of(snag.lengthMm(), snag.widthMm(), snag.alongMm(), snag.acrossMm())).containsExactly(310.0, 250.0, 280.0, 280.0);
+
+        Cure cure = mender.cures(before, snag).stream().filter(c -> c.kind() == Cure.Kind.SMALLER).findFirst().orElseThrow();
+        Plan after = planner.plan(cure.job(), mats);
+        assertThat(after.snags()).noneMatch(Snag.NotOnMat.class::isInstance);
+        assertThat(after.lines().getFirst().drawn().artBounds().orElseThrow().heightMm()).isBetween(270.0, 280.0);
     }
 
     @Test

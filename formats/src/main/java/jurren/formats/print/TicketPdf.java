@@ -362,7 +362,7 @@ public final class TicketPdf {
             room(28, x);
             String colour = run.load().material().colourName(run.load().colour());
             String on = run.load().stock() instanceof Offcut o ? TicketWords.text("ticket.load.offcut", colour, o.id(), lower(run.load().material().name()))
-                    : TicketWords.text("ticket.load", colour, words.unit().rough(run.load().stock().widthMm()), lower(run.load().material().name()));
+                    : TicketWords.text(run.cutter().isOnMats() ? "ticket.load.mat" : "ticket.load", colour, words.unit().rough(run.load().stock().widthMm()), lower(run.load().material().name()));
             entry(run.load().order() + "  " + on, TicketWords.text("ticket.load.use", words.unit().film(run.load().usedMm()), run.paths().size(), Words.duration(run.seconds())),
                     x, right);
             y += 13;

@@ -129,6 +129,8 @@ public final class Words {
             case Snag.NothingHoldsOn s -> text("snag.nothing-holds-on", s.line(), s.material(), layer(plan, s));
             case Snag.NoSuchPlace s -> text("snag.no-such-place", s.line(), s.faceId());
             case Snag.NotSold s -> text("snag.not-sold", s.material(), s.wanted(), s.nearest());
+            case Snag.NotOnMat s -> text("snag.not-on-mat", s.line(), layer(plan, s), s.sizeId(), unit.number(s.widthMm()), unit.format(s.lengthMm()),
+                    unit.number(s.acrossMm()), unit.format(s.alongMm()), s.frameMm() > 0 ? 1 : 0);
             case Snag.NotOnRoll s -> text("snag.not-on-roll", s.line(), layer(plan, s), s.sizeId(),
                     unit.format(s.acrossMm()), unit.format(s.usableMm()), s.frameMm() > 0 ? 1 : 0);
             case Snag.NotOnPaper s -> text("snag.not-on-paper", s.line(), s.sizeId(), unit.format(s.acrossMm()), unit.format(s.usableMm()));

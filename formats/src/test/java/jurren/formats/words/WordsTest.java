@@ -53,7 +53,7 @@ class WordsTest {
                 new Snag.Crumbs("A", 1, 3, p), new Snag.WillLift("A", 1, 1, 0.8, p), new Snag.Spikes("A", 1, 2, p), new Snag.DoubledLine("A", 1, 0.1, p),
                 new Snag.HairlineGap("A", 0.2, p), new Snag.LostCounters("A", "m1", "NORTH", 2, "thicken", p), new Snag.SeveralPieces("A", "m1", "NORTH", 4, p),
                 new Snag.TooManyFilms("A", 4, 3, p), new Snag.NothingHoldsOn("A", 1, "Glitter film"), new Snag.NoSuchPlace("A", "back"), new Snag.NotSold("A", 1, "Glitter film", "#123456", "Glitter gold"),
-                new Snag.NotOnRoll("A", 3, "M", 300, 281, 8), new Snag.RollTooShort("A", 1, "Cream", 5000, 300),
+                new Snag.NotOnRoll("A", 3, "M", 300, 281, 8), new Snag.NotOnMat("A", 3, "M", 320, 100, 299, 299, 8), new Snag.RollTooShort("A", 1, "Cream", 5000, 300),
                 new Snag.RollTooShort("A", 1, "Cream", 5000, 0), new Snag.PressClash("A", 1, List.of(new Limit(Limit.Kind.MOST_IN_ALL, 1), new Limit(Limit.Kind.LEAST_SECONDS, 1))),
                 new Snag.PressClash("A", 1, List.of(new Limit(Limit.Kind.WISHED_SECONDS, 1))), new Snag.FontMissing("A", "m1", "NORTH", "Nowhere Sans"),
                 new Snag.NothingToFollow("A", "m1", "NORTH", "knock-out"), new Snag.NothingLeft("A", "m1", "NORTH", "only-parts"),

@@ -33,7 +33,7 @@ final class FitCard {
                 d -> Texts.of("fit.down." + d), d -> put(session.line().fit().with(d), Fit::putDown));
         this.width = new Controls.Choice<>("fit-width", Texts.of("fit.width"), List.of(Fit.Width.values()),
                 w -> Texts.of("fit.width." + w), w -> put(session.line().fit().with(w), (fit, face, art) -> fit.putWidth(face, art,
-                session.shop().acrossMm(session.line().materialId()) - Loading.frameMm(session.job().framed()))));
+                session.shop().onFilm(session.line().materialId()).less(Loading.frameMm(session.job().framed())))));
         for (Controls.Choice<?> c : List.of(across, down, width)) {
             c.setMaxWidth(Double.MAX_VALUE);
         }

@@ -83,7 +83,7 @@ public final class BeforeCut {
             cutWhereItLies(run);
         } else if (follows && !finds(run)) {
             session.trouble(Texts.of(answers ? "marks.first" : "marks.folder", run.cutter().name()));
-        } else if (follows || answers && run.cutter().senses().width() && !(run.load().stock() instanceof Offcut)) {
+        } else if (follows || answers && run.cutter().senses().width() && !run.load().isOnMat(run.cutter())) {
             talk.look(run, asked -> {
                 if (take(run, asked)) {
                     cutWhereItLies(run);
@@ -113,7 +113,7 @@ public final class BeforeCut {
 
     /** What the cutter said; true when the load can be cut. */
     private boolean take(CutRun run, Asked asked) {
-        Optional<SheetFit.Outcome.Refused> narrow = asked.widthMm().isPresent() && !(run.load().stock() instanceof Offcut)
+        Optional<SheetFit.Outcome.Refused> narrow = asked.widthMm().isPresent() && !run.load().isOnMat(run.cutter())
                 ? SheetFit.narrow(run, asked.widthMm().getAsDouble()) : Optional.empty();
         if (narrow.isPresent()) {
             refuse(run, narrow.get());

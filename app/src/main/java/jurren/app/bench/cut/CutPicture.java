@@ -9,6 +9,7 @@ import jurren.core.cut.CutRun;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
 import jurren.core.load.Cutter;
 import jurren.core.load.Load;
 import jurren.core.load.Offcut;
@@ -31,10 +32,9 @@ final class CutPicture {
     private static final double WINDOW_MM = 330;
     private static final double MACHINE_MM = 62;
     private static final double CROSS_MM = 3;
-    private static final Color MAT = Color.web("#C3C6CA");
 
     Box view(Optional<CutRun> run, Point head) {
-        double width = run.map(r -> r.load().stock().widthMm()).orElse(305.0);
+        double width = run.map(CutPicture::across).orElse(305.0);
         double start = start(run, head);
         return new Box(-width - 18, -(start + WINDOW_MM) - MACHINE_MM, 18, -start + 12);
     }
@@ -55,17 +55,18 @@ final class CutPicture {
         }
         CutRun run = shown.get();
         Load load = run.load();
-        double width = load.stock().widthMm();
+        double width = across(run);
         double start = start(shown, head);
         double back = start + WINDOW_MM;
         Box film = new Box(-width, -back, 0, start == 0 ? 0 : -start + 60);
         boolean dark = load.colour().luminance() < 0.22;
-        Optional<Offcut> offcut = load.stock() instanceof Offcut o ? Optional.of(o) : Optional.empty();
-        pen.fillBox(film, offcut.isPresent() ? MAT : Theme.paint(load.colour()));
-        offcut.ifPresent(o -> pen.fill(o.outline(), ONTO, Theme.paint(load.colour())));
+        Optional<Region> onMat = onMat(run);
+        pen.fillBox(film, onMat.isPresent() ? Theme.MAT : Theme.paint(load.colour()));
+        onMat.ifPresent(r -> pen.fill(r, ONTO, Theme.paint(load.colour())));
         Color todo = dark ? Color.web("#FFFFFF", 0.55) : Color.web("#23262B", 0.45);
         Color made = dark ? Color.WHITE : Theme.INK;
-        for (double y : new double[] {cutter.rollerMm(), width - cutter.rollerMm()}) {
+        double filmWidth = load.stock().widthMm();
+        for (double y : new double[] {cutter.rollerMm(), filmWidth - cutter.rollerMm()}) {
             pen.line(ONTO.apply(new Point(start, y)), ONTO.apply(new Point(back, y)), todo, 1, 6, 5);
         }
         GraphicsContext g = pen.graphics();
@@ -78,14 +79,37 @@ final class CutPicture {
         crosses.forEach(c -> cross(pen, ONTO.apply(c)));
         g.restore();
         machine(pen, film, cutter, width, head, load.colour());
-        labels(pen, film, width, start, offcut.map(o -> Texts.of("cut.on-mat", o.id()))
-                .orElseGet(() -> Texts.of("cut.between", unit.format(cutter.usableMm(width)), unit.format(start))));
+        labels(pen, film, width, start, lying(run, start, unit));
         if (done > 0 || head.xMm() > 0) {
             Point at = ONTO.apply(head);
             pen.line(new Point(at.xMm(), film.minYMm()), at, Theme.PLUM, 1.2);
             pen.graphics().setFill(Theme.PLUM);
             pen.graphics().fillOval(pen.view().x(at.xMm()) - 6, pen.view().y(at.yMm()) - 6, 12, 12);
         }
+    }
+
+    /** Of the film, or of the mat it lies on. */
+    private static double across(CutRun run) {
+        double film = run.load().stock().widthMm();
+        return run.cutter().isOnMats() ? Math.max(film, run.cutter().widthMm()) : film;
+    }
+
+    /** The piece that lies on a mat; none where film goes through by itself. */
+    private static Optional<Region> onMat(CutRun run) {
+        Load load = run.load();
+        if (load.stock() instanceof Offcut o) {
+            return Optional.of(o.outline());
+        }
+        return load.isOnMat(run.cutter()) ? Optional.of(Region.of(Box.ofSize(0, 0, load.usedMm(), load.stock().widthMm()))) : Optional.empty();
+    }
+
+    private static String lying(CutRun run, double start, LengthUnit unit) {
+        Load load = run.load();
+        if (load.stock() instanceof Offcut o) {
+            return Texts.of("cut.on-mat", o.id());
+        }
+        return load.isOnMat(run.cutter()) ? Texts.of("cut.off-roll", unit.number(load.usedMm()), unit.format(load.stock().widthMm()))
+                : Texts.of("cut.between", unit.format(run.cutter().usableMm(load.stock().widthMm())), unit.format(start));
     }
 
     private static void paths(Pen pen, CutRun run, int done, double start, double back, Color todo, Color made) {
@@ -114,14 +138,22 @@ final class CutPicture {
         g.fillRoundRect(left, top, right - left, bottom - top, 16, 16);
         g.setFill(Color.web("#23262B"));
         g.fillRect(left, bottom - 12, right - left, 14);
+        double x = pen.view().x(-head.yMm());
+        g.setFill(Theme.PLUM);
+        g.fillRoundRect(x - 15, bottom - 30, 30, 34, 5, 5);
+        if (!cutter.isOnMats()) {
+            rollers(pen, cutter, width, bottom);
+        }
+    }
+
+    private static void rollers(Pen pen, Cutter cutter, double width, double bottom) {
+        GraphicsContext g = pen.graphics();
+        double px = pen.view().pxPerMm();
         for (double y : new double[] {cutter.rollerMm() / 2, width - cutter.rollerMm() / 2}) {
             double x = pen.view().x(-y);
             g.setFill(Color.web("#C9CBD0"));
             g.fillRoundRect(x - cutter.rollerMm() * px / 2, bottom - 18, cutter.rollerMm() * px, 26, 5, 5);
         }
-        double x = pen.view().x(-head.yMm());
-        g.setFill(Theme.PLUM);
-        g.fillRoundRect(x - 15, bottom - 30, 30, 34, 5, 5);
         pen.text(Texts.of("cut.roller"), pen.view().x(-width + cutter.rollerMm() / 2), bottom - 28, Theme.measure(11),
                 Color.web("#E4E5E7"), TextAlignment.CENTER);
         pen.text(Texts.of("cut.roller"), pen.view().x(-cutter.rollerMm() / 2), bottom - 28, Theme.measure(11),

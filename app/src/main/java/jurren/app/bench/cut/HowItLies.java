@@ -9,7 +9,6 @@ import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.cut.CutRun;
 import jurren.core.layer.Making;
-import jurren.core.load.Offcut;
 
 /** The film in the cutter from the side: what is up, what is under it, and how far down the knife goes. */
 final class HowItLies {
@@ -22,7 +21,7 @@ final class HowItLies {
     private static final double MAT = 5;
     private static final double KNIFE_X = 34;
     private static final Color CARRIER_COLOUR = Color.web("#C9CDD3");
-    private static final Color MAT_COLOUR = Color.web("#9FB7A6");
+    private static final Color MAT_COLOUR = Theme.MAT;
     private static final Color MACHINE_COLOUR = Color.web("#3B4048");
 
     private HowItLies() {
@@ -33,7 +32,7 @@ final class HowItLies {
         boolean printed = run.load().placed().stream().anyMatch(p -> p.item().layer().isPrint());
         boolean reversed = run.load().placed().stream().anyMatch(p -> p.item().turnedOver());
         boolean through = run.load().placed().stream().anyMatch(p -> p.item().layer().making().cut() == Making.Cut.THROUGH);
-        boolean mat = run.load().stock() instanceof Offcut;
+        boolean mat = run.load().isOnMat(run.cutter());
         String up = Texts.of(printed ? "lies.print" : reversed ? "lies.dull" : "lies.face");
         canvas.setAccessibleText(Texts.of(mat ? "lies.says-mat" : "lies.says", up, Texts.of(through ? "lies.through" : "lies.kiss")));
         draw(canvas.getGraphicsContext2D(), run, up, through, mat);

@@ -15,8 +15,8 @@ import jurren.core.cut.CutRun;
 import jurren.core.geometry.Box;
 import jurren.core.layer.Inked;
 import jurren.core.load.Laying;
+import jurren.core.load.Load;
 import jurren.core.load.Offcut;
-import jurren.core.load.Roll;
 import jurren.core.load.Stock;
 import jurren.core.material.Material;
 import jurren.core.plan.Plan;
@@ -196,9 +196,9 @@ public final class LoadsBench implements BenchView {
         session.plan().ifPresent(plan -> {
             used.setText(session.unit().film(plan.filmUsedMm()));
             least.setText(session.unit().film(plan.runs().stream()
-                    .filter(r -> r.load().stock() instanceof Roll).mapToDouble(r -> r.load().leastMm()).sum()));
-            back.setText(session.unit().film(plan.runs().stream()
-                    .filter(r -> r.load().stock() instanceof Roll).mapToDouble(r -> Math.max(0, r.load().stock().lengthMm() - r.load().usedMm())).sum()));
+                    .filter(r -> r.load().roll().isPresent()).mapToDouble(r -> r.load().leastMm()).sum()));
+            back.setText(session.unit().film(Load.offRolls(plan.runs().stream().map(CutRun::load).toList()).entrySet().stream()
+                    .mapToDouble(e -> Math.max(0, e.getKey().lengthMm() - e.getValue())).sum()));
             framed.setText(String.valueOf(plan.runs().stream()
                     .mapToInt(r -> r.load().frames().size()).sum()));
         });

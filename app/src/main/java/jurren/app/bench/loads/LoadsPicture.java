@@ -15,6 +15,7 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.load.Cutter;
 import jurren.core.load.Load;
+import jurren.core.load.MatPiece;
 import jurren.core.load.Offcut;
 import jurren.core.load.Placed;
 import jurren.core.load.Roll;
@@ -29,6 +30,10 @@ final class LoadsPicture {
     private static final double SMALLEST_PX = 0.03;
     private static final double MARGINS_PX = 28;
     private static final double LEAST_WIDE_PX = 300;
+    /** So many have short titles, and as many more stand beside each other. */
+    private static final int MANY = 12;
+    private static final double LEAST_OF_MANY_PX = 96;
+    private static final double BESIDE_MANY_PX = 8;
     private static final double BESIDE_PX = 24;
     private static final int HALVINGS = 24;
 
@@ -62,12 +67,22 @@ final class LoadsPicture {
     }
 
     private static boolean fits(List<CutRun> runs, double px, double widthPx, double heightPx) {
-        return rows(runs, px, widthPx).stream().allMatch(r -> (r.topMm + r.load.stock().widthMm()) * px <= heightPx
-                && (r.leftMm + r.load.usedMm()) * px + CORE_PX <= widthPx);
+        return rows(runs, px, widthPx).stream().allMatch(r -> (r.topMm + r.highMm) * px <= heightPx
+                && (r.leftMm + r.longMm) * px + CORE_PX <= widthPx);
     }
 
-    /** One load in the picture; its film begins after the core. */
-    private record Row(Load load, double leftMm, double topMm) {
+    /**
+     * One load in the picture; its film begins after the core.
+     *
+     * @param longMm of its film, or of the mat it lies on
+     * @param highMm the same across
+     * @param isOfMany has a short title
+     */
+    private record Row(Load load, double leftMm, double topMm, double longMm, double highMm, boolean isOfMany) {
+    }
+
+    private static boolean isMany(List<CutRun> runs) {
+        return runs.size() > MANY;
     }
 
     private static List<Row> rows(List<CutRun> runs, double px, double widthPx) {
@@ -76,21 +91,25 @@ final class LoadsPicture {
         double top = 0;
         double high = 0;
         for (CutRun run : runs) {
-            double wide = Math.max(LEAST_WIDE_PX, run.load().usedMm() * px + CORE_PX) + BESIDE_PX;
-            if (x > 0 && x + wide - BESIDE_PX > widthPx) {
-                top += high + TITLE_PX + GAP_PX;
+            boolean mat = run.cutter().isOnMats();
+            double along = mat ? Math.max(run.cutter().matMm(), run.load().usedMm()) : run.load().usedMm();
+            double across = mat ? Math.max(run.cutter().widthMm(), run.load().stock().widthMm()) : run.load().stock().widthMm();
+            double beside = isMany(runs) ? BESIDE_MANY_PX : BESIDE_PX;
+            double wide = Math.max(isMany(runs) ? LEAST_OF_MANY_PX : LEAST_WIDE_PX, along * px + CORE_PX) + beside;
+            if (x > 0 && x + wide - beside > widthPx) {
+                top += high + TITLE_PX + (isMany(runs) ? BESIDE_MANY_PX : GAP_PX);
                 x = 0;
                 high = 0;
             }
-            rows.add(new Row(run.load(), x / px, (top + TITLE_PX) / px));
-            high = Math.max(high, run.load().stock().widthMm() * px);
+            rows.add(new Row(run.load(), x / px, (top + TITLE_PX) / px, along, across, isMany(runs)));
+            high = Math.max(high, across * px);
             x += wide;
         }
         return rows;
     }
 
     private static Placement onto(Row row, double px) {
-        return Placement.otherYAxis().then(Placement.moved(row.leftMm + CORE_PX / px, row.topMm + row.load.stock().widthMm()));
+        return Placement.otherYAxis().then(Placement.moved(row.leftMm + CORE_PX / px, row.topMm + row.highMm));
     }
 
     Optional<Hit> at(List<CutRun> runs, double px, double widthPx, Point picture) {
@@ -123,18 +142,25 @@ final class LoadsPicture {
         Color line = light ? Color.web("#23262B", 0.6) : Color.web("#FFFFFF", 0.65);
         Cutter cutter = session.shop().cutter();
         Placement onto = onto(row, px);
-        title(pen, load, left, row.topMm);
+        title(pen, row, left);
+        double top = row.topMm + row.highMm - width;
+        if (cutter.isOnMats()) {
+            pen.fillBox(Box.ofSize(left, row.topMm, row.longMm, row.highMm), Theme.MAT);
+            pen.box(Box.ofSize(left, row.topMm, row.longMm, row.highMm), Color.web("#23262B", 0.35), 1);
+        }
         if (load.stock() instanceof Offcut o) {
             pen.fill(o.outline(), onto, film);
             pen.outline(o.outline(), onto, Color.web("#23262B", 0.5), 1);
             pen.outline(o.usable(cutter), onto, line, 1, 6, 4);
         } else {
-            pen.fillBox(Box.ofSize(left, row.topMm, load.usedMm(), width), film);
-            pen.box(Box.ofSize(left, row.topMm, load.usedMm(), width), Color.web("#23262B", 0.35), 1);
-            for (double y : new double[] {row.topMm + cutter.rollerMm(), row.topMm + width - cutter.rollerMm()}) {
+            pen.fillBox(Box.ofSize(left, top, load.usedMm(), width), film);
+            pen.box(Box.ofSize(left, top, load.usedMm(), width), Color.web("#23262B", 0.35), 1);
+            for (double y : new double[] {top + cutter.rollerMm(), top + width - cutter.rollerMm()}) {
                 pen.line(new Point(left, y), new Point(left + load.usedMm(), y), line, 1, 6, 4);
             }
-            core(pen, row.leftMm, row.topMm, width, CORE_PX / px);
+            if (!load.isOnMat(cutter)) {
+                core(pen, row.leftMm, row.topMm, width, CORE_PX / px);
+            }
         }
         for (Load.Frame frame : load.frames()) {
             pen.outline(frame.outline(), onto, line, 1);
@@ -162,16 +188,24 @@ final class LoadsPicture {
         pen.graphics().strokeOval(pen.view().x(at.xMm()) - 4, pen.view().y(at.yMm()) - 4, 8, 8);
     }
 
-    private void title(Pen pen, Load load, double leftMm, double topMm) {
+    private void title(Pen pen, Row row, double leftMm) {
+        Load load = row.load;
         double x = pen.view().x(leftMm);
-        double y = pen.view().y(topMm) - 12;
+        double y = pen.view().y(row.topMm) - 12;
         String film = load.material().colourName(load.colour());
         String title = switch (load.stock()) {
             case Roll r when session.job().laying().isTaken(r) -> Texts.of("loads.title.cut", load.order(), film, load.material().name());
             case Roll r when !r.isThere() -> Texts.of("loads.title.buy", load.order(), film, load.material().name(), session.unit().rough(r.widthMm()));
             case Roll r -> Texts.of("loads.title", load.order(), film, load.material().name(), session.unit().rough(r.widthMm()));
+            case MatPiece m when !m.roll().isThere() -> Texts.of("loads.title.mat-buy", load.order(), film, load.material().name(), session.unit().rough(m.roll().widthMm()));
+            case MatPiece m -> Texts.of("loads.title.mat", load.order(), film, load.material().name(), session.unit().rough(m.roll().widthMm()));
             case Offcut o -> Texts.of(o.whole() ? "loads.title.sheet" : "loads.title.offcut", load.order(), film, load.material().name(), o.id());
         };
+        if (row.isOfMany) {
+            pen.text(Texts.of("loads.title.short", load.order(), film), x, y - 14, Theme.heading(12), Theme.INK, TextAlignment.LEFT);
+            pen.text(Texts.of("loads.title.short-film", load.material().name()), x, y, Theme.text(11), Theme.SOFT, TextAlignment.LEFT);
+            return;
+        }
         pen.text(title, x, y - 17, Theme.heading(14), Theme.INK, TextAlignment.LEFT);
         pen.text(Texts.of("loads.use", session.unit().film(load.usedMm()), Math.round(load.pieceShare() * 100)), x, y, Theme.measure(12), Theme.SOFT,
                 TextAlignment.LEFT);

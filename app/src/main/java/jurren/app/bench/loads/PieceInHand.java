@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -18,12 +19,14 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.load.CutItem;
+import jurren.core.load.FilmPiece;
 import jurren.core.load.Laying;
 import jurren.core.load.Load;
+import jurren.core.load.MatPiece;
+import jurren.core.load.Offcut;
 import jurren.core.load.Pin;
 import jurren.core.load.Placed;
 import jurren.core.load.Roll;
-import jurren.core.load.Stock;
 import jurren.core.load.WholeLayer;
 
 /** A piece on a load, chosen, dragged, turned and pinned by hand; the rest lies around it. */
@@ -165,7 +168,7 @@ final class PieceInHand {
     }
 
     /** Onto another piece of the same film, where there is room: its lower corner. */
-    private void send(Placed p, Stock to) {
+    private void send(Placed p, FilmPiece to) {
         Box usable = to.usable(session.shop().cutter()).bounds();
         Box box = p.item().layer().region().bounds().placed(p.item().ontoFilm(p.degrees()));
         pin(p, to.id(), p.degrees(), p.item().ontoFilm(p.degrees()).then(Placement.moved(usable.minXMm() - box.minXMm() + Load.PINNED_IN_MM,
@@ -173,7 +176,7 @@ final class PieceInHand {
     }
 
     /** Every piece of a layer onto one piece of film, as many as that takes. */
-    private void wholeLayer(CutItem of, Stock stock) {
+    private void wholeLayer(CutItem of, Offcut stock) {
         List<CutItem> items = runs.get().stream().map(CutRun::load).filter(l -> !session.job().laying().isTaken(l.stock())).flatMap(l -> l.placed().stream()).map(Placed::item)
                 .filter(i -> i.lineId().equals(of.lineId()) && i.place().equals(of.place()) && i.layer().film().equals(of.layer().film())).toList();
         List<Pin> pins = WholeLayer.onto(items, stock, session.shop().cutter(), session.job().framed());
@@ -188,6 +191,23 @@ final class PieceInHand {
         }
         session.edit(session.job().withLaying(laying));
         session.say(Texts.of("loads.layer-lies", pins.size(), items.size(), stock.id()));
+    }
+
+    /** On mats it goes to another piece of a roll, not to the roll. */
+    private List<FilmPiece> others(Load load) {
+        if (!session.shop().cutter().isOnMats()) {
+            return List.copyOf(session.shop().shelf());
+        }
+        Stream<FilmPiece> mats = runs.get().stream().map(r -> r.load().stock()).filter(MatPiece.class::isInstance);
+        return Stream.concat(session.shop().shelf().stream().filter(Offcut.class::isInstance).map(FilmPiece.class::cast), mats).toList();
+    }
+
+    private static String to(FilmPiece other) {
+        return switch (other) {
+            case Roll r -> Texts.of("loads.to-roll", r.id());
+            case MatPiece m -> Texts.of("loads.to-mat", m.number());
+            case Offcut o -> Texts.of("loads.to-offcut", o.id());
+        };
     }
 
     /** What can be done with the chosen piece; how to choose one when none is. */
@@ -217,13 +237,13 @@ final class PieceInHand {
             } else {
                 rows.add(Controls.button("piece-pin", Texts.of("loads.pin"), () -> pin(p, load.get().stock().id(), p.degrees(), p.onto())));
             }
-            for (Stock other : session.shop().shelf()) {
+            for (FilmPiece other : others(load.get())) {
                 boolean fits = other.isOf(load.get().material().id(), load.get().colour()) && !other.equals(load.get().stock())
                         && !other.usable(session.shop().cutter()).isEmpty();
                 if (fits) {
-                    rows.add(Controls.button("piece-to-" + other.id(), Texts.of(other instanceof Roll ? "loads.to-roll" : "loads.to-offcut", other.id()), () -> send(p, other)));
-                    if (!(other instanceof Roll)) {
-                        rows.add(Controls.button("layer-to-" + other.id().replaceAll("[^A-Za-z0-9]+", "-"), Texts.of("loads.layer-to", other.id()), () -> wholeLayer(i, other)));
+                    rows.add(Controls.button("piece-to-" + other.id().replace('/', '-'), to(other), () -> send(p, other)));
+                    if (other instanceof Offcut offcut) {
+                        rows.add(Controls.button("layer-to-" + other.id().replaceAll("[^A-Za-z0-9]+", "-"), Texts.of("loads.layer-to", other.id()), () -> wholeLayer(i, offcut)));
                     }
                 }
             }
