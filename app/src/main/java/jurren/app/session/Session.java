@@ -60,6 +60,7 @@ public final class Session {
     private final ShelfDesk shelf;
     private final List<Consumer<Plan>> whenPlanned = new ArrayList<>();
     private final ShopDesk myShop = new ShopDesk(this);
+    private final OwnDesk own = new OwnDesk(this);
     private final SelfSaving selfSaving;
     private final Notices notices = new Notices();
     private final List<Runnable> watchers = new ArrayList<>();
@@ -196,6 +197,11 @@ public final class Session {
     /** What looks for tighter layouts. */
     public NestDesk nests() {
         return nests;
+    }
+
+    /** The things and starts of the person's own. */
+    public OwnDesk own() {
+        return own;
     }
 
     public ShopDesk myShop() {

@@ -7,9 +7,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import jurren.app.desk.Order;
 import jurren.app.keep.ShopFolder;
 import jurren.app.theme.Texts;
+import jurren.core.blank.Blank;
 import jurren.core.job.MyShop;
 import jurren.core.job.Shop;
 import jurren.core.load.Cutter;
@@ -18,6 +20,8 @@ import jurren.core.material.Material;
 import jurren.formats.Refusal;
 import jurren.formats.catalogue.MyShopFile;
 import jurren.formats.files.SafeFiles;
+import jurren.formats.start.GivenShop;
+import jurren.formats.start.Start;
 
 /** What a person makes their own of the shop: read and changed beside the window, kept in their folder, each change with a way back. */
 public final class ShopDesk {
@@ -29,8 +33,38 @@ public final class ShopDesk {
     public record State(Shop shipped, MyShop mine, List<Refusal> refused) {
     }
 
-    private record Changed(MyShop before, State now, Shop shop) {
+    private record Changed(MyShop before, State now, Shop shop, OwnFiles back) {
     }
+
+    /** Things and starts that are written, and the ids of others that are taken away. */
+    private record OwnFiles(List<Blank> things, List<Start> starts, List<String> thingsAway, List<String> startsAway) {
+        void keep(ShopFolder folder) throws IOException {
+            for (Blank b : things) {
+                folder.save(b);
+            }
+            for (Start s : starts) {
+                folder.starts().save(s);
+            }
+            for (String id : thingsAway) {
+                folder.remove(id);
+            }
+            for (String id : startsAway) {
+                folder.starts().remove(id);
+            }
+        }
+
+        /** What brings back what there is now. */
+        OwnFiles instead(ShopFolder folder) {
+            List<String> blanks = Stream.concat(things.stream().map(Blank::id), thingsAway.stream()).toList();
+            List<String> ids = Stream.concat(starts.stream().map(Start::id), startsAway.stream()).toList();
+            List<Blank> oldThings = folder.own().stream().filter(b -> blanks.contains(b.id())).toList();
+            List<Start> oldStarts = folder.starts().read().starts().stream().filter(s -> s.own() && ids.contains(s.id())).toList();
+            return new OwnFiles(oldThings, oldStarts, blanks.stream().filter(id -> oldThings.stream().noneMatch(b -> b.id().equals(id))).toList(),
+                    ids.stream().filter(id -> oldStarts.stream().noneMatch(s -> s.id().equals(id))).toList());
+        }
+    }
+
+    private static final OwnFiles NO_FILES = new OwnFiles(List.of(), List.of(), List.of(), List.of());
 
     /** The last change, and how it is taken back. */
     public record Last(String sentence, Runnable back) {
@@ -70,11 +104,16 @@ public final class ShopDesk {
      * @param then     told how the shop stands afterwards, also when it was taken back
      */
     public void change(UnaryOperator<MyShop> change, String sentence, Consumer<State> then) {
-        session.desk().give(new Order<>(Texts.of("work.shop"), _ -> changed(change), done -> {
+        change(change, NO_FILES, sentence, then);
+    }
+
+    private void change(UnaryOperator<MyShop> change, OwnFiles files, String sentence, Consumer<State> then) {
+        session.desk().give(new Order<>(Texts.of("work.shop"), _ -> changed(change, files), done -> {
             mine = Optional.of(done.now.mine);
             session.useShop(done.shop);
-            if (!done.before.equals(done.now.mine)) {
-                Runnable back = () -> change(now -> done.before.withKnivesOf(now), Texts.of("shop.was-put-back"), then);
+            session.startsChanged();
+            if (!done.before.equals(done.now.mine) || files != NO_FILES) {
+                Runnable back = () -> change(now -> done.before.withKnivesOf(now), done.back, Texts.of("shop.was-put-back"), then);
                 last = Optional.of(new Last(sentence, back));
                 session.say(sentence, Texts.of("shop.back"), back);
             }
@@ -82,11 +121,14 @@ public final class ShopDesk {
         }, this::trouble).finishing());
     }
 
-    private Changed changed(UnaryOperator<MyShop> change) throws IOException {
-        MyShopFile file = session.shopFolder().mine();
+    private Changed changed(UnaryOperator<MyShop> change, OwnFiles files) throws IOException {
+        ShopFolder folder = session.shopFolder();
+        MyShopFile file = folder.mine();
         MyShop before = file.read().shop();
+        OwnFiles back = files == NO_FILES ? NO_FILES : files.instead(folder);
+        files.keep(folder);
         file.change(change);
-        return new Changed(before, state(), session.shopFolder().shop());
+        return new Changed(before, state(), folder.shop(), back);
     }
 
     /** A knife went so much further; it is said once, when it is likely dull by now, and no plan follows. */
@@ -113,7 +155,9 @@ public final class ShopDesk {
 
     public void giveAway(Path file) {
         session.desk().give(new Order<>(Texts.of("work.shop"), _ -> {
-            SafeFiles.write(file, MyShopFile.bytes(given(session.shopFolder().mine().read().shop())));
+            ShopFolder folder = session.shopFolder();
+            List<Start> starts = folder.starts().read().starts().stream().filter(Start::own).toList();
+            SafeFiles.write(file, new GivenShop(given(folder.mine().read().shop()), folder.own(), starts).bytes());
             return file;
         }, f -> session.say(Texts.of("shop.given", f.getFileName())), this::trouble).finishing());
     }
@@ -129,10 +173,11 @@ public final class ShopDesk {
             if (!Files.isRegularFile(file)) {
                 throw new IOException(Texts.of("shop.no-file"));
             }
-            return new MyShopFile(file, ShopFolder.shipped().mine()).read();
+            return GivenShop.read(file, ShopFolder.shipped().mine());
         }, found -> {
             if (found.refused().isEmpty()) {
-                change(mine -> joined(mine, found.shop()), Texts.of("shop.taken", file.getFileName()), then);
+                GivenShop given = found.shop();
+                change(mine -> joined(mine, given.shop()), new OwnFiles(given.things(), given.starts(), List.of(), List.of()), Texts.of("shop.taken", file.getFileName()), then);
             } else {
                 session.trouble(session.words().refusal(found.refused().getFirst()));
             }

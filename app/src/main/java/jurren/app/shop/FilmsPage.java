@@ -27,7 +27,6 @@ import jurren.app.theme.Theme;
 import jurren.core.job.Figure;
 import jurren.core.job.Figures;
 import jurren.core.job.MyShop;
-import jurren.core.material.FilmColour;
 import jurren.core.material.Material;
 import jurren.core.material.Peel;
 import jurren.core.material.Pressure;
@@ -47,6 +46,7 @@ final class FilmsPage implements ShopPage {
     private final VBox list = new VBox(1);
     private final VBox cards = new VBox(10);
     private final HBox both;
+    private final FilmColours colours;
     private String chosen;
     private ShopDesk.State state;
 
@@ -54,6 +54,7 @@ final class FilmsPage implements ShopPage {
         this.session = session;
         this.then = then;
         this.chosen = session.line().materialId();
+        this.colours = new FilmColours(session, this::change, () -> show(state));
         ScrollPane scroll = new ScrollPane(list);
         scroll.setFitToWidth(true);
         scroll.setMinWidth(Theme.wide(LIST));
@@ -126,7 +127,8 @@ final class FilmsPage implements ShopPage {
     }
 
     private List<Node> film(Material m) {
-        List<Node> facts = new ArrayList<>(List.of(name(m), Controls.label(about(m), "hint"), swatches(m)));
+        List<Node> facts = new ArrayList<>(List.of(name(m), Controls.label(about(m), "hint")));
+        facts.addAll(colours.of(m));
         List<Node> cut = new ArrayList<>(List.of(Controls.caption(Texts.of("shop.cut"))));
         List<Node> press = new ArrayList<>(List.of(Controls.caption(Texts.of("shop.press"))));
         FigureField fields = new FigureField(session, state.mine().prices().currency());
@@ -170,18 +172,6 @@ final class FilmsPage implements ShopPage {
     private String about(Material m) {
         return shipped(m).isEmpty() ? Texts.of("shop.is-own", Words.process(m.process()))
                 : isTuned(m) ? Texts.of("shop.is-tuned", Figures.tuned(shipped(m).get(), m).size()) : Texts.of("shop.is-shipped");
-    }
-
-    private Node swatches(Material m) {
-        FlowPane all = new FlowPane(3, 3);
-        for (FilmColour c : m.colours()) {
-            Region chip = new Region();
-            chip.getStyleClass().add("found-chip");
-            chip.setStyle("-fx-background-color: rgba(35,38,43,0.4), " + c.colour().hex() + ";");
-            javafx.scene.control.Tooltip.install(chip, new javafx.scene.control.Tooltip(c.name()));
-            all.getChildren().add(chip);
-        }
-        return all;
     }
 
     /** What has no number: how firmly, when the carrier comes off, and whether anything may be pressed after it. */

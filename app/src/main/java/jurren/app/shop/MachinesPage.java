@@ -69,8 +69,10 @@ final class MachinesPage implements ShopPage {
         now.mine().cutters().forEach(c -> cutters.getChildren().add(cutter(c)));
         FlowPane presses = new FlowPane(10, 10);
         now.mine().presses().forEach(p -> presses.getChildren().add(press(p)));
-        presses.getChildren().add(printer(now.mine().printer()));
-        Controls.refill(all, List.of(Controls.label(Texts.of("machines.cutters"), "hint"), cutters, Controls.label(Texts.of("machines.presses"), "hint"), presses));
+        FlowPane printers = new FlowPane(10, 10);
+        now.mine().printers().forEach(p -> printers.getChildren().add(printer(p)));
+        Controls.refill(all, List.of(Controls.label(Texts.of("machines.cutters"), "hint"), cutters, Controls.label(Texts.of("machines.presses"), "hint"), presses,
+                Controls.label(Texts.of("machines.printers"), "hint"), printers));
     }
 
     private void change(java.util.function.UnaryOperator<MyShop> change, String key, String name) {
@@ -304,9 +306,27 @@ final class MachinesPage implements ShopPage {
     }
 
     private Node printer(Printer p) {
-        List<Node> rows = new ArrayList<>(List.of(Controls.label(p.name(), "card-title"), Controls.label(Texts.of("machines.printer"), "hint")));
-        Figures.PRINTER.forEach(f -> rows.add(fields.row("printer", f, () -> p, Optional.of(state.shipped().printer()),
-                changed -> change(s -> s.withPrinter(changed), "machines.changed", p.name()))));
+        String id = "printer-" + p.id();
+        boolean inUse = state.mine().printers().getFirst().id().equals(p.id());
+        Optional<Printer> shipped = Optional.of(state.shipped().printer()).filter(x -> x.id().equals(p.id()));
+        List<Node> rows = new ArrayList<>(List.of(name(id, p.name(), text -> put(p.named(p.id(), text))), Controls.label(Texts.of("machines.printer"), "hint"),
+                inUse ? Controls.label(Texts.of("machines.in-use"), "means") : Controls.button(id + "-use", Texts.of("machines.use"), () -> use(p))));
+        Figures.PRINTER.forEach(f -> rows.add(fields.row(id, f, () -> p, shipped, this::put)));
+        rows.add(Controls.flow(Controls.button(id + "-another", Texts.of("machines.another"), () -> change(s -> s.withPrinters(with(s.printers(),
+                p.named(freeId(p.id(), x -> s.printers().stream().noneMatch(o -> o.id().equals(x))), Texts.of("machines.another-name", p.name())))), "machines.added", p.name())),
+                away(id, state.mine().printers().size() > 1, () -> change(s -> s.withPrinters(without(s.printers(), x -> x.id().equals(p.id()))), "machines.gone", p.name()))));
         return card(rows);
+    }
+
+    private void put(Printer p) {
+        change(s -> s.withPrinters(s.printers().stream().map(x -> x.id().equals(p.id()) ? p : x).toList()), "machines.changed", p.name());
+    }
+
+    private void use(Printer p) {
+        change(s -> {
+            List<Printer> order = new ArrayList<>(without(s.printers(), x -> x.id().equals(p.id())));
+            order.addFirst(p);
+            return s.withPrinters(order);
+        }, "machines.prints-now", p.name());
     }
 }

@@ -19,7 +19,7 @@ import jurren.app.theme.Texts;
 public final class ShopSheet {
     /** What can be looked at. */
     public enum Page {
-        SHELF, FILMS, MACHINES, HANDS
+        SHELF, FILMS, MACHINES, THINGS, HANDS
     }
 
     private static final double WIDTH = 880;
@@ -33,6 +33,7 @@ public final class ShopSheet {
     private final FilmsPage films;
     private final MachinesPage machines;
     private final HandsPage hands;
+    private final ThingsPage things;
     private final Runnable refresh = this::refresh;
     private Optional<ShelfPage> shelf = Optional.empty();
     private Optional<ShopDesk.State> state = Optional.empty();
@@ -47,6 +48,7 @@ public final class ShopSheet {
         this.films = new FilmsPage(session, this::stands);
         this.machines = new MachinesPage(session, this::stands);
         this.hands = new HandsPage(session, this::stands);
+        this.things = new ThingsPage(session, files);
     }
 
     public void open(Page first) {
@@ -79,6 +81,7 @@ public final class ShopSheet {
             case FILMS -> Optional.of(films);
             case MACHINES -> Optional.of(machines);
             case HANDS -> Optional.of(hands);
+            case THINGS -> Optional.of(things);
         };
         Node node = shown.map(ShopPage::node).orElseGet(() -> {
             ShelfPage opened = new ShelfPage(session, files);
@@ -97,7 +100,7 @@ public final class ShopSheet {
 
     /** The unit of lengths or degrees may have changed, and with a new plan what things cost. */
     private void refresh() {
-        Object now = List.of(session.unit(), session.settings().units().heat(), session.plan().map(p -> (Object) p.quote()).orElse(""));
+        Object now = List.of(session.unit(), session.settings().units().heat(), session.shop().blanks().size(), session.starts().size(), session.plan().map(p -> (Object) p.quote()).orElse(""));
         if (!now.equals(seen)) {
             seen = now;
             showState();

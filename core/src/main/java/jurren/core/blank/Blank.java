@@ -35,6 +35,10 @@ public record Blank(String id, String name, Family family, MadeOf madeOf, String
         return new Blank(newId, newName, Family.OWN, madeOf, referenceSize, colours, sizes, photo);
     }
 
+    public Blank withoutPhoto() {
+        return new Blank(id, name, family, madeOf, referenceSize, colours, sizes, Optional.empty());
+    }
+
     public Optional<BlankSize> size(String sizeId) {
         return sizes.stream().filter(s -> s.id().equals(sizeId)).findFirst();
     }

@@ -16,11 +16,12 @@ import jurren.core.material.Material;
  *
  * @param films   each in place of the shipped one of its id, or beside the shipped ones
  * @param cutters the one in use first
+ * @param printers the same
  * @param forces  found by trying, by the cutter and the film ({@link #pair})
  * @param knives  how far each knife went since it was new, in millimetres of plain film, by the cutter; a film's own by both ({@link #pair})
  * @param notes   what the maker's sheet says, by the id of the film
  */
-public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> presses, Printer printer, Prices prices, Map<String, Double> forces, Map<String, Double> knives,
+public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> presses, List<Printer> printers, Prices prices, Map<String, Double> forces, Map<String, Double> knives,
                      Map<String, String> notes) {
     public static final int LONGEST_NOTE = 4_000;
     private static final double MOST_GF = 10_000;
@@ -31,6 +32,7 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
         films = List.copyOf(films);
         cutters = List.copyOf(cutters);
         presses = List.copyOf(presses);
+        printers = List.copyOf(printers);
         notes = Map.copyOf(notes);
         forces = Map.copyOf(forces);
         knives = Map.copyOf(knives);
@@ -40,8 +42,8 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
         if (forces.values().stream().anyMatch(f -> !(f > 0 && f <= MOST_GF))) {
             throw new IllegalArgumentException("a force must be above 0 and at most " + MOST_GF + " gf");
         }
-        if (cutters.isEmpty() || presses.isEmpty()) {
-            throw new IllegalArgumentException("a shop needs a cutter and a press");
+        if (cutters.isEmpty() || presses.isEmpty() || printers.isEmpty()) {
+            throw new IllegalArgumentException("a shop needs a cutter, a press and a printer");
         }
     }
 
@@ -60,28 +62,28 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
         } else {
             all.set(at, film);
         }
-        return new MyShop(all, cutters, presses, printer, prices, forces, knives, notes);
+        return new MyShop(all, cutters, presses, printers, prices, forces, knives, notes);
     }
 
     /** A tuned film is as it was shipped again; one of their own is gone. */
     public MyShop withoutFilm(String id) {
-        return new MyShop(films.stream().filter(m -> !m.id().equals(id)).toList(), cutters, presses, printer, prices, forces, knives, notes);
+        return new MyShop(films.stream().filter(m -> !m.id().equals(id)).toList(), cutters, presses, printers, prices, forces, knives, notes);
     }
 
     public MyShop withCutters(List<Cutter> newCutters) {
-        return new MyShop(films, newCutters, presses, printer, prices, forces, knives, notes);
+        return new MyShop(films, newCutters, presses, printers, prices, forces, knives, notes);
     }
 
     public MyShop withPresses(List<Press> newPresses) {
-        return new MyShop(films, cutters, newPresses, printer, prices, forces, knives, notes);
+        return new MyShop(films, cutters, newPresses, printers, prices, forces, knives, notes);
     }
 
-    public MyShop withPrinter(Printer newPrinter) {
-        return new MyShop(films, cutters, presses, newPrinter, prices, forces, knives, notes);
+    public MyShop withPrinters(List<Printer> newPrinters) {
+        return new MyShop(films, cutters, presses, newPrinters, prices, forces, knives, notes);
     }
 
     public MyShop withPrices(Prices newPrices) {
-        return new MyShop(films, cutters, presses, printer, newPrices, forces, knives, notes);
+        return new MyShop(films, cutters, presses, printers, newPrices, forces, knives, notes);
     }
 
     /** An empty note is none. */
@@ -92,12 +94,12 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
         } else {
             all.put(filmId, note.substring(0, Math.min(note.length(), LONGEST_NOTE)));
         }
-        return new MyShop(films, cutters, presses, printer, prices, forces, knives, all);
+        return new MyShop(films, cutters, presses, printers, prices, forces, knives, all);
     }
 
     /** As films are for every cutter. */
     public MyShop withoutForces() {
-        return new MyShop(films, cutters, presses, printer, prices, Map.of(), knives, notes);
+        return new MyShop(films, cutters, presses, printers, prices, Map.of(), knives, notes);
     }
 
     /** A cutter and a film, as forces are kept for them. */
@@ -113,7 +115,7 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
     public MyShop withForce(String cutterId, String filmId, Optional<Double> gf) {
         Map<String, Double> all = new LinkedHashMap<>(forces);
         gf.ifPresentOrElse(f -> all.put(pair(cutterId, filmId), f), () -> all.remove(pair(cutterId, filmId)));
-        return new MyShop(films, cutters, presses, printer, prices, all, knives, notes);
+        return new MyShop(films, cutters, presses, printers, prices, all, knives, notes);
     }
 
     /** How far the knife of a cutter went since it was new, as far as in plain film; by its key, see {@link #knife}. */
@@ -136,7 +138,7 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
     public MyShop withoutKnife(String knife) {
         Map<String, Double> all = new LinkedHashMap<>(knives);
         all.remove(knife);
-        return new MyShop(films, cutters, presses, printer, prices, forces, all, notes);
+        return new MyShop(films, cutters, presses, printers, prices, forces, all, notes);
     }
 
     /** A film pressed twice as hard takes twice as much of a knife. */
@@ -152,12 +154,12 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
 
     /** What was cut meanwhile stays cut, whatever else is taken back. */
     public MyShop withKnivesOf(MyShop later) {
-        return new MyShop(films, cutters, presses, printer, prices, forces, later.knives, notes);
+        return new MyShop(films, cutters, presses, printers, prices, forces, later.knives, notes);
     }
 
     public MyShop withKnife(String cutterId, double mm) {
         Map<String, Double> all = new LinkedHashMap<>(knives);
         all.put(cutterId, mm);
-        return new MyShop(films, cutters, presses, printer, prices, forces, all, notes);
+        return new MyShop(films, cutters, presses, printers, prices, forces, all, notes);
     }
 }

@@ -51,7 +51,7 @@ public record Shop(List<Blank> blanks, List<Material> materials, List<Cutter> cu
 
     /** What of it a person can change, and has not changed yet. */
     public MyShop mine() {
-        return new MyShop(List.of(), cutters, presses, printer, prices, Map.of(), Map.of(), Map.of());
+        return new MyShop(List.of(), cutters, presses, List.of(printer), prices, Map.of(), Map.of(), Map.of());
     }
 
     /** With what a person changed; a film of the same id replaces, others come after. What was found by trying on the cutter in use counts. */
@@ -61,7 +61,7 @@ public record Shop(List<Blank> blanks, List<Material> materials, List<Cutter> cu
         mine.films().stream().filter(m -> material(m.id()).isEmpty()).forEach(films::add);
         String cutter = mine.cutters().getFirst().id();
         films.replaceAll(m -> mine.force(cutter, m.id()).map(m::withForce).orElse(m));
-        return new Shop(blanks, films, mine.cutters(), mine.printer(), mine.presses(), shelf, mine.prices());
+        return new Shop(blanks, films, mine.cutters(), mine.printers().getFirst(), mine.presses(), shelf, mine.prices());
     }
 
     public Optional<Blank> blank(String id) {

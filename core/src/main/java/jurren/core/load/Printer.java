@@ -14,4 +14,9 @@ public record Printer(String id, String name, double perInch, double widthMm, do
             throw new IllegalArgumentException("printer " + id + " has measures that cannot be");
         }
     }
+
+    /** Another of the same make. */
+    public Printer named(String otherId, String otherName) {
+        return new Printer(otherId, otherName, perInch, widthMm, longestMm, edgeMm);
+    }
 }

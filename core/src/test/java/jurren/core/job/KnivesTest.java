@@ -14,7 +14,7 @@ import jurren.core.material.Material;
 import org.junit.jupiter.api.Test;
 
 class KnivesTest {
-    private static final MyShop SHOP = new MyShop(List.of(), List.of(Fixtures.CUTTER), List.of(new Press("p", "press", Press.Kind.FLAT, 381, 381, 220)), Fixtures.PRINTER,
+    private static final MyShop SHOP = new MyShop(List.of(), List.of(Fixtures.CUTTER), List.of(new Press("p", "press", Press.Kind.FLAT, 381, 381, 220)), List.of(Fixtures.PRINTER),
             new Prices("$", 30, 1, 0.1, 0, 0, 0), Map.of(), Map.of(), Map.of());
     private static final String ID = Fixtures.CUTTER.id();
 

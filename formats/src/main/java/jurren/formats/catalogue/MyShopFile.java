@@ -41,7 +41,7 @@ import jurren.formats.files.WholeFile;
  */
 public final class MyShopFile {
     private static final int FORMAT = 1;
-    private static final long MOST_BYTES = 5L << 20;
+    private static final long MOST_BYTES = 50L << 20;
     private static final int MOST_MACHINES = 50;
     private static final int MOST_FILMS = 500;
     private static final double MOST_MM = 10_000;
@@ -108,7 +108,7 @@ public final class MyShopFile {
         list(all, "films", shop.films(), kept);
         list(all, "cutters", shop.cutters(), kept);
         list(all, "presses", shop.presses(), kept);
-        all.set("printer", kept.containsKey("printer") && shop.printer().equals(before.printer()) ? kept.get("printer").getFirst() : MAPPER.valueToTree(shop.printer()));
+        list(all, "printers", shop.printers(), kept);
         all.set("prices", kept.containsKey("prices") && shop.prices().equals(before.prices()) ? kept.get("prices").getFirst() : MAPPER.valueToTree(shop.prices()));
         ObjectNode forces = all.putObject("forces");
         new TreeMap<>(shop.forces()).forEach(forces::put);
@@ -133,7 +133,7 @@ public final class MyShopFile {
         List<Refusal> refused = new ArrayList<>();
         try {
             if (Files.size(file) > MOST_BYTES) {
-                throw new IOException("it is larger than 5 MB");
+                throw new IOException("it is larger than 50 MB");
             }
             return content(WholeFile.read(file), refused);
         } catch (IOException e) {
@@ -159,12 +159,21 @@ public final class MyShopFile {
         List<Material> films = some(root, "films", MOST_FILMS, n -> MaterialFile.read(MAPPER.writeValueAsBytes(n)), refused, kept);
         List<Cutter> cutters = some(root, "cutters", MOST_MACHINES, MyShopFile::cutter, refused, kept);
         List<Press> presses = some(root, "presses", MOST_MACHINES, MyShopFile::press, refused, kept);
-        Printer printer = one(root, "printer", n -> MAPPER.treeToValue(n, Printer.class), shipped.printer(), refused, kept);
+        List<Printer> printers = some(root.has("printers") ? root : oneBefore(root), "printers", MOST_MACHINES, n -> MAPPER.treeToValue(n, Printer.class), refused, kept);
         Prices prices = one(root, "prices", MyShopFile::prices, shipped.prices(), refused, kept);
         Map<String, String> notes = new LinkedHashMap<>();
         root.path("notes").properties().forEach(e -> notes.put(e.getKey(), e.getValue().asText()));
         return new Content(new MyShop(films, cutters.isEmpty() ? shipped.cutters() : cutters, presses.isEmpty() ? shipped.presses() : presses,
-                printer, prices, figures(root, "forces", MOST_MM, refused), figures(root, "knives", MOST_KNIFE_MM, refused), notes), refused, kept, true);
+                printers.isEmpty() ? shipped.printers() : printers, prices, figures(root, "forces", MOST_MM, refused), figures(root, "knives", MOST_KNIFE_MM, refused), notes), refused, kept, true);
+    }
+
+    /** Earlier files had one printer. */
+    private static JsonNode oneBefore(JsonNode root) {
+        ObjectNode list = MAPPER.createObjectNode();
+        if (root.has("printer")) {
+            list.putArray("printers").add(root.path("printer"));
+        }
+        return list;
     }
 
     private <T> List<T> some(JsonNode root, String name, int most, Reader<T> reader, List<Refusal> refused, Map<String, List<JsonNode>> kept) {

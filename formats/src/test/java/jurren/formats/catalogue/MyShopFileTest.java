@@ -102,7 +102,7 @@ class MyShopFileTest {
     @ParameterizedTest
     @CsvSource({"/films/0/thicknessMm, -1, films[0], thinner", "/films/0/recipe/leastS, 99, films[0], least", "/cutters/0/widthMm, 3, cutters[0], measures",
         "/cutters/0/widthMm, 1e9, cutters[0], widthMm", "/cutters/1/head/mostGf, 1, cutters[1], least <= most force", "/presses/2/mostCelsius, 900, presses[2], mostCelsius",
-        "/printer/perInch, 1, printer, measures", "/prices/hands, 0, prices, hands", "/prices/wasteShare, 7, prices, waste"})
+        "/printers/0/perInch, 1, printers[0], measures", "/prices/hands, 0, prices, hands", "/prices/wasteShare, 7, prices, waste"})
     void whatCannotBeIsNamedAndTheRestIsUsed(String field, double value, String where, String why) throws IOException {
         broken(root -> ((ObjectNode) root.at(field.substring(0, field.lastIndexOf('/')))).put(field.substring(field.lastIndexOf('/') + 1), value));
         MyShopFile.Found found = file.read();
