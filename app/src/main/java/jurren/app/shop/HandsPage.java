@@ -42,7 +42,7 @@ final class HandsPage implements ShopPage {
     public void show(ShopDesk.State state) {
         Prices p = state.mine().prices();
         FigureField fields = new FigureField(session, p.currency());
-        List<Node> rows = new ArrayList<>(List.of(Controls.label(Texts.of("hands.title"), "card-title"), Controls.label(Texts.of("hands.hint"), "hint")));
+        List<Node> rows = new ArrayList<>(List.of(Controls.label(Texts.of("hands.page"), "card-title"), Controls.label(Texts.of("hands.hint"), "hint")));
         TextEntry sign = new TextEntry("prices-currency", Texts.of("hands.currency"), text -> {
             String is = text.strip();
             if (!is.isEmpty() && is.length() <= LONGEST_SIGN && !is.equals(p.currency())) {

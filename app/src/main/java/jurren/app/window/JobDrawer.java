@@ -185,7 +185,7 @@ final class JobDrawer {
                 paper("drawer-proof", "drawer.proof", actions::saveProof),
                 paper("drawer-export", "drawer.export", () -> actions.give(AskFor.What.EXPORT, "")),
                 paper("drawer-shelf", "loads.open-shelf", () -> actions.give(AskFor.What.SHELF, "")),
-                paper("drawer-shop", "drawer.shop", () -> actions.give(AskFor.What.SHOP, "")),
+                paper("drawer-shop", "drawer.my-shop", () -> actions.give(AskFor.What.SHOP, "")),
                 paper("drawer-cuts", "drawer.cuts", () -> actions.give(AskFor.What.CUT_FILES, "")),
                 paper("drawer-all", "drawer.all", actions::makeAll));
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jurren.core.blank.Blank;
@@ -14,9 +15,11 @@ import jurren.core.hold.WhatHolds;
 import jurren.core.job.Job;
 import jurren.core.job.NewJobs;
 import jurren.core.job.Shop;
+import jurren.core.layer.Panels;
 import jurren.core.load.Cutter;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
+import jurren.core.material.Film;
 import jurren.core.material.Material;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
@@ -24,6 +27,7 @@ import jurren.core.snag.Snag;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.plan.JobPapers;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -59,6 +63,22 @@ class EveryThingMadeTest {
             DryRun run = DryRunner.run(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan));
             assertThat(run.isTrue()).as("%s of %s is off by %s mm, spoiled %s", id, m.id(), run.worstMm(), run.spoiled()).isTrue();
             assertThat(plan.runs()).allSatisfy(r -> assertThat(r.load().usedMm()).isLessThanOrEqualTo(305));
+        }
+    }
+
+    /** Split into panels, cut, weeded and laid with their overlaps, it is the same in the end; also seen through glass, and under heat. */
+    @ParameterizedTest
+    @CsvSource({"sign-board-400, vinyl-permanent", "sign-board-400, vinyl-behind-glass", "tee-adult, smooth-film", "tee-adult, stretch-film"})
+    void whatIsMadeInPanelsIsAsTrue(String id, String material) {
+        Blank thing = SHOP.blank(id).orElseThrow();
+        Material m = SHOP.material(material).orElseThrow();
+        Job whole = NewJobs.saying("ILLY\nOTTER", ShippedTypeface.ALFA_SLAB_ONE, thing, thing.colours().getFirst(), m, m.colours().getFirst().colour());
+        Film film = Film.of(m.id(), m.colours().getFirst().colour());
+        for (boolean upright : new boolean[] {true, false}) {
+            Plan plan = PLANNER.plan(whole.withLine("A", l -> l.withPanels(film, Optional.of(new Panels(upright, List.of(0.31, 0.72), 3)))), SHOP);
+            assertThat(plan.lines().getFirst().drawn().layers()).hasSize(3);
+            DryRun run = DryRunner.run(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan));
+            assertThat(run.isTrue()).as("%s, off by %s mm, spoiled %s", upright, run.worstMm(), run.spoiled()).isTrue();
         }
     }
 

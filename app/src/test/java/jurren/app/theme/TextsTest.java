@@ -59,6 +59,16 @@ class TextsTest {
         assertThat(madeKeys()).allSatisfy(k -> assertThat(WINDOW.containsKey(k)).as(k).isTrue());
     }
 
+    /** A second text for a key would stand in the place of the first without a word. */
+    @Test
+    void noKeyHasTwoTexts() throws IOException {
+        for (Path file : List.of(Path.of("src/main/resources/jurren/app/theme/window.properties"), Path.of("src/main/resources/jurren/app/cli/cli.properties"),
+                Path.of("../formats/src/main/resources/jurren/formats/words/words.properties"))) {
+            List<String> keys = Files.readAllLines(file).stream().filter(l -> !l.startsWith("#") && l.contains("=")).map(l -> l.substring(0, l.indexOf('='))).toList();
+            assertThat(keys).as("%s", file.getFileName()).hasSizeGreaterThan(20).doesNotHaveDuplicates();
+        }
+    }
+
     /** Every key that stands in the sources has its text; every text has a key that stands there or is put together. */
     @Test
     void sourcesAndTextsNameEachOther() throws IOException {

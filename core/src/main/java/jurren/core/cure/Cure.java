@@ -15,7 +15,7 @@ public record Cure(Snag snag, Kind kind, double figure, String name, Job job) {
     public enum Kind {
         WELD, DROP_CRUMBS, DROP_SLIVERS, BLUNT, CLOSE_GAP, OVERLAP, THICKEN, LARGER, SMALLER, MOVE_IN, BRIDGE, DRAW_CLOSER,
         HOLD_UPRIGHT, HOLD_SHORTEST, MATERIAL, COLOUR, KNOCK_OUT, ON_TOP, PRESS, TWO_POSITIONS, REMOVE_MOTIF, REMOVE_TREATMENT, TYPEFACE,
-        LEAVE_OUT, WISH_BACK, NO_FRAMES, SHIFT_PATTERN, SPACE_PATTERN;
+        LEAVE_OUT, WISH_BACK, NO_FRAMES, SPLIT, SHIFT_PATTERN, SPACE_PATTERN;
 
         /** Whether its figure is a length. */
         public boolean isLength() {

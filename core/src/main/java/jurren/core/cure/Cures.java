@@ -31,6 +31,7 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.hold.Verdict;
 import jurren.core.hold.WhatHolds;
+import jurren.core.layer.Panels;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.layer.Join;
@@ -106,8 +107,14 @@ final class Cures {
             case Snag.OverWrap s -> smaller(s.sizeId(), s.roundMm() / (s.roundMm() + s.overMm()));
             case Snag.SplitPress s -> press(s.sizeId());
             case Snag.BeyondPlaten s -> press(s.sizeId());
-            case Snag.NotOnMat s -> smaller(s.sizeId(), Math.min((s.alongMm() - s.frameMm()) / (s.lengthMm() - s.frameMm()), (s.acrossMm() - s.frameMm()) / (s.widthMm() - s.frameMm())));
-            case Snag.NotOnRoll s -> smaller(s.sizeId(), (s.usableMm() - s.frameMm()) / (s.acrossMm() - s.frameMm()));
+            case Snag.NotOnMat s -> {
+                smaller(s.sizeId(), Math.min((s.alongMm() - s.frameMm()) / (s.lengthMm() - s.frameMm()), (s.acrossMm() - s.frameMm()) / (s.widthMm() - s.frameMm())));
+                split(s.layer(), s.acrossMm() - s.frameMm(), s.alongMm() - s.frameMm());
+            }
+            case Snag.NotOnRoll s -> {
+                smaller(s.sizeId(), (s.usableMm() - s.frameMm()) / (s.acrossMm() - s.frameMm()));
+                split(s.layer(), s.usableMm() - s.frameMm(), Double.POSITIVE_INFINITY);
+            }
             case Snag.NotOnPaper s -> smaller(s.sizeId(), s.usableMm() / s.acrossMm());
             case Snag.DoesNotHold s -> holding(s.material());
             case Snag.TooManyFilms _ -> knockOut();
@@ -378,6 +385,17 @@ final class Cures {
         if (by < 1) {
             scaled(Cure.Kind.SMALLER, sizeId, by / OVER);
         }
+    }
+
+    /** A film in panels, as few as lie on its roll or mat on the largest of the sizes. */
+    private void split(int order, double acrossMm, double alongMm) {
+        at.drawn().layers().stream().filter(l -> l.order() == order && l.role() == Layer.Role.FILM && l.isCut()).findFirst().ifPresent(layer -> {
+            double overlap = Ways.of(layer.material()).byHand().isPresent() ? Panels.USUAL_OVERLAP_MM : Panels.PRESSED_OVERLAP_MM;
+            at.sizes().stream().map(s -> Region.weld(s.layers().stream().filter(l -> l.film().equals(layer.film())).map(Layer::region).toList()))
+                    .max(Comparator.comparingDouble(r -> r.bounds().areaMm2()))
+                    .flatMap(film -> Panels.fitting(film, acrossMm, alongMm, overlap))
+                    .ifPresent(p -> edit(Cure.Kind.SPLIT, p.at().size() + 1, "", l -> l.withPanels(layer.film(), Optional.of(p))));
+        });
     }
 
     private void motifSmaller(String motifId, double by) {

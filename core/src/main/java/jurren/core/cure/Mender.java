@@ -28,6 +28,9 @@ public final class Mender {
     public static final double UNSEEN_MM = 0.2;
     private static final int MOST_ROUNDS = 60;
 
+    private static final Set<Class<?>> LAID_NOWHERE = Set.of(Snag.NotOnRoll.class, Snag.NotOnMat.class);
+    private static final Set<Class<?>> FILM_TO_BUY = Set.of(Snag.RollTooShort.class);
+
     private final Planner planner;
 
     public Mender(Planner planner) {
@@ -152,8 +155,14 @@ public final class Mender {
     private static boolean isBetter(Plan before, Plan after) {
         Map<Kind, Integer> was = kinds(before);
         Map<Kind, Integer> is = kinds(after);
-        return after.snags().size() < before.snags().size()
-                && is.entrySet().stream().allMatch(e -> e.getValue() <= was.getOrDefault(e.getKey(), 0));
+        // what lies on film for the first time may need more of it than hangs there
+        Set<Class<?>> follows = count(after, LAID_NOWHERE) < count(before, LAID_NOWHERE) ? FILM_TO_BUY : Set.of();
+        return after.snags().size() - count(after, follows) < before.snags().size() - count(before, follows)
+                && is.entrySet().stream().allMatch(e -> follows.contains(e.getKey().snag) || e.getValue() <= was.getOrDefault(e.getKey(), 0));
+    }
+
+    private static long count(Plan plan, Set<Class<?>> kinds) {
+        return plan.snags().stream().filter(s -> kinds.contains(s.getClass())).count();
     }
 
     private static Map<Kind, Integer> kinds(Plan plan) {

@@ -88,6 +88,9 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
         return copies.stream().min(Comparator.comparingDouble(Comparison::matchPercent)).orElseThrow();
     }
 
+    /** Marks of panels are taken off again, with what a knife missed of them. */
+    private static final double AROUND_MARK_MM = 0.5;
+
     private record Copy(String lineId, String place, String size, int number) {
     }
 
@@ -178,7 +181,8 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
         inHand = inHand.then(Placement.otherYAxis());
         Point lay = inHand.apply(placed.box().centre());
         Point belongs = layer.region().bounds().centre();
-        return piece.placed(inHand.then(Placement.moved(belongs.xMm() - lay.xMm(), belongs.yMm() - lay.yMm())));
+        Region laid = piece.placed(inHand.then(Placement.moved(belongs.xMm() - lay.xMm(), belongs.yMm() - lay.yMm())));
+        return layer.marks().isEmpty() ? laid : laid.minus(layer.marks().grown(AROUND_MARK_MM, CornerStyle.MITRED));
     }
 
     private static Comparison compare(Plan plan, Copy copy, List<Laid> parts, Stop stop) {

@@ -12,6 +12,7 @@ import jurren.core.art.Motif;
 import jurren.core.blank.Fit;
 import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
+import jurren.core.layer.Panels;
 import jurren.core.material.Film;
 
 /**
@@ -50,7 +51,7 @@ public record Line(String id, String title, String blankId, String colourId, Str
     public Line(String id, String title, Thing thing, String materialId, String drawnFor, List<SizeEntry> sizes, List<Motif> motifs,
                 Map<Film, Join> joins, Fit fit) {
         this(id, title, thing.blankId(), thing.colourId(), drawnFor, counts(sizes), List.of(new Place(thing.faceId(), thing.pressId(),
-                thing.trueAtMm(), materialId, motifs, joins, fit, Map.of(), onSizes(sizes), List.of())), 0);
+                thing.trueAtMm(), materialId, motifs, joins, fit, Map.of(), onSizes(sizes), List.of(), Map.of())), 0);
     }
 
     private static List<Count> counts(List<SizeEntry> sizes) {
@@ -119,6 +120,10 @@ public record Line(String id, String title, String blankId, String colourId, Str
 
     public Map<String, Edging> edgings() {
         return place().edgings();
+    }
+
+    public Map<Film, Panels> panels() {
+        return place().panels();
     }
 
     public List<PressWish> pressWishes() {
@@ -244,6 +249,13 @@ public record Line(String id, String title, String blankId, String colourId, Str
         Map<Film, Join> changed = new LinkedHashMap<>(joins());
         changed.put(film, join);
         return with(place().withJoins(changed));
+    }
+
+    /** A film is split into panels; one piece again where there are none. */
+    public Line withPanels(Film film, Optional<Panels> split) {
+        Map<Film, Panels> changed = new LinkedHashMap<>(panels());
+        split.ifPresentOrElse(p -> changed.put(film, p), () -> changed.remove(film));
+        return with(place().withPanels(changed));
     }
 
     /** A size that was not in the run is added to it. */

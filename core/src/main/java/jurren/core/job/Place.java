@@ -13,6 +13,7 @@ import jurren.core.blank.Fit;
 import jurren.core.blank.Form;
 import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
+import jurren.core.layer.Panels;
 import jurren.core.material.Film;
 
 /**
@@ -28,10 +29,11 @@ import jurren.core.material.Film;
  * @param edgings    where the cut line of a material lies, by its id; as is usual where nothing is said
  * @param sizes      what this order decides otherwise than the blank suggests, by size
  * @param pressWishes what a person decided about the press sequence
+ * @param panels     how films are split that are wider than what they are cut from
  */
 public record Place(String faceId, Optional<String> pressId, Optional<Double> trueAtMm, String materialId, List<Motif> motifs,
                     Map<Film, Join> joins, Fit fit, Map<String, Edging> edgings, Map<String, OnSize> sizes,
-                    List<PressWish> pressWishes) {
+                    List<PressWish> pressWishes, Map<Film, Panels> panels) {
     /**
      * One size of the thing at this place.
      *
@@ -51,6 +53,7 @@ public record Place(String faceId, Optional<String> pressId, Optional<Double> tr
         motifs = List.copyOf(motifs);
         pressWishes = List.copyOf(pressWishes);
         joins = Collections.unmodifiableMap(new LinkedHashMap<>(joins));
+        panels = Collections.unmodifiableMap(new LinkedHashMap<>(panels));
         edgings = Collections.unmodifiableMap(new LinkedHashMap<>(edgings));
         Map<String, OnSize> said = new LinkedHashMap<>(sizes);
         said.values().removeIf(OnSize.AS_SUGGESTED::equals);
@@ -63,7 +66,7 @@ public record Place(String faceId, Optional<String> pressId, Optional<Double> tr
 
     /** With nothing on it yet. */
     public static Place of(String faceId, String materialId) {
-        return new Place(faceId, Optional.empty(), Optional.empty(), materialId, List.of(), Map.of(), Fit.USUAL, Map.of(), Map.of(), List.of());
+        return new Place(faceId, Optional.empty(), Optional.empty(), materialId, List.of(), Map.of(), Fit.USUAL, Map.of(), Map.of(), List.of(), Map.of());
     }
 
     OnSize onSize(String size) {
@@ -71,37 +74,45 @@ public record Place(String faceId, Optional<String> pressId, Optional<Double> tr
     }
 
     Place withMotifs(List<Motif> newMotifs) {
-        return new Place(faceId, pressId, trueAtMm, materialId, newMotifs, joins, fit, edgings, sizes, pressWishes);
+        return new Place(faceId, pressId, trueAtMm, materialId, newMotifs, joins, fit, edgings, sizes, pressWishes, panels);
     }
 
     Place withFit(Fit newFit) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, newFit, edgings, sizes, pressWishes);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, newFit, edgings, sizes, pressWishes, panels);
     }
 
     Place withEdgings(Map<String, Edging> newEdgings) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, newEdgings, sizes, pressWishes);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, newEdgings, sizes, pressWishes, panels);
     }
 
     Place withJoins(Map<Film, Join> newJoins) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, newJoins, fit, edgings, sizes, pressWishes);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, newJoins, fit, edgings, sizes, pressWishes, panels);
+    }
+
+    Place withPanels(Map<Film, Panels> newPanels) {
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, pressWishes, newPanels);
     }
 
     Place withPressWishes(List<PressWish> newWishes) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, newWishes);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, newWishes, panels);
     }
 
     Place withSizes(Map<String, OnSize> newSizes) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, newSizes, pressWishes);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, newSizes, pressWishes, panels);
     }
 
     Place on(Thing thing) {
-        return new Place(thing.faceId(), thing.pressId(), thing.trueAtMm(), materialId, motifs, joins, fit, edgings, sizes, pressWishes);
+        return new Place(thing.faceId(), thing.pressId(), thing.trueAtMm(), materialId, motifs, joins, fit, edgings, sizes, pressWishes, panels);
     }
 
-    /** What was said about joins of the usual material is said about the new one. */
+    /** What was said about joins and panels of the usual material is said about the new one. */
     Place withMaterial(String newMaterialId) {
-        Map<Film, Join> moved = new LinkedHashMap<>();
-        joins.forEach((film, join) -> moved.put(film.materialId().equals(materialId) ? film.in(newMaterialId) : film, join));
-        return new Place(faceId, pressId, trueAtMm, newMaterialId, motifs, moved, fit, edgings, sizes, pressWishes);
+        return new Place(faceId, pressId, trueAtMm, newMaterialId, motifs, moved(joins, newMaterialId), fit, edgings, sizes, pressWishes, moved(panels, newMaterialId));
+    }
+
+    private <T> Map<Film, T> moved(Map<Film, T> said, String newMaterialId) {
+        Map<Film, T> moved = new LinkedHashMap<>();
+        said.forEach((film, what) -> moved.put(film.materialId().equals(materialId) ? film.in(newMaterialId) : film, what));
+        return moved;
     }
 }

@@ -22,9 +22,10 @@ import jurren.core.memo.Scale;
  * @param unwelded overlapping parts whose own edges a knife would follow
  * @param join     how it meets the layers under it
  * @param print    what is printed, with its bleed
+ * @param panel    which panel it is of a film that is split; empty for a whole one
  */
 public record Layer(int order, Film film, Material material, Role role, Making making, Colour stock, Region region, Region seen,
-                    List<Region> unwelded, Join join, Print print) {
+                    List<Region> unwelded, Join join, Print print, Optional<Panel> panel) {
     /** What it is on the piece. */
     public enum Role {
         /** Cut, and seen in its own colour. */
@@ -41,13 +42,18 @@ public record Layer(int order, Film film, Material material, Role role, Making m
         unwelded = List.copyOf(unwelded);
     }
 
+    /** A whole one. */
+    public Layer(int order, Film film, Material material, Role role, Making making, Colour stock, Region region, Region seen, List<Region> unwelded, Join join, Print print) {
+        this(order, film, material, role, making, stock, region, seen, unwelded, join, print, Optional.empty());
+    }
+
     public Layer withOrder(int newOrder) {
-        return new Layer(newOrder, film, material, role, making, stock, region, seen, unwelded, join, print);
+        return new Layer(newOrder, film, material, role, making, stock, region, seen, unwelded, join, print, panel);
     }
 
     /** The lowest lies on the thing, whatever its join says. */
     public Layer withJoin(Join newJoin) {
-        return new Layer(order, film, material, role, making, stock, region, seen, unwelded, newJoin, print);
+        return new Layer(order, film, material, role, making, stock, region, seen, unwelded, newJoin, print, panel);
     }
 
     /**
@@ -57,7 +63,23 @@ public record Layer(int order, Film film, Material material, Role role, Making m
      */
     public Layer mapped(Warp warp, Warp back) {
         return warp == Warp.NONE ? this : new Layer(order, film, material, role, making, stock, region.warped(warp), seen.warped(warp),
-                unwelded, join, print.warped(warp, back));
+                unwelded, join, print.warped(warp, back), panel);
+    }
+
+    /** What of a film lies on a strip of it. */
+    Layer panel(Region strip, Panel as) {
+        return new Layer(order, film, material, role, making, stock, region.intersect(strip), seen.intersect(strip),
+                unwelded.stream().map(r -> r.intersect(strip)).filter(r -> !r.isEmpty()).toList(), join, print, Optional.of(as));
+    }
+
+    /** What is cut beside it so that panels meet; taken off again. */
+    public Region marks() {
+        return panel.map(Panel::marks).orElse(Region.EMPTY);
+    }
+
+    /** What stays on the film when it is weeded: all of it, and its marks. */
+    public Region weeded() {
+        return marks().isEmpty() ? region : region.weld(marks());
     }
 
     /** What remembering it keeps alive. */
@@ -103,10 +125,11 @@ public record Layer(int order, Film film, Material material, Role role, Making m
 
     /** What a knife follows: the region's pieces, or the parts themselves where they were not welded. */
     public List<Piece> cutPieces() {
+        List<Piece> pieces = new ArrayList<>(marks().pieces());
         if (unwelded.isEmpty()) {
-            return region.pieces();
+            pieces.addAll(0, region.pieces());
+            return pieces;
         }
-        List<Piece> pieces = new ArrayList<>();
         for (Piece piece : region.pieces()) {
             Region whole = piece.region();
             if (unwelded.stream().allMatch(part -> part.intersect(whole).isEmpty())) {

@@ -23,7 +23,7 @@ record Carried(Region carrier, Region cell, Region framed) {
 
     /** A frame goes around all that is the piece's own; of what is printed that is its ink too. */
     private static Region framed(CutItem item, Region carrier) {
-        return item.layer().isPrint() ? carrier : item.layer().region().placed(item.ontoFilm(0));
+        return item.layer().isPrint() ? carrier : item.layer().weeded().placed(item.ontoFilm(0));
     }
 
     void weigh(Scale scale) {

@@ -63,7 +63,7 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
      * between them is its own; what is printed has its ink around it.
      */
     public static Region carrier(Layer layer) {
-        Region art = layer.region();
+        Region art = layer.weeded();
         if (layer.isPrint()) {
             art = Region.of(layer.print().bounds().joined(art.bounds()));
         }

@@ -73,7 +73,7 @@ public record Load(int order, Material material, Colour colour, FilmPiece stock,
     /** Whether a piece may lie so far from where it does: on the film, and on nothing that stays where it is. */
     public boolean isFree(Placed piece, double dxMm, double dyMm, Cutter cutter, Predicate<Placed> stays) {
         Placement by = Placement.moved(dxMm, dyMm);
-        if (piece.item().layer().region().placed(piece.onto().then(by)).minus(stock.usable(cutter)).areaMm2() > TOUCHING_MM2) {
+        if (piece.item().layer().weeded().placed(piece.onto().then(by)).minus(stock.usable(cutter)).areaMm2() > TOUCHING_MM2) {
             return false;
         }
         Region cell = piece.cell().placed(by);

@@ -53,7 +53,7 @@ public final class LayerOrder {
         List<Film> films = layers.stream().map(Layer::film).distinct().toList();
         int at = films.indexOf(layer.film());
         int to = up ? at + 1 : at - 1;
-        boolean pair = layers.stream().filter(l -> l.film().equals(layer.film())).count() > 1;
+        boolean pair = layers.stream().anyMatch(l -> l.film().equals(layer.film()) && l.role() == Layer.Role.BASE);
         if (at < 0 || to < 0 || to >= films.size()) {
             return new Stays(pair ? Why.PRINT_IN_BASE : Why.AT_THE_END, layer.order(), 0);
         }

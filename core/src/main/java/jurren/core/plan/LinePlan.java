@@ -73,7 +73,9 @@ public record LinePlan(Line line, Blank blank, BlankColour blankColour, Map<Stri
      * @param now the line as it is by now
      */
     public Line remade(Line now, Layer layer, String newMaterialId) {
-        return now.withMotifs(now.motifs().stream().map(m -> m.withFilms(remade(m, layer, newMaterialId).plain(now.materialId()))).toList());
+        Line remade = now.withMotifs(now.motifs().stream().map(m -> m.withFilms(remade(m, layer, newMaterialId).plain(now.materialId()))).toList());
+        return Optional.ofNullable(now.panels().get(layer.film()))
+                .map(p -> remade.withPanels(layer.film(), Optional.empty()).withPanels(layer.film().in(newMaterialId), Optional.of(p))).orElse(remade);
     }
 
     private Films remade(Motif m, Layer layer, String newMaterialId) {

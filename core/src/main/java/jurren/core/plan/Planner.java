@@ -39,6 +39,7 @@ import jurren.core.job.SizeEntry;
 import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
+import jurren.core.layer.Panels;
 import jurren.core.layer.Part;
 import jurren.core.layer.Separation;
 import jurren.core.layer.Stack;
@@ -78,7 +79,7 @@ public final class Planner {
     private static final int MOST_LARGE = 6;
 
     private record FaceKey(List<Motif> motifs, Placement fit, Optional<Double> trueAtMm, Surface surface, String usualId,
-                           Map<String, Material> materials, Map<Film, Join> joins, Map<String, Edging> edgings) {
+                           Map<String, Material> materials, Map<Film, Join> joins, Map<String, Edging> edgings, Map<Film, Panels> panels) {
     }
 
     private record ShapesKey(Face face, List<Layer> layers) {
@@ -203,7 +204,7 @@ public final class Planner {
     }
 
     private static FaceKey faceKey(Line line, Map<String, Material> materials, Placement fit, Face face) {
-        return new FaceKey(line.motifs(), fit, face.trueAt(), face.surface(), line.materialId(), materials, line.joins(), line.edgings());
+        return new FaceKey(line.motifs(), fit, face.trueAt(), face.surface(), line.materialId(), materials, line.joins(), line.edgings(), line.panels());
     }
 
     /** As it is made, on the face. */
@@ -223,7 +224,7 @@ public final class Planner {
         List<Part> parts = Separation.of(laid, p -> Ways.of(key.materials.get(p.film().materialId())).isOnePrint()
                 ? Film.print(p.film().materialId()) : p.film(), f -> key.joins.getOrDefault(f, Join.LAID_OVER));
         List<Layer> layers = Ways.layers(parts, key.materials::get,
-                m -> Ways.edging(m, key.edgings),
+                m -> Ways.edging(m, key.edgings), key.panels,
                 laid.bounds().orElseThrow());
         return new FaceWork(art, laid, layers, Stack.thickestMm(layers), inspection.of(layers), Finisher.Facts.of(layers, nesting::carrier));
     }

@@ -117,7 +117,7 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
         Stacked stack = Stacked.of(grid, layers);
         List<Mask> wanted = looks(stack, layers.stream().map(_ -> new Shift(0, 0)).toList());
         // two layers may be off in opposite directions, and a pixel is lost to rounding
-        List<Mask> near = wanted.stream().map(m -> m.dilated(2 * reach + 1)).toList();
+        List<Mask> near = asOneFilm(layers, wanted.stream().map(m -> m.dilated(2 * reach + 1)).toList());
         List<Mask> far = near.stream().map(Mask::inverted).toList();
         List<List<Shift>> tries = tries(layers.size(), reach, seed);
         List<Counted> counted = IntStream.range(0, TRIES).parallel().mapToObj(i -> {
@@ -132,6 +132,24 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
         }).toList();
         return new OutOfRegister(accuracyMm, TRIES, withGap, withRim, measured.stream().mapToDouble(Try::gapMm).max().orElse(0),
                 measured.stream().max(Comparator.comparingDouble(Try::worstMm)), withGap == 0 ? List.of() : proposals(stack, tries));
+    }
+
+    /** A panel that shows where another of the same film was wanted is no rim. */
+    private static List<Mask> asOneFilm(List<Layer> layers, List<Mask> near) {
+        if (layers.stream().allMatch(l -> l.panel().isEmpty())) {
+            return near;
+        }
+        List<Mask> joined = new ArrayList<>(near);
+        for (int i = 0; i < layers.size(); i++) {
+            Mask all = near.get(i).copy();
+            for (int j = 0; j < layers.size(); j++) {
+                if (j != i && layers.get(i).panel().isPresent() && layers.get(j).film().equals(layers.get(i).film())) {
+                    all.or(near.get(j));
+                }
+            }
+            joined.set(i, all);
+        }
+        return joined;
     }
 
     private static Stream<Counted> most(List<Counted> counted, ToLongFunction<Counted> pixels) {

@@ -81,7 +81,7 @@ public record WeedPlan(List<Region> around, List<Waste> wastes, List<Care> cares
         if (weeded.isEmpty()) {
             return new WeedPlan(List.of(), List.of(), List.of(), 0);
         }
-        List<Region> pieces = weeded.stream().map(p -> p.item().layer().region().placed(p.onto())).toList();
+        List<Region> pieces = weeded.stream().map(p -> p.item().layer().weeded().placed(p.onto())).toList();
         Map<Kind, List<Region>> wastes = new EnumMap<>(Kind.class);
         List<Region> frames = around(load, pieces);
         for (Region frame : frames) {

@@ -136,6 +136,20 @@ class MendingTest {
         assertThat(after.lines().getFirst().drawn().artBounds().orElseThrow().heightMm()).isBetween(270.0, 280.0);
     }
 
+    /** 300 by 310 mm between rollers that leave 281: two panels that overlap by 2 mm. */
+    @Test
+    void whatNoRollTakesIsSplitIntoPanels() {
+        Plan before = planner.plan(job(square("m1", Fixtures.CREAM, 0, 240, 300, 310)).withFrames(false), Fixtures.shop());
+        Snag snag = before.snags().stream().filter(Snag.NotOnRoll.class::isInstance).findFirst().orElseThrow();
+        Cure cure = mender.cures(before, snag).stream().filter(c -> c.kind() == Cure.Kind.SPLIT).findFirst().orElseThrow();
+        assertThat(cure.figure()).isEqualTo(2);
+        Plan after = planner.plan(cure.job(), Fixtures.shop());
+        assertThat(after.snags()).noneMatch(Snag.NotOnRoll.class::isInstance);
+        assertThat(after.lines().getFirst().drawn().layers()).extracting(l -> l.panel().orElseThrow().number()).containsExactly(1, 2);
+        assertThat(after.runs()).flatExtracting(r -> r.load().placed()).as("one of each for the one piece").hasSize(2);
+        assertThat(after.lines().getFirst().drawn().thickestMm()).as("two films where they overlap").isCloseTo(0.18, within(1e-9));
+    }
+
     @Test
     void aHairlineBetweenTwoColoursIsClosedByTheLowerOne() {
         Drawing two = Drawing.atFileSize(new DrawingFile("d.svg", new byte[] {2}), List.of(

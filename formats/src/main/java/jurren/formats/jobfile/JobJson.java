@@ -25,6 +25,7 @@ import jurren.core.job.SizeEntry;
 import jurren.core.job.Thing;
 import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
+import jurren.core.layer.Panels;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.formats.Refusal.Reason;
@@ -236,6 +237,7 @@ final class JobJson {
         ObjectNode edgings = node.putObject("edgings");
         place.edgings().forEach((material, e) -> edgings.putObject(material).put("outMm", e.outMm()).put("holesKept", e.holesKept())
                 .put("through", e.through()));
+        panels(node, place.panels());
         if (place.pressWishes().isEmpty()) {
             return;
         }
@@ -246,6 +248,32 @@ final class JobJson {
             w.seconds().ifPresent(s -> n.put("seconds", s));
             w.after().ifPresent(a -> film(n.putObject("after"), a));
         });
+    }
+
+    private static void panels(ObjectNode node, Map<Film, Panels> panels) {
+        if (panels.isEmpty()) {
+            return;
+        }
+        ArrayNode list = node.putArray("panels");
+        panels.forEach((film, p) -> {
+            ObjectNode n = list.addObject();
+            film(n.putObject("film"), film);
+            n.put("upright", p.upright()).put("overlapMm", p.overlapMm());
+            p.at().forEach(n.putArray("at")::add);
+        });
+    }
+
+    private static Map<Film, Panels> panels(JsonNode n, String at, String usualId) throws Broken {
+        Map<Film, Panels> panels = new LinkedHashMap<>();
+        int k = 0;
+        for (JsonNode p : n.path("panels")) {
+            String there = at + ".panels[" + k++ + "]";
+            List<Double> seams = new ArrayList<>();
+            p.path("at").forEach(s -> seams.add(s.asDouble(Double.NaN)));
+            double overlap = Fields.number(p, "overlapMm", there);
+            panels.put(film(p.path("film"), there + ".film", usualId), Fields.value(there, () -> new Panels(p.path("upright").asBoolean(), seams, overlap)));
+        }
+        return panels;
     }
 
     private static void film(ObjectNode node, Film film) {
@@ -304,10 +332,11 @@ final class JobJson {
         String material = Fields.text(n, "material", at);
         Map<Film, Join> joins = joins(n, at, material);
         Map<String, Edging> edgings = edgings(n, at);
+        Map<Film, Panels> panels = panels(n, at, material);
         List<PressWish> wishes = Fields.list(n, "pressing", at, (w, p) -> pressWish(w, p, material));
         Optional<String> press = n.has("press") ? Optional.of(Fields.text(n, "press", at)) : Optional.empty();
         Optional<Double> trueAt = n.has("trueAtMm") ? Optional.of(Fields.number(n, "trueAtMm", at)) : Optional.empty();
-        return Fields.value(at, () -> new Place(n.path("face").asText(), press, trueAt, material, motifs, joins, fit(n.path("fit")), edgings, sizes, wishes));
+        return Fields.value(at, () -> new Place(n.path("face").asText(), press, trueAt, material, motifs, joins, fit(n.path("fit")), edgings, sizes, wishes, panels));
     }
 
     private static PressWish pressWish(JsonNode n, String at, String usualId) throws Broken {

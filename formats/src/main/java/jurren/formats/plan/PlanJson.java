@@ -160,6 +160,7 @@ public final class PlanJson {
                 .put("join", WORDS.join(layer.join()))
                 .put("areaMm2", rounded(layer.region().areaMm2(), 3)).put("pieces", layer.region().pieceCount())
                 .put("thinnestMm", rounded(thinnest.widthMm(), 3));
+        layer.panel().ifPresent(p -> node.putObject("panel").put("number", p.number()).put("of", p.of()));
     }
 
     private static void step(ObjectNode node, LinePlan line, SizePlan size, Step step) {

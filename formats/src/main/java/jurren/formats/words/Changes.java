@@ -113,6 +113,9 @@ after.lines().forEach(l -> before.line(l.id()).filter(was -> !was.equals(l)).ifP
         if (!before.fit().equals(after.fit())) {
             found.add(text("fit"));
         }
+        if (before.materialId().equals(after.materialId()) && !before.panels().equals(after.panels())) {
+            found.add(text("panels"));
+        }
         if (!before.edgings().equals(after.edgings())) {
             found.add(text("edging"));
         }

@@ -180,6 +180,10 @@ public final class Words {
 
     /** Of a film its colour; of a print or a base its material. */
     public static String layerName(LinePlan line, Layer layer) {
+        return layer.panel().map(p -> text("layer.panel", whole(line, layer), p.number(), p.of())).orElseGet(() -> whole(line, layer));
+    }
+
+    private static String whole(LinePlan line, Layer layer) {
         return switch (layer.role()) {
             case FILM -> layer.material().colourName(layer.colour());
             case PRINT -> line.drawn().layers().stream().noneMatch(l -> l.role() == Layer.Role.BASE && l.film().equals(layer.film()))

@@ -18,6 +18,7 @@ import jurren.core.job.Made;
 import jurren.core.art.Films;
 import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
+import jurren.core.layer.Panels;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.formats.demo.DemoJob;
@@ -48,6 +49,8 @@ class ChangesTest {
         assertThat(told(JOB.withCustomer("x"))).isEqualTo("customer");
         assertThat(told(JOB.withDue("x"))).isEqualTo("due date");
         assertThat(told(JOB.withFrames(false))).isEqualTo("no weeding frames");
+        assertThat(changes.between(JOB, JOB.withLine("A", l -> l.withPanels(Film.of("smooth-film", Colour.of("#F6EFDC")), Optional.of(new Panels(true, List.of(0.5), 4))))))
+                .isEqualTo("panels");
         assertThat(changes.between(JOB.withFrames(false), JOB)).isEqualTo("weeding frames");
         assertThat(told(JOB.withMade(Made.NOTHING.withPressed("A", 1)))).isEqualTo("pieces made");
         Job cut = JOB.withMade(Made.NOTHING.with(new Made.Cut("aa", "f", 2, Instant.EPOCH)));

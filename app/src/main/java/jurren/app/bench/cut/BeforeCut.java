@@ -158,7 +158,7 @@ public final class BeforeCut {
             return List.of();
         }
         boolean finds = finds(run);
-        List<Node> rows = new ArrayList<>(List.of(Controls.caption(Texts.of("marks.title"))));
+        List<Node> rows = new ArrayList<>(List.of(Controls.caption(Texts.of("marks.on-sheet"))));
         SheetFit.Outcome outcome = outcomes.get(run.mark());
         boolean as = straight.contains(run.mark());
         rows.add(Controls.label(as ? Texts.of("marks.straight-said") : switch (outcome) {

@@ -57,12 +57,14 @@ final class LayerList {
     private final VBox rows = new VBox();
     private final VBox node;
     private final VBox why = new VBox();
+    private final PanelsCard panels;
     private List<Object> shown = List.of();
     /** The card that keeps the keyboard when the cards are made anew. */
     private String focusNext = "";
 
     LayerList(Session session) {
         this.session = session;
+        this.panels = new PanelsCard(session);
         rows.getStyleClass().add("layer-rows");
         this.node = new VBox(Controls.caption(Texts.of("layers.title")), rows);
         node.getStyleClass().add("cards");
@@ -128,6 +130,7 @@ final class LayerList {
         if (layer.isCut() && layer.role() != Layer.Role.FILM && layer.role() != Layer.Role.PLATE) {
             text.getChildren().add(edging(plan, layer));
         }
+        panels.of(plan, layer).ifPresent(text.getChildren()::add);
         HBox.setHgrow(text, Priority.ALWAYS);
         HBox row = new HBox(swatch, text);
         moves(row, plan, layer);

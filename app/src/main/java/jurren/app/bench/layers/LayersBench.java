@@ -186,7 +186,7 @@ public final class LayersBench implements BenchView {
         for (int i = 0; i < layers.size(); i++) {
             Placement lies = hands.lies(i);
             layers.get(i).paints().forEach(p -> pen.fill(p.region(), lies, p.colour(), p.ink()));
-            pen.outline(layers.get(i).region(), lies, Color.web("#23262B", 0.5), 0.8);
+            pen.outline(layers.get(i).weeded(), lies, Color.web("#23262B", 0.5), 0.8);
         }
         hands.shown().ifPresent(t -> {
             t.gapAt().ifPresent(at -> around(pen, plan, at, Texts.of("hands.sign.gap", session.unit().fine(t.gapMm()))));

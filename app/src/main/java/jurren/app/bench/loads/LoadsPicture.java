@@ -167,7 +167,7 @@ final class LoadsPicture {
         }
         for (Placed p : load.placed()) {
             boolean own = p.item().lineId().equals(session.line().id());
-            pen.fill(p.item().layer().region(), p.onto().then(onto), own ? mark : mark.interpolate(film, 0.6));
+            pen.fill(p.item().layer().weeded(), p.onto().then(onto), own ? mark : mark.interpolate(film, 0.6));
             if (session.job().laying().pin(p.item()).isPresent() && !session.job().laying().isTaken(load.stock())) {
                 pin(pen, onto.apply(p.box().centre()));
             }

@@ -6,11 +6,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import jurren.core.geometry.Box;
 import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
+import jurren.core.layer.Panels;
 import jurren.core.layer.Part;
+import jurren.core.material.Film;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
 import jurren.core.way.Setting;
@@ -55,16 +58,23 @@ public final class Ways {
      * @param parts    from the bottom up
      * @param material by its id
      * @param edging   what was said about a material's cut line, or its usual one
+     * @param panels   how a film is split, by which it is
      */
-    public static List<Layer> layers(List<Part> parts, Function<String, Material> material, Function<Material, Edging> edging, Box art) {
+    public static List<Layer> layers(List<Part> parts, Function<String, Material> material, Function<Material, Edging> edging, Map<Film, Panels> panels, Box art) {
         List<Layer> layers = new ArrayList<>();
         for (Part part : parts) {
             Material m = material.apply(part.film().materialId());
             boolean many = parts.stream().filter(p -> p.film().materialId().equals(m.id())).count() > 1;
-            for (Layer layer : of(m).layers(part, m, new Setting(edging.apply(m), art, many))) {
+            for (Layer layer : of(m).layers(part, m, new Setting(edging.apply(m), art, many)).stream().flatMap(l -> split(l, panels)).toList()) {
                 layers.add(layer.withOrder(layers.size() + 1).withJoin(layers.isEmpty() ? Join.LAID_OVER : layer.join()));
             }
         }
         return layers;
+    }
+
+    /** What is printed or a plate stays whole. */
+    private static Stream<Layer> split(Layer layer, Map<Film, Panels> panels) {
+        Panels of = panels.get(layer.film());
+        return of == null || layer.role() != Layer.Role.FILM || !layer.isCut() || layer.region().isEmpty() ? Stream.of(layer) : of.of(layer).stream();
     }
 }
