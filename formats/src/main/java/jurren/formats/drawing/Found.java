@@ -26,6 +26,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Gathers what a file paints, as closed shapes of one colour, from the bottom up.
@@ -33,7 +34,7 @@ import java.util.Set;
  * <ul>
  *   <li>A fill is what its outline encloses under its own fill rule.
  *   <li>A stroke of some width is the region it covers.
- *   <li>A hairline, narrower than {@link #HAIRLINE_MM}, is no area but a line to follow. Those of one colour that
+ *   <li>A hairline, narrower than {@link #HAIRLINE_MM} and narrow beside the whole drawing, is no area but a line to follow. Those of one colour that
  *       are closed, or close together, bound shapes, those inside others their holes; an open one is kept as an open
  *       end; beside a fill, a hairline is left out.
  *   <li>Of what is clipped, what the clip leaves.
@@ -42,6 +43,12 @@ import java.util.Set;
 public final class Found {
     /** A third of what the finest film holds; the usual default stroke is 0.26 mm. */
     public static final double HAIRLINE_MM = 0.3;
+    /**
+     * A line so wide, of the larger side of all that is painted, is one to be seen however narrow it is in millimetres: a sign drawn as small as
+     * a fingernail is not meant to be made so. Where the file does not say how large it is, its millimetres mean less still.
+     */
+    private static final double SEEN_SHARE = 0.025;
+    private static final double SEEN_SHARE_OF_GUESSED = 0.015;
     /** Of all pictures together. */
     private static final long MOST_PIXELS = 48_000_000;
     private static final double LEAST_PIXEL_MM2 = 1e-10;
@@ -55,6 +62,7 @@ public final class Found {
     private static final double FARTHEST_MM = 1e6;
 
     private final List<DrawnShape> shapes = new ArrayList<>();
+    private final List<Narrow> narrow = new ArrayList<>();
     private final List<Point> openEnds = new ArrayList<>();
     private final LineChains openLines = new LineChains();
     private final Map<Colour, Set<Curves>> outlines = new LinkedHashMap<>();
@@ -138,13 +146,50 @@ public final class Found {
         double widthMm = stroke.getLineWidth() * Math.sqrt(Math.abs(toMm.getDeterminant()));
         if (widthMm >= HAIRLINE_MM) {
             add(Curves.of(stroke.createStrokedShape(outline), Placement.of(toMm)), colour, ink, clip);
-        } else if (filled) {
-            note(DrawingRead.Note.HAIRLINES_LEFT_OUT);
         } else {
-            hairline(Curves.of(outline, Placement.of(toMm)), colour, clip);
+            Curves line = Curves.of(outline, Placement.of(toMm));
+            if (!line.isEmpty()) {
+                check(line);
+                narrow.add(new Narrow(shapes.size(), line, widthMm, stroke, outline, toMm, colour, ink, filled, clip));
+            }
         }
     }
 
+    /**
+     * A narrow line; whether it is one to be seen or one to follow shows when all has been found.
+     *
+     * @param at how many shapes lie under it
+     */
+    private record Narrow(int at, Curves line, double widthMm, BasicStroke stroke, Shape outline, AffineTransform toMm, Colour colour, Optional<Ink> ink, boolean filled,
+                          Optional<Region> clip) {
+        Curves asSeen() {
+            return Curves.of(stroke.createStrokedShape(outline), Placement.of(toMm));
+        }
+    }
+
+    private void judgeNarrow() {
+        double share = guessed.isPresent() ? SEEN_SHARE_OF_GUESSED : SEEN_SHARE;
+        double larger = Stream.concat(shapes.stream().map(s -> s.curves().bounds()), narrow.stream().map(n -> n.line.bounds()))
+                .reduce(Box::joined).map(b -> Math.max(b.widthMm(), b.heightMm())).orElse(Double.POSITIVE_INFINITY);
+        List<DrawnShape> below = List.copyOf(shapes);
+        shapes.clear();
+        int done = 0;
+        for (Narrow n : narrow) {
+            shapes.addAll(below.subList(done, n.at));
+            done = n.at;
+            if (n.widthMm >= share * larger) {
+                add(n.asSeen(), n.colour, n.ink, n.clip);
+            } else if (n.filled) {
+                note(DrawingRead.Note.HAIRLINES_LEFT_OUT);
+            } else {
+                hairline(n.line, n.colour, n.clip);
+            }
+        }
+        shapes.addAll(below.subList(done, below.size()));
+        narrow.clear();
+    }
+
+    /** A line to follow. */
     private void hairline(Curves line, Colour colour, Optional<Region> clip) {
         if (line.openEnds(CLOSED_WITHIN_MM).isEmpty()) {
             outline(clip.map(c -> clipped(line, c)).orElse(line), colour);
@@ -243,6 +288,7 @@ public final class Found {
     }
 
     public DrawingRead finish(DrawingFile file) {
+        judgeNarrow();
         joinLines();
         Optional<Box> bounds = shapes.stream().map(s -> s.curves().enclosed()).filter(r -> !r.isEmpty())
                 .map(Region::bounds).reduce(Box::joined);

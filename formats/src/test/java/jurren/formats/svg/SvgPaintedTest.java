@@ -78,6 +78,43 @@ class SvgPaintedTest {
         assertThat(area("<style>rect{x:5px;width:30px;height:20px;fill:#FF0000}</style><rect/>", RED)).isCloseTo(600, within(1e-3));
     }
 
+    /** The same sign in pixels and in millimetres: 24 by 24 with lines 1 wide; a circle of radius 9 is a ring of 2 pi 9. */
+    @Test
+    void aLineIsJudgedBesideItsDrawing() {
+        String circle = "<circle cx='12' cy='12' r='9' fill='none' stroke='#FF0000' stroke-width='1'/>";
+        double px2 = 25.4 / 96 * 25.4 / 96;
+        DrawingRead.Taken icon = whole("<svg xmlns='http://www.w3.org/2000/svg' width='24' height='24'>" + circle + "</svg>");
+        assertThat(painted(icon, RED).areaMm2()).as("its lines are narrow in millimetres only").isCloseTo(2 * Math.PI * 9 * px2, within(0.02));
+        DrawingRead.Taken large = whole("<svg xmlns='http://www.w3.org/2000/svg' width='240' height='240'>"
+                + circle.replace("r='9'", "r='90'") + "</svg>");
+        assertThat(painted(large, RED).areaMm2()).as("a line to follow around a disc").isCloseTo(Math.PI * 90 * 90 * px2, within(1.0));
+        DrawingRead.Taken sized = whole("<svg xmlns='http://www.w3.org/2000/svg' width='24mm' height='24mm' viewBox='0 0 24 24'>"
+                + circle.replace("stroke-width='1'", "stroke-width='0.25'") + "</svg>");
+        assertThat(painted(sized, RED).areaMm2()).as("a tag of 18 mm to be cut").isCloseTo(Math.PI * 81, within(0.05));
+    }
+
+    /** A blue bar lies over a red frame drawn before it, and under the one drawn after it. */
+    @Test
+    void narrowLinesLieWhereTheyArePainted() {
+        String frame = "<rect x='4' y='4' width='16' height='16' fill='none' stroke='#FF0000' stroke-width='1'/>";
+        String bar = "<rect x='0' y='10' width='24' height='4' fill='#0000FF'/>";
+        double px2 = 25.4 / 96 * 25.4 / 96;
+        String head = "<svg xmlns='http://www.w3.org/2000/svg' width='24' height='24'>";
+        DrawingRead.Taken over = whole(head + frame + bar + "</svg>");
+        assertThat(over.drawing().shapes()).extracting(s -> s.colour()).containsExactly(RED, BLUE);
+        DrawingRead.Taken under = whole(head + bar + frame + "</svg>");
+        assertThat(under.drawing().shapes()).extracting(s -> s.colour()).containsExactly(BLUE, RED);
+        assertThat(painted(under, RED).areaMm2()).as("17 by 17 less 15 by 15").isCloseTo(64 * px2, within(1e-3));
+    }
+
+    private static DrawingRead.Taken whole(String svg) {
+        return (DrawingRead.Taken) SvgReader.read(new DrawingFile("a.svg", svg.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    private static Region painted(DrawingRead.Taken taken, Colour colour) {
+        return Region.weld(taken.drawing().shapes().stream().filter(s -> s.colour().equals(colour)).map(s -> s.curves().enclosed()).toList());
+    }
+
     /** A line of 40 with a square of 4 by 4 strokes at its end, pointing along: twice as far as it is wide. */
     @Test
     void linesHaveTheirHeads() {
