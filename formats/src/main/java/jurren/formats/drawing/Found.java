@@ -150,7 +150,7 @@ public final class Found {
             Curves line = Curves.of(outline, Placement.of(toMm));
             if (!line.isEmpty()) {
                 check(line);
-                narrow.add(new Narrow(shapes.size(), line, widthMm, stroke, outline, toMm, colour, ink, filled, clip));
+                narrow.add(new Narrow(shapes.size(), line, widthMm, stroke, new Path2D.Double(outline), new AffineTransform(toMm), colour, ink, filled, clip));
             }
         }
     }
@@ -158,9 +158,10 @@ public final class Found {
     /**
      * A narrow line; whether it is one to be seen or one to follow shows when all has been found.
      *
-     * @param at how many shapes lie under it
+     * @param at      how many shapes lie under it
+     * @param outline its own: readers draw one path after the other with the same object
      */
-    private record Narrow(int at, Curves line, double widthMm, BasicStroke stroke, Shape outline, AffineTransform toMm, Colour colour, Optional<Ink> ink, boolean filled,
+    private record Narrow(int at, Curves line, double widthMm, BasicStroke stroke, Path2D outline, AffineTransform toMm, Colour colour, Optional<Ink> ink, boolean filled,
                           Optional<Region> clip) {
         Curves asSeen() {
             return Curves.of(stroke.createStrokedShape(outline), Placement.of(toMm));

@@ -148,6 +148,14 @@ class PdfReadingTest {
         assertThat(new Page("1 0 0 RG q 3 0 0 1 0 0 cm 10 w 0 50 m 60 50 l S Q").points2(RED)).as("along it").isCloseTo(180 * 10, within(0.1));
     }
 
+    /** 16 and 8 points square with lines of 0.8, which is 0.28 mm but a twentieth of the whole: each frame by itself. */
+    @Test
+    void narrowLinesOfASmallSignAreSeen() {
+        Page page = new Page("1 0 0 RG 0.8 w 2 2 16 16 re S 0 0 1 RG 6 6 8 8 re S");
+        assertThat(page.points2(RED)).isCloseTo(4 * 16 * 0.8, within(0.01));
+        assertThat(page.points2(BLUE)).isCloseTo(4 * 8 * 0.8, within(0.01));
+    }
+
     @Test
     void aSoftMaskIsAHardEdgeWhereHalfComesThrough() {
         String mask = "/ExtGState << /G << /SMask << /S /Luminosity /G 5 0 R >> >> >>";
