@@ -9,7 +9,7 @@ public interface FileQuestions {
     /** What kind of file it is. */
     enum Kind {
         JOB("jurren"), DRAWING("svg", "pdf", "eps", "dxf", "plt", "hpgl", "png", "jpg", "jpeg", "bmp", "gif", "tif", "tiff", "webp", "jurren"),
-        ART("svg", "pdf", "eps", "dxf", "png"), TICKET("pdf"), PROOF("png"), CUT_FILE("plt"), BLANK("json"), SHOP("json"),
+        ART("svg", "pdf", "eps", "dxf", "png"), TICKET("pdf"), PROOF("png"), CUT_FILE("plt"), GUIDE("pdf", "plt"), BLANK("json"), SHOP("json"),
         TEMPLATE("pdf", "svg"), PHOTO("png", "jpg", "jpeg", "gif", "bmp"),
         FONT("ttf", "otf");
 

@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -28,6 +30,7 @@ import jurren.core.finish.Press;
 import jurren.core.job.Figures;
 import jurren.core.job.MyShop;
 import jurren.core.load.Cutter;
+import jurren.core.load.Feed;
 import jurren.core.load.Head;
 import jurren.core.load.Printer;
 import jurren.core.load.Reach;
@@ -104,6 +107,9 @@ final class MachinesPage implements ShopPage {
         List<Node> rows = new ArrayList<>(List.of(name(id, c.name(), text -> put(c.named(c.id(), text)))));
         rows.add(inUse ? Controls.label(Texts.of("machines.in-use"), "means") : Controls.button(id + "-use", Texts.of("machines.use"), () -> use(c)));
         Figures.CUTTER.forEach(f -> rows.add(fields.row(id, f, () -> c, shipped, this::put)));
+        if (!c.isOnMats()) {
+            rows.add(zones(id, c));
+        }
         rows.addAll(reach(id, c));
         rows.addAll(speech(id, c));
         rows.add(tick(id + "-finds-marks", "machines.finds-marks", c.senses().marks(), on -> put(c.withSenses(new Senses(on, c.senses().width())))));
@@ -153,6 +159,39 @@ final class MachinesPage implements ShopPage {
         box.setSelected(on);
         box.setOnAction(_ -> then.accept(box.isSelected()));
         return box;
+    }
+
+    /** Where the movable roller may stand, as stretches across; nothing for anywhere. */
+    private Node zones(String id, Cutter c) {
+        String now = c.feed().zones().stream().map(z -> session.unit().number(z.fromMm()) + "-" + session.unit().number(z.toMm())).collect(Collectors.joining(", "));
+        TextEntry entry = new TextEntry(id + "-zones", Texts.of("machines.zones"), text -> {
+            if (text.strip().equals(now)) {
+                return;
+            }
+            try {
+                put(c.withFeed(c.feed().withZones(zones(text))));
+            } catch (IllegalArgumentException e) {
+                session.trouble(Texts.of("machines.zones.how", text, session.unit().number(0) + "-" + session.unit().number(95) + ", " + session.unit().number(240) + "-"
+                        + session.unit().number(330)));
+                show(state);
+            }
+        });
+        entry.show(now);
+        entry.setPromptText(Texts.of("machines.zones.anywhere"));
+        return Controls.row(Texts.of("machines.zones"), entry);
+    }
+
+    private List<Feed.Zone> zones(String text) {
+        return text.isBlank() ? List.of() : Stream.of(text.split("[,;]\\s+|;")).map(part -> {
+            String[] ends = part.strip().split("\\s*[-\u2013]\\s*", 2);
+            if (ends.length < 2) {
+                throw new IllegalArgumentException(part);
+            }
+            // what is said of the end is meant of the beginning too
+            String unit = ends[1].replaceFirst("^[0-9.,/ ]*", "");
+            return new Feed.Zone(session.unit().parse(ends[0].matches("[0-9.,/ ]*") ? ends[0] + unit : ends[0]).orElseThrow(() -> new IllegalArgumentException(part)),
+                    session.unit().parse(ends[1]).orElseThrow(() -> new IllegalArgumentException(part)));
+        }).toList();
     }
 
     /** How it wants its files told. */

@@ -33,6 +33,7 @@ import jurren.app.bench.cut.BeforeCut;
 import jurren.app.bench.cut.HeadSheet;
 import jurren.app.bench.cut.TestCutSheet;
 import jurren.core.cut.CutRun;
+import jurren.core.load.Offcut;
 import jurren.core.job.NewJobs;
 import jurren.core.lettering.FontRefused;
 import jurren.core.cure.Remedies;
@@ -42,6 +43,7 @@ import jurren.formats.files.SafeFiles;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.formats.jobfile.JobDocument;
 import jurren.formats.plan.JobPapers;
+import jurren.formats.print.GuidePdf;
 import jurren.formats.print.PrintPdf;
 import jurren.formats.print.Proof;
 import jurren.formats.print.RunPdf;
@@ -105,6 +107,7 @@ public final class WindowActions {
             case PRINTER -> withPlan(this::print);
             case CUT_FILE -> withPlan(plan -> saveCutFile(plan, which));
             case CUT_FILES -> withPlan(this::saveCutFiles);
+            case GUIDE -> withLoad(which, this::saveGuide);
             case DRY_RUN -> withPlan(dryRun::open);
             case SHORTCUTS -> ShortcutSheet.open(sheets);
             case NEW -> newJob();
@@ -334,6 +337,15 @@ public final class WindowActions {
     private void saveCutFile(Plan plan, String load) {
         plan.runs().stream().filter(r -> String.valueOf(r.load().order()).equals(load)).findFirst().ifPresent(run ->
                 files.toSave(FileQuestions.Kind.CUT_FILE, cutFileName(run)).ifPresent(file -> write(file, () -> HpglWriter.write(run))));
+    }
+
+    /** On paper for a person, or for a pen in the cutter; the file's ending says which. */
+    private void saveGuide(CutRun run) {
+        if (run.load().stock() instanceof Offcut offcut) {
+            Units units = session.settings().units();
+            files.toSave(FileQuestions.Kind.GUIDE, fileName("-guide-" + run.load().order()) + ".pdf").ifPresent(file -> write(file,
+                    () -> file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".plt") ? HpglWriter.guide(run, offcut) : GuidePdf.write(run.load(), units)));
+        }
     }
 
     private void saveCutFiles(Plan plan) {

@@ -4,6 +4,7 @@ import jurren.formats.words.Numbers;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jurren.app.session.Bench;
+import jurren.app.sheet.FileQuestions;
 import jurren.core.art.Shape;
 import jurren.core.art.treat.Treatments;
 import jurren.core.blank.Fit;
@@ -37,6 +38,7 @@ class TextsTest {
     private static List<String> madeKeys() {
         List<String> keys = new ArrayList<>(List.of("planning", "fit.across.MIDDLE.handle"));
         keys.addAll(enumKeys("bench.", Bench.class));
+        keys.addAll(enumKeys("file.", FileQuestions.Kind.class));
         keys.addAll(enumKeys("fit.across.", Fit.Across.class));
         keys.addAll(enumKeys("fit.down.", Fit.Down.class));
         keys.addAll(enumKeys("fit.width.", Fit.Width.class));

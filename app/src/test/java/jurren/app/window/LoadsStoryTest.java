@@ -3,6 +3,7 @@ package jurren.app.window;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.nio.file.Files;
 import java.util.List;
 import java.awt.image.BufferedImage;
 import java.nio.file.Path;
@@ -133,6 +134,19 @@ class LoadsStoryTest extends WindowTest {
         });
         assertThat(loads()).extracting(l -> l.placed().size()).containsExactly(2, 2);
         assertThat(on(() -> session.shopFolder().shop().shelf())).as("kept in the person's folder").contains(first);
+
+        click("bench-cut");
+        settle();
+        Path guide = folder.resolve("guide.plt");
+        answers.add(guide);
+        click("cut-guide");
+        until(() -> Files.exists(guide));
+        assertThat(guide).content().startsWith("IN;PA;SP2;");
+        Path paper = folder.resolve("guide.pdf");
+        answers.add(paper);
+        click("cut-guide");
+        until(() -> Files.exists(paper));
+        assertThat(paper).isNotEmptyFile();
     }
 
     private void add(String width, String length) {

@@ -78,7 +78,7 @@ public final class Figures {
     }
 
     private static Cutter measured(Cutter c, double width, double roller, double before, double after, double travel, double overcut) {
-        return new Cutter(c.id(), c.name(), width, roller, before, after, travel, c.liftS(), c.cornerS(), overcut, c.head(), c.reach(), c.speech(), c.senses(), c.matMm());
+        return new Cutter(c.id(), c.name(), width, roller, before, after, travel, c.liftS(), c.cornerS(), overcut, c.head(), c.reach(), c.speech(), c.senses(), c.feed());
     }
 
     private static Figure<Material> cut(String id, Unit unit, ToDoubleFunction<CutSettings> get, java.util.function.BiFunction<CutSettings, Double, CutSettings> with) {

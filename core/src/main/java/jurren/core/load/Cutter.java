@@ -16,66 +16,72 @@ package jurren.core.load;
  * @param reach        how files get to it
  * @param speech       how it wants them told
  * @param senses       what it finds out by itself
- * @param matMm        the length of its mat, which is as wide as it takes film; 0 where film goes through as it comes
- *                     off the roll
+ * @param feed         how film goes in
  */
 public record Cutter(String id, String name, double widthMm, double rollerMm, double beforeMm, double afterMm,
                      double travelMmS, double liftS, double cornerS, double overcutMm, Head head, Reach reach,
-                     Speech speech, Senses senses, double matMm) {
-    private static final double MOST_MAT_MM = 3000;
-
+                     Speech speech, Senses senses, Feed feed) {
     public Cutter {
         if (!(widthMm > 2 * rollerMm && rollerMm >= 0 && beforeMm >= 0 && afterMm >= 0 && travelMmS > 0
                 && liftS >= 0 && cornerS >= 0 && overcutMm >= 0)) {
             throw new IllegalArgumentException("cutter " + id + " has measures that cannot be");
         }
-        if (matMm != 0 && !(matMm > beforeMm + afterMm && matMm <= MOST_MAT_MM)) {
-            throw new IllegalArgumentException("a mat is longer than what stays uncut on it and at most 3 m; 0 means that there is none");
+        if (feed.matMm() != 0 && !(feed.matMm() > beforeMm + afterMm)) {
+            throw new IllegalArgumentException("a mat is longer than what stays uncut on it; 0 means that there is none");
         }
     }
 
     public Cutter(String id, String name, double widthMm, double rollerMm, double beforeMm, double afterMm,
                   double travelMmS, double liftS, double cornerS, double overcutMm) {
-        this(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, Head.USUAL, Reach.STAND_IN, Speech.USUAL, Senses.NONE, 0);
+        this(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, Head.USUAL, Reach.STAND_IN, Speech.USUAL, Senses.NONE, Feed.ROLL);
     }
 
     public Cutter withHead(Head other) {
-        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, other, reach, speech, senses, matMm);
+        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, other, reach, speech, senses, feed);
     }
 
     public Cutter withReach(Reach other) {
-        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, other, speech, senses, matMm);
+        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, other, speech, senses, feed);
     }
 
     public Cutter withSpeech(Speech other) {
-        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach, other, senses, matMm);
+        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach, other, senses, feed);
     }
 
     public Cutter withSenses(Senses other) {
-        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach, speech, other, matMm);
+        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach, speech, other, feed);
+    }
+
+    public Cutter withFeed(Feed other) {
+        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach, speech, senses, other);
     }
 
     public Cutter withMat(double lengthMm) {
-        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach, speech, senses, lengthMm);
+        return withFeed(feed.withMat(lengthMm));
+    }
+
+    /** Of its mat; 0 where it has none. */
+    public double matMm() {
+        return feed.matMm();
     }
 
     /** Another of the same make. */
     public Cutter named(String otherId, String otherName) {
-        return new Cutter(otherId, otherName, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach, speech, senses, matMm);
+        return new Cutter(otherId, otherName, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach, speech, senses, feed);
     }
 
     /** Whether film is cut off the roll first and laid on a mat. */
     public boolean isOnMats() {
-        return matMm > 0;
+        return matMm() > 0;
     }
 
     /** How long a piece may be; endless off a roll. */
     public double usableAlongMm() {
-        return isOnMats() ? matMm - beforeMm - afterMm : Double.POSITIVE_INFINITY;
+        return isOnMats() ? matMm() - beforeMm - afterMm : Double.POSITIVE_INFINITY;
     }
 
     /** What lies between the rollers' inner edges on film of this width. */
     public double usableMm(double filmWidthMm) {
-        return Math.min(filmWidthMm, widthMm) - 2 * rollerMm;
+        return feed.outerMm(Math.min(filmWidthMm, widthMm), rollerMm) - 2 * rollerMm;
     }
 }

@@ -41,7 +41,7 @@ class FiguresTest {
     void ofEveryKind() {
         eachAlone(Figures.film(Fixtures.FILM), Fixtures.FILM);
         eachAlone(Figures.film(COLD), COLD);
-        eachAlone(Figures.CUTTER, Fixtures.CUTTER);
+        eachAlone(Figures.CUTTER, Fixtures.CUTTER.withMat(305));
         eachAlone(Figures.PRESS, PRESS);
         eachAlone(Figures.PRINTER, Fixtures.PRINTER);
         eachAlone(Figures.PRICES, PRICES);

@@ -144,8 +144,8 @@ class MatTest {
     @Test
     void aMatMustTakeSomething() {
         assertThatThrownBy(() -> MATS.withMat(6)).hasMessageContaining("a mat is longer");
-        assertThatThrownBy(() -> MATS.withMat(-1)).hasMessageContaining("a mat is longer");
-        assertThatThrownBy(() -> MATS.withMat(Double.NaN)).hasMessageContaining("a mat is longer");
+        assertThatThrownBy(() -> MATS.withMat(-1)).hasMessageContaining("a mat is at most");
+        assertThatThrownBy(() -> MATS.withMat(Double.NaN)).hasMessageContaining("a mat is at most");
         assertThat(MATS.withMat(0).isOnMats()).isFalse();
     }
 

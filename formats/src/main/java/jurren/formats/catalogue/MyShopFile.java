@@ -24,6 +24,7 @@ import jurren.core.finish.Press;
 import jurren.core.job.MyShop;
 import jurren.core.job.Prices;
 import jurren.core.load.Cutter;
+import jurren.core.load.Feed;
 import jurren.core.load.Head;
 import jurren.core.load.Printer;
 import jurren.core.load.Reach;
@@ -248,6 +249,9 @@ public final class MyShopFile {
         }
         if (!whole.has("senses")) {
             whole.set("senses", MAPPER.valueToTree(Senses.NONE));
+        }
+        if (!whole.has("feed")) {
+            whole.set("feed", MAPPER.valueToTree(Feed.ROLL));
         }
         Cutter c = MAPPER.treeToValue(whole, Cutter.class);
         within("widthMm", c.widthMm());

@@ -3,14 +3,17 @@ package jurren.formats.hpgl;
 import jurren.core.cut.CutRun;
 import jurren.core.cut.SwivelKnife;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Outline;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
+import jurren.core.load.Offcut;
 import jurren.core.load.Speech;
 import java.nio.charset.StandardCharsets;
 import java.io.ByteArrayOutputStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A cut run as HPGL: initialise, absolute moves, pen 1 with its speed and, where the machine takes one, its force, then one
@@ -18,6 +21,8 @@ import java.util.Optional;
  * not allow for its trailing knife, the paths are those of its middle, and a short cut in the waste sets it first.
  */
 public final class HpglWriter {
+    private static final double CROSS_MM = 3;
+
     private final Speech speech;
     private final String end;
     private final Placement toMachine;
@@ -89,6 +94,30 @@ public final class HpglWriter {
 
     private static byte[] bytes(StringBuilder text) {
         return text.toString().getBytes(StandardCharsets.US_ASCII);
+    }
+
+    /**
+     * With a pen in the knife's place, on paper stuck where the film will be: the outline of the offcut, in which it then belongs, what will be cut
+     * from it, and a cross at three of its corners.
+     */
+    public static byte[] guide(CutRun run, Offcut offcut) {
+        HpglWriter w = new HpglWriter(run);
+        StringBuilder out = new StringBuilder("IN;PA;SP2").append(w.end);
+        Box box = offcut.outline().bounds();
+        Stream<Outline> outlines = Stream.concat(offcut.outline().pieces().stream(), run.load().placed().stream().flatMap(p -> p.item().layer().region().placed(p.onto()).pieces().stream()))
+                .flatMap(p -> Stream.concat(Stream.of(p.outer()), p.holes().stream()));
+        outlines.forEach(o -> w.append(out, closed(o)));
+        for (Point p : List.of(new Point(box.minXMm(), box.minYMm()), new Point(box.maxXMm(), box.minYMm()), new Point(box.minXMm(), box.maxYMm()))) {
+            w.append(out, List.of(p.plus(-CROSS_MM, 0), p.plus(CROSS_MM, 0)));
+            w.append(out, List.of(p.plus(0, -CROSS_MM), p.plus(0, CROSS_MM)));
+        }
+        return bytes(out.append("PU0,0;SP0").append(w.end));
+    }
+
+    private static List<Point> closed(Outline o) {
+        List<Point> way = new ArrayList<>(o.points());
+        way.add(way.getFirst());
+        return way;
     }
 
     /** With the knife up once round what will be cut, and back to the start corner. */

@@ -79,8 +79,9 @@ public final class JobPapers {
         for (CutRun run : plan.runs()) {
             Stop.lookHere();
             files.put("load-" + run.load().order() + ".svg", LoadSvg.write(run));
-            if (run.load().stock() instanceof Offcut) {
+            if (run.load().stock() instanceof Offcut offcut) {
                 files.put("guide-" + run.load().order() + ".pdf", GuidePdf.write(run.load(), unit));
+                files.put("guide-" + run.load().order() + ".plt", HpglWriter.guide(run, offcut));
             }
         }
         files.putAll(printFiles);

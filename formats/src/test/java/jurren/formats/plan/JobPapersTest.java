@@ -5,7 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import jurren.formats.hpgl.HpglWriter;
+import jurren.core.geometry.Box;
 import jurren.formats.print.TicketPdf;
+import java.util.stream.IntStream;
+import java.util.Arrays;
 import java.util.ArrayList;
 import jurren.core.plan.LinePlan;
 import jurren.core.material.Material;
@@ -142,6 +146,30 @@ class JobPapersTest {
         assertThat(outline.bounds().widthMm()).isCloseTo(260, within(0.5));
         assertThat(outline.bounds().heightMm()).isCloseTo(190, within(0.5));
         assertThat(outline.areaMm2()).isCloseTo(offcut.outline().areaMm2(), within(250.0));
+    }
+
+    /** Read by hand: plotter units of 0.025 mm, the offcut's outline first, then what is cut, all with pen 2; crosses at three of its corners. */
+    @Test
+    void theGuideForAPenLiesWhereTheLoadWillBeCut() {
+        Offcut offcut = new Offcut("no 4", "smooth-film", PLAN.runs().getFirst().load().colour(), Offcut.measured(260, 190, Offcut.Corner.UPPER_RIGHT, 90, 80), false, "");
+        List<Stock> shelf = new ArrayList<>(BuiltInShop.read().shelf());
+        shelf.add(offcut);
+        CutRun run = new Planner().plan(DemoJob.simple(), BuiltInShop.read().withShelf(shelf)).runs().stream()
+                .filter(r -> r.load().stock() instanceof Offcut).findFirst().orElseThrow();
+        String guide = new String(HpglWriter.guide(run, offcut), StandardCharsets.US_ASCII);
+        assertThat(guide).startsWith("IN;PA;SP2;").doesNotContain("SP1").doesNotContain("FS");
+        List<Box> strokes = new ArrayList<>();
+        for (String line : guide.lines().filter(l -> l.startsWith("PU") && l.contains("PD")).toList()) {
+            double[] n = Arrays.stream(line.replaceAll("[^0-9.,-]", ",").split(",")).filter(s -> !s.isBlank()).mapToDouble(s -> Integer.parseInt(s) * 0.025).toArray();
+            double[] x = IntStream.range(0, n.length / 2).mapToDouble(i -> n[2 * i]).toArray();
+            double[] y = IntStream.range(0, n.length / 2).mapToDouble(i -> n[2 * i + 1]).toArray();
+            strokes.add(new Box(Arrays.stream(x).min().orElseThrow(), Arrays.stream(y).min().orElseThrow(), Arrays.stream(x).max().orElseThrow(), Arrays.stream(y).max().orElseThrow()));
+        }
+        assertThat(strokes.getFirst()).as("the offcut, from the start corner on").isEqualTo(Box.ofSize(0, 0, 260, 190));
+        assertThat(strokes.subList(1, strokes.size() - 6)).hasSizeGreaterThan(run.load().placed().size() - 1).allSatisfy(b -> assertThat(strokes.getFirst().covers(b, 0)).isTrue());
+        assertThat(strokes.subList(strokes.size() - 6, strokes.size())).extracting(b -> Math.max(b.widthMm(), b.heightMm())).allSatisfy(mm -> assertThat(mm).isCloseTo(6, within(1e-9)));
+        String cut = new String(HpglWriter.write(run), StandardCharsets.US_ASCII);
+        assertThat(cut).as("the cut file itself has no pen").doesNotContain("SP2");
     }
 
     @Test

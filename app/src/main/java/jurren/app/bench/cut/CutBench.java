@@ -14,6 +14,7 @@ import jurren.core.geometry.Point;
 import jurren.core.job.Job;
 import jurren.core.job.Made;
 import jurren.core.job.MyShop;
+import jurren.core.load.Offcut;
 import jurren.core.load.Reach;
 import jurren.core.material.CutSettings;
 import jurren.core.plan.Plan;
@@ -81,6 +82,7 @@ public final class CutBench implements BenchView {
     private final VBox marksCard;
     private final Label asItWas = Controls.label("", "hint");
     private final Button byHand;
+    private final Button guide;
     private final Runnable watcher = this::heard;
     private final VBox troubles;
     private final Node node;
@@ -112,7 +114,8 @@ public final class CutBench implements BenchView {
         this.byHand = Controls.button("cut-by-hand", Texts.of("cut.by-hand"), this::byHand);
         Button save = Controls.button("cut-save", Texts.of("cut.save"), () -> canvas.fireEvent(new AskFor(AskFor.What.CUT_FILE, String.valueOf(load))));
         Button saveAll = Controls.button("cut-save-all", Texts.of("cut.save-all"), () -> canvas.fireEvent(new AskFor(AskFor.What.CUT_FILES)));
-        FlowPane files = new FlowPane(save, saveAll, byHand);
+        this.guide = Controls.button("cut-guide", Texts.of("cut.guide"), () -> canvas.fireEvent(new AskFor(AskFor.What.GUIDE, String.valueOf(load))));
+        FlowPane files = new FlowPane(save, saveAll, guide, byHand);
         files.getStyleClass().add("flow");
         speeds.show(talk.speedUp());
         fault.show(Fault.NONE);
@@ -327,6 +330,7 @@ public final class CutBench implements BenchView {
             show(weedingCard, !weeding.getChildren().isEmpty());
             Controls.refill(marks, before.rows(run, canvas));
         });
+        show(guide, shown().filter(r -> r.load().stock() instanceof Offcut).isPresent());
         show(marksCard, !marks.getChildren().isEmpty());
         why.setText(isShown() ? talk.trouble().map(t -> Texts.of("cut.why", t)).orElse("") : "");
         show(why, !why.getText().isEmpty());

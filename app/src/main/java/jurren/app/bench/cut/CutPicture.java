@@ -66,7 +66,7 @@ final class CutPicture {
         Color todo = dark ? Color.web("#FFFFFF", 0.55) : Color.web("#23262B", 0.45);
         Color made = dark ? Color.WHITE : Theme.INK;
         double filmWidth = load.stock().widthMm();
-        for (double y : new double[] {cutter.rollerMm(), filmWidth - cutter.rollerMm()}) {
+        for (double y : new double[] {cutter.rollerMm(), cutter.rollerMm() + cutter.usableMm(filmWidth)}) {
             pen.line(ONTO.apply(new Point(start, y)), ONTO.apply(new Point(back, y)), todo, 1, 6, 5);
         }
         GraphicsContext g = pen.graphics();
@@ -149,12 +149,13 @@ final class CutPicture {
     private static void rollers(Pen pen, Cutter cutter, double width, double bottom) {
         GraphicsContext g = pen.graphics();
         double px = pen.view().pxPerMm();
-        for (double y : new double[] {cutter.rollerMm() / 2, width - cutter.rollerMm() / 2}) {
+        double outer = cutter.usableMm(width) + 2 * cutter.rollerMm();
+        for (double y : new double[] {cutter.rollerMm() / 2, outer - cutter.rollerMm() / 2}) {
             double x = pen.view().x(-y);
             g.setFill(Color.web("#C9CBD0"));
             g.fillRoundRect(x - cutter.rollerMm() * px / 2, bottom - 18, cutter.rollerMm() * px, 26, 5, 5);
         }
-        pen.text(Texts.of("cut.roller"), pen.view().x(-width + cutter.rollerMm() / 2), bottom - 28, Theme.measure(11),
+        pen.text(Texts.of("cut.roller"), pen.view().x(-outer + cutter.rollerMm() / 2), bottom - 28, Theme.measure(11),
                 Color.web("#E4E5E7"), TextAlignment.CENTER);
         pen.text(Texts.of("cut.roller"), pen.view().x(-cutter.rollerMm() / 2), bottom - 28, Theme.measure(11),
                 Color.web("#E4E5E7"), TextAlignment.CENTER);

@@ -155,7 +155,7 @@ final class LoadsPicture {
         } else {
             pen.fillBox(Box.ofSize(left, top, load.usedMm(), width), film);
             pen.box(Box.ofSize(left, top, load.usedMm(), width), Color.web("#23262B", 0.35), 1);
-            for (double y : new double[] {top + cutter.rollerMm(), top + width - cutter.rollerMm()}) {
+            for (double y : new double[] {top + width - cutter.rollerMm(), top + width - cutter.rollerMm() - cutter.usableMm(width)}) {
                 pen.line(new Point(left, y), new Point(left + load.usedMm(), y), line, 1, 6, 4);
             }
             if (!load.isOnMat(cutter)) {
