@@ -61,6 +61,14 @@ public record Load(int order, Material material, Colour colour, FilmPiece stock,
         return taken;
     }
 
+    /**
+     * What no layout of these pieces on the usual roll would take less than, were there no offcut: cells do not overlap and lie within half a gap around the film's
+     * width. Nothing for what comes off a roll.
+     */
+    public double sparedMm() {
+        return stock instanceof Offcut ? placed.stream().mapToDouble(p -> p.cell().areaMm2()).sum() / (Loading.USUAL_WIDTH_MM + Loading.GAP_MM) : 0;
+    }
+
     /** Whether it is stuck on a mat to be cut. */
     public boolean isOnMat(Cutter cutter) {
         return cutter.isOnMats() || stock instanceof Offcut;

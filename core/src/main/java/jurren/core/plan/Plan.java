@@ -69,6 +69,16 @@ public record Plan(Job job, Shop shop, List<LinePlan> lines, List<Nesting.Reques
         return runs.stream().mapToDouble(CutRun::seconds).sum();
     }
 
+    /** What the film off rolls costs. */
+    public double filmMoney() {
+        return runs.stream().map(CutRun::load).filter(l -> l.roll().isPresent()).mapToDouble(l -> l.usedMm() / 1000 * l.material().pricePerMetre()).sum();
+    }
+
+    /** What film the offcuts spare, at the very least, in money. */
+    public double sparedMoney() {
+        return runs.stream().map(CutRun::load).mapToDouble(l -> l.sparedMm() / 1000 * l.material().pricePerMetre()).sum();
+    }
+
     /** Taken from rolls; an offcut was paid for long ago. */
     public double filmUsedMm() {
         return runs.stream().filter(r -> !(r.load().stock() instanceof Offcut)).mapToDouble(r -> r.load().usedMm()).sum();

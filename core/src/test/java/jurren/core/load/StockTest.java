@@ -50,6 +50,17 @@ class StockTest {
         assertThat(loading.unlaid()).isEmpty();
     }
 
+    /** Two squares of 50 with half a gap around, corners rounded: at least (2 x 53 x 53 - 8 corners) / 308 mm of a roll; the third comes off one. */
+    @Test
+    void whatOffcutsSpareIsNoMoreThanARollWouldTake() {
+        Loading loading = load(squares(3, 50), List.of(roll("r", 3000), offcut("two", Shapes.rectangle(0, 0, 110, 60))), false, Laying.USUAL);
+        double corners = 8 * (1.5 * 1.5 - Math.PI * 1.5 * 1.5 / 4);
+        assertThat(loading.loads().getFirst().sparedMm()).isCloseTo((2 * 53 * 53 - corners) / 308, within(0.01));
+        assertThat(loading.loads().getLast().sparedMm()).isZero();
+        Loading rolls = load(squares(2, 50), List.of(roll("r", 3000)), false, Laying.USUAL);
+        assertThat(rolls.loads().getFirst().usedMm()).isGreaterThan(loading.loads().getFirst().sparedMm());
+    }
+
     @Test
     void nothingLiesOverTheEdgeOfAnOffcutOrInItsHole() {
         Region outline = Shapes.rectangle(0, 0, 200, 200).minus(Shapes.rectangle(70, 70, 60, 60));

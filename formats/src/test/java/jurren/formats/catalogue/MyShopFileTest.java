@@ -70,7 +70,7 @@ class MyShopFileTest {
     @Test
     void whatWasChangedComesBackAndChangesPlans() throws IOException {
         Cutter wide = new Cutter("mine", "Mine", 500, 10, 12, 20, 500, 0.05, 0.02, 0.7, new Head(30, 150, 0.3, false, false), new Reach(Reach.Kind.PORT, "10.0.0.7:9100"),
-                new Speech(Speech.Start.FAR_LEFT, 0.0254, Speech.Ending.CR), new Senses(true, false), new Feed(610, List.of(new Feed.Zone(0, 80), new Feed.Zone(300, 500))));
+                new Speech(Speech.Start.FAR_LEFT, 0.0254, Speech.Ending.CR), new Senses(true, false), new Feed(610, List.of(new Feed.Zone(0, 80), new Feed.Zone(250, 500))));
         MyShop written = file.change(s -> s.withFilm(tuned()).withCutters(List.of(wide, s.cutters().getFirst())).withNote("smooth-film", "test first")
                 .withPrices(new Prices("€", 42, 2, 0.1, 3, 25, 0.35)));
         MyShop read = new MyShopFile(path, SHIPPED.mine()).read().shop();

@@ -24,6 +24,7 @@ import jurren.core.plan.PrintSheet;
 import jurren.core.snag.Snag;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
@@ -68,6 +69,7 @@ public final class LoadsBench implements BenchView {
     private final Label least = Controls.label("", "sum");
     private final Label back = Controls.label("", "sum");
     private final Label framed = Controls.label("", "sum");
+    private final Label money = Controls.label("", "hint");
     private final Node node;
 
     public LoadsBench(Session session) {
@@ -89,7 +91,7 @@ public final class LoadsBench implements BenchView {
         shelf.getStyleClass().add("rows");
         snags.getStyleClass().add("cards");
         FlowPane sums = new FlowPane(sum("loads.used", used), sum("loads.least", least), sum("loads.back", back),
-                sum("loads.frame-count", framed), new VBox(4, frames, new HBox(8, stop, search)));
+                sum("loads.frame-count", framed), new VBox(4, frames, money, new HBox(8, stop, search)));
         sums.getStyleClass().add("sums");
         prints.getStyleClass().add("cards");
         this.node = BenchLayout.of(canvas, new VBox(8, snags, piece, prints, Controls.caption(Texts.of("loads.shelf")), Controls.card(shelf),
@@ -199,6 +201,10 @@ public final class LoadsBench implements BenchView {
                     .filter(r -> r.load().roll().isPresent()).mapToDouble(r -> r.load().leastMm()).sum()));
             back.setText(session.unit().film(Load.offRolls(plan.runs().stream().map(CutRun::load).toList()).entrySet().stream()
                     .mapToDouble(e -> Math.max(0, e.getKey().lengthMm() - e.getValue())).sum()));
+            String sign = session.shop().prices().currency();
+            String film = sign + String.format(Locale.ROOT, "%.2f", plan.filmMoney());
+            money.setText(plan.sparedMoney() < 0.005 ? Texts.of("loads.money", film)
+                    : Texts.of("loads.money-spared", film, sign + String.format(Locale.ROOT, "%.2f", plan.sparedMoney())));
             framed.setText(String.valueOf(plan.runs().stream()
                     .mapToInt(r -> r.load().frames().size()).sum()));
         });
