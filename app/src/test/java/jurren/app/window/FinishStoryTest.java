@@ -6,8 +6,14 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
+import javafx.event.Event;
+import javafx.event.EventType;
+import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import jurren.app.session.Bench;
 import jurren.core.art.Films;
 import jurren.core.art.Motif;
@@ -19,6 +25,7 @@ import jurren.core.job.NewJobs;
 import jurren.core.job.Place;
 import jurren.core.job.SizeEntry;
 import jurren.core.material.Colour;
+import jurren.core.material.Film;
 import jurren.core.plan.LinePlan;
 import jurren.core.run.RunTask;
 import jurren.core.run.RunTasks;
@@ -120,6 +127,43 @@ class FinishStoryTest extends WindowTest {
         click("press-solved");
         settle();
         assertThat(on(() -> session.plan().orElseThrow().snags())).noneMatch(Snag.PressClash.class::isInstance);
+        assertThat(on(() -> session.line().pressWishes())).isEmpty();
+    }
+
+    /** As a hand does: pressed in the middle of one card, drawn to the middle of another and let go there. */
+    private void draw(Step step, Step onto) {
+        run(() -> {
+            Node card = stage().getScene().lookup("#step-" + step.order());
+            Node other = stage().getScene().lookup("#step-" + onto.order());
+            double from = middle(card);
+            double to = middle(other);
+            for (Map.Entry<EventType<MouseEvent>, Double> e : List.of(Map.entry(MouseEvent.MOUSE_PRESSED, from), Map.entry(MouseEvent.MOUSE_DRAGGED, (from + to) / 2),
+                    Map.entry(MouseEvent.MOUSE_DRAGGED, to), Map.entry(MouseEvent.MOUSE_RELEASED, to))) {
+                Event.fireEvent(card, new MouseEvent(e.getKey(), e.getValue(), 0, e.getValue(), 0, MouseButton.PRIMARY, 1, false, false, false, false, true, false, false,
+                        false, false, false, null));
+            }
+        });
+        settle();
+    }
+
+    private static double middle(Node card) {
+        return card.localToScene(card.getBoundsInLocal().getCenterX(), 0).getX();
+    }
+
+    /** The films lie on each other, so what is wished by the hand cannot be; it is kept, and said. */
+    @Test
+    void aStepIsDrawnOverAnother() {
+        List<Step> laying = line().finish().steps().stream().filter(s -> s.kind() == Step.Kind.TACK || s.kind() == Step.Kind.PRESS).toList();
+        Step first = laying.getFirst();
+        Step last = laying.getLast();
+        Film lower = line().drawn().layers().get(first.layer() - 1).film();
+        Film upper = line().drawn().layers().get(last.layer() - 1).film();
+        assertThat(lower).isNotEqualTo(upper);
+        draw(first, last);
+        assertThat(on(() -> session.line().pressWish(lower).after())).hasValue(upper);
+        assertThat(on(() -> session.plan().orElseThrow().snags())).anyMatch(Snag.PressClash.class::isInstance);
+        run(() -> session.undo());
+        settle();
         assertThat(on(() -> session.line().pressWishes())).isEmpty();
     }
 

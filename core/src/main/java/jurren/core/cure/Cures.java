@@ -391,7 +391,7 @@ final class Cures {
     private void split(int order, double acrossMm, double alongMm) {
         at.drawn().layers().stream().filter(l -> l.order() == order && l.role() == Layer.Role.FILM && l.isCut()).findFirst().ifPresent(layer -> {
             double overlap = Ways.of(layer.material()).byHand().isPresent() ? Panels.USUAL_OVERLAP_MM : Panels.PRESSED_OVERLAP_MM;
-            at.sizes().stream().map(s -> Region.weld(s.layers().stream().filter(l -> l.film().equals(layer.film())).map(Layer::region).toList()))
+            at.sizes().stream().map(s -> s.of(layer.film()))
                     .max(Comparator.comparingDouble(r -> r.bounds().areaMm2()))
                     .flatMap(film -> Panels.fitting(film, acrossMm, alongMm, overlap))
                     .ifPresent(p -> edit(Cure.Kind.SPLIT, p.at().size() + 1, "", l -> l.withPanels(layer.film(), Optional.of(p))));

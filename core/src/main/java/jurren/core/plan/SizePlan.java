@@ -6,8 +6,10 @@ import jurren.core.blank.Face;
 import jurren.core.finish.FinishSequence;
 import jurren.core.finish.PlatenPlan;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Region;
 import jurren.core.geometry.Placement;
 import jurren.core.layer.Layer;
+import jurren.core.material.Film;
 import jurren.core.snag.Flaws;
 import java.util.List;
 import java.util.Optional;
@@ -33,6 +35,11 @@ public record SizePlan(String id, Face face, int count, int again, Placement fit
                        double thickestMm, Flaws flaws, PlatenPlan platen, FinishSequence finish) {
     public SizePlan {
         layers = List.copyOf(layers);
+    }
+
+    /** All of a film, whether it is one piece or panels. */
+    public Region of(Film film) {
+        return Region.weld(layers.stream().filter(l -> l.film().equals(film)).map(Layer::region).toList());
     }
 
     public AreaMeasures area() {

@@ -11,6 +11,7 @@ import java.io.InputStream;
 import java.text.AttributedCharacterIterator;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.apache.batik.bridge.FontFace;
@@ -24,6 +25,9 @@ import org.apache.batik.gvt.font.GVTFontFamily;
 /** The fonts that a drawing's text can be set in: the shipped ones and the machine's. Whatever else it asks for is set in a plain one. */
 final class SvgFonts implements FontFamilyResolver {
     private static final ShippedTypeface PLAIN = ShippedTypeface.RUBIK;
+    /** What comes near a kind of typeface that is asked for by its kind, as the last of several names. */
+    private static final Map<String, ShippedTypeface> KINDS = Map.of("serif", ShippedTypeface.PLAYFAIR_DISPLAY, "cursive", ShippedTypeface.CAVEAT_BRUSH,
+            "fantasy", ShippedTypeface.ABRIL_FATFACE);
     /** From here on a weight is a bold one's. */
     private static final float HEAVIER = TextAttribute.WEIGHT_MEDIUM;
 
@@ -85,7 +89,13 @@ final class SvgFonts implements FontFamilyResolver {
 
     @Override
     public GVTFontFamily resolve(String name) {
-        return known.computeIfAbsent(name, n -> find(n).orElse(null));
+        GVTFontFamily here = known.computeIfAbsent(name, n -> find(n).orElse(null));
+        ShippedTypeface near = KINDS.get(name.toLowerCase(Locale.ROOT));
+        if (here != null || near == null) {
+            return here;
+        }
+        replaced = true;
+        return known.computeIfAbsent(near.title(), n -> shipped(near, n));
     }
 
     @Override

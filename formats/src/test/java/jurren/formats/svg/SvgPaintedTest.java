@@ -152,6 +152,18 @@ class SvgPaintedTest {
         assertThat(taken(String.format(text, " fill='#FF0000' stroke='#0000FF' stroke-width='1'")).drawing().shapes()).extracting(DrawnShape::colour).contains(RED, BLUE);
     }
 
+    /** A font that is nowhere is set in what comes near the kind it is said to be of. */
+    @Test
+    void aKindOfTypefaceIsKept() {
+        String text = "<text x='5' y='60' font-size='20' font-family=\"'Nowhere at all', %s\" fill='#FF0000'>Riga</text>";
+        Region serif = region(text.formatted("serif"), RED);
+        Region plain = region(text.formatted("sans-serif"), RED);
+        Region playfair = region("<text x='5' y='60' font-size='20' font-family='Playfair Display' fill='#FF0000'>Riga</text>", RED);
+        assertThat(serif.differingFrom(playfair).areaMm2()).isLessThan(1e-6);
+        assertThat(serif.differingFrom(plain).areaMm2()).isGreaterThan(10);
+        assertThat(taken(text.formatted("serif")).notes()).contains(DrawingRead.Note.TEXT_IN_ANOTHER_FONT);
+    }
+
     /** A picture of 40 by 20 pixels, blue on the left and red on the right. */
     private static String picture() throws IOException {
         BufferedImage image = new BufferedImage(40, 20, BufferedImage.TYPE_INT_RGB);

@@ -9,6 +9,7 @@ import java.util.Optional;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -17,6 +18,7 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -236,7 +238,39 @@ final class PieceSide {
         card.setSelected(index == at);
         card.setOnAction(_ -> choose(index));
         content.prefWidthProperty().bind(card.widthProperty().subtract(24));
+        if (PressWishes.isLaying(step)) {
+            dragged(card, step);
+        }
         return card;
+    }
+
+    /** A closing that lays a film is drawn over another, to come before or after it. By filters: a button keeps what is pressed and released to itself. */
+    private void dragged(ToggleButton card, Step step) {
+        double[] from = {0};
+        int[] over = {-1};
+        card.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
+            from[0] = e.getSceneX();
+            over[0] = -1;
+        });
+        card.addEventFilter(MouseEvent.MOUSE_DRAGGED, e -> {
+            card.setTranslateX(e.getSceneX() - from[0]);
+            card.setViewOrder(-1);
+            over[0] = -1;
+            for (int i = 0; i < cards.getChildren().size(); i++) {
+                Node other = cards.getChildren().get(i);
+                Bounds there = other.localToScene(other.getBoundsInLocal());
+                if (other != card && e.getSceneX() >= there.getMinX() && e.getSceneX() <= there.getMaxX()) {
+                    over[0] = i;
+                }
+            }
+        });
+        card.addEventFilter(MouseEvent.MOUSE_RELEASED, _ -> {
+            card.setTranslateX(0);
+            card.setViewOrder(0);
+            if (over[0] >= 0 && over[0] < steps.size()) {
+                wishes.move(step, steps.get(over[0]));
+            }
+        });
     }
 
     private void showTimer() {

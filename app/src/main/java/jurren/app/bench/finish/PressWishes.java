@@ -17,6 +17,7 @@ import jurren.app.theme.Texts;
 import jurren.core.finish.Step;
 import jurren.core.job.PressWish;
 import jurren.core.layer.Layer;
+import jurren.core.material.Film;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
 
@@ -62,7 +63,7 @@ final class PressWishes {
     void show(LinePlan plan, SizePlan newSize, Optional<Step> chosen) {
         size = newSize;
         step = chosen;
-        boolean its = layer().isPresent() && chosen.filter(s -> s.kind() == Step.Kind.PRESS || s.kind() == Step.Kind.TACK).isPresent();
+        boolean its = layer().isPresent() && chosen.filter(PressWishes::isLaying).isPresent();
         node.setVisible(its);
         node.setManaged(its);
         if (!its) {
@@ -82,7 +83,7 @@ final class PressWishes {
 
     /** The topmost of what is laid at the step. */
     private Optional<Layer> layer() {
-        return size == null ? Optional.empty() : step.flatMap(s -> size.layers().stream().filter(l -> l.order() == s.layer()).findFirst());
+        return step.flatMap(this::laid);
     }
 
     private PressWish wish() {
@@ -114,14 +115,31 @@ final class PressWishes {
     }
 
     private void move(int way) {
-        neighbour(way).ifPresent(other -> {
-            Layer its = layer().orElseThrow();
-            if (way > 0) {
-                session.editLine(l -> l.withPressWish(l.pressWish(other.film()).after(Optional.empty())).withPressWish(l.pressWish(its.film()).after(Optional.of(other.film()))));
-            } else {
-                session.editLine(l -> l.withPressWish(l.pressWish(its.film()).after(Optional.empty())).withPressWish(l.pressWish(other.film()).after(Optional.of(its.film()))));
-            }
-        });
+        neighbour(way).ifPresent(other -> move(layer().orElseThrow(), other, way > 0));
+    }
+
+    /** Whether a step closes the press to lay a film. */
+    static boolean isLaying(Step step) {
+        return step.kind() == Step.Kind.PRESS || step.kind() == Step.Kind.TACK;
+    }
+
+    /** Later than another when it was drawn to the right over it, earlier when to the left. */
+    void move(Step drawn, Step onto) {
+        Optional<Layer> its = laid(drawn);
+        Optional<Layer> other = laid(onto);
+        if (isLaying(onto) && its.isPresent() && other.isPresent() && !its.get().film().equals(other.get().film())) {
+            move(its.get(), other.get(), onto.order() > drawn.order());
+        }
+    }
+
+    private Optional<Layer> laid(Step s) {
+        return size == null ? Optional.empty() : size.layers().stream().filter(l -> l.order() == s.layer()).findFirst();
+    }
+
+    private void move(Layer its, Layer other, boolean isLater) {
+        Film last = isLater ? its.film() : other.film();
+        Film first = isLater ? other.film() : its.film();
+        session.editLine(l -> l.withPressWish(l.pressWish(first).after(Optional.empty())).withPressWish(l.pressWish(last).after(Optional.of(first))));
     }
 
     private void forget() {

@@ -12,7 +12,6 @@ import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.blank.Fit;
 import jurren.core.geometry.Box;
-import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
 import jurren.core.layer.Panels;
 import jurren.core.load.Loading;
@@ -53,8 +52,7 @@ final class PanelsCard {
     }
 
     private Node split(LinePlan plan, Film film, Panels now) {
-        Region whole = Region.weld(plan.drawn().layers().stream().filter(l -> l.film().equals(film)).map(Layer::region).toList());
-        Box box = whole.bounds();
+        Box box = plan.drawn().of(film).bounds();
         double from = now.upright() ? box.minXMm() : box.minYMm();
         double extent = now.upright() ? box.widthMm() : box.heightMm();
         List<Node> all = new ArrayList<>();
