@@ -100,6 +100,7 @@ public final class WindowActions {
             case SHOP -> new ShopSheet(session, sheets, files).open(ShopSheet.Page.FILMS);
             case TEST_CUT -> withLoad(which, r -> new TestCutSheet(session, cutter, sheets, r).open());
             case SHOW_MARKS -> withLoad(which, r -> HeadSheet.marks(session, cutter, sheets, r, found -> before.fits(r, found)));
+            case SHOW_OFFCUT -> withLoad(which, r -> HeadSheet.offcut(session, cutter, sheets, r, found -> before.lies(r, found)));
             case FILM_CORNER -> withLoad(which, r -> HeadSheet.corner(session, cutter, sheets, r, before.begins(), before::begin));
             case EXPORT -> art.export(fileName(""));
             case RUN -> withPlan(this::run);

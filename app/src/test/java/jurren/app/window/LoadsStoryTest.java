@@ -3,6 +3,9 @@ package jurren.app.window;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import jurren.core.geometry.Point;
+import jurren.core.cut.CutRun;
+import jurren.app.cutter.CutTalk;
 import java.nio.file.Files;
 import java.util.List;
 import java.awt.image.BufferedImage;
@@ -147,6 +150,37 @@ class LoadsStoryTest extends WindowTest {
         click("cut-guide");
         until(() -> Files.exists(paper));
         assertThat(paper).isNotEmptyFile();
+        isCutWhereItLies();
+    }
+
+    /** Half an inch farther in than the guide puts it: the cut follows two corners, and no other two. */
+    private void isCutWhereItLies() {
+        run(() -> window.shell().cutter().setSpeedUp(Double.POSITIVE_INFINITY));
+        click("offcut-show");
+        until(() -> node("head-sheet") != null);
+        click("head-step-2");
+        robot.push(KeyCode.UP);
+        click("head-here");
+        robot.push(KeyCode.LEFT);
+        click("head-here");
+        settle();
+        assertThat(said()).as("as if it were larger").contains("further apart or nearer");
+        click("offcut-show");
+        until(() -> node("head-sheet") != null);
+        click("head-step-2");
+        robot.push(KeyCode.UP);
+        click("head-here");
+        click("head-here");
+        settle();
+        CutRun run = on(() -> session.plan().orElseThrow().runs().getFirst());
+        click("cut-main");
+        until(() -> window.shell().cutter().state() == CutTalk.State.DONE);
+        settle();
+        List<List<Point>> bed = on(() -> window.shell().cutter().standIn().bed());
+        assertThat(bed).hasSameSizeAs(run.paths());
+        for (int i = 0; i < bed.size(); i++) {
+            assertThat(bed.get(i).getFirst().distanceMm(run.paths().get(i).start().plus(12.7, 0))).as("path %d", i).isLessThan(0.05);
+        }
     }
 
     private void add(String width, String length) {

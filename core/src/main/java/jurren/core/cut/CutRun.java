@@ -9,6 +9,7 @@ import jurren.core.geometry.Point;
 import jurren.core.layer.Layer;
 import jurren.core.load.Cutter;
 import jurren.core.load.Load;
+import jurren.core.load.Offcut;
 import jurren.core.load.Placed;
 import jurren.core.load.Speech;
 import jurren.core.material.CutSettings;
@@ -114,8 +115,10 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
 
     /** How far a cut goes beyond what the head has to reach anyway, which is the printed marks; 0 where none does. */
     public double beyondMm() {
-        double width = load.stock().widthMm();
-        double least = Math.min(PrintMarks.IN_MM, cutter.rollerMm());
+        // an offcut lies anywhere on its mat, and the rollers run on that
+        boolean onMat = load.stock() instanceof Offcut;
+        double width = onMat ? cutter.widthMm() : load.stock().widthMm();
+        double least = onMat ? 0 : Math.min(PrintMarks.IN_MM, cutter.rollerMm());
         double beyond = 0;
         for (CutPath path : paths) {
             Box box = path.outline().bounds();

@@ -24,6 +24,8 @@ public record SheetFit(Placement placement, double alongMm, double acrossMm, dou
         MISSING, TOO_FAR, TOO_TURNED, STRETCHED, LEANING,
         /** One of them is something else: the others contradict it. */
         DISAGREE,
+        /** Two corners of an offcut that are not as far apart as its own. */
+        OTHER_CORNER,
         /** Something would be cut where the head does not reach. */
         BEYOND,
         /** The film in the machine is narrower than what was laid on it. */

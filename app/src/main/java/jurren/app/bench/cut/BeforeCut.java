@@ -17,6 +17,7 @@ import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.core.cut.CutRun;
 import jurren.core.cut.PrintMarks;
+import jurren.core.cut.OffcutFit;
 import jurren.core.cut.SheetFit;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -95,7 +96,7 @@ public final class BeforeCut {
     }
 
     private void cutWhereItLies(CutRun run) {
-        Placement onto = isPrinted(run) && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Fits f ? f.fit().placement() : Placement.moved(begins.xMm(), begins.yMm());
+        Placement onto = found(run).orElseGet(() -> Placement.moved(begins.xMm(), begins.yMm()));
         CutRun placed = run.placed(onto);
         double beyond = placed.beyondMm();
         if (beyond > 0) {
@@ -137,6 +138,26 @@ public final class BeforeCut {
         return outcome instanceof SheetFit.Outcome.Fits;
     }
 
+    /** Two corners of an offcut were found there. */
+    public boolean lies(CutRun run, List<Point> corners) {
+        SheetFit.Outcome outcome = OffcutFit.of(OffcutFit.corners((Offcut) run.load().stock()), corners);
+        if (outcome instanceof SheetFit.Outcome.Fits f) {
+            outcome = f.fit().reaches(run);
+        }
+        outcomes.put(run.mark(), outcome);
+        if (outcome instanceof SheetFit.Outcome.Refused r) {
+            session.trouble(words(r));
+        }
+        changed();
+        return outcome instanceof SheetFit.Outcome.Fits;
+    }
+
+    /** Where it was found to lie; nowhere else than planned where nobody looked. */
+    private Optional<Placement> found(CutRun run) {
+        boolean isLookedFor = isPrinted(run) || run.load().stock() instanceof Offcut;
+        return isLookedFor && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Fits f ? Optional.of(f.fit().placement()) : Optional.empty();
+    }
+
     private void refuse(CutRun run, SheetFit.Outcome.Refused why) {
         outcomes.put(run.mark(), why);
         if (!isPrinted(run)) {
@@ -148,12 +169,15 @@ public final class BeforeCut {
     private String words(SheetFit.Outcome.Refused r) {
         return switch (r.why()) {
             case MISSING, TOO_TURNED, STRETCHED, LEANING -> Texts.of("marks.refused." + r.why(), r.was(), r.most());
-            case TOO_FAR, DISAGREE, BEYOND, NARROW -> Texts.of("marks.refused." + r.why(), session.unit().format(r.was()), session.unit().format(r.most()));
+            case TOO_FAR, DISAGREE, BEYOND, NARROW, OTHER_CORNER -> Texts.of("marks.refused." + r.why(), session.unit().format(r.was()), session.unit().format(r.most()));
         };
     }
 
     /** Of a load that was printed; nothing of any other. */
     List<Node> rows(CutRun run, Node source) {
+        if (run.load().stock() instanceof Offcut && PrintMarks.of(run.load()).isEmpty()) {
+            return offcut(run, source);
+        }
         if (PrintMarks.of(run.load()).isEmpty()) {
             return List.of();
         }
@@ -192,6 +216,25 @@ public final class BeforeCut {
             changed();
         });
         rows.add(lies);
+        return rows;
+    }
+
+    /** It lies as the paper guide puts it, or where two of its corners were found. */
+    private List<Node> offcut(CutRun run, Node source) {
+        SheetFit.Outcome outcome = outcomes.get(run.mark());
+        List<Node> rows = new ArrayList<>(List.of(Controls.caption(Texts.of("offcut.lies")), Controls.label(switch (outcome) {
+            case SheetFit.Outcome.Fits f -> Texts.of("offcut.found", session.unit().format(Math.hypot(f.fit().alongMm(), f.fit().acrossMm())), f.fit().degrees());
+            case SheetFit.Outcome.Refused r -> words(r);
+            case null -> Texts.of("offcut.by-guide");
+        }, outcome instanceof SheetFit.Outcome.Refused ? "wrong" : "means")));
+        var show = Controls.button("offcut-show", Texts.of("offcut.show"), () -> source.fireEvent(new AskFor(AskFor.What.SHOW_OFFCUT, String.valueOf(run.load().order()))), "small");
+        show.setDisable(talk.isBusy() || run.cutter().reach().kind() == Reach.Kind.FOLDER);
+        var guide = Controls.button("offcut-as-guided", Texts.of("offcut.as-guided"), () -> {
+            outcomes.remove(run.mark());
+            changed();
+        }, "small");
+        guide.setDisable(outcome == null || talk.isBusy());
+        rows.add(Controls.flow(show, guide));
         return rows;
     }
 

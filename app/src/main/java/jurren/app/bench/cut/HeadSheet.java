@@ -15,14 +15,19 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import jurren.app.cutter.CutTalk;
+import jurren.app.face.Pen;
+import jurren.app.face.Viewport;
 import jurren.app.session.Session;
 import jurren.app.sheet.Sheets;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.cut.CutRun;
+import jurren.core.cut.OffcutFit;
 import jurren.core.cut.PrintMarks;
+import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
+import jurren.core.load.Offcut;
 import jurren.formats.words.LengthUnit;
 
 /** The cutter's head, moved by arrows in real millimetres: over the marks of a printed sheet one after the other, or over the corner where the film begins. */
@@ -33,6 +38,7 @@ public final class HeadSheet {
     private static final double SIGHT_MM = 8;
     private static final double SIGHT_PX = 170;
     private static final double CROSS_MM = 3;
+    private static final double CORNER_PX = 14;
     private static final double EPSILON_MM = 1e-9;
 
     private final Session session;
@@ -69,6 +75,13 @@ public final class HeadSheet {
         new HeadSheet(session, talk, sheets, run, PrintMarks.of(run.load()), done).open(Texts.of("head.marks"), Texts.of("head.marks.how"));
     }
 
+    /** Over the two corners of an offcut that are farthest apart. */
+    public static void offcut(Session session, CutTalk talk, Sheets sheets, CutRun run, Consumer<List<Point>> done) {
+        if (run.load().stock() instanceof Offcut o) {
+            new HeadSheet(session, talk, sheets, run, OffcutFit.corners(o), done).open(Texts.of("head.offcut"), Texts.of("head.offcut.how"));
+        }
+    }
+
     /** Over the corner of the film. */
     public static void corner(Session session, CutTalk talk, Sheets sheets, CutRun run, Point now, Consumer<Point> done) {
         new HeadSheet(session, talk, sheets, run, List.of(now), found -> done.accept(found.getFirst())).open(Texts.of("head.corner"), Texts.of("head.corner.how"));
@@ -82,12 +95,12 @@ public final class HeadSheet {
         arrows.add(arrow("head-right", "→", 0, -1), 2, 1);
         arrows.add(arrow("head-out", "↓", -1, 0), 1, 2);
         arrows.setAlignment(Pos.CENTER);
-        boolean seen = !talk.marksInSight(run).isEmpty();
+        boolean seen = isOverOffcut() || !talk.marksInSight(run).isEmpty();
         HBox middle = new HBox(24, arrows, new VBox(6, Controls.row(Texts.of("head.step"), steps), Controls.row(Texts.of("head.where"), where)));
         middle.setAlignment(Pos.CENTER_LEFT);
         List<Node> nodes = new ArrayList<>(List.of(Controls.label(how, "hint"), which, middle));
         if (seen) {
-            nodes.add(new VBox(4, Controls.label(Texts.of("head.sight"), "hint"), sight));
+            nodes.add(new VBox(4, Controls.label(Texts.of(isOverOffcut() ? "head.offcut.picture" : "head.sight"), "hint"), sight));
         }
         nodes.add(Controls.flow(here));
         VBox all = new VBox(10, nodes.toArray(Node[]::new));
@@ -120,7 +133,7 @@ public final class HeadSheet {
 
     private void move(int along, int across) {
         Point to = head.plus(along * stepMm, across * stepMm);
-        double width = run.load().stock().widthMm();
+        double width = isOverOffcut() ? run.cutter().widthMm() : run.load().stock().widthMm();
         head = new Point(Math.max(0, to.xMm()), Math.clamp(to.yMm(), 0, width));
         talk.moveHead(run, head);
         show();
@@ -143,9 +156,38 @@ public final class HeadSheet {
 
     private void show() {
         int n = found.size();
-        which.setText(wanted.size() == 1 ? Texts.of("head.film-corner") : Texts.of("head.mark", n + 1, wanted.size(), Texts.of("head.mark." + n)));
+        which.setText(wanted.size() == 1 ? Texts.of("head.film-corner") : isOverOffcut() ? Texts.of("head.offcut.corner", n + 1) : Texts.of("head.mark", n + 1, wanted.size(), Texts.of("head.mark." + n)));
         where.setText(Texts.of("head.at", session.unit().fine(head.xMm()), session.unit().fine(head.yMm())));
-        draw();
+        if (isOverOffcut()) {
+            drawOffcut();
+        } else {
+            draw();
+        }
+    }
+
+    private boolean isOverOffcut() {
+        return wanted.size() == 2;
+    }
+
+    /** The offcut as someone before the machine sees it, with its two corners; the one that is asked for is full. */
+    private void drawOffcut() {
+        GraphicsContext g = sight.getGraphicsContext2D();
+        Offcut offcut = (Offcut) run.load().stock();
+        Placement onto = new Placement(0, -1, -1, 0, 0, 0);
+        Viewport view = Viewport.showing(offcut.outline().bounds().placed(onto), SIGHT_PX, SIGHT_PX, CORNER_PX);
+        g.setFill(Theme.MAT);
+        g.fillRect(0, 0, SIGHT_PX, SIGHT_PX);
+        new Pen(g, view).fill(offcut.outline(), onto, Theme.paint(offcut.colour()));
+        for (int i = 0; i < wanted.size(); i++) {
+            Point at = onto.apply(wanted.get(i));
+            g.setFill(i == found.size() ? Theme.MARIGOLD : Color.WHITE);
+            double x = view.x(at.xMm()) - CORNER_PX / 2;
+            double y = view.y(at.yMm()) - CORNER_PX / 2;
+            g.fillOval(x, y, CORNER_PX, CORNER_PX);
+            g.setStroke(Theme.INK);
+            g.setLineWidth(1);
+            g.strokeOval(x, y, CORNER_PX, CORNER_PX);
+        }
     }
 
     /** What lies under the head, as someone before the machine would see it. */
