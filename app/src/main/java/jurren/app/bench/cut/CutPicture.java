@@ -66,7 +66,8 @@ final class CutPicture {
         Color todo = dark ? Color.web("#FFFFFF", 0.55) : Color.web("#23262B", 0.45);
         Color made = dark ? Color.WHITE : Theme.INK;
         double filmWidth = load.stock().widthMm();
-        for (double y : new double[] {cutter.rollerMm(), cutter.rollerMm() + cutter.usableMm(filmWidth)}) {
+        // under an offcut the rollers run on its mat
+        for (double y : load.stock() instanceof Offcut ? new double[0] : new double[] {cutter.rollerMm(), cutter.rollerMm() + cutter.usableMm(filmWidth)}) {
             pen.line(ONTO.apply(new Point(start, y)), ONTO.apply(new Point(back, y)), todo, 1, 6, 5);
         }
         GraphicsContext g = pen.graphics();
