@@ -3,6 +3,11 @@ package jurren.app.window;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import javafx.event.Event;
+import javafx.event.EventType;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.input.MouseEvent;
 import jurren.core.geometry.Point;
 import jurren.core.cut.CutRun;
 import jurren.app.cutter.CutTalk;
@@ -216,6 +221,25 @@ class LoadsStoryTest extends WindowTest {
         run(session::undo);
         settle();
         assertThat(loads()).hasSizeGreaterThan(1);
+
+        dropOnAPiece(large);
+        settle();
+        assertThat(loads()).as("the same by the hand").singleElement().satisfies(l -> assertThat(l.stock()).isEqualTo(large));
+    }
+
+    /** Its row is drawn over the picture until it is over a piece, and let go there. */
+    private void dropOnAPiece(Stock offcut) {
+        run(() -> {
+            Node row = node("shelf-" + offcut.id().replaceAll("[^A-Za-z0-9]+", "-"));
+            Bounds picture = canvas().localToScene(canvas().getBoundsInLocal());
+            for (double y = picture.getMinY(); y < picture.getMaxY() && session.job().laying().pins().isEmpty(); y += 12) {
+                for (double x = picture.getMinX(); x < picture.getMaxX() && session.job().laying().pins().isEmpty(); x += 12) {
+                    for (EventType<MouseEvent> type : List.of(MouseEvent.MOUSE_DRAGGED, MouseEvent.MOUSE_RELEASED)) {
+                        Event.fireEvent(row, new MouseEvent(type, x, y, x, y, MouseButton.PRIMARY, 1, false, false, false, false, true, false, false, false, false, false, null));
+                    }
+                }
+            }
+        });
     }
 
     /** A dark piece of 200 by 100 mm photographed at 2 pixels to the millimetre, two points 200 mm apart marked. */

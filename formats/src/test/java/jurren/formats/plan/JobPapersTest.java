@@ -132,14 +132,24 @@ class JobPapersTest {
                 .isLessThanOrEqualTo(run.load().usedMm() - 35 + 0.01).isCloseTo(run.load().usedMm() - 35, within(0.5));
     }
 
+    private static CutRun onOffcut;
+
+    /** A load on an offcut of 260 by 190 mm without a corner. */
+    private static synchronized CutRun onOffcut() {
+        if (onOffcut == null) {
+            List<Stock> shelf = new ArrayList<>(BuiltInShop.read().shelf());
+            shelf.add(new Offcut("no 4", "smooth-film", PLAN.runs().getFirst().load().colour(), Offcut.measured(260, 190, Offcut.Corner.UPPER_RIGHT, 90, 80), false, ""));
+            onOffcut = new Planner().plan(DemoJob.simple(), BuiltInShop.read().withShelf(shelf)).runs().stream().filter(r -> r.load().stock() instanceof Offcut)
+                    .findFirst().orElseThrow();
+        }
+        return onOffcut;
+    }
+
     /** At true size: the offcut's outline is as large on paper as it is, and every piece lies within it. */
     @Test
     void theGuideShowsTheOffcutAtTrueSize() throws IOException {
-        Offcut offcut = new Offcut("no 4", "smooth-film", PLAN.runs().getFirst().load().colour(), Offcut.measured(260, 190, Offcut.Corner.UPPER_RIGHT, 90, 80), false, "");
-        List<Stock> shelf = new ArrayList<>(BuiltInShop.read().shelf());
-        shelf.add(offcut);
-        Load load = new Planner().plan(DemoJob.simple(), BuiltInShop.read().withShelf(shelf)).runs().stream().map(CutRun::load)
-                .filter(l -> l.stock() instanceof Offcut).findFirst().orElseThrow();
+        Load load = onOffcut().load();
+        Offcut offcut = (Offcut) load.stock();
         Drawing drawing = ((DrawingRead.Taken) AnyDrawing.read(new DrawingFile("guide.pdf", GuidePdf.write(load, Units.METRIC)))).drawing();
         Region outline = Region.enclosedBy(List.of(drawing.shapes().stream().flatMap(s -> s.curves().outlines().stream())
                 .max(Comparator.comparingDouble(o -> Math.abs(o.bounds().areaMm2()))).orElseThrow()), FillRule.NON_ZERO);
@@ -151,11 +161,8 @@ class JobPapersTest {
     /** Read by hand: plotter units of 0.025 mm, the offcut's outline first, then what is cut, all with pen 2; crosses at three of its corners. */
     @Test
     void theGuideForAPenLiesWhereTheLoadWillBeCut() {
-        Offcut offcut = new Offcut("no 4", "smooth-film", PLAN.runs().getFirst().load().colour(), Offcut.measured(260, 190, Offcut.Corner.UPPER_RIGHT, 90, 80), false, "");
-        List<Stock> shelf = new ArrayList<>(BuiltInShop.read().shelf());
-        shelf.add(offcut);
-        CutRun run = new Planner().plan(DemoJob.simple(), BuiltInShop.read().withShelf(shelf)).runs().stream()
-                .filter(r -> r.load().stock() instanceof Offcut).findFirst().orElseThrow();
+        CutRun run = onOffcut();
+        Offcut offcut = (Offcut) run.load().stock();
         String guide = new String(HpglWriter.guide(run, offcut), StandardCharsets.US_ASCII);
         assertThat(guide).startsWith("IN;PA;SP2;").doesNotContain("SP1").doesNotContain("FS");
         List<Box> strokes = new ArrayList<>();

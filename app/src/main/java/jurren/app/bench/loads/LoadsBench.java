@@ -27,10 +27,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -267,6 +269,20 @@ public final class LoadsBench implements BenchView {
         return rows;
     }
 
+    /** Drawn onto a piece in the picture, an offcut takes that piece's whole layer, as much of it as it holds. */
+    private void dropped(HBox row, Offcut o) {
+        row.setId("shelf-" + o.id().replaceAll("[^A-Za-z0-9]+", "-"));
+        row.setCursor(Cursor.OPEN_HAND);
+        row.addEventHandler(MouseEvent.MOUSE_DRAGGED, e -> {
+            row.getScene().setCursor(Cursor.CLOSED_HAND);
+            hand.over(e.getSceneX(), e.getSceneY());
+        });
+        row.addEventHandler(MouseEvent.MOUSE_RELEASED, e -> {
+            row.getScene().setCursor(Cursor.DEFAULT);
+            hand.drop(o, e.getSceneX(), e.getSceneY());
+        });
+    }
+
     private Node shelfRow(Stock roll) {
         String colour = session.shop().material(roll.materialId()).map(m -> m.colourName(roll.colour())).orElse("");
         String name = roll instanceof Offcut o ? Texts.of(o.whole() ? "loads.shelf.sheet" : "loads.shelf.offcut", colour, o.id()) : colour;
@@ -275,6 +291,9 @@ public final class LoadsBench implements BenchView {
         javafx.scene.shape.Rectangle chip = new javafx.scene.shape.Rectangle(12, 12, Theme.paint(roll.colour()));
         chip.setStroke(Theme.SOFT);
         row.getChildren().addFirst(chip);
+        if (roll instanceof Offcut o) {
+            dropped(row, o);
+        }
         return row;
     }
 }

@@ -83,6 +83,34 @@ final class PieceInHand {
         session.nudge();
     }
 
+    /** The piece there is the one that is meant. */
+    void over(double sceneX, double sceneY) {
+        CutItem there = at(sceneX, sceneY).map(h -> h.piece().item()).orElse(null);
+        if (there != null && !there.equals(chosen)) {
+            chosen = there;
+            canvas.redraw();
+        }
+    }
+
+    /** An offcut let go over a piece takes its whole layer. */
+    void drop(Offcut offcut, double sceneX, double sceneY) {
+        at(sceneX, sceneY).ifPresent(h -> {
+            if (session.job().laying().isTaken(h.load().stock())) {
+                session.say(Texts.of("loads.piece.cut"));
+            } else if (offcut.isOf(h.load().material().id(), h.load().colour())) {
+                wholeLayer(h.piece().item(), offcut);
+            } else {
+                session.say(Texts.of("loads.other-film", offcut.id(), session.shelf().name(offcut)));
+            }
+        });
+    }
+
+    private Optional<LoadsPicture.Hit> at(double sceneX, double sceneY) {
+        var local = canvas.sceneToLocal(sceneX, sceneY);
+        return !shown.getAsBoolean() || !canvas.getBoundsInLocal().contains(local) ? Optional.empty()
+                : picture.at(runs.get(), picture.scale(runs.get(), canvas.getWidth(), canvas.getHeight()), canvas.getWidth(), canvas.view().toMm(local.getX(), local.getY()));
+    }
+
     private void dragged(MouseEvent e) {
         if (from == null) {
             return;
