@@ -35,7 +35,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class EveryThingMadeTest {
     private static final Shop SHOP = BuiltInShop.read();
     private static final Planner PLANNER = new Planner();
-    private static final int MATERIALS = 3;
+    private static final int MATERIALS = 2;
 
     static Stream<Blank> things() {
         return SHOP.blanks().stream();

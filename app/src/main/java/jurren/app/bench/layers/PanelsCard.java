@@ -22,7 +22,7 @@ import jurren.core.way.known.Ways;
 /** How a wide film is split: where its seams are and by how much its panels overlap, told on the card of the first. */
 final class PanelsCard {
     /** A film narrower than this much of what can be cut is not thought of as one to split. */
-    private static final double WIDE_SHARE = 0.6;
+    private static final double WIDE_SHARE = 0.85;
     private static final double FIELD_PX = 88;
 
     private final Session session;
