@@ -70,6 +70,11 @@ final class FilmLoads {
         return stock.usable(cutter);
     }
 
+    /** Where pieces may lie with a frame around them. */
+    Region framed(FilmPiece stock) {
+        return usable(stock).grown(-margin, CornerStyle.MITRED);
+    }
+
     /** Large ones are not all remembered by the nesting: within one loading each is asked for once. */
     private Carried carried(Layer layer) {
         return carried.computeIfAbsent(layer, nesting::carried);
@@ -92,7 +97,9 @@ final class FilmLoads {
         if (cutter.isOnMats()) {
             rolls = rolls.stream().flatMap(r -> MatPiece.off((Roll) r, cutter, items().size()).stream()).map(FilmPiece.class::cast).toList();
         }
-        boolean inSets = laying.wish() == Laying.Wish.LEAST_WEEDING && taken.isEmpty() && new InSets(this, nesting).lay(rolls);
+        // what a hand laid stays, and the rest lies around it
+        boolean byHand = items().stream().anyMatch(i -> laying.pin(i).isPresent());
+        boolean inSets = laying.wish() == Laying.Wish.LEAST_WEEDING && !byHand && new InSets(this, nesting).lay(offcuts, rolls);
         if (!inSets) {
             nested(offcuts, rolls);
         }

@@ -17,6 +17,9 @@ import jurren.core.nest.Lie;
 
 /** What goes onto one piece lies together, in a frame of its own, the frames in rows: for the least weeding. */
 final class InSets {
+    /** Sets that are tried on one offcut before it is left. */
+    private static final int MOST_TRIED = 40;
+
     private final FilmLoads film;
     private final Nesting nesting;
     private final List<List<CutItem>> sets;
@@ -30,33 +33,62 @@ final class InSets {
     }
 
     /**
-     * On the first roll that is long enough for all of them; otherwise on the last. On mats one after the other.
+     * One on each offcut that takes it as a whole, the rest on the first roll that is long enough for all of them; otherwise on the last. On mats one
+     * after the other.
      *
+     * @param offcuts the least valuable first
      * @return false where a set lies on no mat as a whole; then nothing is laid
      */
-    boolean lay(List<FilmPiece> rolls) {
-        return rolls.stream().allMatch(MatPiece.class::isInstance) ? onMats(rolls) : onRoll(rolls);
+    boolean lay(List<FilmPiece> offcuts, List<FilmPiece> rolls) {
+        List<Runnable> filled = new ArrayList<>();
+        List<List<CutItem>> left = onOffcuts(offcuts, filled);
+        boolean laid = left.isEmpty() || (rolls.stream().allMatch(MatPiece.class::isInstance) ? onMats(rolls, left, filled) : onRoll(rolls, left, filled));
+        if (laid) {
+            filled.forEach(Runnable::run);
+        }
+        return laid;
     }
 
-    private boolean onRoll(List<FilmPiece> rolls) {
+    private List<List<CutItem>> onOffcuts(List<FilmPiece> offcuts, List<Runnable> filled) {
+        List<List<CutItem>> left = new ArrayList<>(sets);
+        for (FilmPiece offcut : offcuts) {
+            Region bed = film.framed(offcut);
+            double most = bed.areaMm2();
+            List<List<CutItem>> small = left.stream().filter(set -> set.stream().mapToDouble(i -> film.carrier(i).areaMm2()).sum() <= most).limit(MOST_TRIED).toList();
+            for (List<CutItem> set : bed.isEmpty() ? List.<List<CutItem>>of() : small) {
+                Layout on = nesting.best(new Nesting.Request(cutouts(set), List.of(new Bed(bed, false)), Loading.GAP_MM));
+                if (on.unlaid() == 0) {
+                    filled.add(() -> film.load(offcut, IntStream.range(0, set.size()).mapToObj(k -> film.placed(set.get(k), on.lies().get(k).orElseThrow())).toList()));
+                    left.remove(set);
+                    break;
+                }
+            }
+        }
+        return left;
+    }
+
+    private List<Cutout> cutouts(List<CutItem> set) {
+        return set.stream().map(i -> new Cutout(film.carrier(i), i.turning())).toList();
+    }
+
+    private boolean onRoll(List<FilmPiece> rolls, List<List<CutItem>> of, List<Runnable> filled) {
         for (FilmPiece roll : rolls) {
             Region usable = film.usable(roll);
             if (usable.isEmpty()) {
                 continue;
             }
-            Rows rows = rows(sets, usable.bounds());
+            Rows rows = rows(of, usable.bounds());
             if (rows.laid.usedMm() <= usable.bounds().widthMm() || roll == rolls.getLast()) {
-                keep(roll, rows, IntStream.range(0, sets.size()).boxed().toList());
+                filled.add(() -> keep(roll, rows, IntStream.range(0, of.size()).boxed().toList()));
                 return true;
             }
         }
-        film.leave(film.items());
+        filled.add(() -> of.forEach(film::leave));
         return true;
     }
 
-    private boolean onMats(List<FilmPiece> mats) {
-        List<Runnable> filled = new ArrayList<>();
-        List<List<CutItem>> left = sets;
+    private boolean onMats(List<FilmPiece> mats, List<List<CutItem>> of, List<Runnable> filled) {
+        List<List<CutItem>> left = of;
         for (FilmPiece mat : mats) {
             Region usable = film.usable(mat);
             if (left.isEmpty() || usable.isEmpty()) {
@@ -68,9 +100,6 @@ final class InSets {
                 filled.add(() -> keep(mat, rows, fit));
             }
             left = IntStream.range(0, left.size()).filter(g -> !fit.contains(g)).mapToObj(left::get).toList();
-        }
-        if (left.isEmpty()) {
-            filled.forEach(Runnable::run);
         }
         return left.isEmpty();
     }
@@ -97,8 +126,7 @@ final class InSets {
     }
 
     private Layout inside(List<CutItem> set, double across, double longest) {
-        return nesting.best(new Nesting.Request(set.stream().map(i -> new Cutout(film.carrier(i), i.turning())).toList(),
-                List.of(Bed.roll(Math.max(1, across - 2 * film.margin()), longest)), Loading.GAP_MM));
+        return nesting.best(new Nesting.Request(cutouts(set), List.of(Bed.roll(Math.max(1, across - 2 * film.margin()), longest)), Loading.GAP_MM));
     }
 
     private Box box(List<CutItem> set, Layout inside) {

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import jurren.core.Fixtures;
@@ -48,6 +49,28 @@ class StockTest {
         assertThat(loading.loads()).extracting(l -> l.stock().id()).containsExactly("small", "larger", "r");
         assertThat(loading.loads()).extracting(l -> l.placed().size()).containsExactly(1, 2, 2);
         assertThat(loading.unlaid()).isEmpty();
+    }
+
+    /** For the least weeding a set goes onto an offcut only as a whole, and what a hand laid stays. */
+    @Test
+    void setsGoOntoOffcutsAsAWhole() {
+        List<CutItem> items = new ArrayList<>();
+        for (int copy = 1; copy <= 3; copy++) {
+            for (String place : List.of("front", "back")) {
+                items.add(new CutItem("A", place, "M", copy, Fixtures.layer(Shapes.rectangle(0, 0, 50, 50))));
+            }
+        }
+        Laying weeding = Laying.USUAL.withWish(Laying.Wish.LEAST_WEEDING);
+        Loading loading = load(items, List.of(offcut("one", Shapes.rectangle(0, 0, 60, 60)), offcut("two", Shapes.rectangle(0, 0, 110, 60)), roll("r", 3000)), false, weeding);
+        assertThat(loading.loads()).extracting(l -> l.stock().id()).as("on the smaller lies half a set: left on the shelf").containsExactly("two", "r");
+        assertThat(loading.loads().getFirst().placed()).extracting(p -> p.item().copy()).containsExactly(1, 1);
+        assertThat(loading.loads().getLast().placed()).hasSize(4);
+        assertThat(loading.unlaid()).isEmpty();
+
+        Placed first = loading.loads().getLast().placed().getFirst();
+        Pin moved = new Pin("A", first.item().place(), "M", first.item().copy(), 1, "r", 0, new Point(500, 100));
+        Loading pinned = load(items, List.of(roll("r", 3000)), false, weeding.with(moved));
+        assertThat(pinned.loads().getFirst().placed().stream().filter(p -> moved.isOf(p.item())).findFirst().orElseThrow().onto().dxMm()).isEqualTo(500);
     }
 
     /** Two squares of 50 with half a gap around, corners rounded: at least (2 x 53 x 53 - 8 corners) / 308 mm of a roll; the third comes off one. */
