@@ -14,8 +14,9 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 
 /**
- * How a film that is wider than its roll is split into panels. Each laps onto the one before; beside every seam lies a
- * small square on its corner, cut with both panels, so that the two squares lie on each other when the panels meet.
+ * How a film that is wider than its roll is split into panels. Each laps onto the one before. Beside every seam of a film
+ * that is laid by hand lies a small square on its corner, cut with both panels, so that the two squares lie on each other
+ * when the panels meet.
  *
  * @param upright   whether seams run up and down and the panels lie side by side; else across, one above the other
  * @param at        where the seams are, as shares of the film's own extent from the left or the top, ascending
@@ -87,15 +88,19 @@ public record Panels(boolean upright, List<Double> at, double overlapMm) {
 
     // ---- splitting
 
-    /** The panels of a layer from the left or the top; those with nothing on them are left out. */
-    public List<Layer> of(Layer layer) {
+    /**
+     * The panels of a layer from the left or the top; those with nothing on them are left out.
+     *
+     * @param marked with marks beside the seams; what is pressed would keep them
+     */
+    public List<Layer> of(Layer layer, boolean marked) {
         Box film = layer.region().bounds();
         List<Layer> panels = new ArrayList<>();
         for (int k = 0; k <= at.size(); k++) {
             double low = k == 0 ? from(film) - 1 : seamMm(k - 1, film) - overlapMm / 2;
             double high = k == at.size() ? from(film) + extent(film) + 1 : seamMm(k, film) + overlapMm / 2;
             Region strip = strip(film, low, high);
-            Region marks = Region.weld(IntStream.of(k - 1, k).filter(s -> s >= 0 && s < at.size()).mapToObj(s -> marks(s, film)).toList());
+            Region marks = !marked ? Region.EMPTY : Region.weld(IntStream.of(k - 1, k).filter(s -> s >= 0 && s < at.size()).mapToObj(s -> marks(s, film)).toList());
             Layer panel = layer.panel(lapping(layer.region(), strip, k), new Panel(k + 1, at.size() + 1, marks));
             if (!panel.region().isEmpty()) {
                 panels.add(panel);

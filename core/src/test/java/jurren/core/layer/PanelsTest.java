@@ -28,7 +28,7 @@ class PanelsTest {
         Panels p = fitting(Shapes.rectangle(0, 0, 500, 400), 281, ROLL);
         assertThat(p.upright()).as("400 mm of film crossed, not 500").isTrue();
         assertThat(p.at()).singleElement().satisfies(s -> assertThat(s).isCloseTo(0.5, within(1e-9)));
-        List<Layer> panels = p.of(Fixtures.layer(Shapes.rectangle(0, 0, 500, 400)));
+        List<Layer> panels = p.of(Fixtures.layer(Shapes.rectangle(0, 0, 500, 400)), true);
         assertThat(panels).extracting(l -> l.region().bounds()).containsExactly(Box.ofSize(0, 0, 252.5, 400), Box.ofSize(247.5, 0, 252.5, 400));
         assertThat(panels).extracting(l -> l.panel().orElseThrow().number() + " of " + l.panel().orElseThrow().of()).containsExactly("1 of 2", "2 of 2");
     }
@@ -39,13 +39,13 @@ class PanelsTest {
         Panels p = fitting(film, 281, ROLL);
         assertThat(p.crossedMm(film)).isZero();
         assertThat(p.seamMm(0, film.bounds())).isBetween(222.0, 232.0);
-        assertThat(p.of(Fixtures.layer(film))).extracting(l -> l.region().areaMm2()).as("one block each, nothing of the other")
+        assertThat(p.of(Fixtures.layer(film), true)).extracting(l -> l.region().areaMm2()).as("one block each, nothing of the other")
                 .satisfiesExactly(a -> assertThat(a).isCloseTo(210 * 400.0, within(1.0)), b -> assertThat(b).isCloseTo(268 * 400.0, within(1.0)));
     }
 
     @Test
     void marksLieOnTheSeamBesideTheFilmOnBothPanels() {
-        List<Layer> panels = new Panels(true, List.of(0.5), 10).of(Fixtures.layer(Shapes.rectangle(0, 0, 500, 400)));
+        List<Layer> panels = new Panels(true, List.of(0.5), 10).of(Fixtures.layer(Shapes.rectangle(0, 0, 500, 400)), true);
         Region marks = panels.getFirst().marks();
         assertThat(panels.getLast().marks().differingFrom(marks).areaMm2()).as("the same on both").isLessThan(1e-9);
         assertThat(marks.bounds()).as("3 mm each way around (250, -7) and (250, 407)").isEqualTo(new Box(247, -10, 253, 410));
@@ -53,6 +53,11 @@ class PanelsTest {
         assertThat(panels.getFirst().weeded().areaMm2()).isCloseTo(255 * 400 + 36.0, within(1e-6));
         assertThat(panels.getFirst().cutPieces()).as("film and two marks").hasSize(3);
         assertThat(panels.getFirst().region().pieceCount()).as("not film that stays").isOne();
+    }
+
+    @Test
+    void whatIsPressedHasNoMarks() {
+        assertThat(new Panels(true, List.of(0.5), 10).of(Fixtures.layer(Shapes.rectangle(0, 0, 500, 400)), false)).allSatisfy(l -> assertThat(l.marks().isEmpty()).isTrue());
     }
 
     @Test
@@ -83,7 +88,7 @@ class PanelsTest {
                 assertThat(Math.min(box.widthMm(), box.heightMm())).isLessThanOrEqualTo(across);
                 continue;
             }
-            List<Layer> layers = panels.get().of(Fixtures.layer(film));
+            List<Layer> layers = panels.get().of(Fixtures.layer(film), true);
             assertThat(Region.weld(layers.stream().map(Layer::region).toList()).differingFrom(film).areaMm2()).isLessThan(1e-3);
             assertThat(layers).allSatisfy(l -> {
                 Box b = l.weeded().bounds();

@@ -9,6 +9,7 @@ import jurren.core.finish.Step;
 import jurren.core.geometry.Box;
 import jurren.core.hold.WhatHolds;
 import jurren.core.layer.Layer;
+import jurren.core.layer.Panel;
 import jurren.core.material.Recipe;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
@@ -52,8 +53,24 @@ final class StepWords {
         if (step.kind().heats() && step.kind() != Step.Kind.WARM && size.finish().together() > 1 && size.count() > 1) {
             said = said + " " + Words.text("step.together", Math.min(size.count(), size.finish().together()));
         }
+        said = said + panels(step, line);
         int positions = size.platen().positions().size();
         return step.kind().heats() && positions > 1 ? said + " " + Words.text("step.position", step.position() + 1, positions) : said;
+    }
+
+    /** How panels meet, and what becomes of their marks. */
+    private static String panels(Step step, LinePlan line) {
+        List<Panel> panels = layers(line, step.layers()).stream().flatMap(l -> l.panel().stream()).toList();
+        boolean marked = panels.stream().anyMatch(p -> !p.marks().isEmpty());
+        Optional<Panel> laps = panels.stream().filter(p -> p.number() > 1).findFirst();
+        boolean last = panels.stream().anyMatch(p -> p.number() == p.of());
+        return switch (step.kind()) {
+            case WEED -> marked ? " " + Words.text("step.panels.weed") : "";
+            case LAY -> laps.filter(_ -> marked && step.layers().size() == 1).map(p -> " " + Words.text("step.panels.lay", p.number() - 1)).orElse("");
+            case TACK, PRESS -> laps.map(p -> " " + Words.text("step.panels.lap", p.number() - 1)).orElse("");
+            case LIFT -> marked && last ? " " + Words.text("step.panels.lift") : "";
+            default -> "";
+        };
     }
 
     private String pressed(Step step, LinePlan line) {

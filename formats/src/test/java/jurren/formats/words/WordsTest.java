@@ -2,6 +2,14 @@ package jurren.formats.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jurren.core.material.Material;
+import jurren.core.material.Film;
+import jurren.core.material.Colour;
+import jurren.core.lettering.ShippedTypeface;
+import jurren.core.layer.Panels;
+import jurren.core.job.Shop;
+import jurren.core.job.NewJobs;
+import jurren.core.blank.Blank;
 import jurren.core.blank.Obstacle;
 import jurren.core.finish.Limit;
 import jurren.core.finish.Step;
@@ -14,6 +22,7 @@ import jurren.formats.Refusal;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.drawing.DrawingRead;
+import java.util.Optional;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -68,6 +77,30 @@ class WordsTest {
                 .hasSize(Snag.class.getPermittedSubclasses().length);
         assertThat(words.snag(all.get(7), PLAN)).contains("0.50 in").contains("size M");
         assertThat(Words.kind(all.get(9))).isEqualTo("thin-part");
+    }
+
+    /** Vinyl in two panels that meet: marks stay until both lie; what is pressed has none and laps. */
+    @Test
+    void panelsAreLaidByTheirMarks() {
+        Shop shop = BuiltInShop.read();
+        LinePlan cold = panels(shop, "sign-board-400", "vinyl-permanent");
+        List<String> laid = cold.finish().steps().stream().filter(s -> s.kind() == Step.Kind.LAY).map(s -> words.stepText(s, cold)).toList();
+        assertThat(laid).hasSize(2).last().asString().endsWith("Its marks go onto those of panel 1.");
+        assertThat(laid.getFirst()).doesNotContain("marks go");
+        List<String> lifted = cold.finish().steps().stream().filter(s -> s.kind() == Step.Kind.LIFT).map(s -> words.stepText(s, cold)).toList();
+        assertThat(lifted.getFirst()).doesNotContain("marks");
+        assertThat(lifted.getLast()).endsWith("Then take the marks off.");
+        assertThat(cold.finish().steps().stream().filter(s -> s.kind() == Step.Kind.WEED).map(s -> words.stepText(s, cold))).allMatch(t -> t.endsWith("stay."));
+        LinePlan hot = panels(shop, "tee-adult", "smooth-film");
+        assertThat(hot.finish().steps().stream().map(s -> words.stepText(s, hot)).toList()).anyMatch(t -> t.contains("laps onto panel 1")).noneMatch(t -> t.contains("marks"));
+    }
+
+    private static LinePlan panels(Shop shop, String thing, String material) {
+        Blank blank = shop.blank(thing).orElseThrow();
+        Material m = shop.material(material).orElseThrow();
+        Colour colour = m.colours().getFirst().colour();
+        return new Planner().plan(NewJobs.saying("ILLY", ShippedTypeface.ALFA_SLAB_ONE, blank, blank.colours().getFirst(), m, colour)
+                .withLine("A", l -> l.withPanels(Film.of(material, colour), Optional.of(new Panels(false, List.of(0.5), 4)))), shop).lines().getFirst();
     }
 
     @Test

@@ -75,6 +75,6 @@ public final class Ways {
     /** What is printed or a plate stays whole. */
     private static Stream<Layer> split(Layer layer, Map<Film, Panels> panels) {
         Panels of = panels.get(layer.film());
-        return of == null || layer.role() != Layer.Role.FILM || !layer.isCut() || layer.region().isEmpty() ? Stream.of(layer) : of.of(layer).stream();
+        return of == null || layer.role() != Layer.Role.FILM || !layer.isCut() || layer.region().isEmpty() ? Stream.of(layer) : of.of(layer, of(layer.material()).byHand().isPresent()).stream();
     }
 }
