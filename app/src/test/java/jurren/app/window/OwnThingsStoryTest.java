@@ -27,14 +27,6 @@ class OwnThingsStoryTest extends WindowTest {
         return robin();
     }
 
-    private void openShop(String page) {
-        click("job-name");
-        click("drawer-shop");
-        settle();
-        click("shop-page-" + page);
-        settle();
-    }
-
     private Blank keptBoard() throws IOException {
         Blank board = SHOP.blank("plaque-200").orElseThrow().copied("slate-board", "Slate board");
         new ShopFolder(state()).save(board);

@@ -39,14 +39,6 @@ class ShopStoryTest extends WindowTest {
         return on(() -> new String(HpglWriter.write(session.plan().orElseThrow().runs().getFirst()), StandardCharsets.US_ASCII));
     }
 
-    private void openShop(String page) {
-        click("job-name");
-        click("drawer-shop");
-        settle();
-        click("shop-page-" + page);
-        settle();
-    }
-
     @Test
     void aTunedFilmChangesThePlanAndGoesBack() {
         assertThat(cutFile()).contains("FS90;");

@@ -203,6 +203,14 @@ abstract class WindowTest {
         }
     }
 
+    final void openShop(String page) {
+        click("job-name");
+        click("drawer-shop");
+        settle();
+        click("shop-page-" + page);
+        settle();
+    }
+
     private void clickOnce(String id) {
         until(() -> stage.getScene().lookup("#" + id) != null);
         comeToRest();

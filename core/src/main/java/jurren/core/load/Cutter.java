@@ -1,5 +1,8 @@
 package jurren.core.load;
 
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Region;
+
 /**
  * A cutter. Nothing is cut under its rollers, nor in the stretch that the head needs before and after. One that takes
  * film on mats alone has neither: there it is the edge of the film, where it is held down.
@@ -78,6 +81,13 @@ public record Cutter(String id, String name, double widthMm, double rollerMm, do
     /** How long a piece may be; endless off a roll. */
     public double usableAlongMm() {
         return isOnMats() ? matMm() - beforeMm - afterMm : Double.POSITIVE_INFINITY;
+    }
+
+    /** Where it cuts on a straight strip of film; empty where nothing is left. */
+    Region usable(double lengthMm, double filmWidthMm) {
+        double along = lengthMm - beforeMm - afterMm;
+        double across = usableMm(filmWidthMm);
+        return along > 0 && across > 0 ? Region.of(Box.ofSize(beforeMm, rollerMm, along, across)) : Region.EMPTY;
     }
 
     /** What lies between the rollers' inner edges on film of this width. */

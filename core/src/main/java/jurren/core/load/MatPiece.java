@@ -3,7 +3,6 @@ package jurren.core.load;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 
@@ -59,8 +58,6 @@ public record MatPiece(Roll roll, int number, double lengthMm, double widthMm) i
 
     @Override
     public Region usable(Cutter cutter) {
-        double along = lengthMm - cutter.beforeMm() - cutter.afterMm();
-        double across = cutter.usableMm(widthMm);
-        return along > 0 && across > 0 ? Region.of(Box.ofSize(cutter.beforeMm(), cutter.rollerMm(), along, across)) : Region.EMPTY;
+        return cutter.usable(lengthMm, widthMm);
     }
 }

@@ -1,6 +1,5 @@
 package jurren.core.load;
 
-import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 
@@ -27,9 +26,7 @@ public record Roll(String id, String materialId, Colour colour, double widthMm, 
 
     @Override
     public Region usable(Cutter cutter) {
-        double along = (isThere() ? lengthMm : LONGEST_MM) - cutter.beforeMm() - cutter.afterMm();
-        double across = cutter.usableMm(widthMm);
-        return along > 0 && across > 0 ? Region.of(Box.ofSize(cutter.beforeMm(), cutter.rollerMm(), along, across)) : Region.EMPTY;
+        return cutter.usable(isThere() ? lengthMm : LONGEST_MM, widthMm);
     }
 
     public Roll withLength(double mm) {
