@@ -254,7 +254,7 @@ public final class Snapshots {
             return null;
         });
         click("#cut-main");
-        until(() -> window.shell().cutter().finishedPaths() > 20);
+        until(() -> window.shell().cutter().finishedPaths() >= session.plan().orElseThrow().runs().get(2).paths().size() / 2);
         click("#cut-pause");
         until(() -> window.shell().cutter().state() == CutTalk.State.PAUSED);
     }
