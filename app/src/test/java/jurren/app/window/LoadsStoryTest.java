@@ -170,6 +170,9 @@ class LoadsStoryTest extends WindowTest {
         click("head-here");
         settle();
         assertThat(said()).as("as if it were larger").contains("further apart or nearer");
+        click("cut-main");
+        settle();
+        assertThat(on(() -> window.shell().cutter().state())).as("nothing is cut where nobody knows").isEqualTo(CutTalk.State.IDLE);
         click("offcut-show");
         until(() -> node("head-sheet") != null);
         click("head-step-2");

@@ -390,7 +390,7 @@ final class Cures {
     /** A film in panels, as few as lie on its roll or mat on the largest of the sizes. */
     private void split(int order, double acrossMm, double alongMm) {
         at.drawn().layers().stream().filter(l -> l.order() == order && l.role() == Layer.Role.FILM && l.isCut()).findFirst().ifPresent(layer -> {
-            double overlap = Ways.of(layer.material()).byHand().isPresent() ? Panels.USUAL_OVERLAP_MM : Panels.PRESSED_OVERLAP_MM;
+            double overlap = Panels.usualOverlapMm(Ways.of(layer.material()).byHand().isPresent());
             at.sizes().stream().map(s -> s.of(layer.film()))
                     .max(Comparator.comparingDouble(r -> r.bounds().areaMm2()))
                     .flatMap(film -> Panels.fitting(film, acrossMm, alongMm, overlap))

@@ -23,9 +23,9 @@ import jurren.core.geometry.Region;
  * @param overlapMm by how much two panels lie on each other, half of it on each side of the seam
  */
 public record Panels(boolean upright, List<Double> at, double overlapMm) {
-    public static final double USUAL_OVERLAP_MM = 5;
+    private static final double LAID_OVERLAP_MM = 5;
     /** Two films under the press are thick where they overlap. */
-    public static final double PRESSED_OVERLAP_MM = 2;
+    private static final double PRESSED_OVERLAP_MM = 2;
     public static final double MOST_OVERLAP_MM = 50;
     public static final int MOST = 24;
     private static final double MARK_HALF_MM = 3;
@@ -51,6 +51,11 @@ public record Panels(boolean upright, List<Double> at, double overlapMm) {
             }
             before = share;
         }
+    }
+
+    /** Of what is laid by hand, or pressed. */
+    public static double usualOverlapMm(boolean byHand) {
+        return byHand ? LAID_OVERLAP_MM : PRESSED_OVERLAP_MM;
     }
 
     /** With one seam elsewhere. */

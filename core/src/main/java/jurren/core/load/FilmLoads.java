@@ -145,8 +145,7 @@ final class FilmLoads {
         List<Bed> beds = new ArrayList<>();
         for (int i = 0; i < stock.size(); i++) {
             boolean taken = laying.isTaken(stock.get(i));
-            Region usable = taken ? Region.of(Box.ofSize(0, 0, stock.get(i).lengthMm(), stock.get(i).widthMm()))
-                    : usable(stock.get(i)).grown(-margin, CornerStyle.MITRED);
+            Region usable = taken ? Region.of(Box.ofSize(0, 0, stock.get(i).lengthMm(), stock.get(i).widthMm())) : framed(stock.get(i));
             if (!usable.isEmpty()) {
                 beds.add(new Bed(usable, i == stock.size() - 1 && !(stock.get(i) instanceof Offcut), taken));
             }

@@ -84,6 +84,9 @@ public final class BeforeCut {
             cutWhereItLies(run);
         } else if (follows && !finds(run)) {
             session.trouble(Texts.of(answers ? "marks.first" : "marks.folder", run.cutter().name()));
+        } else if (run.load().stock() instanceof Offcut && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Refused r && r.why() == SheetFit.Doubt.OTHER_CORNER) {
+            // it lies somewhere, and nobody knows where
+            session.trouble(words(r));
         } else if (follows || answers && run.cutter().senses().width() && !run.load().isOnMat(run.cutter())) {
             talk.look(run, asked -> {
                 if (take(run, asked)) {

@@ -3,6 +3,7 @@ package jurren.app.bench.layers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleConsumer;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import jurren.app.session.Session;
@@ -46,7 +47,7 @@ final class PanelsCard {
 
     /** As few as fit; two where it fits as a whole. */
     private void split(Layer layer, Fit.OnFilm most) {
-        double overlap = Ways.of(layer.material()).byHand().isPresent() ? Panels.USUAL_OVERLAP_MM : Panels.PRESSED_OVERLAP_MM;
+        double overlap = Panels.usualOverlapMm(Ways.of(layer.material()).byHand().isPresent());
         Optional<Panels> panels = Panels.fitting(layer.region(), most.acrossMm(), most.alongMm(), overlap).or(() -> Panels.two(layer.region(), overlap));
         panels.ifPresentOrElse(p -> session.editLine(l -> l.withPanels(layer.film(), Optional.of(p))), () -> session.say(Texts.of("panels.cannot")));
     }
@@ -74,7 +75,7 @@ final class PanelsCard {
         session.editLine(l -> l.withPanels(film, Optional.of(panels)));
     }
 
-    private Node field(String id, String name, double now, double least, double most, java.util.function.DoubleConsumer taken) {
+    private Node field(String id, String name, double now, double least, double most, DoubleConsumer taken) {
         MeasureField field = new MeasureField(name, mm -> session.unit().format(mm), text -> session.unit().parse(text),
                 MeasureField.within(session::unit, least, most), mm -> taken.accept(mm));
         field.setId(id);
