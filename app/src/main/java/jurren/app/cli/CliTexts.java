@@ -1,8 +1,8 @@
 package jurren.app.cli;
 
 import java.text.MessageFormat;
-import java.util.Locale;
 import java.util.ResourceBundle;
+import jurren.formats.words.DecimalSign;
 
 /** The texts of the command line. */
 final class CliTexts {
@@ -12,6 +12,6 @@ final class CliTexts {
     }
 
     static String text(String key, Object... values) {
-        return new MessageFormat(TEXTS.getString(key), Locale.ROOT).format(values);
+        return new MessageFormat(TEXTS.getString(key), DecimalSign.locale()).format(values);
     }
 }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Properties;
+import jurren.formats.words.DecimalSign;
 import jurren.formats.words.HeatUnit;
 import jurren.formats.words.LengthUnit;
 import jurren.formats.words.Units;
@@ -56,6 +57,15 @@ public final class Settings {
 
     public void choose(HeatUnit unit) {
         put("degrees", unit.name());
+    }
+
+    /** As chosen, else as this machine is set. */
+    public DecimalSign decimalSign() {
+        return named(DecimalSign.class, "decimal-sign").orElseGet(DecimalSign::usual);
+    }
+
+    public void choose(DecimalSign sign) {
+        put("decimal-sign", sign.name());
     }
 
     /** What papers are made for: as chosen, else what is usual where lengths are told so. */

@@ -38,6 +38,7 @@ import jurren.formats.jobfile.JobRead;
 import jurren.formats.jobfile.Version;
 import jurren.formats.start.Start;
 import jurren.formats.words.Changes;
+import jurren.formats.words.DecimalSign;
 import jurren.formats.words.HeatUnit;
 import jurren.formats.words.LengthUnit;
 import jurren.formats.words.Words;
@@ -409,6 +410,12 @@ public final class Session {
 
     public void show(HeatUnit newUnit) {
         settings.choose(newUnit);
+        tell();
+    }
+
+    public void show(DecimalSign sign) {
+        settings.choose(sign);
+        sign.use();
         tell();
     }
 

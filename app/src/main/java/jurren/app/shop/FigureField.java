@@ -1,7 +1,6 @@
 package jurren.app.shop;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -17,6 +16,7 @@ import jurren.app.theme.Texts;
 import jurren.core.job.Figure;
 import jurren.core.job.Figures;
 import jurren.formats.words.Counts;
+import jurren.formats.words.DecimalSign;
 import jurren.formats.words.Numbers;
 
 /** One figure of a film, a machine or the prices, to be changed; what it was shipped as is beside it where it is not that any more. */
@@ -64,7 +64,7 @@ final class FigureField {
             case SECONDS -> Numbers.format(v) + " s";
             case DEGREES -> session.settings().units().heat().format(v);
             case COUNT -> Counts.format(Math.round(v));
-            case MONEY -> currency + String.format(Locale.ROOT, "%.2f", v);
+            case MONEY -> currency + String.format(DecimalSign.locale(), "%.2f", v);
             case SHARE -> Numbers.format(v * 100) + " %";
         };
     }

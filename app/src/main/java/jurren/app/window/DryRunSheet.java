@@ -1,7 +1,6 @@
 package jurren.app.window;
 
 import java.io.ByteArrayInputStream;
-import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.control.ProgressIndicator;
 import javafx.scene.image.Image;
@@ -24,6 +23,7 @@ import jurren.core.plan.SizePlan;
 import jurren.core.stop.Stop;
 import jurren.formats.plan.JobPapers;
 import jurren.formats.print.Proof;
+import jurren.formats.words.DecimalSign;
 
 /** Runs the whole job on the stand-ins and shows how the result compares with the art. */
 final class DryRunSheet {
@@ -80,7 +80,7 @@ final class DryRunSheet {
         picture.setAccessibleText(Texts.of("dry-run.picture"));
         VBox figures = new VBox(
                 Controls.label(Texts.of(good ? "dry-run.good" : run.isCutTrue() ? "dry-run.badly-pressed" : "dry-run.bad"), good ? "card-title" : "dry-run-bad"),
-                Controls.row(Texts.of("dry-run.match"), Controls.figure(String.format(Locale.ROOT, "%.2f %%", run.matchPercent()))),
+                Controls.row(Texts.of("dry-run.match"), Controls.figure(String.format(DecimalSign.locale(), "%.2f %%", run.matchPercent()))),
                 Controls.row(Texts.of("dry-run.worst"), Controls.figure(session.unit().fine(run.worstMm()))),
                 Controls.row(Texts.of("dry-run.copies"), Controls.figure(String.valueOf(run.copies().size()))),
                 Controls.row(Texts.of("dry-run.loads"), Controls.figure(String.valueOf(plan.runs().size()))),

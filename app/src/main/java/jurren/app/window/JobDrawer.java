@@ -31,6 +31,7 @@ import jurren.core.job.Shop;
 import jurren.core.material.Material;
 import jurren.formats.jobfile.Version;
 import jurren.formats.start.Start;
+import jurren.formats.words.DecimalSign;
 import jurren.formats.words.HeatUnit;
 import jurren.formats.words.Words;
 import jurren.formats.print.Paper;
@@ -201,6 +202,9 @@ final class JobDrawer {
         Controls.Segments<HeatUnit> heat = Controls.segments("degrees", List.of(HeatUnit.values()), HeatUnit::mark, session::show);
         heat.setAccessibleText(Texts.of("drawer.degrees"));
         heat.show(session.settings().units().heat());
+        Controls.Segments<DecimalSign> sign = Controls.segments("decimal-sign", List.of(DecimalSign.values()), s -> Texts.of("drawer.numbers." + s), session::show);
+        sign.setAccessibleText(Texts.of("drawer.numbers"));
+        sign.show(session.settings().decimalSign());
         var size = Controls.figure("");
         Runnable show = () -> size.setText(Texts.of("drawer.text-px", session.settings().textPx()));
         show.run();
@@ -231,7 +235,7 @@ final class JobDrawer {
         };
         jobs.setOnAction(_ -> actions.chooseJobs(showJobs));
         showJobs.run();
-        return Controls.card(Controls.row(Texts.of("drawer.saves"), saves), Controls.row(Texts.of("drawer.jobs"), jobs), Controls.row(Texts.of("drawer.degrees"), heat), Controls.row(Texts.of("drawer.paper"), paper), Controls.row(Texts.of("drawer.cut-line"), cutLine),
+        return Controls.card(Controls.row(Texts.of("drawer.saves"), saves), Controls.row(Texts.of("drawer.jobs"), jobs), Controls.row(Texts.of("drawer.degrees"), heat), Controls.row(Texts.of("drawer.numbers"), sign), Controls.row(Texts.of("drawer.paper"), paper), Controls.row(Texts.of("drawer.cut-line"), cutLine),
                 Controls.row(Texts.of("drawer.text", Settings.LEAST_TEXT_PX, Settings.MOST_TEXT_PX), text));
     }
 

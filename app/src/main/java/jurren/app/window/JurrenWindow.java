@@ -3,7 +3,6 @@ package jurren.app.window;
 import java.lang.management.ManagementFactory;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
@@ -34,6 +33,7 @@ import jurren.core.job.Shop;
 import jurren.core.plan.Planner;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.jobfile.JobDocument;
+import jurren.formats.words.DecimalSign;
 
 /** The main window, from the first moment to the last. */
 public final class JurrenWindow {
@@ -180,7 +180,7 @@ public final class JurrenWindow {
     }
 
     private static String seconds(double s) {
-        return String.format(Locale.ROOT, "%.1f", s);
+        return String.format(DecimalSign.locale(), "%.1f", s);
     }
 
     private record Begin(Shop shop, Job job) {
@@ -213,6 +213,7 @@ public final class JurrenWindow {
             openFrame(stage, name);
             double frameAt = secondsSince(started);
             Settings settings = new Settings(StateFolder.usual());
+            settings.decimalSign().use();
             boolean first = file.isEmpty() && settings.isFresh();
             Session session = new Session(come(begin).shop, JobDocument.of(first ? empty(come(begin).shop) : come(begin).job), StateFolder.usual(), new Planner());
             session.openBench(session.settings().choice("bench", Bench.BLANK.name()));

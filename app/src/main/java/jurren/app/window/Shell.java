@@ -40,6 +40,7 @@ import jurren.app.theme.SceneKeys;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.app.ticket.TicketView;
+import jurren.formats.words.DecimalSign;
 import jurren.formats.words.LengthUnit;
 
 /** Ticket on the left, the open bench on the right under its header, sheets over both. */
@@ -239,8 +240,8 @@ public final class Shell {
     private void showScale() {
         canvas().ifPresentOrElse(c -> {
             double ratio = c.view().ratio();
-            scale.setText(ratio >= 1 ? String.format(Locale.ROOT, "1 : %.1f", ratio)
-                    : String.format(Locale.ROOT, "%.1f : 1", 1 / ratio));
+            scale.setText(ratio >= 1 ? String.format(DecimalSign.locale(), "1 : %.1f", ratio)
+                    : String.format(DecimalSign.locale(), "%.1f : 1", 1 / ratio));
             zoom.setVisible(true);
             zoom.setManaged(true);
         }, () -> {

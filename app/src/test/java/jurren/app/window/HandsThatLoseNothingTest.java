@@ -19,6 +19,7 @@ import jurren.core.job.Job;
 import jurren.core.job.Made;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
+import jurren.formats.words.DecimalSign;
 import jurren.formats.words.LengthUnit;
 import org.junit.jupiter.api.Test;
 
@@ -258,6 +259,22 @@ class HandsThatLoseNothingTest extends WindowTest {
         settle();
         assertThat(on(() -> session.words().degrees(155))).isEqualTo("155 °C");
         assertThat(on(session::unit)).isEqualTo(LengthUnit.INCH);
+    }
+
+    @Test
+    void figuresAreWrittenAndReadWithTheSignThatWasChosen() {
+        try {
+            click("job-name");
+            click("decimal-sign-comma");
+            robot.push(KeyCode.ESCAPE);
+            run(() -> session.show(Bench.BLANK));
+            settle();
+            type("blank-drop", "1,234 in");
+            assertThat(on(() -> session.sizePlan().orElseThrow().area().dropMm())).isCloseTo(31.34, org.assertj.core.api.Assertions.within(0.01));
+            assertThat(on(() -> session.words().unit().format(31.34))).isEqualTo("1,23 in");
+        } finally {
+            DecimalSign.POINT.use();
+        }
     }
 
     @Test

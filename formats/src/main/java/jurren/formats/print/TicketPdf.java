@@ -37,6 +37,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import jurren.formats.words.DecimalSign;
 
 /**
  * The ticket: a cover for the job, then for each line and place the art at scale on the thing, layers, loads, where the art
@@ -275,7 +276,7 @@ public final class TicketPdf {
         Color guide = line.blankColour().colour().luminance() < 0.3 ? new Color(0xC9CACB) : SOFT;
         sheet.outline(AwtShapes.path(area), toPage, guide, 0.5, new float[] {1, 2});
         y += 4 + box.heightMm() * scale + 16;
-        sheet.text(TicketWords.text("ticket.art", size.id(), String.format(Locale.ROOT, "%.1f", ratio)) + " · "
+        sheet.text(TicketWords.text("ticket.art", size.id(), String.format(DecimalSign.locale(), "%.1f", ratio)) + " · "
                 + words.artSize(line), MARGIN, y, DocumentFonts.MEASURE, 8.5, SOFT);
         y += 12;
     }

@@ -8,7 +8,7 @@ import java.util.Optional;
  * Reads a length as people type it: {@code 10 1/2}, {@code 15/16}, {@code 10½"}, {@code 10''}, {@code 1ft 2in},
  * {@code 5' 3"}, {@code 3+1/2}, {@code 2*3}, {@code 1-1/2"}, {@code 25,4 mm}. Numbers without a unit are in the unit
  * that the same text names elsewhere, or in the usual one. Empty for what is no length, or may be two:
- * {@code 1,000} (one, or a thousand), {@code 2in*3in}, {@code 1/0}.
+ * {@code 1,000} (one, or a thousand, where a point parts tenths), {@code 2in*3in}, {@code 1/0}.
  *
  * <pre>
  * sum      = [sign] product { ("+" | "-") product }
@@ -237,7 +237,7 @@ final class MeasureText {
             at++;
         }
         String found = text.substring(from, at);
-        if (points > 1 || points == found.length() && points > 0 || found.matches("[1-9]\\d{0,2},\\d{3}")) {
+        if (points > 1 || points == found.length() && points > 0 || DecimalSign.mayBeThousands(found)) {
             throw new NoLength();
         }
         return found;

@@ -10,12 +10,13 @@ public final class Numbers {
     }
 
     public static String format(double value) {
-        return BigDecimal.valueOf(value).setScale(1, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
+        char sign = DecimalSign.inUse() == DecimalSign.COMMA ? ',' : '.';
+        return BigDecimal.valueOf(value).setScale(1, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString().replace('.', sign);
     }
 
     public static Optional<Double> parse(String text) {
         String number = text.strip();
-        if (!number.matches("[-+]?\\d{0,9}(?:[.,]\\d{1,9})?") || !number.matches(".*\\d.*") || number.matches("[-+]?[1-9]\\d{0,2},\\d{3}")) {
+        if (!number.matches("[-+]?\\d{0,9}(?:[.,]\\d{1,9})?") || !number.matches(".*\\d.*") || DecimalSign.mayBeThousands(number.replaceFirst("^[-+]", ""))) {
             return Optional.empty();
         }
         return Optional.of(Double.parseDouble(number.replace(',', '.')));

@@ -49,7 +49,7 @@ public final class Words {
     }
 
     static String text(String key, Object... values) {
-        return new MessageFormat(TEXTS.getString(key), Locale.ROOT).format(values);
+        return new MessageFormat(TEXTS.getString(key), DecimalSign.locale()).format(values);
     }
 
     static String key(Enum<?> e) {
@@ -290,7 +290,7 @@ public final class Words {
     }
 
     public static String money(double amount, String currency) {
-        return currency + String.format(Locale.ROOT, "%.2f", amount);
+        return currency + String.format(DecimalSign.locale(), "%.2f", amount);
     }
 
     /** {@code S·2  M·4  L·4}; {@code × 6} where there is but one size. */

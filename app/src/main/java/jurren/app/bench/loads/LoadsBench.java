@@ -24,7 +24,6 @@ import jurren.core.plan.PrintSheet;
 import jurren.core.snag.Snag;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Cursor;
@@ -38,6 +37,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
+import jurren.formats.words.DecimalSign;
 
 /** What is cut from which roll, how much film that takes and how much it could take at the least. */
 public final class LoadsBench implements BenchView {
@@ -204,9 +204,9 @@ public final class LoadsBench implements BenchView {
             back.setText(session.unit().film(Load.offRolls(plan.runs().stream().map(CutRun::load).toList()).entrySet().stream()
                     .mapToDouble(e -> Math.max(0, e.getKey().lengthMm() - e.getValue())).sum()));
             String sign = session.shop().prices().currency();
-            String film = sign + String.format(Locale.ROOT, "%.2f", plan.filmMoney());
+            String film = sign + String.format(DecimalSign.locale(), "%.2f", plan.filmMoney());
             money.setText(plan.sparedMoney() < 0.005 ? Texts.of("loads.money", film)
-                    : Texts.of("loads.money-spared", film, sign + String.format(Locale.ROOT, "%.2f", plan.sparedMoney())));
+                    : Texts.of("loads.money-spared", film, sign + String.format(DecimalSign.locale(), "%.2f", plan.sparedMoney())));
             framed.setText(String.valueOf(plan.runs().stream()
                     .mapToInt(r -> r.load().frames().size()).sum()));
         });
