@@ -38,6 +38,7 @@ final class Asking implements AutoCloseable {
     private final Wire wire;
     private final CutRun run;
     private final LinkedBlockingQueue<String> lines = new LinkedBlockingQueue<>();
+    private volatile boolean gone;
 
     Asking(Reach reach, CutRun run) throws IOException {
         this.wire = Wire.to(reach);
@@ -55,6 +56,7 @@ final class Asking implements AutoCloseable {
         } catch (IOException _) {
             // told below: a reset and a hang-up mean the same
         }
+        gone = true;
         lines.add(GONE);
     }
 
@@ -136,6 +138,10 @@ final class Asking implements AutoCloseable {
 
     private Optional<long[]> ask(String question, long patienceMs) throws IOException, InterruptedException {
         lines.clear();
+        if (gone) {
+            // it may have hung up before it was asked
+            throw new IOException(Texts.of("cut.gone"));
+        }
         say(question);
         String line = lines.poll(patienceMs, TimeUnit.MILLISECONDS);
         if (GONE.equals(line)) {

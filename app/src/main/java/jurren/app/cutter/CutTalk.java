@@ -1,5 +1,6 @@
 package jurren.app.cutter;
 
+import jurren.app.theme.Texts;
 import jurren.core.cut.CutRun;
 import jurren.core.cut.PrintMarks;
 import jurren.core.geometry.Point;
@@ -15,6 +16,7 @@ import jurren.standins.cutter.Fault;
 import jurren.standins.cutter.StandInCutter;
 import java.io.IOException;
 import java.net.InetAddress;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -257,7 +259,11 @@ public final class CutTalk implements AutoCloseable {
                 }
                 case PORT, SERIAL -> line = new WireLine(now.cutter().reach(), HpglWriter.parts(now, from), i -> now.seconds(from + i), i -> now.paths().get(from + i).start(), told);
                 case FOLDER -> {
-                    SafeFiles.write(Path.of(now.cutter().reach().where()).resolve("load-" + now.load().order() + "-" + now.mark().substring(0, MARK_CHARACTERS) + ".plt"),
+                    Path folder = Path.of(now.cutter().reach().where());
+                    if (!Files.isDirectory(folder)) {
+                        throw new IOException(Texts.of("cut.folder-gone", folder));
+                    }
+                    SafeFiles.write(folder.resolve("load-" + now.load().order() + "-" + now.mark().substring(0, MARK_CHARACTERS) + ".plt"),
                             HpglWriter.write(now, from));
                     Platform.runLater(() -> sent(own));
                 }
@@ -278,10 +284,14 @@ public final class CutTalk implements AutoCloseable {
         return run == null || run.cutter().reach().kind() == Reach.Kind.STAND_IN;
     }
 
-    /** With the knife up once round where a load will be. */
-    public void goRound(CutRun ofRun) {
+    /**
+     * Once round where a load will be.
+     *
+     * @param pen down, in the knife's place; otherwise the knife is up
+     */
+    public void goRound(CutRun ofRun, boolean pen) {
         int own = begin(ofRun, State.EDGE);
-        byte[] bytes = HpglWriter.edge(ofRun);
+        byte[] bytes = HpglWriter.edge(ofRun, pen);
         wanted(() -> {
             hangUp();
             Consumer<CutterStatus> told = status -> Platform.runLater(() -> wentRound(own, status));
@@ -390,7 +400,8 @@ public final class CutTalk implements AutoCloseable {
                 Platform.runLater(() -> {
                     trouble = Optional.ofNullable(e.getMessage());
                     // a question that got no answer leaves nothing to go on with
-                    state = state == State.LOOKING || state == State.MOVING || state == State.EDGE || state == State.IDLE ? State.IDLE : State.LINE_LOST;
+                    state = state == State.LOOKING || state == State.MOVING || state == State.EDGE || state == State.IDLE ? State.IDLE
+                            : run.cutter().reach().kind() == Reach.Kind.FOLDER ? State.STOPPED : State.LINE_LOST;
                     tell();
                 });
             }

@@ -198,16 +198,20 @@ final class MachinesPage implements ShopPage {
     private List<Node> speech(String id, Cutter c) {
         Speech now = c.speech();
         Controls.Choice<Speech.Start> start = new Controls.Choice<>(id + "-start", Texts.of("machines.speech"), List.of(Speech.Start.values()),
-                v -> Texts.of("machines.start." + v), v -> put(c.withSpeech(new Speech(v, now.unitMm(), now.ending()))));
+                v -> Texts.of("machines.start." + v), v -> put(c.withSpeech(now.withStart(v))));
         start.show(now.start());
         List<Double> counts = UNITS_MM.contains(now.unitMm()) ? UNITS_MM : with(UNITS_MM, now.unitMm());
         Controls.Choice<Double> unit = new Controls.Choice<>(id + "-unit", Texts.of("machines.unit"), counts, mm -> Texts.of("machines.unit-of", mm),
-                v -> put(c.withSpeech(new Speech(now.start(), v, now.ending()))));
+                v -> put(c.withSpeech(now.withUnit(v))));
         unit.show(now.unitMm());
         Controls.Choice<Speech.Ending> ending = new Controls.Choice<>(id + "-ending", Texts.of("machines.ending"), List.of(Speech.Ending.values()),
-                v -> Texts.of("machines.ending." + v), v -> put(c.withSpeech(new Speech(now.start(), now.unitMm(), v))));
+                v -> Texts.of("machines.ending." + v), v -> put(c.withSpeech(now.withEnding(v))));
         ending.show(now.ending());
-        return List.of(Controls.row(Texts.of("machines.speech"), start), Controls.row(Texts.of("machines.unit"), unit), Controls.row(Texts.of("machines.ending"), ending));
+        Controls.Choice<Speech.Moves> moves = new Controls.Choice<>(id + "-moves", Texts.of("machines.moves"), List.of(Speech.Moves.values()),
+                v -> Texts.of("machines.moves." + v), v -> put(c.withSpeech(now.withMoves(v))));
+        moves.show(now.moves());
+        return List.of(Controls.row(Texts.of("machines.speech"), start), Controls.row(Texts.of("machines.unit"), unit), Controls.row(Texts.of("machines.moves"), moves),
+                Controls.row(Texts.of("machines.ending"), ending), tick(id + "-arcs", "machines.arcs", now.arcs(), on -> put(c.withSpeech(now.withArcs(on)))));
     }
 
     /** How files get to it; the way counts once it says where. */

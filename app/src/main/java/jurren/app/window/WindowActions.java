@@ -344,8 +344,14 @@ public final class WindowActions {
     private void saveGuide(CutRun run) {
         if (run.load().stock() instanceof Offcut offcut) {
             Units units = session.settings().units();
-            files.toSave(FileQuestions.Kind.GUIDE, fileName("-guide-" + run.load().order()) + ".pdf").ifPresent(file -> write(file,
-                    () -> file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".plt") ? HpglWriter.guide(run, offcut) : GuidePdf.write(run.load(), units)));
+            files.toSave(FileQuestions.Kind.GUIDE, fileName("-guide-" + run.load().order()) + ".pdf").ifPresent(file -> {
+                boolean pen = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".plt");
+                if (pen && run.cutter().head().pen() == 0) {
+                    session.trouble(Texts.of("guide.no-pen", run.cutter().name()));
+                } else {
+                    write(file, () -> pen ? HpglWriter.guide(run, offcut) : GuidePdf.write(run.load(), units));
+                }
+            });
         }
     }
 

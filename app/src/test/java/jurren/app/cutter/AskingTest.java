@@ -1,8 +1,10 @@
 package jurren.app.cutter;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
 import java.util.List;
 import jurren.core.cut.CutRun;
 import jurren.core.cut.PrintMarks;
@@ -103,6 +105,16 @@ class AskingTest {
         CutRun blind = new CutRun(run.load(), run.paths(), run.forces(), run.cutter().withSenses(Senses.NONE), run.cutMm(), run.travelMm(), run.seconds(), run.mark());
         try (PlainMachine machine = new PlainMachine(true, -1); Asking asking = new Asking(machine.reach(), blind)) {
             assertThat(asking.all()).isEqualTo(Asked.NOTHING);
+        }
+    }
+
+    @Test
+    void oneThatHungUpBeforeItWasAskedIsNotWaitedFor() throws Exception {
+        CutRun run = printed(Speech.Start.NEAR_RIGHT, 0.025);
+        try (PlainMachine machine = new PlainMachine(true, 1); Asking asking = new Asking(machine.reach(), run)) {
+            assertThatThrownBy(asking::all).isInstanceOf(IOException.class);
+            // the second question finds the line dead, without any patience
+            assertThatThrownBy(asking::all).isInstanceOf(IOException.class);
         }
     }
 

@@ -2,6 +2,7 @@ package jurren.app.make;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import jurren.core.dryrun.DryRun;
@@ -10,12 +11,15 @@ import jurren.core.job.MyShop;
 import jurren.core.job.Shop;
 import jurren.core.load.Cutter;
 import jurren.core.load.Head;
+import jurren.core.load.Speech;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.plan.JobPapers;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The written files cut on a machine whose knife trails, and judged by what it leaves. */
 class TrailingKnifeRunTest {
@@ -42,6 +46,16 @@ class TrailingKnifeRunTest {
         assertThat(SHOP.cutters().get(1).head().needsSwivel()).isTrue();
         Plan plan = plan(SHOP.cutters().get(1));
         DryRun run = DryRunner.run(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan));
+        assertThat(run.isCutTrue()).as("an edge is off by %s mm", run.worstMm()).isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"FROM_HERE, false, NEAR_LEFT", "FROM_START, true, FAR_LEFT", "FROM_HERE, true, FAR_RIGHT"})
+    void howeverItIsTold(Speech.Moves moves, boolean arcs, Speech.Start start) {
+        Plan plan = plan(SHOP.cutters().get(1).withSpeech(Speech.USUAL.withMoves(moves).withArcs(arcs).withStart(start)));
+        Map<String, byte[]> files = JobPapers.cutFiles(plan);
+        assertThat(files.values().stream().anyMatch(f -> new String(f, StandardCharsets.US_ASCII).contains(";AA"))).isEqualTo(arcs);
+        DryRun run = DryRunner.run(plan, files, JobPapers.printFiles(plan));
         assertThat(run.isCutTrue()).as("an edge is off by %s mm", run.worstMm()).isTrue();
     }
 

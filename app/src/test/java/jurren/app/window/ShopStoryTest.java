@@ -249,6 +249,14 @@ class ShopStoryTest extends WindowTest {
             assertThat(files.toList()).singleElement().satisfies(f -> assertThat(Files.readString(f)).startsWith("IN;PA;SP1;").contains("FS90;"));
         }
         assertThat(on(() -> session.job().made().cuts())).as("a folder tells nothing").hasSize(1);
+        try (var files = Files.list(watched)) {
+            files.forEach(f -> f.toFile().delete());
+        }
+        Files.delete(watched);
+        run(() -> window.shell().cutter().start(window.shell().cutter().run().orElseThrow()));
+        until(() -> window.shell().cutter().trouble().isPresent());
+        assertThat(on(() -> window.shell().cutter().state())).as("no connection was there to lose").isEqualTo(CutTalk.State.STOPPED);
+        assertThat(on(() -> window.shell().cutter().trouble().orElseThrow())).contains(watched.toString()).contains("not there");
     }
 
     @SuppressWarnings("unchecked")

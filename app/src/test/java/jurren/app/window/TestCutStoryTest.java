@@ -80,7 +80,7 @@ class TestCutStoryTest extends WindowTest {
         click("cut-round");
         until(() -> talk().state() == CutTalk.State.IDLE && talk().head().equals(Point.ORIGIN));
         assertThat(bed()).isEmpty();
-        String round = new String(HpglWriter.edge(first()), StandardCharsets.US_ASCII);
+        String round = new String(HpglWriter.edge(first(), false), StandardCharsets.US_ASCII);
         assertThat(round).doesNotContain("PD");
         var box = first().paths().stream().map(p -> p.outline().bounds()).reduce((a, b) -> a.joined(b)).orElseThrow();
         assertThat(round).contains("PU" + Math.round(box.maxXMm() / jurren.core.load.Speech.USUAL_UNIT_MM) + "," + Math.round(box.maxYMm() / jurren.core.load.Speech.USUAL_UNIT_MM));

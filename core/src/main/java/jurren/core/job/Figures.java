@@ -20,16 +20,19 @@ public final class Figures {
 
     public static final List<Figure<Cutter>> CUTTER = List.of(
             new Figure<>("width", Unit.LENGTH, Cutter::widthMm, (c, v) -> measured(c, v, c.rollerMm(), c.beforeMm(), c.afterMm(), c.travelMmS(), c.overcutMm())),
+            new Figure<>("narrowest", Unit.LENGTH, c -> c.feed().leastMm(), (c, v) -> c.withFeed(c.feed().withLeast(v))),
             new Figure<>("roller", Unit.LENGTH, Cutter::rollerMm, (c, v) -> measured(c, c.widthMm(), v, c.beforeMm(), c.afterMm(), c.travelMmS(), c.overcutMm())),
             new Figure<>("before", Unit.LENGTH, Cutter::beforeMm, (c, v) -> measured(c, c.widthMm(), c.rollerMm(), v, c.afterMm(), c.travelMmS(), c.overcutMm())),
             new Figure<>("after", Unit.LENGTH, Cutter::afterMm, (c, v) -> measured(c, c.widthMm(), c.rollerMm(), c.beforeMm(), v, c.travelMmS(), c.overcutMm())),
+            new Figure<>("rollers", Unit.COUNT, c -> c.feed().rollers(), (c, v) -> c.withFeed(c.feed().withRollers(whole(v)))),
             new Figure<>("mat", Unit.LENGTH, Cutter::matMm, Cutter::withMat),
             new Figure<>("travel", Unit.SPEED, Cutter::travelMmS, (c, v) -> measured(c, c.widthMm(), c.rollerMm(), c.beforeMm(), c.afterMm(), v, c.overcutMm())),
             new Figure<>("overcut", Unit.FINE_LENGTH, Cutter::overcutMm, (c, v) -> measured(c, c.widthMm(), c.rollerMm(), c.beforeMm(), c.afterMm(), c.travelMmS(), v)),
             new Figure<>("least-force", Unit.FORCE, c -> c.head().leastGf(), (c, v) -> c.withHead(c.head().withForces(v, c.head().mostGf()))),
             new Figure<>("most-force", Unit.FORCE, c -> c.head().mostGf(), (c, v) -> c.withHead(c.head().withForces(c.head().leastGf(), v))),
             new Figure<>("trails", Unit.FINE_LENGTH, c -> c.head().offsetMm(), (c, v) -> c.withHead(c.head().withOffset(v))),
-            new Figure<>("lasts", Unit.COUNT, c -> c.head().lastsM(), (c, v) -> c.withHead(c.head().withLasts(v))));
+            new Figure<>("lasts", Unit.COUNT, c -> c.head().lastsM(), (c, v) -> c.withHead(c.head().withLasts(v))),
+            new Figure<>("pen", Unit.COUNT, c -> c.head().pen(), (c, v) -> c.withHead(c.head().withPen(whole(v)))));
 
     public static final List<Figure<Press>> PRESS = List.of(
             new Figure<>("platen-width", Unit.LENGTH, Press::platenWidthMm, (p, v) -> new Press(p.id(), p.name(), p.kind(), v, p.platenHeightMm(), p.mostCelsius())),

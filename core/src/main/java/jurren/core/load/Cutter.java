@@ -29,6 +29,9 @@ public record Cutter(String id, String name, double widthMm, double rollerMm, do
                 && liftS >= 0 && cornerS >= 0 && overcutMm >= 0)) {
             throw new IllegalArgumentException("cutter " + id + " has measures that cannot be");
         }
+        if (feed.leastMm() > widthMm) {
+            throw new IllegalArgumentException("the narrowest film that a cutter takes is not wider than the widest");
+        }
         if (feed.matMm() != 0 && !(feed.matMm() > beforeMm + afterMm)) {
             throw new IllegalArgumentException("a mat is longer than what stays uncut on it; 0 means that there is none");
         }

@@ -8,8 +8,15 @@ import jurren.core.geometry.Placement;
  * @param start  the corner of the film that it counts from
  * @param unitMm what it counts in
  * @param ending what ends a line
+ * @param moves  what straight cuts are counted from
+ * @param arcs   whether it takes arcs; everything is straight cuts otherwise
  */
-public record Speech(Start start, double unitMm, Ending ending) {
+public record Speech(Start start, double unitMm, Ending ending, Moves moves, boolean arcs) {
+    /** What straight cuts are counted from. */
+    public enum Moves {
+        FROM_START, FROM_HERE
+    }
+
     /**
      * The corner that is counted from, seen by someone before the machine; its two axes always make a right hand's corner, so
      * a cut is turned and never mirrored.
@@ -51,7 +58,9 @@ public record Speech(Start start, double unitMm, Ending ending) {
     }
 
     public static final double USUAL_UNIT_MM = 0.025;
-    public static final Speech USUAL = new Speech(Start.NEAR_RIGHT, USUAL_UNIT_MM, Ending.LF);
+    public static final Speech USUAL = new Speech(Start.NEAR_RIGHT, USUAL_UNIT_MM, Ending.LF, Moves.FROM_START, false);
+    /** How far a cut may lie beside what was meant: half of what is usually counted in. */
+    private static final double TOLERANCE_MM = USUAL_UNIT_MM / 2;
     private static final double LEAST_UNIT_MM = 0.001;
     private static final double MOST_UNIT_MM = 0.1;
 
@@ -59,5 +68,34 @@ public record Speech(Start start, double unitMm, Ending ending) {
         if (!(unitMm >= LEAST_UNIT_MM && unitMm <= MOST_UNIT_MM)) {
             throw new IllegalArgumentException("a cutter counts in units of " + LEAST_UNIT_MM + " to " + MOST_UNIT_MM + " mm but was told " + unitMm);
         }
+    }
+
+    public Speech(Start start, double unitMm, Ending ending) {
+        this(start, unitMm, ending, Moves.FROM_START, false);
+    }
+
+    /** How far an arc may lie beside the corners of what it stands for; never finer than the machine counts. */
+    public double toleranceMm() {
+        return Math.max(TOLERANCE_MM, unitMm);
+    }
+
+    public Speech withStart(Start other) {
+        return new Speech(other, unitMm, ending, moves, arcs);
+    }
+
+    public Speech withUnit(double mm) {
+        return new Speech(start, mm, ending, moves, arcs);
+    }
+
+    public Speech withEnding(Ending other) {
+        return new Speech(start, unitMm, other, moves, arcs);
+    }
+
+    public Speech withMoves(Moves other) {
+        return new Speech(start, unitMm, ending, other, arcs);
+    }
+
+    public Speech withArcs(boolean taken) {
+        return new Speech(start, unitMm, ending, moves, taken);
     }
 }

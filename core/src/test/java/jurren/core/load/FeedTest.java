@@ -31,6 +31,15 @@ class FeedTest {
     }
 
     @Test
+    void filmNarrowerThanTheNarrowestIsNotTaken() {
+        Cutter picky = WIDE.withFeed(Feed.ROLL.withLeast(80).withRollers(3));
+        assertThat(picky.usableMm(80)).isEqualTo(50);
+        assertThat(new Roll("r", "smooth-film", CREAM, 79.9, 1000).usable(picky).isEmpty()).isTrue();
+        assertThatThrownBy(() -> WIDE.withFeed(Feed.ROLL.withLeast(611))).hasMessageContaining("not wider than the widest");
+        assertThatThrownBy(() -> Feed.ROLL.withRollers(1)).hasMessageContaining("2 to 20 rollers");
+    }
+
+    @Test
     void whereNothingIsToldItStandsAnywhere() {
         assertThat(WIDE.withFeed(Feed.ROLL).usableMm(500)).isEqualTo(470);
     }

@@ -236,29 +236,29 @@ public final class MyShopFile {
 
     private static Cutter cutter(JsonNode n) throws IOException {
         ObjectNode whole = n.deepCopy();
-        if (!whole.has("head")) {
-            whole.set("head", MAPPER.valueToTree(Head.USUAL));
-        } else if (whole.get("head") instanceof ObjectNode head && !head.has("lastsM")) {
-            head.put("lastsM", Head.USUALLY_LASTS_M);
-        }
-        if (!whole.has("reach")) {
-            whole.set("reach", MAPPER.valueToTree(Reach.STAND_IN));
-        }
-        if (!whole.has("speech")) {
-            whole.set("speech", MAPPER.valueToTree(Speech.USUAL));
-        }
-        if (!whole.has("senses")) {
-            whole.set("senses", MAPPER.valueToTree(Senses.NONE));
-        }
-        if (!whole.has("feed")) {
-            whole.set("feed", MAPPER.valueToTree(Feed.ROLL));
-        }
+        // a file of an earlier version tells less
+        usual(whole, "head", Head.USUAL);
+        usual(whole, "reach", Reach.STAND_IN);
+        usual(whole, "speech", Speech.USUAL);
+        usual(whole, "senses", Senses.NONE);
+        usual(whole, "feed", Feed.ROLL);
         Cutter c = MAPPER.treeToValue(whole, Cutter.class);
         within("widthMm", c.widthMm());
         within("beforeMm", c.beforeMm());
         within("afterMm", c.afterMm());
         within("travelMmS", c.travelMmS());
         return c;
+    }
+
+    /** What is not told is as usual. */
+    private static void usual(ObjectNode whole, String part, Record usual) {
+        ObjectNode all = MAPPER.valueToTree(usual);
+        if (whole.get(part) instanceof ObjectNode told) {
+            all.setAll(told);
+        }
+        if (!whole.has(part) || whole.get(part).isObject()) {
+            whole.set(part, all);
+        }
     }
 
     private static Press press(JsonNode n) throws IOException {

@@ -16,7 +16,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * A cut run as HPGL: initialise, absolute moves, pen 1 with its speed and, where the machine takes one, its force, then one
+ * A cut run as HPGL: initialise, moves as the machine wants them, pen 1 with its speed and, where the machine takes one, its force, then one
  * {@code PU} and one {@code PD} a path. Points that fall on the same plotter unit are written once. For a machine that does
  * not allow for its trailing knife, the paths are those of its middle, and a short cut in the waste sets it first.
  */
@@ -98,11 +98,11 @@ public final class HpglWriter {
 
     /**
      * With a pen in the knife's place, on paper stuck where the film will be: the outline of the offcut, in which it then belongs, what will be cut
-     * from it, and a cross at three of its corners.
+     * from it, and a cross at three of its corners. For a machine that holds a pen.
      */
     public static byte[] guide(CutRun run, Offcut offcut) {
         HpglWriter w = new HpglWriter(run);
-        StringBuilder out = new StringBuilder("IN;PA;SP2").append(w.end);
+        StringBuilder out = new StringBuilder("IN;PA;SP").append(run.cutter().head().pen()).append(w.end);
         Box box = offcut.outline().bounds();
         Stream<Outline> outlines = Stream.concat(offcut.outline().pieces().stream(), run.load().placed().stream().flatMap(p -> p.item().layer().region().placed(p.onto()).pieces().stream()))
                 .flatMap(p -> Stream.concat(Stream.of(p.outer()), p.holes().stream()));
@@ -120,11 +120,23 @@ public final class HpglWriter {
         return way;
     }
 
-    /** With the knife up once round what will be cut, and back to the start corner. */
-    public static byte[] edge(CutRun run) {
+    /**
+     * Once round what will be cut, and back to the start corner.
+     *
+     * @param pen down on the way round, in the knife's place; otherwise the knife is up
+     */
+    public static byte[] edge(CutRun run, boolean pen) {
         Box box = run.paths().stream().map(p -> p.outline().bounds()).reduce(Box::joined).orElse(Box.ofSize(0, 0, 1, 1));
-        return raised(run, List.of(new Point(box.minXMm(), box.minYMm()), new Point(box.maxXMm(), box.minYMm()), new Point(box.maxXMm(), box.maxYMm()),
-                new Point(box.minXMm(), box.maxYMm()), new Point(box.minXMm(), box.minYMm()), Point.ORIGIN));
+        List<Point> round = List.of(new Point(box.minXMm(), box.minYMm()), new Point(box.maxXMm(), box.minYMm()), new Point(box.maxXMm(), box.maxYMm()),
+                new Point(box.minXMm(), box.maxYMm()), new Point(box.minXMm(), box.minYMm()));
+        if (!pen) {
+            return raised(run, Stream.concat(round.stream(), Stream.of(Point.ORIGIN)).toList());
+        }
+        HpglWriter w = new HpglWriter(run);
+        StringBuilder out = new StringBuilder("IN;PA;SP").append(run.cutter().head().pen()).append(w.end);
+        w.append(out, round);
+        w.up(out, Point.ORIGIN);
+        return bytes(out.append(";SP0").append(w.end));
     }
 
     /** With the knife up from point to point of a load. */
@@ -162,22 +174,7 @@ public final class HpglWriter {
     }
 
     private void append(StringBuilder out, List<Point> way) {
-        Point first = toMachine.apply(way.getFirst());
-        long x = units(first.xMm());
-        long y = units(first.yMm());
-        out.append("PU").append(x).append(',').append(y).append(";PD");
-        String separator = "";
-        for (Point p : way.subList(1, way.size())) {
-            Point m = toMachine.apply(p);
-            long nextX = units(m.xMm());
-            long nextY = units(m.yMm());
-            if (nextX != x || nextY != y) {
-                out.append(separator).append(nextX).append(',').append(nextY);
-                separator = ",";
-                x = nextX;
-                y = nextY;
-            }
-        }
+        new StrokeText(speech, out).write(way.stream().map(toMachine::apply).toList());
         out.append(end);
     }
 

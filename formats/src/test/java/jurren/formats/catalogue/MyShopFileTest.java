@@ -69,8 +69,8 @@ class MyShopFileTest {
 
     @Test
     void whatWasChangedComesBackAndChangesPlans() throws IOException {
-        Cutter wide = new Cutter("mine", "Mine", 500, 10, 12, 20, 500, 0.05, 0.02, 0.7, new Head(30, 150, 0.3, false, false), new Reach(Reach.Kind.PORT, "10.0.0.7:9100"),
-                new Speech(Speech.Start.FAR_LEFT, 0.0254, Speech.Ending.CR), new Senses(true, false), new Feed(610, List.of(new Feed.Zone(0, 80), new Feed.Zone(250, 500))));
+        Cutter wide = new Cutter("mine", "Mine", 500, 10, 12, 20, 500, 0.05, 0.02, 0.7, new Head(30, 150, 0.3, false, false, 900, 4), new Reach(Reach.Kind.PORT, "10.0.0.7:9100"),
+                new Speech(Speech.Start.FAR_LEFT, 0.0254, Speech.Ending.CR, Speech.Moves.FROM_HERE, true), new Senses(true, false), new Feed(610, 60, 4, List.of(new Feed.Zone(0, 80), new Feed.Zone(250, 500))));
         MyShop written = file.change(s -> s.withFilm(tuned()).withCutters(List.of(wide, s.cutters().getFirst())).withNote("smooth-film", "test first")
                 .withPrices(new Prices("€", 42, 2, 0.1, 3, 25, 0.35)));
         MyShop read = new MyShopFile(path, SHIPPED.mine()).read().shop();
@@ -102,7 +102,8 @@ class MyShopFileTest {
 
     @ParameterizedTest
     @CsvSource({"/films/0/thicknessMm, -1, films[0], thinner", "/films/0/recipe/leastS, 99, films[0], least", "/cutters/0/widthMm, 3, cutters[0], measures",
-        "/cutters/0/widthMm, 1e9, cutters[0], widthMm", "/cutters/1/head/mostGf, 1, cutters[1], least <= most force", "/presses/2/mostCelsius, 900, presses[2], mostCelsius",
+        "/cutters/0/widthMm, 1e9, cutters[0], widthMm", "/cutters/1/head/mostGf, 1, cutters[1], least <= most force", "/cutters/1/feed/rollers, 1, cutters[1], rollers", "/cutters/1/feed/leastMm, 700, cutters[1], narrowest", "/cutters/0/head/pen, 9, cutters[0], pen",
+        "/presses/2/mostCelsius, 900, presses[2], mostCelsius",
         "/printers/0/perInch, 1, printers[0], measures", "/prices/hands, 0, prices, hands", "/prices/wasteShare, 7, prices, waste"})
     void whatCannotBeIsNamedAndTheRestIsUsed(String field, double value, String where, String why) throws IOException {
         broken(root -> ((ObjectNode) root.at(field.substring(0, field.lastIndexOf('/')))).put(field.substring(field.lastIndexOf('/') + 1), value));

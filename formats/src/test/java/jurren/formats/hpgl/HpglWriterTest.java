@@ -4,14 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import jurren.core.cut.CutRun;
 import jurren.core.cut.TestCut;
+import jurren.core.geometry.Point;
 import jurren.core.job.Shop;
 import jurren.core.load.Cutter;
 import jurren.core.load.Head;
 import jurren.core.load.Roll;
+import jurren.core.load.Speech;
 import jurren.core.material.Material;
 import jurren.formats.catalogue.BuiltInShop;
 import org.junit.jupiter.api.Test;
@@ -87,7 +90,37 @@ class HpglWriterTest {
 
     @Test
     void roundTheEdgeTheKnifeStaysUp() {
-        assertThat(text(HpglWriter.edge(row(Head.USUAL, 80))).lines().toList()).containsExactly("IN;PA;PU;", "PU400,480;", "PU880,480;", "PU880,960;", "PU400,960;",
+        assertThat(text(HpglWriter.edge(row(Head.USUAL, 80), false)).lines().toList()).containsExactly("IN;PA;PU;", "PU400,480;", "PU880,480;", "PU880,960;", "PU400,960;",
                 "PU400,480;", "PU0,0;", "SP0;");
+    }
+
+    @Test
+    void withThePenItIsDown() {
+        assertThat(text(HpglWriter.edge(row(Head.USUAL.withPen(3), 80), true)).lines().toList())
+                .containsExactly("IN;PA;SP3;", "PU400,480;PD880,480,880,960,400,960,400,480;", "PU0,0;SP0;");
+    }
+
+    @Test
+    void countedFromWhereItIs() {
+        Cutter c = SHOP.cutter().withSpeech(Speech.USUAL.withMoves(Speech.Moves.FROM_HERE));
+        CutRun run = TestCut.of(FILM, FILM.colours().getFirst().colour(), new Roll("r", FILM.id(), FILM.colours().getFirst().colour(), 305, 3000), c, List.of(80.0));
+        assertThat(text(HpglWriter.write(run)).lines().toList()).containsExactly("IN;PA;SP1;VS30;FS80;",
+                "PU520,600;PD;PR240,0,-120,240,-120,-240,20,0;PA;", "PU400,480;PD;PR480,0,0,480,-480,0,0,-480,20,0;PA;", "PU1880,0;SP0;");
+    }
+
+    /** A quarter of a circle of 10 mm round (20, 0) between two straights; a chord may leave it by half a unit. */
+    @Test
+    void arcsWhereTheyAreTaken() {
+        List<Point> way = new ArrayList<>(List.of(new Point(30, -10)));
+        for (int i = 0; i <= 18; i++) {
+            way.add(new Point(20 + 10 * Math.cos(Math.toRadians(i * 5)), 10 * Math.sin(Math.toRadians(i * 5))));
+        }
+        way.add(new Point(5, 10));
+        for (Speech.Moves moves : Speech.Moves.values()) {
+            StringBuilder out = new StringBuilder();
+            new StrokeText(Speech.USUAL.withArcs(true).withMoves(moves), out).write(way);
+            assertThat(out.toString()).isEqualTo(moves == Speech.Moves.FROM_START ? "PU1200,-400;PD1200,0;AA800,0,90.000,5.7;PD800,400,200,400"
+                    : "PU1200,-400;PD;PR0,400;PA;AA800,0,90.000,5.7;PA800,400;PR-600,0;PA");
+        }
     }
 }

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Reads HPGL byte by byte as a plotter does and turns it into strokes: PU, PD, PA, PR move; SP, IN and
+ * Reads HPGL byte by byte as a plotter does and turns it into strokes: PU, PD, PA, PR move, AA and AR go round; SP, IN and
  * VS set up; DP, OD and OH find and tell; anything else is skipped to its semicolon. Written apart from our writer, so that a
  * mistake there shows here.
  */
@@ -42,6 +42,8 @@ public final class HpglInterpreter {
         record TellSize() implements Action {
         }
     }
+
+    private static final double USUAL_CHORD_DEGREES = 5;
 
     private final StringBuilder command = new StringBuilder();
     private final List<Action> actions = new ArrayList<>();
@@ -121,6 +123,8 @@ public final class HpglInterpreter {
                 relative = true;
                 move(numbers);
             }
+            case "AA" -> round(numbers, 0, 0);
+            case "AR" -> round(numbers, first, second);
             case "IN", "SP" -> lift();
             case "DP" -> actions.add(new Action.Look());
             case "OS" -> actions.add(new Action.TellStatus());
@@ -152,14 +156,35 @@ public final class HpglInterpreter {
 
     private void move(double[] numbers) {
         for (int i = 0; i + 1 < numbers.length; i += 2) {
-            first = numbers[i] + (relative ? first : 0);
-            second = numbers[i + 1] + (relative ? second : 0);
-            at = bed.onFilm(first, second);
-            if (down) {
-                stroke.add(at);
-            } else {
-                actions.add(new Action.Travel(at));
-            }
+            step(numbers[i] + (relative ? first : 0), numbers[i + 1] + (relative ? second : 0));
+        }
+    }
+
+    /** Chords of a circle, as many as its last number asks for; the place after it is kept as finely as the circle is. */
+    private void round(double[] numbers, double fromFirst, double fromSecond) {
+        if (numbers.length < 3) {
+            return;
+        }
+        double middle1 = fromFirst + numbers[0];
+        double middle2 = fromSecond + numbers[1];
+        double chord = numbers.length > 3 && numbers[3] > 0 ? numbers[3] : USUAL_CHORD_DEGREES;
+        double far = Math.hypot(first - middle1, second - middle2);
+        double begin = Math.atan2(second - middle2, first - middle1);
+        int chords = (int) Math.ceil(Math.abs(numbers[2]) / chord);
+        for (int i = 1; i <= chords; i++) {
+            double at = begin + Math.toRadians(numbers[2]) * i / chords;
+            step(middle1 + far * Math.cos(at), middle2 + far * Math.sin(at));
+        }
+    }
+
+    private void step(double toFirst, double toSecond) {
+        first = toFirst;
+        second = toSecond;
+        at = bed.onFilm(first, second);
+        if (down) {
+            stroke.add(at);
+        } else {
+            actions.add(new Action.Travel(at));
         }
     }
 

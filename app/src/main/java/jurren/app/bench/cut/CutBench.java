@@ -31,6 +31,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -411,12 +412,15 @@ public final class CutBench implements BenchView {
 
     private Node tries(CutRun run) {
         Button test = Controls.button("cut-test", Texts.of("cut.test"), () -> canvas.fireEvent(new AskFor(AskFor.What.TEST_CUT, String.valueOf(run.load().order()))), "small");
-        Button round = Controls.button("cut-round", Texts.of("cut.round"), () -> talk.goRound(run), "small");
+        Button round = Controls.button("cut-round", Texts.of("cut.round"), () -> talk.goRound(run, false), "small");
+        Button pen = Controls.button("cut-round-pen", Texts.of("cut.round-pen"), () -> talk.goRound(run, true), "small");
         test.setDisable(talk.isBusy());
         round.setDisable(run.cutter().reach().kind() == Reach.Kind.FOLDER || talk.isBusy() || talk.state() == CutTalk.State.EDGE);
         Button corner = Controls.button("cut-corner", Texts.of("cut.corner"), () -> canvas.fireEvent(new AskFor(AskFor.What.FILM_CORNER, String.valueOf(run.load().order()))), "small");
         corner.setDisable(round.isDisable());
-        return Controls.flow(test, round, corner);
+        pen.setDisable(round.isDisable());
+        pen.setTooltip(new Tooltip(Texts.of("cut.round-pen.first")));
+        return run.cutter().head().pen() > 0 ? Controls.flow(test, round, pen, corner) : Controls.flow(test, round, corner);
     }
 
     private List<Node> weedingRows(CutRun run) {

@@ -151,8 +151,10 @@ final class CutPicture {
         GraphicsContext g = pen.graphics();
         double px = pen.view().pxPerMm();
         double outer = cutter.usableMm(width) + 2 * cutter.rollerMm();
-        for (double y : new double[] {cutter.rollerMm() / 2, outer - cutter.rollerMm() / 2}) {
-            double x = pen.view().x(-y);
+        int all = cutter.feed().rollers();
+        double apart = (outer - cutter.rollerMm()) / (all - 1);
+        for (int i = 0; i < all; i++) {
+            double x = pen.view().x(-(cutter.rollerMm() / 2 + i * apart));
             g.setFill(Color.web("#C9CBD0"));
             g.fillRoundRect(x - cutter.rollerMm() * px / 2, bottom - 18, cutter.rollerMm() * px, 26, 5, 5);
         }
