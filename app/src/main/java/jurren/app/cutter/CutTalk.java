@@ -5,7 +5,6 @@ import jurren.core.cut.CutRun;
 import jurren.core.cut.PrintMarks;
 import jurren.core.geometry.Point;
 import jurren.core.load.Reach;
-import jurren.formats.files.SafeFiles;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.standins.cutter.Bed;
 import jurren.standins.cutter.CutterLine;
@@ -16,7 +15,6 @@ import jurren.standins.cutter.Fault;
 import jurren.standins.cutter.StandInCutter;
 import java.io.IOException;
 import java.net.InetAddress;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -260,11 +258,10 @@ public final class CutTalk implements AutoCloseable {
                 case PORT, SERIAL -> line = new WireLine(now.cutter().reach(), HpglWriter.parts(now, from), i -> now.seconds(from + i), i -> now.paths().get(from + i).start(), told);
                 case FOLDER -> {
                     Path folder = Path.of(now.cutter().reach().where());
-                    if (!Files.isDirectory(folder)) {
+                    if (!Drop.canBe(folder)) {
                         throw new IOException(Texts.of("cut.folder-gone", folder));
                     }
-                    SafeFiles.write(folder.resolve("load-" + now.load().order() + "-" + now.mark().substring(0, MARK_CHARACTERS) + ".plt"),
-                            HpglWriter.write(now, from));
+                    Drop.put(folder, "load-" + now.load().order() + "-" + now.mark().substring(0, MARK_CHARACTERS) + ".plt", HpglWriter.write(now, from));
                     Platform.runLater(() -> sent(own));
                 }
             }

@@ -1,12 +1,12 @@
 package jurren.app.shop;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -18,6 +18,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import jurren.app.cutter.Drop;
 import jurren.app.cutter.LinkCheck;
 import jurren.app.desk.Order;
 import jurren.app.session.Session;
@@ -43,6 +44,8 @@ import jurren.formats.words.Words;
 /** The cutters, presses and the printer that are really there. */
 final class MachinesPage implements ShopPage {
     private static final double CARD = 280;
+    /** Of no meaning to a cutter with mats. */
+    private static final Set<String> OFF_A_ROLL = Set.of("narrowest", "rollers");
     private static final List<Double> UNITS_MM = List.of(0.01, Speech.USUAL_UNIT_MM, 0.0254, 0.05, 0.1);
 
     private final Session session;
@@ -106,7 +109,7 @@ final class MachinesPage implements ShopPage {
         Optional<Cutter> shipped = state.shipped().cutters().stream().filter(x -> x.id().equals(c.id())).findFirst();
         List<Node> rows = new ArrayList<>(List.of(name(id, c.name(), text -> put(c.named(c.id(), text)))));
         rows.add(inUse ? Controls.label(Texts.of("machines.in-use"), "means") : Controls.button(id + "-use", Texts.of("machines.use"), () -> use(c)));
-        Figures.CUTTER.forEach(f -> rows.add(fields.row(id, f, () -> c, shipped, this::put)));
+        Figures.CUTTER.stream().filter(f -> !c.isOnMats() || !OFF_A_ROLL.contains(f.id())).forEach(f -> rows.add(fields.row(id, f, () -> c, shipped, this::put)));
         if (!c.isOnMats()) {
             rows.add(zones(id, c));
         }
@@ -272,7 +275,7 @@ final class MachinesPage implements ShopPage {
             return;
         }
         try {
-            if (kind == Reach.Kind.FOLDER && !Files.isDirectory(Path.of(text))) {
+            if (kind == Reach.Kind.FOLDER && !Drop.canBe(Path.of(text))) {
                 says.setText(Texts.of("machines.no-folder", text));
                 return;
             }

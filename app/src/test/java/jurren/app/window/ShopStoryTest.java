@@ -250,7 +250,9 @@ class ShopStoryTest extends WindowTest {
         }
         assertThat(on(() -> session.job().made().cuts())).as("a folder tells nothing").hasSize(1);
         try (var files = Files.list(watched)) {
-            files.forEach(f -> f.toFile().delete());
+            for (Path f : files.toList()) {
+                Files.delete(f);
+            }
         }
         Files.delete(watched);
         run(() -> window.shell().cutter().start(window.shell().cutter().run().orElseThrow()));
