@@ -1,11 +1,11 @@
 package jurren.core.art;
 
 import jurren.core.geometry.Curves;
+import jurren.core.geometry.Ellipses;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import java.awt.geom.Area;
-import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
@@ -87,7 +87,7 @@ public record Shape(Kind kind, double widthMm, double heightMm, int points, doub
         return switch (kind) {
             case RECTANGLE -> new Rectangle2D.Double(0, 0, w, h);
             case ROUNDED -> new RoundRectangle2D.Double(0, 0, w, h, depth * Math.min(w, h), depth * Math.min(w, h));
-            case ELLIPSE -> new Ellipse2D.Double(0, 0, w, h);
+            case ELLIPSE -> Ellipses.of(0, 0, w, h);
             case POLYGON -> star(1);
             case STAR -> star(1 - 0.9 * depth);
             case HEART -> heart(w, h);
@@ -128,8 +128,8 @@ public record Shape(Kind kind, double widthMm, double heightMm, int points, doub
     /** A depth of 0 is nearly a disc, of 1 a thin hoop. */
     private java.awt.Shape ring(double w, double h) {
         double inner = 0.2 + 0.75 * depth;
-        Area ring = new Area(new Ellipse2D.Double(0, 0, w, h));
-        ring.subtract(new Area(new Ellipse2D.Double(w * (1 - inner) / 2, h * (1 - inner) / 2, w * inner, h * inner)));
+        Area ring = new Area(Ellipses.of(0, 0, w, h));
+        ring.subtract(new Area(Ellipses.of(w * (1 - inner) / 2, h * (1 - inner) / 2, w * inner, h * inner)));
         return ring;
     }
 

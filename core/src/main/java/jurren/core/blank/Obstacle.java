@@ -2,9 +2,9 @@ package jurren.core.blank;
 
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Curves;
+import jurren.core.geometry.Ellipses;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
-import java.awt.geom.Ellipse2D;
 
 /** Something on a face that art must keep clear of, with the room to leave around it already in its shape. */
 public record Obstacle(Kind kind, Shape shape) {
@@ -56,7 +56,7 @@ public record Obstacle(Kind kind, Shape shape) {
     public Region region() {
         return switch (shape) {
             case Rect _ -> Region.of(box());
-            case Disc _ -> Curves.of(new Ellipse2D.Double(box().minXMm(), box().minYMm(), box().widthMm(),
+            case Disc _ -> Curves.of(Ellipses.of(box().minXMm(), box().minYMm(), box().widthMm(),
                     box().heightMm())).enclosed();
         };
     }

@@ -2,7 +2,7 @@ package jurren.core.blank;
 
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Curves;
-import java.awt.geom.Ellipse2D;
+import jurren.core.geometry.Ellipses;
 import java.awt.geom.Path2D;
 import java.awt.geom.RoundRectangle2D;
 import java.util.ArrayList;
@@ -53,10 +53,10 @@ public record Panel(Cut cut, double widthMm, double heightMm, double cornerMm) i
         switch (cut) {
             case RECTANGLE -> parts.add(body(new RoundRectangle2D.Double(-half, 0, widthMm, heightMm,
                     2 * cornerMm, 2 * cornerMm)));
-            case DISC -> parts.add(body(new Ellipse2D.Double(-half, 0, widthMm, heightMm)));
+            case DISC -> parts.add(body(Ellipses.of(-half, 0, widthMm, heightMm)));
             case ORNAMENT -> {
-                parts.add(body(new Ellipse2D.Double(-half, 0, widthMm, heightMm)));
-                parts.add(new BlankPart(BlankPart.Kind.INSIDE, Curves.of(new Ellipse2D.Double(-2, 4, 4, 4))));
+                parts.add(body(Ellipses.of(-half, 0, widthMm, heightMm)));
+                parts.add(new BlankPart(BlankPart.Kind.INSIDE, Curves.of(Ellipses.of(-2, 4, 4, 4))));
             }
             case APRON -> apron(parts, half);
             case CAP_FRONT -> cap(parts, half);

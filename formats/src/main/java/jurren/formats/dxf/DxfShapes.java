@@ -1,13 +1,13 @@
 package jurren.formats.dxf;
 
+import jurren.core.geometry.Ellipses;
 import jurren.formats.dxf.DxfReader.Entity;
 import jurren.formats.dxf.DxfReader.Group;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Arc2D;
-import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
+import java.awt.geom.PathIterator;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -29,7 +29,7 @@ final class DxfShapes {
             case "LINE" -> Optional.of(new Line2D.Double(e.number(10, 0), e.number(20, 0), e.number(11, 0), e.number(21, 0)));
             case "CIRCLE" -> {
                 double r = Math.abs(e.number(40, 0));
-                yield Optional.of(new Ellipse2D.Double(e.number(10, 0) - r, e.number(20, 0) - r, 2 * r, 2 * r));
+                yield Optional.of(Ellipses.of(e.number(10, 0) - r, e.number(20, 0) - r, 2 * r, 2 * r));
             }
             case "ARC" -> Optional.of(arc(e.number(10, 0), e.number(20, 0), Math.abs(e.number(40, 0)), e.number(50, 0), e.number(51, 360)));
             case "ELLIPSE" -> Optional.of(ellipse(e));
@@ -45,7 +45,7 @@ final class DxfShapes {
     private static Shape arc(double x, double y, double r, double from, double to) {
         double extent = to - from;
         extent = extent <= 0 ? extent + 360 : extent;
-        return new Arc2D.Double(x - r, y - r, 2 * r, 2 * r, -from, -extent, Arc2D.OPEN);
+        return Ellipses.arc(x - r, y - r, 2 * r, 2 * r, -from, -extent);
     }
 
     private static Shape ellipse(Entity e) {
@@ -53,7 +53,7 @@ final class DxfShapes {
         double from = e.number(41, 0);
         double to = e.number(42, 2 * Math.PI);
         boolean whole = Math.abs(Math.abs(to - from) - 2 * Math.PI) < 1e-6;
-        Shape unit = whole ? new Ellipse2D.Double(-1, -1, 2, 2) : arc(0, 0, 1, Math.toDegrees(from), Math.toDegrees(to));
+        Shape unit = whole ? Ellipses.of(-1, -1, 2, 2) : arc(0, 0, 1, Math.toDegrees(from), Math.toDegrees(to));
         AffineTransform place = AffineTransform.getTranslateInstance(e.number(10, 0), e.number(20, 0));
         place.rotate(Math.atan2(e.number(21, 0), e.number(11, 1)));
         place.scale(major, major * e.number(40, 1));
@@ -115,8 +115,14 @@ final class DxfShapes {
         double cx = (a[0] + b[0]) / 2 - (b[1] - a[1]) / chord * toCentre;
         double cy = (a[1] + b[1]) / 2 + (b[0] - a[0]) / chord * toCentre;
         double from = Math.toDegrees(Math.atan2(a[1] - cy, a[0] - cx));
-        path.append(new Arc2D.Double(cx - r, cy - r, 2 * r, 2 * r, -from, -Math.toDegrees(angle), Arc2D.OPEN), true);
-        path.lineTo(b[0], b[1]);
+        // from corner to corner exactly: a step of a rounding's width would be a hole of no size
+        double[] c = new double[6];
+        PathIterator it = Ellipses.arc(cx - r, cy - r, 2 * r, 2 * r, -from, -Math.toDegrees(angle)).getPathIterator(null);
+        for (it.next(); !it.isDone(); ) {
+            it.currentSegment(c);
+            it.next();
+            path.curveTo(c[0], c[1], c[2], c[3], it.isDone() ? b[0] : c[4], it.isDone() ? b[1] : c[5]);
+        }
     }
 
     private static Shape solid(Entity e) {

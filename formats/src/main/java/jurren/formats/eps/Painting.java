@@ -3,7 +3,6 @@ package jurren.formats.eps;
 import java.awt.BasicStroke;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Arc2D;
 import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
@@ -16,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import jurren.core.art.Ink;
 import jurren.core.geometry.Curves;
+import jurren.core.geometry.Ellipses;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
@@ -213,7 +213,7 @@ final class Painting {
         extent = anticlockwise ? extent < 0 ? extent + 360 * Math.ceil(-extent / 360) : extent
                 : extent > 0 ? extent - 360 * Math.ceil(extent / 360) : extent;
         double r = Math.abs(n[2]);
-        Arc2D arc = new Arc2D.Double(n[0] - r, n[1] - r, 2 * r, 2 * r, -n[3], -Math.clamp(extent, -360, 360), Arc2D.OPEN);
+        Path2D arc = Ellipses.arc(n[0] - r, n[1] - r, 2 * r, 2 * r, -n[3], -Math.clamp(extent, -360, 360));
         now.path.append(now.ctm.createTransformedShape(arc), now.path.getCurrentPoint() != null);
     }
 

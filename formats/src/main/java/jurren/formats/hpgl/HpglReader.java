@@ -2,13 +2,13 @@ package jurren.formats.hpgl;
 
 import jurren.core.load.Speech;
 import jurren.core.art.DrawingFile;
+import jurren.core.geometry.Ellipses;
 import jurren.core.material.Colour;
 import jurren.formats.Refusal.Reason;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.drawing.Found;
 import java.awt.BasicStroke;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Arc2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.nio.charset.StandardCharsets;
@@ -148,9 +148,9 @@ public final class HpglReader {
         double r = Math.hypot(x - cx, y - cy);
         // the library turns with y down, the plotter with y up
         double start = -Math.toDegrees(Math.atan2(y - cy, x - cx));
-        Arc2D arc = new Arc2D.Double(cx - r, cy - r, 2 * r, 2 * r, start, -Math.clamp(n[2], -360, 360), Arc2D.OPEN);
-        x = arc.getEndPoint().getX();
-        y = arc.getEndPoint().getY();
+        Path2D arc = Ellipses.arc(cx - r, cy - r, 2 * r, 2 * r, start, -Math.clamp(n[2], -360, 360));
+        x = arc.getCurrentPoint().getX();
+        y = arc.getCurrentPoint().getY();
         if (down) {
             line.append(arc, true);
         }
@@ -159,7 +159,7 @@ public final class HpglReader {
     private void circle(double[] n) {
         if (n.length > 0 && n[0] != 0) {
             double r = Math.abs(n[0]);
-            draw(new Arc2D.Double(x - r, y - r, 2 * r, 2 * r, 0, 360, Arc2D.CHORD));
+            draw(Ellipses.of(x - r, y - r, 2 * r, 2 * r));
             understood = true;
         }
     }

@@ -3,7 +3,7 @@ package jurren.formats.hpgl;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import jurren.core.cut.Arcs;
+import jurren.core.geometry.Arcs;
 import jurren.core.geometry.Point;
 import jurren.core.load.Speech;
 

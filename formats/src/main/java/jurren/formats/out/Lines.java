@@ -3,10 +3,7 @@ package jurren.formats.out;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
 import java.io.IOException;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Locale;
-import jurren.core.geometry.Outline;
 import jurren.core.geometry.Region;
 
 /** What the text formats have in common. */
@@ -89,14 +86,9 @@ final class Lines {
         }
     }
 
-    /** All edges of a region. */
-    static List<Outline> outlines(Region region) {
-        List<Outline> all = new ArrayList<>();
-        region.pieces().forEach(p -> {
-            all.add(p.outer());
-            all.addAll(p.holes());
-        });
-        return all;
+    /** Enough of an angle's tangent for the arcs of large things. */
+    static String fine(double n) {
+        return String.format(Locale.ROOT, "%.8f", n);
     }
 
     /** Four decimals without what says nothing. */

@@ -7,12 +7,14 @@ import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
 import java.awt.geom.Dimension2D;
+import java.awt.geom.Ellipse2D;
 import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Rectangle2D;
 import java.text.AttributedCharacterIterator;
 import java.util.Optional;
 import jurren.core.art.DrawnShape;
 import jurren.core.geometry.Curves;
+import jurren.core.geometry.Ellipses;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.formats.drawing.Found;
@@ -103,7 +105,7 @@ final class PaintedTree {
                 }
             }
             case ShapeNode shape when shape.isVisible() -> {
-                Shape outline = shape.getShape();
+                Shape outline = shape.getShape() instanceof Ellipse2D e ? Ellipses.of(e.getX(), e.getY(), e.getWidth(), e.getHeight()) : shape.getShape();
                 if (outline != null && shape.getShapePainter() != null) {
                     shapes.add(outline, shape.getShapePainter(), toMm, opacity, clip);
                     for (GraphicsNode marker : Markers.of(shape.getShapePainter())) {

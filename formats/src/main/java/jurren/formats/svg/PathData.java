@@ -7,8 +7,8 @@ import java.util.Locale;
  * of arcs a little, so that a circle of two halves becomes a lens, and mistakes T and S after other commands; and it
  * refuses a path whose end is broken, where everything before it is to be painted.
  *
- * <p>Arcs: from end points to the middle as in SVG 2, appendix B.2.4; each quarter or less is one cubic with handles of
- * 4/3 tan(θ/4), which is 0.03 % of the radius from the circle at most.
+ * <p>Arcs: from end points to the middle as in SVG 2, appendix B.2.4; each eighth or less is one cubic with handles of
+ * 4/3 tan(θ/4), which is 4 millionths of the radius from the circle at most.
  */
 final class PathData {
     private final String data;
@@ -155,7 +155,7 @@ final class PathData {
         double from = Math.atan2((py - my) / ry, (px - mx) / rx);
         double turn = Math.atan2((-py - my) / ry, (-px - mx) / rx) - from;
         turn += sweep && turn < 0 ? 2 * Math.PI : !sweep && turn > 0 ? -2 * Math.PI : 0;
-        int parts = Math.max(1, (int) Math.ceil(Math.abs(turn) / (Math.PI / 2) - 1e-9));
+        int parts = Math.max(1, (int) Math.ceil(Math.abs(turn) / (Math.PI / 4) - 1e-9));
         double each = turn / parts;
         double handle = 4.0 / 3 * Math.tan(each / 4);
         for (int i = 0; i < parts; i++) {

@@ -17,7 +17,6 @@ import java.util.Optional;
 import org.apache.batik.bridge.FontFace;
 import org.apache.batik.bridge.FontFamilyResolver;
 import org.apache.batik.gvt.font.AWTFontFamily;
-import org.apache.batik.gvt.font.AWTGVTFont;
 import org.apache.batik.gvt.font.GVTFont;
 import org.apache.batik.gvt.font.GVTFontFace;
 import org.apache.batik.gvt.font.GVTFontFamily;
@@ -40,7 +39,7 @@ final class SvgFonts implements FontFamilyResolver {
     }
 
     /** A bold that is made by widening: the font has none of its own. */
-    static final class Widened extends AWTGVTFont {
+    static final class Widened extends KernedFont {
         private static final double EM = 0.04;
 
         private final float size;
@@ -80,10 +79,10 @@ final class SvgFonts implements FontFamilyResolver {
             boolean italic = attributes.get(TextAttribute.POSTURE) instanceof Number p && p.floatValue() > 0;
             if (alone) {
                 Font leaning = italic ? font.deriveFont(AffineTransform.getShearInstance(LEAN, 0)) : font;
-                return bold ? new Widened(leaning, size) : new AWTGVTFont(leaning, size);
+                return bold ? new Widened(leaning, size) : new KernedFont(leaning, size);
             }
             int style = (bold ? Font.BOLD : 0) | (italic ? Font.ITALIC : 0);
-            return new AWTGVTFont(style == Font.PLAIN ? font : font.deriveFont(style), size);
+            return new KernedFont(style == Font.PLAIN ? font : font.deriveFont(style), size);
         }
     }
 

@@ -3,22 +3,35 @@ package jurren.formats.svg;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.Font;
+import java.awt.FontFormatException;
+import java.awt.font.FontRenderContext;
+import java.awt.font.TextAttribute;
+import java.awt.font.TextLayout;
+import java.awt.geom.PathIterator;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.List;
+import java.util.Map;
 import javax.imageio.ImageIO;
 import jurren.core.art.DrawingFile;
 import jurren.core.art.DrawnShape;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Curves;
+import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
+import jurren.core.lettering.ShippedTypeface;
+import jurren.core.lettering.Typefaces;
 import jurren.core.material.Colour;
 import jurren.formats.drawing.DrawingRead;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Drawings as the web writes them: what a browser paints is what is read, in millimetres worked by hand. */
 class SvgPaintedTest {
@@ -38,6 +51,37 @@ class SvgPaintedTest {
 
     private static double area(String body, Colour colour) {
         return region(body, colour).areaMm2();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"<circle cx='50' cy='50' r='40' fill='#FF0000'/>", "<ellipse cx='50' cy='50' rx='40' ry='40' fill='#FF0000'/>",
+        "<path d='M10 50A40 40 0 0 1 90 50A40 40 0 1 1 10 50' fill='#FF0000'/>", "<circle cx='50' cy='50' r='4' transform='matrix(10 0 0 10 -450 -450)' fill='#FF0000'/>"})
+    void aCircleIsRoundToAThousandth(String circle) {
+        Curves curves = taken(circle).drawing().shapes().getFirst().curves();
+        Point middle = curves.bounds().centre();
+        PathIterator edge = curves.toAwt().getPathIterator(null, 1e-4);
+        double[] at = new double[6];
+        for (; !edge.isDone(); edge.next()) {
+            if (edge.currentSegment(at) != PathIterator.SEG_CLOSE) {
+                assertThat(Math.hypot(at[0] - middle.xMm(), at[1] - middle.yMm())).isCloseTo(40, within(1e-3));
+            }
+        }
+    }
+
+    /** Beside the same row as the platform sets it, with its pairs and without. */
+    @ParameterizedTest
+    @CsvSource({"AVATAR, true", "To We, true", "HIH, false"})
+    void lettersStandAsNearAsTheirFontSaysForEachPair(String text, boolean nearer) throws IOException, FontFormatException {
+        double wide = region("<text x='3' y='60' font-family='Rubik' font-size='14' fill='#FF0000'>" + text + "</text>", RED).bounds().widthMm();
+        Font rubik;
+        try (InputStream in = Typefaces.file(ShippedTypeface.RUBIK)) {
+            rubik = Font.createFont(Font.TRUETYPE_FONT, in).deriveFont(14f);
+        }
+        FontRenderContext exact = new FontRenderContext(null, true, true);
+        double kerned = new TextLayout(text, rubik.deriveFont(Map.of(TextAttribute.KERNING, TextAttribute.KERNING_ON)), exact).getOutline(null).getBounds2D().getWidth();
+        double plain = new TextLayout(text, rubik, exact).getOutline(null).getBounds2D().getWidth();
+        assertThat(wide).isCloseTo(kerned, within(0.03));
+        assertThat(plain - kerned > 0.2).isEqualTo(nearer);
     }
 
     /** A red square of 10 where the rule reaches it. */
@@ -90,7 +134,7 @@ class SvgPaintedTest {
         assertThat(painted(large, RED).areaMm2()).as("a line to follow around a disc").isCloseTo(Math.PI * 90 * 90 * px2, within(1.0));
         DrawingRead.Taken sized = whole("<svg xmlns='http://www.w3.org/2000/svg' width='24mm' height='24mm' viewBox='0 0 24 24'>"
                 + circle.replace("stroke-width='1'", "stroke-width='0.25'") + "</svg>");
-        assertThat(painted(sized, RED).areaMm2()).as("a tag of 18 mm to be cut").isCloseTo(Math.PI * 81, within(0.05));
+        assertThat(painted(sized, RED).areaMm2()).as("a tag of 18 mm to be cut").isCloseTo(Math.PI * 81, within(2 * Math.PI * 9 * Curves.FLATNESS_MM));
     }
 
     /** A blue bar lies over a red frame drawn before it, and under the one drawn after it. */
@@ -134,9 +178,9 @@ class SvgPaintedTest {
     @Test
     void patternsAreLaidTileByTile() {
         String body = "<defs><pattern id='p' width='10' height='10' patternUnits='userSpaceOnUse'><circle cx='5' cy='5' r='4' fill='#FF0000'/></pattern></defs>";
-        assertThat(area(body + "<rect x='10' y='10' width='60' height='60' fill='url(#p)'/>", RED)).isCloseTo(36 * Math.PI * 16, within(0.5));
+        assertThat(area(body + "<rect x='10' y='10' width='60' height='60' fill='url(#p)'/>", RED)).isCloseTo(36 * Math.PI * 16, within(36 * 2 * Math.PI * 4 * Curves.FLATNESS_MM));
         Region half = region(body + "<rect x='10' y='10' width='60' height='5' fill='url(#p)'/>", RED);
-        assertThat(half.areaMm2()).as("cut off at the edge").isCloseTo(6 * Math.PI * 8, within(0.2));
+        assertThat(half.areaMm2()).as("cut off at the edge").isCloseTo(6 * Math.PI * 8, within(6 * Math.PI * 4 * Curves.FLATNESS_MM));
         assertThat(taken(body + "<rect x='10' y='10' width='60' height='60' fill='url(#p)'/>").notes()).isEmpty();
         assertThat(taken(body.replace("width='10' height='10'", "width='0.2' height='0.2'").replace("cx='5' cy='5' r='4'", "r='0.1'") + "<rect width='90' height='90' fill='url(#p)'/>").notes())
                 .as("too many to be laid").containsExactly(DrawingRead.Note.SHADES_AS_ONE_COLOUR);

@@ -3,9 +3,9 @@ package jurren.core.art.treat;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Curves;
+import jurren.core.geometry.Ellipses;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
-import java.awt.geom.Ellipse2D;
 import java.util.List;
 
 /**
@@ -28,7 +28,7 @@ public record Dots(double acrossMm, double spacingMm, boolean cutThrough, Colour
     @Override
     public List<Paint> apply(List<Paint> paints) {
         double pitch = acrossMm + spacingMm;
-        Region dot = Curves.of(new Ellipse2D.Double(-acrossMm / 2, -acrossMm / 2, acrossMm, acrossMm)).enclosed();
+        Region dot = Curves.of(Ellipses.of(-acrossMm / 2, -acrossMm / 2, acrossMm, acrossMm)).enclosed();
         return Pattern.fill(paints, new Pattern.Laying(shiftMm, downMm, degrees, alongEdge, eachPart), s -> {
             Lattice lattice = new Lattice(s.bounds(), pitch, pitch * Math.sqrt(3) / 2);
             return whole ? lattice.whole(dot, acrossMm * 0.75) : lattice.everywhere(dot);

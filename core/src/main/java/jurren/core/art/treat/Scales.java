@@ -4,9 +4,9 @@ import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Curves;
+import jurren.core.geometry.Ellipses;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
-import java.awt.geom.Ellipse2D;
 import java.util.List;
 
 /**
@@ -37,6 +37,6 @@ public record Scales(double acrossMm, double widthMm, boolean cutThrough, Colour
     }
 
     private static Region circle(double across) {
-        return Curves.of(new Ellipse2D.Double(-across / 2, -across / 2, across, across)).enclosed();
+        return Curves.of(Ellipses.of(-across / 2, -across / 2, across, across)).enclosed();
     }
 }

@@ -1,12 +1,12 @@
 package jurren.core.way.rigidstencil;
 
-import java.awt.geom.Ellipse2D;
 import java.util.List;
 import java.util.Optional;
 import jurren.core.finish.HandWork;
 import jurren.core.finish.StencilWork;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Curves;
+import jurren.core.geometry.Ellipses;
 import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
 import jurren.core.layer.Making;
@@ -47,7 +47,7 @@ public final class RigidStencil extends CutPlate {
 
     private static Region hole(double x, double y) {
         double r = REGISTER_HOLE_MM / 2;
-        return Curves.of(new Ellipse2D.Double(x - r, y - r, REGISTER_HOLE_MM, REGISTER_HOLE_MM)).enclosed();
+        return Curves.of(Ellipses.of(x - r, y - r, REGISTER_HOLE_MM, REGISTER_HOLE_MM)).enclosed();
     }
 
     @Override

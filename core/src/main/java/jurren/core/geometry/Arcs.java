@@ -1,9 +1,8 @@
-package jurren.core.cut;
+package jurren.core.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import jurren.core.geometry.Point;
 
 /**
  * A way of straight cuts told in arcs where it runs round: from a corner the arc goes on to the farthest one for which a
