@@ -32,6 +32,7 @@ import picocli.CommandLine.Spec;
 final class TraceCommand implements Callable<Integer> {
     private static final double MM_PER_INCH = 25.4;
     private static final double USUAL_PER_INCH = 96;
+    private static final long LARGE = 8_000_000;
 
     @Parameters(paramLabel = "PICTURE", descriptionKey = "trace.picture")
     private Path input;
@@ -79,6 +80,12 @@ final class TraceCommand implements Callable<Integer> {
         }
         PictureRead.Taken read = read();
         double mm = widthMm != null ? widthMm / read.file().picture().width() : MM_PER_INCH / read.perInch().orElse(USUAL_PER_INCH);
+        long pixels = (long) read.file().picture().width() * read.file().picture().height();
+        if (pixels > LARGE) {
+            // it takes a while: nobody shall wonder whether anything goes on
+            spec.commandLine().getErr().println(CliTexts.text("trace.large", pixels / 1e6));
+            spec.commandLine().getErr().flush();
+        }
         TracedPicture traced = new TracedPicture(read.file(), Optional.empty(), settings(), Map.of(), mm, mm);
         Traced t = traced.traced();
         if (t.flats().isEmpty()) {
@@ -116,6 +123,9 @@ final class TraceCommand implements Callable<Integer> {
         PrintWriter text = spec.commandLine().getOut();
         text.println(CliTexts.text("make.wrote", out));
         text.println(CliTexts.text("trace.found", t.flats().size(), t.nodes(), LengthUnit.INCH.format(mm * t.width()), LengthUnit.INCH.format(mm * t.height())));
+        if (t.speckPx2() > speck) {
+            text.println(CliTexts.text("trace.restless", t.speckPx2()));
+        }
         if (widthMm == null && perInch.isEmpty()) {
             text.println(CliTexts.text("trace.no-size", file.name()));
         }

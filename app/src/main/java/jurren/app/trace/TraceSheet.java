@@ -312,7 +312,8 @@ public final class TraceSheet {
         view.show(r, (c, _) -> settings.mode() == Mode.SEVERAL_COLOURS ? c : shownAs.getOrDefault(c, c));
         Traced t = r.traced();
         says.setText(t.flats().isEmpty() ? Texts.of("trace.nothing") : Texts.of("trace.found", t.flats().size(), r.parts(), t.nodes(),
-                session.unit().format(mmPerPx * t.width()), session.unit().format(mmPerPx * downPerAcross * t.height())));
+                session.unit().format(mmPerPx * t.width()), session.unit().format(mmPerPx * downPerAcross * t.height()))
+                + (t.speckPx2() > settings.speckPx2() ? " " + Texts.of("trace.restless", t.speckPx2()) : ""));
         boolean any = !r.lost().isEmpty();
         lost.setText(!r.judged() ? "" : any ? Texts.of("trace.lost", r.lost().size(), session.unit().fine(plan.material().leastStrokeMm()), plan.material().name())
                 : Texts.of("trace.holds", plan.material().name()));

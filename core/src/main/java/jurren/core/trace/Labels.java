@@ -2,6 +2,7 @@ package jurren.core.trace;
 
 import jurren.core.material.Colour;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Which colour every pixel belongs to: 0 for none, else the number of a colour, from 1.
@@ -22,6 +23,18 @@ record Labels(int width, int height, byte[] of, byte[] seen, List<Colour> colour
 
     static Labels of(int width, int height, byte[] of, List<Colour> colours, Crossing crossing) {
         return new Labels(width, height, of, of.clone(), colours, crossing);
+    }
+
+    /** How many pairs of neighbours are of two colours. */
+    long crossings() {
+        return IntStream.range(0, height).parallel().mapToLong(y -> {
+            long n = 0;
+            for (int x = 0; x < width; x++) {
+                int p = y * width + x;
+                n += (x > 0 && of[p] != of[p - 1] ? 1 : 0) + (y > 0 && of[p] != of[p - width] ? 1 : 0);
+            }
+            return n;
+        }).sum();
     }
 
     int at(int x, int y) {

@@ -64,7 +64,7 @@ final class MiddleLines {
         }
         List<Traced.Flat> flats = lines.isEmpty() ? List.of()
                 : List.of(new Traced.Flat(found.labels().colours().getFirst(), Curves.of(shape), nodes));
-        return new Traced(picture.width(), picture.height(), flats, lines, found.labels().colours(), Optional.empty(), found.level(), found.darkInk());
+        return new Traced(picture.width(), picture.height(), flats, lines, found.labels().colours(), Optional.empty(), found.level(), found.darkInk(), settings.speckPx2());
     }
 
     /** Whole pixels say a width to one only; all lines together are as wide as there is ink. */

@@ -13,9 +13,10 @@ import jurren.core.material.Colour;
  * @param found  every colour that was found, before any was merged or left out
  * @param ground the colour that was left out as the ground
  * @param level  between black (0) and white (1), where ink ends; with one colour
+ * @param speckPx2 what is smaller was given away: as wished, or more where a picture is too restless to be followed
  */
 public record Traced(int width, int height, List<Flat> flats, List<Line> lines, List<Colour> found, Optional<Colour> ground, double level,
-                     boolean darkInk) {
+                     boolean darkInk, double speckPx2) {
     public Traced {
         flats = List.copyOf(flats);
         lines = List.copyOf(lines);

@@ -13,7 +13,7 @@ import jurren.core.trace.TraceSettings.Mode;
 
 /**
  * Traces pictures. Equal pictures and settings give equal results. A thread that is interrupted stops
- * between two phases with a {@link java.util.concurrent.CancellationException}.
+ * between two phases, or two edges, with a {@link java.util.concurrent.CancellationException}.
  */
 public final class Tracer {
     /** Edges closer to where they were read than this gain nothing but nodes. */
@@ -23,6 +23,9 @@ public final class Tracer {
     private static final double TOLERANCE_PER_NOISE = 4;
     /** Noise can leave specks in specks. */
     private static final int ROUNDS_OF_SPECKS = 3;
+    /** Pixels beside one of another colour: some hundred times what a detailed logo has. */
+    private static final long MOST_CROSSINGS = 3_000_000;
+    private static final double SPECK_GROWS = 4;
 
     private Tracer() {
     }
@@ -32,15 +35,35 @@ public final class Tracer {
             return MiddleLines.of(picture, settings);
         }
         Read read = settings.mode() == Mode.ONE_COLOUR ? oneColour(picture, settings) : severalColours(picture, settings);
-        Stop.lookHere();
+        double speck = calmed(read.labels, settings);
         Boundaries.All boundaries = Boundaries.of(read.labels);
-        Stop.lookHere();
+        Stop stop = Stop.here();
+        stop.look();
         double noise = noise(boundaries.edges());
         List<List<double[]>> curves = boundaries.edges().parallelStream()
-                .map(e -> EdgeFit.of(e, tolerance(e, noise) * settings.smoothing(), boundaries.widthPx(), noise)).toList();
-        Stop.lookHere();
+                .map(e -> {
+                    stop.look();
+                    return EdgeFit.of(e, tolerance(e, noise) * settings.smoothing(), boundaries.widthPx(), noise);
+                }).toList();
+        stop.look();
         return new Traced(picture.width(), picture.height(), flats(read, boundaries, curves), List.of(), read.labels.colours(),
-                read.ground, read.level, read.darkInk);
+                read.ground, read.level, read.darkInk, speck);
+    }
+
+    /**
+     * What is nothing but specks, as a film's grain is, would be edges without end: larger and larger parts are given away until
+     * it is not.
+     *
+     * @return what is smaller than this is given away
+     */
+    private static double calmed(Labels labels, TraceSettings settings) {
+        double speck = Math.max(1, settings.speckPx2());
+        while (labels.crossings() > MOST_CROSSINGS && speck < labels.of().length) {
+            Stop.lookHere();
+            speck *= SPECK_GROWS;
+            new Parts(labels).giveAway(speck, List.of(), settings.kept());
+        }
+        return speck > settings.speckPx2() && speck > 1 ? speck : settings.speckPx2();
     }
 
     private record Read(Labels labels, Optional<Colour> ground, double level, boolean darkInk) {

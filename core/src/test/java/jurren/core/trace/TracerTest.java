@@ -10,6 +10,7 @@ import java.awt.geom.Area;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -240,6 +241,23 @@ class TracerTest {
                 .isInstanceOf(IllegalArgumentException.class).hasMessageContaining("without crossing");
         Straightening quarter = Straightening.whole(40, 30).quarterTurned();
         assertThat(List.of(quarter.width(), quarter.height())).isEqualTo(List.of(30, 40));
+    }
+
+    /** Squares of three pixels, white and black in turn: each is larger than a speck, and their edges never end. */
+    @Test
+    void whatIsTooRestlessToBeFollowedIsCalmedAndSaid() {
+        int side = 2400;
+        int[] pixels = new int[side * side];
+        Arrays.setAll(pixels, i -> (i % side / 3 + i / side / 3) % 2 == 0 ? 0xFFFFFFFF : 0xFF000000);
+        Traced calmed = Tracer.trace(Picture.ofOwned(side, side, pixels), TraceSettings.USUAL);
+        assertThat(calmed.speckPx2()).isGreaterThan(9).isLessThan(100);
+        assertThat(calmed.nodes()).as("black all over, not half a million squares").isLessThan(10_000);
+        int part = 240;
+        int[] small = new int[part * part];
+        Arrays.setAll(small, i -> pixels[i / part * side + i % part]);
+        Traced followed = Tracer.trace(Picture.ofOwned(part, part, small), TraceSettings.USUAL);
+        assertThat(followed.speckPx2()).isEqualTo(TraceSettings.USUAL.speckPx2());
+        assertThat(followed.nodes()).as("a few of them are followed as they are").isGreaterThan(10_000);
     }
 
     @Test
