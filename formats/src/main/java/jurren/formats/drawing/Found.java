@@ -70,6 +70,7 @@ public final class Found {
     private int outlineCount;
     private long corners;
     private final Map<Colour, String> inks = new LinkedHashMap<>();
+    private Optional<String> wrong = Optional.empty();
     private final Set<DrawingRead.Note> notes = EnumSet.noneOf(DrawingRead.Note.class);
     private Optional<FileUnit> guessed = Optional.empty();
     private List<String> pages = List.of("1");
@@ -85,6 +86,12 @@ public final class Found {
 
     public void note(DrawingRead.Note note) {
         notes.add(note);
+    }
+
+    /** A part could not be made anything of; the first reason is told where nothing else is in the drawing. */
+    public void leftOut(String reason) {
+        note(DrawingRead.Note.PARTS_NOT_UNDERSTOOD);
+        wrong = wrong.or(() -> Optional.of(reason));
     }
 
     /** The file does not say its unit. */
@@ -297,8 +304,9 @@ public final class Found {
             Reason why = !openEnds.isEmpty() ? Reason.ONLY_OPEN_LINES
                     : notes.contains(DrawingRead.Note.PICTURES_LEFT_OUT) ? Reason.ONLY_PICTURES
                     : notes.contains(DrawingRead.Note.TEXT_LEFT_OUT) ? Reason.ONLY_TEXT
+                    : wrong.isPresent() ? Reason.BROKEN_SVG
                     : Reason.NOTHING_PAINTED;
-            return refused(why, file, "");
+            return refused(why, file, why == Reason.BROKEN_SVG ? wrong.orElse("") : "");
         }
         Box box = bounds.get();
         double larger = Math.max(box.widthMm(), box.heightMm());

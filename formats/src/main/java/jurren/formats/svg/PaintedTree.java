@@ -3,6 +3,7 @@ package jurren.formats.svg;
 import jurren.formats.drawing.DrawingRead;
 import java.awt.AlphaComposite;
 import java.awt.BasicStroke;
+import java.awt.Paint;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
@@ -19,6 +20,8 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.formats.drawing.Found;
 import org.apache.batik.bridge.BridgeContext;
+import org.apache.batik.bridge.TextSpanLayout;
+import org.apache.batik.bridge.BridgeException;
 import org.apache.batik.bridge.ExternalResourceSecurity;
 import org.apache.batik.bridge.FontFamilyResolver;
 import org.apache.batik.bridge.GVTBuilder;
@@ -53,6 +56,7 @@ final class PaintedTree {
     private static final double MOST_LAID = 10_000;
     private static final int MOST_PATTERNS_DEEP = 3;
     private static final double LEAST = 1e-12;
+    private static final int MOST_LEFT_OUT = 100;
 
     private final GraphicsNode root;
     private final Found found;
@@ -78,11 +82,27 @@ final class PaintedTree {
         BridgeContext context = new Context(new Closed(viewport(document.getDocumentElement()), fonts), contents);
         context.setDynamicState(BridgeContext.STATIC);
         context.setTextPainter(new TextPainter(fonts));
-        PaintedTree tree = new PaintedTree(new GVTBuilder().build(context, document), found, contents);
+        PaintedTree tree = new PaintedTree(built(context, document, found), found, contents);
         AffineTransform toMm = AffineTransform.getScaleInstance(MM_PER_PX, MM_PER_PX);
         tree.walk(tree.root, toMm, 1, Optional.empty(), 0);
         if (fonts.hasReplaced()) {
             found.note(DrawingRead.Note.TEXT_IN_ANOTHER_FONT);
+        }
+    }
+
+    /** Without the elements that the library cannot make anything of: whatever else there is is painted, as browsers do. */
+    private static GraphicsNode built(BridgeContext context, SVGDocument document, Found found) {
+        for (int left = MOST_LEFT_OUT; ; left--) {
+            try {
+                return new GVTBuilder().build(context, document);
+            } catch (BridgeException e) {
+                Element wrong = e.getElement();
+                if (left == 0 || wrong == null || wrong == document.getDocumentElement() || wrong.getParentNode() == null) {
+                    throw e;
+                }
+                wrong.getParentNode().removeChild(wrong);
+                found.leftOut(SvgReader.whatIsWrong(e));
+            }
         }
     }
 
@@ -226,7 +246,17 @@ final class PaintedTree {
                 if (paint.strokePaint != null && paint.strokeStroke instanceof BasicStroke stroke) {
                     shapes.addLine(outline, paint.strokePaint, stroke, paint.fillPaint != null, toMm, seen, clip);
                 }
+                decorated(letters.getLayout(), TextSpanLayout.DECORATION_UNDERLINE, paint.underlinePaint, toMm, seen, clip);
+                decorated(letters.getLayout(), TextSpanLayout.DECORATION_OVERLINE, paint.overlinePaint, toMm, seen, clip);
+                decorated(letters.getLayout(), TextSpanLayout.DECORATION_STRIKETHROUGH, paint.strikethroughPaint, toMm, seen, clip);
             }
+        }
+    }
+
+    private void decorated(TextSpanLayout layout, int kind, Paint paint, AffineTransform toMm, double opacity, Optional<Region> clip) {
+        Shape line = paint == null ? null : layout.getDecorationOutline(kind);
+        if (line != null) {
+            shapes.add(line, paint, toMm, opacity, clip);
         }
     }
 

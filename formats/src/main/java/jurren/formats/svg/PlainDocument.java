@@ -80,6 +80,21 @@ final class PlainDocument {
                 element(e);
             }
         }
+        List<Element> left = elements();
+        if (left.stream().filter(e -> !Turning.say(e)).count() > 0) {
+            found.note(DrawingRead.Note.PARTS_NOT_UNDERSTOOD);
+        }
+        if (left.stream().anyMatch(PlainDocument::hasEffect)) {
+            found.note(DrawingRead.Note.EFFECTS_LEFT_OUT);
+        }
+        Heads.say(left);
+        PaintOrder.say(left);
+    }
+
+    /** Blurs, shadows and the ways in which a paint mixes with what lies below it. */
+    private static boolean hasEffect(Element e) {
+        return Said.own(e, "filter").filter(f -> !f.equals("none")).isPresent()
+                || Said.own(e, "mix-blend-mode").filter(b -> !b.equals("normal")).isPresent();
     }
 
     private List<Element> elements() {
@@ -271,7 +286,7 @@ final class PlainDocument {
             m.appendTail(next);
             now = next.toString();
         }
-        return now;
+        return Sums.workedOut(now);
     }
 
     // ---- styles

@@ -102,7 +102,7 @@ public final class SvgReader {
     }
 
     /** Where the library's message has two lines, the place is on the first and the fault on the next. */
-    private static String whatIsWrong(RuntimeException e) {
+    static String whatIsWrong(RuntimeException e) {
         List<String> lines = e.getMessage() == null ? List.of("") : e.getMessage().lines().toList();
         return lines.isEmpty() ? "" : lines.get(Math.min(1, lines.size() - 1));
     }

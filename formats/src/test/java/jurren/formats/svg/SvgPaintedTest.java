@@ -53,6 +53,75 @@ class SvgPaintedTest {
         return region(body, colour).areaMm2();
     }
 
+    /** A red bar of 30 by 10 in the middle of (45, 35), turned; the corner far away keeps what is read where it is. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "transform='rotate(45)' transform-origin='45 35'|45|35|45", "style='transform:rotate(45deg);transform-origin:50% 50%;transform-box:fill-box'|45|35|45",
+        "style='transform:rotate(90deg);transform-origin:center'|65|45|90", "transform='rotate(90)' transform-origin='right 35px'|100|-20|90",
+        "style='transform:rotate(90deg);transform-origin:top left;transform-box:fill-box'|25|45|90", "transform='rotate(90)'|-35|45|90"})
+    void aTransformTurnsAboutWhatIsSaid(String said, double x, double y, double degrees) {
+        DrawingRead.Taken taken = taken("<rect x='-200' y='-200' width='1' height='1' fill='#0000FF'/><rect x='30' y='30' width='30' height='10' fill='#FF0000' " + said + "/>");
+        Box blue = painted(taken, BLUE).bounds();
+        Box red = painted(taken, RED).bounds();
+        assertThat(red.centre().xMm() - blue.minXMm() - 200).isCloseTo(x, within(0.01));
+        assertThat(red.centre().yMm() - blue.minYMm() - 200).isCloseTo(y, within(0.01));
+        assertThat(red.widthMm()).isCloseTo(degrees == 90 ? 10 : 40 / Math.sqrt(2), within(0.01));
+    }
+
+    /** An arrow head of 20 by 20 at each end of a level line, both pointing outwards. */
+    @Test
+    void aHeadIsTurnedWhereItsLineBegins() {
+        String marker = "<defs><marker id='m' viewBox='0 0 10 10' refX='0' refY='5' markerWidth='20' markerHeight='20' markerUnits='userSpaceOnUse' orient='%s'>"
+                + "<path d='M0 0L10 5L0 10z' fill='%s'/></marker></defs><path d='M40 50H60' fill='none' stroke='#FF0000' stroke-width='2' marker-start='url(#m)' marker-end='url(#m)'/>";
+        Box heads = region(marker.formatted("auto-start-reverse", "#0000FF"), BLUE).bounds();
+        assertThat(heads.widthMm()).isCloseTo(60, within(0.01));
+        assertThat(region(marker.formatted("auto", "#0000FF"), BLUE).bounds().widthMm()).as("both forwards").isCloseTo(40, within(0.01));
+        Region whole = region(marker.formatted("auto-start-reverse", "context-stroke"), RED);
+        assertThat(whole.bounds().widthMm()).as("in the line's own colour").isCloseTo(60, within(0.01));
+        assertThat(whole.areaMm2()).isCloseTo(2 * 200 + 20 * 2, within(0.01));
+    }
+
+    @Test
+    void aLineUnderAndThroughLettersIsPainted() {
+        String text = "<text x='5' y='50' font-family='Rubik' font-size='20' fill='#FF0000'%s>HHH</text>";
+        Region plain = region(text.formatted(""), RED);
+        Region under = region(text.formatted(" text-decoration='underline'"), RED);
+        assertThat(under.pieceCount()).isEqualTo(plain.pieceCount() + 1);
+        assertThat(under.bounds().heightMm()).isGreaterThan(plain.bounds().heightMm() + 1);
+        assertThat(region(text.formatted(" text-decoration='line-through'"), RED).pieceCount()).as("all joined").isEqualTo(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"calc(20px + 10px)|30", "calc(10px * 3)|30", "calc(90px / (1 + 2))|30", "calc(50px - 2 * 10px)|30", "calc((5px + 10px) * 2)|30", "calc(1in - 66px)|30"})
+    void sumsAreWorkedOut(String sum, double wide) {
+        assertThat(area("<rect x='10' y='10' style='width:" + sum + ";height:10px;fill:#FF0000'/>", RED)).isCloseTo(wide * 10, within(1e-3));
+    }
+
+    @Test
+    void whatTheLibraryCannotMakeAnythingOfTakesNothingElseWithIt() {
+        DrawingRead.Taken taken = taken("<rect x='10' y='10' width='calc(10% + 2fr)' height='10' fill='#FF0000'/><circle r='two' fill='#FF0000'/><rect x='30' y='30' width='20' height='20' fill='#FF0000'/>");
+        assertThat(painted(taken, RED).areaMm2()).isCloseTo(400, within(1e-3));
+        assertThat(taken.notes()).containsExactly(DrawingRead.Note.PARTS_NOT_UNDERSTOOD);
+        DrawingRead.Taken blurred = taken("<filter id='f'><feGaussianBlur stdDeviation='3'/></filter><rect width='20' height='20' fill='#FF0000' filter='url(#f)'/>");
+        assertThat(painted(blurred, RED).areaMm2()).isCloseTo(400, within(1e-3));
+        assertThat(blurred.notes()).containsExactly(DrawingRead.Note.EFFECTS_LEFT_OUT);
+    }
+
+    /** A green disc of 20 on a red ring 10 wide along its edge: of the ring 20 to 25 is seen when it lies below, 15 to 25 otherwise. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"paint-order='stroke'|20", "style='paint-order:stroke fill;opacity:0.99'|20", "paint-order='markers stroke'|20", "paint-order='fill'|15", "paint-order='normal'|15",
+        "transform='translate(1 1)' style='paint-order: stroke'|20", "style='paint-order:fill stroke'|15"})
+    void aLineMayBePaintedBelowItsFilling(String said, double from) {
+        DrawingRead.Taken taken = taken("<g stroke-width='10'><circle cx='50' cy='50' r='20' fill='#00AA00' stroke='#FF0000' " + said + "/></g>");
+        Colour green = Colour.of("#00AA00");
+        List<Colour> order = taken.drawing().shapes().stream().map(DrawnShape::colour).toList();
+        assertThat(order).containsExactlyElementsOf(from == 20 ? List.of(RED, green) : List.of(green, RED));
+        Region ring = Region.weld(taken.drawing().shapes().stream().filter(s -> s.colour().equals(RED)).map(s -> s.curves().enclosed()).toList());
+        assertThat(ring.areaMm2()).isCloseTo(Math.PI * (625 - 225), within(1.5));
+        String inherited = "<g paint-order='stroke'><g stroke='#FF0000' stroke-width='10' fill='#00AA00'><circle cx='50' cy='50' r='20'/></g></g>";
+        assertThat(taken(inherited).drawing().shapes()).extracting(DrawnShape::colour).containsExactly(RED, green);
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"<circle cx='50' cy='50' r='40' fill='#FF0000'/>", "<ellipse cx='50' cy='50' rx='40' ry='40' fill='#FF0000'/>",
         "<path d='M10 50A40 40 0 0 1 90 50A40 40 0 1 1 10 50' fill='#FF0000'/>", "<circle cx='50' cy='50' r='4' transform='matrix(10 0 0 10 -450 -450)' fill='#FF0000'/>"})
