@@ -12,11 +12,27 @@ public final class Ellipses {
     private Ellipses() {
     }
 
-    /** Closed, within a box that is told as {@link java.awt.geom.Ellipse2D} does. */
+    /** Closed, within a box, begun at three o'clock and with the clock where y goes down, as {@link java.awt.geom.Ellipse2D} is. */
     public static Path2D.Double of(double x, double y, double width, double height) {
-        Path2D.Double whole = arc(x, y, width, height, 0, 360);
+        Path2D.Double whole = arc(x, y, width, height, 0, -360);
         whole.closePath();
         return whole;
+    }
+
+    /** Closed, begun after its upper left corner and with the clock where y goes down, as SVG has it. */
+    public static Path2D.Double rounded(double x, double y, double width, double height, double rx, double ry) {
+        Path2D.Double path = new Path2D.Double();
+        path.moveTo(x + rx, y);
+        path.lineTo(x + width - rx, y);
+        path.append(arc(x + width - 2 * rx, y, 2 * rx, 2 * ry, 90, -90), true);
+        path.lineTo(x + width, y + height - ry);
+        path.append(arc(x + width - 2 * rx, y + height - 2 * ry, 2 * rx, 2 * ry, 0, -90), true);
+        path.lineTo(x + rx, y + height);
+        path.append(arc(x, y + height - 2 * ry, 2 * rx, 2 * ry, -90, -90), true);
+        path.lineTo(x, y + ry);
+        path.append(arc(x, y, 2 * rx, 2 * ry, 180, -90), true);
+        path.closePath();
+        return path;
     }
 
     /**

@@ -70,6 +70,8 @@ public final class Found {
     private int outlineCount;
     private long corners;
     private final Map<Colour, String> inks = new LinkedHashMap<>();
+    private static final double BESIDE_MM = 1;
+
     private Optional<String> wrong = Optional.empty();
     private final Set<DrawingRead.Note> notes = EnumSet.noneOf(DrawingRead.Note.class);
     private Optional<FileUnit> guessed = Optional.empty();
@@ -86,6 +88,12 @@ public final class Found {
 
     public void note(DrawingRead.Note note) {
         notes.add(note);
+    }
+
+    /** Whether something lies beyond a page of this size by more than a line's width. */
+    public boolean reachesBeyond(double widthMm, double heightMm) {
+        return shapes.stream().map(s -> s.curves().bounds()).anyMatch(b -> b.minXMm() < -BESIDE_MM || b.minYMm() < -BESIDE_MM
+                || b.maxXMm() > widthMm + BESIDE_MM || b.maxYMm() > heightMm + BESIDE_MM);
     }
 
     /** A part could not be made anything of; the first reason is told where nothing else is in the drawing. */

@@ -28,7 +28,7 @@ final class ClipPaths extends SVGClipPathElementBridge {
         boolean any = false;
         for (Node n = clip.getFirstChild(); n != null; n = n.getNextSibling()) {
             GraphicsNode child = n instanceof Element e ? context.getGVTBuilder().build(context, e) : null;
-            if (child != null && child.getOutline() != null) {
+            if (child != null && child.isVisible() && child.getOutline() != null) {
                 any = true;
                 all.add(shown(context, (Element) n, child, toUser));
             }

@@ -11,6 +11,7 @@ import java.awt.geom.Dimension2D;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Rectangle2D;
+import java.awt.geom.RoundRectangle2D;
 import java.text.AttributedCharacterIterator;
 import java.util.Optional;
 import jurren.core.art.DrawnShape;
@@ -85,6 +86,10 @@ final class PaintedTree {
         PaintedTree tree = new PaintedTree(built(context, document, found), found, contents);
         AffineTransform toMm = AffineTransform.getScaleInstance(MM_PER_PX, MM_PER_PX);
         tree.walk(tree.root, toMm, 1, Optional.empty(), 0);
+        Dimension2D page = context.getDocumentSize();
+        if (page != null && found.reachesBeyond(page.getWidth() * MM_PER_PX, page.getHeight() * MM_PER_PX)) {
+            found.note(DrawingRead.Note.OVER_THE_EDGE);
+        }
         if (fonts.hasReplaced()) {
             found.note(DrawingRead.Note.TEXT_IN_ANOTHER_FONT);
         }
@@ -125,7 +130,7 @@ final class PaintedTree {
                 }
             }
             case ShapeNode shape when shape.isVisible() -> {
-                Shape outline = shape.getShape() instanceof Ellipse2D e ? Ellipses.of(e.getX(), e.getY(), e.getWidth(), e.getHeight()) : shape.getShape();
+                Shape outline = exact(shape.getShape());
                 if (outline != null && shape.getShapePainter() != null) {
                     shapes.add(outline, shape.getShapePainter(), toMm, opacity, clip);
                     for (GraphicsNode marker : Markers.of(shape.getShapePainter())) {
@@ -226,6 +231,16 @@ final class PaintedTree {
             shown = light >= BRIGHT ? shown.weld(region) : shown.minus(region);
         }
         return shown;
+    }
+
+    /** The platform's rounds are a little off, and its rounded rectangles begin elsewhere, which shows where they are dashed. */
+    private static Shape exact(Shape shape) {
+        return switch (shape) {
+            case Ellipse2D e -> Ellipses.of(e.getX(), e.getY(), e.getWidth(), e.getHeight());
+            case RoundRectangle2D r -> Ellipses.rounded(r.getX(), r.getY(), r.getWidth(), r.getHeight(),
+                    Math.min(r.getArcWidth(), r.getWidth()) / 2, Math.min(r.getArcHeight(), r.getHeight()) / 2);
+            case null, default -> shape;
+        };
     }
 
     private void letters(TextNode text, AffineTransform toMm, double opacity, Optional<Region> clip) {

@@ -107,6 +107,59 @@ class SvgPaintedTest {
         assertThat(blurred.notes()).containsExactly(DrawingRead.Note.EFFECTS_LEFT_OUT);
     }
 
+    /** The same two colours as the specification writes them in each of its ways. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"lab(29.2345% 39.3825 20.0664)|#7D2329", "lch(29.2345% 44.2 27)|#7D2329", "oklab(40.101% 0.1147 0.0453)|#7D2329", "oklch(40.101% 0.12332 21.555)|#7D2329",
+        "lab(52.2345% 40.1645 59.9971)|#C65D06", "lch(52.2345% 72.2 56.2)|#C65D06", "oklab(59.686% 0.1009 0.1192)|#C65D06", "oklch(59.686% 0.15619 49.7694)|#C65D06",
+        "color(srgb 1 0 0)|#FF0000", "hwb(0 0% 0%)|#FF0000", "lab(100% 0 0)|#FFFFFF", "oklch(0 0 0)|#000000"})
+    void coloursAreThoseOfTheSpecification(String said, String hex) {
+        int want = Colour.of(hex).rgb();
+        int is = taken("<rect width='9' height='9' fill='" + said + "'/>").drawing().shapes().getFirst().colour().rgb();
+        for (int shift : new int[] {16, 8, 0}) {
+            assertThat(is >> shift & 255).isCloseTo(want >> shift & 255, within(1));
+        }
+    }
+
+    /** Where the red lies on the page: a drawing itself begins where something is painted. */
+    private static Box fromCorner(String body) {
+        DrawingRead.Taken taken = taken("<rect width='1' height='1' fill='#0000FF'/>" + body);
+        Box corner = painted(taken, BLUE).bounds();
+        Box red = painted(taken, RED).bounds();
+        return new Box(red.minXMm() - corner.minXMm(), red.minYMm() - corner.minYMm(), red.maxXMm() - corner.minXMm(), red.maxYMm() - corner.minYMm());
+    }
+
+    /** From three o'clock down; and of a rounded rectangle along its upper edge, after the corner. */
+    @Test
+    void dashesBeginWhereAShapeDoes() {
+        Box quarter = fromCorner("<circle cx='50' cy='50' r='20' fill='none' stroke='#FF0000' stroke-width='2' stroke-dasharray='31.416 94.25'/>");
+        assertThat(quarter.minXMm()).isCloseTo(50, within(0.01));
+        assertThat(quarter.maxXMm()).isCloseTo(71, within(0.01));
+        assertThat(quarter.minYMm()).isCloseTo(50, within(0.01));
+        assertThat(quarter.maxYMm()).isCloseTo(71, within(0.01));
+        Box dash = fromCorner("<rect x='20' y='20' width='60' height='40' rx='10' fill='none' stroke='#FF0000' stroke-width='2' stroke-dasharray='10 1000'/>");
+        assertThat(dash.minXMm()).isCloseTo(30, within(1e-3));
+        assertThat(dash.maxXMm()).isCloseTo(40, within(1e-3));
+        assertThat(dash.minYMm()).isCloseTo(19, within(1e-3));
+        Region plain = region("<rect x='20' y='20' width='60' height='40' rx='10' ry='5' fill='#FF0000'/>", RED);
+        assertThat(plain.areaMm2()).as("less four corners of an ellipse").isCloseTo(2400 - (4 - Math.PI) * 50, within(0.2));
+    }
+
+    @Test
+    void whatIsHiddenInAClipShowsNothing() {
+        String clip = "<defs><clipPath id='c'><rect x='10' y='10' width='40' height='40' %s/><rect x='60' y='60' width='10' height='10'/></clipPath></defs><rect width='100' height='100' fill='#FF0000' clip-path='url(#c)'/>";
+        assertThat(area(clip.formatted(""), RED)).isCloseTo(1700, within(0.01));
+        assertThat(area(clip.formatted("visibility='hidden'"), RED)).isCloseTo(100, within(0.01));
+        assertThat(area(clip.formatted("display='none'"), RED)).isCloseTo(100, within(0.01));
+    }
+
+    @Test
+    void whatLiesBeyondThePageIsKeptAndSaid() {
+        DrawingRead.Taken over = taken("<rect x='-10' y='10' width='40' height='10' fill='#FF0000'/>");
+        assertThat(painted(over, RED).areaMm2()).isCloseTo(400, within(1e-3));
+        assertThat(over.notes()).containsExactly(DrawingRead.Note.OVER_THE_EDGE);
+        assertThat(taken("<rect x='10' y='10' width='40' height='10' fill='#FF0000'/>").notes()).isEmpty();
+    }
+
     /** A green disc of 20 on a red ring 10 wide along its edge: of the ring 20 to 25 is seen when it lies below, 15 to 25 otherwise. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"paint-order='stroke'|20", "style='paint-order:stroke fill;opacity:0.99'|20", "paint-order='markers stroke'|20", "paint-order='fill'|15", "paint-order='normal'|15",
