@@ -17,7 +17,7 @@ import org.apache.pdfbox.pdmodel.font.encoding.SymbolEncoding;
 import org.apache.pdfbox.pdmodel.font.encoding.WinAnsiEncoding;
 import org.apache.pdfbox.pdmodel.font.encoding.ZapfDingbatsEncoding;
 
-/** Text: fonts that the drawing brings along are read, any other is set in a plain one. */
+/** Text: fonts that the drawing brings along are read, any other is set in the machine's of that name, one as wide, or a plain one. */
 final class FontOperators {
     private static final double[] THOUSANDTHS = {0.001, 0, 0, 0.001, 0, 0};
     private static final String NOTHING = ".notdef";
@@ -399,7 +399,7 @@ final class FontOperators {
         if (known == null) {
             if (Boolean.TRUE.equals(font.get("PlainLetters"))) {
                 painting.found().note(Note.TEXT_IN_ANOTHER_FONT);
-                known = Glyphs.plain();
+                known = Glyphs.near(font.get("FontName") instanceof PsName n ? n.text() : String.valueOf(font.get("FontName")));
             } else {
                 known = Glyphs.of(font).orElse(null);
             }

@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.lettering.Typefaces;
+import jurren.formats.drawing.NearFonts;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.fontbox.type1.Type1CharStringReader;
@@ -147,19 +148,23 @@ interface Glyphs {
         });
     }
 
-    /** A shipped one, a thousand units high. */
-    static Glyphs plain() {
+    /** The machine's of that name or one as wide; else a shipped one. A thousand units high. */
+    static Glyphs near(String asked) {
+        Font font = NearFonts.ofPostScript(asked).orElseGet(Glyphs::plain).deriveFont(1000f);
+        FontRenderContext exact = new FontRenderContext(null, true, true);
+        return name -> {
+            String letters = GlyphList.getAdobeGlyphList().toUnicode(name);
+            if (letters == null) {
+                return Glyph.NONE;
+            }
+            GlyphVector v = font.createGlyphVector(exact, letters);
+            return new Glyph(AffineTransform.getScaleInstance(1, -1).createTransformedShape(v.getOutline()), v.getLogicalBounds().getWidth());
+        };
+    }
+
+    private static Font plain() {
         try (InputStream in = Typefaces.file(ShippedTypeface.RUBIK)) {
-            Font font = Font.createFont(Font.TRUETYPE_FONT, in).deriveFont(1000f);
-            FontRenderContext exact = new FontRenderContext(null, true, true);
-            return name -> {
-                String letters = GlyphList.getAdobeGlyphList().toUnicode(name);
-                if (letters == null) {
-                    return Glyph.NONE;
-                }
-                GlyphVector v = font.createGlyphVector(exact, letters);
-                return new Glyph(AffineTransform.getScaleInstance(1, -1).createTransformedShape(v.getOutline()), v.getLogicalBounds().getWidth());
-            };
+            return Font.createFont(Font.TRUETYPE_FONT, in);
         } catch (FontFormatException | IOException e) {
             throw new IllegalStateException("a shipped font is damaged", e);
         }

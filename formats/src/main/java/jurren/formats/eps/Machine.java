@@ -69,6 +69,9 @@ final class Machine {
     }
 
     private final List<Object> operands = new ArrayList<>();
+    /** Of the operator that runs: what it took from below where it found the operands, the uppermost first. */
+    private final List<Object> taken = new ArrayList<>();
+    private int low;
     private final List<PsDict> dicts = new ArrayList<>();
     private final List<PsFile> files = new ArrayList<>();
     private final Map<String, PsDict> resources = new HashMap<>();
@@ -172,11 +175,29 @@ final class Machine {
         step();
         switch (o) {
             case PsName n when n.executable() -> executeNamed(n.text());
-            case Operator op -> op.action.run();
+            case Operator op -> run(op);
             case PsArray a when a.executable && !direct -> call(a);
             case PsString s when s.executable -> runFile(PsFile.of(s.bytes, s.from, s.from + s.length));
             case PsFile f when !direct -> runFile(f);
             default -> push(o);
+        }
+    }
+
+    /** What fails leaves its operands as they were, for what was said to look at them. */
+    private void run(Operator op) throws PostScriptException {
+        low = operands.size();
+        taken.clear();
+        try {
+            op.action.run();
+        } catch (PostScriptException e) {
+            if (low < operands.size()) {
+                operands.subList(low, operands.size()).clear();
+            }
+            operands.addAll(taken.reversed());
+            // what called this has its operands no more
+            low = operands.size();
+            taken.clear();
+            throw e;
         }
     }
 
@@ -252,7 +273,12 @@ final class Machine {
         if (operands.isEmpty()) {
             throw new PostScriptException("stackunderflow", "a value is missing");
         }
-        return operands.removeLast();
+        Object o = operands.removeLast();
+        if (operands.size() < low) {
+            low = operands.size();
+            taken.add(o);
+        }
+        return o;
     }
 
     Object peek(int below) throws PostScriptException {

@@ -37,6 +37,8 @@ final class Painting {
         Colour colour = new Colour(0);
         Object space = PsName.literal("DeviceGray");
         double[] components = {0};
+        /** What is painted with instead of the colour; absent where the colour is. */
+        PsDict pattern;
         double lineWidth = 1;
         int cap;
         int join;
@@ -57,6 +59,7 @@ final class Painting {
             s.colour = colour;
             s.space = space;
             s.components = components;
+            s.pattern = pattern;
             s.lineWidth = lineWidth;
             s.cap = cap;
             s.join = join;
@@ -270,6 +273,11 @@ final class Painting {
     }
 
     private static final double PAGE_POINTS = 14_400;
+    /** Under which a pattern keeps where its tiles lie. */
+    private static final String ONTO = "Implementation";
+    private static final int MOST_TILES = 1500;
+    private static final double LEAST_DETERMINANT = 1e-9;
+    private int tiles;
 
     private void forAll() throws PostScriptException {
         PsArray close = m.array();
@@ -384,6 +392,10 @@ final class Painting {
             space.concatenate(now.ctm);
             Optional<Ink.Shade> ink = Shades.ink(shading, space);
             clipPath();
+            if (now.clip.isEmpty()) {
+                Shades.reach(shading).map(now.ctm::createTransformedShape).ifPresent(s -> now.clip = Optional.of(Curves.of(s, Placement.of(toMm())).enclosed()));
+                clipPath();
+            }
             if (now.clip.isPresent() && ink.isPresent() && silent == 0) {
                 found.fill(now.path, toMm(), ink.get().mean(), Optional.of(ink.get()), now.clip);
             } else if (now.clip.isPresent()) {
@@ -413,15 +425,17 @@ final class Painting {
         return AffineTransform.getScaleInstance(MM_PER_POINT, MM_PER_POINT);
     }
 
-    private void fill(int rule) {
+    private void fill(int rule) throws PostScriptException {
         now.path.setWindingRule(rule);
         fill(now.path);
         newPath();
     }
 
     /** In the page's points. */
-    void fill(Shape shape) {
-        if (silent == 0) {
+    void fill(Shape shape) throws PostScriptException {
+        if (silent == 0 && now.pattern != null) {
+            fill(shape, now.pattern);
+        } else if (silent == 0) {
             found.fill(shape, toMm(), now.colour, now.clip);
         }
     }
@@ -443,8 +457,77 @@ final class Painting {
                 used == null ? 0 : (float) Math.max(0, now.dashPhase * scale));
     }
 
+    /** With shades, or tile by tile; what is of another kind, or of too many tiles, is one colour. */
+    private void fill(Shape shape, PsDict pattern) throws PostScriptException {
+        AffineTransform onto = pattern.get(ONTO) instanceof PsArray a && a.length == 6 ? transform(a) : new AffineTransform(now.ctm);
+        if (pattern.get("Shading") instanceof PsDict shading) {
+            AffineTransform space = toMm();
+            space.concatenate(onto);
+            Optional<Ink.Shade> ink = Shades.ink(shading, space);
+            if (ink.isPresent()) {
+                found.fill(shape, toMm(), ink.get().mean(), Optional.of(ink.get()), now.clip);
+                return;
+            }
+            now.colour = Shades.middle(shading).orElse(now.colour);
+        } else if (tiled(shape, pattern, onto)) {
+            return;
+        }
+        found.note(Note.SHADES_AS_ONE_COLOUR);
+        found.fill(shape, toMm(), now.colour, now.clip);
+    }
+
+    private boolean tiled(Shape shape, PsDict pattern, AffineTransform onto) throws PostScriptException {
+        double wide = Math.abs(pattern.number("XStep", 0));
+        double high = Math.abs(pattern.number("YStep", 0));
+        if (!(pattern.get("PaintProc") instanceof PsArray paint) || !(pattern.get("BBox") instanceof PsArray b) || b.length != 4
+                || !(wide > 0 && high > 0) || tiles > MOST_TILES || Math.abs(onto.getDeterminant()) < LEAST_DETERMINANT) {
+            return false;
+        }
+        double[] box = b.numbers();
+        java.awt.geom.Rectangle2D over;
+        try {
+            over = onto.createInverse().createTransformedShape(shape).getBounds2D();
+        } catch (java.awt.geom.NoninvertibleTransformException _) {
+            return false;
+        }
+        int left = (int) Math.ceil((over.getMinX() - Math.max(box[0], box[2])) / wide);
+        int right = (int) Math.floor((over.getMaxX() - Math.min(box[0], box[2])) / wide);
+        int low = (int) Math.ceil((over.getMinY() - Math.max(box[1], box[3])) / high);
+        int top = (int) Math.floor((over.getMaxY() - Math.min(box[1], box[3])) / high);
+        long all = ((long) right - left + 1) * ((long) top - low + 1);
+        if (all > MOST_TILES - tiles) {
+            return false;
+        }
+        tiles += (int) Math.max(0, all);
+        Region region = Curves.of(shape, Placement.of(toMm())).enclosed();
+        Region within = now.clip.map(c -> c.intersect(region)).orElse(region);
+        State kept = now;
+        for (int j = low; j <= top; j++) {
+            for (int i = left; i <= right; i++) {
+                now = kept.copy();
+                now.pattern = null;
+                now.ctm = new AffineTransform(onto);
+                now.ctm.translate(i * wide, j * high);
+                now.clip = Optional.of(within);
+                newPath();
+                now.path.append(now.ctm.createTransformedShape(new java.awt.geom.Rectangle2D.Double(Math.min(box[0], box[2]), Math.min(box[1], box[3]),
+                        Math.abs(box[2] - box[0]), Math.abs(box[3] - box[1]))), false);
+                clip(Path2D.WIND_NON_ZERO);
+                newPath();
+                if (!now.clip.get().isEmpty()) {
+                    m.push(pattern);
+                    m.call(paint);
+                }
+            }
+        }
+        now = kept;
+        return true;
+    }
+
     private void stroke() throws PostScriptException {
-        if (silent == 0) {
+        if (silent == 0 && now.pattern != null) {
+            fill(stroked(), now.pattern);
+        } else if (silent == 0) {
             double widthMm = Math.abs(now.lineWidth) * scale() * MM_PER_POINT;
             if (Found.isEven(now.ctm) || widthMm < Found.HAIRLINE_MM) {
                 found.stroke(now.path, pen(scale()), toMm(), now.colour, false, now.clip);
@@ -738,6 +821,7 @@ final class Painting {
     private void device(String space, double... components) {
         now.space = PsName.literal(space);
         now.components = components;
+        now.pattern = null;
         now.colour = Shades.device(space, components);
     }
 
@@ -775,6 +859,7 @@ final class Painting {
             Object space = m.pop();
             now.space = space;
             now.components = new double[components(space)];
+            now.pattern = null;
             now.colour = new Colour(0);
         });
         m.add("currentcolorspace", () -> m.push(now.space instanceof PsArray a ? a : PsArray.of(List.of(now.space), false)));
@@ -784,10 +869,38 @@ final class Painting {
                 m.push(d);
             }
         });
+        m.add("execform", () -> {
+            PsDict form = m.dict();
+            gsave();
+            try {
+                if (form.get("Matrix") instanceof PsArray a) {
+                    now.ctm.concatenate(transform(a));
+                }
+                if (form.get("BBox") instanceof PsArray b && b.length == 4) {
+                    double[] box = b.numbers();
+                    for (double n : new double[] {box[0], box[1], box[2] - box[0], box[3] - box[1]}) {
+                        m.push(n);
+                    }
+                    m.operator("rectclip").action().run();
+                }
+                if (form.get("PaintProc") instanceof PsArray paint) {
+                    m.push(form);
+                    m.call(paint);
+                }
+            } finally {
+                grestore();
+            }
+        });
         m.add("setpattern", () -> pattern());
         m.add("makepattern", () -> {
-            m.array();
-            m.peek(0);
+            AffineTransform onto = new AffineTransform(now.ctm);
+            onto.concatenate(transform(m.array()));
+            PsDict made = new PsDict();
+            made.entries.putAll(m.dict().entries);
+            double[] all = new double[6];
+            onto.getMatrix(all);
+            made.put(ONTO, PsArray.of(Arrays.stream(all).boxed().toList(), false));
+            m.push(made);
         });
         m.add("setoverprint", m::pop);
         m.add("currentoverprint", () -> m.push(false));
@@ -834,11 +947,12 @@ final class Painting {
     }
 
     private void pattern() throws PostScriptException {
-        Object p = m.pop();
-        if (p instanceof PsDict d) {
-            found.note(Note.SHADES_AS_ONE_COLOUR);
-            now.colour = d.get("Shading") instanceof PsDict s ? Shades.middle(s).orElse(now.colour) : now.colour;
+        PsDict d = m.dict();
+        if ((int) d.number("PaintType", 1) == 2 && now.space instanceof PsArray a && a.length > 1) {
+            // a tile without colours takes the one that is told with it
+            now.colour = colour(a.get(1), m.numbers(components(a.get(1))), 0);
         }
+        now.pattern = d;
     }
 
     private static String family(Object space) {
@@ -865,6 +979,7 @@ final class Painting {
         }
         double[] n = m.numbers(components(now.space));
         now.components = n;
+        now.pattern = null;
         now.colour = colour(now.space, n, 0);
     }
 

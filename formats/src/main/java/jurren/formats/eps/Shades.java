@@ -1,10 +1,12 @@
 package jurren.formats.eps;
 
+import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import jurren.core.art.Ink;
+import jurren.core.geometry.Ellipses;
 import jurren.core.geometry.Placement;
 import jurren.core.material.Colour;
 
@@ -57,6 +59,16 @@ final class Shades {
             }
         }
         return Optional.empty();
+    }
+
+    /** What it paints by itself where nothing clips it: a circle's inside, where it does not go on beyond it. */
+    static Optional<Shape> reach(PsDict shading) throws PostScriptException {
+        double[] c = shading.get("Coords") instanceof PsArray a ? a.numbers() : new double[0];
+        boolean goesOn = shading.get("Extend") instanceof PsArray e && e.length == 2 && Boolean.TRUE.equals(e.get(1));
+        if ((int) shading.number("ShadingType", 0) != 3 || c.length != 6 || goesOn || c[5] < c[2]) {
+            return Optional.empty();
+        }
+        return Optional.of(Ellipses.of(c[3] - c[5], c[4] - c[5], 2 * c[5], 2 * c[5]));
     }
 
     /** @param toMm from the space that the shading is told in; empty for a kind that is not known */

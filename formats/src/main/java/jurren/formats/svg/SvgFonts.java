@@ -1,6 +1,7 @@
 package jurren.formats.svg;
 
 import jurren.core.lettering.ShippedTypeface;
+import jurren.formats.drawing.NearFonts;
 import jurren.core.lettering.Typefaces;
 import java.awt.Font;
 import java.awt.FontFormatException;
@@ -89,6 +90,13 @@ final class SvgFonts implements FontFamilyResolver {
     @Override
     public GVTFontFamily resolve(String name) {
         GVTFontFamily here = known.computeIfAbsent(name, n -> find(n).orElse(null));
+        if (here == null) {
+            Optional<String> asWide = NearFonts.family(name);
+            if (asWide.isPresent()) {
+                replaced = true;
+                return known.computeIfAbsent(name, n -> new Family(n, new Font(asWide.get(), Font.PLAIN, 1), false));
+            }
+        }
         ShippedTypeface near = KINDS.get(name.toLowerCase(Locale.ROOT));
         if (here != null || near == null) {
             return here;
