@@ -4,6 +4,8 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +23,11 @@ import org.apache.pdfbox.pdmodel.font.encoding.ZapfDingbatsEncoding;
 final class FontOperators {
     private static final double[] THOUSANDTHS = {0.001, 0, 0, 0.001, 0, 0};
     private static final String NOTHING = ".notdef";
+    /** How composite fonts choose, by the numbers that the language has for it. */
+    private static final int EIGHT_AND_EIGHT = 2;
+    private static final int ONE_AND_SEVEN = 4;
+    private static final int NINE_AND_SEVEN = 5;
+    private static final int SEVEN_BITS = 0x7F;
     private static final int MOST_FONT_BYTES = 16 << 20;
 
     /** What is done with a glyph in its place. */
@@ -33,6 +40,8 @@ final class FontOperators {
     private final PsDict fonts = new PsDict();
     private final PsArray standard = encoding(StandardEncoding.INSTANCE.getCodeToNameMap());
     private final Map<PsDict, Glyphs> outlines = new WeakHashMap<>();
+    /** Of composite fonts, as large as they are set. */
+    private final Map<PsDict, Map<Integer, PsDict>> parts = new WeakHashMap<>();
     /** Of the glyph that is being built. */
     private Point2D width = new Point2D.Double();
 
@@ -302,11 +311,14 @@ final class FontOperators {
         m.add("cshow", () -> {
             PsString text = m.string();
             PsArray each = m.array();
-            for (int i = 0; i < text.length; i++) {
-                m.push(text.get(i));
+            Object font = painting.now().font;
+            for (Letter l : letters(text)) {
+                m.push(l.code);
                 m.push(0.0);
                 m.push(0.0);
+                painting.now().font = l.font;
                 m.call(each);
+                painting.now().font = font;
             }
         });
         m.add("setcharwidth", () -> {
@@ -329,9 +341,10 @@ final class FontOperators {
             double[] by = m.array().numbers();
             PsString text = m.string();
             int each = across && up ? 2 : 1;
-            for (int i = 0; i < text.length && (i + 1) * each <= by.length; i++) {
+            List<Letter> letters = letters(text);
+            for (int i = 0; i < letters.size() && (i + 1) * each <= by.length; i++) {
                 Point2D at = here();
-                glyph(text.get(i), named(text.get(i)), Use.PAINT);
+                glyph(letters.get(i), Use.PAINT);
                 painting.move(new double[] {at.getX() + (across ? by[i * each] : 0), at.getY() + (up ? by[i * each + each - 1] : 0)}, false);
             }
         });
@@ -350,11 +363,61 @@ final class FontOperators {
     }
 
     private void show(PsString text, Use use, After after) throws PostScriptException {
-        for (int i = 0; i < text.length; i++) {
+        List<Letter> letters = letters(text);
+        for (int i = 0; i < letters.size(); i++) {
             m.step();
-            glyph(text.get(i), named(text.get(i)), use);
-            after.of(text.get(i), i == text.length - 1);
+            glyph(letters.get(i), use);
+            after.of(letters.get(i).code, i == letters.size() - 1);
         }
+    }
+
+    /** One glyph of a text, in the font that it is taken from. */
+    private record Letter(Object font, int code) {
+    }
+
+    /** Of a composite font, one or two bytes choose one of its fonts and a glyph of it. */
+    private List<Letter> letters(PsString text) throws PostScriptException {
+        List<Letter> all = new ArrayList<>();
+        if (!(painting.now().font instanceof PsDict font) || font.number("FontType", 1) != 0) {
+            for (int i = 0; i < text.length; i++) {
+                all.add(new Letter(painting.now().font, text.get(i)));
+            }
+            return all;
+        }
+        int way = (int) font.number("FMapType", 0);
+        for (int i = 0; i + (way == ONE_AND_SEVEN ? 0 : 1) < text.length; i += way == ONE_AND_SEVEN ? 1 : 2) {
+            int first = text.get(i);
+            int second = way == ONE_AND_SEVEN ? 0 : text.get(i + 1);
+            int part = switch (way) {
+                case ONE_AND_SEVEN -> first >> 7;
+                case NINE_AND_SEVEN -> first << 1 | second >> 7;
+                case EIGHT_AND_EIGHT -> first;
+                default -> -1;
+            };
+            Optional<PsDict> of = part < 0 ? Optional.empty() : part(font, part);
+            if (of.isEmpty()) {
+                painting.found().note(Note.TEXT_LEFT_OUT);
+                continue;
+            }
+            all.add(new Letter(of.get(), way == EIGHT_AND_EIGHT ? second : way == NINE_AND_SEVEN ? second & SEVEN_BITS : first & SEVEN_BITS));
+        }
+        return all;
+    }
+
+    private Optional<PsDict> part(PsDict font, int number) throws PostScriptException {
+        Map<Integer, PsDict> known = parts.computeIfAbsent(font, _ -> new HashMap<>());
+        if (!known.containsKey(number) && font.get("Encoding") instanceof PsArray e && number < e.length && e.get(number) instanceof Number at
+                && font.get("FDepVector") instanceof PsArray fonts && at.intValue() >= 0 && at.intValue() < fonts.length && fonts.get(at.intValue()) instanceof PsDict d) {
+            known.put(number, made(d, matrix(font)));
+        }
+        return Optional.ofNullable(known.get(number));
+    }
+
+    private void glyph(Letter letter, Use use) throws PostScriptException {
+        Object font = painting.now().font;
+        painting.now().font = letter.font;
+        glyph(letter.code, named(letter.code), use);
+        painting.now().font = font;
     }
 
     private String named(int code) throws PostScriptException {

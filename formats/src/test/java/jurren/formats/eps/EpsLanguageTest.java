@@ -70,6 +70,17 @@ class EpsLanguageTest {
         assertThat(points2(test + " {0 0 10 10 rectfill}{0 0 20 20 rectfill} ifelse")).as(test).isCloseTo(test.contains("scale") ? 600 : 100, within(0.01));
     }
 
+    /** Squares of 30 by 30 points for the letter a, and of 15 by 15 in the second font; chosen by one byte or two. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"2|<0061 0161 0061>|2025", "2|<0161>|225", "4|<61 E1>|1125", "5|<0061 00E1>|1125", "2|<0261>|0"})
+    void compositeFontsChooseByTheirMap(int way, String text, double area) {
+        String squares = "/sq {8 dict begin /FontType 3 def /FontMatrix [.001 0 0 .001 0 0] def /FontBBox [0 0 1000 1000] def /side exch def /Encoding 256 array def 0 1 255 {Encoding exch /.notdef put} for "
+                + "Encoding 97 /a put /CharProcs 2 dict def CharProcs /.notdef {} put CharProcs /a {0 0 currentfont /side get dup rectfill} put "
+                + "/BuildChar {1000 0 setcharwidth exch begin Encoding exch get CharProcs exch get exec end} def currentdict end definefont} def /A 750 sq pop /B 375 sq pop ";
+        String composite = "/C <</FontType 0 /FMapType " + way + " /FontMatrix [1 0 0 1 0 0] /Encoding [0 1] /FDepVector [/A findfont /B findfont]>> definefont pop /C findfont 40 scalefont setfont 0 50 moveto ";
+        assertThat(points2(squares + composite + text + " show 0 0 10 10 rectfill") - 100).as(text).isCloseTo(area, within(0.01));
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', quoteCharacter = '~', textBlock = """
             /poly {newpath moveto counttomark 2 idiv {lineto} repeat pop closepath fill} def mark 0 40 30 40 30 0 0 0 poly|1200
