@@ -116,6 +116,9 @@ final class ConvertCommand implements Callable<Integer> {
         } catch (IllegalArgumentException e) {
             throw new Problem(CliTexts.text("convert.cannot", input, e.getMessage()));
         }
+        if (sheet.flattened()) {
+            say(CliTexts.text("convert.flattened"));
+        }
         sheet.box().ifPresent(b -> say(CliTexts.text("convert.size", LengthUnit.INCH.format(b.widthMm()), LengthUnit.INCH.format(b.heightMm()))));
         return 0;
     }

@@ -1,7 +1,9 @@
 package jurren.formats.out;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import jurren.core.art.BuiltMotif;
 import jurren.core.art.Chain;
@@ -15,10 +17,18 @@ import jurren.core.material.Colour;
 import jurren.core.plan.LinePlan;
 import jurren.formats.words.Words;
 
-/** What is written: regions of one colour each from the bottom up, in millimetres with y down. */
-public record ArtSheet(String title, List<Part> parts) {
+/**
+ * What is written: regions of one colour each from the bottom up, in millimetres with y down.
+ *
+ * @param flattened whether shades, see-through paint or pictures became one colour each
+ */
+public record ArtSheet(String title, List<Part> parts, boolean flattened) {
     public ArtSheet {
         parts = parts.stream().filter(p -> !p.region.isEmpty()).toList();
+    }
+
+    public ArtSheet(String title, List<Part> parts) {
+        this(title, parts, false);
     }
 
     /** One colour; several parts may have it. */
@@ -29,7 +39,11 @@ public record ArtSheet(String title, List<Part> parts) {
     public static ArtSheet asWorn(LinePlan plan) {
         List<Part> parts = new ArrayList<>();
         plan.drawn().art().seen().forEach((colour, region) -> parts.add(new Part(name(plan, colour), colour, region)));
-        return new ArtSheet(plan.line().title(), parts);
+        return new ArtSheet(plan.line().title(), parts, hasInk(plan.motifs().values()));
+    }
+
+    private static boolean hasInk(Collection<BuiltMotif> motifs) {
+        return motifs.stream().flatMap(m -> m.paints().stream()).anyMatch(p -> p.ink().isPresent());
     }
 
     /** As the knife follows it, each colour whole, whatever lies on it. */
@@ -47,13 +61,13 @@ public record ArtSheet(String title, List<Part> parts) {
                 built.placed(m.pose().placement()).paints().forEach(p -> parts.add(new Part(name(plan, p.colour()), p.colour(), p.region())));
             }
         }
-        return new ArtSheet(plan.line().title(), parts);
+        return new ArtSheet(plan.line().title(), parts, hasInk(motifs.stream().map(m -> plan.motifs().get(m.id())).filter(Objects::nonNull).toList()));
     }
 
     /** A source on its own. */
     public static ArtSheet of(String title, jurren.core.art.Source source) {
         List<Painted> paints = new Chain().art(List.of(new Motif("m1", title, source, List.of(), Pose.at(0, 0))), Placement.HERE).paints();
-        return new ArtSheet(title, paints.stream().map(p -> new Part(p.colour().hex(), p.colour(), p.region())).toList());
+        return new ArtSheet(title, paints.stream().map(p -> new Part(p.colour().hex(), p.colour(), p.region())).toList(), paints.stream().anyMatch(p -> p.ink().isPresent()));
     }
 
     private static String name(LinePlan plan, Colour colour) {
@@ -75,6 +89,6 @@ public record ArtSheet(String title, List<Part> parts) {
     }
 
     private ArtSheet placed(Placement p) {
-        return new ArtSheet(title, parts.stream().map(r -> new Part(r.name, r.colour, r.region.placed(p))).toList());
+        return new ArtSheet(title, parts.stream().map(r -> new Part(r.name, r.colour, r.region.placed(p))).toList(), flattened);
     }
 }

@@ -1,5 +1,7 @@
 package jurren.formats.pdf;
 
+import org.apache.pdfbox.pdmodel.graphics.pattern.PDTilingPattern;
+import java.awt.geom.Rectangle2D;
 import jurren.core.art.DrawnShape;
 import jurren.core.art.Ink;
 import jurren.core.geometry.Box;
@@ -51,6 +53,7 @@ import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentPrope
 import org.apache.pdfbox.pdmodel.graphics.pattern.PDAbstractPattern;
 import org.apache.pdfbox.pdmodel.graphics.pattern.PDShadingPattern;
 import org.apache.pdfbox.pdmodel.graphics.state.PDGraphicsState;
+import org.apache.pdfbox.pdmodel.graphics.blend.BlendMode;
 import org.apache.pdfbox.pdmodel.graphics.state.PDSoftMask;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 import org.apache.pdfbox.util.Matrix;
@@ -67,6 +70,8 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     private static final double EDGE_MM = 0.1;
     /** Masks within masks. */
     private static final int MOST_MASKS = 4;
+    private static final int MOST_TILES = 1500;
+    private static final double LEAST_DETERMINANT = 1e-9;
     private static final double LEAST_DASHES_POINTS = 0.05;
     private static final int MOST_DASHES = 1000;
 
@@ -83,6 +88,7 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     /** How many layers that are switched off what is painted lies in. */
     private int hidden;
     private double groupAlpha = 1;
+    private int tiles;
     private int operators;
     private Path2D textClip;
 
@@ -224,6 +230,9 @@ final class PagePainter extends PDFGraphicsStreamEngine {
             found.note(Note.HIDDEN_LEFT_OUT);
             return Optional.empty();
         }
+        if (getGraphicsState().getBlendMode() != BlendMode.NORMAL) {
+            found.note(Note.EFFECTS_LEFT_OUT);
+        }
         Paint paint = colour(colour);
         return Optional.of(alpha * groupAlpha > 1 - CLEAR ? paint : paint.faded(alpha * groupAlpha));
     }
@@ -236,9 +245,78 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     }
 
     private void fill(Shape shape, PDColor colour) throws IOException {
+        if (tiled(shape, colour)) {
+            return;
+        }
         Optional<Paint> paint = paint(colour, getGraphicsState().getNonStrokeAlphaConstant());
         if (paint.isPresent()) {
             found.fill(shape, toMm, paint.get().colour, paint.get().ink, masked());
+        }
+    }
+
+    /** Tile by tile, where the colour is a pattern of not too many; another kind of it is one colour. */
+    private boolean tiled(Shape shape, PDColor colour) throws IOException {
+        if (!(colour.getColorSpace() instanceof PDPattern space) || !(space.getPattern(colour) instanceof PDTilingPattern tile) || hidden > 0 || tile.getBBox() == null) {
+            return false;
+        }
+        double wide = Math.abs(tile.getXStep());
+        double high = Math.abs(tile.getYStep());
+        Matrix onto = Matrix.concatenate(getInitialMatrix(), tile.getMatrix());
+        AffineTransform toPage = onto.createAffineTransform();
+        if (!(wide > 0 && high > 0) || Math.abs(toPage.getDeterminant()) < LEAST_DETERMINANT) {
+            return false;
+        }
+        Rectangle2D over;
+        try {
+            over = toPage.createInverse().createTransformedShape(shape).getBounds2D();
+        } catch (NoninvertibleTransformException _) {
+            return false;
+        }
+        PDRectangle box = tile.getBBox();
+        int left = (int) Math.ceil((over.getMinX() - box.getUpperRightX()) / wide);
+        int right = (int) Math.floor((over.getMaxX() - box.getLowerLeftX()) / wide);
+        int low = (int) Math.ceil((over.getMinY() - box.getUpperRightY()) / high);
+        int top = (int) Math.floor((over.getMaxY() - box.getLowerLeftY()) / high);
+        long all = Math.max(0, (long) right - left + 1) * Math.max(0, (long) top - low + 1);
+        if (all > MOST_TILES - tiles) {
+            return false;
+        }
+        tiles += (int) all;
+        Region inside = Curves.of(shape, Placement.of(toMm)).enclosed();
+        Region within = masked().map(c -> c.intersect(inside)).orElse(inside);
+        lay(tile, colour, space, onto, new int[] {left, right, low, top}, within);
+        return true;
+    }
+
+    private void lay(PDTilingPattern tile, PDColor colour, PDPattern space, Matrix onto, int[] range, Region within) throws IOException {
+        Optional<Region> before = clip;
+        double alpha = groupAlpha;
+        Path2D under = (Path2D) path.clone();
+        int rule = path.getWindingRule();
+        int pending = clipRule;
+        clipRule = -1;
+        path.reset();
+        groupAlpha *= getGraphicsState().getNonStrokeAlphaConstant();
+        try {
+            for (int j = range[2]; j <= range[3]; j++) {
+                for (int i = range[0]; i <= range[1]; i++) {
+                    Matrix there = Matrix.concatenate(onto, Matrix.getTranslateInstance(i * tile.getXStep(), j * tile.getYStep()));
+                    clip = Optional.of(within);
+                    narrow(tile.getBBox().transform(there));
+                    if (!clip.get().isEmpty()) {
+                        // a tile without colours takes the one that is told with it
+                        boolean plain = tile.getPaintType() == PDTilingPattern.PAINT_UNCOLORED && space.getUnderlyingColorSpace() != null;
+                        processTilingPattern(tile, plain ? colour : null, plain ? space.getUnderlyingColorSpace() : null, there);
+                    }
+                }
+            }
+        } finally {
+            clip = before;
+            groupAlpha = alpha;
+            clipRule = pending;
+            path.reset();
+            path.append(under, false);
+            path.setWindingRule(rule);
         }
     }
 
@@ -323,6 +401,11 @@ final class PagePainter extends PDFGraphicsStreamEngine {
             boolean byAlpha = COSName.ALPHA.equals(mask.getSubType());
             Region open = Region.EMPTY;
             for (DrawnShape s : found.shapes()) {
+                if (s.ink().orElse(null) instanceof Ink.OfPicture picture) {
+                    Region bright = BrightParts.of(picture, byAlpha).intersect(s.curves().enclosed());
+                    open = (byAlpha ? open : open.minus(s.curves().enclosed())).weld(bright);
+                    continue;
+                }
                 double opacity = s.ink().map(i -> (i.argb(s.curves().bounds().centre().xMm(), s.curves().bounds().centre().yMm()) >>> 24) / 255.0).orElse(1.0);
                 double through = byAlpha ? opacity : opacity * luminosity(s.colour());
                 open = through >= HALF ? open.weld(s.curves().enclosed()) : byAlpha ? open : open.minus(s.curves().enclosed());

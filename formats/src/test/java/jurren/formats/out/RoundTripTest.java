@@ -99,6 +99,14 @@ class RoundTripTest {
         assertThat(centred(cut).edgeDistanceMm(centred(ArtSheet.asCut(PLAN).whole()))).isLessThan(PROMISED_MM);
     }
 
+    @Test
+    void whatLeavesAsOneColourIsTold() {
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' width='90mm' height='90mm' viewBox='0 0 90 90'><linearGradient id='g'><stop offset='0' stop-color='red'/><stop offset='1' stop-color='blue'/></linearGradient>"
+                + "<rect width='30' height='30' fill='%s'/></svg>";
+        assertThat(ArtSheet.of("a", read(ArtFormat.SVG, svg.formatted("url(#g)").getBytes(StandardCharsets.UTF_8)).drawing()).flattened()).isTrue();
+        assertThat(ArtSheet.of("a", read(ArtFormat.SVG, svg.formatted("red").getBytes(StandardCharsets.UTF_8)).drawing()).flattened()).isFalse();
+    }
+
     /** Read by hand: corners, bulges and nothing else; a disc is a few arcs, whose segments are added to its polygon. */
     @Test
     void aDxfsBendsAreArcs() {

@@ -115,6 +115,48 @@ class PdfReadingTest {
         assertThat(group.points2(RED)).as("a clear group").isZero();
     }
 
+    private static Page tiles(int paintType, String painted, String matrix, String content) {
+        return new Page(content).with("/Pattern << /P 5 0 R >> /ColorSpace << /U [/Pattern /DeviceRGB] >>").object("<< /Type /Pattern /PatternType 1 /PaintType " + paintType
+                + " /TilingType 1 /BBox [0 0 20 20] /XStep 20 /YStep 20 /Resources << >> /Matrix [" + matrix + "] /Length " + painted.length() + " >>\nstream\n" + painted + "\nendstream");
+    }
+
+    /** A red half of each tile of 20 by 20, cut off at the shape's edge. */
+    @Test
+    void aPatternIsLaidTileByTile() {
+        String half = "1 0 0 rg 0 0 10 20 re f";
+        assertThat(tiles(1, half, "1 0 0 1 0 0", "/Pattern cs /P scn 0 0 100 100 re f").points2(RED)).isCloseTo(5000, within(0.1));
+        assertThat(tiles(1, half, "2 0 0 1 5 0", "/Pattern cs /P scn 5 0 60 100 re f").points2(RED)).as("as wide again, and moved").isCloseTo(4000, within(0.1));
+        Page after = tiles(1, half, "1 0 0 1 0 0", "q 0 0 50 50 re W n /Pattern cs /P scn 0 0 100 100 re f Q 0 0 1 rg 200 200 10 10 re f");
+        assertThat(after.points2(RED)).as("within a clip").isCloseTo(30 * 50, within(0.1));
+        assertThat(after.points2(BLUE)).as("and what comes after it is whole").isCloseTo(100, within(0.1));
+        assertThat(after.taken().notes()).isEmpty();
+        assertThat(tiles(2, "0 0 10 20 re f", "1 0 0 1 0 0", "/U cs 0 0 1 /P scn 0 0 100 100 re f").points2(BLUE)).as("in the colour that is told").isCloseTo(5000, within(0.1));
+        assertThat(tiles(1, half, ".01 0 0 .01 0 0", "/Pattern cs /P scn 0 0 100 100 re f").taken().notes()).as("too many").contains(Note.SHADES_AS_ONE_COLOUR);
+    }
+
+    /** Of a mask of 10 by 10 pixels, each 10 points wide, the left half is white. */
+    @Test
+    void aMaskOfPixelsIsFollowed() {
+        StringBuilder pixels = new StringBuilder();
+        for (int i = 0; i < 100; i++) {
+            pixels.append(i % 10 < 5 ? "FF" : "00");
+        }
+        for (String kind : List.of("Luminosity", "Alpha")) {
+            String image = kind.equals("Alpha") ? "/ColorSpace /DeviceGray /SMask 7 0 R" : "/ColorSpace /DeviceGray";
+            Page page = new Page("/G gs 1 0 0 rg 0 0 200 200 re f").with("/ExtGState << /G << /SMask << /S /" + kind + " /G 5 0 R >> >> >>")
+                    .form("q 100 0 0 100 0 0 cm /I Do Q", "0 0 300 300", GROUP + " /Resources << /XObject << /I 6 0 R >> >>")
+                    .object("<< /Type /XObject /Subtype /Image /Width 10 /Height 10 /BitsPerComponent 8 " + image + " /Filter /ASCIIHexDecode /Length 201 >>\nstream\n" + pixels + ">\nendstream")
+                    .object("<< /Type /XObject /Subtype /Image /Width 10 /Height 10 /BitsPerComponent 8 /ColorSpace /DeviceGray /Filter /ASCIIHexDecode /Length 201 >>\nstream\n" + pixels + ">\nendstream");
+            assertThat(page.points2(RED)).as(kind).isCloseTo(5000, within(50.0));
+            assertThat(page.taken().notes()).containsExactly(Note.SOFT_MASKS_AS_EDGES);
+        }
+    }
+
+    @Test
+    void aBlendIsLeftOutAndSaid() {
+        assertThat(new Page("/G gs 1 0 0 rg 0 0 50 50 re f").with("/ExtGState << /G << /BM /Multiply >> >>").taken().notes()).containsExactly(Note.EFFECTS_LEFT_OUT);
+    }
+
     @Test
     void layersThatAreSwitchedOffAreNotRead() {
         Page page = new Page("/OC /A BDC 1 0 0 rg 0 0 50 50 re f EMC /OC /B BDC 0 0 1 rg 100 0 50 50 re f /OC /A BDC 1 0 0 rg 110 110 5 5 re f EMC 0 0 1 rg 200 0 10 10 re f EMC /X Do")
