@@ -185,6 +185,11 @@ final class NarrowestPlace {
         });
     }
 
+    /** The narrowest place of the film that is narrower than {@code withinMm}. */
+    static Optional<Thinness> film(Geometry shape, double withinMm) {
+        return shape.isEmpty() ? Optional.empty() : new NarrowestPlace(shape, true, withinMm, STEP_MM).narrowest(withinMm);
+    }
+
     /** The narrowest gap beside the film that is narrower than {@code withinMm}. */
     static Optional<Thinness> gap(Geometry shape, double withinMm) {
         return shape.isEmpty() ? Optional.empty() : new NarrowestPlace(shape, false, withinMm, STEP_MM).narrowest(withinMm);

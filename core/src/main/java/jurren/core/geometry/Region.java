@@ -343,6 +343,11 @@ public final class Region {
         return NarrowestPlace.of(shape);
     }
 
+    /** The same, where it is narrower than {@code withinMm}; much sooner known of what is wide everywhere. */
+    public Optional<Thinness> thinnestBelow(double withinMm) {
+        return NarrowestPlace.film(shape, withinMm);
+    }
+
     /** The narrowest gap beside the film, measured as its thin parts are; absent when none is narrower than {@code withinMm}. */
     public Optional<Thinness> narrowestGap(double withinMm) {
         return NarrowestPlace.gap(shape, withinMm);

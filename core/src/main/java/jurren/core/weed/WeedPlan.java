@@ -133,15 +133,10 @@ public record WeedPlan(List<Region> around, List<Waste> wastes, List<Care> cares
         region.pieces().stream().map(Piece::region).filter(r -> r.filled().areaMm2() < SMALL_MM2).sorted(Comparator.comparingDouble(Region::areaMm2)).limit(ENOUGH)
                 .forEach(r -> cares.add(new Care(Why.SMALL, r.inside(), 0)));
         double thin = layer.material().leastStrokeMm() * THIN_TIMES;
-        region.pieces().stream().map(Piece::region).filter(r -> r.filled().areaMm2() >= SMALL_MM2).map(WeedPlan::thinnest).flatMap(Optional::stream)
-                .filter(c -> c.mm < thin).sorted(Comparator.comparingDouble(Care::mm)).limit(ENOUGH).forEach(cares::add);
+        region.pieces().stream().map(Piece::region).filter(r -> r.filled().areaMm2() >= SMALL_MM2).map(r -> r.thinnestBelow(thin)).flatMap(Optional::stream)
+                .map(t -> new Care(Why.THIN, t.where(), t.widthMm())).sorted(Comparator.comparingDouble(Care::mm)).limit(ENOUGH).forEach(cares::add);
         Flaws.spikes(region).stream().limit(ENOUGH).forEach(p -> cares.add(new Care(Why.POINTED, p, 0)));
         return cares;
-    }
-
-    private static Optional<Care> thinnest(Region piece) {
-        var t = piece.thinnest();
-        return Double.isFinite(t.widthMm()) ? Optional.of(new Care(Why.THIN, t.where(), t.widthMm())) : Optional.empty();
     }
 
     /** How many lift of a kind. */

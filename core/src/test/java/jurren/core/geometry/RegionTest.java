@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Optional;
 import java.awt.geom.Path2D;
 import java.io.IOException;
 import java.io.InputStream;
@@ -258,5 +259,16 @@ class RegionTest {
     @Test
     void whatIsEndlesslyLargeIsSearchedToo() {
         assertThat(Shapes.rectangle(0, 0, 1e12, 1e9).thinnest().widthMm()).isEqualTo(1e9);
+    }
+
+    /** An L of bars 2 and 3 mm wide: below a bound it is the same as without one, and above it is nothing. */
+    @ParameterizedTest
+    @ValueSource(doubles = {1, 1.999, 2.001, 2.5, 5, 100})
+    void theThinnestBelowABoundIsTheThinnest(double withinMm) {
+        Region l = Region.of(Box.ofSize(0, 0, 10, 2)).weld(Region.of(Box.ofSize(0, 0, 3, 10)));
+        Optional<Thinness> below = l.thinnestBelow(withinMm);
+        assertThat(below.isPresent()).isEqualTo(withinMm > 2);
+        below.ifPresent(t -> assertThat(t.widthMm()).isCloseTo(l.thinnest().widthMm(), within(1e-9)));
+        assertThat(Region.EMPTY.thinnestBelow(withinMm)).isEmpty();
     }
 }
