@@ -16,7 +16,7 @@ class ArcsTest {
 
     private static List<Point> circle(double radius, int corners, double degrees) {
         return IntStream.rangeClosed(0, corners).mapToObj(i -> Math.toRadians(degrees * i / corners))
-                .map(a -> new Point(Math.round(1000 + radius * Math.cos(a)), Math.round(500 + radius * Math.sin(a)))).toList();
+                .map(a -> new Point(1000 + radius * Math.cos(a), 500 + radius * Math.sin(a))).toList();
     }
 
     @Test
