@@ -6,6 +6,7 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
+import java.awt.geom.Rectangle2D;
 import java.awt.geom.Point2D;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -256,7 +257,7 @@ final class Painting {
         if (now.path.getCurrentPoint() == null) {
             throw new PostScriptException("nocurrentpoint", "there is no path");
         }
-        java.awt.geom.Rectangle2D box = inverse().createTransformedShape(now.path).getBounds2D();
+        Rectangle2D box = inverse().createTransformedShape(now.path).getBounds2D();
         m.push(box.getMinX());
         m.push(box.getMinY());
         m.push(box.getMaxX());
@@ -268,7 +269,7 @@ final class Painting {
         if (now.clip.isPresent()) {
             now.path.append(AffineTransform.getScaleInstance(1 / MM_PER_POINT, 1 / MM_PER_POINT).createTransformedShape(Curves.around(now.clip.get()).toAwt()), false);
         } else {
-            now.path.append(new java.awt.geom.Rectangle2D.Double(0, 0, PAGE_POINTS, PAGE_POINTS), false);
+            now.path.append(new Rectangle2D.Double(0, 0, PAGE_POINTS, PAGE_POINTS), false);
         }
     }
 
@@ -484,10 +485,10 @@ final class Painting {
             return false;
         }
         double[] box = b.numbers();
-        java.awt.geom.Rectangle2D over;
+        Rectangle2D over;
         try {
             over = onto.createInverse().createTransformedShape(shape).getBounds2D();
-        } catch (java.awt.geom.NoninvertibleTransformException _) {
+        } catch (NoninvertibleTransformException _) {
             return false;
         }
         int left = (int) Math.ceil((over.getMinX() - Math.max(box[0], box[2])) / wide);
@@ -510,7 +511,7 @@ final class Painting {
                 now.ctm.translate(i * wide, j * high);
                 now.clip = Optional.of(within);
                 newPath();
-                now.path.append(now.ctm.createTransformedShape(new java.awt.geom.Rectangle2D.Double(Math.min(box[0], box[2]), Math.min(box[1], box[3]),
+                now.path.append(now.ctm.createTransformedShape(new Rectangle2D.Double(Math.min(box[0], box[2]), Math.min(box[1], box[3]),
                         Math.abs(box[2] - box[0]), Math.abs(box[3] - box[1]))), false);
                 clip(Path2D.WIND_NON_ZERO);
                 newPath();

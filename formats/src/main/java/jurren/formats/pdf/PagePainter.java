@@ -289,15 +289,8 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     }
 
     private void lay(PDTilingPattern tile, PDColor colour, PDPattern space, Matrix onto, int[] range, Region within) throws IOException {
-        Optional<Region> before = clip;
-        double alpha = groupAlpha;
-        Path2D under = (Path2D) path.clone();
-        int rule = path.getWindingRule();
-        int pending = clipRule;
-        clipRule = -1;
-        path.reset();
-        groupAlpha *= getGraphicsState().getNonStrokeAlphaConstant();
-        try {
+        aside(() -> {
+            groupAlpha *= getGraphicsState().getNonStrokeAlphaConstant();
             for (int j = range[2]; j <= range[3]; j++) {
                 for (int i = range[0]; i <= range[1]; i++) {
                     Matrix there = Matrix.concatenate(onto, Matrix.getTranslateInstance(i * tile.getXStep(), j * tile.getYStep()));
@@ -310,6 +303,20 @@ final class PagePainter extends PDFGraphicsStreamEngine {
                     }
                 }
             }
+        });
+    }
+
+    /** Something else is painted while a path is still on the table; afterwards that and everything around it is as it was. */
+    private void aside(Showing painting) throws IOException {
+        Optional<Region> before = clip;
+        double alpha = groupAlpha;
+        Path2D under = (Path2D) path.clone();
+        int rule = path.getWindingRule();
+        int pending = clipRule;
+        clipRule = -1;
+        path.reset();
+        try {
+            painting.show();
         } finally {
             clip = before;
             groupAlpha = alpha;
@@ -382,45 +389,36 @@ final class PagePainter extends PDFGraphicsStreamEngine {
 
     private Region open(PDSoftMask mask) throws IOException {
         Found page = found;
-        Optional<Region> before = clip;
-        double alpha = groupAlpha;
-        // the path that is being painted is still on the table
-        Path2D under = (Path2D) path.clone();
-        int rule = path.getWindingRule();
-        int pending = clipRule;
-        clipRule = -1;
-        path.reset();
         found = new Found();
-        clip = Optional.empty();
-        groupAlpha = 1;
         masking++;
         try {
-            if (masking <= MOST_MASKS) {
-                processSoftMask(mask.getGroup());
-            }
-            boolean byAlpha = COSName.ALPHA.equals(mask.getSubType());
-            Region open = Region.EMPTY;
-            for (DrawnShape s : found.shapes()) {
-                if (s.ink().orElse(null) instanceof Ink.OfPicture picture) {
-                    Region bright = BrightParts.of(picture, byAlpha).intersect(s.curves().enclosed());
-                    open = (byAlpha ? open : open.minus(s.curves().enclosed())).weld(bright);
-                    continue;
+            aside(() -> {
+                clip = Optional.empty();
+                groupAlpha = 1;
+                if (masking <= MOST_MASKS) {
+                    processSoftMask(mask.getGroup());
                 }
-                double opacity = s.ink().map(i -> (i.argb(s.curves().bounds().centre().xMm(), s.curves().bounds().centre().yMm()) >>> 24) / 255.0).orElse(1.0);
-                double through = byAlpha ? opacity : opacity * luminosity(s.colour());
-                open = through >= HALF ? open.weld(s.curves().enclosed()) : byAlpha ? open : open.minus(s.curves().enclosed());
-            }
-            return open;
+            });
+            return through(found.shapes(), COSName.ALPHA.equals(mask.getSubType()));
         } finally {
             masking--;
             found = page;
-            clip = before;
-            groupAlpha = alpha;
-            clipRule = pending;
-            path.reset();
-            path.append(under, false);
-            path.setWindingRule(rule);
         }
+    }
+
+    private static Region through(List<DrawnShape> shapes, boolean byAlpha) {
+        Region open = Region.EMPTY;
+        for (DrawnShape s : shapes) {
+            Region whole = s.curves().enclosed();
+            Region below = byAlpha ? open : open.minus(whole);
+            if (s.ink().orElse(null) instanceof Ink.OfPicture picture) {
+                open = below.weld(BrightParts.of(picture, byAlpha).intersect(whole));
+            } else {
+                double opacity = s.ink().map(i -> (i.argb(s.curves().bounds().centre().xMm(), s.curves().bounds().centre().yMm()) >>> 24) / 255.0).orElse(1.0);
+                open = (byAlpha ? opacity : opacity * luminosity(s.colour())) >= HALF ? open.weld(whole) : below;
+            }
+        }
+        return open;
     }
 
     private Paint colour(PDColor colour) throws IOException {
