@@ -15,7 +15,7 @@ public final class Drop {
 
     /** Whether something can be put there: a folder that is there, or a file in one that is. */
     public static boolean canBe(Path where) {
-        return Files.isDirectory(where) || Files.exists(where) || where.getFileName().toString().contains(".") && folder(where).filter(Files::isDirectory).isPresent();
+        return Files.isDirectory(where) || Files.exists(where) || where.getFileName() != null && where.getFileName().toString().contains(".") && folder(where).filter(Files::isDirectory).isPresent();
     }
 
     private static Optional<Path> folder(Path file) {

@@ -23,6 +23,7 @@ import jurren.core.material.Colour;
 import jurren.formats.drawing.DrawingRead.Note;
 import jurren.formats.drawing.DrawnPicture;
 import jurren.formats.drawing.Found;
+import jurren.formats.drawing.Tiles;
 
 /** Paths, what they paint, and the state in which they do. Paths are kept in the page's own points. */
 final class Painting {
@@ -276,9 +277,7 @@ final class Painting {
     private static final double PAGE_POINTS = 14_400;
     /** Under which a pattern keeps where its tiles lie. */
     private static final String ONTO = "Implementation";
-    private static final int MOST_TILES = 1500;
-    private static final double LEAST_DETERMINANT = 1e-9;
-    private int tiles;
+    private final Tiles tiles = new Tiles();
 
     private void forAll() throws PostScriptException {
         PsArray close = m.array();
@@ -478,50 +477,36 @@ final class Painting {
     }
 
     private boolean tiled(Shape shape, PsDict pattern, AffineTransform onto) throws PostScriptException {
-        double wide = Math.abs(pattern.number("XStep", 0));
-        double high = Math.abs(pattern.number("YStep", 0));
-        if (!(pattern.get("PaintProc") instanceof PsArray paint) || !(pattern.get("BBox") instanceof PsArray b) || b.length != 4
-                || !(wide > 0 && high > 0) || tiles > MOST_TILES || Math.abs(onto.getDeterminant()) < LEAST_DETERMINANT) {
+        if (!(pattern.get("PaintProc") instanceof PsArray paint) || !(pattern.get("BBox") instanceof PsArray b) || b.length != 4) {
             return false;
         }
-        double[] box = b.numbers();
-        Rectangle2D over;
-        try {
-            over = onto.createInverse().createTransformedShape(shape).getBounds2D();
-        } catch (NoninvertibleTransformException _) {
+        double[] n = b.numbers();
+        Rectangle2D box = new Rectangle2D.Double(Math.min(n[0], n[2]), Math.min(n[1], n[3]), Math.abs(n[2] - n[0]), Math.abs(n[3] - n[1]));
+        Optional<List<Point2D>> all = tiles.over(shape, onto, box, pattern.number("XStep", 0), pattern.number("YStep", 0));
+        if (all.isEmpty()) {
             return false;
         }
-        int left = (int) Math.ceil((over.getMinX() - Math.max(box[0], box[2])) / wide);
-        int right = (int) Math.floor((over.getMaxX() - Math.min(box[0], box[2])) / wide);
-        int low = (int) Math.ceil((over.getMinY() - Math.max(box[1], box[3])) / high);
-        int top = (int) Math.floor((over.getMaxY() - Math.min(box[1], box[3])) / high);
-        long all = ((long) right - left + 1) * ((long) top - low + 1);
-        if (all > MOST_TILES - tiles) {
-            return false;
-        }
-        tiles += (int) Math.max(0, all);
         Region region = Curves.of(shape, Placement.of(toMm())).enclosed();
         Region within = now.clip.map(c -> c.intersect(region)).orElse(region);
         State kept = now;
-        for (int j = low; j <= top; j++) {
-            for (int i = left; i <= right; i++) {
+        try {
+            tiles.lay(all.get(), by -> {
                 now = kept.copy();
                 now.pattern = null;
                 now.ctm = new AffineTransform(onto);
-                now.ctm.translate(i * wide, j * high);
+                now.ctm.translate(by.getX(), by.getY());
                 now.clip = Optional.of(within);
-                newPath();
-                now.path.append(now.ctm.createTransformedShape(new Rectangle2D.Double(Math.min(box[0], box[2]), Math.min(box[1], box[3]),
-                        Math.abs(box[2] - box[0]), Math.abs(box[3] - box[1]))), false);
+                now.path = new Path2D.Double(now.ctm.createTransformedShape(box));
                 clip(Path2D.WIND_NON_ZERO);
                 newPath();
                 if (!now.clip.get().isEmpty()) {
                     m.push(pattern);
                     m.call(paint);
                 }
-            }
+            });
+        } finally {
+            now = kept;
         }
-        now = kept;
         return true;
     }
 

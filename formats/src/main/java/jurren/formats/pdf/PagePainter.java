@@ -1,5 +1,6 @@
 package jurren.formats.pdf;
 
+import jurren.formats.drawing.Tiles;
 import org.apache.pdfbox.pdmodel.graphics.pattern.PDTilingPattern;
 import java.awt.geom.Rectangle2D;
 import jurren.core.art.DrawnShape;
@@ -70,8 +71,6 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     private static final double EDGE_MM = 0.1;
     /** Masks within masks. */
     private static final int MOST_MASKS = 4;
-    private static final int MOST_TILES = 1500;
-    private static final double LEAST_DETERMINANT = 1e-9;
     private static final double LEAST_DASHES_POINTS = 0.05;
     private static final int MOST_DASHES = 1000;
 
@@ -88,7 +87,7 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     /** How many layers that are switched off what is painted lies in. */
     private int hidden;
     private double groupAlpha = 1;
-    private int tiles;
+    private final Tiles tiles = new Tiles();
     private int operators;
     private Path2D textClip;
 
@@ -259,51 +258,29 @@ final class PagePainter extends PDFGraphicsStreamEngine {
         if (!(colour.getColorSpace() instanceof PDPattern space) || !(space.getPattern(colour) instanceof PDTilingPattern tile) || hidden > 0 || tile.getBBox() == null) {
             return false;
         }
-        double wide = Math.abs(tile.getXStep());
-        double high = Math.abs(tile.getYStep());
         Matrix onto = Matrix.concatenate(getInitialMatrix(), tile.getMatrix());
-        AffineTransform toPage = onto.createAffineTransform();
-        if (!(wide > 0 && high > 0) || Math.abs(toPage.getDeterminant()) < LEAST_DETERMINANT) {
-            return false;
-        }
-        Rectangle2D over;
-        try {
-            over = toPage.createInverse().createTransformedShape(shape).getBounds2D();
-        } catch (NoninvertibleTransformException _) {
-            return false;
-        }
         PDRectangle box = tile.getBBox();
-        int left = (int) Math.ceil((over.getMinX() - box.getUpperRightX()) / wide);
-        int right = (int) Math.floor((over.getMaxX() - box.getLowerLeftX()) / wide);
-        int low = (int) Math.ceil((over.getMinY() - box.getUpperRightY()) / high);
-        int top = (int) Math.floor((over.getMaxY() - box.getLowerLeftY()) / high);
-        long all = Math.max(0, (long) right - left + 1) * Math.max(0, (long) top - low + 1);
-        if (all > MOST_TILES - tiles) {
+        Optional<List<Point2D>> all = tiles.over(shape, onto.createAffineTransform(),
+                new Rectangle2D.Double(box.getLowerLeftX(), box.getLowerLeftY(), box.getWidth(), box.getHeight()), tile.getXStep(), tile.getYStep());
+        if (all.isEmpty()) {
             return false;
         }
-        tiles += (int) all;
         Region inside = Curves.of(shape, Placement.of(toMm)).enclosed();
         Region within = masked().map(c -> c.intersect(inside)).orElse(inside);
-        lay(tile, colour, space, onto, new int[] {left, right, low, top}, within);
-        return true;
-    }
-
-    private void lay(PDTilingPattern tile, PDColor colour, PDPattern space, Matrix onto, int[] range, Region within) throws IOException {
+        // a tile without colours takes the one that is told with it
+        boolean plain = tile.getPaintType() == PDTilingPattern.PAINT_UNCOLORED && space.getUnderlyingColorSpace() != null;
         aside(() -> {
             groupAlpha *= getGraphicsState().getNonStrokeAlphaConstant();
-            for (int j = range[2]; j <= range[3]; j++) {
-                for (int i = range[0]; i <= range[1]; i++) {
-                    Matrix there = Matrix.concatenate(onto, Matrix.getTranslateInstance(i * tile.getXStep(), j * tile.getYStep()));
-                    clip = Optional.of(within);
-                    narrow(tile.getBBox().transform(there));
-                    if (!clip.get().isEmpty()) {
-                        // a tile without colours takes the one that is told with it
-                        boolean plain = tile.getPaintType() == PDTilingPattern.PAINT_UNCOLORED && space.getUnderlyingColorSpace() != null;
-                        processTilingPattern(tile, plain ? colour : null, plain ? space.getUnderlyingColorSpace() : null, there);
-                    }
+            tiles.lay(all.get(), by -> {
+                Matrix there = Matrix.concatenate(onto, Matrix.getTranslateInstance((float) by.getX(), (float) by.getY()));
+                clip = Optional.of(within);
+                narrow(box.transform(there));
+                if (!clip.get().isEmpty()) {
+                    processTilingPattern(tile, plain ? colour : null, plain ? space.getUnderlyingColorSpace() : null, there);
                 }
-            }
+            });
         });
+        return true;
     }
 
     /** Something else is painted while a path is still on the table; afterwards that and everything around it is as it was. */

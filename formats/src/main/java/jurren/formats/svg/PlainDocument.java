@@ -81,8 +81,10 @@ final class PlainDocument {
             }
         }
         List<Element> left = elements();
-        if (left.stream().filter(e -> !Turning.say(e)).count() > 0) {
-            found.note(DrawingRead.Note.PARTS_NOT_UNDERSTOOD);
+        for (Element e : left) {
+            if (!Turning.say(e)) {
+                found.note(DrawingRead.Note.PARTS_NOT_UNDERSTOOD);
+            }
         }
         if (left.stream().anyMatch(PlainDocument::hasEffect)) {
             found.note(DrawingRead.Note.EFFECTS_LEFT_OUT);

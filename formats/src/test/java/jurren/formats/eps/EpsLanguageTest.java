@@ -98,6 +98,9 @@ class EpsLanguageTest {
             /F <</FormType 1 /BBox [0 0 10 50] /Matrix [2 0 0 1 0 0] /PaintProc {pop 0 0 20 20 rectfill}>> def F execform 0 40 10 10 rectfill|500
             <</PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 10 10] /XStep 10 /YStep 10 /PaintProc {pop 0 0 5 10 rectfill}>> matrix makepattern setpattern 0 0 40 20 rectfill|400
             <</PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 10 10] /XStep 10 /YStep 10 /PaintProc {pop 0 0 5 10 rectfill}>> [2 0 0 2 0 0] makepattern setpattern 0 0 30 20 rectfill 0 setgray 0 40 10 10 rectfill|500
+            <</PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 10 10] /XStep -10 /YStep 10 /PaintProc {pop 0 0 5 10 rectfill}>> matrix makepattern setpattern 0 0 40 20 rectfill|400
+            /P <</PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 10 10] /XStep 10 /YStep 10 /PaintProc {pop 0 0 5 10 rectfill P setpattern 5 0 5 10 rectfill}>> matrix makepattern def P setpattern 0 0 10 10 rectfill|100
+            <</PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 10 10] /XStep 10 /YStep 10 /PaintProc {pop 1 0 div}>> matrix makepattern setpattern {0 0 40 20 rectfill} stopped pop 0 setgray 0 0 20 10 rectfill|200
             [/Pattern /DeviceGray] setcolorspace 0 <</PatternType 1 /PaintType 2 /TilingType 1 /BBox [0 0 9 9] /XStep 10 /YStep 10 /PaintProc {pop 0 0 9 9 rectfill}>> matrix makepattern setcolor 0 0 20 10 rectfill|162
             <</ShadingType 3 /ColorSpace /DeviceGray /Coords [30 30 0 30 30 20] /Function <</FunctionType 2 /Domain [0 1] /C0 [0] /C1 [.5] /N 1>> >> shfill|1256.64
             """)

@@ -134,6 +134,18 @@ class PdfReadingTest {
         assertThat(tiles(1, half, ".01 0 0 .01 0 0", "/Pattern cs /P scn 0 0 100 100 re f").taken().notes()).as("too many").contains(Note.SHADES_AS_ONE_COLOUR);
     }
 
+    @Test
+    void stepsMayGoBackAndAPatternMayPaintWithItself() {
+        Page back = new Page("/Pattern cs /P scn 0 0 100 100 re f").with("/Pattern << /P 5 0 R >>").object("<< /Type /Pattern /PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 20 20]"
+                + " /XStep -20 /YStep -20 /Resources << >> /Length 23 >>\nstream\n1 0 0 rg 0 0 10 20 re f\nendstream");
+        assertThat(back.points2(RED)).isCloseTo(5000, within(0.1));
+        String itself = "1 0 0 rg 0 0 10 20 re f /Pattern cs /P scn 10 0 5 20 re f";
+        Page deep = new Page("/Pattern cs /P scn 0 0 100 100 re f").with("/Pattern << /P 5 0 R >>").object("<< /Type /Pattern /PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 20 20]"
+                + " /XStep 20 /YStep 20 /Resources << /Pattern << /P 5 0 R >> >> /Length " + itself.length() + " >>\nstream\n" + itself + "\nendstream");
+        assertThat(deep.points2(RED)).isBetween(5000.0 - 0.1, 10_000.0);
+        assertThat(deep.taken().notes()).contains(Note.SHADES_AS_ONE_COLOUR);
+    }
+
     /** Of a mask of 10 by 10 pixels, each 10 points wide, the left half is white. */
     @Test
     void aMaskOfPixelsIsFollowed() {

@@ -118,9 +118,10 @@ final class ExportSheet {
     }
 
     private void say() {
-        says.setText(sheet().box().map(b -> Texts.of("export.size", session.unit().number(b.widthMm()), session.unit().format(b.heightMm()))
+        ArtSheet sheet = sheet();
+        says.setText(sheet.box().map(b -> Texts.of("export.size", session.unit().number(b.widthMm()), session.unit().format(b.heightMm()))
                 + (format == ArtFormat.SVG ? " " + Texts.of("export.unit-says." + unit) : "")
-                + (sheet().flattened() ? " " + Texts.of("export.flattened") : "")).orElse(Texts.of("export.nothing")));
+                + (sheet.flattened() ? " " + Texts.of("export.flattened") : "")).orElse(Texts.of("export.nothing")));
     }
 
     private void write(String spot) {
