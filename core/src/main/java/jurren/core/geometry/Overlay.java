@@ -3,12 +3,15 @@ package jurren.core.geometry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import jurren.core.stop.Stop;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.index.strtree.STRtree;
 import org.locationtech.jts.noding.snap.SnappingNoder;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
@@ -20,8 +23,8 @@ import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
  * leaves most of a large arrangement untouched. Where many pieces meet one large one (crumbs in its holes),
  * that would be gone through for each, and all are overlaid at once. The overlay used repairs its own noding where plain
  * floating point fails. Where two edges run into each other by less than rounding it can also take a hole for film without
- * a word: a point inside each piece of the result is looked for in what it was made of, and the overlay done anew on edges
- * that are snapped to each other where that does not hold.
+ * a word: a point inside each piece of the result is looked for in what it was made of, and where that does not hold the
+ * overlay is done anew, of rings that cross themselves nowhere and on edges that are snapped to each other.
  */
 final class Overlay {
     /** How often the whole may be gone through piece by piece. */
@@ -29,7 +32,8 @@ final class Overlay {
 
     /** What is smaller is rounding between two edges, and its inside cannot be told. */
     private static final double DUST_MM2 = 1e-6;
-    private static final double SNAPPED_MM = 1e-9;
+    private static final double[] SNAPPED_MM = {0, 1e-9, 1e-7, 1e-6};
+    private static final PrecisionModel GRID = new PrecisionModel(1e6);
     /** From here on an index pays. */
     private static final int FEW = 4;
 
@@ -78,7 +82,7 @@ final class Overlay {
     private static Geometry overlaid(Geometry a, Geometry b, int operation) {
         Geometry result = Sound.or(() -> OverlayNGRobust.overlay(a, b, operation),
                 () -> OverlayNGRobust.overlay(Sound.resolved(a), Sound.resolved(b), operation));
-        return holds(result, a, b, operation) ? result : snapped(a, b, operation);
+        return holds(result, a, b, operation) ? result : anew(Sound.resolved(a), Sound.resolved(b), operation);
     }
 
     private static boolean holds(Geometry result, Geometry a, Geometry b, int operation) {
@@ -97,8 +101,20 @@ final class Overlay {
         return points > FEW ? new IndexedPointInAreaLocator(g) : new SimplePointInAreaLocator(g);
     }
 
-    private static Geometry snapped(Geometry a, Geometry b, int operation) {
-        return OverlayNG.overlay(a, b, operation, null, new SnappingNoder(SNAPPED_MM));
+    /** Of sound edges, and snapped to each other further and further until it holds; at last on a grid, which cannot fail. */
+    private static Geometry anew(Geometry a, Geometry b, int operation) {
+        for (double mm : SNAPPED_MM) {
+            try {
+                Geometry result = mm == 0 ? OverlayNGRobust.overlay(a, b, operation)
+                        : OverlayNG.overlay(a, b, operation, null, new SnappingNoder(mm));
+                if (holds(result, a, b, operation)) {
+                    return result;
+                }
+            } catch (TopologyException _) {
+                Stop.lookHere();
+            }
+        }
+        return OverlayNG.overlay(a, b, operation, GRID);
     }
 
     private static List<Polygon> met(Polygon piece, STRtree tree) {

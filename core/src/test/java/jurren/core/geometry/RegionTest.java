@@ -23,6 +23,7 @@ import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.io.ParseException;
 import org.locationtech.jts.io.WKTReader;
 
@@ -92,9 +93,33 @@ class RegionTest {
         assertThat(grown.isValid()).isTrue();
     }
 
+    /** Rounding made it a figure of eight, of which one lobe runs the other way round. Counted in a grid of points. */
+    @Test
+    void aRingThatCrossesItselfByRoundingIsWhatItEncloses() throws IOException, ParseException {
+        Geometry both = read("ring-crossing-itself-by-rounding.wkt");
+        Region ring = Region.of(both.getGeometryN(0));
+        Region other = Region.of(both.getGeometryN(1));
+        double step = 0.02;
+        long inBoth = 0;
+        for (double x = ring.bounds().minXMm(); x < ring.bounds().maxXMm(); x += step) {
+            for (double y = ring.bounds().minYMm(); y < ring.bounds().maxYMm(); y += step) {
+                Point p = new Point(x, y);
+                inBoth += ring.contains(p) && other.contains(p) ? 1 : 0;
+            }
+        }
+        Region common = ring.intersect(other);
+        assertThat(ring.isValid()).isFalse();
+        assertThat(common.isValid()).isTrue();
+        assertThat(common.areaMm2()).isCloseTo(inBoth * step * step, within(0.05));
+    }
+
     private static Region component() throws IOException, ParseException {
-        try (InputStream in = RegionTest.class.getResourceAsStream("component-with-a-narrow-hole.wkt")) {
-            return Region.of(new WKTReader().read(new String(in.readAllBytes(), StandardCharsets.UTF_8)));
+        return Region.of(read("component-with-a-narrow-hole.wkt"));
+    }
+
+    private static Geometry read(String name) throws IOException, ParseException {
+        try (InputStream in = RegionTest.class.getResourceAsStream(name)) {
+            return new WKTReader().read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
         }
     }
 
