@@ -114,15 +114,12 @@ public final class Sheets {
         }
         Node focus = layer.getScene().getFocusOwner();
         if (e.getCode() == KeyCode.ESCAPE) {
-            if (Typed.isPending(focus)) {
-                ((Typed) focus).restore();
-            } else {
-                leave();
-            }
+            Typed.pending(focus).ifPresentOrElse(Typed::restore, this::leave);
             e.consume();
         } else if (e.getCode() == KeyCode.ENTER && !(focus instanceof ButtonBase) && !(focus instanceof TextArea)) {
-            if (Typed.isPending(focus)) {
-                ((Typed) focus).commit();
+            Optional<Typed> typed = Typed.pending(focus);
+            if (typed.isPresent()) {
+                typed.get().commit();
                 e.consume();
             } else if (!(focus instanceof TextField f && f.getOnAction() != null && !(f instanceof Typed))) {
                 e.consume();

@@ -8,6 +8,8 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -23,6 +25,7 @@ import javafx.util.StringConverter;
 
 /** Small pieces of interface, each with its style class and accessible name. */
 public final class Controls {
+    private static final double REVEALED_BELOW = 12;
     /** A name wraps before what stands beside it is cut short. */
     private static final double LEAST_NAME = 50;
     private static final String SHOWS = "jurren.shows";
@@ -105,6 +108,20 @@ public final class Controls {
         FlowPane flow = new FlowPane(content);
         flow.getStyleClass().add("flow");
         return flow;
+    }
+
+    /** Scrolls what a node lies in until it is seen. */
+    public static void reveal(Node node) {
+        for (Parent p = node.getParent(); p != null; p = p.getParent()) {
+            if (p instanceof ScrollPane scroll && scroll.getContent() != null) {
+                double y = scroll.getContent().sceneToLocal(node.localToScene(0, 0)).getY();
+                double room = scroll.getContent().getBoundsInLocal().getHeight() - scroll.getViewportBounds().getHeight();
+                double from = scroll.getVvalue() * room;
+                if (room > 0 && (y < from || y + node.getBoundsInLocal().getHeight() > from + scroll.getViewportBounds().getHeight())) {
+                    scroll.setVvalue(Math.clamp((y - REVEALED_BELOW) / room, 0, 1));
+                }
+            }
+        }
     }
 
     /** A row of choices of which one holds. */

@@ -1,9 +1,10 @@
 package jurren.app.theme;
 
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 
-/** A field whose text becomes a fact only when it is done: by Enter, by leaving it, or before something that needs it. */
+/** A field whose text, or a picture on which what is drawn, becomes a fact only when it is done: by Enter, by leaving it, or before something that needs it. */
 public interface Typed {
     /** Something is typed that is not a fact yet. */
     boolean isPending();
@@ -15,13 +16,18 @@ public interface Typed {
 
     /** What is being typed becomes a fact; for before a save, a print, an undo, the end. */
     static void commitIn(Scene scene) {
-        if (scene != null && scene.getFocusOwner() instanceof Typed t && t.isPending()) {
-            t.commit();
+        if (scene != null) {
+            pending(scene.getFocusOwner()).ifPresent(Typed::commit);
         }
     }
 
-    /** The field that is being typed in, when its text is no fact yet. */
-    static boolean isPending(Node focus) {
-        return focus instanceof Typed t && t.isPending();
+    /** What is being typed or drawn where the focus is, when that is no fact yet. */
+    static Optional<Typed> pending(Node focus) {
+        for (Node n = focus; n != null; n = n.getParent()) {
+            if (n instanceof Typed t) {
+                return t.isPending() ? Optional.of(t) : Optional.empty();
+            }
+        }
+        return Optional.empty();
     }
 }

@@ -152,8 +152,9 @@ public final class WindowActions {
 
     /** In a field that is being typed in, that first. */
     void undo() {
-        if (Typed.isPending(scene.get().getFocusOwner())) {
-            ((Typed) scene.get().getFocusOwner()).restore();
+        Optional<Typed> typed = Typed.pending(scene.get().getFocusOwner());
+        if (typed.isPresent()) {
+            typed.get().restore();
         } else if (session.canUndo()) {
             session.undo();
         } else {

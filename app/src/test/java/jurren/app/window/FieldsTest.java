@@ -62,7 +62,7 @@ class FieldsTest extends WindowTest {
             MeasureField field = in(MeasureField.offset("across", () -> LengthUnit.MILLIMETRE, taken::add));
             field.show(5);
             field.setText("-7,5");
-            assertThat(Typed.isPending(field)).isTrue();
+            assertThat(Typed.pending(field)).isPresent();
             field.restore();
             assertThat(field.getText()).isEqualTo("5.0 mm");
             field.setText("-7,5");

@@ -15,6 +15,7 @@ import jurren.formats.catalogue.BlankFile;
 import jurren.formats.catalogue.BlankRead;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
@@ -31,6 +32,11 @@ class OwnCupStoryTest extends WindowTest {
 
     private Surface.Round cup() {
         return (Surface.Round) size().face().surface();
+    }
+
+    private Point2D onFace(Node picture, double xMm, double yMm) {
+        jurren.app.face.Viewport view = on(() -> ((jurren.app.face.FaceCanvas) picture).view());
+        return onScreen(picture, view.x(xMm), view.y(yMm));
     }
 
     private void choose(String comboId, String item) {
@@ -147,6 +153,9 @@ class OwnCupStoryTest extends WindowTest {
     @Test
     void ownThingsHaveAPhotoAndAreCopiedGivenAwayAndTakenIn() throws Exception {
         java.awt.image.BufferedImage picture = new java.awt.image.BufferedImage(400, 200, java.awt.image.BufferedImage.TYPE_INT_RGB);
+        java.awt.Graphics2D lens = picture.createGraphics();
+        lens.setColor(java.awt.Color.LIGHT_GRAY);
+        lens.fillOval(180, 130, 40, 40);
         Path photo = folder.resolve("tray.png");
         javax.imageio.ImageIO.write(picture, "png", photo.toFile());
 
@@ -162,11 +171,43 @@ class OwnCupStoryTest extends WindowTest {
         robot.clickOn(left);
         robot.clickOn(right);
         type("photo-distance", "100mm");
+
+        // the lens is traced where it is clicked, a corner is drawn, and the lid is a face of its own that is seen upside down
+        double mmPerPx = 100 / (200 * 400 / 330.0);
+        type("own-room", "1mm");
+        click("own-trace");
+        settle();
+        Node face = node("own-picture");
+        jurren.core.geometry.Point middle = new jurren.core.geometry.Point((200 - 120 * 400 / 330.0) * mmPerPx, (150 - 100 * 400 / 330.0) * mmPerPx);
+        robot.clickOn(onFace(face, middle.xMm(), middle.yMm()));
+        until(() -> isThere("spot-what-0"));
+        click("own-draw");
+        settle();
+        for (double[] at : new double[][] {{-90, 130}, {-60, 130}, {-60, 140}, {-20, 20}}) {
+            robot.clickOn(onFace(face, at[0], at[1]));
+        }
+        robot.push(KeyCode.BACK_SPACE);
+        robot.push(KeyCode.ENTER);
+        choose("spot-what-1", "hinge");
+        type("own-hottest", "280 °F");
+        click("own-add-colour");
+        click("own-face-add");
+        click("own-kind-round");
+        click("own-turned");
         click("own-save");
         settle();
         Blank tray = on(() -> session.shop().blank("own-tray").orElseThrow());
-        double viewScale = 400 / Math.min(420, 220 * 2.0);
-        assertThat(tray.photo().orElseThrow().mmPerPx()).isCloseTo(100 / (200 * viewScale), within(0.01));
+        assertThat(tray.photo().orElseThrow().mmPerPx()).isCloseTo(mmPerPx, within(0.01));
+        List<Obstacle> inTheWay = tray.reference().faces().getFirst().further();
+        assertThat(inTheWay).extracting(Obstacle::kind).containsExactly(Obstacle.Kind.CAMERA, Obstacle.Kind.HINGE);
+        assertThat(inTheWay.getFirst().box().widthMm()).as("40 pixels and a millimetre on each side").isCloseTo(40 * mmPerPx + 2, within(0.4));
+        assertThat(inTheWay.getFirst().where().distanceMm(middle)).isLessThan(0.6);
+        assertThat(inTheWay.getLast().region().areaMm2()).as("a triangle of 30 by 10 with a millimetre around")
+                .isCloseTo(150 + 30 + 10 + Math.hypot(30, 10) + Math.PI, within(8.0));
+        assertThat(tray.reference().faces()).extracting(f -> f.turnedInUse()).containsExactly(false, true);
+        assertThat(tray.reference().faces().getLast().isRound()).isTrue();
+        assertThat(tray.madeOf().mostCelsius()).isCloseTo((280 - 32) / 1.8, within(0.01));
+        assertThat(tray.colours()).hasSize(2);
         assertThat(folder.resolve("state/blanks/own-tray.png")).exists();
 
         click("choose-blank");

@@ -2,6 +2,9 @@ package jurren.core.blank;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /** An undecorated thing as it is sold. */
 public record Blank(String id, String name, Family family, MadeOf madeOf, String referenceSize,
@@ -11,6 +14,9 @@ public record Blank(String id, String name, Family family, MadeOf madeOf, String
         sizes = List.copyOf(sizes);
         if (!id.matches("[a-z0-9]+(-[a-z0-9]+)*")) {
             throw new IllegalArgumentException("an id is lower-case words and numbers joined by hyphens but was \"" + id + "\"");
+        }
+        if (name.isBlank()) {
+            throw new IllegalArgumentException("it needs a name");
         }
         if (colours.isEmpty()) {
             throw new IllegalArgumentException("blank " + id + " needs a colour");
@@ -35,8 +41,51 @@ public record Blank(String id, String name, Family family, MadeOf madeOf, String
         return new Blank(newId, newName, Family.OWN, madeOf, referenceSize, colours, sizes, photo);
     }
 
+    public Blank named(String newName) {
+        return new Blank(id, newName, family, madeOf, referenceSize, colours, sizes, photo);
+    }
+
+    public Blank withMadeOf(MadeOf newMadeOf) {
+        return new Blank(id, name, family, newMadeOf, referenceSize, colours, sizes, photo);
+    }
+
+    public Blank withColours(List<BlankColour> newColours) {
+        return new Blank(id, name, family, madeOf, referenceSize, newColours, sizes, photo);
+    }
+
+    public Blank withPhoto(Optional<Photo> newPhoto) {
+        return new Blank(id, name, family, madeOf, referenceSize, colours, sizes, newPhoto);
+    }
+
     public Blank withoutPhoto() {
-        return new Blank(id, name, family, madeOf, referenceSize, colours, sizes, Optional.empty());
+        return withPhoto(Optional.empty());
+    }
+
+    /** One face of one size changed. */
+    public Blank withFace(String sizeId, String faceId, UnaryOperator<Face> change) {
+        return withFaces(s -> s.id().equals(sizeId) ? changed(s.faces(), faceId, change) : s.faces());
+    }
+
+    /** One face of every size changed. */
+    public Blank withFace(String faceId, UnaryOperator<Face> change) {
+        return withFaces(s -> changed(s.faces(), faceId, change));
+    }
+
+    public Blank withFaceAdded(Face face) {
+        return withFaces(s -> Stream.concat(s.faces().stream(), Stream.of(face)).toList());
+    }
+
+    public Blank withoutFace(String faceId) {
+        return withFaces(s -> s.faces().stream().filter(f -> !f.id().equals(faceId)).toList());
+    }
+
+    private static List<Face> changed(List<Face> faces, String faceId, UnaryOperator<Face> change) {
+        return faces.stream().map(f -> f.id().equals(faceId) ? change.apply(f) : f).toList();
+    }
+
+    private Blank withFaces(Function<BlankSize, List<Face>> faces) {
+        return new Blank(id, name, family, madeOf, referenceSize, colours,
+                sizes.stream().map(s -> new BlankSize(s.id(), faces.apply(s))).toList(), photo);
     }
 
     public Optional<BlankSize> size(String sizeId) {

@@ -96,7 +96,7 @@ public record Face(String id, String name, Form form, AreaMeasures area, List<Ob
     }
 
     private Obstacle atTrueHeight(Obstacle o) {
-        return stretch() == 1 ? o : Obstacle.rect(o.kind(), stretched(o.box()));
+        return stretch() == 1 ? o : o.in(stretched(o.box()));
     }
 
     /** Once round where widths are true; absent on a flat face. */
@@ -138,6 +138,18 @@ public record Face(String id, String name, Form form, AreaMeasures area, List<Ob
         boolean hasRoom = widthMm > 0 && heightMm > 0;
         return withForm(changed).withArea(hasRoom ? new AreaMeasures(widthMm, heightMm, area.dropMm())
                 : new AreaMeasures(is.widthMm(), is.heightMm(), 0));
+    }
+
+    public Face named(String newName) {
+        return new Face(id, newName, form, area, further, artWidthMm, turnedInUse, trueAt);
+    }
+
+    public Face withArtWidth(double newMm) {
+        return new Face(id, name, form, area, further, newMm, turnedInUse, trueAt);
+    }
+
+    public Face withTurnedInUse(boolean turned) {
+        return new Face(id, name, form, area, further, artWidthMm, turned, trueAt);
     }
 
     public Face withArea(AreaMeasures newArea) {

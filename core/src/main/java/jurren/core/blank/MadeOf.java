@@ -48,6 +48,10 @@ public record MadeOf(String name, Stuff stuff, double polyesterShare, Coating co
         }
     }
 
+    public MadeOf bearing(double newMostCelsius, double newMostTotalS) {
+        return new MadeOf(name, stuff, polyesterShare, coating, newMostCelsius, newMostTotalS, dye);
+    }
+
     public boolean isCloth() {
         return stuff.isCloth();
     }

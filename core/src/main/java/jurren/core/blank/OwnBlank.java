@@ -1,41 +1,40 @@
 package jurren.core.blank;
 
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
 import java.text.Normalizer;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 
 /**
- * A thing measured with a ruler or a tape, and the blank it makes. Whatever cannot be is refused with
- * the measure named.
+ * Blanks made of what was measured with a ruler or a tape. Whatever cannot be is refused with the measure named.
  *
- * @param shape    what was measured
- * @param insetMm  kept free along the edges of a flat face, or below the lip and above the foot
- * @param spots    what else art must keep clear of
+ * <p>An <i>inset</i> is kept free along the edges of a flat face, or below the lip and above the foot of a round one.
  */
-public record OwnBlank(String id, String name, MadeOf madeOf, BlankColour colour, Shape shape, double insetMm,
-                       List<Spot> spots, Optional<Photo> photo) {
-    /** What was measured of it. */
-    public sealed interface Shape {
-        Form form(double insetMm);
+public final class OwnBlank {
+    private static final String SIZE = "one size";
+    private static final double ART_SHARE_FLAT = 0.8;
+    private static final double ART_SHARE_ROUND = 0.4;
+    private static final double CORNER_MM = 4;
+
+    private OwnBlank() {
     }
 
-    /** A flat thing. */
-    public record Flat(double widthMm, double heightMm) implements Shape {
-        @Override
-        public Form form(double insetMm) {
-            return new Panel(Panel.Cut.RECTANGLE, widthMm, heightMm, Math.min(4, Math.min(widthMm, heightMm) / 10));
-        }
+    /** A thing of one size with one face. */
+    public static Blank of(String id, String name, MadeOf madeOf, BlankColour colour, Face face) {
+        return new Blank(id, name, Family.OWN, madeOf, SIZE, List.of(colour), List.of(new BlankSize(SIZE, List.of(face))), Optional.empty());
     }
 
-    /** A round thing; diameters, however they were taken, and the side from lip to foot. */
-    public record Round(double topDiameterMm, double footDiameterMm, double slantMm) implements Shape {
-        @Override
-        public Form form(double insetMm) {
-            return new Vessel(Vessel.Profile.CUP, topDiameterMm, footDiameterMm, slantMm, insetMm, insetMm, Optional.empty());
-        }
+    public static Form flat(Panel.Cut cut, double widthMm, double heightMm) {
+        return new Panel(cut, widthMm, heightMm, cut == Panel.Cut.RECTANGLE ? Math.min(CORNER_MM, Math.min(widthMm, heightMm) / 10) : 0);
+    }
+
+    /** Diameters, however they were taken, and the side from lip to foot. */
+    public static Form round(Vessel.Profile profile, double topDiameterMm, double footDiameterMm, double slantMm) {
+        return new Vessel(profile, topDiameterMm, footDiameterMm, slantMm, 0, 0, Optional.empty());
     }
 
     /** How far round a thing is across: a circumference divided by π. */
@@ -43,69 +42,67 @@ public record OwnBlank(String id, String name, MadeOf madeOf, BlankColour colour
         return circumferenceMm / Math.PI;
     }
 
-    /**
-     * Something in the way.
-     *
-     * @param leftMm from the left edge of the face (of a round one: from its seam) to its nearest point
-     * @param topMm  from the upper edge or the lip
-     * @param round  a circle {@code widthMm} across, otherwise a rectangle
-     */
-    public record Spot(Obstacle.Kind kind, boolean round, double leftMm, double topMm, double widthMm, double heightMm) {
-        Obstacle on(Box whole) {
-            return new Obstacle(kind, round
-                    ? new Obstacle.Disc(whole.minXMm() + leftMm + widthMm / 2, whole.minYMm() + topMm + widthMm / 2, widthMm)
-                    : new Obstacle.Rect(whole.minXMm() + leftMm, whole.minYMm() + topMm, widthMm, heightMm));
-        }
-
-        static Spot of(Obstacle o, Box whole) {
-            Box b = o.box();
-            return new Spot(o.kind(), o.shape() instanceof Obstacle.Disc, b.minXMm() - whole.minXMm(), b.minYMm() - whole.minYMm(),
-                    b.widthMm(), b.heightMm());
-        }
+    public static Face face(String id, String name, Form form, double insetMm) {
+        Form kept = kept(form, insetMm);
+        AreaMeasures area = area(kept, insetMm);
+        return Face.of(id, name, kept, area, area.widthMm() * (isRound(kept) ? ART_SHARE_ROUND : ART_SHARE_FLAT));
     }
 
-    private static final String SIZE = "one size";
-    private static final double ART_SHARE_FLAT = 0.8;
-    private static final double ART_SHARE_ROUND = 0.4;
+    /** Another form in place of a face's own; what is in the way keeps its distance from the upper left. */
+    public static Face formed(Face face, Form form) {
+        return besides(face, face(face.id(), face.name(), form, insetMm(face)));
+    }
 
-    public OwnBlank {
-        spots = List.copyOf(spots);
-        if (name.isBlank()) {
-            throw new IllegalArgumentException("it needs a name");
+    /** One measure taken anew. */
+    public static Face measured(Face face, Form.Measure measure, double mm) {
+        Form form = face.form().with(measure, mm);
+        if (isInset(face)) {
+            return formed(face, form);
         }
+        Face changed = face.measured(Map.of(measure, mm));
+        return besides(face, changed.withArtWidth(face.artWidthMm() * changed.area().widthMm() / face.area().widthMm()));
+    }
+
+    /** Whether its area follows from an inset; that of a garment does not. */
+    public static boolean isInset(Face face) {
+        return !(face.form() instanceof Garment) && within(face.form(), insetMm(face)).filter(face.area()::equals).isPresent();
+    }
+
+    public static double insetMm(Face face) {
+        return face.area().dropMm();
+    }
+
+    public static Face inset(Face face, double insetMm) {
+        return besides(face, face(face.id(), face.name(), face.form(), insetMm));
+    }
+
+    private static Face besides(Face was, Face now) {
+        double right = now.form().whole().minXMm() - was.form().whole().minXMm();
+        return now.withTurnedInUse(was.turnedInUse()).withTrueAt(was.trueAt())
+                .withFurther(was.further().stream().map(o -> o.in(o.box().placed(Placement.moved(right, 0)))).toList());
+    }
+
+    private static AreaMeasures area(Form form, double insetMm) {
         if (!(insetMm >= 0)) {
             throw new IllegalArgumentException("the inset must not be below zero but was " + insetMm + " mm");
         }
+        return within(form, insetMm).orElseThrow(() -> new IllegalArgumentException("an inset of " + insetMm + " mm leaves nothing of it"));
     }
 
-    public Blank blank() {
-        Form form = shape.form(insetMm);
+    private static Optional<AreaMeasures> within(Form form, double insetMm) {
         Box whole = form.whole();
-        boolean round = form.surface() instanceof Surface.Round;
-        double width = round ? whole.widthMm() : whole.widthMm() - 2 * insetMm;
+        double width = isRound(form) ? whole.widthMm() : whole.widthMm() - 2 * insetMm;
         double height = whole.heightMm() - 2 * insetMm;
-        if (!(width > 0 && height > 0)) {
-            throw new IllegalArgumentException("an inset of " + insetMm + " mm leaves nothing of it");
-        }
-        Face face = Face.of("face", round ? "wrap" : "face", form, new AreaMeasures(width, height, insetMm),
-                width * (round ? ART_SHARE_ROUND : ART_SHARE_FLAT))
-                .withFurther(spots.stream().map(s -> s.on(whole)).toList());
-        return new Blank(id, name.strip(), Family.OWN, madeOf, SIZE, List.of(colour),
-                List.of(new BlankSize(SIZE, List.of(face))), photo);
+        return width > 0 && height > 0 ? Optional.of(new AreaMeasures(width, height, insetMm)) : Optional.empty();
     }
 
-    /** What was measured, from the blank that it made; empty for blanks made otherwise. */
-    public static Optional<OwnBlank> of(Blank b) {
-        Face face = b.reference().faces().getFirst();
-        Optional<Shape> shape = switch (face.form()) {
-            case Panel p when p.cut() == Panel.Cut.RECTANGLE -> Optional.of(new Flat(p.widthMm(), p.heightMm()));
-            case Vessel v when v.handle().isEmpty() -> Optional.of(new Round(v.topDiameterMm(), v.footDiameterMm(), v.slantMm()));
-            default -> Optional.empty();
-        };
-        Box whole = face.form().whole();
-        return b.sizes().size() > 1 ? Optional.empty() : shape.map(s -> new OwnBlank(b.id(), b.name(), b.madeOf(),
-                b.colours().getFirst(), s, face.area().dropMm(), face.further().stream().map(o -> Spot.of(o, whole)).toList(),
-                b.photo()));
+    private static Form kept(Form form, double insetMm) {
+        return form instanceof Vessel v && insetMm >= 0
+                ? new Vessel(v.profile(), v.topDiameterMm(), v.footDiameterMm(), v.slantMm(), insetMm, insetMm, v.handle()) : form;
+    }
+
+    private static boolean isRound(Form form) {
+        return form.surface() instanceof Surface.Round;
     }
 
     /** An id made from a name, that is not taken yet. */

@@ -1,5 +1,6 @@
 package jurren.core.blank;
 
+import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 
 /**
@@ -29,5 +30,15 @@ public record Photo(String file, double mmPerPx, double xMm, double yMm) {
         double scale = distanceMm / pixels;
         Point middle = aPx.towards(bPx, 0.5);
         return new Photo(file, scale, -middle.xMm() * scale, -Math.min(aPx.yMm(), bPx.yMm()) * scale);
+    }
+
+    /** From its pixels to the face. */
+    public Placement ontoFace() {
+        return Placement.scaled(mmPerPx, mmPerPx).then(Placement.moved(xMm, yMm));
+    }
+
+    /** Which of its pixels lies there. */
+    public Point pixelAt(Point face) {
+        return new Point((face.xMm() - xMm) / mmPerPx, (face.yMm() - yMm) / mmPerPx);
     }
 }

@@ -28,7 +28,7 @@ public record FaceShapes(Region area, Region sheet, Map<Obstacle, Region> obstac
         asWorn = List.copyOf(asWorn);
     }
 
-    static FaceShapes of(Face face, List<Layer> layers) {
+    public static FaceShapes of(Face face, List<Layer> layers) {
         Warp unrolling = face.unrolling();
         Region area = Region.of(face.area().box()).warped(unrolling);
         Region whole = Region.of(face.whole());

@@ -36,7 +36,7 @@ final class CatalogueMapper {
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({@JsonSubTypes.Type(value = Obstacle.Rect.class, name = "rect"),
-        @JsonSubTypes.Type(value = Obstacle.Disc.class, name = "disc")})
+        @JsonSubTypes.Type(value = Obstacle.Disc.class, name = "disc"), @JsonSubTypes.Type(value = Obstacle.Drawn.class, name = "drawn")})
     private interface Shapes {
     }
 

@@ -7,6 +7,9 @@ import jurren.core.blank.BlankColour;
 import jurren.core.blank.Face;
 import jurren.core.blank.Obstacle;
 import jurren.core.blank.OwnBlank;
+import jurren.core.geometry.Point;
+import jurren.core.blank.Vessel;
+import jurren.core.blank.Panel;
 import jurren.core.blank.Surface;
 import jurren.core.geometry.Region;
 import jurren.core.job.Shop;
@@ -17,7 +20,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -83,19 +85,21 @@ class BlankFileTest {
     @Test
     void aBrokenFileIsNamedAndTheRestLoads() throws IOException {
         OwnBlanks own = new OwnBlanks(folder);
-        OwnBlank cup = new OwnBlank("own-cup", "Cup", SHOP.blank("mug-11").orElseThrow().madeOf(),
-                new BlankColour("own", "as measured", Colour.of("#FFFFFF")),
-                new OwnBlank.Round(OwnBlank.diameterOf(251.33), OwnBlank.diameterOf(188.5), 110), 8,
-                List.of(new OwnBlank.Spot(Obstacle.Kind.EYELET, true, 20, 30, 12, 12), new OwnBlank.Spot(Obstacle.Kind.HANDLE, false, 100, 0, 25, 110)), Optional.empty());
-        own.save(cup.blank());
+        Face wrap = OwnBlank.face("face", "wrap", OwnBlank.round(Vessel.Profile.CUP, OwnBlank.diameterOf(251.33), OwnBlank.diameterOf(188.5), 110), 8)
+                .withTurnedInUse(true).withFurther(List.of(new Obstacle(Obstacle.Kind.EYELET, new Obstacle.Disc(20, 30, 12)),
+                        new Obstacle(Obstacle.Kind.HANDLE, new Obstacle.Rect(100, 0, 25, 110)),
+                        new Obstacle(Obstacle.Kind.OTHER, new Obstacle.Drawn(List.of(new Point(0, 0), new Point(9, 0), new Point(4, 7))))));
+        Blank cup = OwnBlank.of("own-cup", "Cup", SHOP.blank("mug-11").orElseThrow().madeOf().bearing(170, 240),
+                new BlankColour("own", "as measured", Colour.of("#FFFFFF")), wrap)
+                .withFaceAdded(OwnBlank.face("lid", "lid", OwnBlank.flat(Panel.Cut.DISC, 80, 80), 4));
+        own.save(cup);
         Files.writeString(folder.resolve("bad.json"), "{ \"id\": 7,,");
 
-        assertThat(own.read().blanks()).containsExactly(cup.blank());
+        assertThat(own.read().blanks()).containsExactly(cup);
         assertThat(own.read().refused()).singleElement().satisfies(r -> {
             assertThat(r.file()).isEqualTo("bad.json");
             assertThat(r.detail()).startsWith("line 1");
         });
-        assertThat(OwnBlank.of(own.read().blanks().getFirst())).contains(cup);
         assertThat(SHOP.withOwn(own.read().blanks()).blank("own-cup")).isPresent();
         own.remove("own-cup");
         assertThat(own.read().blanks()).isEmpty();
@@ -103,9 +107,7 @@ class BlankFileTest {
 
     @Test
     void aTapeRoundItAndARulerAcrossItAgree() {
-        Face face = new OwnBlank("own-x", "x", SHOP.blank("tile-108").orElseThrow().madeOf(), new BlankColour("c", "c", Colour.of("#FFFFFF")),
-                new OwnBlank.Round(OwnBlank.diameterOf(Math.PI * 80), 80, 100), 5, List.of(), Optional.empty())
-                .blank().reference().faces().getFirst();
+        Face face = OwnBlank.face("face", "wrap", OwnBlank.round(Vessel.Profile.CUP, OwnBlank.diameterOf(Math.PI * 80), 80, 100), 5);
         assertThat(face.surface()).isEqualTo(new Surface.Round(80, 80, 100));
         assertThat(face.area().widthMm()).isEqualTo(Math.PI * 80);
         assertThat(face.area().heightMm()).isEqualTo(90);

@@ -72,13 +72,12 @@ public final class BlankActions {
     }
 
     /** @param edited what is measured anew; empty for a new thing */
-    public void measure(Optional<OwnBlank> edited) {
-        new MeasureSheet(session, files, sheets, this::save).open(edited);
+    public void measure(Optional<Blank> edited) {
+        new MeasureSheet(session, files, sheets, edited, this::save).open();
     }
 
-    private boolean save(OwnBlank own, Optional<Path> photo) {
+    private boolean save(Blank blank, Optional<Path> photo) {
         try {
-            Blank blank = own.blank();
             if (photo.isPresent()) {
                 folder.savePhoto(blank, photo.get());
             }
@@ -88,11 +87,8 @@ public final class BlankActions {
             exchange(blank);
             session.say(Texts.of("measure.saved", blank.name()));
             return true;
-        } catch (IllegalArgumentException e) {
-            session.trouble(Texts.of("measure.cannot-be", e.getMessage()));
-            return false;
         } catch (IOException e) {
-            notWritten(own.name(), e);
+            notWritten(blank.name(), e);
             return false;
         }
     }

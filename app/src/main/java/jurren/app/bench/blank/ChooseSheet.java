@@ -11,7 +11,6 @@ import jurren.core.blank.Blank;
 import jurren.core.blank.BlankPart;
 import jurren.core.blank.Face;
 import jurren.core.blank.Family;
-import jurren.core.blank.OwnBlank;
 import jurren.core.blank.Surface;
 import jurren.core.blank.Vessel;
 import jurren.core.geometry.Box;
@@ -111,7 +110,7 @@ final class ChooseSheet {
 
     private Node ownActions(Blank b, String title, Consumer<Blank> chosen) {
         HBox row = new HBox(
-                Controls.sign("own-edit-" + b.id(), "✎", Texts.of("choose.edit", b.name()), () -> actions.measure(OwnBlank.of(b))),
+                Controls.sign("own-edit-" + b.id(), "✎", Texts.of("choose.edit", b.name()), () -> actions.measure(Optional.of(b))),
                 Controls.sign("own-copy-" + b.id(), "+", Texts.of("choose.copy", b.name()), () -> {
                     actions.copy(b);
                     open(title, chosen);
@@ -121,7 +120,6 @@ final class ChooseSheet {
                     actions.remove(b, () -> open(title, chosen));
                 }));
         row.setAlignment(Pos.CENTER);
-        row.getChildren().getFirst().setDisable(OwnBlank.of(b).isEmpty());
         return row;
     }
 

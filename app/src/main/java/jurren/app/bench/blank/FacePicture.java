@@ -120,9 +120,10 @@ final class FacePicture {
         snags(pen, size);
     }
 
-    /** Behind the drawing, which then is half seen through. */
+    /** Behind the usual face, of which it was taken. */
     private void photo(Pen pen, LinePlan plan) {
-        plan.blank().photo().ifPresent(p -> {
+        boolean usual = plan.face().id().equals(plan.blank().reference().faces().getFirst().id());
+        plan.blank().photo().filter(_ -> usual).ifPresent(p -> {
             if (!p.equals(photoOf)) {
                 photoOf = p;
                 photo = new Image(session.shopFolder().photo(p).toUri().toString(), true);

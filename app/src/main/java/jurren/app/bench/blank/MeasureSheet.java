@@ -1,270 +1,239 @@
 package jurren.app.bench.blank;
 
-import jurren.app.sheet.FileQuestions;
-import jurren.app.sheet.Sheets;
-import jurren.app.session.Session;
-import jurren.app.theme.Controls;
-import jurren.app.theme.MeasureField;
-import jurren.app.theme.Texts;
-import jurren.core.blank.Blank;
-import jurren.core.blank.BlankColour;
-import jurren.core.blank.MadeOf;
-import jurren.core.blank.Obstacle;
-import jurren.core.blank.OwnBlank;
-import jurren.core.blank.OwnBlank.Spot;
-import jurren.core.blank.Surface;
-import jurren.core.material.Colour;
-import jurren.formats.words.Words;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiPredicate;
-import java.util.function.DoubleConsumer;
-import java.util.function.DoubleSupplier;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ColorPicker;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
+import jurren.app.session.Session;
+import jurren.app.sheet.FileQuestions;
+import jurren.app.sheet.Sheets;
+import jurren.app.theme.Controls;
+import jurren.app.theme.MeasureField;
+import jurren.app.theme.Texts;
+import jurren.app.theme.Theme;
+import jurren.core.blank.Blank;
+import jurren.core.blank.BlankColour;
+import jurren.core.blank.BlankSize;
+import jurren.core.blank.Face;
+import jurren.core.blank.MadeOf;
+import jurren.core.blank.OwnBlank;
+import jurren.core.material.Colour;
+import jurren.formats.words.Numbers;
 
-/** A blank from measures taken with a ruler or a tape. */
+/** A thing of one's own from measures taken with a ruler or a tape: what it is made of and bears, its colours, its faces, what is in the way. */
 final class MeasureSheet {
-    private static final double WIDTH = 640;
-
-    /** What is measured. */
-    enum Kind {
-        FLAT, ROUND
-    }
-
-    /** How a round thing is measured across: with a tape round it, or with a ruler. */
-    enum Across {
-        ROUND, DIAMETER
-    }
-
-    /** How its height is measured. */
-    enum Height {
-        SIDE, UPRIGHT
-    }
-
-    private static final class OpenSpot {
-        Obstacle.Kind what = Obstacle.Kind.OTHER;
-        boolean round;
-        double left = 10;
-        double top = 10;
-        double width = 20;
-        double height = 20;
-    }
+    private static final double MEASURES_WIDTH = 350;
+    private static final double MOST_CELSIUS = 400;
+    private static final double MOST_SECONDS = 7200;
+    private static final Colour WHITE = Colour.of("#F4F4F1");
 
     private final Session session;
     private final Sheets sheets;
-    private final BiPredicate<OwnBlank, Optional<Path>> save;
-    private final TextField name = new TextField();
-    private final ColorPicker colour = new ColorPicker(Color.web("#F4F4F1"));
-    private final Controls.Choice<MadeOf> made;
-    private final VBox measures = new VBox();
-    private final VBox spots = new VBox();
-    private final Label objection = Controls.label("", "hint");
+    private final BiPredicate<Blank, Optional<Path>> save;
+    private final Optional<Blank> edited;
+    private final OwnDraft draft;
     private final PhotoScaler photo;
-    private final List<OpenSpot> open = new ArrayList<>();
-    private String id = "";
-    private MadeOf madeOf;
-    private Kind kind = Kind.FLAT;
-    private Across across = Across.ROUND;
-    private Height heightKind = Height.SIDE;
-    private double width = 200;
-    private double height = 150;
-    private double top = 80;
-    private double foot = 80;
-    private double side = 100;
-    private double inset = 10;
+    private final FaceRows faceRows;
+    private final InTheWay inTheWay;
+    private final TextField name = new TextField();
+    private final Label objection = Controls.label("", "hint");
+    private final VBox colours = new VBox();
+    private final VBox faces = new VBox();
+    private final List<MadeOf> stuffs;
+    private final Controls.Choice<MadeOf> made;
+    private final MeasureField hottest;
+    private final MeasureField longest;
 
-    MeasureSheet(Session session, FileQuestions files, Sheets sheets, BiPredicate<OwnBlank, Optional<Path>> save) {
+    /** @param edited what is measured anew; empty for a new thing */
+    MeasureSheet(Session session, FileQuestions files, Sheets sheets, Optional<Blank> edited, BiPredicate<Blank, Optional<Path>> save) {
         this.session = session;
         this.sheets = sheets;
         this.save = save;
+        this.edited = edited;
+        this.stuffs = session.shop().blanks().stream().map(Blank::madeOf).distinct().toList();
+        this.draft = new OwnDraft(edited.orElseGet(() -> OwnBlank.of("own", "own", stuffs.getFirst(),
+                new BlankColour("own", Texts.of("measure.own-colour"), WHITE), FaceRows.usual())));
         this.photo = new PhotoScaler(session, files);
-        List<MadeOf> stuffs = session.shop().blanks().stream().map(Blank::madeOf).distinct().toList();
-        this.madeOf = stuffs.getFirst();
-        this.made = new Controls.Choice<>("own-made-of", Texts.of("measure.made-of"), stuffs, MadeOf::name, m -> madeOf = m);
+        this.faceRows = new FaceRows(session, draft);
+        this.inTheWay = new InTheWay(session, draft, photo);
+        this.made = new Controls.Choice<>("own-made-of", Texts.of("measure.made-of"), stuffs, MadeOf::name, m -> draft.edit(b -> b.withMadeOf(m)));
+        this.hottest = new MeasureField(Texts.of("measure.hottest"), c -> session.settings().units().heat().format(c), t -> session.settings().units().heat().parse(t),
+                c -> c > 0 && c <= MOST_CELSIUS ? Optional.empty() : Optional.of(Texts.of("field.between", session.settings().units().heat().format(1.0),
+                        session.settings().units().heat().format(MOST_CELSIUS))), c -> draft.edit(b -> b.withMadeOf(b.madeOf().bearing(c, b.madeOf().mostTotalS()))));
+        this.longest = MeasureField.number(Texts.of("measure.longest"), " s", 1, MOST_SECONDS, s -> draft.edit(b -> b.withMadeOf(b.madeOf().bearing(b.madeOf().mostCelsius(), s))));
     }
 
-    void open(Optional<OwnBlank> edited) {
-        edited.ifPresent(this::take);
+    void open() {
         name.setId("own-name");
         name.setAccessibleText(Texts.of("measure.name"));
         name.setPromptText(Texts.of("measure.name.prompt"));
-        made.show(madeOf);
-        colour.setId("own-colour");
-        colour.setAccessibleText(Texts.of("measure.colour"));
-        measures.getStyleClass().add("rows");
-        spots.getStyleClass().add("rows");
-        Controls.Segments<Kind> kinds = Controls.segments("own-kind", List.of(Kind.values()), k -> Texts.of("measure.kind." + k), k -> {
-            kind = k;
-            build();
+        edited.ifPresent(b -> {
+            name.setText(b.name());
+            b.photo().ifPresent(photo::keep);
         });
-        kinds.show(kind);
-        build();
+        hottest.setId("own-hottest");
+        longest.setId("own-longest");
+        made.setMaxWidth(Double.MAX_VALUE);
+        colours.getStyleClass().add("rows");
+        faces.getStyleClass().add("rows");
+        draft.watch(this::show);
+        photo.whenChanged(inTheWay::show);
+        show();
         HBox buttons = new HBox(Controls.button("own-save", Texts.of("measure.save"), this::save, "primary"),
                 Controls.button("own-leave", Texts.of("measure.leave"), sheets::close));
         buttons.getStyleClass().add("buttons");
-        VBox all = new VBox(10, Controls.row(Texts.of("measure.name"), name), new HBox(kinds), measures,
-                Controls.row(Texts.of("measure.made-of"), made), Controls.row(Texts.of("measure.colour"), colour),
-                Controls.caption(Texts.of("measure.spots")), spots,
-                Controls.button("own-add-spot", Texts.of("measure.add-spot"), () -> {
-                    open.add(new OpenSpot());
-                    build();
-                }), Controls.caption(Texts.of("measure.photo")), photo.node(), objection, buttons);
-        all.setPrefWidth(WIDTH);
-        sheets.open("measure-sheet", Texts.of("blank.measure-own"), Pos.CENTER, all);
+        VBox left = new VBox(10, Controls.row(Texts.of("measure.name"), name), faces, faceRows.node(), Controls.caption(Texts.of("measure.made-of")), made,
+                Controls.row(Texts.of("measure.hottest"), hottest), Controls.row(Texts.of("measure.longest"), longest),
+                Controls.caption(Texts.of("measure.colours")), colours);
+        left.setMinWidth(Theme.wide(MEASURES_WIDTH));
+        left.setPrefWidth(Theme.wide(MEASURES_WIDTH));
+        VBox right = new VBox(10, inTheWay.node(), Controls.caption(Texts.of("measure.photo")), photo.node());
+        HBox.setHgrow(right, Priority.ALWAYS);
+        sheets.open("measure-sheet", Texts.of("blank.measure-own"), Pos.CENTER, new HBox(22, left, right), objection, buttons);
     }
 
-    private void take(OwnBlank own) {
-        id = own.id();
-        name.setText(own.name());
-        madeOf = own.madeOf();
-        inset = own.insetMm();
-        colour.setValue(Color.web(own.colour().colour().hex()));
-        switch (own.shape()) {
-            case OwnBlank.Flat f -> {
-                width = f.widthMm();
-                height = f.heightMm();
-            }
-            case OwnBlank.Round r -> {
-                kind = Kind.ROUND;
-                top = r.topDiameterMm();
-                foot = r.footDiameterMm();
-                side = r.slantMm();
-            }
-        }
-        for (Spot s : own.spots()) {
-            OpenSpot spot = new OpenSpot();
-            spot.what = s.kind();
-            spot.round = s.round();
-            spot.left = s.leftMm();
-            spot.top = s.topMm();
-            spot.width = s.widthMm();
-            spot.height = s.heightMm();
-            open.add(spot);
-        }
-        own.photo().ifPresent(photo::keep);
+    private void show() {
+        objection.setText(draft.objection());
+        MadeOf now = draft.blank().madeOf();
+        made.show(stuffs.contains(now) ? now : stuffs.stream().filter(m -> m.name().equals(now.name())).findFirst().orElse(now));
+        hottest.show(now.mostCelsius());
+        longest.show(now.mostTotalS());
+        showColours();
+        showFaces();
+        faceRows.show();
+        inTheWay.show();
     }
 
-    private void build() {
-        List<Node> rows = new ArrayList<>();
-        if (kind == Kind.FLAT) {
-            rows.add(row("own-width", "measure.width", () -> width, mm -> width = mm));
-            rows.add(row("own-height", "measure.height", () -> height, mm -> height = mm));
-        } else {
-            Controls.Segments<Across> how = Controls.segments("own-across", List.of(Across.values()),
-                    a -> Texts.of("measure.across." + a), a -> {
-                        across = a;
-                        build();
-                    });
-            how.show(across);
-            rows.add(new HBox(how));
-            double each = across == Across.ROUND ? Math.PI : 1;
-            rows.add(row("own-top", "measure.top." + across, () -> top * each, mm -> top = mm / each));
-            rows.add(row("own-foot", "measure.foot." + across, () -> foot * each, mm -> foot = mm / each));
-            Controls.Segments<Height> high = Controls.segments("own-high", List.of(Height.values()),
-                    h -> Texts.of("measure.high." + h), h -> {
-                        heightKind = h;
-                        build();
-                    });
-            high.show(heightKind);
-            rows.add(new HBox(high));
-            rows.add(row("own-side", "measure.side." + heightKind, this::shownHeight, this::takeHeight));
-        }
-        rows.add(offsetRow("own-inset", "measure.inset", () -> inset, mm -> inset = mm));
-        Controls.refill(measures, rows);
-        List<Node> listed = new ArrayList<>();
-        for (int i = 0; i < open.size(); i++) {
-            listed.add(spotRow(open.get(i), i));
-        }
-        Controls.refill(spots, listed);
+    private void showColours() {
+        Controls.refillWhenChanged(colours, draft.blank().colours().stream().map(BlankColour::id).toList(), () -> {
+            List<Node> rows = new ArrayList<>();
+            draft.blank().colours().forEach(c -> rows.add(colour(c)));
+            rows.add(Controls.flow(Controls.button("own-add-colour", Texts.of("measure.add-colour"), this::addColour)));
+            return rows;
+        });
     }
 
-    private double shownHeight() {
-        double lean = (top - foot) / 2;
-        return heightKind == Height.SIDE ? side : Math.sqrt(Math.max(0, side * side - lean * lean));
-    }
-
-    private void takeHeight(double mm) {
-        side = heightKind == Height.SIDE ? mm : Surface.Round.ofHeight(top, foot, mm).slantMm();
-    }
-
-    private Node row(String fieldId, String key, DoubleSupplier now, DoubleConsumer taken) {
-        return Controls.row(Texts.of(key), field(MeasureField.length(Texts.of(key), session::unit, guarded(taken)), fieldId, now));
-    }
-
-    private Node offsetRow(String fieldId, String key, DoubleSupplier now, DoubleConsumer taken) {
-        return Controls.row(Texts.of(key), field(MeasureField.offset(Texts.of(key), session::unit, guarded(taken)), fieldId, now));
-    }
-
-    private java.util.function.Consumer<Double> guarded(DoubleConsumer taken) {
-        return mm -> {
-            try {
-                taken.accept(mm);
-                objection.setText("");
-            } catch (IllegalArgumentException e) {
-                objection.setText(Texts.of("measure.cannot-be", e.getMessage()));
-            }
-        };
-    }
-
-    private static MeasureField field(MeasureField field, String fieldId, DoubleSupplier now) {
-        field.setId(fieldId);
-        field.show(now.getAsDouble());
-        return field;
-    }
-
-    private Node spotRow(OpenSpot s, int i) {
-        Controls.Segments<Boolean> shape = Controls.segments("spot-shape-" + i, List.of(false, true),
-                round -> Texts.of(round ? "measure.spot.disc" : "measure.spot.rect"), round -> {
-                    s.round = round;
-                    build();
-                });
-        shape.show(s.round);
-        Controls.Choice<Obstacle.Kind> what = new Controls.Choice<>("spot-what-" + i, Texts.of("measure.spots"),
-                List.of(Obstacle.Kind.values()), Words::obstacle, k -> s.what = k);
-        what.show(s.what);
-        what.setPrefWidth(104);
-        HBox row = new HBox(6, what, shape, small("spot-left-" + i, "measure.spot.left", s.left, mm -> s.left = mm),
-                small("spot-top-" + i, "measure.spot.top", s.top, mm -> s.top = mm),
-                small("spot-width-" + i, "measure.spot.width", s.width, mm -> s.width = mm));
-        if (!s.round) {
-            row.getChildren().add(small("spot-height-" + i, "measure.spot.height", s.height, mm -> s.height = mm));
-        }
-        row.getChildren().add(Controls.sign("spot-remove-" + i, "×", Texts.of("measure.spot.remove"), () -> {
-            open.remove(s);
-            build();
-        }));
-        row.setAlignment(Pos.BOTTOM_LEFT);
+    private Node colour(BlankColour c) {
+        TextField named = new TextField(c.name());
+        named.setId("own-colour-name-" + c.id());
+        named.setAccessibleText(Texts.of("measure.colour"));
+        HBox.setHgrow(named, Priority.ALWAYS);
+        ColorPicker picker = new ColorPicker(Color.web(c.colour().hex()));
+        picker.setId("own-colour-" + c.id());
+        picker.setAccessibleText(Texts.of("measure.colour"));
+        picker.setPrefWidth(120);
+        named.textProperty().addListener((_, _, text) -> changeColour(c.id(), text, picker.getValue()));
+        picker.setOnAction(_ -> changeColour(c.id(), named.getText(), picker.getValue()));
+        Button away = Controls.sign("own-colour-remove-" + c.id(), "×", Texts.of("measure.spot.remove"),
+                () -> draft.edit(b -> b.withColours(b.colours().stream().filter(o -> !o.id().equals(c.id())).toList())));
+        away.setDisable(draft.blank().colours().size() == 1);
+        HBox row = new HBox(6, named, picker, away);
+        row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }
 
-    private Node small(String fieldId, String key, double now, DoubleConsumer taken) {
-        MeasureField field = field(MeasureField.offset(Texts.of(key), session::unit, guarded(taken)), fieldId, () -> now);
-        field.setPrefWidth(76);
-        return new VBox(1, Controls.label(Texts.of(key), "hint"), field);
+    private void changeColour(String id, String called, Color c) {
+        Colour paint = new Colour((int) Math.round(c.getRed() * 255) << 16 | (int) Math.round(c.getGreen() * 255) << 8
+                | (int) Math.round(c.getBlue() * 255));
+        draft.edit(b -> b.withColours(b.colours().stream().map(o -> o.id().equals(id) ? new BlankColour(id, called, paint) : o).toList()));
+    }
+
+    private void addColour() {
+        List<BlankColour> all = draft.blank().colours();
+        String id = free("colour", all.stream().map(BlankColour::id).toList());
+        draft.edit(b -> b.withColours(Stream.concat(all.stream(), Stream.of(new BlankColour(id, Texts.of("measure.colour.new"), WHITE))).toList()));
+    }
+
+    private static String free(String word, List<String> taken) {
+        int n = 2;
+        while (taken.contains(word + "-" + n)) {
+            n++;
+        }
+        return word + "-" + n;
+    }
+
+    private void showFaces() {
+        List<Face> all = draft.blank().reference().faces();
+        Controls.refillWhenChanged(faces, List.of(all.stream().map(f -> List.of(f.id(), f.name())).toList(), draft.face().id(), draft.sizeId()), () -> {
+            List<Node> rows = new ArrayList<>();
+            List<String> sizes = draft.blank().sizes().stream().map(BlankSize::id).toList();
+            if (sizes.size() > 1) {
+                Controls.Segments<String> size = Controls.segments("own-size", sizes, s -> s, s -> draft.open(Optional.of(s), draft.face().id()));
+                size.show(draft.sizeId());
+                rows.add(Controls.caption(Texts.of("measure.sizes")));
+                rows.add(new FlowPane(size));
+            }
+            Controls.Segments<String> face = Controls.segments("own-face", all.stream().map(Face::id).toList(),
+                    id -> all.stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow().name(), id -> draft.open(Optional.empty(), id));
+            face.show(draft.face().id());
+            rows.add(new FlowPane(face));
+            rows.add(Controls.row(Texts.of("measure.face.name"), faceName()));
+            Button away = Controls.button("own-face-remove", Texts.of("measure.face.remove"), this::removeFace, "small");
+            away.setDisable(all.size() == 1);
+            rows.add(Controls.flow(Controls.button("own-face-add", Texts.of("measure.face.add"), this::addFace, "small"), away));
+            return rows;
+        });
+    }
+
+    private TextField faceName() {
+        TextField field = new TextField(draft.face().name());
+        field.setId("own-face-name");
+        field.setAccessibleText(Texts.of("measure.face.name"));
+        Runnable take = () -> {
+            String text = field.getText().strip();
+            if (!text.isEmpty() && !text.equals(draft.face().name())) {
+                draft.editFaceOfEverySize(f -> f.named(text));
+            }
+        };
+        field.setOnAction(_ -> take.run());
+        field.focusedProperty().addListener((_, _, has) -> {
+            if (!has) {
+                take.run();
+            }
+        });
+        return field;
+    }
+
+    private void addFace() {
+        List<Face> all = draft.blank().reference().faces();
+        String id = free("face", all.stream().map(Face::id).toList());
+        Face usual = FaceRows.usual();
+        draft.edit(b -> b.withFaceAdded(OwnBlank.face(id, Texts.of("measure.face.new", Numbers.format(all.size() + 1.0)), usual.form(), OwnBlank.insetMm(usual))));
+        draft.open(Optional.empty(), id);
+    }
+
+    private void removeFace() {
+        String gone = draft.face().id();
+        draft.edit(b -> b.withoutFace(gone));
+        draft.open(Optional.empty(), draft.blank().reference().faces().getFirst().id());
     }
 
     private void save() {
         sheets.commitTyping();
+        if (!draft.objection().isEmpty()) {
+            return;
+        }
+        if (name.getText().isBlank()) {
+            objection.setText(Texts.of("measure.needs-name"));
+            name.requestFocus();
+            return;
+        }
+        String id = edited.map(Blank::id).orElseGet(() -> OwnBlank.freeId(name.getText(), i -> session.shop().blank(i).isPresent()));
         try {
-            String free = id.isEmpty() ? OwnBlank.freeId(name.getText(), i -> session.shop().blank(i).isPresent()) : id;
-            Color c = colour.getValue();
-            Colour paint = new Colour((int) Math.round(c.getRed() * 255) << 16 | (int) Math.round(c.getGreen() * 255) << 8
-                    | (int) Math.round(c.getBlue() * 255));
-            OwnBlank own = new OwnBlank(free, name.getText(), madeOf, new BlankColour("own", Texts.of("measure.own-colour"), paint),
-                    kind == Kind.FLAT ? new OwnBlank.Flat(width, height) : new OwnBlank.Round(top, foot, side), inset,
-                    open.stream().map(s -> new Spot(s.what, s.round, s.left, s.top, s.width, s.round ? s.width : s.height)).toList(),
-                    photo.photo(free));
-            own.blank();
-            save.test(own, photo.file());
+            save.test(draft.blank().copied(id, name.getText().strip()).withPhoto(photo.photo(id)), photo.file());
         } catch (IllegalArgumentException e) {
             objection.setText(Texts.of("measure.cannot-be", e.getMessage()));
         }

@@ -7,6 +7,7 @@ import jurren.app.theme.MeasureField;
 import jurren.app.theme.Texts;
 import jurren.core.blank.Photo;
 import jurren.core.geometry.Point;
+import jurren.core.trace.Picture;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,6 +16,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelFormat;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -24,8 +26,8 @@ import javafx.scene.shape.Line;
 
 /** A photo of the thing, and the two points on it whose distance is known. */
 final class PhotoScaler {
-    private static final double VIEW_WIDTH = 420;
-    private static final double VIEW_HEIGHT = 220;
+    private static final double VIEW_WIDTH = 330;
+    private static final double VIEW_HEIGHT = 180;
 
     private final Session session;
     private final FileQuestions files;
@@ -37,6 +39,8 @@ final class PhotoScaler {
     private final List<Point> points = new ArrayList<>();
     private Optional<Path> file = Optional.empty();
     private Optional<Photo> kept = Optional.empty();
+    private Image keptImage;
+    private Runnable changed = () -> { };
     private double distanceMm = 100;
 
     PhotoScaler(Session session, FileQuestions files) {
@@ -49,7 +53,10 @@ final class PhotoScaler {
         marks.setVisible(false);
         marks.setManaged(false);
         marks.addEventHandler(MouseEvent.MOUSE_CLICKED, this::click);
-        MeasureField distance = MeasureField.length(Texts.of("photo.distance"), session::unit, mm -> distanceMm = mm);
+        MeasureField distance = MeasureField.length(Texts.of("photo.distance"), session::unit, mm -> {
+            distanceMm = mm;
+            changed.run();
+        });
         distance.setId("photo-distance");
         distance.show(distanceMm);
         distanceRow.getChildren().addAll(Controls.label(Texts.of("photo.distance")), distance);
@@ -66,10 +73,32 @@ final class PhotoScaler {
         return file;
     }
 
+    /** Told when there is another photo or another scale. */
+    void whenChanged(Runnable told) {
+        changed = told;
+    }
+
     /** The photo that was there before. */
     void keep(Photo photo) {
         kept = Optional.of(photo);
+        keptImage = new Image(session.shopFolder().photo(photo).toUri().toString());
         what.setText(Texts.of("photo.kept", photo.file()));
+    }
+
+    /** What is laid behind the drawing. */
+    Optional<Image> image() {
+        return Optional.ofNullable(file.isPresent() ? view.getImage() : keptImage).filter(i -> !i.isError());
+    }
+
+    /** Its pixels, as they are shown. */
+    Optional<Picture> pixels() {
+        return image().map(i -> {
+            int w = (int) i.getWidth();
+            int h = (int) i.getHeight();
+            int[] argb = new int[w * h];
+            i.getPixelReader().getPixels(0, 0, w, h, PixelFormat.getIntArgbInstance(), argb, 0, w);
+            return Picture.ofOwned(w, h, argb);
+        });
     }
 
     /** Scaled, once two points are marked; otherwise what was there before. */
@@ -130,5 +159,6 @@ final class PhotoScaler {
         what.setText(Texts.of(points.size() == 2 ? "photo.scaled" : "photo.mark"));
         distanceRow.setVisible(points.size() == 2);
         distanceRow.setManaged(points.size() == 2);
+        changed.run();
     }
 }
