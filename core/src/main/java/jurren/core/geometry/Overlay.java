@@ -8,6 +8,7 @@ import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
@@ -34,6 +35,7 @@ final class Overlay {
     private static final double DUST_MM2 = 1e-6;
     private static final double[] SNAPPED_MM = {0, 1e-9, 1e-7, 1e-6};
     private static final PrecisionModel GRID = new PrecisionModel(1e6);
+    private static final int MANY_RINGS = 100;
     /** From here on an index pays. */
     private static final int FEW = 4;
 
@@ -48,13 +50,36 @@ final class Overlay {
         return pieceWise(a, b, OverlayNG.INTERSECTION);
     }
 
-    /** The vertices reduced where that keeps the region valid. The library goes as deep as a ring is bent; what is too deep stays as it is. */
+    /**
+     * The vertices reduced where that keeps each piece valid. The library holds every ring against every other, which takes
+     * hours of some thousand: pieces are reduced one by one, and so are the rings of what has very many of them, which stays
+     * as it is where they do not fit together then. It also goes as deep as a ring is bent; what is too deep stays as well.
+     */
     static Geometry simplified(Geometry g, double toleranceMm) {
+        return Jts.collect(Jts.polygons(g).stream().flatMap(p -> {
+            Stop.lookHere();
+            return simplified(p, toleranceMm).stream();
+        }).toList());
+    }
+
+    private static List<Polygon> simplified(Polygon p, double toleranceMm) {
         try {
-            return g.isEmpty() ? g : TopologyPreservingSimplifier.simplify(g, toleranceMm);
+            if (p.getNumInteriorRing() < MANY_RINGS) {
+                return Jts.polygons(TopologyPreservingSimplifier.simplify(p, toleranceMm));
+            }
+            LinearRing[] holes = new LinearRing[p.getNumInteriorRing()];
+            for (int i = 0; i < holes.length; i++) {
+                holes[i] = simplified(p.getInteriorRingN(i), toleranceMm);
+            }
+            Polygon reduced = Jts.FACTORY.createPolygon(simplified(p.getExteriorRing(), toleranceMm), holes);
+            return List.of(reduced.isValid() ? reduced : p);
         } catch (StackOverflowError _) {
-            return g;
+            return List.of(p);
         }
+    }
+
+    private static LinearRing simplified(LinearRing ring, double toleranceMm) {
+        return ((Polygon) TopologyPreservingSimplifier.simplify(Jts.FACTORY.createPolygon(ring), toleranceMm)).getExteriorRing();
     }
 
     private static Geometry pieceWise(Geometry a, Geometry b, int operation) {
