@@ -2,14 +2,24 @@ package jurren.core.art;
 
 import jurren.core.geometry.Curves;
 import jurren.core.material.Colour;
+import java.util.List;
 import java.util.Optional;
 
 /**
  * One painted shape of a drawing, closed, at the size the file says.
  *
- * @param ink how it is painted when that is not its colour alone
+ * @param ink    how it is painted when that is not its colour alone
+ * @param groups what it is in, from the outermost
  */
-public record DrawnShape(Curves curves, Colour colour, Optional<Ink> ink) {
+public record DrawnShape(Curves curves, Colour colour, Optional<Ink> ink, List<DrawnGroup> groups) {
+    public DrawnShape {
+        groups = List.copyOf(groups);
+    }
+
+    public DrawnShape(Curves curves, Colour colour, Optional<Ink> ink) {
+        this(curves, colour, ink, List.of());
+    }
+
     public DrawnShape(Curves curves, Colour colour) {
         this(curves, colour, Optional.empty());
     }

@@ -2,6 +2,7 @@ package jurren.formats.drawing;
 
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
+import jurren.core.art.DrawnGroup;
 import jurren.core.art.DrawnShape;
 import jurren.core.art.Ink;
 import jurren.core.geometry.Box;
@@ -19,9 +20,10 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.Collection;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -65,7 +67,10 @@ public final class Found {
     private final List<Narrow> narrow = new ArrayList<>();
     private final List<Point> openEnds = new ArrayList<>();
     private final LineChains openLines = new LineChains();
-    private final Map<Colour, Set<Curves>> outlines = new LinkedHashMap<>();
+    private final Map<Colour, Map<Curves, List<DrawnGroup>>> outlines = new LinkedHashMap<>();
+    private final Map<String, List<DrawnGroup>> layers = new HashMap<>();
+    private List<DrawnGroup> within = List.of();
+    private int groups;
     private long pixels;
     private int outlineCount;
     private long corners;
@@ -114,6 +119,22 @@ public final class Found {
     /** The file's y axis points up. */
     public void yUp() {
         flipped = true;
+    }
+
+    /** What comes now is in one more group, until {@link #leave}; its name is empty where the file gives it none. */
+    public void enter(String name) {
+        List<DrawnGroup> deeper = new ArrayList<>(within);
+        deeper.add(new DrawnGroup(++groups, name.strip()));
+        within = List.copyOf(deeper);
+    }
+
+    public void leave() {
+        within = within.subList(0, Math.max(0, within.size() - 1));
+    }
+
+    /** What comes now is on a layer, all of whose parts have one name. */
+    public void onLayer(String name) {
+        within = layers.computeIfAbsent(name, n -> List.of(new DrawnGroup(++groups, n)));
     }
 
     /** A colour has a name in the file. */
@@ -165,7 +186,7 @@ public final class Found {
             Curves line = Curves.of(outline, Placement.of(toMm));
             if (!line.isEmpty()) {
                 check(line);
-                narrow.add(new Narrow(shapes.size(), line, widthMm, stroke, new Path2D.Double(outline), new AffineTransform(toMm), colour, ink, filled, clip));
+                narrow.add(new Narrow(shapes.size(), line, widthMm, stroke, new Path2D.Double(outline), new AffineTransform(toMm), colour, ink, filled, clip, within));
             }
         }
     }
@@ -177,7 +198,7 @@ public final class Found {
      * @param outline its own: readers draw one path after the other with the same object
      */
     private record Narrow(int at, Curves line, double widthMm, BasicStroke stroke, Path2D outline, AffineTransform toMm, Colour colour, Optional<Ink> ink, boolean filled,
-                          Optional<Region> clip) {
+                          Optional<Region> clip, List<DrawnGroup> groups) {
         Curves asSeen() {
             return Curves.of(stroke.createStrokedShape(outline), Placement.of(toMm));
         }
@@ -193,6 +214,7 @@ public final class Found {
         for (Narrow n : narrow) {
             shapes.addAll(below.subList(done, n.at));
             done = n.at;
+            within = n.groups;
             if (n.widthMm >= share * larger) {
                 add(n.asSeen(), n.colour, n.ink, n.clip);
             } else if (n.filled) {
@@ -201,6 +223,7 @@ public final class Found {
                 hairline(n.line, n.colour, n.clip);
             }
         }
+        within = List.of();
         shapes.addAll(below.subList(done, below.size()));
         narrow.clear();
     }
@@ -208,14 +231,14 @@ public final class Found {
     /** A line to follow. */
     private void hairline(Curves line, Colour colour, Optional<Region> clip) {
         if (line.openEnds(CLOSED_WITHIN_MM).isEmpty()) {
-            outline(clip.map(c -> clipped(line, c)).orElse(line), colour);
+            outline(clip.map(c -> clipped(line, c)).orElse(line), colour, within);
         } else {
-            openLines.add(line, colour);
+            openLines.add(line, colour, within);
         }
     }
 
-    private void outline(Curves closed, Colour colour) {
-        if (!closed.isEmpty() && outlines.computeIfAbsent(colour, _ -> new LinkedHashSet<>()).add(closed) && ++outlineCount > MOST_SHAPES) {
+    private void outline(Curves closed, Colour colour, List<DrawnGroup> in) {
+        if (!closed.isEmpty() && outlines.computeIfAbsent(colour, _ -> new LinkedHashMap<>()).putIfAbsent(closed, in) == null && ++outlineCount > MOST_SHAPES) {
             throw new TooMuch();
         }
     }
@@ -224,7 +247,7 @@ public final class Found {
     private void joinLines() {
         for (LineChains.Chain chain : openLines.chains()) {
             if (chain.closed()) {
-                outline(chain.curves(), chain.colour());
+                outline(chain.curves(), chain.colour(), chain.groups());
             } else {
                 openEnds.addAll(chain.ends().subList(1, 2));
                 note(DrawingRead.Note.OPEN_LINES_LEFT_OUT);
@@ -232,15 +255,34 @@ public final class Found {
         }
         List<DrawnShape> bounded = new ArrayList<>();
         outlines.forEach((colour, lines) -> {
-            Path2D.Double all = new Path2D.Double(Path2D.WIND_EVEN_ODD);
-            lines.forEach(l -> all.append(l.toAwt(), false));
-            Curves together = Curves.of(all);
+            Curves together = together(lines.keySet());
             check(together);
-            bounded.add(new DrawnShape(together, colour));
+            bounded.addAll(bounded(together, colour, lines));
         });
         // what a line bounds is no paint: it swallows nothing that is painted there
         shapes.addAll(0, bounded);
         outlines.clear();
+    }
+
+    private static Curves together(Collection<Curves> lines) {
+        Path2D.Double all = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+        lines.forEach(l -> all.append(l.toAwt(), false));
+        return Curves.of(all);
+    }
+
+    /** Groups apart where none bounds a hole of another. */
+    private static List<DrawnShape> bounded(Curves together, Colour colour, Map<Curves, List<DrawnGroup>> lines) {
+        Map<List<DrawnGroup>, List<Curves>> byGroup = new LinkedHashMap<>();
+        lines.forEach((line, in) -> byGroup.computeIfAbsent(in, _ -> new ArrayList<>()).add(line));
+        if (byGroup.size() > 1) {
+            List<DrawnShape> each = new ArrayList<>();
+            byGroup.forEach((in, own) -> each.add(new DrawnShape(together(own), colour, Optional.empty(), in)));
+            double area = together.enclosed().areaMm2();
+            if (Math.abs(each.stream().mapToDouble(s -> s.curves().enclosed().areaMm2()).sum() - area) < 1e-9 * area) {
+                return each;
+            }
+        }
+        return List.of(new DrawnShape(together, colour, Optional.empty(), byGroup.size() == 1 ? byGroup.keySet().iterator().next() : List.of()));
     }
 
     private void add(Curves curves, Colour colour, Optional<Ink> ink, Optional<Region> clip) {
@@ -250,7 +292,7 @@ public final class Found {
         check(curves);
         Curves left = clip.map(c -> clipped(curves, c)).orElse(curves);
         if (!left.isEmpty()) {
-            shapes.add(new DrawnShape(left, colour, ink));
+            shapes.add(new DrawnShape(left, colour, ink, within));
         }
         if (shapes.size() > MOST_SHAPES) {
             throw new TooMuch();
@@ -325,7 +367,7 @@ public final class Found {
         Placement move = Placement.moved(-middle.xMm(), -middle.yMm());
         Placement aroundMiddle = flipped ? move.then(Placement.scaled(1, -1)) : move;
         List<DrawnShape> placed = shapes.stream()
-                .map(s -> new DrawnShape(s.curves().placed(aroundMiddle), s.colour(), s.ink().map(i -> i.placed(aroundMiddle)))).toList();
+                .map(s -> new DrawnShape(s.curves().placed(aroundMiddle), s.colour(), s.ink().map(i -> i.placed(aroundMiddle)), s.groups())).toList();
         List<Point> ends = openEnds.stream().map(aroundMiddle::apply).toList();
         return new DrawingRead.Taken(Drawing.atFileSize(file, placed, ends).withInks(inks), guessed, pages, notes);
     }

@@ -1,5 +1,6 @@
 package jurren.formats.drawing;
 
+import jurren.core.art.DrawnGroup;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Point;
 import jurren.core.material.Colour;
@@ -18,6 +19,7 @@ final class LineChains {
     /** One open line: its segments from its first point on, each with the numbers of a path segment. */
     private static final class Line {
         Point start;
+        List<DrawnGroup> groups = List.of();
         final List<double[]> segments = new ArrayList<>();
         boolean used;
 
@@ -49,7 +51,7 @@ final class LineChains {
 
     private final Map<Colour, List<Line>> lines = new HashMap<>();
 
-    void add(Curves curves, Colour colour) {
+    void add(Curves curves, Colour colour, List<DrawnGroup> groups) {
         Line line = null;
         double[] c = new double[6];
         for (PathIterator it = curves.toAwt().getPathIterator(null); !it.isDone(); it.next()) {
@@ -57,6 +59,7 @@ final class LineChains {
             if (kind == PathIterator.SEG_MOVETO) {
                 line = new Line();
                 line.start = new Point(c[0], c[1]);
+                line.groups = groups;
                 lines.computeIfAbsent(colour, _ -> new ArrayList<>()).add(line);
             } else if (kind == PathIterator.SEG_CLOSE) {
                 line.segments.add(new double[] {line.start.xMm(), line.start.yMm()});
@@ -66,8 +69,8 @@ final class LineChains {
         }
     }
 
-    /** A chain, and whether its end is its beginning. */
-    record Chain(Curves curves, Colour colour, boolean closed, List<Point> ends) {
+    /** A chain, whether its end is its beginning, and what the first line of it that was drawn is in. */
+    record Chain(Curves curves, Colour colour, boolean closed, List<Point> ends, List<DrawnGroup> groups) {
     }
 
     List<Chain> chains() {
@@ -126,7 +129,7 @@ final class LineChains {
         if (closed) {
             path.closePath();
         }
-        return new Chain(Curves.of(path), colour, closed, closed ? List.of() : List.of(start, end));
+        return new Chain(Curves.of(path), colour, closed, closed ? List.of() : List.of(start, end), first.groups);
     }
 
     /** An unused line that begins or ends there, turned so that it begins there. */

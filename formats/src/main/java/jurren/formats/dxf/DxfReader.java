@@ -92,7 +92,7 @@ public final class DxfReader {
         reader.found.yUp();
         double mm = reader.unit();
         AffineTransform toMm = AffineTransform.getScaleInstance(mm, mm);
-        reader.draw(reader.entities, toMm, new Colour(0x23262B), 0);
+        reader.draw(reader.entities, toMm, new Colour(0x23262B), "0", 0);
         return reader.found.finish(file);
     }
 
@@ -156,7 +156,8 @@ public final class DxfReader {
         }
     }
 
-    private void draw(List<Entity> all, AffineTransform toMm, Colour ofBlock, int depth) {
+    /** @param onto the layer of what is in a block and on no layer of its own */
+    private void draw(List<Entity> all, AffineTransform toMm, Colour ofBlock, String onto, int depth) {
         for (int i = 0; i < all.size(); i++) {
             Entity e = all.get(i);
             if (++placed > MOST_ENTITIES) {
@@ -166,9 +167,11 @@ public final class DxfReader {
                 found.note(DrawingRead.Note.HIDDEN_LEFT_OUT);
                 continue;
             }
+            String layer = e.text(8).equals("0") || e.text(8).isEmpty() ? onto : e.text(8);
+            found.onLayer(layer);
             Colour colour = colour(e, layers.getOrDefault(e.text(8), new Colour(0x23262B)), ofBlock);
             if (e.kind.equals("INSERT")) {
-                insert(e, toMm, colour, depth);
+                insert(e, toMm, colour, layer, depth);
             } else if (e.kind.equals("POLYLINE")) {
                 List<Entity> vertices = new ArrayList<>();
                 while (i + 1 < all.size() && all.get(i + 1).kind.equals("VERTEX")) {
@@ -198,7 +201,7 @@ public final class DxfReader {
         }
     }
 
-    private void insert(Entity e, AffineTransform toMm, Colour colour, int depth) {
+    private void insert(Entity e, AffineTransform toMm, Colour colour, String layer, int depth) {
         List<Entity> block = blocks.get(e.text(2));
         if (block == null || depth >= DEEPEST) {
             found.note(DrawingRead.Note.PARTS_NOT_UNDERSTOOD);
@@ -217,7 +220,7 @@ public final class DxfReader {
                 place.translate(c * e.number(44, 0), r * e.number(45, 0));
                 place.scale(nonZero(e.number(41, 1)), nonZero(e.number(42, 1)));
                 place.translate(-block.getFirst().number(10, 0), -block.getFirst().number(20, 0));
-                draw(block.subList(1, block.size()), place, colour, depth + 1);
+                draw(block.subList(1, block.size()), place, colour, layer, depth + 1);
             }
         }
     }

@@ -98,6 +98,7 @@ public final class HpglReader {
             case "SP" -> {
                 lift();
                 pen = n.length == 0 ? 0 : (int) n[0];
+                found.onLayer("pen " + pen);
             }
             case "AA", "AR" -> arc(n, command.equals("AR"));
             case "CI" -> circle(n);

@@ -83,7 +83,7 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     private final Deque<Optional<Region>> clips = new ArrayDeque<>();
     private int clipRule = -1;
     private Optional<Region> clip = Optional.empty();
-    private final Deque<Boolean> marked = new ArrayDeque<>();
+    private final Deque<Marked> marked = new ArrayDeque<>();
     /** How many layers that are switched off what is painted lies in. */
     private int hidden;
     private double groupAlpha = 1;
@@ -462,12 +462,16 @@ final class PagePainter extends PDFGraphicsStreamEngine {
         PDPropertyList layer = form.getOptionalContent();
         boolean off = layer != null && isOff(layer);
         hidden += off ? 1 : 0;
+        enter(layer);
         PDRectangle box = form.getBBox();
         if (box != null) {
             Matrix space = Matrix.concatenate(getGraphicsState().getCurrentTransformationMatrix(), form.getMatrix());
             narrow(box.transform(space));
         }
         showing.show();
+        if (layer != null) {
+            found.leave();
+        }
         hidden -= off ? 1 : 0;
         clip = before;
     }
@@ -475,16 +479,38 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     @Override
     public void beginMarkedContentSequence(COSName tag, COSDictionary properties) {
         super.beginMarkedContentSequence(tag, properties);
-        boolean off = COSName.OC.equals(tag) && properties != null && isOff(PDPropertyList.create(properties));
-        marked.push(off);
+        PDPropertyList layer = COSName.OC.equals(tag) && properties != null ? PDPropertyList.create(properties) : null;
+        boolean off = layer != null && isOff(layer);
+        marked.push(new Marked(off, layer != null));
         hidden += off ? 1 : 0;
+        enter(layer);
+    }
+
+    /** @param isLayer whether it is of a layer at all */
+    private record Marked(boolean off, boolean isLayer) {
+    }
+
+    /** What comes now is on a layer; of a membership the first counts. */
+    private void enter(PDPropertyList layer) {
+        if (layer != null) {
+            found.enter(String.valueOf(switch (layer) {
+                case PDOptionalContentGroup g -> g.getName();
+                case PDOptionalContentMembershipDictionary m -> m.getOCGs().stream().filter(PDOptionalContentGroup.class::isInstance)
+                        .map(g -> ((PDOptionalContentGroup) g).getName()).findFirst().orElse("");
+                default -> "";
+            }));
+        }
     }
 
     @Override
     public void endMarkedContentSequence() {
         super.endMarkedContentSequence();
-        if (!marked.isEmpty() && marked.pop()) {
-            hidden--;
+        if (!marked.isEmpty()) {
+            Marked ended = marked.pop();
+            hidden -= ended.off ? 1 : 0;
+            if (ended.isLayer) {
+                found.leave();
+            }
         }
     }
 

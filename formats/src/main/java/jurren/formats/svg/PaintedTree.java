@@ -13,6 +13,9 @@ import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
 import java.text.AttributedCharacterIterator;
+import java.util.IdentityHashMap;
+import java.util.Map;
+import java.util.Set;
 import java.util.Optional;
 import jurren.core.art.DrawnShape;
 import jurren.core.geometry.Curves;
@@ -44,6 +47,8 @@ import org.apache.batik.gvt.text.GVTAttributedCharacterIterator;
 import org.apache.batik.gvt.text.TextPaintInfo;
 import org.apache.batik.util.ParsedURL;
 import org.w3c.dom.Element;
+import org.w3c.dom.NamedNodeMap;
+import org.w3c.dom.Node;
 import org.w3c.dom.svg.SVGDocument;
 
 /** The shapes of a parsed SVG with all styles and transforms resolved, in millimetres. */
@@ -60,14 +65,16 @@ final class PaintedTree {
     private static final int MOST_LEFT_OUT = 100;
 
     private final GraphicsNode root;
+    private final Map<GraphicsNode, String> names;
     private final Found found;
     private final Patterns contents;
     private final ShapeCollector shapes;
     private int laid;
     private int patterns;
 
-    private PaintedTree(GraphicsNode root, Found found, Patterns contents) {
+    private PaintedTree(GraphicsNode root, Found found, Patterns contents, Map<GraphicsNode, String> names) {
         this.root = root;
+        this.names = names;
         this.contents = contents;
         this.found = found;
         this.shapes = new ShapeCollector(found, this::tiles);
@@ -83,7 +90,8 @@ final class PaintedTree {
         BridgeContext context = new Context(new Closed(viewport(document.getDocumentElement()), fonts), contents);
         context.setDynamicState(BridgeContext.STATIC);
         context.setTextPainter(new TextPainter(fonts));
-        PaintedTree tree = new PaintedTree(built(context, document, found), found, contents);
+        Map<GraphicsNode, String> names = new IdentityHashMap<>();
+        PaintedTree tree = new PaintedTree(built(context, document, found, names), found, contents, names);
         AffineTransform toMm = AffineTransform.getScaleInstance(MM_PER_PX, MM_PER_PX);
         tree.walk(tree.root, toMm, 1, Optional.empty(), 0);
         Dimension2D page = context.getDocumentSize();
@@ -96,10 +104,10 @@ final class PaintedTree {
     }
 
     /** Without the elements that the library cannot make anything of: whatever else there is is painted, as browsers do. */
-    private static GraphicsNode built(BridgeContext context, SVGDocument document, Found found) {
+    private static GraphicsNode built(BridgeContext context, SVGDocument document, Found found, Map<GraphicsNode, String> names) {
         for (int left = MOST_LEFT_OUT; ; left--) {
             try {
-                return new GVTBuilder().build(context, document);
+                return new NamedGroups(names).build(context, document);
             } catch (BridgeException e) {
                 Element wrong = e.getElement();
                 if (left == 0 || wrong == null || wrong == document.getDocumentElement() || wrong.getParentNode() == null) {
@@ -125,8 +133,15 @@ final class PaintedTree {
         Optional<Region> clip = depth < 2 ? outerClip : narrowed(node, toMm, outerClip);
         switch (node) {
             case CompositeGraphicsNode group -> {
+                String name = names.get(group);
+                if (name != null) {
+                    found.enter(name);
+                }
                 for (Object child : group.getChildren()) {
                     walk((GraphicsNode) child, toMm, opacity, clip, depth + 1);
+                }
+                if (name != null) {
+                    found.leave();
                 }
             }
             case ShapeNode shape when shape.isVisible() -> {
@@ -220,7 +235,7 @@ final class PaintedTree {
     /** A mask shows what lies under its bright parts; half bright ones are taken as one or the other. */
     private Region bright(GraphicsNode mask, AffineTransform toMm) {
         Found painted = new Found();
-        new PaintedTree(mask, painted, contents).walk(mask, toMm, 1, Optional.empty(), 0);
+        new PaintedTree(mask, painted, contents, Map.of()).walk(mask, toMm, 1, Optional.empty(), 0);
         Region shown = Region.EMPTY;
         for (DrawnShape shape : painted.shapes()) {
             double light = shape.colour().luminance();
@@ -293,6 +308,41 @@ final class PaintedTree {
                     (int) Math.ceil(Double.parseDouble(box[3])));
         } catch (NumberFormatException | ArrayIndexOutOfBoundsException _) {
             return new java.awt.Dimension(300, 150);
+        }
+    }
+
+    /** Remembers what the groups of the document are called: by their title, a label of whatever vocabulary, or their id. */
+    private static final class NamedGroups extends GVTBuilder {
+        private static final Set<String> GROUPS = Set.of("g", "use", "a", "switch", "svg");
+        private final Map<GraphicsNode, String> names;
+
+        NamedGroups(Map<GraphicsNode, String> names) {
+            this.names = names;
+        }
+
+        @Override
+        protected void buildGraphicsNode(BridgeContext context, Element e, CompositeGraphicsNode parent) {
+            int before = parent.size();
+            super.buildGraphicsNode(context, e, parent);
+            if (GROUPS.contains(e.getLocalName()) && parent.size() > before && parent.get(parent.size() - 1) instanceof CompositeGraphicsNode group) {
+                names.put(group, name(e));
+            }
+        }
+
+        private static String name(Element e) {
+            for (Node n = e.getFirstChild(); n != null; n = n.getNextSibling()) {
+                if (n instanceof Element title && "title".equals(title.getLocalName()) && !title.getTextContent().isBlank()) {
+                    return title.getTextContent().strip();
+                }
+            }
+            NamedNodeMap all = e.getAttributes();
+            for (int i = 0; i < all.getLength(); i++) {
+                String attribute = all.item(i).getNodeName();
+                if (attribute.equals("aria-label") || attribute.endsWith(":label")) {
+                    return all.item(i).getNodeValue();
+                }
+            }
+            return e.getAttribute("id");
         }
     }
 

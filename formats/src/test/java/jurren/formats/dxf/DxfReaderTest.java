@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
+import jurren.core.art.DrawnGroup;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
 import jurren.formats.drawing.DrawingRead;
@@ -67,5 +69,22 @@ class DxfReaderTest {
         }
         Region half = region(read(4, "", fit.toString(), "0 LINE 8 0 10 -100 20 0 11 100 21 0").drawing());
         assertThat(half.areaMm2()).as("of a polygon it would be %.0f", 8 * 1e4 * Math.sin(Math.PI / 16)).isCloseTo(Math.PI * 5000, within(15.0));
+    }
+
+    private static List<String> layers(DrawingRead.Taken read) {
+        return read.drawing().shapes().stream().map(s -> s.groups().stream().map(DrawnGroup::name).collect(java.util.stream.Collectors.joining("/"))).toList();
+    }
+
+    /** Lines of one colour bound shapes together; layers are told apart where none of them bounds a hole of another. */
+    @Test
+    void layersAreGroupsWhereNoneCutsAHoleIntoAnother() {
+        DrawingRead.Taken apart = read(4, "", circle("kite", 0, 10, ""), circle("tail", 50, 5, ""), circle("kite", 0, 4, ""));
+        assertThat(layers(apart)).containsExactly("kite", "tail");
+        assertThat(apart.drawing().shapes().getFirst().curves().enclosed().areaMm2()).isCloseTo(Math.PI * (100 - 16), within(0.3));
+        DrawingRead.Taken holed = read(4, "", circle("kite", 0, 10, ""), circle("holes", 0, 4, ""));
+        assertThat(layers(holed)).containsExactly("");
+        assertThat(region(holed.drawing()).areaMm2()).isCloseTo(Math.PI * (100 - 16), within(0.3));
+        String square = "0 LINE 8 sail 10 0 20 0 11 10 21 0 0 LINE 8 sail 10 10 20 0 11 10 21 10 0 LINE 8 sail 10 10 20 10 11 0 21 0";
+        assertThat(layers(read(4, "", square, circle("tail", 50, 5, "")))).as("put together of lines").containsExactlyInAnyOrder("sail", "tail");
     }
 }

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
+import jurren.core.art.DrawnGroup;
 import jurren.core.art.DrawnShape;
 import jurren.core.art.Ink;
 import jurren.core.geometry.Region;
@@ -282,5 +283,14 @@ class PdfReadingTest {
         new Page("BT /F 40 Tf 20 20 Td (Kite) Tj ET").with("/Font << /F << /Type /Font /Subtype /TrueType /BaseFont /NoSuchFontAnywhere >> >>").read();
         assertThat(Files.exists(cache)).isEqualTo(before);
         assertThat(System.getProperty("pdfbox.fontcache")).isNotBlank().isNotEqualTo(System.getProperty("user.home"));
+    }
+
+    @Test
+    void layersAreGroupsWithTheirNames() {
+        Page page = new Page("/OC /A BDC 1 0 0 rg 0 0 50 50 re f /Span BMC 60 0 10 10 re f EMC EMC 0 0 1 rg 100 0 50 50 re f /OC /B BDC 200 0 10 10 re f EMC /X Do")
+                .with("/Properties << /A 5 0 R /B 6 0 R >> /XObject << /X 7 0 R >>").object("<< /Type /OCG /Name (Kite) >>").object("<< /Type /OCG /Name (Tail) >>")
+                .form("1 0 0 rg 0 60 50 50 re f", "0 0 300 300", "/OC 6 0 R").catalogue("/OCProperties << /OCGs [5 0 R 6 0 R] /D << >> >>");
+        assertThat(page.taken().drawing().shapes()).extracting(s -> s.groups().stream().map(DrawnGroup::name).toList())
+                .containsExactly(List.of("Kite"), List.of("Kite"), List.of(), List.of("Tail"), List.of("Tail"));
     }
 }

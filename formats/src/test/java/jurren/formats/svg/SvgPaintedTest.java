@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
 import jurren.core.art.DrawingFile;
+import jurren.core.art.DrawnGroup;
 import jurren.core.art.DrawnShape;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Curves;
@@ -384,5 +385,22 @@ class SvgPaintedTest {
         assertThat(area("<polygon points='0,0 20,0 20,20 7' fill='#FF0000'/>" + rest, RED)).isCloseTo(300, within(1e-3));
         assertThat(area("<polyline points='0 0 20 0 20 20 x 3 4' fill='#FF0000'/>" + rest, RED)).isCloseTo(300, within(1e-3));
         assertThat(area("<polygon points='' fill='#FF0000'/>" + rest, RED)).isCloseTo(100, within(1e-3));
+    }
+
+    private static List<List<String>> groups(String body) {
+        return taken(body).drawing().shapes().stream().map(s -> s.groups().stream().map(DrawnGroup::name).toList()).toList();
+    }
+
+    /** A title says more than a label, a label more than an id; what is used again is a group where it is used. */
+    @Test
+    void groupsKeepTheirNames() {
+        String box = "<rect width='9' height='9'/>";
+        assertThat(groups("<g id='all'><g id='a'>" + box + "</g><g id='b' aria-label='second'>" + box + "</g><g id='c' aria-label='x'><title> Third one </title>"
+                + box + "</g><g>" + box + "</g></g>" + box))
+                .containsExactly(List.of("all", "a"), List.of("all", "second"), List.of("all", "Third one"), List.of("all", ""), List.of());
+        assertThat(groups("<g xmlns:x='http://example.com/x' x:label='Layer 2' id='g1'>" + box + "</g>")).containsExactly(List.of("Layer 2"));
+        assertThat(groups("<defs><g id='leaf'>" + box + "</g></defs><use href='#leaf' id='one'/><use href='#leaf' x='20'/>")).extracting(List::getFirst)
+                .containsExactly("one", "");
+        assertThat(taken("<g>" + box + "</g><g>" + box + "</g>").drawing().shapes()).extracting(s -> s.groups().getFirst().number()).doesNotHaveDuplicates();
     }
 }

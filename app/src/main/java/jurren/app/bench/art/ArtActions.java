@@ -143,8 +143,13 @@ public final class ArtActions {
         return picture.withSource(((PrintedPicture) picture.source()).covering(box)).withTreatments(kept).withPose(Pose.at(box.centre().xMm(), box.centre().yMm()));
     }
 
+    /** How a drawing is taken apart. */
+    public enum Apart {
+        COLOUR, PART, GROUP
+    }
+
     /** The drawing that is chosen becomes several motifs, each of which can be moved, hidden or removed; one undo brings it back. */
-    public void takeApart(boolean byPart) {
+    public void takeApart(Apart by) {
         session.motif().filter(m -> m.source() instanceof Drawing).ifPresent(whole -> {
             List<String> taken = new ArrayList<>();
             Supplier<String> ids = () -> {
@@ -157,13 +162,17 @@ public final class ArtActions {
             };
             List<Motif> parts;
             try {
-                parts = byPart ? TakenApart.byPart(whole, ids) : TakenApart.byColour(whole, ids);
+                parts = switch (by) {
+                    case COLOUR -> TakenApart.byColour(whole, ids);
+                    case PART -> TakenApart.byPart(whole, ids);
+                    case GROUP -> TakenApart.byGroup(whole, ids);
+                };
             } catch (IllegalArgumentException e) {
                 session.trouble(Texts.of("drawing.too-many", e.getMessage()));
                 return;
             }
             if (parts.size() < 2) {
-                session.say(Texts.of(byPart ? "drawing.one-part" : "drawing.one-colour"));
+                session.say(Texts.of("drawing.one." + by));
                 return;
             }
             session.editLine(l -> {

@@ -150,8 +150,10 @@ final class ShapeCards {
                 inks.setText(Texts.of("drawing.inks", String.join(", ", d.inks().values().stream().sorted().toList())));
                 show(inks, !d.inks().isEmpty());
             });
-            FlowPane apart = new FlowPane(Controls.button("apart-colour", Texts.of("drawing.by-colour"), () -> actions.takeApart(false)),
-                    Controls.button("apart-part", Texts.of("drawing.by-part"), () -> actions.takeApart(true)));
+            FlowPane apart = new FlowPane();
+            for (ArtActions.Apart by : ArtActions.Apart.values()) {
+                apart.getChildren().add(Controls.button("apart-" + by.name().toLowerCase(java.util.Locale.ROOT), Texts.of("drawing.by." + by), () -> actions.takeApart(by)));
+            }
             apart.getStyleClass().add("flow");
             return Controls.card(title("chain.drawing"), file, inks, Controls.label(Texts.of("drawing.apart"), "hint"), apart);
         }

@@ -38,6 +38,10 @@ public record OnlyShapes(String numbers) implements Treatment {
         return new OnlyShapes(text.toString());
     }
 
+    boolean keeps(int number) {
+        return kept().get(number);
+    }
+
     @Override
     public List<Paint> apply(List<Paint> paints) {
         BitSet kept = kept();

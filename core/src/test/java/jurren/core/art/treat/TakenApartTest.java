@@ -11,6 +11,7 @@ import java.util.function.Supplier;
 import jurren.core.art.Chain;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
+import jurren.core.art.DrawnGroup;
 import jurren.core.art.DrawnShape;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
@@ -71,6 +72,39 @@ class TakenApartTest {
         assertThat(parts).extracting(m -> ((OnlyShapes) m.treatments().getFirst()).numbers()).containsExactly("1-2", "3-4", "5");
         assertThat(area(parts.get(2))).as("10 × 2, twice as large").isCloseTo(80, within(1e-6));
         assertThat(parts).extracting(Motif::pose).containsOnly(variants().pose());
+    }
+
+    private static DrawnShape in(Region r, DrawnGroup... groups) {
+        return new DrawnShape(Curves.of(AwtShapes.path(r)), RED, Optional.empty(), List.of(groups));
+    }
+
+    /** A page that holds two variants, one of them without a name, and a line in neither; the variants hold letters. */
+    @Test
+    void byGroupWhatTheFileKeepsTogetherStaysTogetherWithItsName() {
+        DrawnGroup page = new DrawnGroup(1, "page");
+        DrawnGroup kite = new DrawnGroup(2, "Kite");
+        DrawnGroup other = new DrawnGroup(4, "");
+        Motif sheet = sheet(in(Shapes.disc(-30, 0, 10), page, kite), in(Shapes.disc(-30, 30, 10), page, kite, new DrawnGroup(3, "tail")),
+                in(Shapes.disc(30, 0, 10), page, other), in(Shapes.rectangle(-5, 20, 10, 2), page));
+        List<Motif> parts = TakenApart.byGroup(sheet, ids());
+        assertThat(parts).extracting(Motif::name).containsExactly("Kite", "sheet 2", "sheet 3");
+        assertThat(parts).extracting(m -> ((OnlyShapes) m.treatments().getFirst()).numbers()).containsExactly("1-2", "3", "4");
+
+        List<Motif> further = TakenApart.byGroup(parts.getFirst(), ids());
+        assertThat(further).extracting(Motif::name).containsExactly("Kite 1", "tail");
+        assertThat(further).extracting(Motif::treatments).containsExactly(List.of(new OnlyShapes("1"), new Treatment.Weld()),
+                List.of(new OnlyShapes("2"), new Treatment.Weld()));
+        assertThat(TakenApart.byGroup(variants(), ids())).as("no groups").hasSize(1);
+    }
+
+    /** The red of a sheet in two colours is two parts; both are what is left of it, not of the sheet. */
+    @Test
+    void aPartIsTakenApartFurther() {
+        Motif red = TakenApart.byColour(variants(), ids()).getFirst();
+        List<Motif> parts = TakenApart.byPart(red, ids());
+        assertThat(parts).extracting(m -> ((OnlyShapes) m.treatments().getFirst()).numbers()).containsExactly("1", "5");
+        assertThat(parts.stream().mapToDouble(TakenApartTest::area).sum()).isCloseTo(area(red), within(1e-6));
+        assertThat(TakenApart.byColour(red, ids())).containsExactly(red);
     }
 
     @Test
