@@ -90,7 +90,7 @@ public final class SnagCards {
     private static Node card(Session session, Snag snag, int number, boolean offersAll) {
         Label sign = new Label(String.valueOf(number));
         sign.getStyleClass().add("snag-number");
-        Label text = Controls.label(session.words().snag(snag, session.plan().orElseThrow()));
+        Label text = Controls.label(session.words().snag(snag, session.plan().orElseThrow(), session.snags().remedies()));
         VBox right = new VBox(text);
         right.getStyleClass().add("snag-right");
         HBox.setHgrow(right, Priority.ALWAYS);

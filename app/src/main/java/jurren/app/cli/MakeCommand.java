@@ -225,7 +225,7 @@ final class MakeCommand implements Callable<Integer> {
         PrintWriter text = spec.commandLine().getOut();
         made.files().keySet().forEach(f -> text.println(CliTexts.text("make.wrote", out.resolve(f))));
         plan.snags().forEach(s -> text.println(
-                CliTexts.text(s.gravity() == Snag.Gravity.STOPS ? "make.stops" : "make.snag", words.snag(s, plan)) + cures(remedies, s)));
+                CliTexts.text(s.gravity() == Snag.Gravity.STOPS ? "make.stops" : "make.snag", words.snag(s, plan, remedies)) + cures(remedies, s)));
         made.dryRun().ifPresent(d -> {
             text.println(CliTexts.text(d.isCutTrue() ? "make.true" : "make.untrue", words.unit().fine(d.worstMm()), d.isCutTrue() ? "" : words.where(d.worst())));
             d.spoiled().forEach(p -> p.faults().forEach(f -> text.println(CliTexts.text("make.pressed-badly", words.pressed(p, f, plan)))));

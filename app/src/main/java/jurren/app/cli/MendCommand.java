@@ -70,7 +70,7 @@ final class MendCommand implements Callable<Integer> {
         Plan plan = mended.plan();
         for (Snag s : plan.snags()) {
             List<Cure> cures = left.of(s);
-            text.println(CliTexts.text(s.gravity() == Snag.Gravity.LOOK ? "make.snag" : "make.stops", words.snag(s, plan))
+            text.println(CliTexts.text(s.gravity() == Snag.Gravity.LOOK ? "make.snag" : "make.stops", words.snag(s, plan, left))
                     + (cures.isEmpty() ? "" : " " + CliTexts.text("make.mends", cures.stream().map(words::cure).collect(Collectors.joining(" | ")))));
         }
         text.println(CliTexts.text("make.wrote", out));

@@ -17,6 +17,11 @@ public record Cure(Snag snag, Kind kind, double figure, String name, Job job) {
         HOLD_UPRIGHT, HOLD_SHORTEST, MATERIAL, COLOUR, KNOCK_OUT, ON_TOP, PRESS, TWO_POSITIONS, REMOVE_MOTIF, REMOVE_TREATMENT, TYPEFACE,
         LEAVE_OUT, WISH_BACK, NO_FRAMES, SPLIT, SHIFT_PATTERN, SPACE_PATTERN;
 
+        /** Whether it moves or spaces a pattern. */
+        boolean isOfPattern() {
+            return this == SHIFT_PATTERN || this == SPACE_PATTERN;
+        }
+
         /** Whether its figure is a length. */
         public boolean isLength() {
             return switch (this) {

@@ -198,6 +198,17 @@ final class Cures {
         }
     }
 
+    /** The job without each pattern that could be moved or spaced, one at a time. */
+    static List<Job> withoutPatterns(Snag snag, Plan plan) {
+        List<Job> jobs = new ArrayList<>();
+        if (snag instanceof Snag.ThinPart) {
+            plan.line(snag).ifPresent(at -> at.line().motifs().forEach(m -> m.treatments().stream().filter(t -> !Phases.shifted(t).isEmpty())
+                    .forEach(t -> jobs.add(plan.job().withLine(at.line().id(), l -> l.at(at.line().at()).withMotif(m.id(),
+                            o -> o.withTreatments(o.treatments().stream().filter(each -> each != t).toList())))))));
+        }
+        return jobs;
+    }
+
     private static Line exchanged(Line l, String motifId, int at, Treatment by) {
         return l.withMotif(motifId, m -> {
             List<Treatment> changed = new ArrayList<>(m.treatments());

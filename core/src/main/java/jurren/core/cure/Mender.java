@@ -56,6 +56,12 @@ public final class Mender {
         return good;
     }
 
+    /** Whether a snag is there because of a pattern: without it there would be none of its kind on its layer. */
+    boolean isOfPattern(Plan plan, Snag snag) {
+        return Cures.withoutPatterns(snag, plan).stream().anyMatch(job -> trial(plan, snag, job)
+                .filter(after -> after.snags().stream().noneMatch(s -> s.getClass() == snag.getClass() && s.layer() == snag.layer())).isPresent());
+    }
+
     /** What a cure changes of what is seen on the size that its snag is on; nothing when it changes the thing alone. */
     public Optional<Change> change(Plan plan, Cure cure) {
         Optional<LinePlan> before = plan.line(cure.snag());

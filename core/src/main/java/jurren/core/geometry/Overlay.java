@@ -35,6 +35,7 @@ final class Overlay {
     private static final double DUST_MM2 = 1e-6;
     private static final double[] SNAPPED_MM = {0, 1e-9, 1e-7, 1e-6};
     private static final PrecisionModel GRID = new PrecisionModel(1e6);
+    private static final PrecisionModel COARSE_GRID = new PrecisionModel(1e4);
     private static final int MANY_RINGS = 100;
     /** From here on an index pays. */
     private static final int FEW = 4;
@@ -126,7 +127,7 @@ final class Overlay {
         return points > FEW ? new IndexedPointInAreaLocator(g) : new SimplePointInAreaLocator(g);
     }
 
-    /** Of sound edges, and snapped to each other further and further until it holds; at last on a grid, which cannot fail. */
+    /** Of sound edges, and snapped to each other further and further until it holds; at last on a grid. */
     private static Geometry anew(Geometry a, Geometry b, int operation) {
         for (double mm : SNAPPED_MM) {
             try {
@@ -139,7 +140,7 @@ final class Overlay {
                 Stop.lookHere();
             }
         }
-        return OverlayNG.overlay(a, b, operation, GRID);
+        return Sound.or(() -> OverlayNG.overlay(a, b, operation, GRID), () -> OverlayNG.overlay(a, b, operation, COARSE_GRID));
     }
 
     private static List<Polygon> met(Polygon piece, STRtree tree) {

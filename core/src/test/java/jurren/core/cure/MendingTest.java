@@ -106,6 +106,24 @@ class MendingTest {
                 Arguments.of("a colour that is not sold", job(square("m1", Colour.of("#FF00FF"), 0, 180, 40, 40)), Snag.NotSold.class, Cure.Kind.COLOUR));
     }
 
+    private Remedies striped(double wide, double gap) {
+        return Remedies.of(planner.plan(job(with(square("m1", Fixtures.CREAM, 0, 180, 60, 36), new Stripes(wide, gap, 0, true, Fixtures.SKY, 0, -3.6, false))),
+                Fixtures.shop()), planner);
+    }
+
+    /** What is left between stripes that stand 0.4 mm apart is too narrow wherever they lie; a rest at an edge is not. */
+    @Test
+    void aPatternThatNothingHelpsIsSaid() {
+        assertThat(striped(4, 0.4).patternStuck()).isNotEmpty().allMatch(Snag.ThinPart.class::isInstance);
+        assertThat(striped(4, 4).cures().keySet()).hasAtLeastOneElementOfType(Snag.ThinPart.class);
+        assertThat(striped(4, 4).patternStuck()).isEmpty();
+        Job bar = job(drawing("m1", Fixtures.CREAM, Shapes.rectangle(-30, -20, 60, 40).weld(Shapes.rectangle(30, -0.25, 20, 0.5)).weld(Shapes.disc(55, 0, 8))),
+                with(square("m2", Fixtures.SKY, 0, 250, 60, 40), new Stripes(4, 4, 0, true, Fixtures.CREAM, 0, -2, false)));
+        Remedies own = Remedies.of(planner.plan(bar, Fixtures.shop()), planner);
+        assertThat(own.cures().keySet()).hasAtLeastOneElementOfType(Snag.ThinPart.class);
+        assertThat(own.patternStuck()).as("the bar is thin without any stripes").isEmpty();
+    }
+
     @ParameterizedTest(name = "{0}")
     @MethodSource("mendable")
     void isMendedInOneTouch(String name, Job job, Class<? extends Snag> kind, Cure.Kind wanted) {

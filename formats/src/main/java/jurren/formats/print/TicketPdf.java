@@ -575,7 +575,7 @@ public final class TicketPdf {
     /** What is wrong, where, and what would mend it. */
     private void snag(Snag snag) throws IOException {
         String cures = remedies.of(snag).stream().map(words::cure).collect(Collectors.joining(TicketWords.text("ticket.or")));
-        marked((snag.gravity() == Snag.Gravity.LOOK ? "" : TicketWords.text("ticket.stop") + " ") + words.snag(snag, plan)
+        marked((snag.gravity() == Snag.Gravity.LOOK ? "" : TicketWords.text("ticket.stop") + " ") + words.snag(snag, plan, remedies)
                 + (cures.isEmpty() ? "" : " " + TicketWords.text("ticket.mends", cures)));
     }
 

@@ -6,6 +6,7 @@ import jurren.core.blank.Form;
 import jurren.core.blank.Obstacle;
 import jurren.core.finish.Press;
 import jurren.core.cure.Cure;
+import jurren.core.cure.Remedies;
 import jurren.core.dryrun.Comparison;
 import jurren.core.dryrun.PressedPiece;
 import jurren.core.finish.Solved;
@@ -143,6 +144,11 @@ public final class Words {
     /** Lengths of film that would read the same are told more closely. */
     private String apart(double mm, double otherMm) {
         return unit.film(mm).equals(unit.film(otherMm)) ? unit.fine(mm) : unit.film(mm);
+    }
+
+    /** The same, and what was tried in vain. */
+    public String snag(Snag snag, Plan plan, Remedies remedies) {
+        return snag(snag, plan) + (remedies.patternStuck().contains(snag) ? " " + text("snag.pattern-stuck") : "");
     }
 
     /** What a cure does, as its button says it. */
