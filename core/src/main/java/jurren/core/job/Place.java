@@ -30,10 +30,11 @@ import jurren.core.material.Film;
  * @param sizes      what this order decides otherwise than the blank suggests, by size
  * @param pressWishes what a person decided about the press sequence
  * @param panels     how films are split that are wider than what they are cut from
+ * @param lineUpMm   how far from the top the marks are by which the places of a thing are lined up
  */
 public record Place(String faceId, Optional<String> pressId, Optional<Double> trueAtMm, String materialId, List<Motif> motifs,
                     Map<Film, Join> joins, Fit fit, Map<String, Edging> edgings, Map<String, OnSize> sizes,
-                    List<PressWish> pressWishes, Map<Film, Panels> panels) {
+                    List<PressWish> pressWishes, Map<Film, Panels> panels, Optional<Double> lineUpMm) {
     /**
      * One size of the thing at this place.
      *
@@ -66,7 +67,7 @@ public record Place(String faceId, Optional<String> pressId, Optional<Double> tr
 
     /** With nothing on it yet. */
     public static Place of(String faceId, String materialId) {
-        return new Place(faceId, Optional.empty(), Optional.empty(), materialId, List.of(), Map.of(), Fit.USUAL, Map.of(), Map.of(), List.of(), Map.of());
+        return new Place(faceId, Optional.empty(), Optional.empty(), materialId, List.of(), Map.of(), Fit.USUAL, Map.of(), Map.of(), List.of(), Map.of(), Optional.empty());
     }
 
     OnSize onSize(String size) {
@@ -74,40 +75,44 @@ public record Place(String faceId, Optional<String> pressId, Optional<Double> tr
     }
 
     Place withMotifs(List<Motif> newMotifs) {
-        return new Place(faceId, pressId, trueAtMm, materialId, newMotifs, joins, fit, edgings, sizes, pressWishes, panels);
+        return new Place(faceId, pressId, trueAtMm, materialId, newMotifs, joins, fit, edgings, sizes, pressWishes, panels, lineUpMm);
     }
 
     Place withFit(Fit newFit) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, newFit, edgings, sizes, pressWishes, panels);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, newFit, edgings, sizes, pressWishes, panels, lineUpMm);
     }
 
     Place withEdgings(Map<String, Edging> newEdgings) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, newEdgings, sizes, pressWishes, panels);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, newEdgings, sizes, pressWishes, panels, lineUpMm);
     }
 
     Place withJoins(Map<Film, Join> newJoins) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, newJoins, fit, edgings, sizes, pressWishes, panels);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, newJoins, fit, edgings, sizes, pressWishes, panels, lineUpMm);
     }
 
     Place withPanels(Map<Film, Panels> newPanels) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, pressWishes, newPanels);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, pressWishes, newPanels, lineUpMm);
+    }
+
+    Place withLineUp(Optional<Double> newMm) {
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, pressWishes, panels, newMm);
     }
 
     Place withPressWishes(List<PressWish> newWishes) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, newWishes, panels);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, newWishes, panels, lineUpMm);
     }
 
     Place withSizes(Map<String, OnSize> newSizes) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, newSizes, pressWishes, panels);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, newSizes, pressWishes, panels, lineUpMm);
     }
 
     Place on(Thing thing) {
-        return new Place(thing.faceId(), thing.pressId(), thing.trueAtMm(), materialId, motifs, joins, fit, edgings, sizes, pressWishes, panels);
+        return new Place(thing.faceId(), thing.pressId(), thing.trueAtMm(), materialId, motifs, joins, fit, edgings, sizes, pressWishes, panels, lineUpMm);
     }
 
     /** What was said about joins and panels of the usual material is said about the new one. */
     Place withMaterial(String newMaterialId) {
-        return new Place(faceId, pressId, trueAtMm, newMaterialId, motifs, moved(joins, newMaterialId), fit, edgings, sizes, pressWishes, moved(panels, newMaterialId));
+        return new Place(faceId, pressId, trueAtMm, newMaterialId, motifs, moved(joins, newMaterialId), fit, edgings, sizes, pressWishes, moved(panels, newMaterialId), lineUpMm);
     }
 
     private <T> Map<Film, T> moved(Map<Film, T> said, String newMaterialId) {

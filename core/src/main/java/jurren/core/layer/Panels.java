@@ -106,7 +106,7 @@ public record Panels(boolean upright, List<Double> at, double overlapMm) {
             double high = k == at.size() ? from(film) + extent(film) + 1 : seamMm(k, film) + overlapMm / 2;
             Region strip = strip(film, low, high);
             Region marks = !marked ? Region.EMPTY : Region.weld(IntStream.of(k - 1, k).filter(s -> s >= 0 && s < at.size()).mapToObj(s -> marks(s, film)).toList());
-            Layer panel = layer.panel(lapping(layer.region(), strip, k), new Panel(k + 1, at.size() + 1, marks));
+            Layer panel = layer.panel(lapping(layer.region(), strip, k), new Panel(k + 1, at.size() + 1), marks);
             if (!panel.region().isEmpty()) {
                 panels.add(panel);
             }
@@ -147,7 +147,8 @@ public record Panels(boolean upright, List<Double> at, double overlapMm) {
                 mark(line.getLast().plus(upright ? 0 : beyond, upright ? beyond : 0))));
     }
 
-    private static Region mark(Point at) {
+    /** A small square on its corner, which shows which way it is moved or turned. */
+    static Region mark(Point at) {
         return Region.enclosedBy(List.of(Outline.of(List.of(at.plus(MARK_HALF_MM, 0), at.plus(0, MARK_HALF_MM), at.plus(-MARK_HALF_MM, 0), at.plus(0, -MARK_HALF_MM)))), FillRule.NON_ZERO);
     }
 

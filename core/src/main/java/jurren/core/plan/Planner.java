@@ -79,7 +79,8 @@ public final class Planner {
     private static final int MOST_LARGE = 6;
 
     private record FaceKey(List<Motif> motifs, Placement fit, Optional<Double> trueAtMm, Surface surface, String usualId,
-                           Map<String, Material> materials, Map<Film, Join> joins, Map<String, Edging> edgings, Map<Film, Panels> panels) {
+                           Map<String, Material> materials, Map<Film, Join> joins, Map<String, Edging> edgings, Map<Film, Panels> panels,
+                           Optional<Double> lineUpMm) {
     }
 
     private record ShapesKey(Face face, List<Layer> layers) {
@@ -204,7 +205,7 @@ public final class Planner {
     }
 
     private static FaceKey faceKey(Line line, Map<String, Material> materials, Placement fit, Face face) {
-        return new FaceKey(line.motifs(), fit, face.trueAt(), face.surface(), line.materialId(), materials, line.joins(), line.edgings(), line.panels());
+        return new FaceKey(line.motifs(), fit, face.trueAt(), face.surface(), line.materialId(), materials, line.joins(), line.edgings(), line.panels(), line.lineUpMm());
     }
 
     /** As it is made, on the face. */
@@ -225,7 +226,7 @@ public final class Planner {
                 ? Film.print(p.film().materialId()) : p.film(), f -> key.joins.getOrDefault(f, Join.LAID_OVER));
         List<Layer> layers = Ways.layers(parts, key.materials::get,
                 m -> Ways.edging(m, key.edgings), key.panels,
-                laid.bounds().orElseThrow());
+                laid.bounds().orElseThrow(), key.lineUpMm);
         return new FaceWork(art, laid, layers, Stack.thickestMm(layers), inspection.of(layers), Finisher.Facts.of(layers, nesting::carrier));
     }
 

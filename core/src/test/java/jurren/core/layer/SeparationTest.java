@@ -33,7 +33,7 @@ class SeparationTest {
 
     /** All of one heat film, as it is cut. */
     private static List<Layer> layers(Art art, Function<Film, Join> joins) {
-        return Ways.layers(Separation.of(art, Painted::film, joins), _ -> FILM, _ -> new Edging(0, true, false), Map.of(), art.bounds().orElseThrow());
+        return Ways.layers(Separation.of(art, Painted::film, joins), _ -> FILM, _ -> new Edging(0, true, false), Map.of(), art.bounds().orElseThrow(), Optional.empty());
     }
 
     private static List<Layer> separate(Join join) {

@@ -55,7 +55,7 @@ public class WaysTest {
 
     private static List<Layer> layers(Material m, Art art, Optional<Edging> edging) {
         Function<Painted, Film> by = p -> Ways.of(m).isOnePrint() ? Film.print(m.id()) : p.film();
-        return Ways.layers(Separation.of(art, by, _ -> Join.LAID_OVER), _ -> m, _ -> edging.orElse(Ways.edging(m, Map.of())), Map.of(), art.bounds().orElseThrow());
+        return Ways.layers(Separation.of(art, by, _ -> Join.LAID_OVER), _ -> m, _ -> edging.orElse(Ways.edging(m, Map.of())), Map.of(), art.bounds().orElseThrow(), Optional.empty());
     }
 
     private static List<Layer> ring(Process process, Edging... edging) {

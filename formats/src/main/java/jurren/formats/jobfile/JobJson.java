@@ -238,6 +238,7 @@ final class JobJson {
         place.edgings().forEach((material, e) -> edgings.putObject(material).put("outMm", e.outMm()).put("holesKept", e.holesKept())
                 .put("through", e.through()));
         panels(node, place.panels());
+        place.lineUpMm().ifPresent(mm -> node.put("lineUpMm", mm));
         if (place.pressWishes().isEmpty()) {
             return;
         }
@@ -336,7 +337,8 @@ final class JobJson {
         List<PressWish> wishes = Fields.list(n, "pressing", at, (w, p) -> pressWish(w, p, material));
         Optional<String> press = n.has("press") ? Optional.of(Fields.text(n, "press", at)) : Optional.empty();
         Optional<Double> trueAt = n.has("trueAtMm") ? Optional.of(Fields.number(n, "trueAtMm", at)) : Optional.empty();
-        return Fields.value(at, () -> new Place(n.path("face").asText(), press, trueAt, material, motifs, joins, fit(n.path("fit")), edgings, sizes, wishes, panels));
+        Optional<Double> lineUp = n.has("lineUpMm") ? Optional.of(Fields.number(n, "lineUpMm", at)) : Optional.empty();
+        return Fields.value(at, () -> new Place(n.path("face").asText(), press, trueAt, material, motifs, joins, fit(n.path("fit")), edgings, sizes, wishes, panels, lineUp));
     }
 
     private static PressWish pressWish(JsonNode n, String at, String usualId) throws Broken {

@@ -116,6 +116,9 @@ after.lines().forEach(l -> before.line(l.id()).filter(was -> !was.equals(l)).ifP
         if (before.materialId().equals(after.materialId()) && !before.panels().equals(after.panels())) {
             found.add(text("panels"));
         }
+        if (!before.lineUpMm().equals(after.lineUpMm())) {
+            found.add(text("line-up"));
+        }
         if (!before.edgings().equals(after.edgings())) {
             found.add(text("edging"));
         }

@@ -59,18 +59,25 @@ final class StepWords {
     }
 
     /** How panels meet, and what becomes of their marks. */
-    private static String panels(Step step, LinePlan line) {
-        List<Panel> panels = layers(line, step.layers()).stream().flatMap(l -> l.panel().stream()).toList();
-        boolean marked = panels.stream().anyMatch(p -> !p.marks().isEmpty());
+    private String panels(Step step, LinePlan line) {
+        List<Layer> layers = layers(line, step.layers());
+        List<Panel> panels = layers.stream().flatMap(l -> l.panel().stream()).toList();
+        boolean marked = layers.stream().anyMatch(l -> !l.marks().isEmpty());
+        boolean linedUp = marked && line.line().lineUpMm().isPresent();
         Optional<Panel> laps = panels.stream().filter(p -> p.number() > 1).findFirst();
-        boolean last = panels.stream().anyMatch(p -> p.number() == p.of());
+        boolean last = panels.isEmpty() || panels.stream().anyMatch(p -> p.number() == p.of());
         return switch (step.kind()) {
-            case WEED -> marked ? " " + Words.text("step.panels.weed") : "";
-            case LAY -> laps.filter(_ -> marked && step.layers().size() == 1).map(p -> " " + Words.text("step.panels.lay", p.number() - 1)).orElse("");
+            case WEED -> marked ? " " + Words.text(panels.isEmpty() ? "step.marks.weed" : "step.panels.weed") : "";
+            case LAY -> laps.filter(_ -> marked && step.layers().size() == 1).map(p -> " " + Words.text("step.panels.lay", p.number() - 1)).orElse("")
+                    + (linedUp ? " " + linedUp(line) : "");
             case TACK, PRESS -> laps.map(p -> " " + Words.text("step.panels.lap", p.number() - 1)).orElse("");
             case LIFT -> marked && last ? " " + Words.text("step.panels.lift") : "";
             default -> "";
         };
+    }
+
+    private String linedUp(LinePlan line) {
+        return Words.text("step.marks.lay", words.unit().format(line.line().lineUpMm().orElseThrow()));
     }
 
     private String pressed(Step step, LinePlan line) {

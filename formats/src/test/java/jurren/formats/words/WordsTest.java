@@ -1,6 +1,7 @@
 package jurren.formats.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import jurren.core.material.Material;
 import jurren.core.material.Film;
@@ -10,6 +11,16 @@ import jurren.core.layer.Panels;
 import jurren.core.job.Shop;
 import jurren.core.job.NewJobs;
 import jurren.core.blank.Blank;
+import jurren.core.art.Motif;
+import jurren.core.blank.BlankColour;
+import jurren.core.blank.MadeOf;
+import jurren.core.blank.OwnBlank;
+import jurren.core.blank.Panel;
+import jurren.core.geometry.Box;
+import jurren.core.job.Job;
+import jurren.core.job.Line;
+import jurren.core.job.Place;
+import jurren.core.layer.LineUp;
 import jurren.core.blank.Obstacle;
 import jurren.core.finish.Limit;
 import jurren.core.finish.Step;
@@ -101,6 +112,32 @@ class WordsTest {
         Colour colour = m.colours().getFirst().colour();
         return new Planner().plan(NewJobs.saying("ILLY", ShippedTypeface.ALFA_SLAB_ONE, blank, blank.colours().getFirst(), m, colour)
                 .withLine("A", l -> l.withPanels(Film.of(material, colour), Optional.of(new Panels(false, List.of(0.5), 4)))), shop).lines().getFirst();
+    }
+
+    /** A sign with a front and a back, the back's art 30 mm lower: both have their upper mark at one height, and it is told. */
+    @Test
+    void frontAndBackAreLinedUpByMarks() {
+        Material vinyl = BuiltInShop.read().material("vinyl-permanent").orElseThrow();
+        MadeOf board = BuiltInShop.read().blank("sign-board-400").orElseThrow().madeOf();
+        Blank sign = OwnBlank.of("own-sign", "Sign", board, new BlankColour("own", "white", Colour.of("#FFFFFF")),
+                OwnBlank.face("front", "front", OwnBlank.flat(Panel.Cut.RECTANGLE, 200, 300), 10))
+                .withFaceAdded(OwnBlank.face("back", "back", OwnBlank.flat(Panel.Cut.RECTANGLE, 200, 300), 10));
+        Shop shop = BuiltInShop.read().withOwn(List.of(sign));
+        Job one = NewJobs.saying("FAIR", ShippedTypeface.ALFA_SLAB_ONE, sign, sign.colours().getFirst(), vinyl, vinyl.colours().getFirst().colour());
+        Line front = one.lines().getFirst();
+        Line both = front.withPlace(Place.of("back", vinyl.id())).at(1).withMotifs(front.motifs().stream()
+                .map(m -> new Motif("b-" + m.id(), m.name(), m.source(), m.treatments(), m.pose().moved(0, 30))).toList()).at(0);
+        List<Box> art = new Planner().plan(one.withLine("A", _ -> both), shop).lines().stream().map(l -> l.drawn().artBounds().orElseThrow()).toList();
+        double height = LineUp.heightMm(art);
+        Plan plan = new Planner().plan(one.withLine("A", _ -> both.withLineUp(Optional.of(height))), shop);
+        assertThat(plan.lines()).hasSize(2).allSatisfy(l -> {
+            assertThat(l.drawn().layers().getFirst().marks().bounds().minYMm()).isCloseTo(height - 3, within(1e-9));
+            assertThat(l.finish().steps().stream().filter(s -> s.kind() == Step.Kind.LAY).map(s -> words.stepText(s, l)).toList()).singleElement().asString()
+                    .endsWith("Its marks go onto the middle line, the upper one " + LengthUnit.INCH.format(height) + " from the top, as high on every place.");
+            assertThat(l.finish().steps().stream().filter(s -> s.kind() == Step.Kind.LIFT).map(s -> words.stepText(s, l)).toList()).last().asString().endsWith("Then take the marks off.");
+        });
+        assertThat(art.getFirst().minYMm() - height).isCloseTo(8, within(1e-9));
+        assertThat(plan.lines().getLast().drawn().layers().getFirst().marks().bounds().maxYMm()).isCloseTo(art.getLast().maxYMm() + 11, within(1e-6));
     }
 
     @Test

@@ -131,6 +131,7 @@ final class LayerList {
             text.getChildren().add(edging(plan, layer));
         }
         panels.of(plan, layer).ifPresent(text.getChildren()::add);
+        panels.lineUp(plan, layer).ifPresent(text.getChildren()::add);
         HBox.setHgrow(text, Priority.ALWAYS);
         HBox row = new HBox(swatch, text);
         moves(row, plan, layer);

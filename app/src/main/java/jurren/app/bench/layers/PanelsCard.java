@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
 import javafx.scene.layout.FlowPane;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
@@ -14,6 +15,7 @@ import jurren.app.theme.Theme;
 import jurren.core.blank.Fit;
 import jurren.core.geometry.Box;
 import jurren.core.layer.Layer;
+import jurren.core.layer.LineUp;
 import jurren.core.layer.Panels;
 import jurren.core.load.Loading;
 import jurren.core.material.Film;
@@ -30,6 +32,26 @@ final class PanelsCard {
 
     PanelsCard(Session session) {
         this.session = session;
+    }
+
+    /** Told once, on the lowest film that is laid by hand of a thing that is decorated on several places. */
+    Optional<Node> lineUp(LinePlan plan, Layer layer) {
+        Optional<Layer> lowest = plan.drawn().layers().stream().filter(l -> l.role() == Layer.Role.FILM && l.isCut() && Ways.of(l.material()).byHand().isPresent()).findFirst();
+        if (plan.line().places().size() < 2 || lowest.map(l -> l.order() != layer.order()).orElse(true)) {
+            return Optional.empty();
+        }
+        CheckBox marks = new CheckBox(Texts.of("panels.line-up"));
+        marks.setId("line-up");
+        marks.setWrapText(true);
+        marks.setSelected(plan.line().lineUpMm().isPresent());
+        marks.setOnAction(_ -> lineUp(plan.line().id(), marks.isSelected()));
+        return Optional.of(marks);
+    }
+
+    private void lineUp(String lineId, boolean on) {
+        List<Box> art = session.plan().stream().flatMap(p -> p.lines().stream()).filter(l -> l.line().id().equals(lineId))
+                .flatMap(l -> l.drawn().artBounds().stream()).toList();
+        session.editLine(l -> l.withLineUp(on ? Optional.of(LineUp.heightMm(art)) : Optional.empty()));
     }
 
     Optional<Node> of(LinePlan plan, Layer layer) {

@@ -11,6 +11,7 @@ import jurren.core.geometry.Box;
 import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
+import jurren.core.layer.LineUp;
 import jurren.core.layer.Panels;
 import jurren.core.layer.Part;
 import jurren.core.material.Film;
@@ -59,8 +60,10 @@ public final class Ways {
      * @param material by its id
      * @param edging   what was said about a material's cut line, or its usual one
      * @param panels   how a film is split, by which it is
+     * @param lineUpMm how far from the top the marks are by which what is laid by hand is lined up
      */
-    public static List<Layer> layers(List<Part> parts, Function<String, Material> material, Function<Material, Edging> edging, Map<Film, Panels> panels, Box art) {
+    public static List<Layer> layers(List<Part> parts, Function<String, Material> material, Function<Material, Edging> edging, Map<Film, Panels> panels, Box art,
+                                     Optional<Double> lineUpMm) {
         List<Layer> layers = new ArrayList<>();
         for (Part part : parts) {
             Material m = material.apply(part.film().materialId());
@@ -69,7 +72,8 @@ public final class Ways {
                 layers.add(layer.withOrder(layers.size() + 1).withJoin(layers.isEmpty() ? Join.LAID_OVER : layer.join()));
             }
         }
-        return layers;
+        boolean byHand = layers.stream().anyMatch(l -> of(l.material()).byHand().isPresent());
+        return lineUpMm.filter(_ -> byHand).map(mm -> LineUp.marked(layers, mm)).orElse(layers);
     }
 
     /** What is printed or a plate stays whole. */
