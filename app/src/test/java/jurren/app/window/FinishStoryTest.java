@@ -188,6 +188,13 @@ class FinishStoryTest extends WindowTest {
         List<RunTask> before = on(() -> RunTasks.of(session.plan().orElseThrow()));
         assertThat(before).extracting(RunTask::kind).contains(RunTask.Kind.CUT, RunTask.Kind.WEED, RunTask.Kind.PRESS);
         RunTask weed = before.stream().filter(t -> t.kind() == RunTask.Kind.WEED).findFirst().orElseThrow();
+        click("run-begin");
+        settle();
+        until(() -> stage().getScene().lookup("#run-stands") != null);
+        assertThat(text("run-stands")).startsWith("as it was to be");
+        run(() -> session.editMade(m -> m.withBegun(java.time.Instant.now().minusSeconds(7200), java.time.Instant.now().minusSeconds(3600))));
+        settle();
+        until(() -> text("run-stands").contains("late"));
         run(() -> session.editMade(m -> m.withDone(weed.id())));
         settle();
         assertThat(on(() -> RunTasks.of(session.plan().orElseThrow()))).hasSize(before.size() - 1).noneMatch(t -> t.id().equals(weed.id()));

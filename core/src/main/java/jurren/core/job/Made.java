@@ -18,9 +18,19 @@ import java.util.TreeMap;
  * @param pressed pieces finished, by line
  * @param spoiled pieces that went wrong and are made again, by line and size
  * @param done    what else of the run was ticked off, by its id
+ * @param begun   when its run was begun, and when it was to be ready then
  */
-public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Integer> spoiled, Set<String> done) {
-    public static final Made NOTHING = new Made(List.of(), Map.of(), Map.of(), Set.of());
+public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Integer> spoiled, Set<String> done, Optional<Begun> begun) {
+    public static final Made NOTHING = new Made(List.of(), Map.of(), Map.of(), Set.of(), Optional.empty());
+
+    /** When a run was begun, and when it was to be ready. */
+    public record Begun(Instant at, Instant ready) {
+        public Begun {
+            if (ready.isBefore(at)) {
+                throw new IllegalArgumentException("a run cannot be ready before it is begun");
+            }
+        }
+    }
 
     /** The pieces of one size of a line. */
     public record OfSize(String line, String size) {
@@ -96,11 +106,11 @@ public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Int
     public Made with(Cut cut) {
         List<Cut> all = new ArrayList<>(cuts.stream().filter(c -> !c.mark.equals(cut.mark) && !(c.film.equals(cut.film) && c.load == cut.load)).toList());
         all.add(cut);
-        return new Made(all, pressed, spoiled, done);
+        return new Made(all, pressed, spoiled, done, begun);
     }
 
     public Made without(String mark) {
-        return new Made(cuts.stream().filter(c -> !c.mark.equals(mark)).toList(), pressed, spoiled, done);
+        return new Made(cuts.stream().filter(c -> !c.mark.equals(mark)).toList(), pressed, spoiled, done, begun);
     }
 
     public int pressed(String line) {
@@ -110,7 +120,7 @@ public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Int
     public Made withPressed(String line, int pieces) {
         Map<String, Integer> all = new TreeMap<>(pressed);
         all.put(line, pieces);
-        return new Made(cuts, all, spoiled, done);
+        return new Made(cuts, all, spoiled, done, begun);
     }
 
     public int spoiled(String line, String size) {
@@ -121,20 +131,25 @@ public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Int
     public Made withDone(String task) {
         Set<String> all = new HashSet<>(done);
         all.add(task);
-        return new Made(cuts, pressed, spoiled, all);
+        return new Made(cuts, pressed, spoiled, all, begun);
     }
 
     /** It was not, after all. */
     public Made withoutDone(String task) {
         Set<String> all = new HashSet<>(done);
         all.remove(task);
-        return new Made(cuts, pressed, spoiled, all);
+        return new Made(cuts, pressed, spoiled, all, begun);
+    }
+
+    /** The run is begun; begun once more, what was to be is forgotten. */
+    public Made withBegun(Instant at, Instant ready) {
+        return new Made(cuts, pressed, spoiled, done, Optional.of(new Begun(at, ready)));
     }
 
     /** One more piece went wrong. */
     public Made withSpoiled(String line, String size) {
         Map<OfSize, Integer> all = new HashMap<>(spoiled);
         all.merge(new OfSize(line, size), 1, Integer::sum);
-        return new Made(cuts, pressed, all, done);
+        return new Made(cuts, pressed, all, done, begun);
     }
 }

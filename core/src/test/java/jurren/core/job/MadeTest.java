@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import jurren.core.Fixtures;
 import org.junit.jupiter.api.Test;
@@ -36,8 +37,16 @@ class MadeTest {
         Made made = Made.NOTHING.withPressed("A", 3).withPressed("B", 1).withPressed("A", 4);
         assertThat(made.pressed("A")).isEqualTo(4);
         assertThat(made.pressed("C")).isZero();
-        assertThatIllegalArgumentException().isThrownBy(() -> new Made(List.of(), Map.of("A", -1), Map.of(), Set.of())).withMessageContaining("-1");
+        assertThatIllegalArgumentException().isThrownBy(() -> new Made(List.of(), Map.of("A", -1), Map.of(), Set.of(), Optional.empty())).withMessageContaining("-1");
         assertThatIllegalArgumentException().isThrownBy(() -> new Made.Cut(" ", "", 1, AT));
+    }
+
+    @Test
+    void aRunIsBegunAndItsTimeStays() {
+        Made begun = Made.NOTHING.withBegun(AT, AT.plusSeconds(600)).withDone("weed:1").withPressed("A", 2);
+        assertThat(begun.begun()).contains(new Made.Begun(AT, AT.plusSeconds(600)));
+        assertThat(begun.withBegun(AT.plusSeconds(60), AT.plusSeconds(900)).begun().orElseThrow().ready()).isEqualTo(AT.plusSeconds(900));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Made.Begun(AT, AT.minusSeconds(1)));
     }
 
     @Test

@@ -123,6 +123,7 @@ final class JobJson {
             ArrayNode done = all.putArray("done");
             made.done().stream().sorted().forEach(done::add);
         }
+        made.begun().ifPresent(b -> all.putObject("begun").put("at", b.at().toString()).put("ready", b.ready().toString()));
         if (made.spoiled().isEmpty()) {
             return;
         }
@@ -163,7 +164,9 @@ final class JobJson {
         }
         Set<String> done = new HashSet<>();
         n.path("done").forEach(d -> done.add(d.asText()));
-        return Fields.value(at, () -> new Made(cuts, pressed, spoiled, done));
+        JsonNode begun = n.path("begun");
+        return Fields.value(at, () -> new Made(cuts, pressed, spoiled, done, begun.isObject()
+                ? Optional.of(new Made.Begun(instant(begun.path("at").asText()), instant(begun.path("ready").asText()))) : Optional.empty()));
     }
 
     private static Optional<Made.Used> used(JsonNode n) {

@@ -82,7 +82,8 @@ class JobFactsFileTest {
     void whatIsMadeComesBackToTheSecond() {
         Made made = Made.NOTHING.with(new Made.Cut("9f3a", "smooth-film #E8743B", 2, Instant.parse("2026-11-26T10:32:00Z")))
                 .with(new Made.Cut("77", "smooth-film #F6EFDC", 3, Instant.parse("2026-11-26T11:00:00Z"),
-                        Optional.of(new Made.Used("Wide cutter", 105, 300, 2, 1.7, -0.9)))).withPressed("A", 3);
+                        Optional.of(new Made.Used("Wide cutter", 105, 300, 2, 1.7, -0.9)))).withPressed("A", 3)
+                .withBegun(Instant.parse("2026-11-26T10:00:00Z"), Instant.parse("2026-11-26T12:30:00Z"));
         assertThat(again(tees().withMade(made), SHOP).made()).isEqualTo(made);
         assertThat(again(tees(), SHOP).made()).isEqualTo(Made.NOTHING);
     }

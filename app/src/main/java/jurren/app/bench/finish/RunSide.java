@@ -1,10 +1,15 @@
 package jurren.app.bench.finish;
 
 import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -23,6 +28,7 @@ import jurren.core.load.CutItem;
 import jurren.core.plan.Plan;
 import jurren.core.run.Machine;
 import jurren.core.run.RunTask;
+import jurren.core.run.Punctuality;
 import jurren.core.run.Schedule;
 import jurren.core.run.WholeRun;
 import jurren.formats.words.RunWords;
@@ -34,6 +40,8 @@ final class RunSide {
     private static final double BETWEEN = 12;
     /** A day for film and vinyl to set. */
     private static final long WASH_S = 24 * 3600;
+    /** How often it is looked whether something is late. */
+    private static final double LOOK_S = 20;
     private final Session session;
     private final Lane lane;
     private final RunChart chart;
@@ -48,6 +56,8 @@ final class RunSide {
     private Plan of;
     private WholeRun run;
     private RunTask chosen;
+    private Instant orderedAt = Instant.now();
+    private final Timeline minutes;
 
     RunSide(Session session) {
         this.session = session;
@@ -68,6 +78,9 @@ final class RunSide {
         VBox all = new VBox(top, lower);
         all.getStyleClass().add("bench");
         this.node = FinishBench.scrolling(all);
+        this.minutes = new Timeline(new KeyFrame(javafx.util.Duration.seconds(LOOK_S), _ -> show()));
+        minutes.setCycleCount(Animation.INDEFINITE);
+        minutes.play();
     }
 
     Node node() {
@@ -84,6 +97,7 @@ final class RunSide {
 
     private void ordered(WholeRun newRun) {
         run = newRun;
+        orderedAt = Instant.now();
         chosen = null;
         show();
     }
@@ -109,9 +123,9 @@ final class RunSide {
         boolean nothing = run.tasks().isEmpty();
         whole.setText(nothing ? Texts.of("run.nothing") : RunWords.whole(run.schedule()));
         chart.show(run, slot().map(Schedule.Slot::task).orElse(null));
-        now.getChildren().setAll(nothing ? List.of() : nowRows(words));
+        Controls.refill(now, nothing ? List.of() : nowRows(words));
         why.getChildren().setAll(nothing ? List.of() : whyRows(words));
-        ready.getChildren().setAll(nothing ? List.of() : readyRows());
+        Controls.refill(ready, nothing ? List.of() : readyRows());
     }
 
     private List<Node> nowRows(RunWords words) {
@@ -124,6 +138,11 @@ final class RunSide {
             rows.add(Controls.label(words.detail(t)));
             run.schedule().slots().stream().filter(o -> o.task().machine().kind().isOne() && !o.task().equals(t) && o.startS() <= s.startS() + 1 && o.endS() > s.startS() + 1)
                     .findFirst().ifPresent(o -> rows.add(Controls.label(Texts.of("run.meanwhile", RunWords.machine(o.task().machine()), RunWords.task(o.task())), "hint")));
+            punctuality().filter(_ -> first).flatMap(Punctuality::overdue).ifPresent(d -> {
+                Label overdue = Controls.label(Texts.of("run.overdue", Words.duration(d.toSeconds())), "late");
+                overdue.setId("run-overdue");
+                rows.add(overdue);
+            });
             if (s.setupS() > 0) {
                 rows.add(Controls.label(Texts.of(t.celsius() > 0 ? "run.warm-first" : "run.film-first", Words.duration(s.setupS()), session.words().degrees(t.celsius())), "hint"));
             }
@@ -153,11 +172,15 @@ final class RunSide {
 
     private List<Node> readyRows() {
         Schedule s = run.schedule();
-        List<Node> rows = new ArrayList<>(List.of(Controls.caption(Texts.of("run.ready")),
-                Controls.label(Words.clock(LocalDateTime.now().plusSeconds(Math.round(s.endS()))), "ready-at"),
-                Controls.label(Texts.of("run.if-you-begin-now"), "hint")));
+        Optional<Punctuality> begun = punctuality();
+        LocalDateTime readyAt = begun.map(p -> clock(p.ready())).orElseGet(() -> LocalDateTime.now().plusSeconds(Math.round(s.endS())));
+        List<Node> rows = new ArrayList<>(List.of(Controls.caption(Texts.of("run.ready")), Controls.label(Words.clock(readyAt), "ready-at")));
+        begun.ifPresentOrElse(p -> rows.add(stands(p)), () -> {
+            rows.add(Controls.label(Texts.of("run.if-you-begin-now"), "hint"));
+            rows.add(Controls.button("run-begin", Texts.of("run.begin"), () -> session.editMade(this::begun)));
+        });
         if (run.tasks().stream().anyMatch(t -> t.kind() == RunTask.Kind.PRESS || t.kind() == RunTask.Kind.LAY)) {
-            rows.add(Controls.row(Texts.of("run.first-wash"), Controls.figure(Words.clock(LocalDateTime.now().plusSeconds(Math.round(s.endS()) + WASH_S)))));
+            rows.add(Controls.row(Texts.of("run.first-wash"), Controls.figure(Words.clock(readyAt.plusSeconds(WASH_S)))));
         }
         for (Machine m : run.machines()) {
             if (m.kind().isOne()) {
@@ -171,16 +194,43 @@ final class RunSide {
         return rows;
     }
 
+    private Optional<Punctuality> punctuality() {
+        return session.job().made().begun().map(b -> Punctuality.of(b, run, orderedAt, Instant.now()));
+    }
+
+    private Node stands(Punctuality p) {
+        String was = Words.clock(clock(session.job().made().begun().orElseThrow().ready()));
+        String by = Words.duration(Math.abs(p.late().toSeconds()));
+        Label label = Controls.label(p.isLate() ? Texts.of("run.late", was, by) : p.isAhead() ? Texts.of("run.ahead", was, by) : Texts.of("run.as-meant", was), p.isLate() ? "late" : "hint");
+        label.setId("run-stands");
+        return label;
+    }
+
+    private static LocalDateTime clock(Instant at) {
+        return LocalDateTime.ofInstant(at, ZoneId.systemDefault());
+    }
+
+    /** It is begun, to be ready when it is thought to be now. */
+    private Made begun(Made made) {
+        Instant now = Instant.now();
+        return made.withBegun(now, now.plusMillis(Math.round(run.schedule().endS() * 1000)));
+    }
+
     // ---- as it goes
 
     private void tick() {
         slot().map(Schedule.Slot::task).ifPresent(t -> {
             switch (t.kind()) {
                 case CUT -> open();
-                case PRESS, LAY, TAKE_OUT -> session.editMade(m -> lastOf(t) ? finished(m.withDone(t.id()), t) : m.withDone(t.id()));
-                default -> session.editMade(m -> m.withDone(t.id()));
+                case PRESS, LAY, TAKE_OUT -> session.editMade(m -> lastOf(t) ? finished(going(m).withDone(t.id()), t) : going(m).withDone(t.id()));
+                default -> session.editMade(m -> going(m).withDone(t.id()));
             }
         });
+    }
+
+    /** What is ticked off first begins it. */
+    private Made going(Made made) {
+        return made.begun().isPresent() ? made : begun(made);
     }
 
     /** Whether nothing of the line is left in the run after it. */
@@ -216,5 +266,6 @@ final class RunSide {
 
     void close() {
         lane.stop();
+        minutes.stop();
     }
 }
