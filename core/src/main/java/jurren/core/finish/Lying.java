@@ -17,6 +17,8 @@ import jurren.core.layer.Layer;
  * @param under for each layer the set of those that would lie on its carrier, were they laid while it is still there
  */
 public record Lying(List<Long> on, List<Long> under) {
+    /** As much film as scissors leave around what was cut. */
+    private static final double CUT_OFF_MM = 10;
     /** As close as a hand trims a carrier. */
     public static final double TRIMMED_MM = 2;
     /** More layers are pressed in several sequences: sets of them are kept as bits. */
@@ -30,6 +32,16 @@ public record Lying(List<Long> on, List<Long> under) {
         }
         on = List.copyOf(on);
         under = List.copyOf(under);
+    }
+
+    /** Carriers that follow the pieces of their film, as close as a hand trims them. */
+    public static Function<Layer, Region> trimmed(Function<Layer, Region> piece) {
+        return layer -> piece.apply(layer).grown(TRIMMED_MM, CornerStyle.ROUND);
+    }
+
+    /** A carrier as scissors cut it off the roll: a rectangle around all of its film. */
+    public static Region asCutOff(Layer layer) {
+        return layer.region().isEmpty() ? Region.EMPTY : Region.of(layer.region().bounds().grown(CUT_OFF_MM));
     }
 
     /** Each on all below it. */
@@ -51,7 +63,7 @@ public record Lying(List<Long> on, List<Long> under) {
      * As layers really lie.
      *
      * @param layers  from the lowest up, what goes under the press
-     * @param carrier the film piece of a layer, untrimmed but following its pieces
+     * @param carrier of a layer, as it is when it is laid
      */
     public static Lying of(List<Layer> layers, Function<Layer, Region> carrier) {
         int n = layers.size();
@@ -61,7 +73,7 @@ public record Lying(List<Long> on, List<Long> under) {
         for (int i = 0; i < n; i++) {
             for (int j = 0; j < n; j++) {
                 Region film = layers.get(j).region();
-                Box reach = layers.get(i).region().bounds().grown(TRIMMED_MM);
+                Box reach = layers.get(i).region().bounds().grown(CUT_OFF_MM);
                 if (i == j || film.isEmpty() || reach.crossed(film.bounds()).isEmpty()) {
                     continue;
                 }
@@ -70,7 +82,7 @@ public record Lying(List<Long> on, List<Long> under) {
                     under[i] |= 1L << j;
                 } else {
                     if (carriers[i] == null) {
-                        carriers[i] = carrier.apply(layers.get(i)).grown(TRIMMED_MM, CornerStyle.ROUND);
+                        carriers[i] = carrier.apply(layers.get(i));
                     }
                     if (carriers[i].intersect(film).areaMm2() > LEAST_MEETING_MM2) {
                         under[i] |= 1L << j;

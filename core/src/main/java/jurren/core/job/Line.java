@@ -51,7 +51,7 @@ public record Line(String id, String title, String blankId, String colourId, Str
     public Line(String id, String title, Thing thing, String materialId, String drawnFor, List<SizeEntry> sizes, List<Motif> motifs,
                 Map<Film, Join> joins, Fit fit) {
         this(id, title, thing.blankId(), thing.colourId(), drawnFor, counts(sizes), List.of(new Place(thing.faceId(), thing.pressId(),
-                thing.trueAtMm(), materialId, motifs, joins, fit, Map.of(), onSizes(sizes), List.of(), Map.of(), Optional.empty())), 0);
+                thing.trueAtMm(), materialId, motifs, joins, fit, Map.of(), onSizes(sizes), List.of(), Map.of(), Optional.empty(), true)), 0);
     }
 
     private static List<Count> counts(List<SizeEntry> sizes) {
@@ -249,6 +249,14 @@ public record Line(String id, String title, String blankId, String colourId, Str
         Map<Film, Join> changed = new LinkedHashMap<>(joins());
         changed.put(film, join);
         return with(place().withJoins(changed));
+    }
+
+    public boolean trimmed() {
+        return place().trimmed();
+    }
+
+    public Line withTrimmed(boolean trimmed) {
+        return with(place().withTrimmed(trimmed));
     }
 
     /** Marks by which all its places are lined up, so far from the top; none where there is nothing. */

@@ -31,10 +31,11 @@ import jurren.core.material.Film;
  * @param pressWishes what a person decided about the press sequence
  * @param panels     how films are split that are wider than what they are cut from
  * @param lineUpMm   how far from the top the marks are by which the places of a thing are lined up
+ * @param trimmed    whether carriers are trimmed around their film before it is pressed, or left as they were cut off
  */
 public record Place(String faceId, Optional<String> pressId, Optional<Double> trueAtMm, String materialId, List<Motif> motifs,
                     Map<Film, Join> joins, Fit fit, Map<String, Edging> edgings, Map<String, OnSize> sizes,
-                    List<PressWish> pressWishes, Map<Film, Panels> panels, Optional<Double> lineUpMm) {
+                    List<PressWish> pressWishes, Map<Film, Panels> panels, Optional<Double> lineUpMm, boolean trimmed) {
     /**
      * One size of the thing at this place.
      *
@@ -67,7 +68,7 @@ public record Place(String faceId, Optional<String> pressId, Optional<Double> tr
 
     /** With nothing on it yet. */
     public static Place of(String faceId, String materialId) {
-        return new Place(faceId, Optional.empty(), Optional.empty(), materialId, List.of(), Map.of(), Fit.USUAL, Map.of(), Map.of(), List.of(), Map.of(), Optional.empty());
+        return new Place(faceId, Optional.empty(), Optional.empty(), materialId, List.of(), Map.of(), Fit.USUAL, Map.of(), Map.of(), List.of(), Map.of(), Optional.empty(), true);
     }
 
     OnSize onSize(String size) {
@@ -75,44 +76,48 @@ public record Place(String faceId, Optional<String> pressId, Optional<Double> tr
     }
 
     Place withMotifs(List<Motif> newMotifs) {
-        return new Place(faceId, pressId, trueAtMm, materialId, newMotifs, joins, fit, edgings, sizes, pressWishes, panels, lineUpMm);
+        return new Place(faceId, pressId, trueAtMm, materialId, newMotifs, joins, fit, edgings, sizes, pressWishes, panels, lineUpMm, trimmed);
     }
 
     Place withFit(Fit newFit) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, newFit, edgings, sizes, pressWishes, panels, lineUpMm);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, newFit, edgings, sizes, pressWishes, panels, lineUpMm, trimmed);
     }
 
     Place withEdgings(Map<String, Edging> newEdgings) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, newEdgings, sizes, pressWishes, panels, lineUpMm);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, newEdgings, sizes, pressWishes, panels, lineUpMm, trimmed);
     }
 
     Place withJoins(Map<Film, Join> newJoins) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, newJoins, fit, edgings, sizes, pressWishes, panels, lineUpMm);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, newJoins, fit, edgings, sizes, pressWishes, panels, lineUpMm, trimmed);
     }
 
     Place withPanels(Map<Film, Panels> newPanels) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, pressWishes, newPanels, lineUpMm);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, pressWishes, newPanels, lineUpMm, trimmed);
     }
 
     Place withLineUp(Optional<Double> newMm) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, pressWishes, panels, newMm);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, pressWishes, panels, newMm, trimmed);
+    }
+
+    Place withTrimmed(boolean newTrimmed) {
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, pressWishes, panels, lineUpMm, newTrimmed);
     }
 
     Place withPressWishes(List<PressWish> newWishes) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, newWishes, panels, lineUpMm);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, newWishes, panels, lineUpMm, trimmed);
     }
 
     Place withSizes(Map<String, OnSize> newSizes) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, newSizes, pressWishes, panels, lineUpMm);
+        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, newSizes, pressWishes, panels, lineUpMm, trimmed);
     }
 
     Place on(Thing thing) {
-        return new Place(thing.faceId(), thing.pressId(), thing.trueAtMm(), materialId, motifs, joins, fit, edgings, sizes, pressWishes, panels, lineUpMm);
+        return new Place(thing.faceId(), thing.pressId(), thing.trueAtMm(), materialId, motifs, joins, fit, edgings, sizes, pressWishes, panels, lineUpMm, trimmed);
     }
 
     /** What was said about joins and panels of the usual material is said about the new one. */
     Place withMaterial(String newMaterialId) {
-        return new Place(faceId, pressId, trueAtMm, newMaterialId, motifs, moved(joins, newMaterialId), fit, edgings, sizes, pressWishes, moved(panels, newMaterialId), lineUpMm);
+        return new Place(faceId, pressId, trueAtMm, newMaterialId, motifs, moved(joins, newMaterialId), fit, edgings, sizes, pressWishes, moved(panels, newMaterialId), lineUpMm, trimmed);
     }
 
     private <T> Map<Film, T> moved(Map<Film, T> said, String newMaterialId) {

@@ -20,6 +20,7 @@ import jurren.core.blank.Face;
 import jurren.core.blank.Fit;
 import jurren.core.blank.Surface;
 import jurren.core.cut.CutRun;
+import jurren.core.finish.Lying;
 import jurren.core.finish.PlatenPlan;
 import jurren.core.finish.PressSolver;
 import jurren.core.finish.Pressing;
@@ -80,7 +81,7 @@ public final class Planner {
 
     private record FaceKey(List<Motif> motifs, Placement fit, Optional<Double> trueAtMm, Surface surface, String usualId,
                            Map<String, Material> materials, Map<Film, Join> joins, Map<String, Edging> edgings, Map<Film, Panels> panels,
-                           Optional<Double> lineUpMm) {
+                           Optional<Double> lineUpMm, boolean trimmed) {
     }
 
     private record ShapesKey(Face face, List<Layer> layers) {
@@ -205,7 +206,7 @@ public final class Planner {
     }
 
     private static FaceKey faceKey(Line line, Map<String, Material> materials, Placement fit, Face face) {
-        return new FaceKey(line.motifs(), fit, face.trueAt(), face.surface(), line.materialId(), materials, line.joins(), line.edgings(), line.panels(), line.lineUpMm());
+        return new FaceKey(line.motifs(), fit, face.trueAt(), face.surface(), line.materialId(), materials, line.joins(), line.edgings(), line.panels(), line.lineUpMm(), line.trimmed());
     }
 
     /** As it is made, on the face. */
@@ -227,7 +228,7 @@ public final class Planner {
         List<Layer> layers = Ways.layers(parts, key.materials::get,
                 m -> Ways.edging(m, key.edgings), key.panels,
                 laid.bounds().orElseThrow(), key.lineUpMm);
-        return new FaceWork(art, laid, layers, Stack.thickestMm(layers), inspection.of(layers), Finisher.Facts.of(layers, nesting::carrier));
+        return new FaceWork(art, laid, layers, Stack.thickestMm(layers), inspection.of(layers), Finisher.Facts.of(layers, key.trimmed ? Lying.trimmed(nesting::carrier) : Lying::asCutOff));
     }
 
     /** Each source as large as the fit makes it, where it puts it; what is done to them in millimetres stays so. */

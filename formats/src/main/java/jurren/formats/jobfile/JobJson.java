@@ -242,6 +242,9 @@ final class JobJson {
                 .put("through", e.through()));
         panels(node, place.panels());
         place.lineUpMm().ifPresent(mm -> node.put("lineUpMm", mm));
+        if (!place.trimmed()) {
+            node.put("trimmed", false);
+        }
         if (place.pressWishes().isEmpty()) {
             return;
         }
@@ -341,7 +344,8 @@ final class JobJson {
         Optional<String> press = n.has("press") ? Optional.of(Fields.text(n, "press", at)) : Optional.empty();
         Optional<Double> trueAt = n.has("trueAtMm") ? Optional.of(Fields.number(n, "trueAtMm", at)) : Optional.empty();
         Optional<Double> lineUp = n.has("lineUpMm") ? Optional.of(Fields.number(n, "lineUpMm", at)) : Optional.empty();
-        return Fields.value(at, () -> new Place(n.path("face").asText(), press, trueAt, material, motifs, joins, fit(n.path("fit")), edgings, sizes, wishes, panels, lineUp));
+        return Fields.value(at, () -> new Place(n.path("face").asText(), press, trueAt, material, motifs, joins, fit(n.path("fit")), edgings, sizes, wishes, panels, lineUp,
+                n.path("trimmed").asBoolean(true)));
     }
 
     private static PressWish pressWish(JsonNode n, String at, String usualId) throws Broken {

@@ -116,6 +116,9 @@ after.lines().forEach(l -> before.line(l.id()).filter(was -> !was.equals(l)).ifP
         if (before.materialId().equals(after.materialId()) && !before.panels().equals(after.panels())) {
             found.add(text("panels"));
         }
+        if (before.trimmed() != after.trimmed()) {
+            found.add(text("trimmed"));
+        }
         if (!before.lineUpMm().equals(after.lineUpMm())) {
             found.add(text("line-up"));
         }

@@ -87,7 +87,7 @@ class JobFileTest {
                 .withMotif("m1", m -> m.withSource(m.source().resized(1.25, 0.75)).withPose(m.pose().turnedTo(33)))
                 .withMotif("m3", m -> m.withFilms(Films.allOf("flock-film").with(Colour.of("#7FC4DA"), Optional.of("glitter-film"))))
                 .withJoin(Film.of("smooth-film", Colour.of("#F6EFDC")), new Join.Butted(0.3)).withJoin(Film.print("dye-print"), new Join.KnockedOut(0.5))
-                .withPanels(Film.of("smooth-film", Colour.of("#F6EFDC")), Optional.of(new Panels(true, List.of(0.3, 0.65), 4))).withLineUp(Optional.of(31.5))
+                .withPanels(Film.of("smooth-film", Colour.of("#F6EFDC")), Optional.of(new Panels(true, List.of(0.3, 0.65), 4))).withLineUp(Optional.of(31.5)).withTrimmed(false)
                 .withPressWish(PressWish.of(Film.of("smooth-film", Colour.of("#7FC4DA"))).lasting(Optional.of(14.0)).after(Optional.of(Film.of("smooth-film", Colour.of("#F6EFDC")))))
                 .withEdging("flock-base", new Edging(-0.5, true, false)).withEdging("sticker-sheet", new Edging(2, false, true))
                 .withSize("2XL", s -> s.withCount(7).withArtWidth(Optional.of(311.5)).withArea(Optional.of(new AreaMeasures(320, 340, 80)))));

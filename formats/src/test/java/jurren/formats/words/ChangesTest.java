@@ -52,6 +52,7 @@ class ChangesTest {
         assertThat(changes.between(JOB, JOB.withLine("A", l -> l.withPanels(Film.of("smooth-film", Colour.of("#F6EFDC")), Optional.of(new Panels(true, List.of(0.5), 4))))))
                 .isEqualTo("panels");
         assertThat(changes.between(JOB, JOB.withLine("A", l -> l.withLineUp(Optional.of(20.0))))).isEqualTo("marks to line up");
+        assertThat(changes.between(JOB, JOB.withLine("A", l -> l.withTrimmed(false)))).isEqualTo("carriers");
         assertThat(changes.between(JOB.withFrames(false), JOB)).isEqualTo("weeding frames");
         assertThat(told(JOB.withMade(Made.NOTHING.withPressed("A", 1)))).isEqualTo("pieces made");
         Job cut = JOB.withMade(Made.NOTHING.with(new Made.Cut("aa", "f", 2, Instant.EPOCH)));

@@ -37,6 +37,7 @@ public final class StandInPress {
     private static final double COLD_C = 28;
     private static final double DYE_MOVES_C = 150;
     private static final double DEGREE = 0.5;
+    private static final double LOOSE_MM = 9.5;
     private static final double INSTANT_S = 0.05;
     private static final double PEEL_S = 5;
 
@@ -142,6 +143,9 @@ public final class StandInPress {
         f.region().pieces().stream().limit(MOST_SPOTS).forEach(p -> f.spots.add(new Spot(p.region().inside())));
         for (Film o : films) {
             spot(f, o == f ? Region.EMPTY : f.region().intersect(o.region()));
+            if (o != f && !line.line().trimmed() && !o.region().isEmpty()) {
+                spot(f, f.region().intersect(Region.of(o.region().bounds().grown(LOOSE_MM))).minus(o.region()));
+            }
         }
         if (!line.face().isRound()) {
             for (int i = 0; i < positions.size(); i++) {
@@ -248,9 +252,16 @@ public final class StandInPress {
         if (f.recipe.once() && (s.times > 1 || pressure.compareTo(f.recipe.pressure()) > 0)) {
             faults.add(new Fault(order, Came.SQUASHED, 0));
         }
-        s.lost |= f.laidIn == closings && films.stream().anyMatch(o -> o != f && o.laid && o.laidIn < f.laidIn && o.covers(s.at)
-                && (o.carrier || o.layer.material().topOnly() && !f.layer.film().equals(o.layer.film())));
+        s.lost |= f.laidIn == closings && films.stream().anyMatch(o -> o != f && o.laid && (isOnLoose(f, o, s.at) || o.laidIn < f.laidIn && o.covers(s.at)
+                && (o.carrier || o.layer.material().topOnly() && !f.layer.film().equals(o.layer.film()))));
         s.bonded |= s.warm >= leastS - INSTANT_S && (f.sheet || pressure.compareTo(f.recipe.pressure()) >= 0);
+    }
+
+    /** A carrier that nobody trimmed is a rectangle, a finger's breadth larger than its film on each side. */
+    private boolean isOnLoose(Film f, Film o, Point at) {
+        boolean before = o.laidIn < f.laidIn || o.laidIn == f.laidIn && o.layer.order() < f.layer.order();
+        Box b = o.region().bounds();
+        return before && o.carrier && !line.line().trimmed() && at.xMm() > b.minXMm() - LOOSE_MM && at.xMm() < b.maxXMm() + LOOSE_MM && at.yMm() > b.minYMm() - LOOSE_MM && at.yMm() < b.maxYMm() + LOOSE_MM;
     }
 
     /** What it has come down to, as any warm thing does: the thicker, the slower. */

@@ -121,4 +121,32 @@ class StandInPressTest {
         assertThat(besideEachOther.snags()).noneMatch(s -> s.gravity() != Snag.Gravity.LOOK);
         assertThat(pressed(besideEachOther, _ -> { })).isEmpty();
     }
+
+    /** Two squares of 40 mm, so far apart: trimmed they go down together; as cut off, 5 mm apart, one would lie on the other's carrier. */
+    private static Plan apart(double mm, boolean trimmed) {
+        Plan plan = plan("tee-adult", "black", "smooth-film", "smooth-film");
+        List<Motif> motifs = plan.job().lines().getFirst().motifs();
+        return new Planner().plan(plan.job().withLine("A", l -> l.withTrimmed(trimmed).withMotifs(List.of(
+                motifs.get(0).withSource(new Shape(Shape.Kind.RECTANGLE, 40, 40, 4, 0, colour(motifs.get(0)))).withPose(Pose.at(-20 - mm / 2, 180)),
+                motifs.get(1).withSource(new Shape(Shape.Kind.RECTANGLE, 40, 40, 4, 0, colour(motifs.get(1)))).withPose(Pose.at(20 + mm / 2, 180))))), SHOP);
+    }
+
+    private static jurren.core.material.Colour colour(Motif m) {
+        return ((Shape) m.source()).colour();
+    }
+
+    private static int closings(Plan plan) {
+        return plan.lines().getFirst().finish().solved().closings().size();
+    }
+
+    @Test
+    void carriersThatNobodyTrimsReachUnderTheirNeighbours() throws IOException {
+        assertThat(closings(apart(5, true))).isEqualTo(1);
+        assertThat(closings(apart(5, false))).isEqualTo(2);
+        assertThat(closings(apart(25, false))).as("far enough apart they are no trouble").isEqualTo(1);
+        assertThat(pressed(apart(5, true), _ -> { })).isEmpty();
+        assertThat(pressed(apart(5, false), _ -> { })).isEmpty();
+        byte[] together = PlanJson.steps(apart(5, true));
+        assertThat(StandInPress.press(together, apart(5, false)).getFirst().faults()).extracting(PressedPiece.Fault::came).containsOnly(Came.NOT_BONDED);
+    }
 }

@@ -12,6 +12,7 @@ import javafx.animation.Timeline;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
@@ -56,6 +57,7 @@ final class PieceSide {
     private final Button spoiled;
     private final PressWishes wishes;
     private final VBox heat = new VBox();
+    private final CheckBox trimmed = new CheckBox(Texts.of("finish.trimmed"));
     private final VBox snags = new VBox();
     private final Node node;
     private SizePlan size;
@@ -84,7 +86,10 @@ final class PieceSide {
         buttons.getStyleClass().addAll("buttons", "centred");
         VBox timerCard = Controls.card(which, clock, how, buttons, meanwhile, wishes.node(), spoiled);
         timerCard.getStyleClass().add("timer");
-        VBox heatCard = Controls.card(heat, snags);
+        trimmed.setId("press-trimmed");
+        trimmed.setWrapText(true);
+        trimmed.setOnAction(_ -> session.editLine(l -> l.withTrimmed(trimmed.isSelected())));
+        VBox heatCard = Controls.card(heat, trimmed, snags);
         heatCard.setMinWidth(Theme.wide(190));
         heatCard.setPrefWidth(Theme.wide(300));
         HBox lower = new HBox(picture.canvas(), timerCard, heatCard);
@@ -212,6 +217,11 @@ final class PieceSide {
             }
             Controls.refill(cards, shown);
             heat.getChildren().setAll(heatRows(plan));
+            // only what lies beside other films on carriers cares
+            boolean matters = size != null && size.layers().stream().filter(l -> l.material().isPressed() && l.isCut()).count() > 1;
+            trimmed.setVisible(matters);
+            trimmed.setManaged(matters);
+            trimmed.setSelected(plan.line().trimmed());
             wishes.show(plan, size, step());
         });
         cardScroll.setHvalue(steps.size() < 2 ? 0 : (double) at / (steps.size() - 1));
