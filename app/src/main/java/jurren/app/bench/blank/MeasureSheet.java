@@ -95,12 +95,15 @@ final class MeasureSheet {
         HBox buttons = new HBox(Controls.button("own-save", Texts.of("measure.save"), this::save, "primary"),
                 Controls.button("own-leave", Texts.of("measure.leave"), sheets::close));
         buttons.getStyleClass().add("buttons");
-        VBox left = new VBox(10, Controls.row(Texts.of("measure.name"), name), faces, faceRows.node(), Controls.caption(Texts.of("measure.made-of")), made,
-                Controls.row(Texts.of("measure.hottest"), hottest), Controls.row(Texts.of("measure.longest"), longest),
-                Controls.caption(Texts.of("measure.colours")), colours);
+        VBox left = new VBox(10, Controls.row(Texts.of("measure.name"), name), faces, faceRows.node());
         left.setMinWidth(Theme.wide(MEASURES_WIDTH));
         left.setPrefWidth(Theme.wide(MEASURES_WIDTH));
-        VBox right = new VBox(10, inTheWay.node(), Controls.caption(Texts.of("measure.photo")), photo.node());
+        VBox stuff = new VBox(6, Controls.caption(Texts.of("measure.made-of")), made, Controls.row(Texts.of("measure.hottest"), hottest),
+                Controls.row(Texts.of("measure.longest"), longest));
+        VBox sold = new VBox(6, Controls.caption(Texts.of("measure.colours")), colours);
+        HBox.setHgrow(stuff, Priority.ALWAYS);
+        HBox.setHgrow(sold, Priority.ALWAYS);
+        VBox right = new VBox(10, inTheWay.node(), Controls.caption(Texts.of("measure.photo")), photo.node(), new HBox(22, stuff, sold));
         HBox.setHgrow(right, Priority.ALWAYS);
         sheets.open("measure-sheet", Texts.of("blank.measure-own"), Pos.CENTER, new HBox(22, left, right), objection, buttons);
     }
