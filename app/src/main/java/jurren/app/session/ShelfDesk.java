@@ -80,7 +80,7 @@ public final class ShelfDesk {
 
     /** Under the next free name. */
     public void keep(Offcut o) {
-        Offcut named = new Offcut(freeName(), o.materialId(), o.colour(), o.outline(), o.whole(), o.since());
+        Offcut named = o.named(freeName());
         put(Optional.empty(), Optional.of(named), Texts.of("shelf.kept", named.id(), name(named)));
     }
 

@@ -36,6 +36,8 @@ import jurren.core.load.Offcut;
 import jurren.core.load.Roll;
 import jurren.core.load.Stock;
 import jurren.core.material.Material;
+import jurren.formats.words.Numbers;
+import jurren.formats.words.DecimalSign;
 import jurren.core.plan.Shopping;
 
 /** The shelf: rolls as bars at one scale, with what open jobs promise of them hatched; sheets and offcuts as they are. */
@@ -201,10 +203,10 @@ public final class ShelfPage implements AutoCloseable {
                 Controls.label(s.since().isEmpty() ? s.id() : Texts.of("shelf.since", s.id(), s.since()), "hint")));
         switch (s) {
             case Roll r -> {
-                MeasureField left = MeasureField.length(Texts.of("shelf.length"), session::unit, mm -> change(r, new Roll(r.id(), r.materialId(), r.colour(), r.widthMm(), mm, r.since())));
+                MeasureField left = MeasureField.length(Texts.of("shelf.length"), session::unit, mm -> change(r, r.withLength(mm)));
                 left.setId("stock-left");
                 left.show(r.lengthMm());
-                MeasureField width = MeasureField.length(Texts.of("shelf.width"), session::unit, mm -> change(r, new Roll(r.id(), r.materialId(), r.colour(), mm, r.lengthMm(), r.since())));
+                MeasureField width = MeasureField.length(Texts.of("shelf.width"), session::unit, mm -> change(r, r.withWidth(mm)));
                 width.setId("stock-width");
                 width.show(r.widthMm());
                 rows.add(Controls.row(Texts.of("shelf.length"), left));
@@ -213,12 +215,20 @@ public final class ShelfPage implements AutoCloseable {
             }
             case Offcut o -> rows.add(Controls.label(o.usable(session.shop().cutter()).isEmpty() ? Texts.of("shelf.too-wide") : Texts.of("shelf.used-first"), "hint"));
         }
+        if (s instanceof Roll || s instanceof Offcut o && o.whole()) {
+            String currency = session.shop().prices().currency();
+            MeasureField price = new MeasureField(Texts.of("shelf.price"), v -> currency + String.format(DecimalSign.locale(), "%.2f", v),
+                    text -> Numbers.parse(text.replace(currency, "")), v -> v >= 0 ? Optional.empty() : Optional.of(Texts.of("shelf.no-price")), v -> change(s, s.withPrice(Optional.of(v))));
+            price.setId("stock-price");
+            price.show(s.price().orElseGet(() -> s instanceof Roll ? session.shop().material(s.materialId()).map(Material::pricePerMetre).orElse(0.0) : 0.0));
+            rows.add(Controls.row(Texts.of(s instanceof Roll ? "shelf.price" : "shelf.price.sheet"), price));
+        }
         rows.add(Controls.button("stock-away", Texts.of("shelf.away"), () -> session.shelf().put(Optional.of(s), Optional.empty(),
                 Texts.of("shelf.thrown", session.shelf().name(s)))));
         return Controls.card(rows.toArray(Node[]::new));
     }
 
-    private void change(Roll was, Roll is) {
+    private void change(Stock was, Stock is) {
         chosen = is;
         session.shelf().put(Optional.of(was), Optional.of(is), Texts.of("shelf.changed", session.shelf().name(is)));
     }

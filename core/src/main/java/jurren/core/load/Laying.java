@@ -42,6 +42,12 @@ public record Laying(Wish wish, List<Pin> pins, List<Roll> taken) {
         return new Laying(wish, all, taken);
     }
 
+    /** What a metre of its film was paid for, where that is not what it costs as a rule. */
+    private static Optional<Double> paid(Load load) {
+        double metre = load.usedMm() > 0 ? load.filmMoney() / (load.usedMm() / 1000) : 0;
+        return Math.abs(metre - load.material().pricePerMetre()) < 1e-9 ? Optional.empty() : Optional.of(metre);
+    }
+
     /** A load was cut: its film is gone, and everything on it stays as it lies. */
     public Laying cut(Load load) {
         String id = freeId(load.stock().id());
@@ -50,7 +56,7 @@ public record Laying(Wish wish, List<Pin> pins, List<Roll> taken) {
             after = after.with(Pin.of(p, id));
         }
         List<Roll> more = new ArrayList<>(taken);
-        more.add(new Roll(id, load.material().id(), load.colour(), load.stock().widthMm(), load.usedMm()));
+        more.add(new Roll(id, load.material().id(), load.colour(), load.stock().widthMm(), load.usedMm(), "", paid(load)));
         return new Laying(wish, after.pins, more);
     }
 

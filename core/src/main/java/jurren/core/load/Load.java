@@ -46,6 +46,15 @@ public record Load(int order, Material material, Colour colour, FilmPiece stock,
         return shelved() instanceof Roll r ? Optional.of(r) : Optional.empty();
     }
 
+    /** What its film costs: of a roll by the metre, of a sheet by the share of its length; an offcut was paid for long ago. */
+    public double filmMoney() {
+        Stock from = shelved();
+        return switch (from) {
+            case Roll r -> usedMm / 1000 * r.price().orElse(material.pricePerMetre());
+            case Offcut o -> o.price().orElse(0.0) * Math.min(1, usedMm / o.lengthMm());
+        };
+    }
+
     /** What there is of it on the shelf. */
     public Stock shelved() {
         return switch (stock) {

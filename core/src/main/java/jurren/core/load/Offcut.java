@@ -1,5 +1,6 @@
 package jurren.core.load;
 
+import java.util.Optional;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Placement;
@@ -12,7 +13,7 @@ import jurren.core.material.Colour;
  * @param outline as it lies in the cutter, its lower left corner at the origin
  * @param whole   a sheet as it was bought
  */
-public record Offcut(String id, String materialId, Colour colour, Region outline, boolean whole, String since) implements Stock {
+public record Offcut(String id, String materialId, Colour colour, Region outline, boolean whole, String since, Optional<Double> price) implements Stock {
     /** Its edges were cut by hand, and the tape that holds it down lies there. */
     public static final double EDGE_MM = 3;
     /** Smaller is waste. */
@@ -42,7 +43,12 @@ public record Offcut(String id, String materialId, Colour colour, Region outline
         return whole.minus(Region.of(Box.ofSize(right ? lengthMm - missingLengthMm : 0, upper ? widthMm - missingWidthMm : 0, missingLengthMm, missingWidthMm)));
     }
 
+    public Offcut(String id, String materialId, Colour colour, Region outline, boolean whole, String since) {
+        this(id, materialId, colour, outline, whole, since, Optional.empty());
+    }
+
     public Offcut {
+        price = Stock.checked(price);
         if (outline.isEmpty() || outline.areaMm2() < 1) {
             throw new IllegalArgumentException("offcut " + id + " has no area");
         }
@@ -53,6 +59,16 @@ public record Offcut(String id, String materialId, Colour colour, Region outline
         if (box.minXMm() != 0 || box.minYMm() != 0) {
             outline = outline.placed(Placement.moved(-box.minXMm(), -box.minYMm()));
         }
+    }
+
+    @Override
+    public Offcut withPrice(Optional<Double> newPrice) {
+        return new Offcut(id, materialId, colour, outline, whole, since, newPrice);
+    }
+
+    @Override
+    public Offcut named(String newId) {
+        return new Offcut(newId, materialId, colour, outline, whole, since, price);
     }
 
     @Override

@@ -4,6 +4,7 @@ import jurren.core.cut.CutRun;
 import jurren.core.finish.Step;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
+import jurren.core.load.Load;
 import jurren.core.load.Nesting;
 import jurren.core.load.Offcut;
 import jurren.core.snag.Snag;
@@ -69,9 +70,9 @@ public record Plan(Job job, Shop shop, List<LinePlan> lines, List<Nesting.Reques
         return runs.stream().mapToDouble(CutRun::seconds).sum();
     }
 
-    /** What the film off rolls costs. */
+    /** What the film costs. */
     public double filmMoney() {
-        return runs.stream().map(CutRun::load).filter(l -> l.roll().isPresent()).mapToDouble(l -> l.usedMm() / 1000 * l.material().pricePerMetre()).sum();
+        return runs.stream().map(CutRun::load).mapToDouble(Load::filmMoney).sum();
     }
 
     /** What film the offcuts spare, at the very least, in money. */

@@ -45,9 +45,9 @@ import jurren.core.layer.Part;
 import jurren.core.layer.Separation;
 import jurren.core.layer.Stack;
 import jurren.core.load.CutItem;
+import jurren.core.load.Load;
 import jurren.core.load.Loading;
 import jurren.core.load.Nesting;
-import jurren.core.load.Offcut;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.core.material.Material;
@@ -283,8 +283,7 @@ public final class Planner {
     }
 
     private static Quote quote(List<LinePlan> lines, Loading loading, List<PrintSheet> prints, Shop shop) {
-        double film = prints.stream().mapToDouble(Planner::paper).sum() + loading.loads().stream()
-                .filter(l -> !(l.stock() instanceof Offcut)).mapToDouble(l -> l.usedMm() / 1000 * l.material().pricePerMetre()).sum();
+        double film = prints.stream().mapToDouble(Planner::paper).sum() + loading.loads().stream().mapToDouble(Load::filmMoney).sum();
         double hours = lines.stream().mapToDouble(LinePlan::finishSeconds).sum() / 3600;
         Prices p = shop.prices();
         double ink = prints.stream().mapToDouble(s -> s.times() * s.slots().stream().mapToDouble(slot -> slot.inked().areaMm2()).sum()).sum() / 1e6 * p.inkPerM2();

@@ -4,11 +4,13 @@ import static jurren.core.Fixtures.CREAM;
 import static jurren.core.Fixtures.CUTTER;
 import static jurren.core.Fixtures.FILM;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import jurren.core.Fixtures;
 import jurren.core.cut.CutRun;
@@ -49,6 +51,28 @@ class StockTest {
         assertThat(loading.loads()).extracting(l -> l.stock().id()).containsExactly("small", "larger", "r");
         assertThat(loading.loads()).extracting(l -> l.placed().size()).containsExactly(1, 2, 2);
         assertThat(loading.unlaid()).isEmpty();
+    }
+
+    /** 50 mm squares and a gap on each roll: the usual metre costs what the film does, a dearer roll its own, a sheet its share, an offcut nothing. */
+    @Test
+    void eachPieceOfFilmCostsWhatWasPaidForIt() {
+        Load usual = load(squares(1, 50), List.of(roll("r", 3000)), false, Laying.USUAL).loads().getFirst();
+        assertThat(usual.filmMoney()).isCloseTo(usual.usedMm() / 1000 * FILM.pricePerMetre(), within(1e-9));
+        Load dear = load(squares(1, 50), List.of(roll("r", 3000).withPrice(Optional.of(20.0))), false, Laying.USUAL).loads().getFirst();
+        assertThat(dear.filmMoney()).isCloseTo(dear.usedMm() / 1000 * 20, within(1e-9));
+        Offcut sheet = new Offcut("s", "smooth-film", CREAM, Shapes.rectangle(0, 0, 200, 60), true, "", Optional.of(4.0));
+        Load half = load(squares(1, 50), List.of(sheet), false, Laying.USUAL).loads().getFirst();
+        assertThat(half.filmMoney()).isCloseTo(4 * half.usedMm() / 200, within(1e-9));
+        Load free = load(squares(1, 50), List.of(offcut("o", Shapes.rectangle(0, 0, 60, 60))), false, Laying.USUAL).loads().getFirst();
+        assertThat(free.filmMoney()).isZero();
+
+        // once it is cut it costs as much as before
+        for (Load l : List.of(usual, dear, half, free)) {
+            Laying cut = Laying.USUAL.cut(l);
+            Load after = load(squares(1, 50), List.of(roll("r", 3000)), false, cut).loads().getFirst();
+            assertThat(after.filmMoney()).as("%s", l.stock()).isCloseTo(l.filmMoney(), within(1e-6));
+        }
+        assertThatIllegalArgumentException().isThrownBy(() -> roll("r", 10).withPrice(Optional.of(-1.0))).withMessageContaining("price");
     }
 
     /** For the least weeding a set goes onto an offcut only as a whole, and what a hand laid stays. */

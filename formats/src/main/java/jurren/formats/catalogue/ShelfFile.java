@@ -16,6 +16,7 @@ import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import jurren.core.geometry.FillRule;
@@ -108,10 +109,7 @@ public final class ShelfFile {
             for (int n = 2; !names.add(id + " " + s.materialId() + " " + s.colour().hex()); n++) {
                 id = s.id() + "-" + n;
             }
-            all.add(id.equals(s.id()) ? s : switch (s) {
-                case Roll r -> new Roll(id, r.materialId(), r.colour(), r.widthMm(), r.lengthMm(), r.since());
-                case Offcut o -> new Offcut(id, o.materialId(), o.colour(), o.outline(), o.whole(), o.since());
-            });
+            all.add(id.equals(s.id()) ? s : s.named(id));
         }
         return all;
     }
@@ -160,9 +158,10 @@ public final class ShelfFile {
         String material = text(n, "material");
         Colour colour = Colour.of(text(n, "colour"));
         String since = n.path("since").asText("");
+        Optional<Double> price = n.has("price") ? Optional.of(number(n, "price")) : Optional.empty();
         return switch (kind) {
-            case "roll" -> new Roll(id, material, colour, number(n, "widthMm"), number(n, "lengthMm"), since);
-            case "sheet", "offcut" -> new Offcut(id, material, colour, outline(n.path("outline")), kind.equals("sheet"), since);
+            case "roll" -> new Roll(id, material, colour, number(n, "widthMm"), number(n, "lengthMm"), since, price);
+            case "sheet", "offcut" -> new Offcut(id, material, colour, outline(n.path("outline")), kind.equals("sheet"), since, price);
             default -> throw new IllegalArgumentException("kind must be roll, sheet or offcut but is \"" + kind + "\"");
         };
     }
@@ -226,6 +225,7 @@ public final class ShelfFile {
 
     private static ObjectNode head(ObjectNode n, String kind, Stock s) {
         n.put("kind", kind).put("id", s.id()).put("material", s.materialId()).put("colour", s.colour().hex());
+        s.price().ifPresent(p -> n.put("price", p));
         return s.since().isEmpty() ? n : n.put("since", s.since());
     }
 

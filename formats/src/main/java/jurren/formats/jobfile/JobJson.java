@@ -88,8 +88,11 @@ final class JobJson {
     private static void taken(ObjectNode node, Laying laying) {
         if (!laying.taken().isEmpty()) {
             ArrayNode taken = node.putArray("taken");
-            laying.taken().forEach(r -> taken.addObject().put("id", r.id()).put("material", r.materialId()).put("colour", r.colour().hex())
-                    .put("widthMm", r.widthMm()).put("lengthMm", r.lengthMm()));
+            laying.taken().forEach(r -> {
+                ObjectNode roll = taken.addObject().put("id", r.id()).put("material", r.materialId()).put("colour", r.colour().hex())
+                        .put("widthMm", r.widthMm()).put("lengthMm", r.lengthMm());
+                r.price().ifPresent(p -> roll.put("price", p));
+            });
         }
     }
 
@@ -102,7 +105,8 @@ final class JobJson {
                 p.path("size").asText(), p.path("copy").asInt(), p.path("layer").asInt(), p.path("stock").asText(), p.path("degrees").asDouble(),
                 new Point(p.path("xMm").asDouble(), p.path("yMm").asDouble()))));
         List<Roll> taken = Fields.list(n, "taken", at, (r, there) -> Fields.value(there, () -> new Roll(Fields.text(r, "id", there), Fields.text(r, "material", there),
-                Colour.of(r.path("colour").asText()), r.path("widthMm").asDouble(), r.path("lengthMm").asDouble())));
+                Colour.of(r.path("colour").asText()), r.path("widthMm").asDouble(), r.path("lengthMm").asDouble(), "",
+                r.has("price") ? Optional.of(r.path("price").asDouble()) : Optional.empty())));
         return new Laying(wish.equals("least-film") ? Laying.Wish.LEAST_FILM : Laying.Wish.LEAST_WEEDING, pins, taken);
     }
 

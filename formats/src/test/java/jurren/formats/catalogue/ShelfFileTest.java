@@ -54,6 +54,15 @@ class ShelfFileTest {
     }
 
     @Test
+    void whatWasPaidComesBackAndCannotBeLessThanNothing() throws IOException {
+        List<Stock> after = shelf(List.of(ROLL)).change(all -> with(all, holed().withPrice(java.util.Optional.of(3.25))));
+        assertThat(shelf(List.of()).read().stock()).extracting(Stock::price).containsExactly(java.util.Optional.empty(), java.util.Optional.of(3.25));
+        assertThat(after.get(1).named("other").price()).contains(3.25);
+        Files.writeString(folder.resolve("shelf.json"), Files.readString(folder.resolve("shelf.json")).replace("3.25", "-3.25"));
+        assertThat(shelf(List.of()).read().refused()).singleElement().satisfies(r -> assertThat(r.detail()).contains("price"));
+    }
+
+    @Test
     void twoOfOneNameGetTwoNames() throws IOException {
         List<Stock> after = shelf(List.of(ROLL)).change(all -> with(all, ROLL));
         assertThat(after).extracting(Stock::id).containsExactly("roll-305", "roll-305-2");
