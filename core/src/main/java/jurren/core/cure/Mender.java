@@ -18,8 +18,8 @@ import jurren.core.snag.Snag;
 import jurren.core.stop.Stop;
 
 /**
- * Finds what mends a snag, by trying: a cure counts only when afterwards there are fewer snags, none of a kind that was
- * not there, and of no kind more than before. So whatever is offered can be taken without looking.
+ * Finds what mends a snag, by trying: a cure counts only when afterwards there are fewer snags, fewer of its own kind, none of a
+ * kind that was not there, and of no kind more than before. So whatever is offered can be taken without looking.
  */
 public final class Mender {
     /** As many are offered. */
@@ -49,7 +49,7 @@ public final class Mender {
             if (good.size() == MOST) {
                 break;
             }
-            if (good.stream().noneMatch(c -> c.kind() == cure.kind()) && trial(plan, snag, cure.job()).filter(after -> isBetter(before, after)).isPresent()) {
+            if (good.stream().noneMatch(c -> c.kind() == cure.kind()) && trial(plan, snag, cure.job()).filter(after -> isBetter(before, after, snag)).isPresent()) {
                 good.add(cure);
             }
         }
@@ -107,7 +107,7 @@ public final class Mender {
                 break;
             }
             Plan after = planner.plan(next.get().job(), plan.shop());
-            if (isBetter(now, after)) {
+            if (isBetter(now, after, next.get().snag())) {
                 done.add(next.get());
                 now = after;
             } else {
@@ -129,7 +129,7 @@ public final class Mender {
             }
             List<Cure> cures = cures(now, next.get());
             Plan after = cures.isEmpty() ? now : planner.plan(cures.getFirst().job(), plan.shop());
-            if (!cures.isEmpty() && isBetter(now, after)) {
+            if (!cures.isEmpty() && isBetter(now, after, next.get())) {
                 done.add(cures.getFirst());
                 now = after;
             } else {
@@ -158,9 +158,13 @@ public final class Mender {
         return lines.isEmpty() ? job : job.withLines(lines);
     }
 
-    private static boolean isBetter(Plan before, Plan after) {
+    private static boolean isBetter(Plan before, Plan after, Snag mended) {
         Map<Kind, Integer> was = kinds(before);
         Map<Kind, Integer> is = kinds(after);
+        Kind its = new Kind(mended.getClass(), mended.gravity());
+        if (is.getOrDefault(its, 0) >= was.getOrDefault(its, 0)) {
+            return false;
+        }
         // what lies on film for the first time may need more of it than hangs there
         Set<Class<?>> follows = count(after, LAID_NOWHERE) < count(before, LAID_NOWHERE) ? FILM_TO_BUY : Set.of();
         return after.snags().size() - count(after, follows) < before.snags().size() - count(before, follows)

@@ -106,6 +106,20 @@ class MendingTest {
                 Arguments.of("a colour that is not sold", job(square("m1", Colour.of("#FF00FF"), 0, 180, 40, 40)), Snag.NotSold.class, Cure.Kind.COLOUR));
     }
 
+    /** Art that reaches into the collar and is too wide for the roll: made smaller it fits the roll and still lies in the collar. */
+    @Test
+    void whatMendsSomethingElseIsNoCure() {
+        Plan before = planner.plan(job(square("m1", Fixtures.CREAM, 0, 100, 290, 190)), Fixtures.shop());
+        assertThat(before.snags()).hasAtLeastOneElementOfType(Snag.InTheWay.class);
+        for (Snag snag : before.snags()) {
+            for (Cure cure : mender.cures(before, snag)) {
+                Plan after = planner.plan(cure.job(), Fixtures.shop());
+                assertThat(after.snags().stream().filter(s -> s.getClass() == snag.getClass()).count()).as("%s by %s %s", snag, cure.kind(), cure.figure())
+                        .isLessThan(before.snags().stream().filter(s -> s.getClass() == snag.getClass()).count());
+            }
+        }
+    }
+
     private Remedies striped(double wide, double gap) {
         return Remedies.of(planner.plan(job(with(square("m1", Fixtures.CREAM, 0, 180, 60, 36), new Stripes(wide, gap, 0, true, Fixtures.SKY, 0, -3.6, false))),
                 Fixtures.shop()), planner);

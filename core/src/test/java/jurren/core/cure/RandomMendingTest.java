@@ -36,6 +36,7 @@ import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
+import jurren.core.snag.Snag;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -59,13 +60,20 @@ class RandomMendingTest {
             Plan before = planner.plan(randomJob(new Random(seed)), Fixtures.shop());
             Mender.Mended done = new Mender(planner).mend(before, false);
             Plan after = new Planner().plan(done.job(), Fixtures.shop());
-            assertThat(after.snags()).as("seed %d", seed).hasSizeLessThanOrEqualTo(before.snags().size() - done.done().size());
+            // what lay on no film and does now may need more of it than hangs there
+            int laid = count(before, Snag.NotOnRoll.class) > count(after, Snag.NotOnRoll.class) ? count(after, Snag.RollTooShort.class) : 0;
+            assertThat(after.snags()).as("seed %d", seed).hasSizeLessThanOrEqualTo(before.snags().size() - done.done().size() + laid);
             Map<Object, Integer> was = kinds(before);
-            kinds(after).forEach((kind, count) -> assertThat(count).as("%s", kind).isLessThanOrEqualTo(was.getOrDefault(kind, 0)));
+            kinds(after).forEach((kind, count) -> assertThat(count).as("%s", kind)
+                    .isLessThanOrEqualTo(was.getOrDefault(kind, 0) + (((List<?>) kind).getFirst() == Snag.RollTooShort.class ? laid : 0)));
             done.done().forEach(c -> cured.merge(c.kind().name(), 1, Integer::sum));
             mended += before.snags().size() - after.snags().size();
         }
         assertThat(mended).as("%s", cured).isGreaterThan(TRIES / 2);
+    }
+
+    private static int count(Plan plan, Class<? extends Snag> kind) {
+        return (int) plan.snags().stream().filter(kind::isInstance).count();
     }
 
     private static Map<Object, Integer> kinds(Plan plan) {
