@@ -76,7 +76,7 @@ public final class BlankActions {
         new MeasureSheet(session, files, sheets, edited, this::save).open();
     }
 
-    private boolean save(Blank blank, Optional<Path> photo) {
+    private void save(Blank blank, Optional<Path> photo) {
         try {
             if (photo.isPresent()) {
                 folder.savePhoto(blank, photo.get());
@@ -86,10 +86,8 @@ public final class BlankActions {
             sheets.close();
             exchange(blank);
             session.say(Texts.of("measure.saved", blank.name()));
-            return true;
         } catch (IOException e) {
             notWritten(blank.name(), e);
-            return false;
         }
     }
 

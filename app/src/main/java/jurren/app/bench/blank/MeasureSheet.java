@@ -4,7 +4,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.BiPredicate;
+import java.util.function.BiConsumer;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -42,7 +42,7 @@ final class MeasureSheet {
 
     private final Session session;
     private final Sheets sheets;
-    private final BiPredicate<Blank, Optional<Path>> save;
+    private final BiConsumer<Blank, Optional<Path>> save;
     private final Optional<Blank> edited;
     private final OwnDraft draft;
     private final PhotoScaler photo;
@@ -58,7 +58,7 @@ final class MeasureSheet {
     private final MeasureField longest;
 
     /** @param edited what is measured anew; empty for a new thing */
-    MeasureSheet(Session session, FileQuestions files, Sheets sheets, Optional<Blank> edited, BiPredicate<Blank, Optional<Path>> save) {
+    MeasureSheet(Session session, FileQuestions files, Sheets sheets, Optional<Blank> edited, BiConsumer<Blank, Optional<Path>> save) {
         this.session = session;
         this.sheets = sheets;
         this.save = save;
@@ -225,8 +225,10 @@ final class MeasureSheet {
     }
 
     private void save() {
+        String known = draft.objection();
         sheets.commitTyping();
-        if (!draft.objection().isEmpty()) {
+        // what was refused just now is still to be read; what was refused before left the last good value
+        if (!draft.objection().isEmpty() && !draft.objection().equals(known)) {
             return;
         }
         if (name.getText().isBlank()) {
@@ -236,7 +238,7 @@ final class MeasureSheet {
         }
         String id = edited.map(Blank::id).orElseGet(() -> OwnBlank.freeId(name.getText(), i -> session.shop().blank(i).isPresent()));
         try {
-            save.test(draft.blank().copied(id, name.getText().strip()).withPhoto(photo.photo(id)), photo.file());
+            save.accept(draft.blank().copied(id, name.getText().strip()).withPhoto(photo.photo(id)), photo.file());
         } catch (IllegalArgumentException e) {
             objection.setText(Texts.of("measure.cannot-be", e.getMessage()));
         }
