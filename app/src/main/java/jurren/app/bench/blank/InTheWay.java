@@ -228,18 +228,22 @@ final class InTheWay {
     private void trace(Point at) {
         Photo on = traceable().orElseThrow();
         double room = roomMm;
+        String face = draft.face().id();
         photo.pixels().ifPresent(picture -> session.desk().give(new Order<>(Texts.of("work.tracing-part"),
                 _ -> AlikeArea.at(picture, on.pixelAt(at)).map(r -> Obstacle.around(Obstacle.Kind.CAMERA, r.placed(on.ontoFace()), room)),
-                found -> found.ifPresentOrElse(this::traced, this::nothingTraced), _ -> nothingTraced())));
+                found -> found.ifPresentOrElse(o -> traced(o, face), this::nothingTraced), _ -> nothingTraced())));
     }
 
     private void nothingTraced() {
         what.setText(Texts.of("measure.trace.nothing"));
     }
 
-    private void traced(Obstacle o) {
-        doing = Doing.NOTHING;
-        put(o);
+    /** Of no use any more when another face is looked at by now. */
+    private void traced(Obstacle o, String face) {
+        if (face.equals(draft.face().id())) {
+            doing = Doing.NOTHING;
+            put(o);
+        }
     }
 
     // ---- the list

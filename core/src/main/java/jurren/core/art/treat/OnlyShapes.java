@@ -38,10 +38,6 @@ public record OnlyShapes(String numbers) implements Treatment {
         return new OnlyShapes(text.toString());
     }
 
-    boolean keeps(int number) {
-        return kept().get(number);
-    }
-
     @Override
     public List<Paint> apply(List<Paint> paints) {
         BitSet kept = kept();
@@ -61,7 +57,8 @@ public record OnlyShapes(String numbers) implements Treatment {
         return left;
     }
 
-    private BitSet kept() {
+    /** The numbers of what is kept. */
+    BitSet kept() {
         BitSet kept = new BitSet();
         for (String stretch : numbers.split(",")) {
             String[] ends = stretch.split("-");

@@ -45,7 +45,7 @@ public final class TakenApart {
 
     /** What was taken apart before is taken apart further. */
     private static Predicate<Integer> shown(Motif whole) {
-        return !whole.treatments().isEmpty() && whole.treatments().getFirst() instanceof OnlyShapes only ? only::keeps : _ -> true;
+        return !whole.treatments().isEmpty() && whole.treatments().getFirst() instanceof OnlyShapes only ? only.kept()::get : _ -> true;
     }
 
     /** A motif for each set of shapes that touch, whatever their colour, in the order in which each begins. */
