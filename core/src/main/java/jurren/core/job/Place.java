@@ -36,6 +36,9 @@ import jurren.core.material.Film;
 public record Place(String faceId, Optional<String> pressId, Optional<Double> trueAtMm, String materialId, List<Motif> motifs,
                     Map<Film, Join> joins, Fit fit, Map<String, Edging> edgings, Map<String, OnSize> sizes,
                     List<PressWish> pressWishes, Map<Film, Panels> panels, Optional<Double> lineUpMm, boolean trimmed) {
+    /** No thing is longer. */
+    private static final double FARTHEST_MM = 3000;
+
     /**
      * One size of the thing at this place.
      *
@@ -60,6 +63,9 @@ public record Place(String faceId, Optional<String> pressId, Optional<Double> tr
         Map<String, OnSize> said = new LinkedHashMap<>(sizes);
         said.values().removeIf(OnSize.AS_SUGGESTED::equals);
         sizes = Collections.unmodifiableMap(said);
+        lineUpMm.filter(mm -> !(mm >= 0 && mm <= FARTHEST_MM)).ifPresent(mm -> {
+            throw new IllegalArgumentException("marks to line up by are 0 to " + FARTHEST_MM + " mm from the top but were " + mm);
+        });
         References.loop(motifs).ifPresent(ring -> {
             throw new IllegalArgumentException("motifs follow each other in a ring: "
                     + ring.stream().map(Motif::name).collect(Collectors.joining(", then ")));

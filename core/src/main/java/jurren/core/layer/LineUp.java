@@ -1,6 +1,7 @@
 package jurren.core.layer;
 
 import java.util.List;
+import java.util.function.Predicate;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Point;
@@ -25,8 +26,12 @@ public final class LineUp {
         return Math.max(LEAST_FROM_TOP_MM, art.stream().mapToDouble(Box::minYMm).min().orElse(0) - OFF_MM);
     }
 
-    /** A mark that would lie on art or touch it is left out. */
-    public static List<Layer> marked(List<Layer> layers, double heightMm) {
+    /**
+     * A mark that would lie on art or touch it is left out.
+     *
+     * @param byHand what is laid by hand: on what is pressed a mark would stay
+     */
+    public static List<Layer> marked(List<Layer> layers, double heightMm, Predicate<Layer> byHand) {
         List<Region> art = layers.stream().map(Layer::region).filter(r -> !r.isEmpty()).toList();
         if (art.isEmpty()) {
             return layers;
@@ -35,6 +40,6 @@ public final class LineUp {
         Region kept = Region.weld(art).grown(CLEAR_MM, CornerStyle.ROUND);
         Region marks = Region.weld(List.of(Panels.mark(new Point(0, heightMm)), Panels.mark(new Point(0, below))).stream()
                 .filter(m -> m.intersect(kept).isEmpty()).toList());
-        return layers.stream().map(l -> l.role() == Layer.Role.FILM && l.isCut() && !l.region().isEmpty() ? l.marked(marks) : l).toList();
+        return layers.stream().map(l -> l.role() == Layer.Role.FILM && l.isCut() && !l.region().isEmpty() && byHand.test(l) ? l.marked(marks) : l).toList();
     }
 }

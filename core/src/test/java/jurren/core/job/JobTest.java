@@ -122,4 +122,13 @@ class JobTest {
         assertThat(Fixtures.shop().withOwn(List.of(other)).blanks()).containsExactly(other);
         assertThatIllegalArgumentException().isThrownBy(() -> tee.copied("Not An Id", "x"));
     }
+
+    @Test
+    void marksToLineUpByAreOnTheThing() {
+        assertThat(Fixtures.line().withLineUp(java.util.Optional.of(31.5)).lineUpMm()).contains(31.5);
+        for (double wrong : new double[] {-1, 1e9, Double.NaN}) {
+            org.assertj.core.api.Assertions.assertThatIllegalArgumentException().isThrownBy(() -> Fixtures.line().withLineUp(java.util.Optional.of(wrong)))
+                    .withMessageContaining("3000");
+        }
+    }
 }

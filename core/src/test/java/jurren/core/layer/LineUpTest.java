@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 
 class LineUpTest {
     private static List<Layer> marked(double heightMm, Region... regions) {
-        return LineUp.marked(java.util.stream.Stream.of(regions).map(Fixtures::layer).toList(), heightMm);
+        return LineUp.marked(java.util.stream.Stream.of(regions).map(Fixtures::layer).toList(), heightMm, _ -> true);
     }
 
     @Test
@@ -31,6 +31,12 @@ class LineUpTest {
             assertThat(l.cutPieces()).hasSize(3);
             assertThat(l.region().pieceCount()).as("not film that stays").isOne();
         });
+    }
+
+    @Test
+    void whatIsPressedHasNone() {
+        List<Layer> layers = List.of(Fixtures.layer(Shapes.rectangle(-30, 40, 60, 20)), Fixtures.layer(Shapes.rectangle(-10, 45, 20, 40)).withOrder(2));
+        assertThat(LineUp.marked(layers, 32, l -> l.order() == 2)).extracting(l -> l.marks().isEmpty()).containsExactly(true, false);
     }
 
     @Test

@@ -28,6 +28,7 @@ import java.util.Deque;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
 import org.apache.pdfbox.contentstream.operator.Operator;
@@ -493,12 +494,12 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     /** What comes now is on a layer; of a membership the first counts. */
     private void enter(PDPropertyList layer) {
         if (layer != null) {
-            found.enter(String.valueOf(switch (layer) {
+            found.enter(Objects.toString(switch (layer) {
                 case PDOptionalContentGroup g -> g.getName();
                 case PDOptionalContentMembershipDictionary m -> m.getOCGs().stream().filter(PDOptionalContentGroup.class::isInstance)
                         .map(g -> ((PDOptionalContentGroup) g).getName()).findFirst().orElse("");
                 default -> "";
-            }));
+            }, ""));
         }
     }
 

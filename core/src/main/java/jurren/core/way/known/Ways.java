@@ -72,8 +72,7 @@ public final class Ways {
                 layers.add(layer.withOrder(layers.size() + 1).withJoin(layers.isEmpty() ? Join.LAID_OVER : layer.join()));
             }
         }
-        boolean byHand = layers.stream().anyMatch(l -> of(l.material()).byHand().isPresent());
-        return lineUpMm.filter(_ -> byHand).map(mm -> LineUp.marked(layers, mm)).orElse(layers);
+        return lineUpMm.map(mm -> LineUp.marked(layers, mm, l -> of(l.material()).byHand().isPresent())).orElse(layers);
     }
 
     /** What is printed or a plate stays whole. */
