@@ -111,6 +111,30 @@ final class Clearance {
         return new Clearance(first, x, y);
     }
 
+    /** How many corners all outlines have. */
+    int corners() {
+        return xs.length;
+    }
+
+    /**
+     * The outlines' edges, the other shape standing somewhere.
+     *
+     * @param reverse seen from the second
+     * @param into    of each edge: x and y of its beginning, x and y of its end
+     */
+    void edges(boolean reverse, double dx, double dy, double[] into) {
+        double sign = reverse ? -1 : 1;
+        for (int r = 0; r < parts; r++) {
+            int before = first[r + 1] - 1;
+            for (int k = first[r]; k < first[r + 1]; before = k++) {
+                into[4 * k] = dx + sign * xs[before];
+                into[4 * k + 1] = dy + sign * ys[before];
+                into[4 * k + 2] = dx + sign * xs[k];
+                into[4 * k + 3] = dy + sign * ys[k];
+            }
+        }
+    }
+
     long bytes() {
         return 16L * xs.length + 36L * parts + 100;
     }

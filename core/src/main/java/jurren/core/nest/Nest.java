@@ -19,8 +19,6 @@ import jurren.core.stop.Stop;
 public final class Nest {
     /** What one step looks at in each of its searches, in convex parts: about a tenth of a second. */
     private static final long STEP = 1_500_000;
-    /** So many searches go side by side; the best of them leads on. */
-    private static final int SEARCHES = 2;
     /** A search that is longer by this share gives up its own way for the best. */
     private static final double BEHIND = 0.01;
     private static final long INSERTION = 400_000;
@@ -74,22 +72,21 @@ public final class Nest {
             }
         }
         this.unlaid = new ArrayList<>(left);
-        begin();
     }
 
     public static Nest of(List<Cutout> cutouts, List<Bed> beds, double gapMm, long seed) {
         return new Nest(cutouts, beds, gapMm, seed);
     }
 
+    /** Some only take apart what is laid; beside them, few are built up anew by what fits, and very many by their size. */
     private void begin() {
         searches.clear();
         long movable = openBed < 0 ? 0 : IntStream.range(0, boards.get(openBed).n).filter(i -> !boards.get(openBed).fixed[i]).count();
         if (movable > 0) {
-            // very many are rather laid anew; few are rather untangled
-            for (int s = 0; s < SEARCHES; s++) {
-                searches.add(s > 0 && movable >= MANY ? new Reordering(boards.get(openBed), turns, random.nextLong())
-                        : new Shrinking(boards.get(openBed), turns, random.nextLong()));
-            }
+            searches.add(new Shrinking(boards.get(openBed), turns, random.nextLong()));
+            searches.add(shapes.isOutlined() ? new Snug(boards.get(openBed), turns, random.nextLong())
+                    : movable >= MANY ? new Reordering(boards.get(openBed), turns, random.nextLong())
+                    : new Shrinking(boards.get(openBed), turns, random.nextLong()));
         }
     }
 
@@ -117,6 +114,7 @@ public final class Nest {
         Stop stop = Stop.here();
         if (step == 0) {
             outline();
+            begin();
         }
         for (int s = 0; s < steps; s++) {
             stop.look();
@@ -142,6 +140,8 @@ public final class Nest {
                     search.adopt(best.best());
                 }
             }
+            searches.replaceAll(search -> search instanceof Snug snug && snug.isHopeless()
+                    ? new Shrinking(boards.get(openBed), turns, random.nextLong()) : search);
         }
         return better;
     }

@@ -18,14 +18,19 @@ import jurren.core.stop.Stop;
  * and its outline made coarser on the outer side, so that what is free here is free in truth.
  */
 final class Shapes {
-    /** The most an outline is made coarser, as a share of the gap; without a gap, of the shape's size. */
+    /** The most an outline is made coarser, as a share of the gap. */
     private static final double COARSE = 0.12;
-    private static final double OF_SIZE = 0.005;
+    /** Without a gap, as a share of the shape's size: what was one before fits together again only as fine as this, which few can be. */
+    private static final double OF_SIZE = 0.0005;
+    private static final double OF_SIZE_OF_MANY = 0.005;
+    private static final int MANY = 150;
     private static final double FINE_MM = 0.02;
     /** What is kept of clearances; the rest are worked out when they are asked for. */
     private static final long MOST_BYTES = 160L << 20;
     /** Shapes of more parts than this would make clearances too large to keep: they are made coarser. */
     private static final int MANY_PARTS = 14;
+    private static final int VERY_MANY_PARTS = 40;
+    private static final int PARTS_IN_ALL = 600;
     private static final double COARSER = 2.5;
     private static final int MANY_CORNERS = 24;
     /** Making it coarser corner by corner would take too long. */
@@ -43,8 +48,10 @@ final class Shapes {
     private final Map<Region, Integer> known = new HashMap<>();
     private final double gapMm;
     private Clearance[] clearances = new Clearance[0];
+    private boolean outlined;
     private int mostParts = 1;
     private int mostEach = MANY_PARTS;
+    private double ofSize = OF_SIZE;
     private final AtomicLong bytes = new AtomicLong();
 
     Shapes(double gapMm) {
@@ -54,7 +61,8 @@ final class Shapes {
     /** As coarse as must be for so many: all pairs of all turns are looked at, and each pair in all its parts. */
     void expect(List<Cutout> cutouts) {
         long turned = cutouts.stream().distinct().mapToLong(c -> c.turning().degrees().size()).sum();
-        mostEach = (int) Math.clamp(Math.sqrt((double) MOST_PAIRS_OF_PARTS / Math.max(1, turned * turned / 2)), 1, MANY_PARTS);
+        ofSize = turned > MANY ? OF_SIZE_OF_MANY : OF_SIZE;
+        mostEach = (int) Math.clamp(Math.sqrt((double) MOST_PAIRS_OF_PARTS / Math.max(1, turned * turned / 2)), 1, Math.clamp(PARTS_IN_ALL / Math.max(1, turned), MANY_PARTS, VERY_MANY_PARTS));
     }
 
     /** The numbers of a shape's turns. */
@@ -85,7 +93,7 @@ final class Shapes {
     }
 
     private Region around(Region shape) {
-        double coarse = Math.max(FINE_MM, gapMm > 0 ? gapMm * COARSE : Math.sqrt(shape.areaMm2()) * OF_SIZE);
+        double coarse = Math.max(FINE_MM, gapMm > 0 ? gapMm * COARSE : Math.sqrt(shape.areaMm2()) * ofSize);
         // what many corners have is mostly finer than any of this: it goes before the slow and careful part
         double fine = shape.vertexCount() > MANY_CORNERS ? coarse / 8 : 0;
         Region grown = gapMm + fine > 0 ? shape.grown(gapMm / 2 + fine, CornerStyle.ROUND).simplified(fine) : shape;
@@ -124,9 +132,10 @@ final class Shapes {
                 }
             }
         }
-        if (pairs.size() > MOST_OUTLINED) {
+        if (clearances.length == 0 || pairs.size() > MOST_OUTLINED) {
             return;
         }
+        outlined = true;
         Stop stop = Stop.here();
         Map<List<Integer>, Clearance> known = new ConcurrentHashMap<>();
         pairs.parallelStream().forEach(p -> {
@@ -144,6 +153,10 @@ final class Shapes {
                 }
             }
         }
+    }
+
+    boolean isOutlined() {
+        return outlined;
     }
 
     /** Two pairs are alike when both shapes of one are those of the other turned by the same quarters. */

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -135,6 +136,59 @@ class NestTest {
         Nest nest = Nest.of(List.of(t, t), List.of(Bed.roll(60, 20_000)), 0, 7);
         nest.improve(6);
         assertThat(nest.layout().usedMm().getFirst()).isEqualTo(100, within(0.05));
+    }
+
+    /** Cut again and again through its largest part, in straight lines and in waves. */
+    private static List<Region> cutUp(Region sheet, int parts, Random random) {
+        List<Region> all = new ArrayList<>(List.of(sheet));
+        while (all.size() < parts) {
+            all.sort(Comparator.comparingDouble((Region r) -> -r.areaMm2()));
+            Region largest = all.getFirst();
+            Point in = largest.inside();
+            double wave = random.nextBoolean() ? 0.1 * Math.sqrt(largest.areaMm2()) : 0;
+            List<Point> beside = new ArrayList<>(List.of(new Point(300, 300), new Point(-300, 300)));
+            for (int x = -300; x <= 300; x += 3) {
+                beside.add(new Point(x, wave * Math.sin(x / 25.0)));
+            }
+            Region side = Region.enclosedBy(List.of(Outline.of(beside)), FillRule.NON_ZERO)
+                    .placed(Placement.turned(360 * random.nextDouble()).then(Placement.moved(in.xMm(), in.yMm())));
+            Region one = largest.intersect(side);
+            Region other = largest.minus(side);
+            if (one.pieceCount() == 1 && other.pieceCount() == 1 && Math.min(one.areaMm2(), other.areaMm2()) > largest.areaMm2() / 4) {
+                all.set(0, one);
+                all.add(other);
+            }
+        }
+        return all;
+    }
+
+    @RepeatedTest(4)
+    void whatWasOneSheetBecomesNearlyOneAgain(RepetitionInfo run) {
+        Random random = new Random(run.getCurrentRepetition());
+        List<Cutout> parts = new ArrayList<>(cutUp(Shapes.rectangle(0, 0, 180, 120), 14, random).stream().map(r -> new Cutout(r, Turning.NONE)).toList());
+        Collections.shuffle(parts, random);
+        List<Bed> roll = List.of(Bed.roll(120, 5000));
+        Nest nest = Nest.of(parts, roll, 0, 7);
+        nest.improve(12);
+        assertThat(nest.layout().usedMm().getFirst()).isBetween(180 - TOLERANCE, 180 / 0.97);
+        isSound(parts, roll, 0, nest.layout());
+    }
+
+    @Test
+    void whatIsPinnedIsBuiltAround() {
+        Random random = new Random(5);
+        List<Region> parts = cutUp(Shapes.rectangle(0, 0, 180, 120), 10, random);
+        List<Cutout> all = new ArrayList<>();
+        Lie there = new Lie(0, 0, 20, 0);
+        all.add(new Cutout(parts.getFirst(), Turning.NONE, Optional.of(there)));
+        parts.subList(1, parts.size()).forEach(r -> all.add(new Cutout(r, Turning.HALF)));
+        List<Bed> roll = List.of(Bed.roll(120, 5000));
+        Nest nest = Nest.of(all, roll, 0, 7);
+        double first = nest.layout().usedMm().getFirst();
+        nest.improve(6);
+        assertThat(nest.layout().lies().getFirst()).contains(there);
+        assertThat(nest.layout().usedMm().getFirst()).isLessThan(first);
+        isSound(all, roll, 0, nest.layout());
     }
 
     @Test
