@@ -11,7 +11,7 @@ import jurren.core.art.Motif;
 import jurren.core.art.Pose;
 import jurren.core.art.Chain;
 import jurren.core.cut.CutOrder;
-import jurren.core.cut.CutPath;
+import jurren.core.cut.ClosedCut;
 import jurren.core.cut.SwivelKnife;
 import jurren.core.cut.Thinned;
 import jurren.core.geometry.Outline;
@@ -85,10 +85,10 @@ public final class CutSpeed {
         System.out.printf(Locale.ROOT, "%5d paths, %-22s median %.3f, worst %.3f%n", n, how, ratio[CASES / 2], ratio[CASES - 1]);
     }
 
-    private static double travel(List<CutPath> order) {
+    private static double travel(List<ClosedCut> order) {
         double way = 0;
         Point at = Point.ORIGIN;
-        for (CutPath p : order) {
+        for (ClosedCut p : order) {
             way += at.distanceMm(p.start());
             at = p.start();
         }

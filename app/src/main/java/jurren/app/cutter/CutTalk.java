@@ -1,6 +1,7 @@
 package jurren.app.cutter;
 
 import jurren.app.theme.Texts;
+import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
 import jurren.core.cut.PrintMarks;
 import jurren.core.geometry.Point;
@@ -113,8 +114,8 @@ public final class CutTalk implements AutoCloseable {
         if (run == null || run.paths().isEmpty()) {
             return 0;
         }
-        double done = run.paths().subList(0, finished).stream().mapToDouble(p -> p.outline().lengthMm()).sum();
-        return done / run.paths().stream().mapToDouble(p -> p.outline().lengthMm()).sum();
+        double done = run.paths().subList(0, finished).stream().mapToDouble(CutPath::lengthMm).sum();
+        return done / run.paths().stream().mapToDouble(CutPath::lengthMm).sum();
     }
 
     public double secondsLeft() {

@@ -82,7 +82,7 @@ class TestCutStoryTest extends WindowTest {
         assertThat(bed()).isEmpty();
         String round = new String(HpglWriter.edge(first(), false), StandardCharsets.US_ASCII);
         assertThat(round).doesNotContain("PD");
-        var box = first().paths().stream().map(p -> p.outline().bounds()).reduce((a, b) -> a.joined(b)).orElseThrow();
+        var box = first().paths().stream().map(p -> p.bounds()).reduce((a, b) -> a.joined(b)).orElseThrow();
         assertThat(round).contains("PU" + Math.round(box.maxXMm() / jurren.core.load.Speech.USUAL_UNIT_MM) + "," + Math.round(box.maxYMm() / jurren.core.load.Speech.USUAL_UNIT_MM));
         click("cut-main");
         until(() -> talk().finishedPaths() > 0);

@@ -39,7 +39,7 @@ public final class CutOrder {
     private static final int STARTS = 24;
     private static final double EPSILON_MM = 1e-9;
 
-    private final List<CutPath> paths;
+    private final List<ClosedCut> paths;
     private final int[] parent;
     private final int[][] children;
     /** Of each path the corner it begins at, and where that is. */
@@ -51,7 +51,7 @@ public final class CutOrder {
     private int[] order;
     private int[] at;
 
-    private CutOrder(List<CutPath> paths, Point head) {
+    private CutOrder(List<ClosedCut> paths, Point head) {
         this.paths = paths;
         this.n = paths.size();
         this.head = head;
@@ -64,16 +64,16 @@ public final class CutOrder {
     }
 
     /** From where the knife is; every outline once, what lies in another before that other. */
-    public static List<CutPath> of(List<Piece> pieces, Point head) {
-        List<CutPath> paths = new ArrayList<>();
+    public static List<ClosedCut> of(List<Piece> pieces, Point head) {
+        List<ClosedCut> paths = new ArrayList<>();
         for (Piece piece : pieces) {
-            piece.holes().forEach(h -> paths.add(new CutPath(CutPath.Kind.INSIDE, h, 0)));
-            paths.add(new CutPath(CutPath.Kind.OUTSIDE, piece.outer(), 0));
+            piece.holes().forEach(h -> paths.add(new ClosedCut(CutPath.Kind.INSIDE, h, 0)));
+            paths.add(new ClosedCut(CutPath.Kind.OUTSIDE, piece.outer(), 0));
         }
         return new CutOrder(paths, head).run();
     }
 
-    private List<CutPath> run() {
+    private List<ClosedCut> run() {
         order = nearestNext();
         improve();
         if (n > 2 && n <= FEW) {
@@ -82,7 +82,7 @@ public final class CutOrder {
             beginBest();
             improve();
         }
-        return Arrays.stream(order).mapToObj(i -> new CutPath(paths.get(i).kind(),
+        return Arrays.stream(order).mapToObj(i -> new ClosedCut(paths.get(i).kind(),
                 paths.get(i).outline().startingAt(start[i]), 0)).toList();
     }
 
@@ -187,7 +187,7 @@ public final class CutOrder {
     }
 
     /** For each outline the smallest one that encloses it, or -1. */
-    private static int[] parents(List<CutPath> paths) {
+    private static int[] parents(List<ClosedCut> paths) {
         int n = paths.size();
         Box[] boxes = new Box[n];
         Region[] filled = new Region[n];

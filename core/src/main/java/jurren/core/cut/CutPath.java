@@ -1,44 +1,44 @@
 package jurren.core.cut;
 
-import jurren.core.geometry.Outline;
+import java.util.List;
+import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
-import java.util.ArrayList;
-import java.util.List;
 
-/**
- * One closed cut, begun at the outline's first point.
- *
- * @param item which of the load's placed items it belongs to, from 0
- */
-public record CutPath(Kind kind, Outline outline, int item) {
-    static final long BYTES = 100;
-
-    /** What the cut bounds. */
-    public enum Kind {
-        INSIDE, OUTSIDE, FRAME
+/** One way of the knife, down from its start to its end. */
+public sealed interface CutPath permits ClosedCut, ReliefCut {
+    /** What the cut does. */
+    enum Kind {
+        /** Bounds a hole. */
+        INSIDE,
+        /** Bounds a piece. */
+        OUTSIDE,
+        /** Goes around pieces, for weeding. */
+        FRAME,
+        /** Takes large waste apart, for weeding. */
+        RELIEF
     }
 
-    public Point start() {
-        return outline.point(0);
-    }
+    Kind kind();
 
-    CutPath placed(Placement onto, int ofItem) {
-        return new CutPath(kind, outline.placed(onto), ofItem);
-    }
+    /** Which of the load's placed items it belongs to, from 0. */
+    int item();
 
-    /** The knife's way: once round back to the start and on along the first edges by the overcut. */
-    public List<Point> knife(double overcutMm) {
-        List<Point> way = new ArrayList<>(outline.points());
-        way.add(start());
-        double left = Math.min(overcutMm, outline.lengthMm() / 2);
-        for (int i = 0; left > 0; i++) {
-            Point from = outline.point(i);
-            Point to = outline.point((i + 1) % outline.size());
-            double step = from.distanceMm(to);
-            way.add(step <= left ? to : from.towards(to, left / step));
-            left -= step;
-        }
-        return way;
-    }
+    Point start();
+
+    /** Where the knife would be without an overcut. */
+    Point end();
+
+    /** Without an overcut. */
+    double lengthMm();
+
+    Box bounds();
+
+    /** From the start on, none twice. */
+    List<Point> corners();
+
+    /** The knife's way. */
+    List<Point> knife(double overcutMm);
+
+    CutPath placed(Placement onto, int ofItem);
 }

@@ -52,24 +52,24 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
         private record Key(Layer layer, Placement linear) {
         }
 
-        private final Memo<Key, List<CutPath>> known = new Memo<>(MOST_LARGE, Orders::order, (key, paths, scale) -> {
+        private final Memo<Key, List<ClosedCut>> known = new Memo<>(MOST_LARGE, Orders::order, (key, paths, scale) -> {
             key.layer.region().weigh(scale);
-            paths.forEach(p -> scale.add(p, CutPath.BYTES + Outline.BYTES_A_CORNER * p.outline().size()));
+            paths.forEach(p -> scale.add(p, ClosedCut.BYTES + Outline.BYTES_A_CORNER * p.outline().size()));
         });
 
-        List<CutPath> of(Placed placed) {
+        List<ClosedCut> of(Placed placed) {
             Placement p = placed.onto();
             Placement linear = new Placement(p.xx(), p.yx(), p.xy(), p.yy(), 0, 0);
             Placement rest = Placement.moved(p.dxMm(), p.dyMm());
             return known.get(new Key(placed.item().layer(), linear)).stream().map(c -> c.placed(rest, 0)).toList();
         }
 
-        private static List<CutPath> order(Key key) {
+        private static List<ClosedCut> order(Key key) {
             List<Piece> pieces = key.layer.cutPieces().stream().map(p -> new Piece(p.outer().placed(key.linear),
                     p.holes().stream().map(h -> h.placed(key.linear)).toList())).toList();
             Box box = key.layer.region().bounds().placed(key.linear);
             return CutOrder.of(pieces, new Point(box.minXMm(), box.minYMm())).stream()
-                    .map(p -> new CutPath(p.kind(), Thinned.of(p.outline(), TOLD_APART_MM), p.item())).toList();
+                    .map(p -> new ClosedCut(p.kind(), Thinned.of(p.outline(), TOLD_APART_MM), p.item())).toList();
         }
     }
 
@@ -85,7 +85,10 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
             }
             for (Load.Frame frame : load.frames()) {
                 if (frame.last() == i) {
-                    paths.add(new CutPath(CutPath.Kind.FRAME, frame.outline(), i));
+                    for (Load.Relief relief : frame.reliefs()) {
+                        paths.add(new ReliefCut(relief, i));
+                    }
+                    paths.add(new ClosedCut(CutPath.Kind.FRAME, frame.outline(), i));
                 }
             }
         }
@@ -100,12 +103,16 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
         Point at = START_CORNER;
         for (CutPath path : paths) {
             travel += at.distanceMm(path.start());
-            at = path.start();
-            cut += path.outline().lengthMm() + Math.min(cutter.overcutMm(), path.outline().lengthMm() / 2);
-            corners += sharpCorners(path.outline());
+            at = path.end();
+            cut += knifeMm(path, cutter);
+            corners += sharpCorners(path);
         }
         double seconds = cut / settings.speedMmS() + corners * cutter.cornerS() + travel / cutter.travelMmS() + 2 * paths.size() * cutter.liftS();
         return new CutRun(load, paths, forces, cutter, cut, travel, seconds, mark(load, paths));
+    }
+
+    private static double knifeMm(CutPath path, Cutter cutter) {
+        return path.lengthMm() + (path instanceof ClosedCut ? Math.min(cutter.overcutMm(), path.lengthMm() / 2) : 0);
     }
 
     /** The same cut elsewhere on the bed, still known by its mark. */
@@ -121,7 +128,7 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
         double least = onMat ? 0 : Math.min(PrintMarks.IN_MM, cutter.rollerMm());
         double beyond = 0;
         for (CutPath path : paths) {
-            Box box = path.outline().bounds();
+            Box box = path.bounds();
             beyond = Math.max(beyond, Math.max(Math.max(-box.minXMm(), least - box.minYMm()), box.maxYMm() - (width - least)));
         }
         return beyond > ROUNDING_MM ? beyond : 0;
@@ -135,9 +142,8 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
     /** How long the knife needs for one path, from where the one before it ended. */
     public double seconds(int path) {
         CutPath p = paths.get(path);
-        Point from = path == 0 ? START_CORNER : paths.get(path - 1).start();
-        double cut = p.outline().lengthMm() + Math.min(overcutMm(), p.outline().lengthMm() / 2);
-        return cut / load.material().cutting().speedMmS() + sharpCorners(p.outline()) * cutter.cornerS()
+        Point from = path == 0 ? START_CORNER : paths.get(path - 1).end();
+        return knifeMm(p, cutter) / load.material().cutting().speedMmS() + sharpCorners(p) * cutter.cornerS()
                 + from.distanceMm(p.start()) / cutter.travelMmS() + 2 * cutter.liftS();
     }
 
@@ -169,10 +175,10 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
         MessageDigest digest = sha256();
         digest.update(film(load).getBytes(StandardCharsets.UTF_8));
         for (CutPath path : paths) {
-            Outline o = path.outline();
-            ByteBuffer corners = ByteBuffer.allocate(8 * o.size() + 4).putInt(o.size());
-            for (int i = 0; i < o.size(); i++) {
-                corners.putInt((int) Math.round(o.xMm(i) * MARK_STEPS)).putInt((int) Math.round(o.yMm(i) * MARK_STEPS));
+            List<Point> way = path.corners();
+            ByteBuffer corners = ByteBuffer.allocate(8 * way.size() + 4).putInt(way.size());
+            for (Point p : way) {
+                corners.putInt((int) Math.round(p.xMm() * MARK_STEPS)).putInt((int) Math.round(p.yMm() * MARK_STEPS));
             }
             digest.update(corners.flip());
         }
@@ -187,7 +193,10 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
         }
     }
 
-    private static int sharpCorners(Outline o) {
+    private static int sharpCorners(CutPath path) {
+        if (!(path instanceof ClosedCut(CutPath.Kind _, Outline o, int _))) {
+            return 0;
+        }
         int sharp = 0;
         for (int i = 0, n = o.size(); i < n; i++) {
             double ax = o.xMm((i + 1) % n) - o.xMm(i);

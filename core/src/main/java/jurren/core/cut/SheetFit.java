@@ -135,7 +135,7 @@ public record SheetFit(Placement placement, double alongMm, double acrossMm, dou
 
     /** Refused where the film that a cutter measured is narrower than the load with its roller. */
     public static Optional<Outcome.Refused> narrow(CutRun run, double measuredMm) {
-        double wants = run.paths().stream().mapToDouble(p -> p.outline().bounds().maxYMm()).max().orElse(0) + run.cutter().rollerMm();
+        double wants = run.paths().stream().mapToDouble(p -> p.bounds().maxYMm()).max().orElse(0) + run.cutter().rollerMm();
         return measuredMm < wants - MEASURED_MM ? Optional.of(new Outcome.Refused(Doubt.NARROW, measuredMm, wants)) : Optional.empty();
     }
 }

@@ -46,11 +46,11 @@ public final class TestCut {
             double x = cutter.beforeMm() + (double) (i / aRow) * (SIDE_MM + GAP_MM);
             double y = cutter.rollerMm() + i % aRow * (SIDE_MM + GAP_MM);
             for (int pass = 0; pass < material.cutting().passes(); pass++) {
-                paths.add(new CutPath(CutPath.Kind.INSIDE, triangle(x + TRIANGLE_MM, y + TRIANGLE_MM, SIDE_MM - 2 * TRIANGLE_MM), i));
+                paths.add(new ClosedCut(CutPath.Kind.INSIDE, triangle(x + TRIANGLE_MM, y + TRIANGLE_MM, SIDE_MM - 2 * TRIANGLE_MM), i));
                 each.add(forces.get(i));
             }
             for (int pass = 0; pass < material.cutting().passes(); pass++) {
-                paths.add(new CutPath(CutPath.Kind.OUTSIDE, square(x, y), i));
+                paths.add(new ClosedCut(CutPath.Kind.OUTSIDE, square(x, y), i));
                 each.add(forces.get(i));
             }
         }

@@ -35,7 +35,7 @@ import java.util.stream.IntStream;
  *
  * <ol>
  *   <li>A stroke that comes back to its start is an outline; what it overcuts beyond that is dropped.
- *       A stroke that never does is a cut that frees nothing.
+ *       A stroke that never does frees nothing, but slits what it goes through.
  *   <li>What the outlines that cut into a piece's own stretch of film enclose (even-odd) is the piece; a frame goes around it.
  *   <li>The piece is turned back as it lay, turned over where its way turns it over, and the middle of its
  *       place put where that belongs: a piece cut beside its place comes out wrong.
@@ -45,6 +45,10 @@ import java.util.stream.IntStream;
 public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
     /** A plotter rounds to 0.025 mm: strips narrower than twice that are its rounding, not film. */
     private static final double ROUNDING_MM = 0.05;
+
+    private static final int LEAST_CORNERS = 3;
+    /** To either side of a stroke that slits a piece: as wide that it is no rounding. */
+    private static final double SLIT_MM = 0.1;
 
     /** So far an edge may lie from where it was wanted. */
     public static final double TRUE_MM = 0.05;
@@ -109,9 +113,10 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
         for (CutSheet sheet : sheets) {
             Load load = plan.runs().get(sheet.load() - 1).load();
             List<Outline> outlines = outlines(sheet, load.material().cutting().passes());
+            List<Slit> slits = sheet.strokes().stream().filter(s -> back(s) < LEAST_CORNERS && s.size() > 1).map(Slit::new).toList();
             for (Placed placed : load.placed()) {
                 stop.look();
-                Region piece = lifted(outlines, placed);
+                Region piece = slit(lifted(outlines, placed), slits);
                 parts.computeIfAbsent(
                         new Copy(placed.item().lineId(), placed.item().place(), placed.item().size(), placed.item().copy()),
                         _ -> new ArrayList<>()).add(new Laid(placed.item().layer(), ontoFace(piece, placed)));
@@ -136,8 +141,8 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
         List<Integer> times = new ArrayList<>();
         Map<List<Point>, Integer> exactly = new HashMap<>();
         for (List<Point> stroke : sheet.strokes()) {
-            int back = stroke.lastIndexOf(stroke.getFirst());
-            if (back >= 3) {
+            int back = back(stroke);
+            if (back >= LEAST_CORNERS) {
                 Outline cut = Outline.of(stroke.subList(0, back));
                 // a film that needs several passes is cut round and round before the knife goes elsewhere
                 int known = exactly.getOrDefault(stroke.subList(0, back), passes > 1 && !different.isEmpty() && isSame(different.getLast(), cut) ? different.size() - 1 : -1);
@@ -151,6 +156,29 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
             }
         }
         return IntStream.range(0, different.size()).filter(i -> times.get(i) >= passes).mapToObj(different::get).toList();
+    }
+
+    private static int back(List<Point> stroke) {
+        return stroke.lastIndexOf(stroke.getFirst());
+    }
+
+    /** A stroke that never comes back, and where it is. */
+    private record Slit(List<Point> stroke, Box box) {
+        Slit(List<Point> stroke) {
+            this(stroke, Box.around(stroke).grown(SLIT_MM));
+        }
+
+        Region region() {
+            return Region.weld(IntStream.range(1, stroke.size()).mapToObj(i -> Region.along(stroke.get(i - 1), stroke.get(i), SLIT_MM)).toList());
+        }
+    }
+
+    private static Region slit(Region piece, List<Slit> slits) {
+        Region left = piece;
+        for (Slit s : slits) {
+            left = !left.isEmpty() && left.bounds().crossed(s.box).isPresent() ? left.minus(s.region()) : left;
+        }
+        return left;
     }
 
     /** Whether two cuts go the same way, from the same place, but for what a plotter rounds. */

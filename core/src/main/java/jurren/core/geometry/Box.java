@@ -1,5 +1,7 @@
 package jurren.core.geometry;
 
+import java.util.Collection;
+import java.util.DoubleSummaryStatistics;
 import java.util.Optional;
 
 /** An upright rectangle, in millimetres; never inside out, possibly of no size. */
@@ -13,6 +15,13 @@ public record Box(double minXMm, double minYMm, double maxXMm, double maxYMm) {
 
     public static Box ofSize(double xMm, double yMm, double widthMm, double heightMm) {
         return new Box(xMm, yMm, xMm + widthMm, yMm + heightMm);
+    }
+
+    /** The least that holds all of them. */
+    public static Box around(Collection<Point> points) {
+        DoubleSummaryStatistics x = points.stream().mapToDouble(Point::xMm).summaryStatistics();
+        DoubleSummaryStatistics y = points.stream().mapToDouble(Point::yMm).summaryStatistics();
+        return new Box(x.getMin(), y.getMin(), x.getMax(), y.getMax());
     }
 
     public double widthMm() {

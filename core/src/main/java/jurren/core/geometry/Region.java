@@ -63,6 +63,17 @@ public final class Region {
         return of(Enclosure.of(outlines, rule));
     }
 
+    /** What lies within so much to either side of a straight line; empty where that has no length. */
+    public static Region along(Point from, Point to, double asideMm) {
+        double length = from.distanceMm(to);
+        if (length == 0) {
+            return EMPTY;
+        }
+        double dx = (to.yMm() - from.yMm()) / length * asideMm;
+        double dy = (from.xMm() - to.xMm()) / length * asideMm;
+        return enclosedBy(List.of(Outline.of(List.of(from.plus(dx, dy), to.plus(dx, dy), to.plus(-dx, -dy), from.plus(-dx, -dy)))), FillRule.NON_ZERO);
+    }
+
     /** All of them as one: overlapping pieces become one piece, holes that nothing covers are kept. */
     public static Region weld(Collection<Region> regions) {
         List<Polygon> all = new ArrayList<>();

@@ -207,7 +207,8 @@ final class FilmLoads {
         double end = placed.stream().mapToDouble(p -> onFilm(p, carrier(p.item())).bounds().maxXMm()).max().orElseThrow() + margin;
         double used = !(stock instanceof Offcut) && !laying.isTaken(stock) ? end + cutter.afterMm() : stock.lengthMm();
         List<Load.Frame> frames = margin == 0 ? List.of()
-                : Frames.around(placed.stream().map(p -> onFilm(p, carried(p.item().layer()).framed())).toList(), usable(stock));
+                : Frames.around(placed.stream().map(p -> onFilm(p, carried(p.item().layer()).framed())).toList(),
+                        placed, usable(stock));
         loads.add(new Load(0, wanted.material(), wanted.colour(), stock, placed, frames, used,
                 stock instanceof Offcut ? stock.lengthMm() : leastMm(placed, stock)));
     }

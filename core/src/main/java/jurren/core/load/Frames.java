@@ -40,8 +40,11 @@ final class Frames {
         return hull.grown(MARGIN_MM, CornerStyle.MITRED).intersect(Region.of(hull.bounds().grown(MARGIN_MM)));
     }
 
-    /** @param reaches how far the frame of each piece reaches where it lies; empty of what a knife cuts right through, which falls out by itself */
-    static List<Load.Frame> around(List<Region> reaches, Region usable) {
+    /**
+     * @param lying   what is cut
+     * @param reaches how far the frame of each piece reaches where it lies; empty of what a knife cuts right through, which falls out by itself
+     */
+    static List<Load.Frame> around(List<Region> reaches, List<Placed> lying, Region usable) {
         List<Group> groups = new ArrayList<>();
         for (int i = 0; i < reaches.size(); i++) {
             if (!reaches.get(i).isEmpty()) {
@@ -55,7 +58,7 @@ final class Frames {
             boolean inside = usable.areaMm2() > box.areaMm2() * (1 - 1e-9) && box.covers(g.ring.bounds(), ROUNDING_MM);
             Region within = inside ? g.ring : g.ring.intersect(usable);
             if (!within.isEmpty()) {
-                frames.add(new Load.Frame(within.largest().outer(), g.last));
+                frames.add(Reliefs.in(within.largest().outer(), g.last, lying));
             }
         }
         return frames;

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import jurren.core.material.Material;
@@ -23,9 +24,20 @@ public record Load(int order, Material material, Colour colour, FilmPiece stock,
     /**
      * A frame for weeding.
      *
-     * @param last the last of what lies in it, from 0: it is cut after that
+     * @param last    the last of what lies in it, from 0: it is cut after that
+     * @param reliefs cut just before it, so that large waste comes up in parts
      */
-    public record Frame(Outline outline, int last) {
+    public record Frame(Outline outline, int last, List<Relief> reliefs) {
+        public Frame {
+            reliefs = List.copyOf(reliefs);
+        }
+    }
+
+    /** Straight through waste. */
+    public record Relief(Point from, Point to) {
+        public double lengthMm() {
+            return from.distanceMm(to);
+        }
     }
 
     /** From the edge of what can be cut to where something sent there lies at first. */
@@ -95,6 +107,11 @@ public record Load(int order, Material material, Colour colour, FilmPiece stock,
         }
         Region cell = piece.cell().placed(by);
         return placed.stream().filter(p -> p != piece && stays.test(p)).noneMatch(p -> p.cell().intersect(cell).areaMm2() > TOUCHING_MM2);
+    }
+
+    /** All of them, for all frames. */
+    public int reliefCount() {
+        return frames.stream().mapToInt(f -> f.reliefs().size()).sum();
     }
 
     public double areaUsedMm2() {

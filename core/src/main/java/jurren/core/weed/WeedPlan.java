@@ -67,6 +67,8 @@ public record WeedPlan(List<Region> around, List<Waste> wastes, List<Care> cares
     public static final double THIN_TIMES = 1.5;
     private static final double LEAST_WASTE_MM2 = 0.05;
     private static final double TOUCHING_MM = 0.02;
+    private static final double SLIT_MM = 0.0005;
+    private static final double TORN_MM = 1;
     /** So many of a kind in one layer say enough. */
     private static final int ENOUGH = 12;
 
@@ -84,12 +86,14 @@ public record WeedPlan(List<Region> around, List<Waste> wastes, List<Care> cares
         List<Region> pieces = weeded.stream().map(p -> p.item().layer().weeded().placed(p.onto())).toList();
         Map<Kind, List<Region>> wastes = new EnumMap<>(Kind.class);
         List<Region> frames = around(load, pieces);
-        for (Region frame : frames) {
+        for (int f = 0; f < frames.size(); f++) {
+            Region frame = frames.get(f);
+            Region slits = load.framed() ? Region.weld(load.frames().get(f).reliefs().stream().map(WeedPlan::slit).toList()) : Region.EMPTY;
             Box box = frame.bounds();
             List<Region> in = pieces.stream().filter(p -> p.bounds().crossed(box).isPresent()).toList();
             Region film = Region.weld(in);
             Region filled = film.filled();
-            for (Piece w : frame.minus(film).pieces()) {
+            for (Piece w : frame.minus(film).minus(slits).pieces()) {
                 Region region = w.region();
                 Kind kind = touches(w.outer(), frame) ? Kind.FRAME : isInside(region, in, filled) ? Kind.INSIDE : Kind.BETWEEN;
                 if (region.areaMm2() >= LEAST_WASTE_MM2) {
@@ -103,6 +107,12 @@ public record WeedPlan(List<Region> around, List<Waste> wastes, List<Care> cares
         Map<Layer, List<Care>> known = new IdentityHashMap<>();
         List<Care> cares = weeded.stream().flatMap(p -> known.computeIfAbsent(p.item().layer(), WeedPlan::cares).stream().map(c -> c.placed(p.onto()))).toList();
         return new WeedPlan(frames, all, cares, weeded.stream().mapToDouble(p -> Weeding.seconds(p.item().layer().region())).sum());
+    }
+
+    /** A relief cut, with what tears by itself before a piece. */
+    private static Region slit(Load.Relief r) {
+        double along = TORN_MM / r.lengthMm();
+        return Region.along(r.from().towards(r.to(), -along), r.from().towards(r.to(), 1 + along), SLIT_MM);
     }
 
     /** Within the frames; without any, the film that the load takes. */

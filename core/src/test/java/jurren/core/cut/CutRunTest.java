@@ -48,14 +48,14 @@ class CutRunTest {
         Region region = rings(new Random(repetition.getCurrentRepetition()));
         CutRun run = run(region);
         double perItem = run.paths().stream().filter(p -> p.item() == 0 && p.kind() != CutPath.Kind.FRAME)
-                .mapToDouble(p -> p.outline().lengthMm()).sum();
+                .mapToDouble(p -> p.lengthMm()).sum();
 
         assertThat(perItem).as("but for corners that no cutter tells apart").isCloseTo(region.outlineLengthMm(), within(0.005 * region.outlineLengthMm()));
         assertThat(run.paths()).as("one frame around both").hasSize(2 * 14 * 3 + 1);
         for (int i = 0; i < run.paths().size(); i++) {
-            Region filled = Region.enclosedBy(List.of(run.paths().get(i).outline()), FillRule.NON_ZERO);
+            Region filled = Region.enclosedBy(List.of(Outline.of(run.paths().get(i).corners())), FillRule.NON_ZERO);
             for (CutPath later : run.paths().subList(i + 1, run.paths().size())) {
-                boolean inside = later.item() == run.paths().get(i).item() && filled.bounds().covers(later.outline().bounds(), 0)
+                boolean inside = later.item() == run.paths().get(i).item() && filled.bounds().covers(later.bounds(), 0)
                         && filled.contains(later.start());
                 assertThat(inside).as("path %s lies in one cut before it", later).isFalse();
             }
@@ -81,7 +81,7 @@ class CutRunTest {
 
     @Test
     void knifeRunsOnPastItsStartByTheOvercut() {
-        CutPath square = new CutPath(CutPath.Kind.OUTSIDE, Outline.of(List.of(new Point(0, 0), new Point(10, 0),
+        ClosedCut square = new ClosedCut(CutPath.Kind.OUTSIDE, Outline.of(List.of(new Point(0, 0), new Point(10, 0),
                 new Point(10, 10), new Point(0, 10))), 0);
 
         assertThat(square.knife(0.5)).containsExactly(new Point(0, 0), new Point(10, 0), new Point(10, 10),

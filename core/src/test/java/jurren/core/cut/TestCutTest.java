@@ -34,7 +34,7 @@ class TestCutTest {
             CutPath triangle = run.paths().get(2 * i);
             CutPath square = run.paths().get(2 * i + 1);
             assertThat(triangle.kind()).isEqualTo(CutPath.Kind.INSIDE);
-            assertThat(square.outline().bounds().covers(triangle.outline().bounds(), -1)).isTrue();
+            assertThat(square.bounds().covers(triangle.bounds(), -1)).isTrue();
             assertThat(run.forceGf(2 * i)).isEqualTo(60 + 10 * i);
             assertThat(run.forceGf(2 * i + 1)).isEqualTo(60 + 10 * i);
         }
@@ -44,7 +44,7 @@ class TestCutTest {
     void itLiesBetweenTheRollersAndApart() {
         for (double width : List.of(305.0, 60.0)) {
             CutRun run = row(12, width);
-            List<Box> squares = run.paths().stream().filter(p -> p.kind() == CutPath.Kind.OUTSIDE).map(p -> p.outline().bounds()).toList();
+            List<Box> squares = run.paths().stream().filter(p -> p.kind() == CutPath.Kind.OUTSIDE).map(p -> p.bounds()).toList();
             for (int i = 0; i < squares.size(); i++) {
                 assertThat(squares.get(i).minXMm()).isGreaterThanOrEqualTo(Fixtures.CUTTER.beforeMm());
                 assertThat(squares.get(i).minYMm()).isGreaterThanOrEqualTo(Fixtures.CUTTER.rollerMm());

@@ -16,6 +16,7 @@ import jurren.core.material.Film;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 import jurren.core.plan.SizePlan;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import org.junit.jupiter.api.Test;
@@ -77,10 +78,29 @@ class DryRunTest {
         DryRun oneMissing = DryRun.of(plan, sheets(plan, (run, path) ->
                 path == run.paths().getFirst() ? List.of() : asWritten(run, path)));
         DryRun oneOpen = DryRun.of(plan, sheets(plan, (run, path) -> path == run.paths().getFirst()
-                ? asWritten(run, path).subList(0, path.outline().size() / 2) : asWritten(run, path)));
+                ? asWritten(run, path).subList(0, path.corners().size() / 2) : asWritten(run, path)));
 
         assertThat(oneMissing.matchPercent()).isLessThan(99.8);
         assertThat(oneOpen.matchPercent()).isEqualTo(oneMissing.matchPercent());
+    }
+
+    @Test
+    void aReliefCutHarmsNothingUnlessItGoesThroughAPiece() {
+        Plan plan = plan(JOB);
+        Box first = plan.runs().getFirst().load().placed().getFirst().box();
+        DryRun beside = DryRun.of(plan, with(plan, List.of(new Point(first.minXMm(), first.maxYMm() + 1), new Point(first.maxXMm(), first.maxYMm() + 1))));
+        assertThat(beside.isTrue()).isTrue();
+        DryRun across = DryRun.of(plan, with(plan, List.of(new Point(first.minXMm() - 1, first.centre().yMm()), new Point(first.maxXMm() + 1, first.centre().yMm()))));
+        assertThat(across.isTrue()).isFalse();
+        assertThat(across.copies()).as("the others are as they should be").filteredOn(c -> c.worstMm() > DryRun.TRUE_MM).hasSize(1);
+    }
+
+    private static List<CutSheet> with(Plan plan, List<Point> stroke) {
+        List<CutSheet> sheets = new ArrayList<>(sheets(plan, DryRunTest::asWritten));
+        List<List<Point>> strokes = new ArrayList<>(sheets.getFirst().strokes());
+        strokes.add(stroke);
+        sheets.set(0, new CutSheet(sheets.getFirst().load(), strokes));
+        return sheets;
     }
 
     @Test

@@ -135,11 +135,11 @@ class EveryWayTest {
         Plan plan = plan(Process.RIGID_STENCIL, EveryWayTest::held);
         CutRun run = plan.runs().getFirst();
         assertThat(run.paths().size() % 2).isZero();
-        assertThat(run.paths().get(0).outline()).isEqualTo(run.paths().get(1).outline());
+        assertThat(run.paths().get(0).corners()).isEqualTo(run.paths().get(1).corners());
         assertThat(run.paths()).as("what falls out by itself needs no weeding frame").noneMatch(p -> p.kind() == CutPath.Kind.FRAME);
         List<CutPath> once = new ArrayList<>();
         assertThat(made(plan, (_, path, written) -> {
-            boolean again = once.stream().anyMatch(p -> p.outline().equals(path.outline()));
+            boolean again = once.stream().anyMatch(p -> p.corners().equals(path.corners()));
             once.add(path);
             return again ? List.of() : written;
         }).isTrue()).isFalse();

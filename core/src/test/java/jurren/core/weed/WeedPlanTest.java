@@ -63,6 +63,53 @@ class WeedPlanTest {
         assertThat(plan.at(plan.wastes().getFirst().region().inside())).contains(plan.wastes().getFirst());
     }
 
+    /** By hand: within the frame of a trough of bars 10 mm wide are 308 * 278 mm, less 8,200 of its own. */
+    private static final Region TROUGH = Region.weld(List.of(Region.of(new Box(0, 0, 10, 300)), Region.of(new Box(0, 0, 270, 10)), Region.of(new Box(0, 290, 270, 300))));
+
+    @Test
+    void largeWasteComesUpInParts() {
+        Load load = load(TROUGH, true, 1);
+        Load.Frame frame = load.frames().getFirst();
+        assertThat(Math.abs(frame.outline().signedAreaMm2()) - TROUGH.areaMm2()).isCloseTo(308 * 278 - 8_200, within(1e-6));
+        assertThat(load.reliefCount()).as("one from the frame to the bar; beyond the bar the margin is too narrow to need one").isEqualTo(1);
+        Load.Relief relief = frame.reliefs().getFirst();
+        assertThat(relief.lengthMm()).as("half a millimetre before the bar").isCloseTo(264 - 0.5, within(1e-6));
+        Box box = frame.outline().bounds();
+        double along = box.widthMm() > box.heightMm() ? relief.from().xMm() - box.minXMm() : relief.from().yMm() - box.minYMm();
+        assertThat(along).as("where the waste is halved").isCloseTo(154, within(6.0));
+        assertThat(load(TROUGH, false, 1).reliefCount()).isZero();
+        assertThat(load(Shapes.rectangle(0, 0, 270, 150), true, 1).reliefCount()).as("a full one has little around it").isZero();
+    }
+
+    /** Whatever is cut: a relief cut lies within its frame, beside all film, and all of the waste is still lifted. */
+    @RepeatedTest(12)
+    void reliefCutsGoThroughWasteAlone(RepetitionInfo run) {
+        Random random = new Random(run.getCurrentRepetition());
+        List<Region> discs = new java.util.ArrayList<>();
+        for (int i = 0; i < 3 + random.nextInt(8); i++) {
+            discs.add(Shapes.ring(200 * random.nextDouble(), 100.0 * i + 60 * random.nextDouble(), 10 + 12 * random.nextDouble(), 6));
+        }
+        Region art = Region.weld(discs);
+        Load load = load(art, true, 1 + random.nextInt(2));
+        List<Region> films = load.placed().stream().map(p -> p.item().layer().region().placed(p.onto())).toList();
+        double reliefMm = 0;
+        for (Load.Frame frame : load.frames()) {
+            Region inside = Region.enclosedBy(List.of(frame.outline()), FillRule.NON_ZERO);
+            double waste = inside.areaMm2() - films.stream().filter(f -> inside.contains(f.bounds().centre())).mapToDouble(f -> f.filled().areaMm2()).sum();
+            assertThat(frame.reliefs().isEmpty()).as("waste of %.0f mm2", waste).isEqualTo(waste <= 60_000);
+            for (Load.Relief relief : frame.reliefs()) {
+                Region cut = Region.along(relief.from(), relief.to(), 0.2);
+                assertThat(films).noneMatch(f -> f.intersect(cut).areaMm2() > 0);
+                assertThat(cut.minus(inside.grown(0.25, jurren.core.geometry.CornerStyle.MITRED)).areaMm2()).isZero();
+                reliefMm += relief.lengthMm();
+            }
+        }
+        WeedPlan plan = WeedPlan.of(load);
+        assertThat(plan.count(WeedPlan.Kind.FRAME)).isGreaterThanOrEqualTo(load.frames().size());
+        double all = load.frames().stream().mapToDouble(f -> Math.abs(f.outline().signedAreaMm2())).sum() - films.stream().mapToDouble(Region::areaMm2).sum();
+        assertThat(plan.wastes().stream().mapToDouble(w -> w.region().areaMm2()).sum()).as("but for the slits themselves").isCloseTo(all, within(1 + 0.02 * reliefMm));
+    }
+
     @Test
     void withoutFramesTheFilmAroundLiftsInOne() {
         Load load = load(Shapes.ring(0, 0, 20, 10), false, 2);

@@ -1,5 +1,6 @@
 package jurren.formats.hpgl;
 
+import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
 import jurren.core.cut.SwivelKnife;
 import jurren.core.geometry.Box;
@@ -126,7 +127,7 @@ public final class HpglWriter {
      * @param pen down on the way round, in the knife's place; otherwise the knife is up
      */
     public static byte[] edge(CutRun run, boolean pen) {
-        Box box = run.paths().stream().map(p -> p.outline().bounds()).reduce(Box::joined).orElse(Box.ofSize(0, 0, 1, 1));
+        Box box = run.paths().stream().map(CutPath::bounds).reduce(Box::joined).orElse(Box.ofSize(0, 0, 1, 1));
         List<Point> round = List.of(new Point(box.minXMm(), box.minYMm()), new Point(box.maxXMm(), box.minYMm()), new Point(box.maxXMm(), box.maxYMm()),
                 new Point(box.minXMm(), box.maxYMm()), new Point(box.minXMm(), box.minYMm()));
         if (!pen) {

@@ -210,7 +210,7 @@ public final class PlanJson {
     private static void load(ObjectNode node, CutRun run) {
         int order = run.load().order();
         node.put("order", order).put("material", run.load().material().id()).put("colour", run.load().colour().hex())
-                .put("stock", run.load().stock().id()).put("leastMm", rounded(run.load().leastMm(), 3)).put("frames", run.load().frames().size()).put("usedMm", rounded(run.load().usedMm(), 3))
+                .put("stock", run.load().stock().id()).put("leastMm", rounded(run.load().leastMm(), 3)).put("frames", run.load().frames().size()).put("reliefs", run.load().reliefCount()).put("usedMm", rounded(run.load().usedMm(), 3))
                 .put("widthMm", run.load().stock().widthMm()).put("file", "load-" + order + ".plt")
                 .put("paths", run.paths().size()).put("cutMm", rounded(run.cutMm(), 2))
                 .put("travelMm", rounded(run.travelMm(), 2)).put("seconds", rounded(run.seconds(), 2));

@@ -30,7 +30,7 @@ public final class LoadSvg {
                 """, Mm.number(length), Mm.number(width), Mm.number(length), Mm.number(width)));
         for (CutPath path : run.paths()) {
             out.append("<path class=\"").append(path.kind().name().toLowerCase(Locale.ROOT)).append("\" d=\"");
-            Mm.append(out, path.outline(), width);
+            Mm.append(out, path, width);
             out.append("\"/>\n");
         }
         out.append("</g>\n<g class=\"names\" fill=\"#7C2E57\" stroke=\"none\" font-family=\"sans-serif\" font-size=\"3\">\n");

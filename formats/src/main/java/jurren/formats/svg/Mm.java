@@ -1,6 +1,9 @@
 package jurren.formats.svg;
 
+import jurren.core.cut.ClosedCut;
+import jurren.core.cut.CutPath;
 import jurren.core.geometry.Outline;
+import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import java.util.Locale;
 
@@ -15,12 +18,16 @@ final class Mm {
         return text.contains(".") ? text.replaceAll("0+$", "").replaceAll("\\.$", "") : text;
     }
 
-    /** One closed line, from a y axis that points up in a sheet so high. */
-    static void append(StringBuilder out, Outline o, double heightMm) {
-        for (int i = 0; i < o.size(); i++) {
-            out.append(i == 0 ? 'M' : 'L').append(number(o.xMm(i))).append(' ').append(number(heightMm - o.yMm(i)));
+    /** One cut, from a y axis that points up in a sheet so high. */
+    static void append(StringBuilder out, CutPath path, double heightMm) {
+        char step = 'M';
+        for (Point p : path.corners()) {
+            out.append(step).append(number(p.xMm())).append(' ').append(number(heightMm - p.yMm()));
+            step = 'L';
         }
-        out.append('Z');
+        if (path instanceof ClosedCut) {
+            out.append('Z');
+        }
     }
 
     /** All edges of a region whose y axis points down, as SVG's does. */

@@ -124,7 +124,7 @@ class JobPapersTest {
         Drawing drawing = ((DrawingRead.Taken) read).drawing();
 
         assertThat(drawing.shapes().stream().mapToInt(s -> s.curves().outlines().size()).sum()).isEqualTo(run.paths().size());
-        double cut = run.paths().stream().mapToDouble(p -> p.outline().lengthMm()).sum();
+        double cut = run.paths().stream().mapToDouble(CutPath::lengthMm).sum();
         assertThat(drawing.shapes().stream().flatMap(s -> s.curves().outlines().stream()).mapToDouble(Outline::lengthMm).sum())
                 .isCloseTo(cut, within(cut * 1e-4));
         Region all = Region.weld(drawing.shapes().stream().map(s -> s.curves().enclosed()).toList());

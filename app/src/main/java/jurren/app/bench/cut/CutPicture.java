@@ -4,8 +4,10 @@ import jurren.app.face.FaceCanvas;
 import jurren.app.face.Pen;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
+import jurren.core.cut.ClosedCut;
 import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
+import jurren.core.cut.ReliefCut;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -118,7 +120,12 @@ final class CutPicture {
             CutPath path = run.paths().get(i);
             Box slot = run.load().placed().get(path.item()).slot();
             if (slot.maxXMm() >= start && slot.minXMm() <= back) {
-                pen.outline(path.outline(), ONTO, i < done ? made : todo, i < done ? 1.6 : 1);
+                Color colour = i < done ? made : todo;
+                double px = i < done ? 1.6 : 1;
+                switch (path) {
+                    case ClosedCut c -> pen.outline(c.outline(), ONTO, colour, px);
+                    case ReliefCut r -> pen.line(ONTO.apply(r.start()), ONTO.apply(r.end()), colour, px);
+                }
             }
         }
     }

@@ -88,7 +88,7 @@ final class WeedSide {
             for (WeedPlan.Kind kind : WeedPlan.Kind.values()) {
                 List<WeedPlan.Waste> all = of(p, kind);
                 if (!all.isEmpty()) {
-                    rows.add(Controls.label(words(rows.size() + 1, kind, all), "wrapped"));
+                    rows.add(Controls.label(words(rows.size() + 1, kind, all, p.around().size()), "wrapped"));
                 }
             }
         });
@@ -99,8 +99,8 @@ final class WeedSide {
         return plan.wastes().stream().filter(w -> w.kind() == kind).toList();
     }
 
-    private static String words(int number, WeedPlan.Kind kind, List<WeedPlan.Waste> all) {
-        return Texts.of("weed." + kind, number, all.size(), all.stream().filter(WeedPlan.Waste::isFine).count());
+    private static String words(int number, WeedPlan.Kind kind, List<WeedPlan.Waste> all, int frames) {
+        return Texts.of("weed." + kind, number, all.size(), all.stream().filter(WeedPlan.Waste::isFine).count(), frames);
     }
 
     List<Node> rows(CutRun run) {
@@ -148,7 +148,7 @@ final class WeedSide {
 
     private Node step(CutRun run, int number, WeedPlan.Kind kind, List<WeedPlan.Waste> all) {
         long up = all.stream().filter(w -> isUp(w, run)).count();
-        String words = words(number, kind, all);
+        String words = words(number, kind, all, plan.map(p -> p.around().size()).orElse(0));
         CheckBox box = new CheckBox(up == 0 || up == all.size() ? words : Texts.of("weed.part", words, up));
         box.setId("weed-" + kind.name().toLowerCase(java.util.Locale.ROOT));
         box.setWrapText(true);

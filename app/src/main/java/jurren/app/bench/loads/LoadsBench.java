@@ -207,8 +207,9 @@ public final class LoadsBench implements BenchView {
             String film = sign + String.format(DecimalSign.locale(), "%.2f", plan.filmMoney());
             money.setText(plan.sparedMoney() < 0.005 ? Texts.of("loads.money", film)
                     : Texts.of("loads.money-spared", film, sign + String.format(DecimalSign.locale(), "%.2f", plan.sparedMoney())));
-            framed.setText(String.valueOf(plan.runs().stream()
-                    .mapToInt(r -> r.load().frames().size()).sum()));
+            int frames = plan.runs().stream().mapToInt(r -> r.load().frames().size()).sum();
+            int reliefs = plan.runs().stream().mapToInt(r -> r.load().reliefCount()).sum();
+            framed.setText(reliefs == 0 ? String.valueOf(frames) : Texts.of("loads.frames-relieved", frames, reliefs));
         });
         wishes.show(session.job().laying().wish());
         boolean looked = !runs().isEmpty() && !showsPrints() && session.job().laying().wish() == Laying.Wish.LEAST_FILM;

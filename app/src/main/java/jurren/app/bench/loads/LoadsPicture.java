@@ -164,6 +164,7 @@ final class LoadsPicture {
         }
         for (Load.Frame frame : load.frames()) {
             pen.outline(frame.outline(), onto, line, 1);
+            frame.reliefs().forEach(r -> pen.line(onto.apply(r.from()), onto.apply(r.to()), line, 1));
         }
         for (Placed p : load.placed()) {
             boolean own = p.item().lineId().equals(session.line().id());
