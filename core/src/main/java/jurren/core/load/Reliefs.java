@@ -24,7 +24,7 @@ final class Reliefs {
     /** As near beside a cut nothing may be. */
     private static final double[] BESIDE_MM = {0, -SHORT_MM, -SHORT_MM / 2, SHORT_MM / 2, SHORT_MM};
     private static final double[] ON_IT = {0};
-    private static final double LEAST_MM = 5;
+    private static final double LEAST_MM = 2;
     private static final int PLACES = 61;
     /** As far from where the waste is parted evenly, as a share of a part. */
     private static final double ASIDE = 0.3;

@@ -68,7 +68,7 @@ public record WeedPlan(List<Region> around, List<Waste> wastes, List<Care> cares
     private static final double LEAST_WASTE_MM2 = 0.05;
     private static final double TOUCHING_MM = 0.02;
     private static final double SLIT_MM = 0.0005;
-    private static final double TORN_MM = 1;
+    private static final double TORN_MM = 2;
     /** So many of a kind in one layer say enough. */
     private static final int ENOUGH = 12;
 

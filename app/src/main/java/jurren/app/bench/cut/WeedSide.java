@@ -226,6 +226,7 @@ final class WeedSide {
         Optional<WeedPlan.Kind> next = next(run).map(WeedPlan.Waste::kind);
         Color waste = carrier.interpolate(film, WASTE);
         plan.ifPresent(p -> p.wastes().stream().filter(w -> !isUp(w, run)).forEach(w -> pen.fill(w.region(), ONTO, waste)));
+        load.frames().stream().flatMap(f -> f.reliefs().stream()).forEach(r -> pen.line(ONTO.apply(r.from()), ONTO.apply(r.to()), edge, 1));
         for (Placed piece : load.placed()) {
             Placement onto = piece.onto().then(ONTO);
             pen.fill(piece.item().layer().region(), onto, film);
