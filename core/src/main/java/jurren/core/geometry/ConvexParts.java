@@ -2,6 +2,7 @@ package jurren.core.geometry;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -40,7 +41,32 @@ final class ConvexParts {
         return parts;
     }
 
+    /** Whether it turns left, or straight on, at every corner. */
+    private static boolean isConvex(List<Coordinate> ring) {
+        int n = ring.size();
+        boolean left = false;
+        for (int i = 0; i < n; i++) {
+            int turn = Orientation.index(ring.get(i), ring.get((i + 1) % n), ring.get((i + 2) % n));
+            if (turn == Orientation.CLOCKWISE) {
+                return false;
+            }
+            left |= turn == Orientation.COUNTERCLOCKWISE;
+        }
+        return left;
+    }
+
     private static List<List<Coordinate>> parts(Polygon polygon) {
+        if (polygon.getNumInteriorRing() == 0) {
+            Coordinate[] c = polygon.getExteriorRing().getCoordinates();
+            List<Coordinate> ring = new ArrayList<>(Arrays.asList(c).subList(0, c.length - 1));
+            if (!Orientation.isCCW(c)) {
+                Collections.reverse(ring);
+            }
+            // a ring that winds around twice turns left at every corner too, but no polygon does
+            if (isConvex(ring)) {
+                return List.of(ring);
+            }
+        }
         Geometry triangles = triangles(polygon);
         Map<Edge, List<Coordinate>> whose = new LinkedHashMap<>();
         List<Edge> inner = new ArrayList<>();

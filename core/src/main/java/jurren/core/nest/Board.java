@@ -128,9 +128,10 @@ final class Board {
                 continue;
             }
             boolean reverse = other > turned;
-            Clearance c = reverse ? shapes.between(turned, other) : shapes.between(other, turned);
-            work += c.cost();
-            int found = c.along(upright, across, reverse, stretches);
+            int first = Math.min(turned, other);
+            int second = Math.max(turned, other);
+            work += shapes.cost(first, second);
+            int found = shapes.along(first, second, upright, across, reverse, stretches);
             for (int k = 0; k < found; k += 2) {
                 if (count == lo.length) {
                     lo = Arrays.copyOf(lo, 2 * count);
@@ -228,13 +229,14 @@ final class Board {
             return 0;
         }
         boolean reverse = other > turnedI;
-        Clearance c = reverse ? shapes.between(turnedI, other) : shapes.between(other, turnedI);
-        work += c.cost();
-        double level = inside(c.along(false, dy, reverse, stretches), dx);
+        int first = Math.min(turnedI, other);
+        int second = Math.max(turnedI, other);
+        work += shapes.cost(first, second);
+        double level = inside(shapes.along(first, second, false, dy, reverse, stretches), dx);
         if (level == 0) {
             return 0;
         }
-        return Math.min(level, inside(c.along(true, dx, reverse, stretches), dy));
+        return Math.min(level, inside(shapes.along(first, second, true, dx, reverse, stretches), dy));
     }
 
     private double inside(int found, double t) {

@@ -56,8 +56,15 @@ final class Clearance {
         for (int i = 0; i < a.parts(); i++) {
             for (int j = 0; j < b.parts(); j++) {
                 first[part] = n;
-                n = sum(a.x()[i], a.y()[i], b.x()[j], b.y()[j], x, y, n);
-                box(part++, x, y, first[part - 1], n);
+                for (ConvexSum sum = new ConvexSum(a, i, b, j); sum.goesOn(); sum.step()) {
+                    x[n] = sum.x();
+                    y[n++] = sum.y();
+                }
+                boxes[4 * part] = a.boxes()[4 * i] - b.boxes()[4 * j + 1];
+                boxes[4 * part + 1] = a.boxes()[4 * i + 1] - b.boxes()[4 * j];
+                boxes[4 * part + 2] = a.boxes()[4 * i + 2] - b.boxes()[4 * j + 3];
+                boxes[4 * part + 3] = a.boxes()[4 * i + 3] - b.boxes()[4 * j + 2];
+                part++;
             }
         }
         first[part] = n;
@@ -144,58 +151,37 @@ final class Clearance {
         return rings ? 2 + xs.length / 16 : 1 + parts;
     }
 
-    private void box(int part, double[] x, double[] y, int from, int to) {
-        double[] b = {x[from], x[from], y[from], y[from]};
-        for (int k = from + 1; k < to; k++) {
-            b[0] = Math.min(b[0], x[k]);
-            b[1] = Math.max(b[1], x[k]);
-            b[2] = Math.min(b[2], y[k]);
-            b[3] = Math.max(b[3], y[k]);
+    /** The stretch at which two convex shapes overlap, without anything being kept: see {@link #along}. */
+    static int alongConvex(Turned a, Turned b, boolean upright, double level, boolean reverse, double[] into) {
+        double at = reverse ? -level : level;
+        double[] one = a.boxes();
+        double[] other = b.boxes();
+        int side = upright ? 0 : 2;
+        if (at <= one[side] - other[side + 1] + TOUCHING_MM || at >= one[side + 1] - other[side] - TOUCHING_MM) {
+            return 0;
         }
-        System.arraycopy(b, 0, boxes, 4 * part, 4);
-    }
-
-    /** Edges of both in the order of their directions, from the lowest corner of the sum round. */
-    private static int sum(double[] ax, double[] ay, double[] bx, double[] by, double[] x, double[] y, int at) {
-        int na = ax.length;
-        int nb = bx.length;
-        int i0 = lowest(ax, ay, 1);
-        int j0 = lowest(bx, by, -1);
-        int n = at;
-        int i = 0;
-        int j = 0;
-        while (i < na || j < nb) {
-            int ia = (i0 + i) % na;
-            int jb = (j0 + j) % nb;
-            x[n] = ax[ia] - bx[jb];
-            y[n++] = ay[ia] - by[jb];
-            double ux = ax[(ia + 1) % na] - ax[ia];
-            double uy = ay[(ia + 1) % na] - ay[ia];
-            double vx = bx[jb] - bx[(jb + 1) % nb];
-            double vy = by[jb] - by[(jb + 1) % nb];
-            double cross = ux * vy - uy * vx;
-            if (j == nb || i < na && cross > 0) {
-                i++;
-            } else if (i == na || cross < 0) {
-                j++;
-            } else {
-                i++;
-                j++;
+        double lo = Double.POSITIVE_INFINITY;
+        double hi = Double.NEGATIVE_INFINITY;
+        ConvexSum sum = new ConvexSum(a, 0, b, 0);
+        double x = sum.x();
+        double y = sum.y();
+        for (int crossed = 0; crossed < 2 && sum.goesOn(); ) {
+            sum.step();
+            double nextX = sum.x();
+            double nextY = sum.y();
+            double c0 = upright ? x : y;
+            double c1 = upright ? nextX : nextY;
+            if (c0 <= at != c1 <= at) {
+                double from = upright ? y : x;
+                double cut = from + ((upright ? nextY : nextX) - from) * ((at - c0) / (c1 - c0));
+                lo = Math.min(lo, cut);
+                hi = Math.max(hi, cut);
+                crossed++;
             }
+            x = nextX;
+            y = nextY;
         }
-        return n;
-    }
-
-    /** Of the corners with the least y (the most, where it is turned round) the one with the least x (the most). */
-    private static int lowest(double[] x, double[] y, int sign) {
-        int at = 0;
-        for (int k = 1; k < x.length; k++) {
-            double dy = sign * (y[k] - y[at]);
-            if (dy < 0 || dy == 0 && sign * (x[k] - x[at]) < 0) {
-                at = k;
-            }
-        }
-        return at;
+        return hi - lo > TOUCHING_MM ? add(into, 0, reverse ? -hi : lo, reverse ? -lo : hi) : 0;
     }
 
     /**

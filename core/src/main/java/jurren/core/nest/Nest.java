@@ -23,6 +23,7 @@ public final class Nest {
     private static final double BEHIND = 0.01;
     private static final long INSERTION = 400_000;
     private static final int MANY = 40;
+    private static final int VERY_MANY = 300;
 
     private final List<Cutout> cutouts;
     private final List<Bed> beds;
@@ -43,7 +44,7 @@ public final class Nest {
         shapes.expect(cutouts);
         List<Integer> pins = new ArrayList<>();
         for (Cutout c : cutouts) {
-            turns.add(shapes.turnsOf(c, c.turning()));
+            turns.add(shapes.turnsOf(c));
             pins.add(c.pinned().map(p -> shapes.turned(c, p.degrees())).orElse(-1));
         }
         List<Integer> obstacles = beds.stream().map(b -> {
@@ -65,13 +66,18 @@ public final class Nest {
                     board.add(i, pins.get(i), pin.get().xMm(), pin.get().yMm(), true);
                 }
             }
-            left = beds.get(b).full() ? left : FirstFit.lay(board, turns, left, FirstFit.lines(cutouts.size()));
+            left = beds.get(b).full() ? left : FirstFit.lay(board, few(), left, FirstFit.lines(cutouts.size()));
             boards.add(board);
             if (beds.get(b).open()) {
                 openBed = b;
             }
         }
         this.unlaid = new ArrayList<>(left);
+    }
+
+    /** For a layout at once, very many are only tried as they come and turned once. */
+    private List<int[]> few() {
+        return cutouts.size() < VERY_MANY ? turns : turns.stream().map(t -> Arrays.copyOf(t, Math.min(2, t.length))).toList();
     }
 
     public static Nest of(List<Cutout> cutouts, List<Bed> beds, double gapMm, long seed) {

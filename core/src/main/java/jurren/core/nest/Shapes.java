@@ -32,6 +32,8 @@ final class Shapes {
     private static final int VERY_MANY_PARTS = 40;
     private static final int PARTS_IN_ALL = 600;
     private static final double COARSER = 2.5;
+    /** Where so few would be left, they are not worth looking for. */
+    private static final int FEW_PARTS = 3;
     private static final int MANY_CORNERS = 24;
     /** Making it coarser corner by corner would take too long. */
     private static final int TOO_MANY_CORNERS = 6000;
@@ -42,9 +44,14 @@ final class Shapes {
     private static final int MOST_OUTLINED = 6000;
     /** A shape that no other is a turn of. */
     private static final int ALONE = -1;
+    private static final int NOT_NUMBERED = -1;
+
+    private record Kind(Region shape, Turning turning) {
+    }
 
     private final List<Turned> all = new ArrayList<>();
-    private final Map<Integer, int[]> turns = new HashMap<>();
+    private final Map<Kind, List<Turned>> made = new ConcurrentHashMap<>();
+    private final Map<Kind, int[]> turns = new HashMap<>();
     private final Map<Region, Integer> known = new HashMap<>();
     private final double gapMm;
     private Clearance[] clearances = new Clearance[0];
@@ -58,35 +65,38 @@ final class Shapes {
         this.gapMm = gapMm;
     }
 
-    /** As coarse as must be for so many: all pairs of all turns are looked at, and each pair in all its parts. */
+    /** Makes all turns of all, as coarse as must be for so many: all pairs are looked at, and each pair in all its parts. */
     void expect(List<Cutout> cutouts) {
         long turned = cutouts.stream().distinct().mapToLong(c -> c.turning().degrees().size()).sum();
         ofSize = turned > MANY ? OF_SIZE_OF_MANY : OF_SIZE;
         mostEach = (int) Math.clamp(Math.sqrt((double) MOST_PAIRS_OF_PARTS / Math.max(1, turned * turned / 2)), 1, Math.clamp(PARTS_IN_ALL / Math.max(1, turned), MANY_PARTS, VERY_MANY_PARTS));
+        Stop stop = Stop.here();
+        cutouts.stream().map(c -> new Kind(c.shape(), c.turning())).distinct().toList().parallelStream().forEach(k -> {
+            stop.look();
+            Region around = around(k.shape);
+            made.put(k, k.turning.degrees().stream().map(d -> Turned.of(NOT_NUMBERED, ALONE, d, k.shape, around)).toList());
+        });
     }
 
-    /** The numbers of a shape's turns. */
-    int[] turnsOf(Cutout c, Turning turning) {
+    /** The numbers of a shape's turns, of those that were expected. */
+    int[] turnsOf(Cutout c) {
         int shape = known.computeIfAbsent(c.shape(), _ -> known.size());
-        return turns.computeIfAbsent(shape * Turning.values().length + turning.ordinal(), _ -> {
-            Region around = around(c.shape());
-            return turning.degrees().stream().mapToInt(d -> add(shape, d, c.shape(), around)).toArray();
-        });
+        return turns.computeIfAbsent(new Kind(c.shape(), c.turning()),
+                k -> made.remove(k).stream().mapToInt(t -> add(t.numbered(all.size(), shape))).toArray());
     }
 
     /** A shape in one turn of its own, as a person laid it. */
     int turned(Cutout c, double degrees) {
         Placement turn = Placement.turned(degrees);
-        return add(ALONE, 0, c.shape().placed(turn), around(c.shape()).placed(turn));
+        return add(Turned.of(all.size(), ALONE, 0, c.shape().placed(turn), around(c.shape()).placed(turn)));
     }
 
     /** What nothing may lie on. */
     int obstacle(Region region) {
-        return add(ALONE, 0, region, region);
+        return add(Turned.of(all.size(), ALONE, 0, region, region));
     }
 
-    private int add(int shape, int degrees, Region itself, Region around) {
-        Turned t = Turned.of(all.size(), shape, degrees, itself, around);
+    private int add(Turned t) {
         all.add(t);
         mostParts = Math.max(mostParts, t.parts());
         return t.number();
@@ -94,6 +104,9 @@ final class Shapes {
 
     private Region around(Region shape) {
         double coarse = Math.max(FINE_MM, gapMm > 0 ? gapMm * COARSE : Math.sqrt(shape.areaMm2()) * ofSize);
+        if (mostEach < FEW_PARTS) {
+            return Coarser.of(shape.hull().grown(gapMm / 2, CornerStyle.ROUND), coarse);
+        }
         // what many corners have is mostly finer than any of this: it goes before the slow and careful part
         double fine = shape.vertexCount() > MANY_CORNERS ? coarse / 8 : 0;
         Region grown = gapMm + fine > 0 ? shape.grown(gapMm / 2 + fine, CornerStyle.ROUND).simplified(fine) : shape;
@@ -170,6 +183,19 @@ final class Shapes {
     /** Room for the stretches of any line. */
     double[] stretches() {
         return new double[Math.max(256, 2 * mostParts * mostParts + 2)];
+    }
+
+    /** The stretches of a line at which two overlap, from the smaller number to the larger; see {@link Clearance#along}. */
+    int along(int a, int b, boolean upright, double level, boolean reverse, double[] into) {
+        if (!outlined && all.get(a).parts() == 1 && all.get(b).parts() == 1) {
+            return Clearance.alongConvex(all.get(a), all.get(b), upright, level, reverse, into);
+        }
+        return between(a, b).along(upright, level, reverse, into);
+    }
+
+    /** What a look at two costs. */
+    int cost(int a, int b) {
+        return outlined ? between(a, b).cost() : 1 + all.get(a).parts() * all.get(b).parts();
     }
 
     /** From the smaller number to the larger. Two threads may work the same one out; both get the same. */

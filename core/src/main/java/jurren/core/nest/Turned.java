@@ -16,8 +16,11 @@ import jurren.core.geometry.Region;
  * @param trueBox of the shape itself, without what keeps others away
  * @param box     with it
  * @param edges   the outlines of both together, the film on their left
+ * @param x       of each part, as {@code y}
+ * @param lowest  of each part, its corner with the least y (and of those with the least x); {@code highest} the other way round
+ * @param boxes   of each part: least and most x, least and most y
  */
-record Turned(int number, int shape, int degrees, Box trueBox, Box box, List<Outline> edges, double[][] x, double[][] y) {
+record Turned(int number, int shape, int degrees, Box trueBox, Box box, List<Outline> edges, double[][] x, double[][] y, int[] lowest, int[] highest, double[] boxes) {
     /** @param around the shape with what keeps others away */
     static Turned of(int number, int shape, int degrees, Region itself, Region around) {
         Box box = null;
@@ -36,7 +39,28 @@ record Turned(int number, int shape, int degrees, Box trueBox, Box box, List<Out
                 y[p][k] = o.yMm(k);
             }
         }
-        return new Turned(number, shape, degrees, itself.placed(turn).bounds(), box, edges(turned), x, y);
+        int[] lowest = new int[x.length];
+        int[] highest = new int[x.length];
+        double[] boxes = new double[4 * x.length];
+        for (int p = 0; p < x.length; p++) {
+            lowest[p] = outermost(x[p], y[p], 1);
+            highest[p] = outermost(x[p], y[p], -1);
+            Box b = parts.get(p).bounds();
+            System.arraycopy(new double[] {b.minXMm(), b.maxXMm(), b.minYMm(), b.maxYMm()}, 0, boxes, 4 * p, 4);
+        }
+        return new Turned(number, shape, degrees, itself.placed(turn).bounds(), box, edges(turned), x, y, lowest, highest, boxes);
+    }
+
+    /** Of the corners with the least y (the most, where it is turned round) the one with the least x (the most). */
+    private static int outermost(double[] x, double[] y, int sign) {
+        int at = 0;
+        for (int k = 1; k < x.length; k++) {
+            double dy = sign * (y[k] - y[at]);
+            if (dy < 0 || dy == 0 && sign * (x[k] - x[at]) < 0) {
+                at = k;
+            }
+        }
+        return at;
     }
 
     private static List<Outline> edges(Region region) {
@@ -50,6 +74,10 @@ record Turned(int number, int shape, int degrees, Box trueBox, Box box, List<Out
 
     private static Outline round(Outline o, boolean counterClockwise) {
         return o.signedAreaMm2() > 0 == counterClockwise ? o : Outline.of(o.points().reversed());
+    }
+
+    Turned numbered(int itsNumber, int ofShape) {
+        return new Turned(itsNumber, ofShape, degrees, trueBox, box, edges, x, y, lowest, highest, boxes);
     }
 
     /** What cannot be taken apart is as large as its hull. */
