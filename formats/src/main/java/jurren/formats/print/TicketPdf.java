@@ -23,6 +23,7 @@ import jurren.core.run.WholeRun;
 import jurren.core.snag.Snag;
 import jurren.formats.words.Units;
 import jurren.formats.words.RunWords;
+import jurren.formats.words.PieceNames;
 import jurren.formats.words.TicketWords;
 import jurren.formats.words.Words;
 import java.awt.Color;
@@ -159,6 +160,7 @@ public final class TicketPdf {
             wrapped(RunWords.whole(run.schedule()), MARGIN, right() - MARGIN, 9.5, SOFT);
             y = RunPdf.chart(sheet, run, y + 4) + 16;
         }
+        lying();
         List<Snag> stops = plan.snags().stream().filter(s -> s.gravity() != Snag.Gravity.LOOK).toList();
         if (!stops.isEmpty()) {
             heading("ticket.stops", MARGIN);
@@ -167,6 +169,36 @@ public final class TicketPdf {
             }
         }
         foot();
+    }
+
+    /** By which near-identical pieces are told apart, each on its film. */
+    private void lying() throws IOException {
+        List<CutRun> several = plan.runs().stream().filter(r -> r.load().placed().size() > 1).toList();
+        if (several.isEmpty()) {
+            return;
+        }
+        section = "";
+        room(40 + new LoadDrawing(several.getFirst(), right() - MARGIN).highPt(), MARGIN);
+        heading("ticket.lying", MARGIN);
+        for (CutRun run : several) {
+            LoadDrawing drawing = new LoadDrawing(run, right() - MARGIN);
+            PieceNames names = new PieceNames(plan, run.load());
+            room(16 + drawing.highPt(), MARGIN);
+            sheet.textWithin(run.load().order() + "  " + on(run) + " · " + names.common(), MARGIN, y, right() - MARGIN, DocumentFonts.TEXT_BOLD, 10, INK);
+            y += 5;
+            for (int strip = 0; strip < drawing.strips(); strip++) {
+                room(drawing.highPt(), MARGIN);
+                drawing.draw(sheet, strip, MARGIN, y, p -> names.of(p));
+                y += drawing.highPt();
+            }
+            y += 10;
+        }
+    }
+
+    private String on(CutRun run) {
+        String colour = run.load().material().colourName(run.load().colour());
+        return run.load().stock() instanceof Offcut o ? TicketWords.text("ticket.load.offcut", colour, o.id(), lower(run.load().material().name()))
+                : TicketWords.text(run.cutter().isOnMats() ? "ticket.load.mat" : "ticket.load", colour, words.unit().rough(run.load().stock().widthMm()), lower(run.load().material().name()));
     }
 
     private void sum(String key, double amount, int column) throws IOException {
@@ -361,10 +393,7 @@ public final class TicketPdf {
         }
         for (CutRun run : runs) {
             room(28, x);
-            String colour = run.load().material().colourName(run.load().colour());
-            String on = run.load().stock() instanceof Offcut o ? TicketWords.text("ticket.load.offcut", colour, o.id(), lower(run.load().material().name()))
-                    : TicketWords.text(run.cutter().isOnMats() ? "ticket.load.mat" : "ticket.load", colour, words.unit().rough(run.load().stock().widthMm()), lower(run.load().material().name()));
-            entry(run.load().order() + "  " + on, TicketWords.text("ticket.load.use", words.unit().film(run.load().usedMm()), run.paths().size(), Words.duration(run.seconds())),
+            entry(run.load().order() + "  " + on(run), TicketWords.text("ticket.load.use", words.unit().film(run.load().usedMm()), run.paths().size(), Words.duration(run.seconds())),
                     x, right);
             y += 13;
         }

@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.core.geometry.Box;
 import jurren.formats.print.TicketPdf;
+import jurren.formats.words.PieceNames;
 import java.util.stream.IntStream;
 import java.util.Arrays;
 import java.util.ArrayList;
@@ -123,8 +124,10 @@ class JobPapersTest {
                 .getBytes(StandardCharsets.UTF_8)));
         Drawing drawing = ((DrawingRead.Taken) read).drawing();
 
-        assertThat(drawing.shapes().stream().mapToInt(s -> s.curves().outlines().size()).sum()).isEqualTo(run.paths().size());
-        double cut = run.paths().stream().mapToDouble(CutPath::lengthMm).sum();
+        List<CutPath> closed = run.paths().stream().filter(c -> c.kind() != CutPath.Kind.RELIEF).toList();
+        assertThat(written.split("class=\"relief\"", -1)).hasSize(1 + run.paths().size() - closed.size());
+        assertThat(drawing.shapes().stream().mapToInt(s -> s.curves().outlines().size()).sum()).as("a straight line encloses nothing").isEqualTo(closed.size());
+        double cut = closed.stream().mapToDouble(CutPath::lengthMm).sum();
         assertThat(drawing.shapes().stream().flatMap(s -> s.curves().outlines().stream()).mapToDouble(Outline::lengthMm).sum())
                 .isCloseTo(cut, within(cut * 1e-4));
         Region all = Region.weld(drawing.shapes().stream().map(s -> s.curves().enclosed()).toList());
@@ -203,7 +206,7 @@ class JobPapersTest {
     void ticketNamesJobLayersLoadsAndSteps() throws IOException {
         try (PDDocument pdf = Loader.loadPDF(files.get("ticket.pdf"))) {
             String text = new PDFTextStripper().getText(pdf);
-            assertThat(pdf.getNumberOfPages()).as("a cover and one a line").isEqualTo(5);
+            assertThat(pdf.getNumberOfPages()).as("a cover, a page of where pieces lie, and one a line").isEqualTo(6);
             assertThat(text).contains("Otterbrook Kite Fair", "12 crew tees, chest", "Cream", "Tangerine", "Sky", "Tack Sky",
                     "Press again", "turned over", "in roll", "10.00 in", "Burnish", "printed reversed", "In its sleeve", "dabbed straight down");
         }
@@ -231,16 +234,16 @@ class JobPapersTest {
         assertThat(plan.snags()).as("the demo has nothing to mend; a jar's label wants to be washed by hand").singleElement().isInstanceOf(Snag.HoldsWithCare.class);
         Map<String, byte[]> all = JobPapers.all(plan, JobPapers.cutFiles(plan), JobPapers.printFiles(plan), () -> new DryRun(List.of(), List.of()), Units.METRIC, Remedies.NONE, Paper.A4).files();
         try (PDDocument pdf = Loader.loadPDF(all.get("ticket.pdf"))) {
-            assertThat(pdf.getNumberOfPages()).as("a cover, front, back, and four more lines").isEqualTo(7);
+            assertThat(pdf.getNumberOfPages()).as("a cover, two pages of where pieces lie, front, back, and four more lines").isEqualTo(9);
             PDFTextStripper page = new PDFTextStripper();
-            page.setStartPage(3);
-            page.setEndPage(3);
-            assertThat(page.getText(pdf)).contains("place 2 of 2", "Below collar", "on it", "White base", "Tape the sheet on");
             page.setStartPage(5);
             page.setEndPage(5);
+            assertThat(page.getText(pdf)).contains("place 2 of 2", "Below collar", "on it", "White base", "Tape the sheet on");
+            page.setStartPage(7);
+            page.setEndPage(7);
             assertThat(page.getText(pdf)).as("what holds with care says so").contains("Printed sticker: Washed by hand only");
-            page.setStartPage(2);
-            page.setEndPage(2);
+            page.setStartPage(4);
+            page.setEndPage(4);
             assertThat(page.getText(pdf)).contains("place 1 of 2", "Glitter gold", "Glitter film");
         }
         JsonNode json = new ObjectMapper().readTree(all.get("plan.json"));
@@ -283,6 +286,20 @@ class JobPapersTest {
                 page.setEndPage(i);
                 assertThat(page.getText(pdf)).contains("Twelve", "Page " + i);
             }
+        }
+    }
+
+    /** On a drawing of each load every piece has a name of its own, though the art is the same on all. */
+    @Test
+    void theTicketTellsPiecesOfALoadApart() throws IOException {
+        PieceNames tees = new PieceNames(PLAN, PLAN.runs().getFirst().load());
+        assertThat(tees.common()).isEqualTo("A");
+        List<String> names = PLAN.runs().getFirst().load().placed().stream().map(tees::of).toList();
+        assertThat(names).doesNotHaveDuplicates().contains("S 1", "S 2", "XL 11");
+        try (PDDocument pdf = Loader.loadPDF(TicketPdf.write(PLAN, Units.AMERICAN, Remedies.of(PLAN, new Planner()), Paper.LETTER))) {
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(text).contains("Where each piece lies");
+            assertThat(text).contains(names);
         }
     }
 }
