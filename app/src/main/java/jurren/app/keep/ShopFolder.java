@@ -7,6 +7,7 @@ import jurren.formats.Refusal;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.catalogue.MyShopFile;
 import jurren.formats.catalogue.OwnBlanks;
+import jurren.formats.catalogue.PromisesFile;
 import jurren.formats.catalogue.ShelfFile;
 import jurren.formats.files.SafeFiles;
 import java.io.IOException;
@@ -31,6 +32,7 @@ public final class ShopFolder {
     private final Path cutColour;
     private final Path shelf;
     private final Path mine;
+    private final PromisesFile promises;
 
     /** Read once. */
     private static final class Shipped {
@@ -43,6 +45,7 @@ public final class ShopFolder {
         this.cutColour = folder.resolve("cut-colour.txt");
         this.shelf = folder.resolve("shelf.json");
         this.mine = folder.resolve("shop.json");
+        this.promises = new PromisesFile(folder.resolve("promised.json"));
         this.fonts = folder.resolve("fonts");
         this.starts = new Starts(folder.resolve("starts"));
     }
@@ -77,6 +80,11 @@ public final class ShopFolder {
 
     private ShelfFile shelf(Shop built) {
         return new ShelfFile(shelf, built.shelf());
+    }
+
+    /** What open jobs promise of it. */
+    public PromisesFile promises() {
+        return promises;
     }
 
     public Starts starts() {

@@ -534,6 +534,7 @@ public final class Session {
         of.savedAs(what, where);
         if (of == document && !isUnsaved()) {
             recovery.forget();
+            shelf.promise();
         }
         tell();
     }
@@ -618,6 +619,7 @@ public final class Session {
         plan = newPlan;
         snags.planned(newPlan);
         nests.planned(newPlan);
+        shelf.promise();
         tell();
         List<Consumer<Plan>> waiting = List.copyOf(whenPlanned);
         whenPlanned.clear();

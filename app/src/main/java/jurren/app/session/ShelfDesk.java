@@ -1,5 +1,6 @@
 package jurren.app.session;
 
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -8,8 +9,10 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import jurren.app.desk.Order;
 import jurren.app.theme.Texts;
+import jurren.core.cut.CutRun;
 import jurren.core.load.Load;
 import jurren.core.load.Offcut;
+import jurren.core.load.Promise;
 import jurren.core.load.Remainder;
 import jurren.core.load.Roll;
 import jurren.core.load.Stock;
@@ -18,6 +21,8 @@ import jurren.core.material.Material;
 /** What hangs and lies on the shop's shelf, changed beside the window and kept in the person's folder. */
 public final class ShelfDesk {
     private final Session session;
+    private List<Promise> promises = List.of();
+    private Promise told;
 
     ShelfDesk(Session session) {
         this.session = session;
@@ -90,8 +95,50 @@ public final class ShelfDesk {
         return m.map(x -> x.colourName(s.colour()) + ", " + x.name()).orElse(s.materialId());
     }
 
-    /** What open jobs promise of a piece: this one, where it is not cut yet. */
-    public double promisedMm(Stock s) {
+    /** What this job promises of a piece, as far as it is not cut yet. */
+    public double promisedHereMm(Stock s) {
         return session.plan().stream().flatMap(p -> p.runs().stream()).filter(r -> s.equals(r.load().shelved())).mapToDouble(r -> r.load().usedMm()).sum();
+    }
+
+    /** What open jobs promise of a piece: this one and all others that are kept. */
+    public double promisedMm(Stock s) {
+        return promisedHereMm(s) + promisedElsewhere(s).stream().mapToDouble(p -> p.ofMm(s)).sum();
+    }
+
+    /** By which other jobs something of a piece is promised. */
+    public List<Promise> promisedElsewhere(Stock s) {
+        String here = session.file().map(ShelfDesk::known).orElse("");
+        return promises.stream().filter(p -> !p.file().equals(here) && p.ofMm(s) > 0).toList();
+    }
+
+    private static String known(Path file) {
+        return file.toAbsolutePath().normalize().toString();
+    }
+
+    /** Other windows, and other jobs before, may have promised something. */
+    public void lookAgain() {
+        session.desk().give(new Order<>(Texts.of("work.shelf"), _ -> session.shopFolder().promises().read(), this::promised, _ -> { }));
+    }
+
+    private void promised(List<Promise> all) {
+        if (!all.equals(promises)) {
+            promises = all;
+            session.tell();
+        }
+    }
+
+    /** A job that is kept as it stands promises what it will take; told once for each change. */
+    void promise() {
+        if (session.file().isEmpty() || session.isUnsaved() || !session.isSettled()) {
+            return;
+        }
+        session.plan().ifPresent(plan -> {
+            Promise mine = Promise.of(known(session.file().orElseThrow()), session.job().name(), plan.runs().stream().map(CutRun::load).toList(), stock());
+            if (!mine.equals(told)) {
+                told = mine;
+                // what cannot be written is only missing beside other jobs, and is tried again with the next change
+                session.desk().give(new Order<>(Texts.of("work.shelf"), _ -> session.shopFolder().promises().put(mine), this::promised, _ -> told = null).finishing());
+            }
+        });
     }
 }

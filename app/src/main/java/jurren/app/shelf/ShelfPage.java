@@ -33,6 +33,7 @@ import jurren.app.theme.Theme;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Piece;
 import jurren.core.load.Offcut;
+import jurren.core.load.Promise;
 import jurren.core.load.Roll;
 import jurren.core.load.Stock;
 import jurren.core.material.Material;
@@ -69,6 +70,7 @@ public final class ShelfPage implements AutoCloseable {
         HBox both = new HBox(16, all, card);
         HBox.setHgrow(all, Priority.ALWAYS);
         session.watch(refresh);
+        session.shelf().lookAgain();
         show();
         return both;
     }
@@ -79,7 +81,7 @@ public final class ShelfPage implements AutoCloseable {
     }
 
     private void show() {
-        List<Object> now = List.of(session.shelf().stock(), session.unit(), session.plan().map(p -> (Object) p.runs().size()).orElse(0), Optional.ofNullable(chosen));
+        List<Object> now = List.of(session.shelf().stock(), session.unit(), session.shelf().stock().stream().map(session.shelf()::promisedMm).toList(), Optional.ofNullable(chosen));
         if (now.equals(shown)) {
             return;
         }
@@ -110,8 +112,12 @@ public final class ShelfPage implements AutoCloseable {
             side.add(chosenCard(chosen));
         }
         side.add(fresh.card());
-        session.plan().map(Shopping::of).filter(s -> !s.needs().isEmpty()).ifPresent(s -> side.add(shopping(s)));
+        session.plan().map(p -> Shopping.of(p, this::elsewhereMm)).filter(s -> !s.needs().isEmpty()).ifPresent(s -> side.add(shopping(s)));
         card.getChildren().setAll(side);
+    }
+
+    private double elsewhereMm(Stock s) {
+        return session.shelf().promisedElsewhere(s).stream().mapToDouble(p -> p.ofMm(s)).sum();
     }
 
     private Node shopping(Shopping list) {
@@ -211,7 +217,10 @@ public final class ShelfPage implements AutoCloseable {
                 width.show(r.widthMm());
                 rows.add(Controls.row(Texts.of("shelf.length"), left));
                 rows.add(Controls.row(Texts.of("shelf.width"), width));
-                rows.add(Controls.row(Texts.of("shelf.promised"), Controls.figure(session.unit().film(session.shelf().promisedMm(r)))));
+                rows.add(Controls.row(Texts.of("shelf.promised"), Controls.figure(session.unit().film(session.shelf().promisedHereMm(r)))));
+                for (Promise p : session.shelf().promisedElsewhere(r)) {
+                    rows.add(Controls.row(Texts.of("shelf.promised-to", p.job()), Controls.figure(session.unit().film(p.ofMm(r)))));
+                }
             }
             case Offcut o -> rows.add(Controls.label(o.usable(session.shop().cutter()).isEmpty() ? Texts.of("shelf.too-wide") : Texts.of("shelf.used-first"), "hint"));
         }

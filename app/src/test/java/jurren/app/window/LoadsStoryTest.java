@@ -7,10 +7,12 @@ import javafx.event.Event;
 import javafx.event.EventType;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.input.MouseEvent;
 import jurren.core.geometry.Point;
 import jurren.core.cut.CutRun;
 import jurren.app.cutter.CutTalk;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.util.List;
 import java.awt.image.BufferedImage;
@@ -32,9 +34,11 @@ import jurren.core.job.SizeEntry;
 import jurren.core.load.Load;
 import jurren.core.load.Offcut;
 import jurren.core.load.Placed;
+import jurren.core.load.Promise;
 import jurren.core.load.Roll;
 import jurren.core.load.Stock;
 import jurren.core.material.Colour;
+import jurren.formats.catalogue.PromisesFile;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -111,6 +115,34 @@ class LoadsStoryTest extends WindowTest {
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         settle();
         assertThat(on(() -> session.job().laying().pins())).as("let go and taken back").hasSize(1);
+    }
+
+    /** Another job that is kept has promised some of the roll; once this one is kept too, so has it. */
+    @Test
+    void whatOtherJobsPromiseIsHatchedToo() throws IOException {
+        Roll roll = loads().getFirst().roll().orElseThrow();
+        double own = loads().getFirst().usedMm();
+        Path other = Files.writeString(state().resolve("other.jurren"), "{}");
+        PromisesFile promises = on(() -> session.shopFolder().promises());
+        promises.put(new Promise(other.toString(), "Otter club", List.of(new Promise.Take(roll.id(), roll.materialId(), roll.colour(), roll.lengthMm() - own + 100))));
+        assertThat(on(() -> session.shelf().promisedMm(roll))).as("nobody looked yet").isCloseTo(own, within(1e-6));
+        click("open-shelf");
+        until(() -> session.shelf().promisedMm(roll) > own + 1);
+        click("roll-" + roll.id() + "-" + roll.colour().hex());
+        settle();
+        List<String> told = texts();
+        assertThat(told).contains("To Otter club");
+        assertThat(told).as("it runs out between the two, and ten centimetres are to be bought").contains("runs out").anyMatch(t -> t.equals(session.unit().film(100)));
+
+        Path mine = state().resolve("mine.jurren");
+        run(() -> session.save(mine, _ -> { }));
+        until(() -> promises.read().stream().anyMatch(p -> p.file().equals(mine.toString())));
+        assertThat(promises.read().stream().filter(p -> p.file().equals(mine.toString())).mapToDouble(p -> p.ofMm(roll)).sum()).isCloseTo(own, within(0.05));
+        assertThat(on(() -> session.shelf().promisedMm(roll))).as("its own is not counted twice").isCloseTo(roll.lengthMm() + 100, within(0.1));
+    }
+
+    private List<String> texts() {
+        return on(() -> stage().getScene().getRoot().lookupAll(".label").stream().filter(Node::isVisible).map(n -> ((Label) n).getText()).toList());
     }
 
     @Test

@@ -29,6 +29,7 @@ final class Shapes {
     private static final long MOST_BYTES = 160L << 20;
     /** Shapes of more parts than this would make clearances too large to keep: they are made coarser. */
     private static final int MANY_PARTS = 14;
+    /** Without a gap, what was one before only fits together again in all its parts. */
     private static final int VERY_MANY_PARTS = 40;
     private static final int PARTS_IN_ALL = 600;
     private static final double COARSER = 2.5;
@@ -69,7 +70,7 @@ final class Shapes {
     void expect(List<Cutout> cutouts) {
         long turned = cutouts.stream().distinct().mapToLong(c -> c.turning().degrees().size()).sum();
         ofSize = turned > MANY ? OF_SIZE_OF_MANY : OF_SIZE;
-        mostEach = (int) Math.clamp(Math.sqrt((double) MOST_PAIRS_OF_PARTS / Math.max(1, turned * turned / 2)), 1, Math.clamp(PARTS_IN_ALL / Math.max(1, turned), MANY_PARTS, VERY_MANY_PARTS));
+        mostEach = (int) Math.clamp(Math.sqrt((double) MOST_PAIRS_OF_PARTS / Math.max(1, turned * turned / 2)), 1, gapMm > 0 ? MANY_PARTS : Math.clamp(PARTS_IN_ALL / Math.max(1, turned), MANY_PARTS, VERY_MANY_PARTS));
         Stop stop = Stop.here();
         cutouts.stream().map(c -> new Kind(c.shape(), c.turning())).distinct().toList().parallelStream().forEach(k -> {
             stop.look();

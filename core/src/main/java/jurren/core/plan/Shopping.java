@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import jurren.core.cut.CutRun;
 import jurren.core.layer.Making;
 import jurren.core.load.Load;
@@ -39,14 +40,23 @@ public record Shopping(List<Need> needs) {
         needs = List.copyOf(needs);
     }
 
-    /** Film beyond what hangs there; tape for everything that is laid on cold; the paper of all prints. */
+    /** For a job that has the shelf for itself. */
     public static Shopping of(Plan plan) {
+        return of(plan, _ -> 0);
+    }
+
+    /**
+     * Film beyond what hangs there; tape for everything that is laid on cold; the paper of all prints.
+     *
+     * @param elsewhereMm what other jobs will take of a roll
+     */
+    public static Shopping of(Plan plan, ToDoubleFunction<Roll> elsewhereMm) {
         Map<Film, Double> film = new LinkedHashMap<>();
         Map<Film, Double> width = new LinkedHashMap<>();
         Map<Material, Double> tape = new LinkedHashMap<>();
         Map<Sheet, Double> paper = new LinkedHashMap<>();
         Map<Roll, Double> missing = new LinkedHashMap<>();
-        Load.offRolls(plan.runs().stream().map(CutRun::load).toList()).forEach((roll, mm) -> missing.put(roll, mm - roll.lengthMm()));
+        Load.offRolls(plan.runs().stream().map(CutRun::load).toList()).forEach((roll, mm) -> missing.put(roll, Math.min(mm, mm - roll.lengthMm() + elsewhereMm.applyAsDouble(roll))));
         for (CutRun run : plan.runs()) {
             Load load = run.load();
             Film f = new Film(load.material(), load.colour());

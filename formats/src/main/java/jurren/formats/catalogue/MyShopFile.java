@@ -6,12 +6,9 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
-import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -32,6 +29,7 @@ import jurren.core.load.Senses;
 import jurren.core.load.Speech;
 import jurren.core.material.Material;
 import jurren.formats.Refusal;
+import jurren.formats.files.OneAtATime;
 import jurren.formats.files.SafeFiles;
 import jurren.formats.files.WholeFile;
 
@@ -83,19 +81,15 @@ public final class MyShopFile {
 
     /** Changes what the file says now; the shop as it is afterwards. */
     public MyShop change(UnaryOperator<MyShop> change) throws IOException {
-        Files.createDirectories(file.toAbsolutePath().getParent());
-        Path lock = file.resolveSibling(file.getFileName() + ".lock");
-        synchronized (MyShopFile.class) {
-            try (FileChannel channel = FileChannel.open(lock, StandardOpenOption.CREATE, StandardOpenOption.WRITE); FileLock _ = channel.lock()) {
-                Content c = Files.exists(file) ? content() : new Content(shipped, List.of(), Map.of(), true);
-                if (!c.readable) {
-                    throw new IOException(c.refused.getLast().file() + ": " + c.refused.getLast().detail());
-                }
-                MyShop after = change.apply(c.shop);
-                SafeFiles.write(file, bytes(after, c.shop, c.kept));
-                return after;
+        return OneAtATime.with(file, () -> {
+            Content c = Files.exists(file) ? content() : new Content(shipped, List.of(), Map.of(), true);
+            if (!c.readable) {
+                throw new IOException(c.refused.getLast().file() + ": " + c.refused.getLast().detail());
             }
-        }
+            MyShop after = change.apply(c.shop);
+            SafeFiles.write(file, bytes(after, c.shop, c.kept));
+            return after;
+        });
     }
 
     /** As it is given away. */

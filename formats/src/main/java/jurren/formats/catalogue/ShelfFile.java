@@ -8,11 +8,8 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
-import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -29,6 +26,7 @@ import jurren.core.load.Roll;
 import jurren.core.load.Stock;
 import jurren.core.material.Colour;
 import jurren.formats.Refusal;
+import jurren.formats.files.OneAtATime;
 import jurren.formats.files.SafeFiles;
 import jurren.formats.files.WholeFile;
 
@@ -81,23 +79,19 @@ public final class ShelfFile {
 
     /** Changes what the file says now; the shelf as it is afterwards. */
     public List<Stock> change(UnaryOperator<List<Stock>> change) throws IOException {
-        Files.createDirectories(file.toAbsolutePath().getParent());
-        Path lock = file.resolveSibling(file.getFileName() + ".lock");
-        synchronized (ShelfFile.class) {
-            try (FileChannel channel = FileChannel.open(lock, StandardOpenOption.CREATE, StandardOpenOption.WRITE); FileLock _ = channel.lock()) {
-                Content content = Files.exists(file) ? content() : new Content(before.stream().map(s -> new Entry(null, s)).toList(), List.of(), true);
-                if (!content.readable) {
-                    throw new IOException(content.refused.getLast().file() + ", " + content.refused.getLast().detail());
-                }
-                List<Stock> after = named(change.apply(content.entries.stream().filter(e -> e.stock != null).map(Entry::stock).toList()));
-                ObjectNode all = MAPPER.createObjectNode().put("format", FORMAT);
-                ArrayNode stock = all.putArray("stock");
-                after.forEach(s -> stock.add(write(s)));
-                content.entries.stream().filter(e -> e.stock == null && e.node != null).forEach(e -> stock.add(e.node));
-                SafeFiles.write(file, MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(all));
-                return after;
+        return OneAtATime.with(file, () -> {
+            Content content = Files.exists(file) ? content() : new Content(before.stream().map(s -> new Entry(null, s)).toList(), List.of(), true);
+            if (!content.readable) {
+                throw new IOException(content.refused.getLast().file() + ", " + content.refused.getLast().detail());
             }
-        }
+            List<Stock> after = named(change.apply(content.entries.stream().filter(e -> e.stock != null).map(Entry::stock).toList()));
+            ObjectNode all = MAPPER.createObjectNode().put("format", FORMAT);
+            ArrayNode stock = all.putArray("stock");
+            after.forEach(s -> stock.add(write(s)));
+            content.entries.stream().filter(e -> e.stock == null && e.node != null).forEach(e -> stock.add(e.node));
+            SafeFiles.write(file, MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(all));
+            return after;
+        });
     }
 
     /** Two pieces of one film never have one name. */

@@ -31,6 +31,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -89,6 +90,7 @@ public final class LoadsBench implements BenchView {
         this.stop = Controls.button("nest-stop", Texts.of("loads.search.stop"), this::stopOrGoOn);
         search.setWrapText(true);
         frames.setId("frames");
+        frames.setTooltip(new Tooltip(Texts.of("loads.frames.tip")));
         frames.setOnAction(_ -> session.edit(session.job().withFrames(frames.isSelected())));
         shelf.getStyleClass().add("rows");
         snags.getStyleClass().add("cards");
