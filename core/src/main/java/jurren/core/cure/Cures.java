@@ -122,7 +122,7 @@ final class Cures {
             case Snag.NotSold s -> sold(s);
             case Snag.PressClash s -> clash(s);
             case Snag.RollTooShort _ -> frames();
-            case Snag.NoArt _, Snag.OpenPath _, Snag.NoRoom _, Snag.HoldsWithCare _, Snag.NoSuchPlace _ -> { }
+            case Snag.NoArt _, Snag.OpenPath _, Snag.NoRoom _, Snag.NoPress _, Snag.HoldsWithCare _, Snag.NoSuchPlace _ -> { }
         }
         return found;
     }

@@ -114,6 +114,7 @@ final class SnagFinder {
             at = line.line().at();
             motifs(line);
             line.sizes().forEach(size -> fit(line, size));
+            press(line);
             holds(line);
             stop.look();
             thinParts(line);
@@ -358,6 +359,15 @@ final class SnagFinder {
             Press press = plan.platen().press();
             found(new Snag.BeyondPlaten(line, size.id(), Math.max(art.widthMm() - press.platenWidthMm(),
                     art.heightMm() - press.platenHeightMm()), where));
+        }
+    }
+
+    /** A press that a person chose is meant. */
+    private void press(LinePlan plan) {
+        Press.Kind wanted = Shop.suits(plan.blank(), plan.face());
+        Press.Kind has = plan.platen().press().kind();
+        if (plan.isPressed() && has != wanted && plan.line().thing().pressId().isEmpty()) {
+            found(new Snag.NoPress(plan.line().id(), wanted, has));
         }
     }
 

@@ -3,6 +3,7 @@ package jurren.core.snag;
 import java.util.List;
 import jurren.core.blank.Obstacle;
 import jurren.core.finish.Limit;
+import jurren.core.finish.Press;
 import jurren.core.geometry.Point;
 import jurren.core.hold.Verdict;
 import java.util.Optional;
@@ -246,6 +247,14 @@ public sealed interface Snag {
         @Override
         public Nature nature() {
             return new Nature(Gravity.LOOK, Subject.THING);
+        }
+    }
+
+    /** The shop has no press of the kind that closes on the thing; what there is instead closes on a cap, but on nothing round. */
+    record NoPress(String line, Press.Kind wanted, Press.Kind instead) implements Snag {
+        @Override
+        public Nature nature() {
+            return new Nature(wanted == Press.Kind.CAP && instead == Press.Kind.FLAT ? Gravity.LOOK : Gravity.STOPS, Subject.THING);
         }
     }
 

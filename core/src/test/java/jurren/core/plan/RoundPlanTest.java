@@ -114,6 +114,25 @@ class RoundPlanTest {
                 .differingFrom(size.art().paints().getFirst().region()).areaMm2()).isLessThan(flat * 1e-3);
     }
 
+    /** A mug in a shop that has only a flat press, a vinyl on it, a cup of steel without sleeves, a canvas under its own press. */
+    @Test
+    void aPressThatIsMissingIsNamed() {
+        Shop all = shop();
+        Shop flat = new Shop(all.blanks(), all.materials(), CUTTER, Fixtures.PRINTER, all.presses().subList(0, 1), List.of(), all.prices());
+        Job mug = job(MUG, Fixtures.FILM, "HOT", 20, Pose.at(0, 60));
+        assertThat(planner.plan(mug, flat).snags()).filteredOn(Snag.NoPress.class::isInstance).singleElement().satisfies(s -> {
+            assertThat(s).isEqualTo(new Snag.NoPress("A", Press.Kind.MUG, Press.Kind.FLAT));
+            assertThat(s.gravity()).isEqualTo(Snag.Gravity.STOPS);
+        });
+        assertThat(plan(mug).snags()).as("there is one").noneMatch(Snag.NoPress.class::isInstance);
+        assertThat(planner.plan(mug.withLine("A", l -> l.withThing(l.thing().withPress(Optional.of("flat")))), flat).snags())
+                .as("chosen by a person").noneMatch(Snag.NoPress.class::isInstance);
+        assertThat(planner.plan(job(MUG, VINYL, "COLD", 20, Pose.at(0, 60)), flat).snags()).as("laid by hand").noneMatch(Snag.NoPress.class::isInstance);
+        assertThat(plan(job(CONE, Fixtures.FILM, "HOT", 20, Pose.at(0, 90))).snags()).contains(new Snag.NoPress("A", Press.Kind.OVEN_SLEEVE, Press.Kind.FLAT));
+        assertThat(planner.plan(job(BANNER, Fixtures.FILM, "HOT", 20, Pose.at(0, 60)), flat).snags()).noneMatch(Snag.NoPress.class::isInstance);
+        assertThat(new Snag.NoPress("A", Press.Kind.CAP, Press.Kind.FLAT).gravity()).as("a flat press does a cap with care").isEqualTo(Snag.Gravity.LOOK);
+    }
+
     @Test
     void heatFilmIsStoppedOnACurve() {
         Plan plan = plan(job(MUG, Fixtures.FILM, "HOT", 20, Pose.at(0, 60)));

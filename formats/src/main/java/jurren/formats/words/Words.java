@@ -116,6 +116,7 @@ public final class Words {
             case Snag.PictureNotCut s -> text("snag.picture-not-cut", s.line(), s.motifName(), s.material());
             case Snag.CutSolid s -> text(s.shadows() ? "snag.cut-solid.shadows" : "snag.cut-solid", s.motifName());
             case Snag.CoarsePicture s -> text("snag.coarse-picture", s.motifName(), Math.round(s.perInch()), s.sizeId(), Math.round(s.leastPerInch()));
+            case Snag.NoPress s -> text("snag.no-press", s.line(), text("press." + key(s.wanted())), text("press." + key(s.instead())), s.gravity() == Snag.Gravity.LOOK ? 1 : 0);
             case Snag.BeyondPlaten s -> text("snag.beyond-platen", s.line(), unit.format(s.overMm()), s.sizeId());
             case Snag.ThinPart s -> text(s.tears() ? "snag.thin-part.tears" : "snag.thin-part", s.line(), layer(plan, s), unit.fine(s.widthMm()),
                     s.sizeId(), unit.fine(s.leastMm()));

@@ -23,6 +23,7 @@ import jurren.core.job.Place;
 import jurren.core.layer.LineUp;
 import jurren.core.blank.Obstacle;
 import jurren.core.finish.Limit;
+import jurren.core.finish.Press;
 import jurren.core.finish.Step;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
@@ -81,13 +82,16 @@ class WordsTest {
                 new Snag.InTheWay("A", "M", Obstacle.Kind.HANDLE, 4, p), new Snag.NoRoom("A", "M"),
                 new Snag.SplitPress("A", "M", 2, 15, p), new Snag.DoesNotHold("A", "Smooth film", PLAN.lines().getFirst().holdsUsual()),
                 new Snag.HoldsWithCare("A", "Printed sticker", PLAN.lines().getFirst().holdsUsual()), new Snag.PictureNotCut("A", "m1", "lake", "Smooth film"),
-                new Snag.CutSolid("A", "m1", "NORTH", true), new Snag.CoarsePicture("A", "m1", "lake", "M", 72.4, 150), new Snag.NotOnPaper("A", "M", 700, 600));
+                new Snag.CutSolid("A", "m1", "NORTH", true), new Snag.CoarsePicture("A", "m1", "lake", "M", 72.4, 150), new Snag.NotOnPaper("A", "M", 700, 600),
+                new Snag.NoPress("A", Press.Kind.MUG, Press.Kind.FLAT), new Snag.NoPress("A", Press.Kind.CAP, Press.Kind.FLAT));
 
         assertThat(all).allSatisfy(s -> isSentence(words.snag(s, PLAN)));
         assertThat(all.stream().map(Snag::getClass).distinct()).as("none is forgotten here")
                 .hasSize(Snag.class.getPermittedSubclasses().length);
         assertThat(words.snag(all.get(7), PLAN)).contains("0.50 in").contains("size M");
         assertThat(Words.kind(all.get(9))).isEqualTo("thin-part");
+        assertThat(words.snag(all.get(all.size() - 2), PLAN)).contains("no mug press", "Add one in My shop");
+        assertThat(words.snag(all.getLast(), PLAN)).contains("no cap press", "The flat press does it with care");
     }
 
     /** Vinyl in two panels that meet: marks stay until both lie; what is pressed has none and laps. */
