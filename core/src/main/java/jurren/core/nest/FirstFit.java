@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import jurren.core.stop.Stop;
 
 /**
  * A layout at once: the largest first, each where its far end comes least far along the feed, then pushed to the lower edge
@@ -41,10 +42,11 @@ final class FirstFit {
     }
 
     /** Lays all that fit; answers those that do not. */
-    static List<Integer> lay(Board board, List<int[]> turns, List<Integer> order, int lines) {
+    static List<Integer> lay(Board board, List<int[]> turns, List<Integer> order, int lines, Stop stop) {
         List<Integer> left = new ArrayList<>();
         FirstFit fit = new FirstFit(board, lines);
         for (int item : order) {
+            stop.look();
             if (!fit.layOne(item, turns.get(item))) {
                 left.add(item);
             }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.TreeSet;
+import java.util.concurrent.CancellationException;
 import java.util.stream.IntStream;
 import jurren.core.geometry.Region;
 import jurren.core.stop.Stop;
@@ -66,7 +67,7 @@ public final class Nest {
                     board.add(i, pins.get(i), pin.get().xMm(), pin.get().yMm(), true);
                 }
             }
-            left = beds.get(b).full() ? left : FirstFit.lay(board, few(), left, FirstFit.lines(cutouts.size()));
+            left = beds.get(b).full() ? left : FirstFit.lay(board, few(), left, FirstFit.lines(cutouts.size()), Stop.here());
             boards.add(board);
             if (beds.get(b).open()) {
                 openBed = b;
@@ -129,7 +130,14 @@ public final class Nest {
             if (searches.isEmpty()) {
                 continue;
             }
-            searches.parallelStream().forEach(search -> search.step(STEP));
+            searches.parallelStream().forEach(search -> {
+                try {
+                    search.step(STEP, stop);
+                } catch (CancellationException _) {
+                    // the other may be at work still: both end before anybody hears of it
+                }
+            });
+            stop.look();
             Search best = searches.getFirst();
             for (Search search : searches) {
                 if (search.lengthMm() < best.lengthMm() - Clearance.TOUCHING_MM) {

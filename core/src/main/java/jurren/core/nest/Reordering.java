@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
+import jurren.core.stop.Stop;
 
 /**
  * Fills an open bed again and again, the larger mostly before the smaller but never in the same order: for very many shapes
@@ -39,7 +40,7 @@ final class Reordering implements Search {
     }
 
     @Override
-    public void step(long units) {
+    public void step(long units, Stop stop) {
         long work = 0;
         while (work < units) {
             Map<Integer, Double> size = new HashMap<>();
@@ -50,7 +51,7 @@ final class Reordering implements Search {
             List<Integer> order = new ArrayList<>(items);
             order.sort(Comparator.comparingDouble((Integer i) -> -size.get(i)));
             Board board = empty.copy();
-            if (FirstFit.lay(board, turns, order, LINES).isEmpty() && board.endX() < best.endX() - Clearance.TOUCHING_MM) {
+            if (FirstFit.lay(board, turns, order, LINES, stop).isEmpty() && board.endX() < best.endX() - Clearance.TOUCHING_MM) {
                 best = board;
             }
             work += Math.max(1, board.work);

@@ -2,6 +2,7 @@ package jurren.core.nest;
 
 import java.util.List;
 import java.util.SplittableRandom;
+import jurren.core.stop.Stop;
 
 /**
  * Makes an open bed shorter and shorter: everything is pushed into a little less length and untangled there; where that
@@ -49,9 +50,10 @@ final class Shrinking implements Search {
     }
 
     @Override
-    public void step(long units) {
+    public void step(long units, Stop stop) {
         long until = work + units;
         while (work < until) {
+            stop.look();
             if (untangling == null && !begin()) {
                 return;
             }

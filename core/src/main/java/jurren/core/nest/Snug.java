@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.SplittableRandom;
 import jurren.core.geometry.Box;
+import jurren.core.stop.Stop;
 
 /**
  * Lays an open bed anew, each time what touches most of what lies there already, as a dry wall is built: shapes that were one
@@ -114,10 +115,11 @@ final class Snug implements Search {
     }
 
     @Override
-    public void step(long units) {
+    public void step(long units, Stop stop) {
         long work = 0;
         while (work < units) {
-            work += SLOW * (walls.isEmpty() ? begin() : next());
+            stop.look();
+            work += SLOW * (walls.isEmpty() ? begin() : next(stop));
         }
     }
 
@@ -153,7 +155,7 @@ final class Snug implements Search {
     }
 
     /** One more on each of the walls that fit best. */
-    private long next() {
+    private long next(Stop stop) {
         List<Choice> choices = new ArrayList<>();
         for (Wall w : walls) {
             choices(w, choices);
@@ -165,6 +167,7 @@ final class Snug implements Search {
         int width = WIDTHS[(runs - 1) % WIDTHS.length];
         for (Choice c : choices) {
             if (grown.size() < width && seen.add(c.mark)) {
+                stop.look();
                 Wall w = with(c);
                 work += w.contact.work() + w.board.work;
                 if (w.board.n == empty.n + items.size()) {

@@ -10,6 +10,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.locks.LockSupport;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.FillRule;
@@ -21,6 +23,8 @@ import jurren.core.geometry.Shapes;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Layouts, judged by the geometry engine and not by what laid them. */
 class NestTest {
@@ -172,6 +176,34 @@ class NestTest {
         nest.improve(12);
         assertThat(nest.layout().usedMm().getFirst()).isBetween(180 - TOLERANCE, 180 / 0.97);
         isSound(parts, roll, 0, nest.layout());
+    }
+
+    /** In the middle of a step, of whichever kind: it can be gone on with afterwards. */
+    @ParameterizedTest
+    @ValueSource(ints = {6, 30, 90})
+    void aSearchThatIsStoppedCanBeGoneOnWith(int pieces) throws InterruptedException {
+        Random random = new Random(pieces);
+        List<Cutout> all = new ArrayList<>();
+        for (int i = 0; i < pieces; i++) {
+            all.add(new Cutout(random(random), Turning.QUARTER));
+        }
+        List<Bed> roll = List.of(Bed.roll(281, 50_000));
+        Nest nest = Nest.of(all, roll, GAP, 7);
+        Thread here = Thread.currentThread();
+        for (int round = 0; round < 3; round++) {
+            double before = nest.layout().usedMm().getFirst();
+            Thread other = Thread.startVirtualThread(() -> {
+                LockSupport.parkNanos(40_000_000);
+                here.interrupt();
+            });
+            assertThatThrownBy(() -> nest.improve(10_000)).isInstanceOf(CancellationException.class);
+            other.join();
+            assertThat(Thread.interrupted()).isTrue();
+            assertThat(nest.layout().usedMm().getFirst()).isLessThanOrEqualTo(before + 1e-9);
+            isSound(all, roll, GAP, nest.layout());
+        }
+        nest.improve(1);
+        isSound(all, roll, GAP, nest.layout());
     }
 
     @Test
