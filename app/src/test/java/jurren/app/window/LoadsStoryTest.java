@@ -39,6 +39,9 @@ import jurren.core.load.Roll;
 import jurren.core.load.Stock;
 import jurren.core.material.Colour;
 import jurren.formats.catalogue.PromisesFile;
+import jurren.formats.jobfile.JobDocument;
+import jurren.formats.jobfile.JobFile;
+import jurren.formats.jobfile.JobRead;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -139,6 +142,27 @@ class LoadsStoryTest extends WindowTest {
         until(() -> promises.read().stream().anyMatch(p -> p.file().equals(mine.toString())));
         assertThat(promises.read().stream().filter(p -> p.file().equals(mine.toString())).mapToDouble(p -> p.ofMm(roll)).sum()).isCloseTo(own, within(0.05));
         assertThat(on(() -> session.shelf().promisedMm(roll))).as("its own is not counted twice").isCloseTo(roll.lengthMm() + 100, within(0.1));
+    }
+
+    /** Its name is cut beside each piece, kept with the job, and taken back as one step. */
+    @Test
+    void eachPieceHasItsNameBesideIt() {
+        Load before = loads().getFirst();
+        assertThat(before.nameCount()).isZero();
+        click("names");
+        settle();
+        Load named = loads().getFirst();
+        assertThat(named.nameCount()).isBetween(1, named.placed().size());
+        assertThat(named.placed()).as("nothing moves for it").isEqualTo(before.placed());
+        JobRead again = JobFile.read(JobFile.bytes(on(() -> JobDocument.of(session.job()))), "again", on(session::shop));
+        assertThat(((JobRead.Opened) again).document().job().laying().named()).isTrue();
+        run(() -> canvas().requestFocus());
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertThat(loads().getFirst()).isEqualTo(before);
+        click("frames");
+        settle();
+        assertThat(on(() -> node("names").isDisabled())).as("in no frame there is no waste to write on").isTrue();
     }
 
     private List<String> texts() {

@@ -6,7 +6,7 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 
 /** One way of the knife, down from its start to its end. */
-public sealed interface CutPath permits ClosedCut, ReliefCut {
+public sealed interface CutPath permits ClosedCut, OpenCut {
     /** What the cut does. */
     enum Kind {
         /** Bounds a hole. */
@@ -16,7 +16,9 @@ public sealed interface CutPath permits ClosedCut, ReliefCut {
         /** Goes around pieces, for weeding. */
         FRAME,
         /** Takes large waste apart, for weeding. */
-        RELIEF
+        RELIEF,
+        /** Says in waste which piece lies beside it. */
+        NAME
     }
 
     Kind kind();

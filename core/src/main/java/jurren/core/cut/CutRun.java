@@ -85,8 +85,13 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
             }
             for (Load.Frame frame : load.frames()) {
                 if (frame.last() == i) {
+                    for (Load.Name name : frame.names()) {
+                        for (List<Point> stroke : name.strokes()) {
+                            paths.add(new OpenCut(CutPath.Kind.NAME, stroke, i));
+                        }
+                    }
                     for (Load.Relief relief : frame.reliefs()) {
-                        paths.add(new ReliefCut(relief, i));
+                        paths.add(new OpenCut(CutPath.Kind.RELIEF, List.of(relief.from(), relief.to()), i));
                     }
                     paths.add(new ClosedCut(CutPath.Kind.FRAME, frame.outline(), i));
                 }

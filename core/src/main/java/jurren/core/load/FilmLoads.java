@@ -209,6 +209,10 @@ final class FilmLoads {
         List<Load.Frame> frames = margin == 0 ? List.of()
                 : Frames.around(placed.stream().map(p -> onFilm(p, carried(p.item().layer()).framed())).toList(),
                         placed, usable(stock));
+        if (laying.named()) {
+            Scoring scoring = new Scoring(placed);
+            frames = frames.stream().map(scoring::in).toList();
+        }
         loads.add(new Load(0, wanted.material(), wanted.colour(), stock, placed, frames, used,
                 stock instanceof Offcut ? stock.lengthMm() : leastMm(placed, stock)));
     }

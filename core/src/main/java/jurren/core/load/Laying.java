@@ -9,10 +9,11 @@ import java.util.function.Predicate;
  * What a person decided about how film is laid.
  *
  * @param pins  what lies where a hand put it
+ * @param named whether each piece's name is scored beside it, within its weeding frame
  * @param taken film that is off the shelf because it was cut, each as long as what was cut from it
  */
-public record Laying(Wish wish, List<Pin> pins, List<Roll> taken) {
-    public static final Laying USUAL = new Laying(Wish.LEAST_FILM, List.of(), List.of());
+public record Laying(Wish wish, boolean named, List<Pin> pins, List<Roll> taken) {
+    public static final Laying USUAL = new Laying(Wish.LEAST_FILM, false, List.of(), List.of());
 
     /** What matters more. */
     public enum Wish {
@@ -28,7 +29,11 @@ public record Laying(Wish wish, List<Pin> pins, List<Roll> taken) {
     }
 
     public Laying withWish(Wish newWish) {
-        return new Laying(newWish, pins, taken);
+        return new Laying(newWish, named, pins, taken);
+    }
+
+    public Laying withNames(boolean newNamed) {
+        return new Laying(wish, newNamed, pins, taken);
     }
 
     public Optional<Pin> pin(CutItem item) {
@@ -39,7 +44,7 @@ public record Laying(Wish wish, List<Pin> pins, List<Roll> taken) {
     public Laying with(Pin pin) {
         List<Pin> all = new ArrayList<>(pins.stream().filter(p -> !p.isOfSame(pin)).toList());
         all.add(pin);
-        return new Laying(wish, all, taken);
+        return new Laying(wish, named, all, taken);
     }
 
     /** What a metre of its film was paid for, where that is not what it costs as a rule. */
@@ -57,7 +62,7 @@ public record Laying(Wish wish, List<Pin> pins, List<Roll> taken) {
         }
         List<Roll> more = new ArrayList<>(taken);
         more.add(new Roll(id, load.material().id(), load.colour(), load.stock().widthMm(), load.usedMm(), "", paid(load)));
-        return new Laying(wish, after.pins, more);
+        return new Laying(wish, named, after.pins, more);
     }
 
     /** Of what was cut before, anything may have been taken back. */
@@ -76,7 +81,7 @@ public record Laying(Wish wish, List<Pin> pins, List<Roll> taken) {
     /** A load that was taken for cut was not. */
     public Laying notCut(Load load) {
         String id = load.stock().id();
-        return new Laying(wish, pins.stream().filter(p -> !p.stock().equals(id)).toList(), taken.stream().filter(r -> !r.id().equals(id)).toList());
+        return new Laying(wish, named, pins.stream().filter(p -> !p.stock().equals(id)).toList(), taken.stream().filter(r -> !r.id().equals(id)).toList());
     }
 
     /** Whether it is off the shelf already. */
@@ -85,6 +90,6 @@ public record Laying(Wish wish, List<Pin> pins, List<Roll> taken) {
     }
 
     public Laying without(Predicate<Pin> which) {
-        return new Laying(wish, pins.stream().filter(which.negate()).toList(), taken);
+        return new Laying(wish, named, pins.stream().filter(which.negate()).toList(), taken);
     }
 }

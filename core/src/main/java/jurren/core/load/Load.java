@@ -26,10 +26,23 @@ public record Load(int order, Material material, Colour colour, FilmPiece stock,
      *
      * @param last    the last of what lies in it, from 0: it is cut after that
      * @param reliefs cut just before it, so that large waste comes up in parts
+     * @param names   scored before those, where that is wished and there is room
      */
-    public record Frame(Outline outline, int last, List<Relief> reliefs) {
+    public record Frame(Outline outline, int last, List<Relief> reliefs, List<Name> names) {
         public Frame {
             reliefs = List.copyOf(reliefs);
+            names = List.copyOf(names);
+        }
+    }
+
+    /**
+     * What a piece is told by, in the waste beside it.
+     *
+     * @param of which of the load's pieces, from 0
+     */
+    public record Name(int of, List<List<Point>> strokes) {
+        public Name {
+            strokes = strokes.stream().map(List::copyOf).toList();
         }
     }
 
@@ -112,6 +125,11 @@ public record Load(int order, Material material, Colour colour, FilmPiece stock,
     /** All of them, for all frames. */
     public int reliefCount() {
         return frames.stream().mapToInt(f -> f.reliefs().size()).sum();
+    }
+
+    /** How many pieces have their name beside them. */
+    public int nameCount() {
+        return frames.stream().mapToInt(f -> f.names().size()).sum();
     }
 
     public double areaUsedMm2() {

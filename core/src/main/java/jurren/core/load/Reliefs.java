@@ -48,7 +48,7 @@ final class Reliefs {
         double waste = inside.areaMm2() - in.stream().mapToDouble(p -> p.item().layer().weeded().pieces().stream().mapToDouble(o -> Math.abs(o.outer().signedAreaMm2())).sum()).sum();
         int parts = (int) Math.ceil(waste / MOST_MM2);
         if (parts < 2) {
-            return new Load.Frame(frame, last, List.of());
+            return new Load.Frame(frame, last, List.of(), List.of());
         }
         // across the longer side is up and down here: a frame that is higher than wide is worked on turned
         boolean high = inside.bounds().heightMm() > inside.bounds().widthMm();
@@ -57,7 +57,7 @@ final class Reliefs {
         Placement back = turn.inverse();
         List<Load.Relief> reliefs = new Reliefs(frame.placed(turn), films).parting(parts).stream()
                 .map(r -> new Load.Relief(back.apply(r.from()), back.apply(r.to()))).toList();
-        return new Load.Frame(frame, last, reliefs);
+        return new Load.Frame(frame, last, reliefs, List.of());
     }
 
     private List<Load.Relief> parting(int parts) {

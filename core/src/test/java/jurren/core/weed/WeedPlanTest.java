@@ -6,6 +6,7 @@ import static jurren.core.Fixtures.FILM;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import jurren.core.Fixtures;
@@ -71,8 +72,10 @@ class WeedPlanTest {
         Load load = load(TROUGH, true, 1);
         Load.Frame frame = load.frames().getFirst();
         assertThat(Math.abs(frame.outline().signedAreaMm2()) - TROUGH.areaMm2()).isCloseTo(308 * 278 - 8_200, within(1e-6));
-        assertThat(load.reliefCount()).as("one from the frame to the bar; beyond the bar the margin is too narrow to need one").isEqualTo(1);
-        Load.Relief relief = frame.reliefs().getFirst();
+        assertThat(load.reliefCount()).as("one from the frame to the bar, and a short one beyond the bar").isEqualTo(2);
+        Load.Relief relief = frame.reliefs().stream().max(Comparator.comparingDouble(Load.Relief::lengthMm)).orElseThrow();
+        assertThat(frame.reliefs().stream().mapToDouble(Load.Relief::lengthMm).min().orElseThrow()).isCloseTo(4 - 0.5, within(1e-6));
+        assertThat(WeedPlan.of(load).count(WeedPlan.Kind.FRAME)).as("in two halves").isEqualTo(2);
         assertThat(relief.lengthMm()).as("half a millimetre before the bar").isCloseTo(264 - 0.5, within(1e-6));
         Box box = frame.outline().bounds();
         double along = box.widthMm() > box.heightMm() ? relief.from().xMm() - box.minXMm() : relief.from().yMm() - box.minYMm();

@@ -78,6 +78,9 @@ final class JobJson {
         if (laying.wish() == Laying.Wish.LEAST_WEEDING) {
             node.put("laying", "least-weeding");
         }
+        if (laying.named()) {
+            node.put("named", true);
+        }
         if (!laying.pins().isEmpty()) {
             ArrayNode pins = node.putArray("pins");
             laying.pins().forEach(p -> pins.addObject().put("line", p.lineId()).put("place", p.place()).put("size", p.size()).put("copy", p.copy())
@@ -107,7 +110,7 @@ final class JobJson {
         List<Roll> taken = Fields.list(n, "taken", at, (r, there) -> Fields.value(there, () -> new Roll(Fields.text(r, "id", there), Fields.text(r, "material", there),
                 Colour.of(r.path("colour").asText()), r.path("widthMm").asDouble(), r.path("lengthMm").asDouble(), "",
                 r.has("price") ? Optional.of(r.path("price").asDouble()) : Optional.empty())));
-        return new Laying(wish.equals("least-film") ? Laying.Wish.LEAST_FILM : Laying.Wish.LEAST_WEEDING, pins, taken);
+        return new Laying(wish.equals("least-film") ? Laying.Wish.LEAST_FILM : Laying.Wish.LEAST_WEEDING, n.path("named").asBoolean(false), pins, taken);
     }
 
     private static void made(ObjectNode node, Made made) {

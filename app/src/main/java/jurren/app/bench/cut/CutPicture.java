@@ -7,7 +7,7 @@ import jurren.app.theme.Theme;
 import jurren.core.cut.ClosedCut;
 import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
-import jurren.core.cut.ReliefCut;
+import jurren.core.cut.OpenCut;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -124,9 +124,15 @@ final class CutPicture {
                 double px = i < done ? 1.6 : 1;
                 switch (path) {
                     case ClosedCut c -> pen.outline(c.outline(), ONTO, colour, px);
-                    case ReliefCut r -> pen.line(ONTO.apply(r.start()), ONTO.apply(r.end()), colour, px);
+                    case OpenCut o -> line(pen, o.corners(), ONTO, colour, px);
                 }
             }
+        }
+    }
+
+    private static void line(Pen pen, List<Point> corners, Placement onto, Color colour, double px) {
+        for (int k = 1; k < corners.size(); k++) {
+            pen.line(onto.apply(corners.get(k - 1)), onto.apply(corners.get(k)), colour, px);
         }
     }
 

@@ -68,6 +68,7 @@ public final class LoadsBench implements BenchView {
     private final VBox prints = new VBox();
     private final VBox snags = new VBox();
     private final CheckBox frames = new CheckBox(Texts.of("loads.frames"));
+    private final CheckBox names = new CheckBox(Texts.of("loads.names"));
     private final Label used = Controls.label("", "sum");
     private final Label least = Controls.label("", "sum");
     private final Label back = Controls.label("", "sum");
@@ -92,10 +93,13 @@ public final class LoadsBench implements BenchView {
         frames.setId("frames");
         frames.setTooltip(new Tooltip(Texts.of("loads.frames.tip")));
         frames.setOnAction(_ -> session.edit(session.job().withFrames(frames.isSelected())));
+        names.setId("names");
+        names.setTooltip(new Tooltip(Texts.of("loads.names.tip")));
+        names.setOnAction(_ -> session.edit(session.job().withLaying(session.job().laying().withNames(names.isSelected()))));
         shelf.getStyleClass().add("rows");
         snags.getStyleClass().add("cards");
         FlowPane sums = new FlowPane(sum("loads.used", used), sum("loads.least", least), sum("loads.back", back),
-                sum("loads.frame-count", framed), new VBox(4, frames, money, new HBox(8, stop, search)));
+                sum("loads.frame-count", framed), new VBox(4, new HBox(16, frames, names), money, new HBox(8, stop, search)));
         sums.getStyleClass().add("sums");
         prints.getStyleClass().add("cards");
         this.node = BenchLayout.of(canvas, new VBox(8, snags, piece, prints, Controls.caption(Texts.of("loads.shelf")), Controls.card(shelf),
@@ -197,6 +201,8 @@ public final class LoadsBench implements BenchView {
     @Override
     public void update() {
         frames.setSelected(session.job().framed());
+        names.setSelected(session.job().laying().named());
+        names.setDisable(!session.job().framed());
         shows.show(showsPrints() ? Shown.PRINTS : Shown.FILM);
         shows.setDisable(sheets().isEmpty() || runs().isEmpty());
         session.plan().ifPresent(plan -> {

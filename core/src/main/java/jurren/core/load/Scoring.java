@@ -1,0 +1,95 @@
+package jurren.core.load;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.FillRule;
+import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
+
+/**
+ * Scores beside each piece by what it is told from the others of its load: line, place and size where they differ, and which of
+ * how many it is. In the waste of its frame, clear of all pieces, of relief cuts and of other names; where there is room for it only.
+ */
+final class Scoring {
+    /** The larger where there is room, else one that fits between a piece and its frame. */
+    private static final double[] HIGH_MM = {4, 2.4};
+    private static final double CLEAR_MM = 0.7;
+    private static final int PLACES = 7;
+
+    private final List<Function<Placed, String>> differing;
+    private final List<Placed> lying;
+
+    Scoring(List<Placed> lying) {
+        this.lying = lying;
+        List<Function<Placed, String>> parts = List.of(p -> p.item().lineId(), p -> p.item().place(), p -> p.item().size());
+        this.differing = parts.stream().filter(part -> lying.stream().map(part).distinct().count() > 1).toList();
+    }
+
+    private String name(Placed p) {
+        Set<String> parts = new LinkedHashSet<>(differing.stream().map(part -> part.apply(p)).toList());
+        return Stream.concat(parts.stream(), Stream.of(String.valueOf(p.item().copy()))).collect(Collectors.joining(" "));
+    }
+
+    /** A frame with the names of what lies in it. */
+    Load.Frame in(Load.Frame frame) {
+        Region inside = Region.enclosedBy(List.of(frame.outline()), FillRule.NON_ZERO).grown(-CLEAR_MM, CornerStyle.MITRED);
+        List<Region> taken = new ArrayList<>();
+        for (Placed p : lying) {
+            taken.add(p.item().layer().weeded().placed(p.onto()).filled());
+        }
+        frame.reliefs().forEach(r -> taken.add(Region.along(r.from(), r.to(), CLEAR_MM)));
+        List<Load.Name> names = new ArrayList<>();
+        for (int i = 0; i < lying.size(); i++) {
+            Placed p = lying.get(i);
+            if (inside.contains(p.box().centre())) {
+                int item = i;
+                room(p, inside, taken).ifPresent(box -> {
+                    taken.add(Region.of(box));
+                    names.add(new Load.Name(item, LineLetters.of(name(p), box.heightMm(), new Point(box.minXMm(), box.minYMm()))));
+                });
+            }
+        }
+        return new Load.Frame(frame.outline(), frame.last(), frame.reliefs(), names);
+    }
+
+    private Optional<Box> room(Placed p, Region inside, List<Region> taken) {
+        for (double high : HIGH_MM) {
+            double wide = LineLetters.widthMm(name(p), high);
+            for (Point at : places(p.box(), wide, high)) {
+                Box box = Box.ofSize(at.xMm(), at.yMm(), wide, high);
+                Region clear = Region.of(box.grown(CLEAR_MM));
+                if (Region.of(box).minus(inside).isEmpty() && taken.stream().noneMatch(t -> t.bounds().crossed(clear.bounds()).isPresent() && !t.intersect(clear).isEmpty())) {
+                    return Optional.of(box);
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Under it, over it, beside it, and then anywhere about it. */
+    private static List<Point> places(Box of, double wide, double high) {
+        List<Point> all = new ArrayList<>();
+        double near = 2 * CLEAR_MM;
+        for (int i = 0; i < PLACES; i++) {
+            double t = (double) i / (PLACES - 1);
+            double x = of.minXMm() + t * (of.widthMm() - wide);
+            double y = of.minYMm() + t * (of.heightMm() - high);
+            all.add(new Point(x, of.minYMm() - near - high));
+            all.add(new Point(x, of.maxYMm() + near));
+            all.add(new Point(of.maxXMm() + near, y));
+            all.add(new Point(of.minXMm() - near - wide, y));
+        }
+        for (int i = 0; i < PLACES * PLACES; i++) {
+            all.add(new Point(of.minXMm() + (of.widthMm() - wide) * (i % PLACES) / (PLACES - 1), of.minYMm() + (of.heightMm() - high) * (i / PLACES) / (PLACES - 1)));
+        }
+        return all;
+    }
+}
