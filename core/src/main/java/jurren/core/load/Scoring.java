@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
@@ -16,13 +17,16 @@ import jurren.core.geometry.Region;
 
 /**
  * Scores beside each piece by what it is told from the others of its load: line, place and size where they differ, and which of
- * how many it is. In the waste of its frame, clear of all pieces, of relief cuts and of other names; where there is room for it only.
+ * how many it is. In the waste of its frame, clear of all pieces, of relief cuts and of other names, and nearer to its own piece
+ * than to any other: where there is no such room, none is better than one that misleads.
  */
 final class Scoring {
     /** The larger where there is room, else one that fits between a piece and its frame. */
     private static final double[] HIGH_MM = {4, 2.4};
     private static final double CLEAR_MM = 0.7;
-    private static final int PLACES = 7;
+    /** How near its own piece is, and no other. */
+    private static final double[] NEAR_MM = {2, 4, 8};
+    private static final int PLACES = 11;
 
     private final List<Function<Placed, String>> differing;
     private final List<Placed> lying;
@@ -45,13 +49,14 @@ final class Scoring {
         for (Placed p : lying) {
             taken.add(p.item().layer().weeded().placed(p.onto()).filled());
         }
+        List<Region> films = List.copyOf(taken);
         frame.reliefs().forEach(r -> taken.add(Region.along(r.from(), r.to(), CLEAR_MM)));
         List<Load.Name> names = new ArrayList<>();
         for (int i = 0; i < lying.size(); i++) {
             Placed p = lying.get(i);
             if (inside.contains(p.box().centre())) {
                 int item = i;
-                room(p, inside, taken).ifPresent(box -> {
+                room(i, inside, taken, films).ifPresent(box -> {
                     taken.add(Region.of(box));
                     names.add(new Load.Name(item, LineLetters.of(name(p), box.heightMm(), new Point(box.minXMm(), box.minYMm()))));
                 });
@@ -60,18 +65,36 @@ final class Scoring {
         return new Load.Frame(frame.outline(), frame.last(), frame.reliefs(), names);
     }
 
-    private Optional<Box> room(Placed p, Region inside, List<Region> taken) {
+    private Optional<Box> room(int of, Region inside, List<Region> taken, List<Region> films) {
+        Placed p = lying.get(of);
         for (double high : HIGH_MM) {
             double wide = LineLetters.widthMm(name(p), high);
             for (Point at : places(p.box(), wide, high)) {
                 Box box = Box.ofSize(at.xMm(), at.yMm(), wide, high);
                 Region clear = Region.of(box.grown(CLEAR_MM));
-                if (Region.of(box).minus(inside).isEmpty() && taken.stream().noneMatch(t -> t.bounds().crossed(clear.bounds()).isPresent() && !t.intersect(clear).isEmpty())) {
+                if (Region.of(box).minus(inside).isEmpty() && taken.stream().noneMatch(t -> meet(t, clear)) && isBeside(of, box, films)) {
                     return Optional.of(box);
                 }
             }
         }
         return Optional.empty();
+    }
+
+    private static boolean isBeside(int of, Box name, List<Region> films) {
+        for (double near : NEAR_MM) {
+            Region around = Region.of(name.grown(near));
+            if (IntStream.range(0, films.size()).anyMatch(i -> i != of && meet(films.get(i), around))) {
+                return false;
+            }
+            if (meet(films.get(of), around)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean meet(Region a, Region b) {
+        return a.bounds().crossed(b.bounds()).isPresent() && !a.intersect(b).isEmpty();
     }
 
     /** Under it, over it, beside it, and then anywhere about it. */

@@ -33,6 +33,15 @@ class ScoringTest {
         return Loading.of(List.of(new Loading.Wanted(FILM, CREAM, items)), List.of(), CUTTER, framed, laying, new Nesting()).loads().getFirst();
     }
 
+    /** How far a box must grow to reach a region, by trying. */
+    private static double distance(Region film, Box box) {
+        double mm = 0;
+        while (mm < 60 && film.filled().intersect(Region.of(box.grown(mm))).isEmpty()) {
+            mm += 0.25;
+        }
+        return mm;
+    }
+
     private static Laying named() {
         return Laying.USUAL.withNames(true);
     }
@@ -59,8 +68,10 @@ class ScoringTest {
                 Box box = Box.around(name.strokes().stream().flatMap(List::stream).toList());
                 assertThat(boxes).noneMatch(b -> b.crossed(box).isPresent());
                 boxes.add(box);
-                Box piece = load.placed().get(name.of()).box();
-                assertThat(piece.grown(6).crossed(box)).as("beside its own piece").isPresent();
+                double own = distance(films.get(name.of()), box);
+                assertThat(own).as("beside its own piece").isLessThan(12);
+                assertThat(IntStream.range(0, films.size()).filter(i -> i != name.of()).mapToDouble(i -> distance(films.get(i), box)).min().orElse(99))
+                        .as("and nearer to it than to any other").isGreaterThan(own - 0.1);
             }
         }
         assertThat(load.nameCount()).as("rings with bars leave room beside most of them").isPositive();
