@@ -25,7 +25,7 @@ final class Reliefs {
     private static final double[] BESIDE_MM = {0, -SHORT_MM, -SHORT_MM / 2, SHORT_MM / 2, SHORT_MM};
     private static final double[] ON_IT = {0};
     private static final double LEAST_MM = 2;
-    private static final int PLACES = 61;
+    private static final int PLACES = 31;
     /** As far from where the waste is parted evenly, as a share of a part. */
     private static final double ASIDE = 0.3;
     /** A piece in the way is worth as much as this share of a part. */
@@ -33,12 +33,14 @@ final class Reliefs {
 
     private final Box box;
     private final List<Outline> films;
+    private final List<Box> boxes;
     private final Outline frame;
 
     private Reliefs(Outline frame, List<Outline> films) {
         this.frame = frame;
         this.box = frame.bounds();
         this.films = films;
+        this.boxes = films.stream().map(Outline::bounds).toList();
     }
 
     /** A frame with what relieves its waste. */
@@ -63,9 +65,12 @@ final class Reliefs {
     private List<Load.Relief> parting(int parts) {
         double[] at = new double[PLACES * parts];
         double[] wasteTo = new double[at.length + 1];
+        int[] stretches = new int[at.length];
         for (int i = 0; i < at.length; i++) {
             at[i] = box.minXMm() + box.widthMm() * (i + 0.5) / at.length;
-            wasteTo[i + 1] = wasteTo[i] + free(at[i], ON_IT).stream().mapToDouble(s -> s[1] - s[0]).sum();
+            List<double[]> free = free(at[i], ON_IT);
+            stretches[i] = free.size();
+            wasteTo[i + 1] = wasteTo[i] + free.stream().mapToDouble(s -> s[1] - s[0]).sum();
         }
         List<Load.Relief> all = new ArrayList<>();
         for (int k = 1; k < parts; k++) {
@@ -73,7 +78,7 @@ final class Reliefs {
             double where = 0;
             for (int i = 0; i < at.length; i++) {
                 double aside = Math.abs((wasteTo[i] + wasteTo[i + 1]) / 2 / wasteTo[at.length] * parts - k);
-                double cost = aside + PIECE_COUNTS * (free(at[i], ON_IT).size() - 1);
+                double cost = aside + PIECE_COUNTS * (stretches[i] - 1);
                 if (aside <= ASIDE && cost < best) {
                     best = cost;
                     where = at[i];
@@ -106,9 +111,12 @@ final class Reliefs {
             return List.of();
         }
         List<double[]> taken = new ArrayList<>();
-        for (Outline film : films) {
+        for (int f = 0; f < films.size(); f++) {
+            if (boxes.get(f).maxXMm() < x - SHORT_MM || boxes.get(f).minXMm() > x + SHORT_MM) {
+                continue;
+            }
             for (double mm : beside) {
-                double[] cuts = ends(film, x + mm);
+                double[] cuts = ends(films.get(f), x + mm);
                 for (int i = 0; i + 1 < cuts.length; i += 2) {
                     taken.add(new double[] {cuts[i], cuts[i + 1]});
                 }
