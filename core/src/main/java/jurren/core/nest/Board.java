@@ -51,6 +51,18 @@ final class Board {
         return b;
     }
 
+    /** The same bed with what may not move alone. */
+    Board onlyFixed() {
+        Board b = copy();
+        b.n = 0;
+        for (int i = 0; i < n; i++) {
+            if (fixed[i]) {
+                b.add(item[i], turn[i], x[i], y[i], true);
+            }
+        }
+        return b;
+    }
+
     /** Everything as it lies on another board of the same bed. */
     void takeOver(Board other) {
         n = other.n;

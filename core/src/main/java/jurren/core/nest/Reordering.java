@@ -28,12 +28,9 @@ final class Reordering implements Search {
         this.best = start.copy();
         this.turns = turns;
         this.random = new SplittableRandom(seed);
-        this.empty = start.copy();
-        this.empty.n = 0;
+        this.empty = start.onlyFixed();
         for (int i = 0; i < start.n; i++) {
-            if (start.fixed[i]) {
-                empty.add(start.item[i], start.turn[i], start.x[i], start.y[i], true);
-            } else {
+            if (!start.fixed[i]) {
                 items.add(start.item[i]);
             }
         }

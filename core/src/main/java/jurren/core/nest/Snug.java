@@ -74,13 +74,10 @@ final class Snug implements Search {
         this.best = start.copy();
         this.turns = turns;
         this.random = new SplittableRandom(seed);
-        this.empty = start.copy();
-        this.empty.n = 0;
+        this.empty = start.onlyFixed();
         double largest = 0;
         for (int i = 0; i < start.n; i++) {
-            if (start.fixed[i]) {
-                empty.add(start.item[i], start.turn[i], start.x[i], start.y[i], true);
-            } else {
+            if (!start.fixed[i]) {
                 items.add(start.item[i]);
                 largest = Math.max(largest, area(start.turn[i]));
             }
