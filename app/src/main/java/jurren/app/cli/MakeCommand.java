@@ -111,7 +111,7 @@ final class MakeCommand implements Callable<Integer> {
         Units units = millimetres ? Units.METRIC : Units.AMERICAN;
         words = new Words(units);
         ShopFolder.usual().loadFonts();
-        Shop shop = Wanted.stock(ShopFolder.usual().shop(), stock, words);
+        Shop shop = Wanted.stock(ShopFolder.usual().shop(), stock, words, spec.commandLine().getErr());
         if (!(seconds >= 0 && seconds <= TightLayouts.MOST_SECONDS)) {
             throw new Problem(CliTexts.text("nest.no-seconds", (int) TightLayouts.MOST_SECONDS));
         }

@@ -54,7 +54,7 @@ final class NestCommand implements Callable<Integer> {
             throw new Problem(CliTexts.text("nest.no-seconds", (int) TightLayouts.MOST_SECONDS));
         }
         ShopFolder.usual().loadFonts();
-        Shop shop = Wanted.stock(ShopFolder.usual().shop(), stock, words);
+        Shop shop = Wanted.stock(ShopFolder.usual().shop(), stock, words, spec.commandLine().getErr());
         Job job = switch (JobFile.read(input, shop)) {
             case JobRead.Opened o -> o.document().job();
             case JobRead.Refused r -> throw new Problem(words.refusal(r.refusal()));

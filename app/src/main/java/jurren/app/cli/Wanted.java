@@ -16,6 +16,7 @@ import jurren.core.job.Shop;
 import jurren.core.material.Material;
 import jurren.formats.catalogue.ShelfFile;
 import jurren.formats.words.Words;
+import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -33,8 +34,8 @@ final class Wanted {
                 shop.blanks().stream().map(Blank::id).collect(Collectors.joining(", ")))));
     }
 
-    /** The shop with the shelf of a file, as it is when there is none; nothing on it may be broken. */
-    static Shop stock(Shop shop, Path file, Words words) {
+    /** The shop with the shelf of a file, as it is when there is none. What of it cannot be used is said, the rest hangs there. */
+    static Shop stock(Shop shop, Path file, Words words, PrintWriter said) {
         if (file == null) {
             return shop;
         }
@@ -42,9 +43,12 @@ final class Wanted {
             throw new Problem(CliTexts.text("make.unreadable", file));
         }
         ShelfFile.Found found = new ShelfFile(file, List.of()).read();
-        if (!found.refused().isEmpty()) {
-            throw new Problem(words.refusal(found.refused().getFirst()));
+        List<String> sentences = found.refused().stream().map(words::refusal).toList();
+        if (found.stock().isEmpty() && !sentences.isEmpty()) {
+            throw new Problem(sentences.getFirst());
         }
+        sentences.forEach(said::println);
+        said.flush();
         return shop.withShelf(found.stock());
     }
 

@@ -165,6 +165,12 @@ class CommandLineTest {
         assertThat(plan().path("dryRun").path("true").asBoolean()).isTrue();
         assertThat(plan().path("toBuy")).isEmpty();
 
+        Files.writeString(shelf, Files.readString(shelf).replace("[[[0, 0], [210, 0], [210, 110], [0, 110]]]", "[[[0, 0], [210, 110], [210, 0], [0, 110]]]"));
+        Ran rest = run("nest", job.toString(), "--seconds", "0", "--stock", shelf.toString(), "--out", layouts.toString(), "--mm");
+        assertThat(rest.code()).as("one broken offcut keeps nobody from the roll beside it").isZero();
+        assertThat(rest.err()).contains("shelf.json", "line 3", "outline crosses itself");
+        assertThat(rest.out()).contains("5 pieces").doesNotContain("no 4");
+
         Files.writeString(shelf, "{\"stock\": [ {\"kind\": \"roll\", \"id\": \"r\", \"material\": \"smooth-film\", \"colour\": \"cream\"} ]}");
         Ran refused = run("nest", job.toString(), "--stock", shelf.toString(), "--out", layouts.toString());
         assertThat(refused.code()).isEqualTo(2);
