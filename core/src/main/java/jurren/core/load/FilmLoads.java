@@ -221,18 +221,10 @@ final class FilmLoads {
         return atOrigin.placed(p.item().ontoFilm(0).inverse().then(p.onto()));
     }
 
-    /**
-     * No layout takes less: cells do not overlap and lie within half a gap around what can be cut, and the longest
-     * piece must lie somewhere.
-     */
+    /** No layout takes less: the longest piece must lie somewhere, and what lies side by side must fit between the rollers. */
     private double leastMm(List<Placed> placed, FilmPiece stock) {
-        double across = cutter.usableMm(stock.widthMm()) - 2 * margin;
-        double cells = placed.stream().mapToDouble(p -> carried(p.item().layer()).cell().areaMm2()).sum();
-        double longest = placed.stream().mapToDouble(p -> {
-            Box b = carrier(p.item()).bounds();
-            return p.item().layer().material().directed() || b.widthMm() > across ? b.widthMm() : b.heightMm() > across ? b.heightMm()
-                    : Math.min(b.widthMm(), b.heightMm());
-        }).max().orElse(0);
-        return cutter.beforeMm() + Math.max(longest, cells / (across + Loading.GAP_MM) - Loading.GAP_MM) + 2 * margin + cutter.afterMm();
+        LeastFilm least = new LeastFilm(cutter.usableMm(stock.widthMm()) - 2 * margin);
+        placed.forEach(p -> least.add(p.item().layer(), carried(p.item().layer())));
+        return cutter.beforeMm() + least.alongMm() + 2 * margin + cutter.afterMm();
     }
 }

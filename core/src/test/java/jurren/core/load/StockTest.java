@@ -162,10 +162,13 @@ class StockTest {
         assertThat(one.leastMm()).as("the piece itself").isEqualTo(10 + 50 + 25, within(1e-6));
         assertThat(one.usedMm()).isEqualTo(one.leastMm(), within(1e-6));
         Load many = load(squares(40, 50), List.of(roll("r", 3000)), false, Laying.USUAL).loads().getFirst();
-        // cells of 53 x 53 with round corners of 1.5 mm, side by side between the rollers and half a gap beyond
-        double cell = 53 * 53 - (4 - Math.PI) * 1.5 * 1.5;
-        assertThat(many.leastMm()).isEqualTo(10 + 40 * cell / (281 + 3) - 3 + 25, within(0.5));
-        assertThat(many.usedMm()).isGreaterThanOrEqualTo(many.leastMm());
+        // of cells of 53 x 53 five lie side by side in 281 and half a gap at either side: eight rows
+        assertThat(many.leastMm()).isEqualTo(10 + 8 * 53 - 3 + 25, within(0.5));
+        assertThat(many.usedMm()).isGreaterThanOrEqualTo(many.leastMm() - 1e-6);
+        // of 145 no two lie side by side, though by area nearly two would
+        Load wide = load(squares(4, 145), List.of(roll("r", 3000)), false, Laying.USUAL).loads().getFirst();
+        assertThat(wide.leastMm()).as("corners are round").isEqualTo(10 + 4 * 148 - 3 + 25, within(0.5));
+        assertThat(wide.usedMm()).isEqualTo(10 + 4 * 148 - 3 + 25, within(1e-6));
     }
 
     @Test
