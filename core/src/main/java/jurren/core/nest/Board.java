@@ -26,6 +26,10 @@ final class Board {
     private double[] hi = new double[64];
     private double[] heavy = new double[64];
     private int count;
+    private int[] who = new int[64];
+    private double[] begin = new double[64];
+    private double[] end = new double[64];
+    private int near;
     /** Where the last search ended. */
     double at;
     /** Convex parts looked at so far: the unit of all limits, so that the same steps give the same. */
@@ -121,37 +125,51 @@ final class Board {
         return end;
     }
 
-    /** Collects what lies on a line, for one shape in one turn. */
-    private void collect(int i, int turned, boolean upright, double level, double from, double to) {
+    /** What lies near a line, for one shape in one turn. */
+    private void near(int i, int turned, boolean upright, double level, double from, double to) {
+        near = 0;
         count = 0;
         Box own = shapes.turned(turned).box();
         for (int j = 0; j < n; j++) {
             if (j == i) {
                 continue;
             }
-            int other = turn[j];
-            Box there = shapes.turned(other).box();
+            Box there = shapes.turned(turn[j]).box();
             double across = upright ? level - x[j] : level - y[j];
-            double along = upright ? y[j] : x[j];
             if (upright ? across <= there.minXMm() - own.maxXMm() || across >= there.maxXMm() - own.minXMm()
-                    || along + there.maxYMm() - own.minYMm() <= from || along + there.minYMm() - own.maxYMm() >= to
-                    : across <= there.minYMm() - own.maxYMm() || across >= there.maxYMm() - own.minYMm()
-                    || along + there.maxXMm() - own.minXMm() <= from || along + there.minXMm() - own.maxXMm() >= to) {
+                    : across <= there.minYMm() - own.maxYMm() || across >= there.maxYMm() - own.minYMm()) {
                 continue;
             }
-            boolean reverse = other > turned;
-            int first = Math.min(turned, other);
-            int second = Math.max(turned, other);
-            work += shapes.cost(first, second);
-            int found = shapes.along(first, second, upright, across, reverse, stretches);
-            for (int k = 0; k < found; k += 2) {
-                if (count == lo.length) {
-                    lo = Arrays.copyOf(lo, 2 * count);
-                    hi = Arrays.copyOf(hi, 2 * count);
-                    heavy = Arrays.copyOf(heavy, 2 * count);
+            double begins = upright ? y[j] + there.minYMm() - own.maxYMm() : x[j] + there.minXMm() - own.maxXMm();
+            double ends = upright ? y[j] + there.maxYMm() - own.minYMm() : x[j] + there.maxXMm() - own.minXMm();
+            if (ends > from && begins < to) {
+                if (near == who.length) {
+                    who = Arrays.copyOf(who, 2 * near);
+                    begin = Arrays.copyOf(begin, 2 * near);
+                    end = Arrays.copyOf(end, 2 * near);
                 }
-                keep(along + stretches[k], along + stretches[k + 1], weight == null || i < 0 ? 1 : weight[i][j]);
+                who[near] = j;
+                begin[near] = begins;
+                end[near++] = ends;
             }
+        }
+    }
+
+    /** The stretches of one that lies near. */
+    private void collect(int i, int j, int turned, boolean upright, double level) {
+        int other = turn[j];
+        int first = Math.min(turned, other);
+        int second = Math.max(turned, other);
+        double along = upright ? y[j] : x[j];
+        work += shapes.cost(first, second);
+        int found = shapes.along(first, second, upright, upright ? level - x[j] : level - y[j], other > turned, stretches);
+        for (int k = 0; k < found; k += 2) {
+            if (count == lo.length) {
+                lo = Arrays.copyOf(lo, 2 * count);
+                hi = Arrays.copyOf(hi, 2 * count);
+                heavy = Arrays.copyOf(heavy, 2 * count);
+            }
+            keep(along + stretches[k], along + stretches[k + 1], weight == null || i < 0 ? 1 : weight[i][j]);
         }
     }
 
@@ -171,24 +189,44 @@ final class Board {
 
     /** The first free place on a line from one end on; NaN when there is none. */
     double firstFree(int i, int turned, boolean upright, double level, double from, double to) {
-        collect(i, turned, upright, level, from, to);
+        near(i, turned, upright, level, from, to);
         double at = from;
-        boolean moved = true;
-        while (moved) {
-            moved = false;
+        while (at <= to + Clearance.TOUCHING_MM) {
+            boolean moved = false;
             for (int k = 0; k < count; k++) {
                 if (lo[k] + Clearance.TOUCHING_MM < at + Clearance.TOUCHING_MM / 2 && at < hi[k] - Clearance.TOUCHING_MM) {
                     at = hi[k];
                     moved = true;
                 }
             }
+            if (moved) {
+                continue;
+            }
+            // of those that may lie there the one that reaches furthest: what it covers is not looked for in others
+            int next = -1;
+            for (int k = 0; k < near; k++) {
+                if (begin[k] < at + Clearance.TOUCHING_MM && at < end[k] && (next < 0 || end[k] > end[next])) {
+                    next = k;
+                }
+            }
+            if (next < 0) {
+                return Math.min(at, to);
+            }
+            collect(i, who[next], turned, upright, level);
+            near--;
+            who[next] = who[near];
+            begin[next] = begin[near];
+            end[next] = end[near];
         }
-        return at <= to + Clearance.TOUCHING_MM ? Math.min(at, to) : Double.NaN;
+        return Double.NaN;
     }
 
     /** The least weighed depth on a line, found at {@link #at}: between two ends of stretches it can only be larger. */
     double least(int i, int turned, boolean upright, double level, double from, double to, double startAt) {
-        collect(i, turned, upright, level, from, to);
+        near(i, turned, upright, level, from, to);
+        for (int k = 0; k < near; k++) {
+            collect(i, who[k], turned, upright, level);
+        }
         double best = depth(startAt, Double.POSITIVE_INFINITY);
         at = startAt;
         best = better(from, best);

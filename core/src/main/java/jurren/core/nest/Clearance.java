@@ -151,18 +151,30 @@ final class Clearance {
         return rings ? 2 + xs.length / 16 : 1 + parts;
     }
 
-    /** The stretch at which two convex shapes overlap, without anything being kept: see {@link #along}. */
-    static int alongConvex(Turned a, Turned b, boolean upright, double level, boolean reverse, double[] into) {
+    /** The same as {@link #along}, without anything being kept. */
+    static int along(Turned a, Turned b, boolean upright, double level, boolean reverse, double[] into) {
         double at = reverse ? -level : level;
         double[] one = a.boxes();
         double[] other = b.boxes();
         int side = upright ? 0 : 2;
-        if (at <= one[side] - other[side + 1] + TOUCHING_MM || at >= one[side + 1] - other[side] - TOUCHING_MM) {
-            return 0;
+        int ahead = 2 - side;
+        int n = 0;
+        for (int i = 0; i < a.parts(); i++) {
+            double least = one[4 * i + side] + TOUCHING_MM;
+            double most = one[4 * i + side + 1] - TOUCHING_MM;
+            for (int j = 0; j < b.parts(); j++) {
+                if (least - other[4 * j + side + 1] < at && at < most - other[4 * j + side]
+                        && !isCovered(into, n, one[4 * i + ahead] - other[4 * j + ahead + 1], one[4 * i + ahead + 1] - other[4 * j + ahead], reverse)) {
+                    n = alongConvex(new ConvexSum(a, i, b, j), upright, at, reverse, into, n);
+                }
+            }
         }
+        return n;
+    }
+
+    private static int alongConvex(ConvexSum sum, boolean upright, double at, boolean reverse, double[] into, int n) {
         double lo = Double.POSITIVE_INFINITY;
         double hi = Double.NEGATIVE_INFINITY;
-        ConvexSum sum = new ConvexSum(a, 0, b, 0);
         double x = sum.x();
         double y = sum.y();
         for (int crossed = 0; crossed < 2 && sum.goesOn(); ) {
@@ -181,7 +193,7 @@ final class Clearance {
             x = nextX;
             y = nextY;
         }
-        return hi - lo > TOUCHING_MM ? add(into, 0, reverse ? -hi : lo, reverse ? -lo : hi) : 0;
+        return hi - lo > TOUCHING_MM ? add(into, n, reverse ? -hi : lo, reverse ? -lo : hi) : n;
     }
 
     /**
@@ -200,9 +212,11 @@ final class Clearance {
         double[] along = upright ? ys : xs;
         double[] across = upright ? xs : ys;
         int side = upright ? 0 : 2;
+        int ahead = 2 - side;
         int n = 0;
         for (int p = 0; p < parts; p++) {
-            if (boxes[4 * p + side] + TOUCHING_MM < at && at < boxes[4 * p + side + 1] - TOUCHING_MM) {
+            if (boxes[4 * p + side] + TOUCHING_MM < at && at < boxes[4 * p + side + 1] - TOUCHING_MM
+                    && !isCovered(into, n, boxes[4 * p + ahead], boxes[4 * p + ahead + 1], reverse)) {
                 double lo = Double.POSITIVE_INFINITY;
                 double hi = Double.NEGATIVE_INFINITY;
                 int end = first[p + 1];
@@ -293,27 +307,41 @@ final class Clearance {
         return n;
     }
 
+    /** Whether one of the stretches covers all that another could. */
+    private static boolean isCovered(double[] into, int n, double lo, double hi, boolean reverse) {
+        double least = reverse ? -hi : lo;
+        double most = reverse ? -lo : hi;
+        for (int k = 0; k < n; k += 2) {
+            if (into[k] <= least && most <= into[k + 1]) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Puts a stretch where it belongs, joined with what it meets. */
     private static int add(double[] into, int n, double lo, double hi) {
         int from = 0;
         while (from < n && into[from + 1] < lo - TOUCHING_MM) {
             from += 2;
         }
-        int to = from;
-        double least = lo;
-        double most = hi;
+        if (from == n || into[from] > hi + TOUCHING_MM) {
+            System.arraycopy(into, from, into, from + 2, n - from);
+            into[from] = lo;
+            into[from + 1] = hi;
+            return n + 2;
+        }
+        double most = Math.max(hi, into[from + 1]);
+        int to = from + 2;
         while (to < n && into[to] <= hi + TOUCHING_MM) {
-            least = Math.min(least, into[to]);
             most = Math.max(most, into[to + 1]);
             to += 2;
         }
-        if (to == from) {
-            System.arraycopy(into, from, into, from + 2, n - from);
-        } else {
+        into[from] = Math.min(lo, into[from]);
+        into[from + 1] = most;
+        if (to > from + 2) {
             System.arraycopy(into, to, into, from + 2, n - to);
         }
-        into[from] = least;
-        into[from + 1] = most;
         return n + 2 - (to - from);
     }
 }

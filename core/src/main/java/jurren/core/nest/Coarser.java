@@ -18,7 +18,8 @@ final class Coarser {
 
     /** The corners of all rings that are left, for what must not be swallowed. */
     private final List<Ring> rings = new ArrayList<>();
-    private final double mostMm;
+    private final double bulgingMm;
+    private final double hollowMm;
 
     /** One outline with the film on its left. */
     private static final class Ring {
@@ -65,8 +66,9 @@ final class Coarser {
         }
     }
 
-    private Coarser(Region shape, double mostMm) {
-        this.mostMm = mostMm;
+    private Coarser(Region shape, double bulgingMm, double hollowMm) {
+        this.bulgingMm = bulgingMm;
+        this.hollowMm = hollowMm;
         for (Piece piece : shape.pieces()) {
             rings.add(new Ring(piece.outer(), true));
             piece.holes().forEach(h -> rings.add(new Ring(h, false)));
@@ -74,7 +76,15 @@ final class Coarser {
     }
 
     static Region of(Region shape, double mostMm) {
-        Coarser coarser = new Coarser(shape, mostMm);
+        return of(shape, mostMm, mostMm);
+    }
+
+    /**
+     * @param bulgingMm how far edges move where the outline bulges: what is left of it are corners of convex parts
+     * @param hollowMm  how far where it is hollow: what is left of it are the parts
+     */
+    static Region of(Region shape, double bulgingMm, double hollowMm) {
+        Coarser coarser = new Coarser(shape, bulgingMm, hollowMm);
         coarser.rings.forEach(coarser::run);
         return Region.enclosedBy(coarser.rings.stream().filter(r -> r.n >= LEAST_CORNERS).map(Ring::outline).toList(), FillRule.EVEN_ODD);
     }
@@ -82,9 +92,9 @@ final class Coarser {
     private void run(Ring r) {
         while (r.n > LEAST_CORNERS + 1) {
             int best = -1;
-            double least = mostMm;
+            double least = Double.POSITIVE_INFINITY;
             for (int b = 0; b < r.n; b++) {
-                double cost = r.kept[b] ? mostMm : cost(r, b);
+                double cost = r.kept[b] ? Double.POSITIVE_INFINITY : cost(r, b);
                 if (cost < least) {
                     least = cost;
                     best = b;
@@ -109,7 +119,7 @@ final class Coarser {
         int c = (b + 1) % r.n;
         if (r.turn(a, b, c) <= 0) {
             double base = Math.hypot(r.x[c] - r.x[a], r.y[c] - r.y[a]);
-            return r.moved[b] + (base < PARALLEL ? Math.hypot(r.x[b] - r.x[a], r.y[b] - r.y[a]) : -r.turn(a, b, c) / base);
+            return atMost(hollowMm, r.moved[b] + (base < PARALLEL ? Math.hypot(r.x[b] - r.x[a], r.y[b] - r.y[a]) : -r.turn(a, b, c) / base));
         }
         int d = (b + 2) % r.n;
         Point tip = r.n < LEAST_CORNERS + 2 || r.turn(b, c, d) <= 0 ? null : tip(r, a, b, c, d);
@@ -118,7 +128,11 @@ final class Coarser {
         }
         double base = Math.hypot(r.x[c] - r.x[b], r.y[c] - r.y[b]);
         double cross = (r.x[c] - r.x[b]) * (tip.yMm() - r.y[b]) - (r.y[c] - r.y[b]) * (tip.xMm() - r.x[b]);
-        return cross > 0 ? Double.POSITIVE_INFINITY : Math.max(r.moved[b], r.moved[c]) - cross / base;
+        return cross > 0 ? Double.POSITIVE_INFINITY : atMost(bulgingMm, Math.max(r.moved[b], r.moved[c]) - cross / base);
+    }
+
+    private static double atMost(double mostMm, double cost) {
+        return cost < mostMm ? cost : Double.POSITIVE_INFINITY;
     }
 
     private void cutAcross(Ring r, int a, int b, int c, double cost) {

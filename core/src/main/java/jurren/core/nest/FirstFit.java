@@ -79,8 +79,11 @@ final class FirstFit {
                     continue;
                 }
                 double y = lowY + (highY - lowY) * line / (lines - 1);
-                from[line] = board.firstFree(-1, turn, false, y, from[line], highX);
-                if (from[line] + far < bestEnd - Clearance.TOUCHING_MM) {
+                // further than the best so far need not be looked now
+                double until = Math.min(highX, bestEnd - far);
+                double free = board.firstFree(-1, turn, false, y, from[line], until);
+                from[line] = Double.isNaN(free) && until < highX ? until : free;
+                if (free + far < bestEnd - Clearance.TOUCHING_MM) {
                     bestEnd = from[line] + far;
                     bestTurn = turn;
                     bestX = from[line];

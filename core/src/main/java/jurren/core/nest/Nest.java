@@ -85,15 +85,16 @@ public final class Nest {
         return new Nest(cutouts, beds, gapMm, seed);
     }
 
-    /** Some only take apart what is laid; beside them, few are built up anew by what fits, and very many by their size. */
+    /** What is laid is taken apart, and beside that built up anew by what fits; very many are built up by their size alone. */
     private void begin() {
         searches.clear();
         long movable = openBed < 0 ? 0 : IntStream.range(0, boards.get(openBed).n).filter(i -> !boards.get(openBed).fixed[i]).count();
         if (movable > 0) {
-            searches.add(new Shrinking(boards.get(openBed), turns, random.nextLong()));
-            searches.add(shapes.isOutlined() ? new Snug(boards.get(openBed), turns, random.nextLong())
-                    : movable >= MANY ? new Reordering(boards.get(openBed), turns, random.nextLong())
-                    : new Shrinking(boards.get(openBed), turns, random.nextLong()));
+            Board start = boards.get(openBed);
+            boolean many = movable >= MANY && !shapes.isOutlined();
+            searches.add(many ? new Reordering(start, turns, random.nextLong()) : new Shrinking(start, turns, random.nextLong()));
+            searches.add(many ? new Reordering(start, turns, random.nextLong())
+                    : shapes.isOutlined() ? new Snug(start, turns, random.nextLong()) : new Shrinking(start, turns, random.nextLong()));
         }
     }
 

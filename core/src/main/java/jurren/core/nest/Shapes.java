@@ -115,9 +115,11 @@ final class Shapes {
             return grown.hull();
         }
         Region around = Coarser.of(grown, coarse);
+        double hollow = coarse;
         for (int i = 0; i < MOST_COARSER && Turned.parts(around).size() > mostEach; i++) {
-            coarse *= COARSER;
-            around = Coarser.of(grown, coarse);
+            hollow *= COARSER;
+            // parts come from hollow corners; bulging ones are left as they are, unless they must go into hollow ones without a gap
+            around = Coarser.of(grown, gapMm > 0 ? coarse : hollow, hollow);
         }
         return Turned.parts(around).size() > 2 * mostEach ? around.hull() : around;
     }
@@ -188,10 +190,15 @@ final class Shapes {
 
     /** The stretches of a line at which two overlap, from the smaller number to the larger; see {@link Clearance#along}. */
     int along(int a, int b, boolean upright, double level, boolean reverse, double[] into) {
-        if (!outlined && all.get(a).parts() == 1 && all.get(b).parts() == 1) {
-            return Clearance.alongConvex(all.get(a), all.get(b), upright, level, reverse, into);
+        if (!outlined && (all.get(a).parts() == 1 && all.get(b).parts() == 1 || isUnkept(b * (b + 1) / 2 + a))) {
+            return Clearance.along(all.get(a), all.get(b), upright, level, reverse, into);
         }
         return between(a, b).along(upright, level, reverse, into);
+    }
+
+    /** What could not be kept is worked out only as far as it is looked at. */
+    private boolean isUnkept(int at) {
+        return at >= clearances.length || clearances[at] == null && bytes.get() >= MOST_BYTES;
     }
 
     /** What a look at two costs. */

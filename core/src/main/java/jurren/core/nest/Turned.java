@@ -1,6 +1,7 @@
 package jurren.core.nest;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.GeometryException;
@@ -26,7 +27,8 @@ record Turned(int number, int shape, int degrees, Box trueBox, Box box, List<Out
         Box box = null;
         Placement turn = degrees == 0 ? Placement.HERE : Placement.turned(degrees);
         Region turned = around.placed(turn);
-        List<Outline> parts = parts(turned);
+        // what the large ones cover of a line need not be looked at in the small ones
+        List<Outline> parts = parts(turned).stream().sorted(Comparator.comparingDouble((Outline o) -> -Math.abs(o.signedAreaMm2()))).toList();
         double[][] x = new double[parts.size()][];
         double[][] y = new double[parts.size()][];
         for (int p = 0; p < x.length; p++) {
