@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
@@ -12,6 +13,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.locks.LockSupport;
+import java.util.stream.IntStream;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.FillRule;
@@ -283,6 +285,19 @@ class NestTest {
         }
     }
 
+    /** A ring's hole has far fewer corners, its outer edge as many as it must. */
+    @Test
+    void whereAnOutlineBulgesItMayStayFiner() {
+        Region ring = Shapes.ring(0, 0, 40, 25);
+        Region coarser = Coarser.of(ring, 0.05, 4);
+        assertThat(ring.minus(coarser).areaMm2()).isLessThan(1e-6);
+        assertThat(coarser.bounds().widthMm()).isLessThan(80.2);
+        assertThat(coarser.minus(Shapes.disc(0, 0, 40.1)).areaMm2()).as("beyond the outer edge").isLessThan(0.01);
+        int inside = coarser.pieces().getFirst().holes().getFirst().size();
+        assertThat(inside).as("corners of the hole").isLessThan(Coarser.of(ring, 0.05).pieces().getFirst().holes().getFirst().size() / 2);
+        assertThat(coarser.intersect(Shapes.disc(0, 0, 20.9)).areaMm2()).as("no further than was allowed").isLessThan(0.01);
+    }
+
     /** Two shapes a step inside what their clearance says overlap, a step outside they do not; parts and outlines say the same. */
     @Test
     void clearancesSayWhereTwoOverlap() {
@@ -304,6 +319,13 @@ class NestTest {
                         : boxA.minYMm() - boxB.maxYMm() + random.nextDouble() * (boxA.heightMm() + boxB.heightMm());
                 int n = parts.along(upright, level, false, of);
                 assertThat(rings.along(upright, level, false, ofRings)).isEqualTo(n);
+                double[] unkept = new double[2000];
+                assertThat(Clearance.along(ta, tb, upright, level, false, unkept)).as("worked out as far as it is looked at").isEqualTo(n);
+                assertThat(Arrays.copyOf(unkept, n)).containsExactly(Arrays.copyOf(of, n), within(1e-6));
+                assertThat(Clearance.along(ta, tb, upright, -level, true, unkept)).as("seen from the second").isEqualTo(n);
+                for (int s = 0; s < n; s++) {
+                    assertThat(unkept[s]).isCloseTo(-of[n - 1 - s], within(1e-6));
+                }
                 for (int s = 0; s < n; s++) {
                     assertThat(ofRings[s]).isCloseTo(of[s], within(1e-6));
                     double inwards = s % 2 == 0 ? 1e-3 : -1e-3;
@@ -314,6 +336,41 @@ class NestTest {
                 }
             }
         }
+    }
+
+    /** Beside small steps along the same line, each asked of the geometry engine. */
+    @Test
+    void theFirstFreePlaceOnALineIsTheFirst() {
+        Random random = new Random(17);
+        int found = 0;
+        for (int i = 0; i < 12; i++) {
+            List<Region> regions = IntStream.range(0, 5).mapToObj(_ -> random(random).simplified(0.5)).toList();
+            List<Cutout> cutouts = regions.stream().map(r -> new Cutout(r, Turning.NONE)).toList();
+            jurren.core.nest.Shapes shapes = new jurren.core.nest.Shapes(0);
+            shapes.expect(cutouts);
+            int[] turns = cutouts.stream().mapToInt(c -> shapes.turnsOf(c)[0]).toArray();
+            shapes.ready();
+            Board board = new Board(shapes, Box.ofSize(0, 0, 400, 200));
+            Region there = Region.EMPTY;
+            for (int k = 0; k < 4; k++) {
+                double x = board.lowX(turns[k]) + 120 * random.nextDouble();
+                double y = board.lowY(turns[k]) + (board.highY(turns[k]) - board.lowY(turns[k])) * random.nextDouble();
+                board.add(k, turns[k], x, y, false);
+                there = there.weld(cutouts.get(k).shape().placed(Placement.moved(x, y)));
+            }
+            double level = (board.lowY(turns[4]) + board.highY(turns[4])) / 2;
+            double from = board.lowX(turns[4]);
+            double free = board.firstFree(-1, turns[4], false, level, from, board.highX(turns[4]));
+            if (!Double.isNaN(free)) {
+                found++;
+                for (double x = from; x < free - 1; x += 0.7) {
+                    assertThat(regions.get(4).placed(Placement.moved(x, level)).grown(0.5, CornerStyle.ROUND).intersect(there).areaMm2()).as("at %s of %s", x, free).isPositive();
+                }
+                assertThat(regions.get(4).placed(Placement.moved(free, level)).intersect(there).areaMm2()).isLessThan(1e-3);
+            }
+            assertThat(board.firstFree(-1, turns[4], false, level, from, from + (free - from) / 2)).satisfies(half -> assertThat(Double.isNaN(half) || half == free).isTrue());
+        }
+        assertThat(found).isPositive();
     }
 
     private static double overlap(Region a, Region b, boolean upright, double level, double along) {
