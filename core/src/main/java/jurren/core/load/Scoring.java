@@ -1,14 +1,9 @@
 package jurren.core.load;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.FillRule;
@@ -28,18 +23,12 @@ final class Scoring {
     private static final double[] NEAR_MM = {2, 4, 8};
     private static final int PLACES = 11;
 
-    private final List<Function<Placed, String>> differing;
     private final List<Placed> lying;
+    private final PieceNames names;
 
     Scoring(List<Placed> lying) {
         this.lying = lying;
-        List<Function<Placed, String>> parts = List.of(p -> p.item().lineId(), p -> p.item().place(), p -> p.item().size());
-        this.differing = parts.stream().filter(part -> lying.stream().map(part).distinct().count() > 1).toList();
-    }
-
-    private String name(Placed p) {
-        Set<String> parts = new LinkedHashSet<>(differing.stream().map(part -> part.apply(p)).toList());
-        return Stream.concat(parts.stream(), Stream.of(String.valueOf(p.item().copy()))).collect(Collectors.joining(" "));
+        this.names = new PieceNames(lying, p -> p.item().place());
     }
 
     /** A frame with the names of what lies in it. */
@@ -51,24 +40,24 @@ final class Scoring {
         }
         List<Region> films = List.copyOf(taken);
         frame.reliefs().forEach(r -> taken.add(Region.along(r.from(), r.to(), CLEAR_MM)));
-        List<Load.Name> names = new ArrayList<>();
+        List<Load.Name> scored = new ArrayList<>();
         for (int i = 0; i < lying.size(); i++) {
             Placed p = lying.get(i);
             if (inside.contains(p.box().centre())) {
                 int item = i;
                 room(i, inside, taken, films).ifPresent(box -> {
                     taken.add(Region.of(box));
-                    names.add(new Load.Name(item, LineLetters.of(name(p), box.heightMm(), new Point(box.minXMm(), box.minYMm()))));
+                    scored.add(new Load.Name(item, LineLetters.of(names.of(p), box.heightMm(), new Point(box.minXMm(), box.minYMm()))));
                 });
             }
         }
-        return new Load.Frame(frame.outline(), frame.last(), frame.reliefs(), names);
+        return new Load.Frame(frame.outline(), frame.last(), frame.reliefs(), scored);
     }
 
     private Optional<Box> room(int of, Region inside, List<Region> taken, List<Region> films) {
         Placed p = lying.get(of);
         for (double high : HIGH_MM) {
-            double wide = LineLetters.widthMm(name(p), high);
+            double wide = LineLetters.widthMm(names.of(p), high);
             for (Point at : places(p.box(), wide, high)) {
                 Box box = Box.ofSize(at.xMm(), at.yMm(), wide, high);
                 Region clear = Region.of(box.grown(CLEAR_MM));

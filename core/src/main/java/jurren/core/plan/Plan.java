@@ -1,5 +1,11 @@
 package jurren.core.plan;
 
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import jurren.core.cut.CutRun;
 import jurren.core.finish.Step;
 import jurren.core.job.Job;
@@ -7,13 +13,8 @@ import jurren.core.job.Shop;
 import jurren.core.load.Load;
 import jurren.core.load.Nesting;
 import jurren.core.load.Offcut;
+import jurren.core.load.PieceNames;
 import jurren.core.snag.Snag;
-import java.util.Collections;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 
 /**
  * All that follows from a job.
@@ -50,6 +51,12 @@ public record Plan(Job job, Shop shop, List<LinePlan> lines, List<Nesting.Reques
     /** A line where one of its faces is decorated. */
     public Optional<LinePlan> line(String id, String place) {
         return places(id).stream().filter(l -> l.place().equals(place)).findFirst();
+    }
+
+    /** What tells the pieces of a load apart; where a line has only one place, that goes without saying. */
+    public PieceNames pieceNames(Load load) {
+        return new PieceNames(load.placed(), p -> places(p.item().lineId()).size() < 2 ? ""
+                : line(p.item().lineId(), p.item().place()).map(l -> l.face().name()).orElse(""));
     }
 
     /** The line of a snag at the place it was found at. */

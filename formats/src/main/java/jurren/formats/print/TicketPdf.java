@@ -23,7 +23,7 @@ import jurren.core.run.WholeRun;
 import jurren.core.snag.Snag;
 import jurren.formats.words.Units;
 import jurren.formats.words.RunWords;
-import jurren.formats.words.PieceNames;
+import jurren.core.load.PieceNames;
 import jurren.formats.words.TicketWords;
 import jurren.formats.words.Words;
 import java.awt.Color;
@@ -182,7 +182,7 @@ public final class TicketPdf {
         heading("ticket.lying", MARGIN);
         for (CutRun run : several) {
             LoadDrawing drawing = new LoadDrawing(run, right() - MARGIN);
-            PieceNames names = new PieceNames(plan, run.load());
+            PieceNames names = plan.pieceNames(run.load());
             room(16 + drawing.highPt(), MARGIN);
             sheet.textWithin(run.load().order() + "  " + on(run) + " · " + names.common(), MARGIN, y, right() - MARGIN, DocumentFonts.TEXT_BOLD, 10, INK);
             y += 5;

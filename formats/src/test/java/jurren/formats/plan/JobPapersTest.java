@@ -8,7 +8,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.core.geometry.Box;
 import jurren.formats.print.TicketPdf;
-import jurren.formats.words.PieceNames;
+import jurren.core.load.PieceNames;
 import java.util.stream.IntStream;
 import java.util.Arrays;
 import java.util.ArrayList;
@@ -292,7 +292,7 @@ class JobPapersTest {
     /** On a drawing of each load every piece has a name of its own, though the art is the same on all. */
     @Test
     void theTicketTellsPiecesOfALoadApart() throws IOException {
-        PieceNames tees = new PieceNames(PLAN, PLAN.runs().getFirst().load());
+        PieceNames tees = PLAN.pieceNames(PLAN.runs().getFirst().load());
         assertThat(tees.common()).isEqualTo("A");
         List<String> names = PLAN.runs().getFirst().load().placed().stream().map(tees::of).toList();
         assertThat(names).doesNotHaveDuplicates().contains("S 1", "S 2", "XL 11");

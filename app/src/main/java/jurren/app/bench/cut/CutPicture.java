@@ -124,15 +124,9 @@ final class CutPicture {
                 double px = i < done ? 1.6 : 1;
                 switch (path) {
                     case ClosedCut c -> pen.outline(c.outline(), ONTO, colour, px);
-                    case OpenCut o -> line(pen, o.corners(), ONTO, colour, px);
+                    case OpenCut o -> pen.lines(o.corners().stream().map(ONTO::apply).toList(), colour, px);
                 }
             }
-        }
-    }
-
-    private static void line(Pen pen, List<Point> corners, Placement onto, Color colour, double px) {
-        for (int k = 1; k < corners.size(); k++) {
-            pen.line(onto.apply(corners.get(k - 1)), onto.apply(corners.get(k)), colour, px);
         }
     }
 

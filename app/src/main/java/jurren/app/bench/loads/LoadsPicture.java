@@ -165,11 +165,7 @@ final class LoadsPicture {
         for (Load.Frame frame : load.frames()) {
             pen.outline(frame.outline(), onto, line, 1);
             frame.reliefs().forEach(r -> pen.line(onto.apply(r.from()), onto.apply(r.to()), line, 1));
-            frame.names().stream().flatMap(n -> n.strokes().stream()).forEach(s -> {
-                for (int k = 1; k < s.size(); k++) {
-                    pen.line(onto.apply(s.get(k - 1)), onto.apply(s.get(k)), line, 1);
-                }
-            });
+            frame.names().stream().flatMap(n -> n.strokes().stream()).forEach(s -> pen.lines(s.stream().map(onto::apply).toList(), line, 1));
         }
         for (Placed p : load.placed()) {
             boolean own = p.item().lineId().equals(session.line().id());
