@@ -22,7 +22,6 @@ import jurren.core.finish.Press;
 import jurren.core.finish.Pressed;
 import jurren.core.finish.Pressing;
 import jurren.core.finish.Solved;
-import jurren.core.finish.TableWork;
 import jurren.core.finish.Weeding;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
@@ -107,7 +106,7 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
 
     /** What is cut from its backing and stays; a plate is pushed out, and what is cut through lies free. */
     private static boolean isWeeded(Layer l) {
-        return l.making().cut() == Making.Cut.KISS && (l.role() != Layer.Role.PLATE || Ways.of(l.material()).byHand().filter(w -> w.takesSeveral() || w instanceof TableWork).isPresent());
+        return l.making().cut() == Making.Cut.KISS;
     }
 
     // ---- where the press closes

@@ -32,8 +32,8 @@ final class StepWords {
     String title(Step step, LinePlan line) {
         String key = "step." + Words.key(step.kind());
         return switch (step.kind()) {
-            case PEEL -> Words.text(isSheet(line, step) ? "step.peel.sheet" : key, names(step.layers(), line));
-            case PRESS, TACK -> Words.text(step.layers().isEmpty() ? "step.press.all" : key, names(step.layers(), line));
+            case PEEL -> Words.text(isSheet(line, step) ? "step.peel.sheet" : isPlate(line, step) ? "step.peel.stones" : key, names(step.layers(), line));
+            case PRESS, TACK -> isPlate(line, step) ? Words.text("step.press.stones") : Words.text(step.layers().isEmpty() ? "step.press.all" : key, names(step.layers(), line));
             case WEED -> Words.text(step.layers().size() == 1 ? key : "step.weed.all", names(step.layers(), line), step.layers().size());
             default -> Words.text(key, names(step.layers(), line));
         };
@@ -42,12 +42,13 @@ final class StepWords {
     String text(Step step, LinePlan line, SizePlan size) {
         String key = "step." + Words.key(step.kind()) + ".text";
         String said = switch (step.kind()) {
-            case LAY -> Words.text(key + (line.face().isRound() ? ".round" : ""));
+            case LAY, TAPE_SHEET -> Words.text(key + (line.face().isRound() ? ".round" : ""));
             case PRESS -> pressed(step, line);
             case TACK -> Words.text(key + (laidBefore(step).isEmpty() ? ".first" : ""));
-            case PEEL -> Words.text(key + (isSheet(line, step) ? ".sheet" : "") + "." + Words.key(step.peel()));
+            case PEEL -> Words.text(key + (isSheet(line, step) ? ".sheet" : "") + "." + Words.key(step.peel())) + (isPlate(line, step) ? " " + Words.text("step.peel.text.stones") : "");
+            case WEED -> Words.text(key + (isPlate(line, step) ? ".plate" : ""));
             case TAPE -> tape(step, size);
-            case REPRESS, WARM, MASK, TAPE_SHEET -> Words.text(key);
+            case REPRESS, WARM, MASK -> Words.text(key);
             default -> Words.text(key, names(step.layers(), line));
         };
         if (step.kind().heats() && step.kind() != Step.Kind.WARM && size.finish().together() > 1 && size.count() > 1) {
@@ -84,6 +85,9 @@ final class StepWords {
         if (isSheet(line, step)) {
             return Words.text("step.press.text." + Words.key(line.platen().press().kind()));
         }
+        if (isPlate(line, step)) {
+            return Words.text("step.press.text.stones");
+        }
         String rest = laidBefore(step).isEmpty() ? ".only" : step.layers().isEmpty() ? ".all" : "";
         boolean printed = layers(line, step.layers()).stream().anyMatch(l -> l.isPrint() && l.isCut());
         return Words.text("step.press.text" + (printed ? ".masked" : rest));
@@ -112,6 +116,12 @@ final class StepWords {
     private static boolean isSheet(LinePlan line, Step step) {
         List<Layer> laid = layers(line, step.layers());
         return !laid.isEmpty() && laid.stream().allMatch(l -> l.isPrint() && !l.isCut());
+    }
+
+    /** Of a template or stencil only: under heat, of stones. */
+    private static boolean isPlate(LinePlan line, Step step) {
+        List<Layer> laid = layers(line, step.layers());
+        return !laid.isEmpty() && laid.stream().allMatch(l -> l.role() == Layer.Role.PLATE);
     }
 
     /** As they lie, the lowest first; of many only how many there are. */

@@ -112,6 +112,27 @@ class FinishPlansTest {
         assertThat(kinds(line(job("tote", "stencil-film", 1, square(1, "stencil-film", 90, 0, 150))))).contains(Step.Kind.LINT, Step.Kind.LIFT_STENCIL).doesNotContain(Step.Kind.CLEAN);
     }
 
+    /** The same work that the run counts: what was cut in a stencil's film must come out before it is laid. */
+    @Test
+    void aStencilOfFilmIsWeededBeforeItIsTaped() {
+        LinePlan stencil = line(job("pint-glass-16", "stencil-film", 1, square(1, "stencil-film", 40, 0, 60)));
+        assertThat(kinds(stencil)).containsSubsequence(Step.Kind.WEED, Step.Kind.CLEAN, Step.Kind.TAPE, Step.Kind.PAINT);
+        assertThat(text(stencil, Step.Kind.WEED)).contains("islands stay");
+    }
+
+    @Test
+    void aSheetIsTapedRoundACupAndFlatOnCloth() {
+        assertThat(text(line(job("mug-11", "dye-print", 1, square(1, "dye-print", 40, 0, 50))), Step.Kind.TAPE_SHEET)).contains("seam at the back");
+        assertThat(text(line(job("tile-108", "dye-print", 1, square(1, "dye-print", 40, 0, 50))), Step.Kind.TAPE_SHEET)).contains("two edges").doesNotContain("seam");
+    }
+
+    @Test
+    void ofStonesTheirTapeIsLaidAndLifted() {
+        LinePlan stones = line(job("tote", "stones", 1, square(1, "stones", 60, 0, 150)));
+        assertThat(text(stones, Step.Kind.PRESS)).startsWith("The tape with its stones").doesNotContain("carrier");
+        assertThat(text(stones, Step.Kind.PEEL)).contains("cold", "comes along");
+    }
+
     /** Stones beside film share its closing only where both bear its heat: stones 160 to 170 °C, smooth to 165. */
     @Test
     void stonesAreSetBeforeTheyArePressed() {
