@@ -52,6 +52,8 @@ final class ClosingSearch {
     private final long atOnce;
     private final double mostHeatS;
     private final boolean exact;
+    /** Whether any sequence will do: then neither heat nor time tells states and labels apart. */
+    private boolean any;
     private final Map<Long, long[]> sideBySide = new HashMap<>();
     private final Map<State, List<Label>> known = new HashMap<>();
     private long looked;
@@ -83,7 +85,7 @@ final class ClosingSearch {
         for (int closings = 0; closings <= 2 * n && !level.isEmpty(); closings++) {
             Optional<Label> done = level.stream().filter(l -> l.state.down == 0).min(BEST);
             if (done.isPresent()) {
-                return Optional.of(closings(done.get()));
+                return Optional.of(any ? List.of() : closings(done.get()));
             }
             Stop.here().look();
             List<Label> next = new ArrayList<>();
@@ -91,6 +93,12 @@ final class ClosingSearch {
             level = kept(next);
         }
         return Optional.empty();
+    }
+
+    /** Whether anything keeps to all limits; far quicker told than what is best. */
+    boolean isPossible() {
+        any = true;
+        return best().isPresent();
     }
 
     long looked() {
@@ -178,8 +186,8 @@ final class ClosingSearch {
             cool = (laid >> i & 1) != 0 ? Math.max(cool, coolingS(i, c.heat)) : cool;
             pressure = pressure.compareTo(p.pressure(i)) > 0 ? pressure : p.pressure(i);
         }
-        State state = new State(l.state.down & ~laid, before, c.heat);
-        Label found = new Label(state, l.changes + (l.state.heat >= 0 && l.state.heat != c.heat ? 1 : 0), l.timeS + HANDLING_S + c.seconds + cool,
+        State state = new State(l.state.down & ~laid, before, any ? -1 : c.heat);
+        Label found = new Label(state, l.changes + (l.state.heat >= 0 && l.state.heat != c.heat ? 1 : 0), any ? 0 : l.timeS + HANDLING_S + c.seconds + cool,
                 l.heatS + c.seconds, l, laid, bonds, c.seconds, pressure.compareTo(c.most) < 0 ? pressure : c.most);
         List<Label> same = known.computeIfAbsent(state, _ -> new ArrayList<>(2));
         if (same.stream().anyMatch(o -> o.beats(found))) {
@@ -197,8 +205,8 @@ final class ClosingSearch {
     /** What may be worth laying for a closing: nothing, or of those that cool no longer than one of them as many as can lie together. */
     private long[] choices(long may, double celsius) {
         List<Long> all = new ArrayList<>(List.of(0L));
-        List<Double> cools = new ArrayList<>();
-        for (long b = may; b != 0; b &= b - 1) {
+        List<Double> cools = new ArrayList<>(any ? List.of(Double.MAX_VALUE) : List.of());
+        for (long b = any ? 0 : may; b != 0; b &= b - 1) {
             double cool = Cooling.untilPeeled(p.layers().get(Long.numberOfTrailingZeros(b)), celsius);
             if (!cools.contains(cool)) {
                 cools.add(cool);

@@ -26,15 +26,16 @@ public final class PressSolver {
         }
         Pressing p = pressing;
         List<Set<Limit>> clashes = new ArrayList<>();
+        boolean exact = p.layers().size() <= Pressing.MOST_EXACT;
         ClosingSearch search = new ClosingSearch(p);
-        Optional<List<Closing>> found = search.best();
+        Optional<List<Closing>> found = best(search, p, exact);
         long looked = search.looked();
         while (found.isEmpty() && clashes.size() < MOST_CLASHES) {
             Set<Limit> clash = smallestClash(p);
             clashes.add(clash);
             p = p.waiving(leastNeeded(clash));
             search = new ClosingSearch(p);
-            found = search.best();
+            found = best(search, p, exact);
             looked += search.looked();
         }
         if (found.isEmpty()) {
@@ -43,7 +44,12 @@ public final class PressSolver {
             found = search.best();
         }
         Pressing kept = p;
-        return new Solved(found.map(c -> Dwells.spread(kept, c)).orElse(List.of()), looked, pressing.layers().size() <= Pressing.MOST_EXACT, clashes);
+        return new Solved(found.map(c -> Dwells.spread(kept, c)).orElse(List.of()), looked, exact, clashes);
+    }
+
+    /** Not looked for where it is quickly told that there is none. */
+    private static Optional<List<Closing>> best(ClosingSearch search, Pressing p, boolean exact) {
+        return exact && !new ClosingSearch(p).isPossible() ? Optional.empty() : search.best();
     }
 
     /** Of limits that clash, what is given up to show a sequence at all: a wish before anything else. */
@@ -83,7 +89,7 @@ public final class PressSolver {
             for (int j = i; j < p.layers().size(); j++) {
                 if (i == j || p.lying().isOn(j, i)) {
                     Pressing two = p.of(i == j ? List.of(i) : List.of(i, j));
-                    if (new ClosingSearch(two).best().isEmpty()) {
+                    if (!new ClosingSearch(two).isPossible()) {
                         return Optional.of(smallestClash(two));
                     }
                 }
@@ -118,6 +124,6 @@ public final class PressSolver {
     private static boolean cannotKeepOnly(Pressing p, List<Limit> limits, Set<Limit> only) {
         Set<Limit> rest = new HashSet<>(limits);
         rest.removeAll(only);
-        return new ClosingSearch(p.waiving(rest)).best().isEmpty();
+        return !new ClosingSearch(p.waiving(rest)).isPossible();
     }
 }

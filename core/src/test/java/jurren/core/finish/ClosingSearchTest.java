@@ -185,6 +185,20 @@ class ClosingSearchTest {
         assertThat(solvable).as("both kinds are among them").isBetween(400, 1800);
     }
 
+    /** The quick answer beside the whole search, on what can be pressed and what cannot. */
+    @Test
+    void whetherAnythingWillDoIsToldAsTheBestIs() {
+        Random random = new Random(29);
+        int possible = 0;
+        for (int k = 0; k < 1000; k++) {
+            Pressing p = random(random, 1 + random.nextInt(k % 10 == 0 ? 8 : 4));
+            boolean expected = new ClosingSearch(p).best().isPresent();
+            assertThat(new ClosingSearch(p).isPossible()).as("case %d: %s", k, p).isEqualTo(expected);
+            possible += expected ? 1 : 0;
+        }
+        assertThat(possible).as("both kinds are among them").isBetween(100, 900);
+    }
+
     /** Whatever is told keeps every limit, also once what was left free was spent. */
     @Test
     void nothingSuffersInAnySolvedSequence() {
