@@ -224,7 +224,8 @@ final class FilmLoads {
     /** No layout takes less: the longest piece must lie somewhere, and what lies side by side must fit between the rollers. */
     private double leastMm(List<Placed> placed, FilmPiece stock) {
         LeastFilm least = new LeastFilm(cutter.usableMm(stock.widthMm()) - 2 * margin);
-        placed.forEach(p -> least.add(p.item().layer(), carried(p.item().layer())));
+        // what a hand turned askew may take less than it does in quarters
+        placed.stream().filter(p -> p.degrees() % 90 == 0).forEach(p -> least.add(p.item().layer(), carried(p.item().layer())));
         return cutter.beforeMm() + least.alongMm() + 2 * margin + cutter.afterMm();
     }
 }
