@@ -13,10 +13,10 @@ import jurren.core.memo.Scale;
  * @param carrier the film it stays on
  * @param cell    the same with half the gap around it
  * @param framed  as far as a weeding frame of its own reaches; empty where there is nothing to weed
- * @param largest the area of the largest hole in its cell
- * @param filled  what its cell covers when nothing lies in its holes
+ * @param largestHoleMm2 of its cell
+ * @param filled what its cell covers when nothing lies in its holes
  */
-record Carried(Region carrier, Region cell, Region framed, double largest, Covered filled) {
+record Carried(Region carrier, Region cell, Region framed, double largestHoleMm2, Covered filled) {
     /** Of the film, as it lies and turned by a quarter. */
     record Covered(Chords along, Chords across) {
         static Covered of(Region cell, double leastMm2) {
@@ -28,14 +28,14 @@ record Carried(Region carrier, Region cell, Region framed, double largest, Cover
         CutItem item = new CutItem("", "", "", 0, layer);
         Region carrier = item.carrier();
         Region cell = carrier.grown(Loading.GAP_MM / 2, CornerStyle.ROUND);
-        double largest = cell.pieces().stream().flatMap(p -> p.holes().stream()).mapToDouble(h -> Math.abs(h.signedAreaMm2())).max().orElse(0);
+        double largestHoleMm2 = cell.pieces().stream().flatMap(p -> p.holes().stream()).mapToDouble(h -> Math.abs(h.signedAreaMm2())).max().orElse(0);
         return new Carried(carrier, cell, layer.making().cut() == Making.Cut.KISS ? Frames.around(framed(item, carrier)) : Region.EMPTY,
-                largest, Covered.of(cell, Double.MAX_VALUE));
+                largestHoleMm2, Covered.of(cell, Double.MAX_VALUE));
     }
 
     /** What its cell covers beside pieces whose cells are at least so large. */
     Covered covered(double smallestMm2) {
-        return largest < smallestMm2 ? filled : Covered.of(cell, smallestMm2);
+        return largestHoleMm2 < smallestMm2 ? filled : Covered.of(cell, smallestMm2);
     }
 
     /** A frame goes around all that is the piece's own; of what is printed that is its ink too. */
