@@ -52,14 +52,19 @@ final class ClosingSearch {
     private final long atOnce;
     private final double mostHeatS;
     private final boolean exact;
-    /** Whether any sequence will do: then neither heat nor time tells states and labels apart. */
-    private boolean any;
+    /** Only asked whether anything will do: then neither heat nor time tells states and labels apart. */
+    private final boolean onlyWhether;
     private final Map<Long, long[]> sideBySide = new HashMap<>();
     private final Map<State, List<Label>> known = new HashMap<>();
     private long looked;
 
     ClosingSearch(Pressing p) {
+        this(p, false);
+    }
+
+    private ClosingSearch(Pressing p, boolean onlyWhether) {
         this.p = p;
+        this.onlyWhether = onlyWhether;
         this.n = p.layers().size();
         this.above = new long[n];
         for (int i = 0; i < n; i++) {
@@ -85,7 +90,7 @@ final class ClosingSearch {
         for (int closings = 0; closings <= 2 * n && !level.isEmpty(); closings++) {
             Optional<Label> done = level.stream().filter(l -> l.state.down == 0).min(BEST);
             if (done.isPresent()) {
-                return Optional.of(any ? List.of() : closings(done.get()));
+                return Optional.of(onlyWhether ? List.of() : closings(done.get()));
             }
             Stop.here().look();
             List<Label> next = new ArrayList<>();
@@ -95,10 +100,12 @@ final class ClosingSearch {
         return Optional.empty();
     }
 
-    /** Whether anything keeps to all limits; far quicker told than what is best. */
-    boolean isPossible() {
-        any = true;
-        return best().isPresent();
+    /**
+     * Whether anything keeps to all limits; far quicker told than what is best. Beyond what is exact the same states are followed as
+     * for the best, so that both say the same.
+     */
+    static boolean isPossible(Pressing p) {
+        return new ClosingSearch(p, p.layers().size() <= Pressing.MOST_EXACT).best().isPresent();
     }
 
     long looked() {
@@ -186,8 +193,8 @@ final class ClosingSearch {
             cool = (laid >> i & 1) != 0 ? Math.max(cool, coolingS(i, c.heat)) : cool;
             pressure = pressure.compareTo(p.pressure(i)) > 0 ? pressure : p.pressure(i);
         }
-        State state = new State(l.state.down & ~laid, before, any ? -1 : c.heat);
-        Label found = new Label(state, l.changes + (l.state.heat >= 0 && l.state.heat != c.heat ? 1 : 0), any ? 0 : l.timeS + HANDLING_S + c.seconds + cool,
+        State state = new State(l.state.down & ~laid, before, onlyWhether ? -1 : c.heat);
+        Label found = new Label(state, l.changes + (l.state.heat >= 0 && l.state.heat != c.heat ? 1 : 0), onlyWhether ? 0 : l.timeS + HANDLING_S + c.seconds + cool,
                 l.heatS + c.seconds, l, laid, bonds, c.seconds, pressure.compareTo(c.most) < 0 ? pressure : c.most);
         List<Label> same = known.computeIfAbsent(state, _ -> new ArrayList<>(2));
         if (same.stream().anyMatch(o -> o.beats(found))) {
@@ -205,8 +212,8 @@ final class ClosingSearch {
     /** What may be worth laying for a closing: nothing, or of those that cool no longer than one of them as many as can lie together. */
     private long[] choices(long may, double celsius) {
         List<Long> all = new ArrayList<>(List.of(0L));
-        List<Double> cools = new ArrayList<>(any ? List.of(Double.MAX_VALUE) : List.of());
-        for (long b = any ? 0 : may; b != 0; b &= b - 1) {
+        List<Double> cools = new ArrayList<>(onlyWhether ? List.of(Double.MAX_VALUE) : List.of());
+        for (long b = onlyWhether ? 0 : may; b != 0; b &= b - 1) {
             double cool = Cooling.untilPeeled(p.layers().get(Long.numberOfTrailingZeros(b)), celsius);
             if (!cools.contains(cool)) {
                 cools.add(cool);

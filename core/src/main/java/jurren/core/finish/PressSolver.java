@@ -49,7 +49,7 @@ public final class PressSolver {
 
     /** Not looked for where it is quickly told that there is none. */
     private static Optional<List<Closing>> best(ClosingSearch search, Pressing p, boolean exact) {
-        return exact && !new ClosingSearch(p).isPossible() ? Optional.empty() : search.best();
+        return exact && !ClosingSearch.isPossible(p) ? Optional.empty() : search.best();
     }
 
     /** Of limits that clash, what is given up to show a sequence at all: a wish before anything else. */
@@ -89,7 +89,7 @@ public final class PressSolver {
             for (int j = i; j < p.layers().size(); j++) {
                 if (i == j || p.lying().isOn(j, i)) {
                     Pressing two = p.of(i == j ? List.of(i) : List.of(i, j));
-                    if (!new ClosingSearch(two).isPossible()) {
+                    if (!ClosingSearch.isPossible(two)) {
                         return Optional.of(smallestClash(two));
                     }
                 }
@@ -124,6 +124,6 @@ public final class PressSolver {
     private static boolean cannotKeepOnly(Pressing p, List<Limit> limits, Set<Limit> only) {
         Set<Limit> rest = new HashSet<>(limits);
         rest.removeAll(only);
-        return !new ClosingSearch(p.waiving(rest)).isPossible();
+        return !ClosingSearch.isPossible(p.waiving(rest));
     }
 }
