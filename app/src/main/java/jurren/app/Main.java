@@ -1,17 +1,16 @@
 package jurren.app;
 
-import jurren.app.cli.JurrenCommand;
-import jurren.app.window.RealWindows;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import jurren.app.cli.JurrenCommand;
+import jurren.app.window.RealWindows;
 
 /** Where the launcher comes in. */
 public final class Main {
-    private Main() {
-    }
+    private Main() {}
 
     public static void main(String... args) {
         System.setProperty("java.awt.headless", "true");

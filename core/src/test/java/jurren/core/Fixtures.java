@@ -1,5 +1,8 @@
 package jurren.core;
 
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
@@ -39,9 +42,6 @@ import jurren.core.material.Peel;
 import jurren.core.material.Pressure;
 import jurren.core.material.Process;
 import jurren.core.material.Recipe;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 
 /** A small shop with one tee and one film, and a two-colour name on it. */
 public final class Fixtures {
@@ -54,31 +54,60 @@ public final class Fixtures {
     public static final Cutter CUTTER = new Cutter("c", "cutter", 305, 12, 10, 25, 400, 0.06, 0.03, 0.5);
     public static final Material FILM = film(RECIPE, false);
 
-    private Fixtures() {
-    }
+    private Fixtures() {}
 
     public static MadeOf cotton(String name, double mostCelsius, double mostTotalS) {
         return new MadeOf(name, MadeOf.Stuff.COTTON, 0, MadeOf.Coating.NONE, mostCelsius, mostTotalS, Optional.empty());
     }
 
     public static Material film(Recipe recipe, boolean topOnly) {
-        return new Material("smooth-film", "Smooth film", Process.HEAT_FILM, 0.09, 0.8, topOnly, Optional.of(recipe),
-                new CutSettings(90, 300, 0.1, 1), 9, List.of(new FilmColour("Cream", CREAM),
-                new FilmColour("Tangerine", TANGERINE), new FilmColour("Sky", SKY)));
+        return new Material(
+                "smooth-film",
+                "Smooth film",
+                Process.HEAT_FILM,
+                0.09,
+                0.8,
+                topOnly,
+                Optional.of(recipe),
+                new CutSettings(90, 300, 0.1, 1),
+                9,
+                List.of(
+                        new FilmColour("Cream", CREAM),
+                        new FilmColour("Tangerine", TANGERINE),
+                        new FilmColour("Sky", SKY)));
     }
 
     private static BlankSize size(String id, double chest, double artWidth) {
-        return new BlankSize(id, List.of(Face.of("front", "front",
-                new Garment(Garment.Neck.ROUND, Garment.Sleeve.SHORT, chest, 740, chest - 50, 210, 180, 98),
-                new AreaMeasures(artWidth * 1.1, 330, 76), artWidth)));
+        return new BlankSize(
+                id,
+                List.of(Face.of(
+                        "front",
+                        "front",
+                        new Garment(Garment.Neck.ROUND, Garment.Sleeve.SHORT, chest, 740, chest - 50, 210, 180, 98),
+                        new AreaMeasures(artWidth * 1.1, 330, 76),
+                        artWidth)));
     }
 
     public static Shop shop(Material film, MadeOf cloth) {
-        Blank tee = new Blank("tee", "Tee", Family.SHIRTS, cloth, "M", List.of(new BlankColour("black", "Black", Colour.of("#2B2B30"))),
-                List.of(size("S", 457, 240), size("M", 508, 254), size("L", 559, 270)), Optional.empty());
-        return new Shop(List.of(tee), List.of(film), CUTTER, PRINTER, List.of(new Press("p", "press", Press.Kind.FLAT, 381, 381, 220)),
-                List.of(new Roll("roll-305", "smooth-film", CREAM, 305, 3000),
-                        new Roll("roll-305", "smooth-film", TANGERINE, 305, 3000)), new Prices("$", 30));
+        Blank tee = new Blank(
+                "tee",
+                "Tee",
+                Family.SHIRTS,
+                cloth,
+                "M",
+                List.of(new BlankColour("black", "Black", Colour.of("#2B2B30"))),
+                List.of(size("S", 457, 240), size("M", 508, 254), size("L", 559, 270)),
+                Optional.empty());
+        return new Shop(
+                List.of(tee),
+                List.of(film),
+                CUTTER,
+                PRINTER,
+                List.of(new Press("p", "press", Press.Kind.FLAT, 381, 381, 220)),
+                List.of(
+                        new Roll("roll-305", "smooth-film", CREAM, 305, 3000),
+                        new Roll("roll-305", "smooth-film", TANGERINE, 305, 3000)),
+                new Prices("$", 30));
     }
 
     public static Shop shop() {
@@ -86,13 +115,25 @@ public final class Fixtures {
     }
 
     public static Motif name(String text) {
-        return new Motif("m1", text, Lettering.of(text, ShippedTypeface.ANTON, 50, CREAM), List.of(new Treatment.Weld(),
-                new Treatment.Outlined(3, CornerStyle.ROUND, TANGERINE)), Pose.at(0, 180));
+        return new Motif(
+                "m1",
+                text,
+                Lettering.of(text, ShippedTypeface.ANTON, 50, CREAM),
+                List.of(new Treatment.Weld(), new Treatment.Outlined(3, CornerStyle.ROUND, TANGERINE)),
+                Pose.at(0, 180));
     }
 
     public static Line line(SizeEntry... sizes) {
-        return new Line("A", "tees", Thing.of("tee", "black"), "smooth-film", "M", List.of(sizes),
-                List.of(name("Robin")), Map.of(), Fit.USUAL);
+        return new Line(
+                "A",
+                "tees",
+                Thing.of("tee", "black"),
+                "smooth-film",
+                "M",
+                List.of(sizes),
+                List.of(name("Robin")),
+                Map.of(),
+                Fit.USUAL);
     }
 
     public static Job job(Line line) {
@@ -110,7 +151,17 @@ public final class Fixtures {
     }
 
     public static Layer layer(Region region, boolean reversed) {
-        return new Layer(1, Film.of(FILM.id(), CREAM), FILM, Layer.Role.FILM, Making.cut(reversed, Making.Cut.KISS), CREAM, region, region,
-                List.of(), Join.LAID_OVER, Print.NONE);
+        return new Layer(
+                1,
+                Film.of(FILM.id(), CREAM),
+                FILM,
+                Layer.Role.FILM,
+                Making.cut(reversed, Making.Cut.KISS),
+                CREAM,
+                region,
+                region,
+                List.of(),
+                Join.LAID_OVER,
+                Print.NONE);
     }
 }

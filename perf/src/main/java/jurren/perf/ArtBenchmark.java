@@ -34,7 +34,9 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Fork(value = 1, jvmArgs = {"-Xmx2g", "-Djava.awt.headless=true"})
+@Fork(
+        value = 1,
+        jvmArgs = {"-Xmx2g", "-Djava.awt.headless=true"})
 @Warmup(iterations = 3, time = 3)
 @Measurement(iterations = 3, time = 3)
 public class ArtBenchmark {
@@ -54,10 +56,20 @@ public class ArtBenchmark {
     private int edits;
 
     private List<Treatment> treatments() {
-        List<Treatment> clean = List.of(new Treatment.Weld(), new Lean(8), new FillHoles(), new DropCrumbs(1),
-                new Treatment.Outlined(1, CornerStyle.ROUND, SKY), new Treatment.Halo(0.8));
-        List<Treatment> striped = List.of(new Treatment.Weld(), new Lean(8), new Wave(3, 60), new Stripes(1.5, 1, 45, true, SKY),
-                new DropCrumbs(1), new Treatment.Outlined(1, CornerStyle.ROUND, SKY));
+        List<Treatment> clean = List.of(
+                new Treatment.Weld(),
+                new Lean(8),
+                new FillHoles(),
+                new DropCrumbs(1),
+                new Treatment.Outlined(1, CornerStyle.ROUND, SKY),
+                new Treatment.Halo(0.8));
+        List<Treatment> striped = List.of(
+                new Treatment.Weld(),
+                new Lean(8),
+                new Wave(3, 60),
+                new Stripes(1.5, 1, 45, true, SKY),
+                new DropCrumbs(1),
+                new Treatment.Outlined(1, CornerStyle.ROUND, SKY));
         return treated.equals("clean") ? clean : striped;
     }
 
@@ -71,8 +83,13 @@ public class ArtBenchmark {
                 boolean edited = m == 0 && w == 0;
                 text.append(w == 0 ? "" : w % 8 == 0 ? "\n" : " ").append(edited ? word(edit) : "kites");
             }
-            face.add(new Motif("m" + m, "m" + m, Lettering.of(text.toString(), ShippedTypeface.PACIFICO, 12, CREAM)
-                    .withSetting(Setting.USUAL), treatments(), Pose.at(0, 30 * m)));
+            face.add(new Motif(
+                    "m" + m,
+                    "m" + m,
+                    Lettering.of(text.toString(), ShippedTypeface.PACIFICO, 12, CREAM)
+                            .withSetting(Setting.USUAL),
+                    treatments(),
+                    Pose.at(0, 30 * m)));
         }
         return face;
     }

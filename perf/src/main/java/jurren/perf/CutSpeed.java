@@ -6,12 +6,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
+import jurren.core.art.Chain;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
-import jurren.core.art.Chain;
-import jurren.core.cut.CutOrder;
 import jurren.core.cut.ClosedCut;
+import jurren.core.cut.CutOrder;
 import jurren.core.cut.SwivelKnife;
 import jurren.core.cut.Thinned;
 import jurren.core.geometry.Outline;
@@ -24,7 +24,8 @@ import jurren.core.material.Colour;
 
 /**
  * How far the knife travels raised beside the least possible, and how long orders and trailing knives take to work out.
- * Up to 13 paths the least is found exactly (M. Held and R. M. Karp, 1962, over subsets, every vertex a start); beyond, a
+ * Up to 13 paths the least is found exactly (M. Held and R. M. Karp, 1962, over subsets, every vertex a start); beyond,
+ * a
  * bound below it (their one-trees of 1970, between the nearest vertices), which no order reaches quite.
  */
 public final class CutSpeed {
@@ -33,8 +34,7 @@ public final class CutSpeed {
     private static final int VERTICES = 8;
     private static final int ASCENTS = 600;
 
-    private CutSpeed() {
-    }
+    private CutSpeed() {}
 
     public static void main(String[] args) {
         System.out.println("Travel with the knife up beside the least possible, median and worst of " + CASES);
@@ -73,7 +73,8 @@ public final class CutSpeed {
             while (pieces.size() < n) {
                 Outline o = shape(random, size);
                 // none in another: what must wait for what is another question
-                if (outlines.stream().allMatch(p -> p.bounds().crossed(o.bounds()).isEmpty())) {
+                if (outlines.stream()
+                        .allMatch(p -> p.bounds().crossed(o.bounds()).isEmpty())) {
                     outlines.add(o);
                     pieces.add(new Piece(o, List.of()));
                 }
@@ -82,7 +83,8 @@ public final class CutSpeed {
             ratio[c] = way / (n <= EXACT ? exact(outlines) : bound(outlines));
         }
         Arrays.sort(ratio);
-        System.out.printf(Locale.ROOT, "%5d paths, %-22s median %.3f, worst %.3f%n", n, how, ratio[CASES / 2], ratio[CASES - 1]);
+        System.out.printf(
+                Locale.ROOT, "%5d paths, %-22s median %.3f, worst %.3f%n", n, how, ratio[CASES / 2], ratio[CASES - 1]);
     }
 
     private static double travel(List<ClosedCut> order) {
@@ -104,13 +106,16 @@ public final class CutSpeed {
         }
         for (int i = 0; i < n; i++) {
             for (int v = 0; v < VERTICES; v++) {
-                best[1 << i][i * VERTICES + v] = Point.ORIGIN.distanceMm(outlines.get(i).point(v));
+                best[1 << i][i * VERTICES + v] =
+                        Point.ORIGIN.distanceMm(outlines.get(i).point(v));
             }
         }
         double[][] mm = new double[n * VERTICES][n * VERTICES];
         for (int a = 0; a < mm.length; a++) {
             for (int b = 0; b < mm.length; b++) {
-                mm[a][b] = outlines.get(a / VERTICES).point(a % VERTICES).distanceMm(outlines.get(b / VERTICES).point(b % VERTICES));
+                mm[a][b] = outlines.get(a / VERTICES)
+                        .point(a % VERTICES)
+                        .distanceMm(outlines.get(b / VERTICES).point(b % VERTICES));
             }
         }
         for (int set = 1; set < 1 << n; set++) {
@@ -132,7 +137,9 @@ public final class CutSpeed {
         return Arrays.stream(best[(1 << n) - 1]).min().orElseThrow();
     }
 
-    /** A path from the origin through all is a tree on them; prices on its nodes drive the least tree towards a path. */
+    /**
+     * A path from the origin through all is a tree on them; prices on its nodes drive the least tree towards a path.
+     */
     private static double bound(List<Outline> outlines) {
         int n = outlines.size() + 1;
         double[][] mm = new double[n][n];
@@ -148,7 +155,8 @@ public final class CutSpeed {
         for (int round = 0; round < ASCENTS; round++) {
             int[] degree = new int[n];
             double tree = leastTree(mm, price, degree);
-            // inner nodes of a path have two edges, the origin one and some last one too: that one's price is given back at its best
+            // inner nodes of a path have two edges, the origin one and some last one too: that one's price is given
+            // back at its best
             double sum = tree;
             double last = Double.POSITIVE_INFINITY;
             for (int i = 0; i < n; i++) {
@@ -228,7 +236,13 @@ public final class CutSpeed {
             s[c] = (System.nanoTime() - from) / 1e9;
         }
         Arrays.sort(s);
-        System.out.printf(Locale.ROOT, "%5d paths with insides of %d vertices put in order: median %.3f s, worst %.3f s%n", paths, CIRCLE, s[2], s[4]);
+        System.out.printf(
+                Locale.ROOT,
+                "%5d paths with insides of %d vertices put in order: median %.3f s, worst %.3f s%n",
+                paths,
+                CIRCLE,
+                s[2],
+                s[4]);
     }
 
     private static final int CIRCLE = 40;
@@ -243,7 +257,14 @@ public final class CutSpeed {
     }
 
     private static void swivelling() {
-        Region letters = new Chain().build(new Motif("m", "m", Lettering.of("Otterbrook", ShippedTypeface.FREDOKA, 60, new Colour(0)), List.of(), Pose.at(0, 0))).region();
+        Region letters = new Chain()
+                .build(new Motif(
+                        "m",
+                        "m",
+                        Lettering.of("Otterbrook", ShippedTypeface.FREDOKA, 60, new Colour(0)),
+                        List.of(),
+                        Pose.at(0, 0)))
+                .region();
         double[] s = new double[5];
         int vertices = 0;
         for (int c = 0; c < s.length; c++) {
@@ -259,14 +280,25 @@ public final class CutSpeed {
             s[c] = (System.nanoTime() - from) / 1e9;
         }
         Arrays.sort(s);
-        System.out.printf(Locale.ROOT, "A trailing knife allowed for on %,d vertices of lettering: median %.3f s, worst %.3f s%n", vertices, s[2], s[4]);
+        System.out.printf(
+                Locale.ROOT,
+                "A trailing knife allowed for on %,d vertices of lettering: median %.3f s, worst %.3f s%n",
+                vertices,
+                s[2],
+                s[4]);
     }
 
-    /** Corners sent beside the fewest that any straight-to-straight way over them needs, found over all pairs (H. Imai and M. Iri, 1988). */
+    /**
+     * Corners sent beside the fewest that any straight-to-straight way over them needs, found over all pairs (H. Imai
+     * and M. Iri, 1988).
+     */
     private static void corners() {
         double within = Speech.USUAL_UNIT_MM / 2;
         for (ShippedTypeface face : List.of(ShippedTypeface.FREDOKA, ShippedTypeface.PACIFICO, ShippedTypeface.ANTON)) {
-            Region letters = new Chain().build(new Motif("m", "m", Lettering.of("Otterbrook", face, 60, new Colour(0)), List.of(), Pose.at(0, 0))).region();
+            Region letters = new Chain()
+                    .build(new Motif(
+                            "m", "m", Lettering.of("Otterbrook", face, 60, new Colour(0)), List.of(), Pose.at(0, 0)))
+                    .region();
             int drawn = 0;
             int sent = 0;
             int fewest = 0;
@@ -279,7 +311,14 @@ public final class CutSpeed {
                     fewest += fewest(o, within);
                 }
             }
-            System.out.printf(Locale.ROOT, "%-16s %5d corners drawn, %4d sent, %4d the fewest: %.3f%n", face, drawn, sent, fewest, sent / (double) fewest);
+            System.out.printf(
+                    Locale.ROOT,
+                    "%-16s %5d corners drawn, %4d sent, %4d the fewest: %.3f%n",
+                    face,
+                    drawn,
+                    sent,
+                    fewest,
+                    sent / (double) fewest);
         }
     }
 

@@ -47,8 +47,7 @@ public final class DamagedFiles {
     private double slowestMs;
     private String slowest = "";
 
-    private DamagedFiles() {
-    }
+    private DamagedFiles() {}
 
     public static void main(String[] args) throws IOException {
         int count = args.length > 0 ? Integer.parseInt(args[0]) : 10_000;
@@ -67,15 +66,23 @@ public final class DamagedFiles {
     private void begin() throws IOException {
         var plan = new Planner().plan(DemoJob.simple(), SHOP);
         // small ones, so that many can be read
-        ArtSheet art = ArtSheet.of("kite", jurren.core.art.Lettering.of("Kite", jurren.core.lettering.ShippedTypeface.ALFA_SLAB_ONE, 20,
-                jurren.core.material.Colour.of("#E8743B")));
+        ArtSheet art = ArtSheet.of(
+                "kite",
+                jurren.core.art.Lettering.of(
+                        "Kite",
+                        jurren.core.lettering.ShippedTypeface.ALFA_SLAB_ONE,
+                        20,
+                        jurren.core.material.Colour.of("#E8743B")));
         for (ArtFormat f : List.of(ArtFormat.SVG, ArtFormat.PDF, ArtFormat.EPS, ArtFormat.DXF, ArtFormat.PNG)) {
             good.put("a" + f.ending(), f.write(art, new ArtFormat.Options(25.4, Optional.of("Cut line"), 60)));
         }
-        good.put("b.svg", ("<svg xmlns='http://www.w3.org/2000/svg' width='90mm' height='90mm' viewBox='0 0 90 90'><style>.a{fill:#123456}</style>"
-                + "<defs><clipPath id='c'><circle r='40' cx='40' cy='40'/></clipPath><linearGradient id='g'><stop stop-color='red'/></linearGradient></defs>"
-                + "<g clip-path='url(#c)' transform='rotate(7)'><path class='a' d='M3 4C9 9 20 1 40 40S9 9 3 4z'/><text y='30' font-size='20'>Fair</text>"
-                + "<rect fill='url(#g)' width='30%' height='20' rx='3'/></g><use href='#x'/></svg>").getBytes(StandardCharsets.UTF_8));
+        good.put(
+                "b.svg",
+                ("<svg xmlns='http://www.w3.org/2000/svg' width='90mm' height='90mm' viewBox='0 0 90 90'><style>.a{fill:#123456}</style>"
+                                + "<defs><clipPath id='c'><circle r='40' cx='40' cy='40'/></clipPath><linearGradient id='g'><stop stop-color='red'/></linearGradient></defs>"
+                                + "<g clip-path='url(#c)' transform='rotate(7)'><path class='a' d='M3 4C9 9 20 1 40 40S9 9 3 4z'/><text y='30' font-size='20'>Fair</text>"
+                                + "<rect fill='url(#g)' width='30%' height='20' rx='3'/></g><use href='#x'/></svg>")
+                        .getBytes(StandardCharsets.UTF_8));
         good.put("a.plt", HpglWriter.write(plan.runs().getFirst()));
         good.put("a.jurren", JobFile.bytes(JobDocument.of(DemoJob.simple())));
         BufferedImage image = new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB);
@@ -104,7 +111,8 @@ public final class DamagedFiles {
             }
         } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
             c[2]++;
-            System.out.println("seed " + seed + " " + name + " " + e + " at " + Arrays.stream(e.getStackTrace()).limit(3).toList());
+            System.out.println("seed " + seed + " " + name + " " + e + " at "
+                    + Arrays.stream(e.getStackTrace()).limit(3).toList());
         }
         double ms = (System.nanoTime() - from) / 1e6;
         if (ms > TOO_LONG_MS) {
@@ -126,7 +134,9 @@ public final class DamagedFiles {
         if (PictureReader.looksLike(bad)) {
             return PictureReader.read(name, bad) instanceof PictureRead.Refused r ? words.refusal(r.refusal()) : "";
         }
-        return AnyDrawing.read(new DrawingFile(name, bad)) instanceof DrawingRead.Refused r ? words.refusal(r.refusal()) : "";
+        return AnyDrawing.read(new DrawingFile(name, bad)) instanceof DrawingRead.Refused r
+                ? words.refusal(r.refusal())
+                : "";
     }
 
     private static byte[] damaged(byte[] good, Random random) {
@@ -147,13 +157,18 @@ public final class DamagedFiles {
             }
             case 3 -> {
                 String text = new String(bad, StandardCharsets.ISO_8859_1);
-                String lie = List.of("1e30", "-1", "99999999999", "NaN", "0", "1e-30").get(random.nextInt(6));
-                int[] digits = text.chars().limit(200_000).map(c -> c >= '0' && c <= '9' ? 1 : 0).toArray();
+                String lie = List.of("1e30", "-1", "99999999999", "NaN", "0", "1e-30")
+                        .get(random.nextInt(6));
+                int[] digits = text.chars()
+                        .limit(200_000)
+                        .map(c -> c >= '0' && c <= '9' ? 1 : 0)
+                        .toArray();
                 int at = random.nextInt(digits.length);
                 while (at < digits.length && digits[at] == 0) {
                     at++;
                 }
-                bad = (text.substring(0, at) + lie + text.substring(Math.min(text.length(), at + 1))).getBytes(StandardCharsets.ISO_8859_1);
+                bad = (text.substring(0, at) + lie + text.substring(Math.min(text.length(), at + 1)))
+                        .getBytes(StandardCharsets.ISO_8859_1);
             }
             default -> {
                 // a part of it again and again
@@ -175,14 +190,25 @@ public final class DamagedFiles {
     private static byte[] swelling(String name, Random random) {
         String svg = "<svg xmlns='http://www.w3.org/2000/svg' width='9mm' height='9mm' viewBox='0 0 9 9'>";
         String text = switch (name.substring(name.lastIndexOf('.') + 1)) {
-            case "svg" -> switch (random.nextInt(4)) {
-                case 0 -> "<!DOCTYPE svg [<!ENTITY a '" + "lol".repeat(20) + "'>" + entities() + "]>" + svg + "<text>&k;</text></svg>";
-                case 1 -> svg + "<g>".repeat(1000) + "<rect width='9' height='9'/>" + "</g>".repeat(1000) + "</svg>";
-                case 2 -> svg + "<g id='a'><rect width='9' height='9'/></g>" + uses() + "<use href='#u9'/></svg>";
-                default -> svg + "<path d='" + "M0 0L9 9L0 9Z".repeat(200_000) + "'/></svg>";
-            };
-            case "eps" -> "%!PS-Adobe-3.0\n" + List.of("{ 0 0 moveto 9 9 lineto } loop", "1e9 { newpath 0 0 9 9 rectfill } repeat", "{".repeat(1000),
-                    "/a { a a } def a", "0 0 moveto 1000000 { 1 1 rlineto } repeat fill").get(random.nextInt(5));
+            case "svg" ->
+                switch (random.nextInt(4)) {
+                    case 0 ->
+                        "<!DOCTYPE svg [<!ENTITY a '" + "lol".repeat(20) + "'>" + entities() + "]>" + svg
+                                + "<text>&k;</text></svg>";
+                    case 1 ->
+                        svg + "<g>".repeat(1000) + "<rect width='9' height='9'/>" + "</g>".repeat(1000) + "</svg>";
+                    case 2 -> svg + "<g id='a'><rect width='9' height='9'/></g>" + uses() + "<use href='#u9'/></svg>";
+                    default -> svg + "<path d='" + "M0 0L9 9L0 9Z".repeat(200_000) + "'/></svg>";
+                };
+            case "eps" ->
+                "%!PS-Adobe-3.0\n"
+                        + List.of(
+                                        "{ 0 0 moveto 9 9 lineto } loop",
+                                        "1e9 { newpath 0 0 9 9 rectfill } repeat",
+                                        "{".repeat(1000),
+                                        "/a { a a } def a",
+                                        "0 0 moveto 1000000 { 1 1 rlineto } repeat fill")
+                                .get(random.nextInt(5));
             case "dxf" -> nestedBlocks();
             case "plt" -> "IN;SP1;PU0,0;PD" + "400,0,400,400,".repeat(100_000) + "0,0;";
             default -> "";
@@ -193,7 +219,11 @@ public final class DamagedFiles {
     private static String entities() {
         StringBuilder s = new StringBuilder();
         for (char c = 'b'; c <= 'k'; c++) {
-            s.append("<!ENTITY ").append(c).append(" '").append(("&" + (char) (c - 1) + ";").repeat(10)).append("'>");
+            s.append("<!ENTITY ")
+                    .append(c)
+                    .append(" '")
+                    .append(("&" + (char) (c - 1) + ";").repeat(10))
+                    .append("'>");
         }
         return s.toString();
     }
@@ -201,18 +231,25 @@ public final class DamagedFiles {
     private static String uses() {
         StringBuilder s = new StringBuilder("<defs><g id='u0'><use href='#a'/></g>");
         for (int i = 1; i <= 9; i++) {
-            s.append("<g id='u").append(i).append("'>").append(("<use href='#u" + (i - 1) + "'/>").repeat(10)).append("</g>");
+            s.append("<g id='u")
+                    .append(i)
+                    .append("'>")
+                    .append(("<use href='#u" + (i - 1) + "'/>").repeat(10))
+                    .append("</g>");
         }
         return s.append("</defs>").toString();
     }
 
     private static String nestedBlocks() {
-        StringBuilder s = new StringBuilder("0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n2\nB0\n0\nCIRCLE\n10\n0\n20\n0\n40\n5\n0\nENDBLK\n");
+        StringBuilder s = new StringBuilder(
+                "0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n2\nB0\n0\nCIRCLE\n10\n0\n20\n0\n40\n5\n0\nENDBLK\n");
         for (int i = 1; i < 12; i++) {
             s.append("0\nBLOCK\n2\nB").append(i).append('\n');
-            s.append(("0\nINSERT\n2\nB" + (i - 1) + "\n10\n1\n20\n1\n").repeat(10)).append("0\nENDBLK\n");
+            s.append(("0\nINSERT\n2\nB" + (i - 1) + "\n10\n1\n20\n1\n").repeat(10))
+                    .append("0\nENDBLK\n");
         }
-        return s.append("0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nINSERT\n2\nB11\n10\n0\n20\n0\n0\nENDSEC\n0\nEOF\n").toString();
+        return s.append("0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nINSERT\n2\nB11\n10\n0\n20\n0\n0\nENDSEC\n0\nEOF\n")
+                .toString();
     }
 
     /** A thousand megabytes of blanks, packed. */
@@ -230,14 +267,19 @@ public final class DamagedFiles {
         return packed.toByteArray();
     }
 
-    /** A PDF whose page unpacks to a thousand megabytes, a PNG that says it is 50,000 pixels wide, a job full of zeros. */
+    /**
+     * A PDF whose page unpacks to a thousand megabytes, a PNG that says it is 50,000 pixels wide, a job full of zeros.
+     */
     private static byte[] bomb(String name) {
         byte[] data = BLANKS;
         ByteArrayOutputStream file = new ByteArrayOutputStream();
         if (name.endsWith(".pdf")) {
-            file.writeBytes(("%PDF-1.4\n1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj\n2 0 obj<</Type/Pages/Kids[3 0 R]/Count 1>>endobj\n"
-                    + "3 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 9 9]/Contents 4 0 R>>endobj\n4 0 obj<</Filter/FlateDecode/Length " + data.length
-                    + ">>stream\n").getBytes(StandardCharsets.ISO_8859_1));
+            file.writeBytes(
+                    ("%PDF-1.4\n1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj\n2 0 obj<</Type/Pages/Kids[3 0 R]/Count 1>>endobj\n"
+                                    + "3 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 9 9]/Contents 4 0 R>>endobj\n4 0 obj<</Filter/FlateDecode/Length "
+                                    + data.length
+                                    + ">>stream\n")
+                            .getBytes(StandardCharsets.ISO_8859_1));
             file.writeBytes(data);
             file.writeBytes("\nendstream endobj\ntrailer<</Root 1 0 R>>\n%%EOF".getBytes(StandardCharsets.ISO_8859_1));
             return file.toByteArray();
@@ -253,15 +295,25 @@ public final class DamagedFiles {
         java.util.zip.CRC32 crc = new java.util.zip.CRC32();
         crc.update(kind.getBytes(StandardCharsets.US_ASCII));
         crc.update(data);
-        file.writeBytes(java.nio.ByteBuffer.allocate(8).putInt(data.length).put(kind.getBytes(StandardCharsets.US_ASCII)).array());
+        file.writeBytes(java.nio.ByteBuffer.allocate(8)
+                .putInt(data.length)
+                .put(kind.getBytes(StandardCharsets.US_ASCII))
+                .array());
         file.writeBytes(data);
-        file.writeBytes(java.nio.ByteBuffer.allocate(4).putInt((int) crc.getValue()).array());
+        file.writeBytes(
+                java.nio.ByteBuffer.allocate(4).putInt((int) crc.getValue()).array());
     }
 
     private void print() {
         System.out.println("| format | files | refused with a sentence | exceptions | over 5 s |");
         System.out.println("|---|---|---|---|---|");
-        counts.forEach((format, c) -> System.out.printf(Locale.ROOT, "| %s | %d | %d | %d | %d |%n", format, c[0], c[1], c[2], c[3]));
-        System.out.printf(Locale.ROOT, "slowest %.0f ms (%s); the heap may grow to %d MB%n", slowestMs, slowest, Runtime.getRuntime().maxMemory() >> 20);
+        counts.forEach((format, c) ->
+                System.out.printf(Locale.ROOT, "| %s | %d | %d | %d | %d |%n", format, c[0], c[1], c[2], c[3]));
+        System.out.printf(
+                Locale.ROOT,
+                "slowest %.0f ms (%s); the heap may grow to %d MB%n",
+                slowestMs,
+                slowest,
+                Runtime.getRuntime().maxMemory() >> 20);
     }
 }

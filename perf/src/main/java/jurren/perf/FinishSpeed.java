@@ -29,12 +29,13 @@ public final class FinishSpeed {
     private static final int CASES = 200;
     private static final int JOBS = 50;
 
-    private FinishSpeed() {
-    }
+    private FinishSpeed() {}
 
     public static void main(String[] args) {
         Shop shop = BuiltInShop.read();
-        List<Material> films = shop.materials().stream().filter(m -> m.recipe().isPresent() && m.printRecipe().isEmpty() && !m.id().equals("dye-print")).toList();
+        List<Material> films = shop.materials().stream()
+                .filter(m -> m.recipe().isPresent() && m.printRecipe().isEmpty() && !m.id().equals("dye-print"))
+                .toList();
         MadeOf cotton = shop.blank("tee-adult").orElseThrow().madeOf();
         for (int k = 0; k < 30; k++) {
             PressSolver.solve(pressing(new Random(k), films, cotton, 6, 3));
@@ -59,8 +60,15 @@ public final class FinishSpeed {
             most = Math.max(most, s.looked());
         }
         Arrays.sort(ms);
-        System.out.printf(Locale.ROOT, "%2d layers, %-28s median %8.2f ms, worst %9.1f ms, %3d %% clash, at most %,d looked at%n", layers, what, ms[ms.length / 2],
-                ms[ms.length - 1], 100 * clashes / ms.length, most);
+        System.out.printf(
+                Locale.ROOT,
+                "%2d layers, %-28s median %8.2f ms, worst %9.1f ms, %3d %% clash, at most %,d looked at%n",
+                layers,
+                what,
+                ms[ms.length / 2],
+                ms[ms.length - 1],
+                100 * clashes / ms.length,
+                most);
     }
 
     private static Pressing pressing(Random random, List<Material> films, MadeOf cotton, int layers, int oneIn) {
@@ -69,7 +77,8 @@ public final class FinishSpeed {
         List<Long> under = new ArrayList<>();
         for (int i = 0; i < layers; i++) {
             Material m = films.get(random.nextInt(films.size()));
-            all.add(new Pressed(i + 1, m.recipe().orElseThrow(), false, Optional.empty(), false, m.thicknessMm(), 1, Set.of(0)));
+            all.add(new Pressed(
+                    i + 1, m.recipe().orElseThrow(), false, Optional.empty(), false, m.thicknessMm(), 1, Set.of(0)));
             long above = 0;
             long near = 0;
             for (int j = 0; j < layers; j++) {
@@ -95,8 +104,15 @@ public final class FinishSpeed {
             }
             Arrays.sort(ratio);
             Arrays.sort(ms);
-            System.out.printf(Locale.ROOT, "run of %2d lines: %.3f times its bound (median of %d), worst %.3f; median %.0f ms, worst %.0f ms%n", lines, ratio[JOBS / 2], JOBS,
-                    ratio[JOBS - 1], ms[JOBS / 2], ms[JOBS - 1]);
+            System.out.printf(
+                    Locale.ROOT,
+                    "run of %2d lines: %.3f times its bound (median of %d), worst %.3f; median %.0f ms, worst %.0f ms%n",
+                    lines,
+                    ratio[JOBS / 2],
+                    JOBS,
+                    ratio[JOBS - 1],
+                    ms[JOBS / 2],
+                    ms[JOBS - 1]);
         }
     }
 
@@ -111,10 +127,20 @@ public final class FinishSpeed {
         List<RunTask> tasks = new ArrayList<>();
         for (int i = 0; i < lines; i++) {
             if (random.nextInt(4) == 0) {
-                tasks.add(task("print" + i, RunTask.Kind.PRINT, printer, 60 + random.nextInt(600), 30, 0, "", List.of()));
+                tasks.add(
+                        task("print" + i, RunTask.Kind.PRINT, printer, 60 + random.nextInt(600), 30, 0, "", List.of()));
                 double prepare = 60 + random.nextInt(600);
-                tasks.add(task("prepare" + i, RunTask.Kind.PREPARE, table, prepare, prepare, 0, "", List.of("print" + i)));
-                tasks.add(task("bake" + i, RunTask.Kind.BAKE, oven, 360 * (1 + random.nextInt(3)), 0, 195, "", List.of("prepare" + i)));
+                tasks.add(task(
+                        "prepare" + i, RunTask.Kind.PREPARE, table, prepare, prepare, 0, "", List.of("print" + i)));
+                tasks.add(task(
+                        "bake" + i,
+                        RunTask.Kind.BAKE,
+                        oven,
+                        360 * (1 + random.nextInt(3)),
+                        0,
+                        195,
+                        "",
+                        List.of("prepare" + i)));
                 tasks.add(task("out" + i, RunTask.Kind.TAKE_OUT, table, 60, 60, 0, "", List.of("bake" + i)));
                 continue;
             }
@@ -122,18 +148,45 @@ public final class FinishSpeed {
             for (int f = random.nextInt(3); f >= 0; f--) {
                 String id = i + "." + f;
                 double weed = 20 + random.nextInt(600);
-                tasks.add(task("cut" + id, RunTask.Kind.CUT, cutter, 60 + random.nextInt(500), 20, 0, "film" + random.nextInt(8), List.of()));
+                tasks.add(task(
+                        "cut" + id,
+                        RunTask.Kind.CUT,
+                        cutter,
+                        60 + random.nextInt(500),
+                        20,
+                        0,
+                        "film" + random.nextInt(8),
+                        List.of()));
                 tasks.add(task("weed" + id, RunTask.Kind.WEED, weeding, weed, weed, 0, "", List.of("cut" + id)));
                 weeded.add("weed" + id);
             }
             double hands = 60 + random.nextInt(1200);
-            tasks.add(random.nextInt(3) == 0 ? task("lay" + i, RunTask.Kind.LAY, table, hands, hands, 0, "", weeded)
-                    : task("press" + i, RunTask.Kind.PRESS, press, hands, hands, 130 + 5 * random.nextInt(7), "", weeded));
+            tasks.add(
+                    random.nextInt(3) == 0
+                            ? task("lay" + i, RunTask.Kind.LAY, table, hands, hands, 0, "", weeded)
+                            : task(
+                                    "press" + i,
+                                    RunTask.Kind.PRESS,
+                                    press,
+                                    hands,
+                                    hands,
+                                    130 + 5 * random.nextInt(7),
+                                    "",
+                                    weeded));
         }
         return tasks;
     }
 
-    private static RunTask task(String id, RunTask.Kind kind, Machine machine, double seconds, double handsS, double celsius, String film, List<String> after) {
-        return new RunTask(id, kind, machine, Set.of("A"), 0, id, Colour.of("#7C2E57"), 1, seconds, handsS, celsius, film, after);
+    private static RunTask task(
+            String id,
+            RunTask.Kind kind,
+            Machine machine,
+            double seconds,
+            double handsS,
+            double celsius,
+            String film,
+            List<String> after) {
+        return new RunTask(
+                id, kind, machine, Set.of("A"), 0, id, Colour.of("#7C2E57"), 1, seconds, handsS, celsius, film, after);
     }
 }

@@ -7,6 +7,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
+import jurren.core.art.Chain;
+import jurren.core.art.Lettering;
+import jurren.core.art.Motif;
+import jurren.core.art.Pose;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Curves;
@@ -16,10 +20,6 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.lettering.ShippedTypeface;
-import jurren.core.art.Chain;
-import jurren.core.art.Lettering;
-import jurren.core.art.Motif;
-import jurren.core.art.Pose;
 import jurren.core.material.Colour;
 import jurren.core.nest.Bed;
 import jurren.core.nest.Cutout;
@@ -28,7 +28,8 @@ import jurren.core.nest.Nest;
 import jurren.core.nest.Turning;
 
 /**
- * How tight layouts are: jigsaws of which a perfect packing is known, letters and shapes beside bounding boxes in rows (laid
+ * How tight layouts are: jigsaws of which a perfect packing is known, letters and shapes beside bounding boxes in rows
+ * (laid
  * here, by code of this class alone), many pieces, and whether any ever overlaps or hangs over.
  */
 public final class NestQuality {
@@ -38,8 +39,7 @@ public final class NestQuality {
     private static final double GAP = 3;
     private static final long SEED = 7;
 
-    private NestQuality() {
-    }
+    private NestQuality() {}
 
     public static void main(String[] args) {
         switch (args.length == 0 ? "" : args[0]) {
@@ -82,7 +82,9 @@ public final class NestQuality {
             Region side = side(largest, random, random.nextBoolean());
             Region one = largest.intersect(side);
             Region other = largest.minus(side);
-            if (one.pieceCount() == 1 && other.pieceCount() == 1 && Math.min(one.areaMm2(), other.areaMm2()) > largest.areaMm2() / 4) {
+            if (one.pieceCount() == 1
+                    && other.pieceCount() == 1
+                    && Math.min(one.areaMm2(), other.areaMm2()) > largest.areaMm2() / 4) {
                 all.removeFirst();
                 all.add(one);
                 all.add(other);
@@ -104,7 +106,9 @@ public final class NestQuality {
         for (int i = 0; i < n; i++) {
             double t = -reach + 2 * reach * i / (n - 1);
             double s = high * Math.sin(t / wide * Math.PI);
-            line.add(new Point(in.xMm() + t * Math.cos(turn) - s * Math.sin(turn), in.yMm() + t * Math.sin(turn) + s * Math.cos(turn)));
+            line.add(new Point(
+                    in.xMm() + t * Math.cos(turn) - s * Math.sin(turn),
+                    in.yMm() + t * Math.sin(turn) + s * Math.cos(turn)));
         }
         double dx = -3 * reach * Math.sin(turn);
         double dy = 3 * reach * Math.cos(turn);
@@ -132,8 +136,13 @@ public final class NestQuality {
             shares[k] = 100 * area / SHEET_HIGH / nest.layout().usedMm().getFirst();
             each.append(String.format(Locale.ROOT, " %d:%.1f", pieces, shares[k]));
         }
-        say("jigsaws, %s, %d s: %.1f %% of the area at the median of %d (perfect 100); pieces:share%s", turning == Turning.NONE ? "not turned" : "turned by quarters",
-                seconds, median(shares), instances, each);
+        say(
+                "jigsaws, %s, %d s: %.1f %% of the area at the median of %d (perfect 100); pieces:share%s",
+                turning == Turning.NONE ? "not turned" : "turned by quarters",
+                seconds,
+                median(shares),
+                instances,
+                each);
     }
 
     private static void improve(Nest nest, double seconds) {
@@ -147,12 +156,30 @@ public final class NestQuality {
         double size = 15 + random.nextDouble() * 45;
         ShippedTypeface[] faces = ShippedTypeface.values();
         return switch (random.nextInt(4)) {
-            case 0 -> Region.enclosedBy(List.of(Outline.of(List.of(new Point(0, 0), new Point(size, 0), new Point(0, size * (0.6 + random.nextDouble()))))), FillRule.NON_ZERO);
-            case 1 -> Curves.of(new java.awt.geom.Ellipse2D.Double(0, 0, size, size * (0.5 + random.nextDouble()))).enclosed();
+            case 0 ->
+                Region.enclosedBy(
+                        List.of(Outline.of(List.of(
+                                new Point(0, 0),
+                                new Point(size, 0),
+                                new Point(0, size * (0.6 + random.nextDouble()))))),
+                        FillRule.NON_ZERO);
+            case 1 ->
+                Curves.of(new java.awt.geom.Ellipse2D.Double(0, 0, size, size * (0.5 + random.nextDouble())))
+                        .enclosed();
             default -> {
                 char c = (char) ('A' + random.nextInt(26));
-                Region letter = new Chain().build(new Motif("m", "m", Lettering.of(String.valueOf(c), faces[random.nextInt(faces.length)], size * 1.4, new Colour(0)),
-                        List.of(), Pose.at(0, 0))).region();
+                Region letter = new Chain()
+                        .build(new Motif(
+                                "m",
+                                "m",
+                                Lettering.of(
+                                        String.valueOf(c),
+                                        faces[random.nextInt(faces.length)],
+                                        size * 1.4,
+                                        new Colour(0)),
+                                List.of(),
+                                Pose.at(0, 0)))
+                        .region();
                 yield letter.pieceCount() == 1 ? letter : letter.hull();
             }
         };
@@ -172,7 +199,10 @@ public final class NestQuality {
             List<double[]> rows = new ArrayList<>();
             double end = -GAP;
             for (double[] b : boxes) {
-                double[] row = rows.stream().filter(r -> r[0] + b[1] <= ROLL).findFirst().orElse(null);
+                double[] row = rows.stream()
+                        .filter(r -> r[0] + b[1] <= ROLL)
+                        .findFirst()
+                        .orElse(null);
                 if (row == null) {
                     row = new double[] {0};
                     rows.add(row);
@@ -200,8 +230,13 @@ public final class NestQuality {
             improve(nest, seconds);
             saved[k] = 100 * (1 - nest.layout().usedMm().getFirst() / rows);
         }
-        say("100 letters and shapes on a roll of 300 mm: %.1f %% less film than boxes in rows at once, %.1f %% after %d s (median of %d; least %.1f)",
-                median(first), median(saved), seconds, instances, Arrays.stream(saved).min().orElse(0));
+        say(
+                "100 letters and shapes on a roll of 300 mm: %.1f %% less film than boxes in rows at once, %.1f %% after %d s (median of %d; least %.1f)",
+                median(first),
+                median(saved),
+                seconds,
+                instances,
+                Arrays.stream(saved).min().orElse(0));
     }
 
     private static void many() {
@@ -218,11 +253,15 @@ public final class NestQuality {
                 Nest.of(cutouts, List.of(Bed.roll(ROLL, 50_000)), GAP, SEED);
                 ms[k] = (System.nanoTime() - from) / 1e6;
             }
-            say("500 pieces, %s: first layout after %.0f ms (median of 3)", alike ? "all alike" : "all different", median(ms));
+            say(
+                    "500 pieces, %s: first layout after %.0f ms (median of 3)",
+                    alike ? "all alike" : "all different", median(ms));
         }
     }
 
-    /** Every layout checked by the geometry engine: nothing hangs over, none nearer than the gap, by more than 0.001 mm. */
+    /**
+     * Every layout checked by the geometry engine: nothing hangs over, none nearer than the gap, by more than 0.001 mm.
+     */
     private static void sound(int instances) {
         int wrong = 0;
         for (int k = 0; k < instances; k++) {
@@ -232,8 +271,10 @@ public final class NestQuality {
             for (int i = 1 + random.nextInt(25); i > 0; i--) {
                 cutouts.add(new Cutout(letterOrShape(random), turning));
             }
-            Bed offcut = new Bed(Region.of(Box.ofSize(0, 0, 150, 130)).minus(Region.of(Box.ofSize(60, 70, 200, 100))), false);
-            List<Bed> beds = random.nextBoolean() ? List.of(offcut, Bed.roll(281, 20_000)) : List.of(Bed.roll(281, 20_000));
+            Bed offcut = new Bed(
+                    Region.of(Box.ofSize(0, 0, 150, 130)).minus(Region.of(Box.ofSize(60, 70, 200, 100))), false);
+            List<Bed> beds =
+                    random.nextBoolean() ? List.of(offcut, Bed.roll(281, 20_000)) : List.of(Bed.roll(281, 20_000));
             Nest nest = Nest.of(cutouts, beds, GAP, SEED);
             wrong += isSound(cutouts, beds, nest.layout()) ? 0 : 1;
             nest.improve(1);
@@ -249,13 +290,18 @@ public final class NestQuality {
             if (layout.lies().get(i).isEmpty()) {
                 return false;
             }
-            Region there = cutouts.get(i).shape().placed(layout.lies().get(i).get().placement());
+            Region there =
+                    cutouts.get(i).shape().placed(layout.lies().get(i).get().placement());
             int bed = layout.lies().get(i).get().bed();
-            if (there.minus(beds.get(bed).usable().grown(0.001, CornerStyle.MITRED)).areaMm2() > 1e-9) {
+            if (there.minus(beds.get(bed).usable().grown(0.001, CornerStyle.MITRED))
+                            .areaMm2()
+                    > 1e-9) {
                 return false;
             }
             Region around = there.grown(GAP - 0.001, CornerStyle.ROUND);
-            if (lying.get(bed).stream().anyMatch(r -> r.bounds().crossed(around.bounds()).isPresent() && r.intersect(around).areaMm2() > 1e-6)) {
+            if (lying.get(bed).stream()
+                    .anyMatch(r -> r.bounds().crossed(around.bounds()).isPresent()
+                            && r.intersect(around).areaMm2() > 1e-6)) {
                 return false;
             }
             lying.get(bed).add(there);
@@ -273,7 +319,11 @@ public final class NestQuality {
         for (int part = 0; part <= 5; part++) {
             System.gc();
             Runtime r = Runtime.getRuntime();
-            say("after %d s: %d MB held, %.0f mm used", part * seconds / 5, (r.totalMemory() - r.freeMemory()) >> 20, nest.layout().usedMm().getFirst());
+            say(
+                    "after %d s: %d MB held, %.0f mm used",
+                    part * seconds / 5,
+                    (r.totalMemory() - r.freeMemory()) >> 20,
+                    nest.layout().usedMm().getFirst());
             if (part < 5) {
                 improve(nest, seconds / 5.0);
             }

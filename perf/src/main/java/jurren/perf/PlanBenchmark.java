@@ -1,5 +1,6 @@
 package jurren.perf;
 
+import java.util.concurrent.TimeUnit;
 import jurren.core.art.Lettering;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
@@ -7,7 +8,6 @@ import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
-import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -22,13 +22,16 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Fork(value = 1, jvmArgs = {"-Xmx2g", "-Djava.awt.headless=true"})
+@Fork(
+        value = 1,
+        jvmArgs = {"-Xmx2g", "-Djava.awt.headless=true"})
 @Warmup(iterations = 4, time = 3)
 @Measurement(iterations = 4, time = 3)
 public class PlanBenchmark {
     private final Shop shop = BuiltInShop.read();
     /** The demo's tees alone, so that figures can be compared over time. */
     private final Job demo = DemoJob.simple().withLines(DemoJob.simple().lines().subList(0, 1));
+
     private final Planner planner = new Planner();
     private int edits;
 
@@ -36,15 +39,21 @@ public class PlanBenchmark {
     @Benchmark
     public Plan afterTheNameIsResized() {
         double factor = 1 + ++edits * 1e-7;
-        return planner.plan(demo.withLine("A", l -> l.withMotif("m2",
-                m -> m.withSource(((Lettering) m.source()).resized(factor, factor)))), shop);
+        return planner.plan(
+                demo.withLine(
+                        "A",
+                        l -> l.withMotif("m2", m -> m.withSource(((Lettering) m.source()).resized(factor, factor)))),
+                shop);
     }
 
     /** A motif moved: no motif is evaluated, but all that follows is. */
     @Benchmark
     public Plan afterAMotifIsMoved() {
         double by = ++edits * 1e-6;
-        return planner.plan(demo.withLine("A", l -> l.withMotif("m3", m -> m.withPose(m.pose().moved(by, 0)))), shop);
+        return planner.plan(
+                demo.withLine(
+                        "A", l -> l.withMotif("m3", m -> m.withPose(m.pose().moved(by, 0)))),
+                shop);
     }
 
     /** One more shirt: only loads and paths follow. */

@@ -35,7 +35,8 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 
 /**
- * A sheet of 400 by 500 mm with two pictures of 12 megapixels each, written; beside it, what PDFBox's own way without loss
+ * A sheet of 400 by 500 mm with two pictures of 12 megapixels each, written; beside it, what PDFBox's own way without
+ * loss
  * takes to put the same two pictures into a file. To be run with a heap of 1 GB.
  */
 public final class PrintSpeed {
@@ -43,8 +44,7 @@ public final class PrintSpeed {
     private static final int HIGH = 3000;
     private static final int RUNS = 7;
 
-    private PrintSpeed() {
-    }
+    private PrintSpeed() {}
 
     private interface Work {
         int bytes() throws IOException;
@@ -80,7 +80,9 @@ public final class PrintSpeed {
         }
         Collections.sort(times);
         double median = times.get(RUNS / 2);
-        System.out.printf("%-46s median %6.0f ms  %5.1f MB%s%n", name, median, bytes / 1e6, base > 0 ? String.format("  %.2f of PDFBox's", median / base) : "");
+        System.out.printf(
+                "%-46s median %6.0f ms  %5.1f MB%s%n",
+                name, median, bytes / 1e6, base > 0 ? String.format("  %.2f of PDFBox's", median / base) : "");
         return median;
     }
 
@@ -90,15 +92,37 @@ public final class PrintSpeed {
         Region right = Region.of(Box.ofSize(0, 240, 380, 230));
         Art art = new Art(List.of(painted(a, left, 0), painted(b, right, 240)));
         Region all = Region.weld(List.of(left, right));
-        Layer layer = new Layer(1, Film.print(dye.id()), dye, Layer.Role.PRINT, Making.print(true), new Colour(0), all, all, List.of(), Join.LAID_OVER,
+        Layer layer = new Layer(
+                1,
+                Film.print(dye.id()),
+                dye,
+                Layer.Role.PRINT,
+                Making.print(true),
+                new Colour(0),
+                all,
+                all,
+                List.of(),
+                Join.LAID_OVER,
                 Print.of(art, all));
         Placement onto = Placement.flipped().then(Placement.moved(390, 15));
-        return new PrintSheet(1, dye, 400, 500, 0, List.of(new PrintSheet.Slot("A", "front", "M", layer, new Box(1, 6, 399, 494), onto, false)), 1);
+        return new PrintSheet(
+                1,
+                dye,
+                400,
+                500,
+                0,
+                List.of(new PrintSheet.Slot("A", "front", "M", layer, new Box(1, 6, 399, 494), onto, false)),
+                1);
     }
 
     private static Painted painted(PictureFile file, Region region, double down) {
         Placement toMm = Placement.scaled(380.0 / WIDE, 230.0 / HIGH).then(Placement.moved(0, down));
-        return new Painted(new Colour(0x808080), Optional.of(new Ink.OfPicture(file, toMm, 1)), Optional.of("dye-print"), region, List.of());
+        return new Painted(
+                new Colour(0x808080),
+                Optional.of(new Ink.OfPicture(file, toMm, 1)),
+                Optional.of("dye-print"),
+                region,
+                List.of());
     }
 
     private static PictureFile read(String name, byte[] content) {
@@ -113,7 +137,9 @@ public final class PrintSpeed {
             int x = i % WIDE;
             int y = i / WIDE;
             int grain = random.nextInt(9) - 4;
-            argb[i] = 0xFF000000 | level(128 + 100 * Math.sin(x / 310.0) + grain) << 16 | level(128 + 90 * Math.cos(y / 250.0) + grain) << 8
+            argb[i] = 0xFF000000
+                    | level(128 + 100 * Math.sin(x / 310.0) + grain) << 16
+                    | level(128 + 90 * Math.cos(y / 250.0) + grain) << 8
                     | level((x + y) % 512 / 2.0 + grain);
         }
         return Picture.ofOwned(WIDE, HIGH, argb);

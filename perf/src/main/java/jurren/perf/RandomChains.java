@@ -35,14 +35,14 @@ public final class RandomChains {
     private static final Colour SKY = Colour.of("#7FC4DA");
     private static final double DUST_MM2 = 1e-3;
     private static final String LETTERS = "abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789&?!éßŁ  \n";
-    private static final Motif OTHER = new Motif("other", "other", Shape.of(Shape.Kind.STAR, 30, SKY), List.of(), Pose.at(12, -9));
+    private static final Motif OTHER =
+            new Motif("other", "other", Shape.of(Shape.Kind.STAR, 30, SKY), List.of(), Pose.at(12, -9));
 
     private final Map<String, Integer> counts = new TreeMap<>();
     private double slowestMs;
     private String slowest = "";
 
-    private RandomChains() {
-    }
+    private RandomChains() {}
 
     public static void main(String[] args) {
         int count = args.length > 0 ? Integer.parseInt(args[0]) : 10_000;
@@ -54,10 +54,19 @@ public final class RandomChains {
                 System.err.println(i + 1 - first);
             }
         }
-        System.out.println("| chains | refused as too much | exceptions | invalid | grew or shrank wrongly | differ the second time | slowest |");
+        System.out.println(
+                "| chains | refused as too much | exceptions | invalid | grew or shrank wrongly | differ the second time | slowest |");
         System.out.println("|---|---|---|---|---|---|---|");
-        System.out.printf(Locale.ROOT, "| %d | %d | %d | %d | %d | %d | %.0f ms |%n", count, run.of("refused"), run.of("exception"), run.of("invalid"),
-                run.of("inclusion"), run.of("differs"), run.slowestMs);
+        System.out.printf(
+                Locale.ROOT,
+                "| %d | %d | %d | %d | %d | %d | %.0f ms |%n",
+                count,
+                run.of("refused"),
+                run.of("exception"),
+                run.of("invalid"),
+                run.of("inclusion"),
+                run.of("differs"),
+                run.slowestMs);
         System.out.println(run.slowest);
     }
 
@@ -80,7 +89,8 @@ public final class RandomChains {
         double ms = (System.nanoTime() - from) / 1e6;
         if (ms > slowestMs) {
             slowestMs = ms;
-            slowest = "slowest: seed " + seed + " \"" + lettering.text().replace('\n', '/') + "\" " + lettering.typeface() + " " + chain;
+            slowest = "slowest: seed " + seed + " \"" + lettering.text().replace('\n', '/') + "\" "
+                    + lettering.typeface() + " " + chain;
         }
     }
 
@@ -93,8 +103,14 @@ public final class RandomChains {
         if (!regions(once).equals(regions(built(lettering, chain)))) {
             failed("differs", seed, chain.toString());
         }
-        double grew = built(lettering, with(chain, new KnockOut("other", 1))).region().minus(region).areaMm2();
-        double shrank = region.minus(built(lettering, with(chain, new Treatment.Outlined(1.5, CornerStyle.ROUND, CREAM))).region()).areaMm2();
+        double grew = built(lettering, with(chain, new KnockOut("other", 1)))
+                .region()
+                .minus(region)
+                .areaMm2();
+        double shrank = region.minus(built(
+                                lettering, with(chain, new Treatment.Outlined(1.5, CornerStyle.ROUND, CREAM)))
+                        .region())
+                .areaMm2();
         if (grew > DUST_MM2 || shrank > DUST_MM2) {
             failed("inclusion", seed, chain + " grew " + grew + " shrank " + shrank);
         }
@@ -131,10 +147,13 @@ public final class RandomChains {
             case 2 -> new Baseline.Edge("other", random.nextDouble(), random.nextDouble() * 3);
             default -> new Baseline.Straight();
         };
-        Setting setting = Setting.USUAL.withLetterSpacing(random.nextDouble() - 0.6).withBaseline(baseline)
+        Setting setting = Setting.USUAL
+                .withLetterSpacing(random.nextDouble() - 0.6)
+                .withBaseline(baseline)
                 .withAlign(Setting.Align.values()[random.nextInt(Setting.Align.values().length)]);
         ShippedTypeface face = ShippedTypeface.values()[random.nextInt(ShippedTypeface.values().length)];
-        return Lettering.of(text.toString(), face, 6 + random.nextInt(40), CREAM).withSetting(setting)
+        return Lettering.of(text.toString(), face, 6 + random.nextInt(40), CREAM)
+                .withSetting(setting)
                 .withColouring(new Colouring(Colouring.By.values()[random.nextInt(4)], List.of(CREAM, SKY)));
     }
 

@@ -1,12 +1,20 @@
 package jurren.perf;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.concurrent.TimeUnit;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -19,20 +27,14 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.LinearRing;
-import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.operation.buffer.BufferOp;
-import org.locationtech.jts.operation.buffer.BufferParameters;
-import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /** Weld, outline and 100 stripes, ours beside the plain library calls on the same input. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Fork(value = 1, jvmArgs = {"-Xmx4g", "-Djava.awt.headless=true"})
+@Fork(
+        value = 1,
+        jvmArgs = {"-Xmx4g", "-Djava.awt.headless=true"})
 @Warmup(iterations = 3, time = 3)
 @Measurement(iterations = 3, time = 4)
 public class RegionBenchmark {
@@ -55,7 +57,8 @@ public class RegionBenchmark {
         Box box = welded.bounds();
         List<Region> all = new ArrayList<>();
         for (int i = 0; i < 100; i++) {
-            all.add(Region.of(Box.ofSize(box.minXMm() + i * box.widthMm() / 100, box.minYMm(), box.widthMm() / 200, box.heightMm()))
+            all.add(Region.of(Box.ofSize(
+                            box.minXMm() + i * box.widthMm() / 100, box.minYMm(), box.widthMm() / 200, box.heightMm()))
                     .placed(Placement.HERE));
         }
         stripes = Region.weld(all);
@@ -75,8 +78,10 @@ public class RegionBenchmark {
     private static Geometry plain(List<Region> regions) {
         GeometryFactory f = new GeometryFactory();
         List<Polygon> polygons = new ArrayList<>();
-        regions.forEach(r -> r.pieces().forEach(p -> polygons.add(f.createPolygon(ring(f, p.outer()),
-                p.holes().stream().map(h -> ring(f, h)).toArray(LinearRing[]::new)))));
+        regions.forEach(r -> r.pieces()
+                .forEach(p -> polygons.add(f.createPolygon(
+                        ring(f, p.outer()),
+                        p.holes().stream().map(h -> ring(f, h)).toArray(LinearRing[]::new)))));
         return f.createMultiPolygon(polygons.toArray(Polygon[]::new));
     }
 

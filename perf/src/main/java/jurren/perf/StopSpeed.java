@@ -1,5 +1,8 @@
 package jurren.perf;
 
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.concurrent.CancellationException;
 import jurren.app.make.DryRunner;
 import jurren.core.job.Shop;
 import jurren.core.plan.Plan;
@@ -7,16 +10,12 @@ import jurren.core.plan.Planner;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.plan.JobPapers;
-import java.util.Arrays;
-import java.util.Locale;
-import java.util.concurrent.CancellationException;
 
 /** How long a stopped dry run or plan of the whole demo still keeps its thread, stopped at forty different moments. */
 public final class StopSpeed {
     private static final int TIMES = 40;
 
-    private StopSpeed() {
-    }
+    private StopSpeed() {}
 
     public static void main(String[] args) throws InterruptedException {
         Shop shop = BuiltInShop.read();
@@ -44,8 +43,15 @@ public final class StopSpeed {
             }
         }
         Arrays.sort(kept);
-        System.out.println(String.format(Locale.ROOT, "%s: takes %.0f ms; stopped, its thread is free after %.1f ms (median), %.1f ms at worst; %d of %d had ended before",
-                name, whole, kept[TIMES / 2], kept[TIMES - 1], ended, TIMES));
+        System.out.println(String.format(
+                Locale.ROOT,
+                "%s: takes %.0f ms; stopped, its thread is free after %.1f ms (median), %.1f ms at worst; %d of %d had ended before",
+                name,
+                whole,
+                kept[TIMES / 2],
+                kept[TIMES - 1],
+                ended,
+                TIMES));
     }
 
     /** Milliseconds from the stop, or from the start if it is never stopped; negative if it had ended before. */

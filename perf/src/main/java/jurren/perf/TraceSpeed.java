@@ -25,20 +25,35 @@ public final class TraceSpeed {
     private static final int[] COLOURS = {0xF6EFDC, 0x2B3A55, 0xE8743B, 0x7FC4DA, 0x7C2E57, 0x2F7D4F};
     private static final int RUNS = 7;
 
-    private TraceSpeed() {
-    }
+    private TraceSpeed() {}
 
     public static void main(String[] args) {
-        System.out.println("| picture | traced as | median ms | of reading it once | slowest ms | memory at its most, MB | points |");
+        System.out.println(
+                "| picture | traced as | median ms | of reading it once | slowest ms | memory at its most, MB | points |");
         System.out.println("|---|---|---|---|---|---|---|");
         for (int side : new int[] {1000, 2000, 4000}) {
             Picture one = picture(side, 2, 0);
             row(side + " x " + side, one, TraceSettings.USUAL, "one colour");
-            row(side + " x " + side, picture(side, 6, 0), TraceSettings.USUAL.withMode(Mode.SEVERAL_COLOURS).withColours(6), "6 colours");
-            row(side + " x " + side + ", noisy", picture(side, 6, 8), TraceSettings.USUAL.withMode(Mode.SEVERAL_COLOURS).withColours(6).withSpeck(20), "6 colours");
+            row(
+                    side + " x " + side,
+                    picture(side, 6, 0),
+                    TraceSettings.USUAL.withMode(Mode.SEVERAL_COLOURS).withColours(6),
+                    "6 colours");
+            row(
+                    side + " x " + side + ", noisy",
+                    picture(side, 6, 8),
+                    TraceSettings.USUAL
+                            .withMode(Mode.SEVERAL_COLOURS)
+                            .withColours(6)
+                            .withSpeck(20),
+                    "6 colours");
             if (side == 2000) {
                 int times = (int) Math.ceil(Math.sqrt(one.width() * (double) one.height() / 500_000));
-                row("4 megapixels, reduced by " + times + " for a slider", one.reduced(times), TraceSettings.USUAL.reduced(times), "one colour");
+                row(
+                        "4 megapixels, reduced by " + times + " for a slider",
+                        one.reduced(times),
+                        TraceSettings.USUAL.reduced(times),
+                        "one colour");
             }
         }
     }
@@ -72,8 +87,16 @@ public final class TraceSpeed {
         }
         Arrays.sort(ms);
         Arrays.sort(reading);
-        System.out.printf(Locale.ROOT, "| %s | %s | %.0f | %.0f x | %.0f | %d | %d |%n", name, as, ms[RUNS / 2], ms[RUNS / 2] / reading[RUNS / 2], ms[RUNS - 1],
-                (most + 4L * p.width() * p.height()) >> 20, traced.nodes());
+        System.out.printf(
+                Locale.ROOT,
+                "| %s | %s | %.0f | %.0f x | %.0f | %d | %d |%n",
+                name,
+                as,
+                ms[RUNS / 2],
+                ms[RUNS / 2] / reading[RUNS / 2],
+                ms[RUNS - 1],
+                (most + 4L * p.width() * p.height()) >> 20,
+                traced.nodes());
     }
 
     private static long used() {
@@ -125,10 +148,12 @@ public final class TraceSpeed {
                 g.setColor(new Color(COLOURS[colours == 2 ? 0 : 1 + (i + 1) % (colours - 1)]));
                 g.fill(new Ellipse2D.Double(x + cell * 0.2, y + cell * 0.2, cell * 0.3, cell * 0.3));
             } else {
-                java.awt.Shape letter = Texts.letter(String.valueOf("ROBINOTTERKITE".charAt(i % 14)), ShippedTypeface.values()[i % 12]);
+                java.awt.Shape letter =
+                        Texts.letter(String.valueOf("ROBINOTTERKITE".charAt(i % 14)), ShippedTypeface.values()[i % 12]);
                 Rectangle2D b = letter.getBounds2D();
                 double scale = cell * 0.8 / Math.max(b.getWidth(), b.getHeight());
-                g.fill(new AffineTransform(scale, 0, 0, scale, x - b.getX() * scale, y - b.getY() * scale).createTransformedShape(letter));
+                g.fill(new AffineTransform(scale, 0, 0, scale, x - b.getX() * scale, y - b.getY() * scale)
+                        .createTransformedShape(letter));
             }
         }
         g.dispose();
@@ -138,7 +163,10 @@ public final class TraceSpeed {
             for (int i = 0; i < argb.length; i++) {
                 int c = argb[i];
                 int d = (int) Math.round(random.nextGaussian() * noise);
-                argb[i] = 0xFF000000 | Math.clamp((c >> 16 & 0xFF) + d, 0, 255) << 16 | Math.clamp((c >> 8 & 0xFF) + d, 0, 255) << 8 | Math.clamp((c & 0xFF) + d, 0, 255);
+                argb[i] = 0xFF000000
+                        | Math.clamp((c >> 16 & 0xFF) + d, 0, 255) << 16
+                        | Math.clamp((c >> 8 & 0xFF) + d, 0, 255) << 8
+                        | Math.clamp((c & 0xFF) + d, 0, 255);
             }
         }
         return Picture.ofOwned(side, side, argb);

@@ -17,11 +17,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
-import java.util.stream.Stream;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Outline;
@@ -48,22 +48,23 @@ public final class TraceTruth {
     private static final int[] SIZES = {50, 100, 200, 400, 800, 1200};
 
     private enum Spoilt {
-        CLEAN, BLURRED, NOISY, JPEG_40
+        CLEAN,
+        BLURRED,
+        NOISY,
+        JPEG_40
     }
 
-    private record Known(String name, Shape shape) {
-    }
+    private record Known(String name, Shape shape) {}
 
     /** @param lost counters and parts of at least 3 x 3 pixels that are not there */
-    record Score(double median, double far, int nodes, int sourceNodes, int lost, int extra) {
-    }
+    record Score(double median, double far, int nodes, int sourceNodes, int lost, int extra) {}
 
-    private TraceTruth() {
-    }
+    private TraceTruth() {}
 
     public static void main(String[] args) throws IOException {
         List<Known> all = known();
-        System.out.println("| picture | pixels across | edge error, median | 99 % | nodes : source's | counters lost | rings too many |");
+        System.out.println(
+                "| picture | pixels across | edge error, median | 99 % | nodes : source's | counters lost | rings too many |");
         System.out.println("|---|---|---|---|---|---|---|");
         for (Spoilt spoilt : Spoilt.values()) {
             for (int size : SIZES) {
@@ -72,14 +73,33 @@ public final class TraceTruth {
                     Score s = score(k, size, spoilt);
                     scores.add(s);
                     if (args.length > 0) {
-                        System.err.printf(Locale.ROOT, "%s %d %s: %.3f %.3f nodes %d/%d lost %d extra %d%n", k.name, size, spoilt, s.median, s.far,
-                                s.nodes, s.sourceNodes, s.lost, s.extra);
+                        System.err.printf(
+                                Locale.ROOT,
+                                "%s %d %s: %.3f %.3f nodes %d/%d lost %d extra %d%n",
+                                k.name,
+                                size,
+                                spoilt,
+                                s.median,
+                                s.far,
+                                s.nodes,
+                                s.sourceNodes,
+                                s.lost,
+                                s.extra);
                     }
                 }
-                System.out.printf(Locale.ROOT, "| %s | %d | %.3f | %.2f | %.2f | %d | %d |%n", spoilt.name().toLowerCase(Locale.ROOT), size,
-                        median(scores.stream().mapToDouble(Score::median).toArray()), median(scores.stream().mapToDouble(Score::far).toArray()),
-                        scores.stream().mapToInt(Score::nodes).sum() / (double) scores.stream().mapToInt(Score::sourceNodes).sum(),
-                        scores.stream().mapToInt(Score::lost).sum(), scores.stream().mapToInt(Score::extra).sum());
+                System.out.printf(
+                        Locale.ROOT,
+                        "| %s | %d | %.3f | %.2f | %.2f | %d | %d |%n",
+                        spoilt.name().toLowerCase(Locale.ROOT),
+                        size,
+                        median(scores.stream().mapToDouble(Score::median).toArray()),
+                        median(scores.stream().mapToDouble(Score::far).toArray()),
+                        scores.stream().mapToInt(Score::nodes).sum()
+                                / (double) scores.stream()
+                                        .mapToInt(Score::sourceNodes)
+                                        .sum(),
+                        scores.stream().mapToInt(Score::lost).sum(),
+                        scores.stream().mapToInt(Score::extra).sum());
             }
         }
     }
@@ -92,7 +112,12 @@ public final class TraceTruth {
 
     private static List<Known> known() {
         List<Known> all = new ArrayList<>();
-        ShippedTypeface[] faces = {ShippedTypeface.values()[0], ShippedTypeface.values()[3], ShippedTypeface.values()[6], ShippedTypeface.values()[9]};
+        ShippedTypeface[] faces = {
+            ShippedTypeface.values()[0],
+            ShippedTypeface.values()[3],
+            ShippedTypeface.values()[6],
+            ShippedTypeface.values()[9]
+        };
         for (ShippedTypeface face : faces) {
             for (String letter : List.of("R", "a", "8", "g", "S")) {
                 all.add(new Known(face.id() + " " + letter, Texts.letter(letter, face)));
@@ -101,7 +126,9 @@ public final class TraceTruth {
         all.add(new Known("circle", new Ellipse2D.Double(0, 0, 10, 10)));
         all.add(new Known("ring", ring()));
         all.add(new Known("square", new Rectangle2D.Double(0, 0, 10, 10)));
-        all.add(new Known("turned square", AffineTransform.getRotateInstance(0.3).createTransformedShape(new Rectangle2D.Double(0, 0, 10, 10))));
+        all.add(new Known(
+                "turned square",
+                AffineTransform.getRotateInstance(0.3).createTransformedShape(new Rectangle2D.Double(0, 0, 10, 10))));
         all.add(new Known("star", star()));
         all.add(new Known("hairlines", hairlines()));
         return all;
@@ -132,7 +159,10 @@ public final class TraceTruth {
     private static Shape hairlines() {
         Path2D p = new Path2D.Double(Path2D.WIND_NON_ZERO);
         for (int i = 0; i < 5; i++) {
-            p.append(AffineTransform.getRotateInstance(0.15 * i, 5, 2.0 * i).createTransformedShape(new Rectangle2D.Double(0, 2.0 * i, 10, 0.35)), false);
+            p.append(
+                    AffineTransform.getRotateInstance(0.15 * i, 5, 2.0 * i)
+                            .createTransformedShape(new Rectangle2D.Double(0, 2.0 * i, 10, 0.35)),
+                    false);
         }
         return p;
     }
@@ -140,9 +170,12 @@ public final class TraceTruth {
     private static Score score(Known known, int size, Spoilt spoilt) throws IOException {
         Rectangle2D b = known.shape.getBounds2D();
         double scale = (size - 8) / Math.max(b.getWidth(), b.getHeight());
-        Shape truth = new AffineTransform(scale, 0, 0, scale, 4.25 - b.getX() * scale, 4.625 - b.getY() * scale).createTransformedShape(known.shape);
+        Shape truth = new AffineTransform(scale, 0, 0, scale, 4.25 - b.getX() * scale, 4.625 - b.getY() * scale)
+                .createTransformedShape(known.shape);
         Traced traced = Tracer.trace(picture(truth, size, spoilt), TraceSettings.USUAL);
-        Curves found = traced.flats().isEmpty() ? Curves.of(new Path2D.Double()) : traced.flats().getFirst().curves();
+        Curves found = traced.flats().isEmpty()
+                ? Curves.of(new Path2D.Double())
+                : traced.flats().getFirst().curves();
         Region region = Curves.of(truth).enclosed();
         List<Outline> is = outlines(region);
         List<Outline> got = found.isEmpty() ? List.of() : outlines(found.enclosed());
@@ -150,26 +183,46 @@ public final class TraceTruth {
         distances(is, lines(got), off);
         distances(got, lines(is), off);
         double[] sorted = off.stream().mapToDouble(d -> d).sorted().toArray();
-        int wanted = (int) region.pieces().stream().filter(p -> isLarge(p.outer())).mapToLong(p -> 1 + p.holes().stream().filter(TraceTruth::isLarge).count()).sum();
-        int rings = got.isEmpty() ? 0 : found.enclosed().pieceCount() + found.enclosed().holeCount();
-        return new Score(sorted[sorted.length / 2], sorted[(int) (sorted.length * 0.99)], traced.nodes(), Curves.of(truth).nodes(),
-                Math.max(0, wanted - rings), Math.max(0, rings - wanted));
+        int wanted = (int) region.pieces().stream()
+                .filter(p -> isLarge(p.outer()))
+                .mapToLong(
+                        p -> 1 + p.holes().stream().filter(TraceTruth::isLarge).count())
+                .sum();
+        int rings = got.isEmpty()
+                ? 0
+                : found.enclosed().pieceCount() + found.enclosed().holeCount();
+        return new Score(
+                sorted[sorted.length / 2],
+                sorted[(int) (sorted.length * 0.99)],
+                traced.nodes(),
+                Curves.of(truth).nodes(),
+                Math.max(0, wanted - rings),
+                Math.max(0, rings - wanted));
     }
 
     /** More than three pixels across. */
     private static boolean isLarge(Outline outline) {
-        return !new Piece(outline, List.of()).region().grown(-1.5, CornerStyle.ROUND).isEmpty();
+        return !new Piece(outline, List.of())
+                .region()
+                .grown(-1.5, CornerStyle.ROUND)
+                .isEmpty();
     }
 
     private static List<Outline> outlines(Region region) {
-        return region.pieces().stream().flatMap(p -> Stream.concat(Stream.of(p.outer()), p.holes().stream())).toList();
+        return region.pieces().stream()
+                .flatMap(p -> Stream.concat(Stream.of(p.outer()), p.holes().stream()))
+                .toList();
     }
 
     private static Geometry lines(List<Outline> outlines) {
-        return FACTORY.createMultiLineString(outlines.stream().map(o -> {
-            Coordinate[] c = IntStream.rangeClosed(0, o.size()).mapToObj(i -> new Coordinate(o.xMm(i % o.size()), o.yMm(i % o.size()))).toArray(Coordinate[]::new);
-            return FACTORY.createLineString(c);
-        }).toArray(LineString[]::new));
+        return FACTORY.createMultiLineString(outlines.stream()
+                .map(o -> {
+                    Coordinate[] c = IntStream.rangeClosed(0, o.size())
+                            .mapToObj(i -> new Coordinate(o.xMm(i % o.size()), o.yMm(i % o.size())))
+                            .toArray(Coordinate[]::new);
+                    return FACTORY.createLineString(c);
+                })
+                .toArray(LineString[]::new));
     }
 
     /** From points half a pixel apart along outlines. */
@@ -186,7 +239,8 @@ public final class TraceTruth {
                 int parts = (int) Math.ceil(length * 2);
                 for (int k = 0; k < parts; k++) {
                     double t = (double) k / parts;
-                    into.add(index.distance(FACTORY.createPoint(new Coordinate(o.xMm(i) + t * (o.xMm(j) - o.xMm(i)), o.yMm(i) + t * (o.yMm(j) - o.yMm(i))))));
+                    into.add(index.distance(FACTORY.createPoint(new Coordinate(
+                            o.xMm(i) + t * (o.xMm(j) - o.xMm(i)), o.yMm(i) + t * (o.yMm(j) - o.yMm(i))))));
                 }
             }
         }
@@ -224,7 +278,8 @@ public final class TraceTruth {
             byte[] data = ((java.awt.image.DataBufferByte) fine.getRaster().getDataBuffer()).getData();
             for (int y = 0; y < rows * FINER; y++) {
                 for (int x = 0; x < size * FINER; x++) {
-                    grey[(y0 + y / FINER) * size + x / FINER] += data[y * size * FINER + x] != 0 ? 1.0 / FINER / FINER : 0;
+                    grey[(y0 + y / FINER) * size + x / FINER] +=
+                            data[y * size * FINER + x] != 0 ? 1.0 / FINER / FINER : 0;
                 }
             }
         }
@@ -233,7 +288,9 @@ public final class TraceTruth {
 
     private static double[] blurred(double[] from, int size, double sigma) {
         int reach = (int) Math.ceil(3 * sigma);
-        double[] kernel = IntStream.rangeClosed(-reach, reach).mapToDouble(i -> Math.exp(-i * i / (2 * sigma * sigma))).toArray();
+        double[] kernel = IntStream.rangeClosed(-reach, reach)
+                .mapToDouble(i -> Math.exp(-i * i / (2 * sigma * sigma)))
+                .toArray();
         double sum = java.util.Arrays.stream(kernel).sum();
         double[] across = new double[from.length];
         double[] both = new double[from.length];

@@ -1,11 +1,11 @@
 package jurren.perf;
 
+import java.util.concurrent.TimeUnit;
 import jurren.core.blank.Surface;
 import jurren.core.blank.Unrolling;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
-import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -22,7 +22,9 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Fork(value = 1, jvmArgs = {"-Xmx2g", "-Djava.awt.headless=true"})
+@Fork(
+        value = 1,
+        jvmArgs = {"-Xmx2g", "-Djava.awt.headless=true"})
 @Warmup(iterations = 3, time = 2)
 @Measurement(iterations = 3, time = 3)
 public class WarpBenchmark {

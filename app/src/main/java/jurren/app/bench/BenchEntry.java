@@ -32,6 +32,5 @@ public record BenchEntry(Bench id, Supplier<BenchView> maker, Section section, S
      *
      * @param isDone its work is done, if no snag stands in the way
      */
-    public record Said(String first, String second, boolean isDone) {
-    }
+    public record Said(String first, String second, boolean isDone) {}
 }

@@ -1,16 +1,15 @@
 package jurren.app.bench;
 
 import javafx.scene.Node;
-import jurren.app.theme.Theme;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import jurren.app.theme.Theme;
 
 /** The arrangement most benches share: a picture, a column of cards beside it, something below. */
 public final class BenchLayout {
-    private BenchLayout() {
-    }
+    private BenchLayout() {}
 
     public static VBox of(Node picture, VBox column, double columnWidth, Node... below) {
         column.getStyleClass().add("column");

@@ -1,13 +1,16 @@
 package jurren.app.bench;
 
-import jurren.app.face.FaceCanvas;
-import jurren.core.geometry.Point;
-import jurren.core.snag.Snag;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
+import jurren.app.face.FaceCanvas;
+import jurren.core.geometry.Point;
+import jurren.core.snag.Snag;
 
-/** One bench. It is made when it is first looked at, asked to update whenever something it may show has changed, and closed with the window. */
+/**
+ * One bench. It is made when it is first looked at, asked to update whenever something it may show has changed, and
+ * closed with the window.
+ */
 public interface BenchView {
     Node node();
 

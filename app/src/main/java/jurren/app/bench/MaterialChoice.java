@@ -10,11 +10,12 @@ import jurren.core.plan.LinePlan;
 
 /** The materials that hold on the thing, and the one it is now. */
 public final class MaterialChoice {
-    private MaterialChoice() {
-    }
+    private MaterialChoice() {}
 
-    public static Controls.Choice<Material> of(String id, String name, Session session, LinePlan plan, Material now, Consumer<Material> chosen) {
-        List<Material> offered = new ArrayList<>(session.shop().materials().stream().filter(plan::wouldHold).toList());
+    public static Controls.Choice<Material> of(
+            String id, String name, Session session, LinePlan plan, Material now, Consumer<Material> chosen) {
+        List<Material> offered = new ArrayList<>(
+                session.shop().materials().stream().filter(plan::wouldHold).toList());
         if (!offered.contains(now)) {
             offered.addFirst(now);
         }

@@ -30,22 +30,28 @@ public final class PlaceSwitch {
 
     /** @param ofPlaces whether the open bench is about places at all */
     public void update(boolean ofPlaces) {
-        List<Face> faces = session.linePlan().map(p -> p.blank().reference().faces()).orElse(List.of());
+        List<Face> faces =
+                session.linePlan().map(p -> p.blank().reference().faces()).orElse(List.of());
         Line line = session.line();
-        boolean shown = ofPlaces && !faces.isEmpty() && (faces.size() > 1 || line.places().size() > 1);
+        boolean shown = ofPlaces
+                && !faces.isEmpty()
+                && (faces.size() > 1 || line.places().size() > 1);
         node.setVisible(shown);
         node.setManaged(shown);
         if (shown) {
-            List<String> decorated = line.places().stream().map(p -> p.faceId().isEmpty() ? faces.getFirst().id() : p.faceId()).toList();
-            Controls.refillWhenChanged(node, List.of(line.id(), decorated, faces, line.at()), () -> build(faces, decorated, line.at()));
+            List<String> decorated = line.places().stream()
+                    .map(p -> p.faceId().isEmpty() ? faces.getFirst().id() : p.faceId())
+                    .toList();
+            Controls.refillWhenChanged(
+                    node, List.of(line.id(), decorated, faces, line.at()), () -> build(faces, decorated, line.at()));
         }
     }
 
     private List<Node> build(List<Face> faces, List<String> decorated, int open) {
         List<Node> nodes = new ArrayList<>();
         if (decorated.size() > 1) {
-            Controls.Segments<String> segments = Controls.segments("place", decorated, id -> name(faces, id),
-                    id -> session.openPlace(decorated.indexOf(id)));
+            Controls.Segments<String> segments = Controls.segments(
+                    "place", decorated, id -> name(faces, id), id -> session.openPlace(decorated.indexOf(id)));
             segments.show(decorated.get(open));
             nodes.add(segments);
         }
@@ -54,10 +60,19 @@ public final class PlaceSwitch {
         menu.getStyleClass().add("add-treatment");
         menu.setMinWidth(Region.USE_PREF_SIZE);
         menu.setAccessibleText(Texts.of("place.menu.about"));
-        faces.stream().filter(f -> !decorated.contains(f.id())).forEach(f ->
-                menu.getItems().add(item("place-add-" + f.id(), Texts.of("place.add", f.name()), () -> session.addPlace(f.id()))));
+        faces.stream()
+                .filter(f -> !decorated.contains(f.id()))
+                .forEach(f -> menu.getItems()
+                        .add(item(
+                                "place-add-" + f.id(),
+                                Texts.of("place.add", f.name()),
+                                () -> session.addPlace(f.id()))));
         if (decorated.size() > 1) {
-            menu.getItems().add(item("place-remove", Texts.of("place.remove", name(faces, decorated.get(open))), session::removePlace));
+            menu.getItems()
+                    .add(item(
+                            "place-remove",
+                            Texts.of("place.remove", name(faces, decorated.get(open))),
+                            session::removePlace));
         }
         nodes.add(menu);
         return nodes;
@@ -71,6 +86,10 @@ public final class PlaceSwitch {
     }
 
     private static String name(List<Face> faces, String id) {
-        return faces.stream().filter(f -> f.id().equals(id)).map(Face::name).findFirst().orElse(id);
+        return faces.stream()
+                .filter(f -> f.id().equals(id))
+                .map(Face::name)
+                .findFirst()
+                .orElse(id);
     }
 }

@@ -1,11 +1,5 @@
 package jurren.app.bench;
 
-import jurren.app.session.Session;
-import jurren.app.theme.Controls;
-import jurren.app.theme.Texts;
-import jurren.core.cure.Cure;
-import jurren.core.plan.Plan;
-import jurren.core.snag.Snag;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -19,26 +13,36 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import jurren.app.session.Session;
+import jurren.app.theme.Controls;
+import jurren.app.theme.Texts;
+import jurren.core.cure.Cure;
+import jurren.core.plan.Plan;
+import jurren.core.snag.Snag;
 
 /** The snags that belong to a bench, numbered as they are marked in its picture, each with what mends it. */
 public final class SnagCards {
     /** The pointing that a box has given the keyboard for. */
     private static final String HEEDED = "snag-heeded";
 
-    private SnagCards() {
-    }
+    private SnagCards() {}
 
     /** Those of the open line at all its places; of the whole job where a bench is about the whole job. */
     public static List<Snag> ofLine(Session session, Set<Snag.Subject> mended) {
-        return session.plan().map(Plan::snags).orElse(List.of()).stream().filter(s -> mended.contains(s.subject()))
-                .filter(s -> s.subject() == Snag.Subject.STOCK || s.line().equals(session.line().id())).toList();
+        return session.plan().map(Plan::snags).orElse(List.of()).stream()
+                .filter(s -> mended.contains(s.subject()))
+                .filter(s -> s.subject() == Snag.Subject.STOCK
+                        || s.line().equals(session.line().id()))
+                .toList();
     }
 
     /** Those of the open place. */
     public static List<Snag> of(Session session, Set<Snag.Subject> mended) {
         int place = session.line().at();
-        return ofLine(session, mended).stream().filter(s -> s.subject() == Snag.Subject.STOCK
-                || session.plan().orElseThrow().found().getOrDefault(s, 0) == place).toList();
+        return ofLine(session, mended).stream()
+                .filter(s -> s.subject() == Snag.Subject.STOCK
+                        || session.plan().orElseThrow().found().getOrDefault(s, 0) == place)
+                .toList();
     }
 
     /** Fills a box with their cards, when they are not there already. */
@@ -59,7 +63,8 @@ public final class SnagCards {
         }
         Node card = box.getChildren().get(at);
         Node cure = card.lookup(".cure");
-        boolean heeded = Integer.valueOf(session.snags().times()).equals(box.getProperties().get(HEEDED));
+        boolean heeded = Integer.valueOf(session.snags().times())
+                .equals(box.getProperties().get(HEEDED));
         // when another plan comes the cures go for a moment, and the card keeps the keyboard for them
         if (heeded && !(card.isFocused() && cure != null)) {
             return;
@@ -84,13 +89,15 @@ public final class SnagCards {
     }
 
     private static boolean isFirst(List<Snag> snags, int at) {
-        return snags.subList(0, at).stream().noneMatch(s -> s.getClass() == snags.get(at).getClass());
+        return snags.subList(0, at).stream()
+                .noneMatch(s -> s.getClass() == snags.get(at).getClass());
     }
 
     private static Node card(Session session, Snag snag, int number, boolean offersAll) {
         Label sign = new Label(String.valueOf(number));
         sign.getStyleClass().add("snag-number");
-        Label text = Controls.label(session.words().snag(snag, session.plan().orElseThrow(), session.snags().remedies()));
+        Label text = Controls.label(session.words()
+                .snag(snag, session.plan().orElseThrow(), session.snags().remedies()));
         VBox right = new VBox(text);
         right.getStyleClass().add("snag-right");
         HBox.setHgrow(right, Priority.ALWAYS);
@@ -102,7 +109,11 @@ public final class SnagCards {
                 buttons.getChildren().add(button(session, cures.get(i), "cure-" + number + "-" + (i + 1)));
             }
             if (offersAll) {
-                Button all = Controls.button("cure-all-" + number, Texts.of("snag.all"), () -> session.snags().takeAll(snag.getClass()), "quiet");
+                Button all = Controls.button(
+                        "cure-all-" + number,
+                        Texts.of("snag.all"),
+                        () -> session.snags().takeAll(snag.getClass()),
+                        "quiet");
                 all.setAccessibleText(Texts.of("snag.all.about"));
                 all.setTooltip(new javafx.scene.control.Tooltip(Texts.of("snag.all.about")));
                 buttons.getChildren().add(all);
@@ -113,7 +124,8 @@ public final class SnagCards {
         card.setId("snag-" + number);
         card.setFocusTraversable(true);
         card.setAccessibleRole(AccessibleRole.TEXT);
-        card.setAccessibleText(Texts.of(snag.gravity() == Snag.Gravity.LOOK ? "snag.card" : "snag.card.stops", number, text.getText()));
+        card.setAccessibleText(Texts.of(
+                snag.gravity() == Snag.Gravity.LOOK ? "snag.card" : "snag.card.stops", number, text.getText()));
         card.getStyleClass().add("snag-card");
         if (snag.gravity() != Snag.Gravity.LOOK) {
             card.getStyleClass().add("stops");
@@ -129,9 +141,11 @@ public final class SnagCards {
     }
 
     private static Button button(Session session, Cure cure, String id) {
-        Button button = Controls.button(id, session.words().cure(cure), () -> session.snags().take(cure), "cure");
+        Button button = Controls.button(
+                id, session.words().cure(cure), () -> session.snags().take(cure), "cure");
         button.hoverProperty().addListener((_, _, over) -> shown(session, button, cure, over || button.isFocused()));
-        button.focusedProperty().addListener((_, _, focused) -> shown(session, button, cure, focused || button.isHover()));
+        button.focusedProperty()
+                .addListener((_, _, focused) -> shown(session, button, cure, focused || button.isHover()));
         return button;
     }
 

@@ -8,8 +8,7 @@ import jurren.formats.words.DecimalSign;
 final class CliTexts {
     private static final ResourceBundle TEXTS = ResourceBundle.getBundle("jurren.app.cli.cli");
 
-    private CliTexts() {
-    }
+    private CliTexts() {}
 
     static String text(String key, Object... values) {
         return new MessageFormat(TEXTS.getString(key), DecimalSign.locale()).format(values);

@@ -1,19 +1,19 @@
 package jurren.app.cli;
 
-import java.util.stream.Collectors;
-import java.util.List;
-import jurren.core.art.Motif;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import jurren.core.job.NewJobs;
+import java.util.stream.Collectors;
 import jurren.app.keep.ShopFolder;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
+import jurren.core.art.Motif;
 import jurren.core.job.Job;
+import jurren.core.job.NewJobs;
 import jurren.core.job.Shop;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Planner;
@@ -41,7 +41,12 @@ import picocli.CommandLine.Spec;
 final class ConvertCommand implements Callable<Integer> {
     /** What an SVG's units are, by what one says. */
     private enum Unit {
-        MM, PX96, PX90, PT72, PX300, IN;
+        MM,
+        PX96,
+        PX90,
+        PT72,
+        PX300,
+        IN;
 
         FileUnit fileUnit() {
             return switch (this) {
@@ -101,25 +106,40 @@ final class ConvertCommand implements Callable<Integer> {
             throw new Problem(CliTexts.text("convert.ending", out.getFileName()));
         }
         Shop shop = ShopFolder.usual().shop();
-        boolean fromJob = input.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".jurren");
+        boolean fromJob =
+                input.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".jurren");
         if (toJob) {
             if (fromJob) {
                 throw new Problem(CliTexts.text("convert.ending", out.getFileName()));
             }
-            write(JobFile.bytes(JobDocument.of(NewJobs.ofDrawing(drawing(), shop.blanks().getFirst(), shop.blanks().getFirst().referenceSize(), null,
-                    shop.materials().getFirst().id(), Optional.empty(), 1))));
+            write(JobFile.bytes(JobDocument.of(NewJobs.ofDrawing(
+                    drawing(),
+                    shop.blanks().getFirst(),
+                    shop.blanks().getFirst().referenceSize(),
+                    null,
+                    shop.materials().getFirst().id(),
+                    Optional.empty(),
+                    1))));
             return 0;
         }
-        ArtSheet sheet = fromJob ? ofJob(shop) : ArtSheet.of(NewJobs.nameOf(input.getFileName().toString()), drawing());
+        ArtSheet sheet = fromJob
+                ? ofJob(shop)
+                : ArtSheet.of(NewJobs.nameOf(input.getFileName().toString()), drawing());
         try {
-            write(format.orElseThrow().write(sheet, new ArtFormat.Options(25.4 / svgUnit.fileUnit().mm(), Optional.ofNullable(cutColour), perInch)));
+            write(format.orElseThrow()
+                    .write(
+                            sheet,
+                            new ArtFormat.Options(
+                                    25.4 / svgUnit.fileUnit().mm(), Optional.ofNullable(cutColour), perInch)));
         } catch (IllegalArgumentException e) {
             throw new Problem(CliTexts.text("convert.cannot", input, e.getMessage()));
         }
         if (sheet.flattened()) {
             say(CliTexts.text("convert.flattened"));
         }
-        sheet.box().ifPresent(b -> say(CliTexts.text("convert.size", LengthUnit.INCH.format(b.widthMm()), LengthUnit.INCH.format(b.heightMm()))));
+        sheet.box()
+                .ifPresent(b -> say(CliTexts.text(
+                        "convert.size", LengthUnit.INCH.format(b.widthMm()), LengthUnit.INCH.format(b.heightMm()))));
         return 0;
     }
 
@@ -139,7 +159,8 @@ final class ConvertCommand implements Callable<Integer> {
             case DrawingRead.Taken t -> {
                 t.notes().stream().sorted().forEach(n -> say(words.note(n)));
                 if (t.pages().size() > 1) {
-                    say(CliTexts.text("make.pages", input.getFileName(), page, t.pages().size()));
+                    say(CliTexts.text(
+                            "make.pages", input.getFileName(), page, t.pages().size()));
                 }
                 yield sized(t);
             }
@@ -151,7 +172,10 @@ final class ConvertCommand implements Callable<Integer> {
             return t.drawing();
         }
         if (unit == null) {
-            say(CliTexts.text("convert.guessed", input.getFileName(), CliTexts.text("unit." + t.guessed().get())));
+            say(CliTexts.text(
+                    "convert.guessed",
+                    input.getFileName(),
+                    CliTexts.text("unit." + t.guessed().get())));
             return t.drawing();
         }
         double factor = unit.fileUnit().mm() / t.guessed().get().mm();
@@ -163,16 +187,29 @@ final class ConvertCommand implements Callable<Integer> {
             case JobRead.Opened o -> o.document().job();
             case JobRead.Refused r -> throw new Problem(words.refusal(r.refusal()));
         };
-        List<LinePlan> places = new Planner().plan(job, shop).lines().stream().filter(l -> line == null || l.line().id().equalsIgnoreCase(line)).toList();
+        List<LinePlan> places = new Planner()
+                .plan(job, shop).lines().stream()
+                        .filter(l -> line == null || l.line().id().equalsIgnoreCase(line))
+                        .toList();
         if (places.isEmpty()) {
             throw new Problem(CliTexts.text("convert.no-line", input, line));
         }
-        LinePlan plan = places.stream().filter(l -> place == null || Wanted.isFace(l.face(), place)).findFirst().orElseThrow(() ->
-                new Problem(CliTexts.text("convert.no-place", place, places.stream().map(LinePlan::place).distinct().collect(Collectors.joining(", ")))));
+        LinePlan plan = places.stream()
+                .filter(l -> place == null || Wanted.isFace(l.face(), place))
+                .findFirst()
+                .orElseThrow(() -> new Problem(CliTexts.text(
+                        "convert.no-place",
+                        place,
+                        places.stream().map(LinePlan::place).distinct().collect(Collectors.joining(", ")))));
         if (motif != null) {
-            List<Motif> named = plan.line().motifs().stream().filter(m -> m.name().equalsIgnoreCase(motif) || m.id().equalsIgnoreCase(motif)).toList();
+            List<Motif> named = plan.line().motifs().stream()
+                    .filter(m -> m.name().equalsIgnoreCase(motif) || m.id().equalsIgnoreCase(motif))
+                    .toList();
             if (named.isEmpty()) {
-                throw new Problem(CliTexts.text("convert.no-motif", motif, plan.line().motifs().stream().map(Motif::name).collect(Collectors.joining(", "))));
+                throw new Problem(CliTexts.text(
+                        "convert.no-motif",
+                        motif,
+                        plan.line().motifs().stream().map(Motif::name).collect(Collectors.joining(", "))));
             }
             return ArtSheet.of(plan, named);
         }

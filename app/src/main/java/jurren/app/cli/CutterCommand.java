@@ -1,13 +1,13 @@
 package jurren.app.cli;
 
-import static picocli.CommandLine.Spec;
-
-import jurren.standins.cutter.StandInCutter;
 import java.io.IOException;
 import java.util.concurrent.Callable;
+import jurren.standins.cutter.StandInCutter;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+
+import static picocli.CommandLine.Spec;
 
 @Command(name = "cutter", mixinStandardHelpOptions = true, resourceBundle = "jurren.app.cli.cli")
 final class CutterCommand implements Callable<Integer> {

@@ -6,8 +6,7 @@ import jurren.formats.files.WholeFile;
 
 /** Files that a command is given. */
 final class Inputs {
-    private Inputs() {
-    }
+    private Inputs() {}
 
     static byte[] read(Path input) {
         try {

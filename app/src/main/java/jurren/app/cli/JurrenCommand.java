@@ -2,8 +2,8 @@ package jurren.app.cli;
 
 import java.io.PrintWriter;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.concurrent.Callable;
+import java.util.function.Function;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.IExecutionExceptionHandler;
@@ -11,9 +11,24 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.TypeConversionException;
 
 /** {@code jurren} with its commands; without one it opens the window with the demo job. */
-@Command(name = "jurren", mixinStandardHelpOptions = true, version = "Jurren 0.1.0",
-        resourceBundle = "jurren.app.cli.cli", subcommands = {OpenCommand.class, MakeCommand.class, MendCommand.class, NestCommand.class, StartCommand.class, TraceCommand.class, ConvertCommand.class, ListCommand.class,
-        TemplateCommand.class, SnapCommand.class, CutterCommand.class})
+@Command(
+        name = "jurren",
+        mixinStandardHelpOptions = true,
+        version = "Jurren 0.1.0",
+        resourceBundle = "jurren.app.cli.cli",
+        subcommands = {
+            OpenCommand.class,
+            MakeCommand.class,
+            MendCommand.class,
+            NestCommand.class,
+            StartCommand.class,
+            TraceCommand.class,
+            ConvertCommand.class,
+            ListCommand.class,
+            TemplateCommand.class,
+            SnapCommand.class,
+            CutterCommand.class
+        })
 public final class JurrenCommand implements Callable<Integer> {
     private final Windows windows;
 
@@ -40,12 +55,15 @@ public final class JurrenCommand implements Callable<Integer> {
             }
             throw e;
         };
-        return new CommandLine(new JurrenCommand(windows)).setOut(out).setErr(err)
+        return new CommandLine(new JurrenCommand(windows))
+                .setOut(out)
+                .setErr(err)
                 .setCaseInsensitiveEnumValuesAllowed(true)
                 .registerConverter(int.class, text -> number(text, Integer::valueOf, "number.whole"))
                 .registerConverter(double.class, text -> number(text, Double::valueOf, "number.any"))
                 .setParameterExceptionHandler(JurrenCommand::misused)
-                .setExecutionExceptionHandler(oneLine).execute(args);
+                .setExecutionExceptionHandler(oneLine)
+                .execute(args);
     }
 
     private static <N> N number(String text, Function<String, N> read, String refusal) {

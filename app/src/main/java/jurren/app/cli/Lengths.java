@@ -8,7 +8,8 @@ import picocli.CommandLine.TypeConversionException;
 final class Lengths implements ITypeConverter<Double> {
     @Override
     public Double convert(String text) {
-        return LengthUnit.INCH.parse(text).orElseThrow(
-                () -> new TypeConversionException(CliTexts.text("length.none", text)));
+        return LengthUnit.INCH
+                .parse(text)
+                .orElseThrow(() -> new TypeConversionException(CliTexts.text("length.none", text)));
     }
 }

@@ -1,32 +1,5 @@
 package jurren.app.cli;
 
-import jurren.app.keep.ShopFolder;
-import jurren.core.art.Drawing;
-import jurren.core.art.Films;
-import jurren.core.art.DrawingFile;
-import jurren.core.blank.Blank;
-import jurren.core.cure.Cure;
-import jurren.core.cure.Remedies;
-import jurren.core.job.Job;
-import jurren.core.job.Shop;
-import jurren.core.plan.Plan;
-import jurren.core.run.WholeRun;
-import jurren.core.plan.Planner;
-import jurren.core.plan.Refit;
-import jurren.core.snag.Snag;
-import jurren.app.make.DryRunner;
-import jurren.core.job.NewJobs;
-import jurren.formats.files.SafeFiles;
-import jurren.formats.jobfile.JobFile;
-import jurren.formats.jobfile.JobRead;
-import jurren.formats.plan.JobPapers;
-import jurren.formats.plan.PlanJson;
-import jurren.formats.print.PrintPdf;
-import jurren.formats.drawing.DrawingRead;
-import jurren.formats.opening.AnyDrawing;
-import jurren.formats.words.Units;
-import jurren.formats.words.Words;
-import jurren.formats.print.Paper;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
@@ -35,6 +8,33 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
+import jurren.app.keep.ShopFolder;
+import jurren.app.make.DryRunner;
+import jurren.core.art.Drawing;
+import jurren.core.art.DrawingFile;
+import jurren.core.art.Films;
+import jurren.core.blank.Blank;
+import jurren.core.cure.Cure;
+import jurren.core.cure.Remedies;
+import jurren.core.job.Job;
+import jurren.core.job.NewJobs;
+import jurren.core.job.Shop;
+import jurren.core.plan.Plan;
+import jurren.core.plan.Planner;
+import jurren.core.plan.Refit;
+import jurren.core.run.WholeRun;
+import jurren.core.snag.Snag;
+import jurren.formats.drawing.DrawingRead;
+import jurren.formats.files.SafeFiles;
+import jurren.formats.jobfile.JobFile;
+import jurren.formats.jobfile.JobRead;
+import jurren.formats.opening.AnyDrawing;
+import jurren.formats.plan.JobPapers;
+import jurren.formats.plan.PlanJson;
+import jurren.formats.print.Paper;
+import jurren.formats.print.PrintPdf;
+import jurren.formats.words.Units;
+import jurren.formats.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -45,7 +45,8 @@ import picocli.CommandLine.Spec;
 @Command(name = "make", mixinStandardHelpOptions = true, sortOptions = false, resourceBundle = "jurren.app.cli.cli")
 final class MakeCommand implements Callable<Integer> {
     /** What a job tells by itself. */
-    private static final List<String> OF_ART = List.of("--page", "--blank", "--material", "--film", "--place", "--size", "--colour", "--width", "--copies");
+    private static final List<String> OF_ART = List.of(
+            "--page", "--blank", "--material", "--film", "--place", "--size", "--colour", "--width", "--copies");
 
     @Parameters(paramLabel = "JOB|ART", descriptionKey = "make.input")
     private Path input;
@@ -89,7 +90,11 @@ final class MakeCommand implements Callable<Integer> {
     @Option(names = "--png", descriptionKey = "make.png")
     private boolean png;
 
-    @Option(names = "--cut-line", paramLabel = "NAME", defaultValue = PrintPdf.CUT_LINE, descriptionKey = "make.cut-line")
+    @Option(
+            names = "--cut-line",
+            paramLabel = "NAME",
+            defaultValue = PrintPdf.CUT_LINE,
+            descriptionKey = "make.cut-line")
     private String cutLine;
 
     @Option(names = "--page", paramLabel = "N", defaultValue = "1", descriptionKey = "convert.page")
@@ -111,7 +116,8 @@ final class MakeCommand implements Callable<Integer> {
         Units units = millimetres ? Units.METRIC : Units.AMERICAN;
         words = new Words(units);
         ShopFolder.usual().loadFonts();
-        Shop shop = Wanted.stock(ShopFolder.usual().shop(), stock, words, spec.commandLine().getErr());
+        Shop shop = Wanted.stock(
+                ShopFolder.usual().shop(), stock, words, spec.commandLine().getErr());
         if (!(seconds >= 0 && seconds <= TightLayouts.MOST_SECONDS)) {
             throw new Problem(CliTexts.text("nest.no-seconds", (int) TightLayouts.MOST_SECONDS));
         }
@@ -125,7 +131,9 @@ final class MakeCommand implements Callable<Integer> {
         Remedies remedies = Remedies.of(plan, planner);
         boolean stopped = plan.has(Snag.Gravity.STOPS) && !force;
         JobPapers.Written made = stopped
-                ? new JobPapers.Written(Map.of("plan.json", PlanJson.write(plan, WholeRun.of(plan), Optional.empty(), remedies)), Optional.empty())
+                ? new JobPapers.Written(
+                        Map.of("plan.json", PlanJson.write(plan, WholeRun.of(plan), Optional.empty(), remedies)),
+                        Optional.empty())
                 : everything(plan, units, remedies);
         boolean untrue = made.dryRun().filter(d -> !d.isTrue()).isPresent();
         write(made.files());
@@ -135,10 +143,14 @@ final class MakeCommand implements Callable<Integer> {
 
     /** What a job says itself is not said again beside it. */
     private void sayIgnored() {
-        List<String> ignored = spec.commandLine().getParseResult().matchedOptions().stream().map(o -> o.longestName())
-                .filter(OF_ART::contains).toList();
+        List<String> ignored = spec.commandLine().getParseResult().matchedOptions().stream()
+                .map(o -> o.longestName())
+                .filter(OF_ART::contains)
+                .toList();
         if (!ignored.isEmpty()) {
-            spec.commandLine().getOut().println(CliTexts.text("make.ignored", input.getFileName(), String.join(", ", ignored)));
+            spec.commandLine()
+                    .getOut()
+                    .println(CliTexts.text("make.ignored", input.getFileName(), String.join(", ", ignored)));
         }
     }
 
@@ -155,12 +167,24 @@ final class MakeCommand implements Callable<Integer> {
         return switch (AnyDrawing.read(new DrawingFile(input.getFileName().toString(), content, page))) {
             case DrawingRead.Refused r -> throw new Problem(words.refusal(r.refusal()));
             case DrawingRead.Taken t -> {
-                t.notes().stream().sorted().forEach(n -> spec.commandLine().getOut().println(words.note(n)));
+                t.notes().stream()
+                        .sorted()
+                        .forEach(n -> spec.commandLine().getOut().println(words.note(n)));
                 if (t.pages().size() > 1) {
-                    spec.commandLine().getOut().println(CliTexts.text("make.pages", input.getFileName(), page, t.pages().size()));
+                    spec.commandLine()
+                            .getOut()
+                            .println(CliTexts.text(
+                                    "make.pages",
+                                    input.getFileName(),
+                                    page,
+                                    t.pages().size()));
                 }
                 if (widthMm == null) {
-                    t.guessed().ifPresent(u -> spec.commandLine().getOut().println(CliTexts.text("make.guessed", input.getFileName(), CliTexts.text("unit." + u))));
+                    t.guessed()
+                            .ifPresent(u -> spec.commandLine()
+                                    .getOut()
+                                    .println(CliTexts.text(
+                                            "make.guessed", input.getFileName(), CliTexts.text("unit." + u))));
                 }
                 yield t.drawing();
             }
@@ -181,13 +205,22 @@ final class MakeCommand implements Callable<Integer> {
         }
         Job job = NewJobs.ofDrawing(drawing, blank, wanted, colour, materialId, Optional.ofNullable(widthMm), copies);
         Films said = Wanted.films(shop, drawing, films);
-        Job there = place == null ? job
-                : job.withLine(job.lines().getFirst().id(), l -> new Refit().ontoFace(l, blank, Wanted.face(blank, place).id()));
-        return there.withLine(job.lines().getFirst().id(), l -> l.withMotifs(l.motifs().stream().map(m -> m.withFilms(said)).toList()));
+        Job there = place == null
+                ? job
+                : job.withLine(
+                        job.lines().getFirst().id(),
+                        l -> new Refit()
+                                .ontoFace(l, blank, Wanted.face(blank, place).id()));
+        return there.withLine(
+                job.lines().getFirst().id(),
+                l -> l.withMotifs(
+                        l.motifs().stream().map(m -> m.withFilms(said)).toList()));
     }
 
     private void refuseUnusable(Plan plan) {
-        List<Snag> unusable = plan.snags().stream().filter(s -> s.gravity() == Snag.Gravity.UNUSABLE).toList();
+        List<Snag> unusable = plan.snags().stream()
+                .filter(s -> s.gravity() == Snag.Gravity.UNUSABLE)
+                .toList();
         if (!unusable.isEmpty()) {
             throw new Problem(words.snag(unusable.getFirst(), plan));
         }
@@ -196,7 +229,14 @@ final class MakeCommand implements Callable<Integer> {
     private JobPapers.Written everything(Plan plan, Units units, Remedies remedies) {
         Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
         Map<String, byte[]> printFiles = JobPapers.printFiles(plan, cutLine);
-        JobPapers.Written made = JobPapers.all(plan, cutFiles, printFiles, () -> DryRunner.run(plan, cutFiles, printFiles), units, remedies, Paper.usual(units));
+        JobPapers.Written made = JobPapers.all(
+                plan,
+                cutFiles,
+                printFiles,
+                () -> DryRunner.run(plan, cutFiles, printFiles),
+                units,
+                remedies,
+                Paper.usual(units));
         if (png) {
             made.files().putAll(JobPapers.printPictures(plan));
         }
@@ -218,17 +258,30 @@ final class MakeCommand implements Callable<Integer> {
 
     private String cures(Remedies remedies, Snag snag) {
         List<Cure> cures = remedies.of(snag);
-        return cures.isEmpty() ? "" : " " + CliTexts.text("make.mends", cures.stream().map(words::cure).collect(Collectors.joining(" | ")));
+        return cures.isEmpty()
+                ? ""
+                : " "
+                        + CliTexts.text(
+                                "make.mends", cures.stream().map(words::cure).collect(Collectors.joining(" | ")));
     }
 
     private void report(Plan plan, Remedies remedies, JobPapers.Written made, boolean stopped) {
         PrintWriter text = spec.commandLine().getOut();
         made.files().keySet().forEach(f -> text.println(CliTexts.text("make.wrote", out.resolve(f))));
-        plan.snags().forEach(s -> text.println(
-                CliTexts.text(s.gravity() == Snag.Gravity.STOPS ? "make.stops" : "make.snag", words.snag(s, plan, remedies)) + cures(remedies, s)));
+        plan.snags()
+                .forEach(s -> text.println(CliTexts.text(
+                                s.gravity() == Snag.Gravity.STOPS ? "make.stops" : "make.snag",
+                                words.snag(s, plan, remedies))
+                        + cures(remedies, s)));
         made.dryRun().ifPresent(d -> {
-            text.println(CliTexts.text(d.isCutTrue() ? "make.true" : "make.untrue", words.unit().fine(d.worstMm()), d.isCutTrue() ? "" : words.where(d.worst())));
-            d.spoiled().forEach(p -> p.faults().forEach(f -> text.println(CliTexts.text("make.pressed-badly", words.pressed(p, f, plan)))));
+            text.println(CliTexts.text(
+                    d.isCutTrue() ? "make.true" : "make.untrue",
+                    words.unit().fine(d.worstMm()),
+                    d.isCutTrue() ? "" : words.where(d.worst())));
+            d.spoiled()
+                    .forEach(p -> p.faults()
+                            .forEach(
+                                    f -> text.println(CliTexts.text("make.pressed-badly", words.pressed(p, f, plan)))));
         });
         if (stopped) {
             text.println(CliTexts.text("make.stopped"));

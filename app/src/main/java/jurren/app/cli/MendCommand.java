@@ -1,5 +1,11 @@
 package jurren.app.cli;
 
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import jurren.app.keep.ShopFolder;
 import jurren.core.cure.Cure;
 import jurren.core.cure.Mender;
@@ -13,12 +19,6 @@ import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
 import jurren.formats.words.Units;
 import jurren.formats.words.Words;
-import java.io.IOException;
-import java.io.PrintWriter;
-import java.nio.file.Path;
-import java.util.List;
-import java.util.concurrent.Callable;
-import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -66,15 +66,23 @@ final class MendCommand implements Callable<Integer> {
 
     private void report(Words words, Mender.Mended mended, Remedies left) {
         PrintWriter text = spec.commandLine().getOut();
-        mended.done().forEach(c -> text.println(CliTexts.text("mend.done", c.snag().line(), words.cure(c))));
+        mended.done()
+                .forEach(c -> text.println(CliTexts.text("mend.done", c.snag().line(), words.cure(c))));
         Plan plan = mended.plan();
         for (Snag s : plan.snags()) {
             List<Cure> cures = left.of(s);
-            text.println(CliTexts.text(s.gravity() == Snag.Gravity.LOOK ? "make.snag" : "make.stops", words.snag(s, plan, left))
-                    + (cures.isEmpty() ? "" : " " + CliTexts.text("make.mends", cures.stream().map(words::cure).collect(Collectors.joining(" | ")))));
+            text.println(CliTexts.text(
+                            s.gravity() == Snag.Gravity.LOOK ? "make.snag" : "make.stops", words.snag(s, plan, left))
+                    + (cures.isEmpty()
+                            ? ""
+                            : " "
+                                    + CliTexts.text(
+                                            "make.mends",
+                                            cures.stream().map(words::cure).collect(Collectors.joining(" | ")))));
         }
         text.println(CliTexts.text("make.wrote", out));
-        text.println(CliTexts.text("mend.sum", mended.done().size(), plan.snags().size()));
+        text.println(
+                CliTexts.text("mend.sum", mended.done().size(), plan.snags().size()));
         text.flush();
     }
 }

@@ -1,5 +1,11 @@
 package jurren.app.cli;
 
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.concurrent.Callable;
 import jurren.app.keep.ShopFolder;
 import jurren.core.cut.CutRun;
 import jurren.core.job.Job;
@@ -14,12 +20,6 @@ import jurren.formats.plan.LayoutJson;
 import jurren.formats.svg.LoadSvg;
 import jurren.formats.words.Units;
 import jurren.formats.words.Words;
-import java.io.IOException;
-import java.io.PrintWriter;
-import java.nio.file.Path;
-import java.util.LinkedHashMap;
-import java.util.Map;
-import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -54,7 +54,8 @@ final class NestCommand implements Callable<Integer> {
             throw new Problem(CliTexts.text("nest.no-seconds", (int) TightLayouts.MOST_SECONDS));
         }
         ShopFolder.usual().loadFonts();
-        Shop shop = Wanted.stock(ShopFolder.usual().shop(), stock, words, spec.commandLine().getErr());
+        Shop shop = Wanted.stock(
+                ShopFolder.usual().shop(), stock, words, spec.commandLine().getErr());
         Job job = switch (JobFile.read(input, shop)) {
             case JobRead.Opened o -> o.document().job();
             case JobRead.Refused r -> throw new Problem(words.refusal(r.refusal()));
@@ -76,10 +77,18 @@ final class NestCommand implements Callable<Integer> {
         files.keySet().forEach(f -> text.println(CliTexts.text("make.wrote", out.resolve(f))));
         for (CutRun run : plan.runs()) {
             Load load = run.load();
-            text.println(CliTexts.text("nest.load", load.order(), load.material().colourName(load.colour()), load.stock().id(), load.placed().size(),
-                    words.unit().film(load.usedMm()), words.unit().film(load.leastMm()), Math.round(100 * load.pieceShare())));
+            text.println(CliTexts.text(
+                    "nest.load",
+                    load.order(),
+                    load.material().colourName(load.colour()),
+                    load.stock().id(),
+                    load.placed().size(),
+                    words.unit().film(load.usedMm()),
+                    words.unit().film(load.leastMm()),
+                    Math.round(100 * load.pieceShare())));
         }
-        text.println(CliTexts.text("nest.sum", words.unit().film(plan.filmUsedMm()), words.unit().film(before)));
+        text.println(CliTexts.text(
+                "nest.sum", words.unit().film(plan.filmUsedMm()), words.unit().film(before)));
         text.flush();
         return 0;
     }

@@ -1,13 +1,13 @@
 package jurren.app.cli;
 
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
 import jurren.formats.words.Units;
 import jurren.formats.words.Words;
-import java.nio.file.Path;
-import java.util.Optional;
-import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.ParentCommand;

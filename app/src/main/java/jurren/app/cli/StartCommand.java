@@ -8,13 +8,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
-import jurren.core.job.NewJobs;
 import jurren.app.keep.ShopFolder;
 import jurren.core.art.Motif;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.BlankSize;
 import jurren.core.job.Job;
+import jurren.core.job.NewJobs;
 import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
 import jurren.core.material.Material;
@@ -77,20 +77,27 @@ final class StartCommand implements Callable<Integer> {
         if (!out.getFileName().toString().endsWith(".jurren")) {
             throw new Problem(CliTexts.text("start.ending", out.getFileName()));
         }
-        List<Motif> motifs = switch (StartMaker.make(start, entries, Ground.of(on.faces().getFirst(), material, cloth, shop))) {
-            case Started.Made m -> m.motifs();
-            case Started.Refused r -> throw new Problem(r.words(start));
-        };
-        Job job = NewJobs.onBlank(blank, start.name(), blank.name(), cloth.id(), material.id()).withLine("A", l -> l.withMotifs(motifs)
-                .withDrawnFor(on.id(), List.of(SizeEntry.of(on.id(), Wanted.copies(copies)))));
+        List<Motif> motifs =
+                switch (StartMaker.make(start, entries, Ground.of(on.faces().getFirst(), material, cloth, shop))) {
+                    case Started.Made m -> m.motifs();
+                    case Started.Refused r -> throw new Problem(r.words(start));
+                };
+        Job job = NewJobs.onBlank(blank, start.name(), blank.name(), cloth.id(), material.id())
+                .withLine(
+                        "A",
+                        l -> l.withMotifs(motifs)
+                                .withDrawnFor(on.id(), List.of(SizeEntry.of(on.id(), Wanted.copies(copies)))));
         write(job);
         report(new Planner().plan(job, shop));
         return 0;
     }
 
     private Start start(List<Start> all) {
-        return all.stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow(() -> new Problem(CliTexts.text("start.none", id,
-                all.stream().map(Start::id).collect(Collectors.joining(", ")))));
+        return all.stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new Problem(CliTexts.text(
+                        "start.none", id, all.stream().map(Start::id).collect(Collectors.joining(", ")))));
     }
 
     private void write(Job job) {

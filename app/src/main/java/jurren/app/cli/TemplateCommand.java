@@ -1,5 +1,10 @@
 package jurren.app.cli;
 
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import jurren.app.keep.ShopFolder;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankSize;
@@ -9,11 +14,6 @@ import jurren.formats.files.SafeFiles;
 import jurren.formats.print.Paper;
 import jurren.formats.print.TemplatePdf;
 import jurren.formats.print.TemplateSvg;
-import java.io.IOException;
-import java.nio.file.Path;
-import java.util.Locale;
-import java.util.concurrent.Callable;
-import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -45,8 +45,14 @@ final class TemplateCommand implements Callable<Integer> {
         Shop shop = ShopFolder.usual().shop();
         Blank blank = Wanted.blank(shop, blankId);
         BlankSize sold = Wanted.size(blank, size);
-        Face face = faceId == null ? sold.faces().getFirst() : sold.face(faceId).orElseThrow(() -> new Problem(CliTexts.text(
-                "template.no-face", blank.name(), faceId, sold.faces().stream().map(Face::id).collect(Collectors.joining(" ")))));
+        Face face = faceId == null
+                ? sold.faces().getFirst()
+                : sold.face(faceId)
+                        .orElseThrow(() -> new Problem(CliTexts.text(
+                                "template.no-face",
+                                blank.name(),
+                                faceId,
+                                sold.faces().stream().map(Face::id).collect(Collectors.joining(" ")))));
         String title = blank.name() + (blank.sizes().size() > 1 ? ", " + sold.id() : "") + ", " + face.name();
         String name = out.getFileName().toString().toLowerCase(Locale.ROOT);
         if (!name.endsWith(".svg") && !name.endsWith(".pdf")) {

@@ -72,15 +72,20 @@ final class TraceCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        if (ArtFormat.of(out.getFileName().toString()).filter(f -> f == ArtFormat.SVG).isEmpty()) {
+        if (ArtFormat.of(out.getFileName().toString())
+                .filter(f -> f == ArtFormat.SVG)
+                .isEmpty()) {
             throw new Problem(CliTexts.text("trace.ending", out.getFileName()));
         }
         if (widthMm != null && !(widthMm > 0)) {
             throw new Problem(CliTexts.text("make.no-width"));
         }
         PictureRead.Taken read = read();
-        double mm = widthMm != null ? widthMm / read.file().picture().width() : MM_PER_INCH / read.perInch().orElse(USUAL_PER_INCH);
-        long pixels = (long) read.file().picture().width() * read.file().picture().height();
+        double mm = widthMm != null
+                ? widthMm / read.file().picture().width()
+                : MM_PER_INCH / read.perInch().orElse(USUAL_PER_INCH);
+        long pixels =
+                (long) read.file().picture().width() * read.file().picture().height();
         if (pixels > LARGE) {
             // it takes a while: nobody shall wonder whether anything goes on
             spec.commandLine().getErr().println(CliTexts.text("trace.large", pixels / 1e6));
@@ -110,8 +115,16 @@ final class TraceCommand implements Callable<Integer> {
 
     private TraceSettings settings() {
         try {
-            TraceSettings s = TraceSettings.USUAL.withMode(lines ? Mode.MIDDLE_LINES : colours != null && colours > 1 ? Mode.SEVERAL_COLOURS : Mode.ONE_COLOUR)
-                    .withInk(light ? Ink.LIGHT : Ink.FOUND).withEvenLight(even).withSpeck(speck).withOuterOnly(outer).withKeepGround(keepGround)
+            TraceSettings s = TraceSettings.USUAL
+                    .withMode(
+                            lines
+                                    ? Mode.MIDDLE_LINES
+                                    : colours != null && colours > 1 ? Mode.SEVERAL_COLOURS : Mode.ONE_COLOUR)
+                    .withInk(light ? Ink.LIGHT : Ink.FOUND)
+                    .withEvenLight(even)
+                    .withSpeck(speck)
+                    .withOuterOnly(outer)
+                    .withKeepGround(keepGround)
                     .withLevel(level == null ? OptionalDouble.empty() : OptionalDouble.of(level / 100));
             return colours != null && colours > 1 ? s.withColours(colours) : s;
         } catch (IllegalArgumentException e) {
@@ -122,7 +135,12 @@ final class TraceCommand implements Callable<Integer> {
     private void report(PictureFile file, Traced t, double mm, OptionalDouble perInch) {
         PrintWriter text = spec.commandLine().getOut();
         text.println(CliTexts.text("make.wrote", out));
-        text.println(CliTexts.text("trace.found", t.flats().size(), t.nodes(), LengthUnit.INCH.format(mm * t.width()), LengthUnit.INCH.format(mm * t.height())));
+        text.println(CliTexts.text(
+                "trace.found",
+                t.flats().size(),
+                t.nodes(),
+                LengthUnit.INCH.format(mm * t.width()),
+                LengthUnit.INCH.format(mm * t.height())));
         if (t.speckPx2() > speck) {
             text.println(CliTexts.text("trace.restless", t.speckPx2()));
         }

@@ -1,40 +1,45 @@
 package jurren.app.cli;
 
-import java.util.Set;
-import java.util.Optional;
-import java.util.Map;
-import java.util.LinkedHashSet;
-import jurren.core.material.Colour;
-import jurren.core.art.Films;
-import jurren.core.art.DrawnShape;
-import jurren.core.art.Drawing;
-import jurren.core.blank.Blank;
-import jurren.core.blank.Face;
-import jurren.core.blank.BlankSize;
-import jurren.core.blank.BlankColour;
-import jurren.core.job.Shop;
-import jurren.core.material.Material;
-import jurren.formats.catalogue.ShelfFile;
-import jurren.formats.words.Words;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import jurren.core.art.Drawing;
+import jurren.core.art.DrawnShape;
+import jurren.core.art.Films;
+import jurren.core.blank.Blank;
+import jurren.core.blank.BlankColour;
+import jurren.core.blank.BlankSize;
+import jurren.core.blank.Face;
+import jurren.core.job.Shop;
+import jurren.core.material.Colour;
+import jurren.core.material.Material;
+import jurren.formats.catalogue.ShelfFile;
+import jurren.formats.words.Words;
 
 /** What a command line names, or a sentence that says what there is. */
 final class Wanted {
     private static final int MOST_COPIES = 10_000;
 
-    private Wanted() {
-    }
+    private Wanted() {}
 
     static Blank blank(Shop shop, String id) {
-        return shop.blank(id).orElseThrow(() -> new Problem(CliTexts.text("make.no-blank", id,
-                shop.blanks().stream().map(Blank::id).collect(Collectors.joining(", ")))));
+        return shop.blank(id)
+                .orElseThrow(() -> new Problem(CliTexts.text(
+                        "make.no-blank",
+                        id,
+                        shop.blanks().stream().map(Blank::id).collect(Collectors.joining(", ")))));
     }
 
-    /** The shop with the shelf of a file, as it is when there is none. What of it cannot be used is said, the rest hangs there. */
+    /**
+     * The shop with the shelf of a file, as it is when there is none. What of it cannot be used is said, the rest hangs
+     * there.
+     */
     static Shop stock(Shop shop, Path file, Words words, PrintWriter said) {
         if (file == null) {
             return shop;
@@ -62,18 +67,30 @@ final class Wanted {
     }
 
     static Face face(Blank blank, String wanted) {
-        return blank.reference().faces().stream().filter(f -> isFace(f, wanted)).findFirst().orElseThrow(() -> new Problem(CliTexts.text(
-                "template.no-face", blank.name(), wanted, blank.reference().faces().stream().map(Face::id).collect(Collectors.joining(" ")))));
+        return blank.reference().faces().stream()
+                .filter(f -> isFace(f, wanted))
+                .findFirst()
+                .orElseThrow(() -> new Problem(CliTexts.text(
+                        "template.no-face",
+                        blank.name(),
+                        wanted,
+                        blank.reference().faces().stream().map(Face::id).collect(Collectors.joining(" ")))));
     }
 
     /** @param said colours of a drawing, by code or by the name they are sold under, with what each is made of */
     static Films films(Shop shop, Drawing drawing, Map<String, String> said) {
         Films films = Films.USUAL;
-        Set<Colour> there = drawing.shapes().stream().map(DrawnShape::colour).collect(Collectors.toCollection(LinkedHashSet::new));
+        Set<Colour> there =
+                drawing.shapes().stream().map(DrawnShape::colour).collect(Collectors.toCollection(LinkedHashSet::new));
         for (Map.Entry<String, String> e : said.entrySet()) {
             Material material = material(shop, e.getValue().strip());
-            Colour wanted = there.stream().filter(c -> isCalled(shop, c, e.getKey().strip())).findFirst().orElseThrow(() -> new Problem(
-                    CliTexts.text("make.no-such-colour", e.getKey(), there.stream().map(Colour::hex).collect(Collectors.joining(", ")))));
+            Colour wanted = there.stream()
+                    .filter(c -> isCalled(shop, c, e.getKey().strip()))
+                    .findFirst()
+                    .orElseThrow(() -> new Problem(CliTexts.text(
+                            "make.no-such-colour",
+                            e.getKey(),
+                            there.stream().map(Colour::hex).collect(Collectors.joining(", ")))));
             if (films.of(wanted).filter(id -> !id.equals(material.id())).isPresent()) {
                 throw new Problem(CliTexts.text("make.two-films", wanted.hex()));
             }
@@ -84,13 +101,17 @@ final class Wanted {
 
     private static boolean isCalled(Shop shop, Colour colour, String name) {
         return colour.hex().equalsIgnoreCase(name)
-                || shop.materials().stream().flatMap(m -> m.sold(colour).stream()).anyMatch(c -> c.name().equalsIgnoreCase(name));
+                || shop.materials().stream()
+                        .flatMap(m -> m.sold(colour).stream())
+                        .anyMatch(c -> c.name().equalsIgnoreCase(name));
     }
 
     /** @param colour null for the first that the blank comes in */
     static BlankColour colour(Blank blank, String colour) {
-        return colour == null ? blank.colours().getFirst() : blank.colour(colour)
-                .orElseThrow(() -> new Problem(CliTexts.text("make.no-colour", blank.name(), colour)));
+        return colour == null
+                ? blank.colours().getFirst()
+                : blank.colour(colour)
+                        .orElseThrow(() -> new Problem(CliTexts.text("make.no-colour", blank.name(), colour)));
     }
 
     static int copies(int copies) {
@@ -102,7 +123,13 @@ final class Wanted {
 
     /** @param size null for the blank's reference size */
     static BlankSize size(Blank blank, String size) {
-        return size == null ? blank.reference() : blank.size(size).orElseThrow(() -> new Problem(CliTexts.text("make.no-size",
-                blank.name(), size, blank.sizes().stream().map(BlankSize::id).collect(Collectors.joining(" ")))));
+        return size == null
+                ? blank.reference()
+                : blank.size(size)
+                        .orElseThrow(() -> new Problem(CliTexts.text(
+                                "make.no-size",
+                                blank.name(),
+                                size,
+                                blank.sizes().stream().map(BlankSize::id).collect(Collectors.joining(" ")))));
     }
 }

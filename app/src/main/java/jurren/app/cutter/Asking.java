@@ -22,7 +22,8 @@ import jurren.core.load.Speech;
 import jurren.formats.hpgl.HpglWriter;
 
 /**
- * Asks a cutter in HPGL what it finds out by itself: the size of the film by {@code OH}, each printed mark by {@code DP},
+ * Asks a cutter in HPGL what it finds out by itself: the size of the film by {@code OH}, each printed mark by {@code
+ * DP},
  * whose answer {@code OS} announces and {@code OD} gives.
  */
 final class Asking implements AutoCloseable {
@@ -92,7 +93,9 @@ final class Asking implements AutoCloseable {
         return found;
     }
 
-    /** Nothing known: as printed. One: moved. Two and more: turned with the line between the first and the last found. */
+    /**
+     * Nothing known: as printed. One: moved. Two and more: turned with the line between the first and the last found.
+     */
     private static Placement expected(List<Point> printed, List<Point> found) {
         if (found.isEmpty()) {
             return Placement.HERE;
@@ -147,7 +150,8 @@ final class Asking implements AutoCloseable {
         if (GONE.equals(line)) {
             throw new IOException(Texts.of("cut.gone"));
         }
-        return Optional.ofNullable(line).map(l -> Arrays.stream(l.split(",")).mapToLong(Long::parseLong).toArray());
+        return Optional.ofNullable(line)
+                .map(l -> Arrays.stream(l.split(",")).mapToLong(Long::parseLong).toArray());
     }
 
     /** Whoever waits for an answer waits no longer. */

@@ -1,19 +1,5 @@
 package jurren.app.cutter;
 
-import jurren.app.theme.Texts;
-import jurren.core.cut.CutPath;
-import jurren.core.cut.CutRun;
-import jurren.core.cut.PrintMarks;
-import jurren.core.geometry.Point;
-import jurren.core.load.Reach;
-import jurren.formats.hpgl.HpglWriter;
-import jurren.standins.cutter.Bed;
-import jurren.standins.cutter.CutterLine;
-import jurren.standins.cutter.Fed;
-import jurren.standins.cutter.MachineLine;
-import jurren.standins.cutter.CutterStatus;
-import jurren.standins.cutter.Fault;
-import jurren.standins.cutter.StandInCutter;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.nio.file.Path;
@@ -25,15 +11,40 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import jurren.app.theme.Texts;
+import jurren.core.cut.CutPath;
+import jurren.core.cut.CutRun;
+import jurren.core.cut.PrintMarks;
+import jurren.core.geometry.Point;
+import jurren.core.load.Reach;
+import jurren.formats.hpgl.HpglWriter;
+import jurren.standins.cutter.Bed;
+import jurren.standins.cutter.CutterLine;
+import jurren.standins.cutter.CutterStatus;
+import jurren.standins.cutter.Fault;
+import jurren.standins.cutter.Fed;
+import jurren.standins.cutter.MachineLine;
+import jurren.standins.cutter.StandInCutter;
 
 /**
- * One cut on the cutter in use, however it is reached, from sending to the last path. It runs beside the window; what it
+ * One cut on the cutter in use, however it is reached, from sending to the last path. It runs beside the window; what
+ * it
  * knows is read, and its watcher told, on the window's thread.
  */
 public final class CutTalk implements AutoCloseable {
     /** How a cut stands. */
     public enum State {
-        IDLE, EDGE, LOOKING, MOVING, SENT, CUTTING, PAUSED, LID_OPEN, LINE_LOST, STOPPED, DONE;
+        IDLE,
+        EDGE,
+        LOOKING,
+        MOVING,
+        SENT,
+        CUTTING,
+        PAUSED,
+        LID_OPEN,
+        LINE_LOST,
+        STOPPED,
+        DONE;
 
         public boolean canGoOn() {
             return this == PAUSED || this == LID_OPEN || this == LINE_LOST || this == STOPPED;
@@ -114,7 +125,9 @@ public final class CutTalk implements AutoCloseable {
         if (run == null || run.paths().isEmpty()) {
             return 0;
         }
-        double done = run.paths().subList(0, finished).stream().mapToDouble(CutPath::lengthMm).sum();
+        double done = run.paths().subList(0, finished).stream()
+                .mapToDouble(CutPath::lengthMm)
+                .sum();
         return done / run.paths().stream().mapToDouble(CutPath::lengthMm).sum();
     }
 
@@ -150,7 +163,9 @@ public final class CutTalk implements AutoCloseable {
         return ofRun.cutter().reach().kind() == Reach.Kind.STAND_IN ? fed(ofRun).marks() : List.of();
     }
 
-    /** Asks the cutter what it finds out by itself; told on the window's thread, unless something else was begun since. */
+    /**
+     * Asks the cutter what it finds out by itself; told on the window's thread, unless something else was begun since.
+     */
     public void look(CutRun ofRun, Consumer<Asked> then) {
         int own = begin(ofRun, State.LOOKING);
         wanted(() -> {
@@ -202,7 +217,10 @@ public final class CutTalk implements AutoCloseable {
             return ofRun.cutter().reach();
         }
         standIn().feed(fed(ofRun));
-        return new Reach(Reach.Kind.PORT, InetAddress.getLoopbackAddress().getHostAddress() + ":" + standIn().port());
+        return new Reach(
+                Reach.Kind.PORT,
+                InetAddress.getLoopbackAddress().getHostAddress() + ":"
+                        + standIn().port());
     }
 
     /** The head goes with the knife up to a place of the load, and stays there. */
@@ -256,13 +274,22 @@ public final class CutTalk implements AutoCloseable {
                     line = near;
                     near.send(HpglWriter.write(now, from));
                 }
-                case PORT, SERIAL -> line = new WireLine(now.cutter().reach(), HpglWriter.parts(now, from), i -> now.seconds(from + i), i -> now.paths().get(from + i).start(), told);
+                case PORT, SERIAL ->
+                    line = new WireLine(
+                            now.cutter().reach(),
+                            HpglWriter.parts(now, from),
+                            i -> now.seconds(from + i),
+                            i -> now.paths().get(from + i).start(),
+                            told);
                 case FOLDER -> {
                     Path folder = Path.of(now.cutter().reach().where());
                     if (!Drop.canBe(folder)) {
                         throw new IOException(Texts.of("cut.folder-gone", folder));
                     }
-                    Drop.put(folder, "load-" + now.load().order() + "-" + now.mark().substring(0, MARK_CHARACTERS) + ".plt", HpglWriter.write(now, from));
+                    Drop.put(
+                            folder,
+                            "load-" + now.load().order() + "-" + now.mark().substring(0, MARK_CHARACTERS) + ".plt",
+                            HpglWriter.write(now, from));
                     Platform.runLater(() -> sent(own));
                 }
             }
@@ -294,7 +321,12 @@ public final class CutTalk implements AutoCloseable {
             hangUp();
             Consumer<CutterStatus> told = status -> Platform.runLater(() -> wentRound(own, status));
             if (ofRun.cutter().reach().isWire()) {
-                line = new WireLine(ofRun.cutter().reach(), new HpglWriter.Parts(bytes, List.of(), new byte[0]), _ -> 0, _ -> Point.ORIGIN, told);
+                line = new WireLine(
+                        ofRun.cutter().reach(),
+                        new HpglWriter.Parts(bytes, List.of(), new byte[0]),
+                        _ -> 0,
+                        _ -> Point.ORIGIN,
+                        told);
             } else {
                 standIn().feed(fed(ofRun));
                 CutterLine near = new CutterLine(standIn().port(), told);
@@ -323,12 +355,13 @@ public final class CutTalk implements AutoCloseable {
     public void goOn() {
         switch (state) {
             case PAUSED -> wanted(() -> line.carryOn());
-            case LID_OPEN -> wanted(() -> {
-                standIn().closeLid();
-                line.carryOn();
-            });
+            case LID_OPEN ->
+                wanted(() -> {
+                    standIn().closeLid();
+                    line.carryOn();
+                });
             case LINE_LOST, STOPPED -> begin();
-            default -> { }
+            default -> {}
         }
     }
 
@@ -359,19 +392,26 @@ public final class CutTalk implements AutoCloseable {
         if (status == null) {
             state = State.LINE_LOST;
         } else {
-            finished = Math.clamp(before + status.finishedPaths() - (isStandIn() ? HpglWriter.strokesBefore(run) : 0), before, run.paths().size());
+            finished = Math.clamp(
+                    before + status.finishedPaths() - (isStandIn() ? HpglWriter.strokesBefore(run) : 0),
+                    before,
+                    run.paths().size());
             head = status.head();
-            if (stopping && status.state() == CutterStatus.State.READY && finished < run.paths().size()) {
+            if (stopping
+                    && status.state() == CutterStatus.State.READY
+                    && finished < run.paths().size()) {
                 stopping = false;
                 state = State.STOPPED;
                 tell();
                 return;
             }
-            state = finished == run.paths().size() ? State.DONE : switch (status.state()) {
-                case PAUSED -> State.PAUSED;
-                case LID_OPEN -> State.LID_OPEN;
-                default -> State.CUTTING;
-            };
+            state = finished == run.paths().size()
+                    ? State.DONE
+                    : switch (status.state()) {
+                        case PAUSED -> State.PAUSED;
+                        case LID_OPEN -> State.LID_OPEN;
+                        default -> State.CUTTING;
+                    };
         }
         tell();
     }
@@ -398,7 +438,11 @@ public final class CutTalk implements AutoCloseable {
                 Platform.runLater(() -> {
                     trouble = Optional.ofNullable(e.getMessage());
                     // a question that got no answer leaves nothing to go on with
-                    state = state == State.LOOKING || state == State.MOVING || state == State.EDGE || state == State.IDLE ? State.IDLE
+                    state = state == State.LOOKING
+                                    || state == State.MOVING
+                                    || state == State.EDGE
+                                    || state == State.IDLE
+                            ? State.IDLE
                             : run.cutter().reach().kind() == Reach.Kind.FOLDER ? State.STOPPED : State.LINE_LOST;
                     tell();
                 });

@@ -10,12 +10,15 @@ import jurren.formats.files.SafeFiles;
 
 /** A folder or a file that the cutter's own program watches, or that leads to the cutter itself. */
 public final class Drop {
-    private Drop() {
-    }
+    private Drop() {}
 
     /** Whether something can be put there: a folder that is there, or a file in one that is. */
     public static boolean canBe(Path where) {
-        return Files.isDirectory(where) || Files.exists(where) || where.getFileName() != null && where.getFileName().toString().contains(".") && folder(where).filter(Files::isDirectory).isPresent();
+        return Files.isDirectory(where)
+                || Files.exists(where)
+                || where.getFileName() != null
+                        && where.getFileName().toString().contains(".")
+                        && folder(where).filter(Files::isDirectory).isPresent();
     }
 
     private static Optional<Path> folder(Path file) {

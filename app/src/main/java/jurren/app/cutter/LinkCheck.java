@@ -6,8 +6,7 @@ import jurren.core.load.Reach;
 
 /** Finds out by trying whether a cutter is there. */
 public final class LinkCheck {
-    private LinkCheck() {
-    }
+    private LinkCheck() {}
 
     /** What it says it is; empty when something listens and says nothing, as most cutters do. */
     public static String ask(Reach reach) throws IOException {

@@ -23,11 +23,13 @@ final class SerialWire implements Wire {
             throw new IOException(Texts.of("serial.none", settings.port(), there()));
         }
         port.setComPortParameters(settings.bitsPerS(), BITS, SerialPort.ONE_STOP_BIT, SerialPort.NO_PARITY);
-        port.setFlowControl(switch (settings.flow()) {
-            case NONE -> SerialPort.FLOW_CONTROL_DISABLED;
-            case BY_SIGNS -> SerialPort.FLOW_CONTROL_XONXOFF_IN_ENABLED | SerialPort.FLOW_CONTROL_XONXOFF_OUT_ENABLED;
-            case BY_LINES -> SerialPort.FLOW_CONTROL_RTS_ENABLED | SerialPort.FLOW_CONTROL_CTS_ENABLED;
-        });
+        port.setFlowControl(
+                switch (settings.flow()) {
+                    case NONE -> SerialPort.FLOW_CONTROL_DISABLED;
+                    case BY_SIGNS ->
+                        SerialPort.FLOW_CONTROL_XONXOFF_IN_ENABLED | SerialPort.FLOW_CONTROL_XONXOFF_OUT_ENABLED;
+                    case BY_LINES -> SerialPort.FLOW_CONTROL_RTS_ENABLED | SerialPort.FLOW_CONTROL_CTS_ENABLED;
+                });
         // a read waits for the first byte, a write until all is on its way
         port.setComPortTimeouts(SerialPort.TIMEOUT_READ_SEMI_BLOCKING | SerialPort.TIMEOUT_WRITE_BLOCKING, 0, 0);
         if (!port.openPort(0)) {
@@ -37,7 +39,10 @@ final class SerialWire implements Wire {
 
     /** The ports that this computer knows. */
     static List<String> ports() {
-        return Stream.of(SerialPort.getCommPorts()).map(SerialPort::getSystemPortPath).sorted().toList();
+        return Stream.of(SerialPort.getCommPorts())
+                .map(SerialPort::getSystemPortPath)
+                .sorted()
+                .toList();
     }
 
     private static String there() {

@@ -18,7 +18,8 @@ import jurren.standins.cutter.CutterStatus;
 import jurren.standins.cutter.MachineLine;
 
 /**
- * A cutter at the end of a wire, at a network port or a serial one. Paths are sent one by one, each with the question where the knife is ({@code OA}): when
+ * A cutter at the end of a wire, at a network port or a serial one. Paths are sent one by one, each with the question
+ * where the knife is ({@code OA}): when
  * that is answered the path is cut. A machine that answers nothing is given the time a path takes. So a pause or a stop
  * takes effect after the path under the knife, and after a lost line nothing that was answered is cut again.
  */
@@ -27,6 +28,7 @@ final class WireLine implements MachineLine {
     private static final int LONGEST_ANSWER = 80;
     /** A path may take so much longer than was worked out before the line counts as silent. */
     private static final double PATIENCE_TIMES = 3;
+
     private static final double PATIENCE_S = 4;
     private static final byte[] WHERE = "OA;\n".getBytes(StandardCharsets.US_ASCII);
 
@@ -49,7 +51,13 @@ final class WireLine implements MachineLine {
      * @param ends    where the knife is after each
      * @param told    every finished path; {@code null} once when the line is lost
      */
-    WireLine(Reach reach, HpglWriter.Parts parts, IntToDoubleFunction seconds, IntFunction<Point> ends, Consumer<CutterStatus> told) throws IOException {
+    WireLine(
+            Reach reach,
+            HpglWriter.Parts parts,
+            IntToDoubleFunction seconds,
+            IntFunction<Point> ends,
+            Consumer<CutterStatus> told)
+            throws IOException {
         this.wire = Wire.to(reach);
         this.parts = parts;
         this.seconds = seconds;

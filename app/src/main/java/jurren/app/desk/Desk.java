@@ -18,6 +18,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 public final class Desk implements AutoCloseable {
     /** From here on a person would wonder. */
     public static final double SLOW_S = 0.5;
+
     private static final int PATIENCE_S = 10;
     private static final AtomicInteger NUMBER = new AtomicInteger();
 
@@ -96,7 +97,9 @@ public final class Desk implements AutoCloseable {
 
     /** What takes long enough that a person should see it. */
     public List<Errand> slow() {
-        return running.stream().filter(e -> !e.isStopped() && !e.name().isEmpty() && e.secondsSoFar() > SLOW_S).toList();
+        return running.stream()
+                .filter(e -> !e.isStopped() && !e.name().isEmpty() && e.secondsSoFar() > SLOW_S)
+                .toList();
     }
 
     /** Nobody waits for anything; what has no name is nobody's wait. */

@@ -59,7 +59,9 @@ public final class Errand {
         if (!Double.isNaN(told)) {
             return OptionalDouble.of(told);
         }
-        return Double.isNaN(usualS) || usualS <= 0 ? OptionalDouble.empty() : OptionalDouble.of(Math.min(0.95, secondsSoFar() / usualS));
+        return Double.isNaN(usualS) || usualS <= 0
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(Math.min(0.95, secondsSoFar() / usualS));
     }
 
     /** At the pace so far. */

@@ -1,5 +1,14 @@
 package jurren.app.edgeview;
 
+import java.util.List;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
 import jurren.app.desk.Lane;
 import jurren.app.desk.Order;
 import jurren.app.session.EdgeLine;
@@ -15,16 +24,6 @@ import jurren.core.material.Colour;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
 import jurren.formats.words.Words;
-import java.util.List;
-import java.util.Map;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.control.Label;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.Pane;
-import javafx.scene.layout.VBox;
-import javafx.scene.paint.Color;
-import javafx.scene.text.TextAlignment;
 
 /**
  * The edge of the piece, widths at scale, thickness magnified. One line is shared by the benches that
@@ -41,6 +40,7 @@ public final class EdgeView extends VBox {
     private static final double MOST_FILM_PX = 13;
     /** Ink has no thickness; it is drawn as thin as can be seen. */
     private static final double PRINT_PX = 5;
+
     private static final double PRINT_MM = 0.01;
     private static final double STEP = 0.01;
     private static final double LARGE_STEP = 0.1;
@@ -53,6 +53,7 @@ public final class EdgeView extends VBox {
     private CrossSection section = new CrossSection(1, List.of());
     /** The layers that the section was cut through. */
     private List<Layer> layers = List.of();
+
     private Object sectionOf = List.of();
 
     public EdgeView(Session session) {
@@ -107,17 +108,28 @@ public final class EdgeView extends VBox {
         }
         sectionOf = now;
         if (!session.hasEdgeLine() && !size.layers().isEmpty()) {
-            lane.want(new Order<>(Texts.of("work.edge"), _ -> CrossSection.busiest(size.shapes().asWorn(), size.area().box()),
-                    share -> session.drag(EdgeLine.level(share)), why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+            lane.want(new Order<>(
+                    Texts.of("work.edge"),
+                    _ -> CrossSection.busiest(
+                            size.shapes().asWorn(), size.area().box()),
+                    share -> session.drag(EdgeLine.level(share)),
+                    why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
             return;
         }
         EdgeLine line = session.edgeLine();
-        lane.want(new Order<>(Texts.of("work.edge"), _ -> CrossSection.of(size.shapes().asWorn(), line.from(size.area().box()),
-                line.to(size.area().box()), Layer::thicknessMm), found -> {
+        lane.want(new Order<>(
+                Texts.of("work.edge"),
+                _ -> CrossSection.of(
+                        size.shapes().asWorn(),
+                        line.from(size.area().box()),
+                        line.to(size.area().box()),
+                        Layer::thicknessMm),
+                found -> {
                     section = found;
                     layers = size.layers();
                     show();
-                }, why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+                },
+                why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
     }
 
     /** It listens to nobody but its own nodes. */
@@ -131,11 +143,20 @@ public final class EdgeView extends VBox {
     }
 
     private void show() {
-        session.sizePlan().ifPresent(s -> caption.setText(Texts.of("edge.caption",
-                session.unit().format(session.edgeLine().yMm(s.area().box())), session.edgeLine().degrees() == 0 ? ""
-                        : Texts.of("edge.turned", Math.round(session.edgeLine().degrees())), session.linePlan()
-                .filter(_ -> section.thickestMm() > 0)
-                .map(_ -> Texts.of("edge.thickest", session.unit().thin(section.thickestMm()))).orElse(""))));
+        session.sizePlan()
+                .ifPresent(s -> caption.setText(Texts.of(
+                        "edge.caption",
+                        session.unit().format(session.edgeLine().yMm(s.area().box())),
+                        session.edgeLine().degrees() == 0
+                                ? ""
+                                : Texts.of(
+                                        "edge.turned",
+                                        Math.round(session.edgeLine().degrees())),
+                        session.linePlan()
+                                .filter(_ -> section.thickestMm() > 0)
+                                .map(_ ->
+                                        Texts.of("edge.thickest", session.unit().thin(section.thickestMm())))
+                                .orElse(""))));
         draw();
     }
 
@@ -151,7 +172,11 @@ public final class EdgeView extends VBox {
         double scale = (w - LEFT - Theme.high(LEGEND)) / section.lengthMm();
         double clothTop = h - BOTTOM_PX - CLOTH_PX;
         cloth(g, plan, section.lengthMm() * scale, clothTop);
-        double thinnest = layers.stream().mapToDouble(Layer::thicknessMm).filter(t -> t > 0).min().orElse(PRINT_MM);
+        double thinnest = layers.stream()
+                .mapToDouble(Layer::thicknessMm)
+                .filter(t -> t > 0)
+                .min()
+                .orElse(PRINT_MM);
         double pxPerMm = Math.min(MOST_FILM_PX / thinnest, (clothTop - 4) / Math.max(thinnest, section.thickestMm()));
         for (CrossSection.Film film : section.films()) {
             double x = LEFT + film.along().fromMm() * scale;
@@ -175,7 +200,11 @@ public final class EdgeView extends VBox {
         Box area = session.sizePlan().orElseThrow().area().box();
         Point from = session.edgeLine().from(area);
         double share = (film.along().fromMm() + film.along().toMm()) / 2 / Math.max(1e-9, section.lengthMm());
-        Point at = session.sizePlan().orElseThrow().face().unrolling().apply(from.towards(session.edgeLine().to(area), share));
+        Point at = session.sizePlan()
+                .orElseThrow()
+                .face()
+                .unrolling()
+                .apply(from.towards(session.edgeLine().to(area), share));
         return layer.print().at(at).orElse(layer.colour());
     }
 
@@ -200,8 +229,13 @@ public final class EdgeView extends VBox {
         g.fillText(plan.blank().madeOf().name(), x, y);
         for (Layer layer : layers) {
             y -= step;
-            g.fillText(Words.layerName(plan, layer.order()) + (layer.thicknessMm() == 0 ? ""
-                    : " " + session.unit().thin(layer.thicknessMm())), x, y);
+            g.fillText(
+                    Words.layerName(plan, layer.order())
+                            + (layer.thicknessMm() == 0
+                                    ? ""
+                                    : " " + session.unit().thin(layer.thicknessMm())),
+                    x,
+                    y);
         }
     }
 }

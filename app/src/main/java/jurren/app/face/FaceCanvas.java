@@ -1,7 +1,5 @@
 package jurren.app.face;
 
-import jurren.core.geometry.Box;
-import jurren.core.geometry.Point;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -15,6 +13,8 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Point;
 
 /**
  * A picture in millimetres. It shows all of what it is given until the person zooms or pans: wheel or
@@ -30,7 +30,7 @@ public final class FaceCanvas extends Pane {
     private final Supplier<Box> all;
     private final Consumer<Pen> picture;
     private final double marginPx;
-    private Runnable placeOverlays = () -> { };
+    private Runnable placeOverlays = () -> {};
     private boolean ownView;
     private boolean held;
     private boolean spaceHeld;
@@ -70,8 +70,11 @@ public final class FaceCanvas extends Pane {
     }
 
     public boolean isPanning(MouseEvent e) {
-        return spaceHeld || e.getButton() == MouseButton.MIDDLE || e.getButton() == MouseButton.SECONDARY
-                || e.isMiddleButtonDown() || e.isSecondaryButtonDown();
+        return spaceHeld
+                || e.getButton() == MouseButton.MIDDLE
+                || e.getButton() == MouseButton.SECONDARY
+                || e.isMiddleButtonDown()
+                || e.isSecondaryButtonDown();
     }
 
     public void zoom(double factor) {
@@ -93,7 +96,8 @@ public final class FaceCanvas extends Pane {
         }
         ownView = true;
         double close = Math.max(view().pxPerMm(), Math.min(getWidth(), getHeight()) / mm);
-        view.set(Viewport.showing(Box.ofSize(at.xMm() - mm / 2, at.yMm() - mm / 2, mm, mm), getWidth(), getHeight(), 0));
+        view.set(
+                Viewport.showing(Box.ofSize(at.xMm() - mm / 2, at.yMm() - mm / 2, mm, mm), getWidth(), getHeight(), 0));
         if (view().pxPerMm() < close) {
             view.set(view().zoomed(close / view().pxPerMm(), getWidth() / 2, getHeight() / 2));
         }
@@ -172,8 +176,9 @@ public final class FaceCanvas extends Pane {
     private void panByKey(KeyEvent e) {
         if (spaceHeld && e.getCode().isArrowKey()) {
             ownView = true;
-            view.set(view().panned(e.getCode() == KeyCode.LEFT ? -KEY_PAN : e.getCode() == KeyCode.RIGHT ? KEY_PAN : 0,
-                    e.getCode() == KeyCode.UP ? -KEY_PAN : e.getCode() == KeyCode.DOWN ? KEY_PAN : 0));
+            view.set(view().panned(
+                            e.getCode() == KeyCode.LEFT ? -KEY_PAN : e.getCode() == KeyCode.RIGHT ? KEY_PAN : 0,
+                            e.getCode() == KeyCode.UP ? -KEY_PAN : e.getCode() == KeyCode.DOWN ? KEY_PAN : 0));
             redraw();
             e.consume();
         }
@@ -202,7 +207,7 @@ public final class FaceCanvas extends Pane {
                 spaceHeld = false;
                 setCursor(Cursor.DEFAULT);
             }
-            default -> { }
+            default -> {}
         }
     }
 }

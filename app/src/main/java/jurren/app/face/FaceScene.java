@@ -1,5 +1,9 @@
 package jurren.app.face;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.paint.Color;
 import jurren.app.session.EdgeLine;
 import jurren.app.theme.Theme;
 import jurren.core.art.Painted;
@@ -11,17 +15,12 @@ import jurren.core.geometry.Region;
 import jurren.core.geometry.Warp;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
-import javafx.scene.paint.Color;
 
 /** What several benches draw of a face, on the unrolled face. */
 public final class FaceScene {
     private static final int LINE_PARTS = 48;
 
-    private FaceScene() {
-    }
+    private FaceScene() {}
 
     /** The thing with the finished art on it. */
     public static void worn(Pen pen, LinePlan plan, SizePlan size) {
@@ -68,8 +67,11 @@ public final class FaceScene {
 
     /** A box of the art on the unrolled face, as its closed line. */
     public static List<Point> outline(Warp warp, Box box) {
-        List<Point> corners = List.of(new Point(box.minXMm(), box.minYMm()), new Point(box.maxXMm(), box.minYMm()),
-                new Point(box.maxXMm(), box.maxYMm()), new Point(box.minXMm(), box.maxYMm()));
+        List<Point> corners = List.of(
+                new Point(box.minXMm(), box.minYMm()),
+                new Point(box.maxXMm(), box.minYMm()),
+                new Point(box.maxXMm(), box.maxYMm()),
+                new Point(box.minXMm(), box.maxYMm()));
         List<Point> line = new ArrayList<>();
         for (int i = 0; i < corners.size(); i++) {
             line.addAll(level(warp, corners.get(i), corners.get((i + 1) % corners.size())));

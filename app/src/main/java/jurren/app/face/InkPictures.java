@@ -20,11 +20,9 @@ final class InkPictures {
     /** By the region, which lives as long as the plan it is of. */
     private static final Map<Region, Made> MADE = new WeakHashMap<>();
 
-    private record Made(Ink of, Ink picture) {
-    }
+    private record Made(Ink of, Ink picture) {}
 
-    private InkPictures() {
-    }
+    private InkPictures() {}
 
     /** What bends is made a picture, once for each plan. */
     static Ink drawn(Region region, Ink ink) {
@@ -41,9 +39,17 @@ final class InkPictures {
 
     /** Over the unit square or circle. */
     static Paint shade(Ink.Shade s) {
-        List<Stop> stops = s.stops().stream().map(t -> new Stop(t.at(), Color.rgb(t.argb() >> 16 & 0xFF, t.argb() >> 8 & 0xFF, t.argb() & 0xFF,
-                (t.argb() >>> 24) / 255.0))).toList();
-        return s.round() ? new RadialGradient(0, 0, 0, 0, 1, false, CycleMethod.NO_CYCLE, stops)
+        List<Stop> stops = s.stops().stream()
+                .map(t -> new Stop(
+                        t.at(),
+                        Color.rgb(
+                                t.argb() >> 16 & 0xFF,
+                                t.argb() >> 8 & 0xFF,
+                                t.argb() & 0xFF,
+                                (t.argb() >>> 24) / 255.0)))
+                .toList();
+        return s.round()
+                ? new RadialGradient(0, 0, 0, 0, 1, false, CycleMethod.NO_CYCLE, stops)
                 : new LinearGradient(0, 0, 1, 0, false, CycleMethod.NO_CYCLE, stops);
     }
 }

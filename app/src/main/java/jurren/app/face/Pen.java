@@ -1,17 +1,5 @@
 package jurren.app.face;
 
-import jurren.app.theme.Theme;
-import jurren.core.blank.BlankPart;
-import jurren.core.geometry.Box;
-import jurren.core.geometry.Curves;
-import jurren.core.geometry.Outline;
-import jurren.core.geometry.Piece;
-import jurren.core.geometry.Placement;
-import jurren.core.geometry.Point;
-import jurren.core.geometry.Region;
-import jurren.core.art.Ink;
-import jurren.core.material.Colour;
-import jurren.formats.print.Shades;
 import java.awt.geom.PathIterator;
 import java.util.Optional;
 import javafx.geometry.VPos;
@@ -23,6 +11,18 @@ import javafx.scene.paint.Paint;
 import javafx.scene.shape.FillRule;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
+import jurren.app.theme.Theme;
+import jurren.core.art.Ink;
+import jurren.core.blank.BlankPart;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Curves;
+import jurren.core.geometry.Outline;
+import jurren.core.geometry.Piece;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
+import jurren.core.material.Colour;
+import jurren.formats.print.Shades;
 
 /** Draws what is measured in millimetres through a viewport. Line widths and text stay in pixels. */
 public final class Pen {
@@ -74,8 +74,16 @@ public final class Pen {
             case Ink.Shade s -> filled(region, placed, s.toMm(), InkPictures.shade(s), s.opacity());
             case Ink.OfPicture p -> {
                 WritableImage image = PictureImage.of(p.of().picture());
-                Placement pxToMm = Placement.scaled(p.of().picture().width() / image.getWidth(), p.of().picture().height() / image.getHeight()).then(p.toMm());
-                filled(region, placed, pxToMm, new ImagePattern(image, 0, 0, image.getWidth(), image.getHeight(), false), p.opacity());
+                Placement pxToMm = Placement.scaled(
+                                p.of().picture().width() / image.getWidth(),
+                                p.of().picture().height() / image.getHeight())
+                        .then(p.toMm());
+                filled(
+                        region,
+                        placed,
+                        pxToMm,
+                        new ImagePattern(image, 0, 0, image.getWidth(), image.getHeight(), false),
+                        p.opacity());
             }
             case Ink.Bent _ -> throw new IllegalStateException("what bends is drawn as a picture");
         }
@@ -83,7 +91,10 @@ public final class Pen {
 
     /** A paint that is measured in coordinates of its own. */
     private void filled(Region region, Placement placed, Placement paintToMm, Paint paint, double opacity) {
-        Placement toScreen = paintToMm.then(placed).then(Placement.scaled(view.pxPerMm())).then(Placement.moved(view.x(0), view.y(0)));
+        Placement toScreen = paintToMm
+                .then(placed)
+                .then(Placement.scaled(view.pxPerMm()))
+                .then(Placement.moved(view.x(0), view.y(0)));
         g.save();
         g.setGlobalAlpha(opacity * g.getGlobalAlpha());
         g.transform(toScreen.xx(), toScreen.yx(), toScreen.xy(), toScreen.yy(), toScreen.dxMm(), toScreen.dyMm());
@@ -183,9 +194,9 @@ public final class Pen {
                 case PathIterator.SEG_MOVETO -> g.moveTo(view.x(c[0]), view.y(c[1]));
                 case PathIterator.SEG_LINETO -> g.lineTo(view.x(c[0]), view.y(c[1]));
                 case PathIterator.SEG_QUADTO ->
-                        g.quadraticCurveTo(view.x(c[0]), view.y(c[1]), view.x(c[2]), view.y(c[3]));
-                case PathIterator.SEG_CUBICTO -> g.bezierCurveTo(view.x(c[0]), view.y(c[1]), view.x(c[2]), view.y(c[3]),
-                        view.x(c[4]), view.y(c[5]));
+                    g.quadraticCurveTo(view.x(c[0]), view.y(c[1]), view.x(c[2]), view.y(c[3]));
+                case PathIterator.SEG_CUBICTO ->
+                    g.bezierCurveTo(view.x(c[0]), view.y(c[1]), view.x(c[2]), view.y(c[3]), view.x(c[4]), view.y(c[5]));
                 default -> g.closePath();
             }
         }
@@ -207,8 +218,11 @@ public final class Pen {
         g.setStroke(paint);
         g.setLineWidth(width);
         g.setLineDashes(dashes);
-        g.strokeRect(crisp(view.x(b.minXMm())), crisp(view.y(b.minYMm())),
-                Math.round(b.widthMm() * view.pxPerMm()), Math.round(b.heightMm() * view.pxPerMm()));
+        g.strokeRect(
+                crisp(view.x(b.minXMm())),
+                crisp(view.y(b.minYMm())),
+                Math.round(b.widthMm() * view.pxPerMm()),
+                Math.round(b.heightMm() * view.pxPerMm()));
         g.setLineDashes();
     }
 
@@ -282,7 +296,13 @@ public final class Pen {
         g.setStroke(Theme.INK);
         g.setLineWidth(1.2);
         g.strokeOval(x - 10, y - 10, 20, 20);
-        text(number, x, y, Font.font("Zilla Slab", javafx.scene.text.FontWeight.BOLD, 12), Theme.INK, TextAlignment.CENTER);
+        text(
+                number,
+                x,
+                y,
+                Font.font("Zilla Slab", javafx.scene.text.FontWeight.BOLD, 12),
+                Theme.INK,
+                TextAlignment.CENTER);
     }
 
     private static double crisp(double px) {

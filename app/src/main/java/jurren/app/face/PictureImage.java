@@ -11,8 +11,7 @@ public final class PictureImage {
     private static final double MOST_SIDE = 1400;
     private static final Map<Picture, WritableImage> KNOWN = new WeakHashMap<>();
 
-    private PictureImage() {
-    }
+    private PictureImage() {}
 
     public static WritableImage of(Picture p) {
         return KNOWN.computeIfAbsent(p, PictureImage::make);

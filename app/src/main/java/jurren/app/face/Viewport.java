@@ -7,6 +7,7 @@ import jurren.core.geometry.Point;
 public record Viewport(double pxPerMm, double offsetX, double offsetY) {
     /** A pixel is taken as 1/96 inch. */
     private static final double TRUE_SIZE_PX_PER_MM = 96 / 25.4;
+
     private static final double LEAST = 0.02;
     private static final double MOST = 200;
 
@@ -14,7 +15,8 @@ public record Viewport(double pxPerMm, double offsetX, double offsetY) {
     public static Viewport showing(Box box, double width, double height, double marginPx) {
         double scale = Math.min((width - 2 * marginPx) / box.widthMm(), (height - 2 * marginPx) / box.heightMm());
         double s = Math.clamp(scale, LEAST, MOST);
-        return new Viewport(s, width / 2 - box.centre().xMm() * s, height / 2 - box.centre().yMm() * s);
+        return new Viewport(
+                s, width / 2 - box.centre().xMm() * s, height / 2 - box.centre().yMm() * s);
     }
 
     public double x(double mm) {

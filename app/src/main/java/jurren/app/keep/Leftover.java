@@ -13,5 +13,4 @@ import jurren.formats.jobfile.JobRead;
  * @param at     when it was last kept
  * @param read   the work, or why it cannot be read
  */
-public record Leftover(Path file, Optional<Path> source, Instant at, JobRead read) {
-}
+public record Leftover(Path file, Optional<Path> source, Instant at, JobRead read) {}

@@ -27,7 +27,8 @@ import jurren.formats.jobfile.JobDocument;
 import jurren.formats.jobfile.JobFile;
 
 /**
- * Keeps unsaved work where a crash cannot reach it. Each window has a file of its own, named by its process, with a note
+ * Keeps unsaved work where a crash cannot reach it. Each window has a file of its own, named by its process, with a
+ * note
  * beside it that says whose it is and where the job came from. One whose process is gone is a leftover. A copy is only
  * ever replaced by a newer one; it is deleted when the work is safe elsewhere or a person threw it away.
  */
@@ -57,40 +58,59 @@ public final class Recovery {
 
     /** Written after a short quiet, so that a drag is one write. */
     public void keep(JobDocument document, Optional<Path> source) {
-        lane.want(new Order<Void>("", _ -> {
-            TimeUnit.MILLISECONDS.sleep(QUIET_MS);
-            write(document, source);
-            return null;
-        }, _ -> { }, failed));
+        lane.want(new Order<Void>(
+                "",
+                _ -> {
+                    TimeUnit.MILLISECONDS.sleep(QUIET_MS);
+                    write(document, source);
+                    return null;
+                },
+                _ -> {},
+                failed));
     }
 
     /** The work is safe elsewhere. */
     public void forget() {
         lane.stop();
-        desk.give(new Order<Void>("", _ -> {
-            synchronized (files) {
-                delete(mine);
-            }
-            return null;
-        }, _ -> { }, _ -> { }).finishing());
+        desk.give(new Order<Void>(
+                        "",
+                        _ -> {
+                            synchronized (files) {
+                                delete(mine);
+                            }
+                            return null;
+                        },
+                        _ -> {},
+                        _ -> {})
+                .finishing());
     }
 
     /** Takes over what was left behind: this window's own copy is on disk before the other goes. */
     public void adopt(Leftover leftover, JobDocument document) {
         lane.stop();
-        desk.give(new Order<Void>("", _ -> {
-            write(document, leftover.source());
-            delete(leftover.file());
-            return null;
-        }, _ -> { }, failed).finishing());
+        desk.give(new Order<Void>(
+                        "",
+                        _ -> {
+                            write(document, leftover.source());
+                            delete(leftover.file());
+                            return null;
+                        },
+                        _ -> {},
+                        failed)
+                .finishing());
     }
 
     /** A person does not want it. */
     public void throwAway(Leftover leftover) {
-        desk.give(new Order<Void>("", _ -> {
-            delete(leftover.file());
-            return null;
-        }, _ -> { }, _ -> { }).finishing());
+        desk.give(new Order<Void>(
+                        "",
+                        _ -> {
+                            delete(leftover.file());
+                            return null;
+                        },
+                        _ -> {},
+                        _ -> {})
+                .finishing());
     }
 
     private void write(JobDocument document, Optional<Path> source) throws IOException {
@@ -118,7 +138,9 @@ public final class Recovery {
         Files.deleteIfExists(noteOf(job));
     }
 
-    /** Everything that windows which are gone left behind, the latest first. Reads files: not for the window's thread. */
+    /**
+     * Everything that windows which are gone left behind, the latest first. Reads files: not for the window's thread.
+     */
     public List<Leftover> leftovers(Shop shop) {
         List<Leftover> found = new ArrayList<>();
         if (!Files.isDirectory(folder)) {
@@ -128,7 +150,10 @@ public final class Recovery {
             for (Path file : all) {
                 Properties note = note(file);
                 if (isOrphan(file, note)) {
-                    found.add(new Leftover(file, Optional.ofNullable(note.getProperty("source")).map(Path::of), at(file, note),
+                    found.add(new Leftover(
+                            file,
+                            Optional.ofNullable(note.getProperty("source")).map(Path::of),
+                            at(file, note),
                             JobFile.read(file, shop)));
                 }
             }
@@ -161,10 +186,12 @@ public final class Recovery {
     /** Its process is gone; a number that a later process got again began at another time. */
     private static boolean isOrphan(Path file, Properties note) {
         String name = file.getFileName().toString();
-        String number = name.substring(PREFIX.length(), name.length() - JOB.length()).replaceFirst("-\\d+$", "");
+        String number =
+                name.substring(PREFIX.length(), name.length() - JOB.length()).replaceFirst("-\\d+$", "");
         try {
             Optional<ProcessHandle> owner = ProcessHandle.of(Long.parseLong(number));
-            return owner.isEmpty() || note.containsKey("began") && !began(owner.get()).equals(note.getProperty("began"));
+            return owner.isEmpty()
+                    || note.containsKey("began") && !began(owner.get()).equals(note.getProperty("began"));
         } catch (NumberFormatException _) {
             return false;
         }

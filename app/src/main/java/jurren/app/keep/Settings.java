@@ -12,11 +12,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Properties;
+import jurren.formats.print.Paper;
 import jurren.formats.words.DecimalSign;
 import jurren.formats.words.HeatUnit;
 import jurren.formats.words.LengthUnit;
 import jurren.formats.words.Units;
-import jurren.formats.print.Paper;
 
 /**
  * A person's choices, the same for every window and remembered from one day to the next. Another window of the same
@@ -29,8 +29,7 @@ public final class Settings {
     private static final int MOST_RECENT = 8;
 
     /** Where a window stands and how large it is, on the screen. */
-    public record Place(double x, double y, double width, double height) {
-    }
+    public record Place(double x, double y, double width, double height) {}
 
     private final Path file;
     private Properties choices;
@@ -48,7 +47,9 @@ public final class Settings {
 
     public Units units() {
         LengthUnit length = named(LengthUnit.class, "unit").orElse(LengthUnit.INCH);
-        return new Units(length, named(HeatUnit.class, "degrees").orElse(Units.usual(length).heat()));
+        return new Units(
+                length,
+                named(HeatUnit.class, "degrees").orElse(Units.usual(length).heat()));
     }
 
     public void choose(LengthUnit unit) {
@@ -87,8 +88,13 @@ public final class Settings {
 
     public Optional<Place> place() {
         List<Optional<Double>> all = List.of(number("x"), number("y"), number("width"), number("height"));
-        return all.stream().anyMatch(Optional::isEmpty) ? Optional.empty()
-                : Optional.of(new Place(all.get(0).get(), all.get(1).get(), all.get(2).get(), all.get(3).get()));
+        return all.stream().anyMatch(Optional::isEmpty)
+                ? Optional.empty()
+                : Optional.of(new Place(
+                        all.get(0).get(),
+                        all.get(1).get(),
+                        all.get(2).get(),
+                        all.get(3).get()));
     }
 
     public void keepPlace(Place p) {
@@ -129,8 +135,11 @@ public final class Settings {
 
     /** Jobs opened and saved, the latest first; those that are gone are left out. */
     public List<Path> recent() {
-        return Arrays.stream(choice("recent", "").split("\n")).filter(s -> !s.isBlank()).flatMap(s -> asPath(s).stream())
-                .filter(Files::isRegularFile).toList();
+        return Arrays.stream(choice("recent", "").split("\n"))
+                .filter(s -> !s.isBlank())
+                .flatMap(s -> asPath(s).stream())
+                .filter(Files::isRegularFile)
+                .toList();
     }
 
     public void keepRecent(Path job) {
@@ -150,7 +159,9 @@ public final class Settings {
     }
 
     private <E extends Enum<E>> Optional<E> named(Class<E> type, String key) {
-        return Arrays.stream(type.getEnumConstants()).filter(e -> e.name().equals(choice(key, "").toUpperCase(Locale.ROOT))).findFirst();
+        return Arrays.stream(type.getEnumConstants())
+                .filter(e -> e.name().equals(choice(key, "").toUpperCase(Locale.ROOT)))
+                .findFirst();
     }
 
     private Optional<Double> number(String key) {

@@ -1,8 +1,17 @@
 package jurren.app.keep;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
 import jurren.core.blank.Blank;
 import jurren.core.blank.Photo;
 import jurren.core.job.Shop;
+import jurren.core.lettering.FontRefused;
+import jurren.core.lettering.NamedTypeface;
+import jurren.core.lettering.Typefaces;
 import jurren.formats.Refusal;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.catalogue.MyShopFile;
@@ -10,15 +19,6 @@ import jurren.formats.catalogue.OwnBlanks;
 import jurren.formats.catalogue.PromisesFile;
 import jurren.formats.catalogue.ShelfFile;
 import jurren.formats.files.SafeFiles;
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.stream.Stream;
-import jurren.core.lettering.FontRefused;
-import jurren.core.lettering.NamedTypeface;
-import jurren.core.lettering.Typefaces;
 import jurren.formats.start.Starts;
 
 /** The shop that ships with the application, with the blanks a person measured kept in a folder of their own. */
@@ -56,7 +56,9 @@ public final class ShopFolder {
 
     public Shop shop() {
         Shop built = Shipped.SHOP;
-        return built.with(mine(built).read().shop()).withOwn(own.read().blanks()).withShelf(shelf(built).read().stock());
+        return built.with(mine(built).read().shop())
+                .withOwn(own.read().blanks())
+                .withShelf(shelf(built).read().stock());
     }
 
     /** As it was shipped. */

@@ -4,8 +4,7 @@ import java.nio.file.Path;
 
 /** Where an application's state is kept on this system. */
 public final class StateFolder {
-    private StateFolder() {
-    }
+    private StateFolder() {}
 
     /** {@code jurren.state} overrides what the system says. */
     public static Path usual() {

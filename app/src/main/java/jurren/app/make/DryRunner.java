@@ -1,5 +1,11 @@
 package jurren.app.make;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
 import jurren.core.cut.CutRun;
 import jurren.core.dryrun.CutSheet;
 import jurren.core.dryrun.DryRun;
@@ -8,23 +14,16 @@ import jurren.core.geometry.Point;
 import jurren.core.load.Head;
 import jurren.core.plan.Plan;
 import jurren.core.stop.Stop;
+import jurren.formats.plan.PlanJson;
 import jurren.standins.cutter.Bed;
 import jurren.standins.cutter.HpglInterpreter;
 import jurren.standins.cutter.TrailingKnife;
-import jurren.formats.plan.PlanJson;
 import jurren.standins.press.StandInPress;
 import jurren.standins.printer.StandInPrinter;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Map;
-import java.util.stream.IntStream;
 
 /** Makes a job on the stand-ins from its written cut files. */
 public final class DryRunner {
-    private DryRunner() {
-    }
+    private DryRunner() {}
 
     /**
      * @param cutFiles   in the order of the plan's loads
@@ -35,14 +34,18 @@ public final class DryRunner {
         for (byte[] file : cutFiles.values()) {
             Stop.lookHere();
             CutRun run = plan.runs().get(sheets.size());
-            sheets.add(new CutSheet(sheets.size() + 1, cuts(run, HpglInterpreter.strokes(file, Bed.of(run.cutter(), run.load())))));
+            sheets.add(new CutSheet(
+                    sheets.size() + 1, cuts(run, HpglInterpreter.strokes(file, Bed.of(run.cutter(), run.load())))));
         }
         Stop stop = Stop.here();
         List<byte[]> files = List.copyOf(printFiles.values());
-        List<InkSheet> prints = IntStream.range(0, files.size()).parallel().mapToObj(i -> {
-            stop.look();
-            return printed(i + 1, files.get(i));
-        }).toList();
+        List<InkSheet> prints = IntStream.range(0, files.size())
+                .parallel()
+                .mapToObj(i -> {
+                    stop.look();
+                    return printed(i + 1, files.get(i));
+                })
+                .toList();
         try {
             return DryRun.of(plan, sheets, prints).with(StandInPress.press(PlanJson.steps(plan), plan));
         } catch (IOException e) {

@@ -10,7 +10,36 @@ public final class AskFor extends Event {
 
     /** What it is. */
     public enum What {
-        CHOOSE_BLANK, NEW_LINE, MEASURE_OWN, TEMPLATE, DRAWER, DRAWING, PRINT, PRINTER, CUT_FILE, CUT_FILES, GUIDE, DRY_RUN, SHORTCUTS, NEW, OPEN, SAVE, UNDO, REDO, FONT, START, SAVE_START, TRACE_AGAIN, EXPORT, SHELF, SHOP, TEST_CUT, SHOW_MARKS, SHOW_OFFCUT, FILM_CORNER, RUN
+        CHOOSE_BLANK,
+        NEW_LINE,
+        MEASURE_OWN,
+        TEMPLATE,
+        DRAWER,
+        DRAWING,
+        PRINT,
+        PRINTER,
+        CUT_FILE,
+        CUT_FILES,
+        GUIDE,
+        DRY_RUN,
+        SHORTCUTS,
+        NEW,
+        OPEN,
+        SAVE,
+        UNDO,
+        REDO,
+        FONT,
+        START,
+        SAVE_START,
+        TRACE_AGAIN,
+        EXPORT,
+        SHELF,
+        SHOP,
+        TEST_CUT,
+        SHOW_MARKS,
+        SHOW_OFFCUT,
+        FILM_CORNER,
+        RUN
     }
 
     private final What what;

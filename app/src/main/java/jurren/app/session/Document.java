@@ -23,9 +23,11 @@ final class Document {
     private JobDocument saved;
     /** When the file was written that was last read or written here. */
     private volatile Optional<FileTime> left;
+
     private String lineId;
     /** The place of the open line that is looked at. */
     private int place;
+
     private List<String> chosen = List.of();
     private Optional<String> shownSize = Optional.empty();
 
@@ -35,7 +37,9 @@ final class Document {
         this.file = file;
         this.saved = begin;
         this.left = file.flatMap(Document::written);
-        this.lineId = begin.job().lines().isEmpty() ? "" : begin.job().lines().getFirst().id();
+        this.lineId = begin.job().lines().isEmpty()
+                ? ""
+                : begin.job().lines().getFirst().id();
     }
 
     Job job() {
@@ -146,6 +150,7 @@ final class Document {
     void heedWhatIsGone() {
         lineId = line().id();
         place = line().at();
-        chosen = new ArrayList<>(chosen).stream().filter(id -> line().motif(id).isPresent()).toList();
+        chosen = new ArrayList<>(chosen)
+                .stream().filter(id -> line().motif(id).isPresent()).toList();
     }
 }

@@ -71,13 +71,15 @@ public record EdgeLine(double across, double share, double degrees) {
 
     /** Dragged to where the pointer is, turned as it was. */
     public EdgeLine through(Point p, Box area) {
-        return new EdgeLine((p.xMm() - area.minXMm()) / area.widthMm(), (p.yMm() - area.minYMm()) / area.heightMm(), degrees);
+        return new EdgeLine(
+                (p.xMm() - area.minXMm()) / area.widthMm(), (p.yMm() - area.minYMm()) / area.heightMm(), degrees);
     }
 
     /** Turned about its own point until it goes through the pointer. */
     public EdgeLine towards(Point p, Box area) {
         Point own = point(area);
-        return own.distanceMm(p) == 0 ? this
+        return own.distanceMm(p) == 0
+                ? this
                 : new EdgeLine(across, share, Math.toDegrees(Math.atan2(p.yMm() - own.yMm(), p.xMm() - own.xMm())));
     }
 

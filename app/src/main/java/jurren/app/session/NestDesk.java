@@ -11,10 +11,13 @@ import jurren.core.load.Nesting;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 
-/** Looks for tighter layouts beside the window, for as long as somebody looks at the loads, one film after the other. */
+/**
+ * Looks for tighter layouts beside the window, for as long as somebody looks at the loads, one film after the other.
+ */
 public final class NestDesk {
     /** For each film; a step is about a fifth of a second. */
     public static final int MOST_STEPS = 40;
+
     private static final String NOBODYS_WAIT = "";
     private static final long SHOWN_EVERY_NS = 1_000_000_000L;
 
@@ -60,7 +63,11 @@ public final class NestDesk {
 
     /** Steps done and to do, over all films. */
     public int done() {
-        return session.plan().map(p -> p.nests().stream().mapToInt(r -> Math.min(MOST_STEPS, planner.nesting().steps(r))).sum()).orElse(0);
+        return session.plan()
+                .map(p -> p.nests().stream()
+                        .mapToInt(r -> Math.min(MOST_STEPS, planner.nesting().steps(r)))
+                        .sum())
+                .orElse(0);
     }
 
     public int all() {
@@ -77,37 +84,44 @@ public final class NestDesk {
         if (!wanted || session.bench() != Bench.LOADS || stopped || running || !session.isSettled()) {
             return;
         }
-        List<Nesting.Request> open = session.plan().orElseThrow().nests().stream().filter(r -> planner.nesting().steps(r) < MOST_STEPS).toList();
+        List<Nesting.Request> open = session.plan().orElseThrow().nests().stream()
+                .filter(r -> planner.nesting().steps(r) < MOST_STEPS)
+                .toList();
         if (open.isEmpty()) {
             searches.clear();
             return;
         }
         // the one that was looked at least, so that all become better together
-        Nesting.Request request = open.stream().min(Comparator.comparingInt(planner.nesting()::steps)).orElseThrow();
+        Nesting.Request request = open.stream()
+                .min(Comparator.comparingInt(planner.nesting()::steps))
+                .orElseThrow();
         Nesting.Search search = searches.get(request);
         running = true;
-        lane.want(new Order<>(NOBODYS_WAIT, _ -> {
-            Nesting.Search s = search == null ? planner.nesting().search(request) : search;
-            return new Step(s, s.step());
-        }, step -> {
-            running = false;
-            searches.put(request, step.search);
-            better |= step.better;
-            // a plan a second is enough to see it become tighter
-            if (better && (System.nanoTime() - shownAt > SHOWN_EVERY_NS || done() >= all())) {
-                better = false;
-                shownAt = System.nanoTime();
-                session.layouts();
-            } else {
-                session.tell();
-                next();
-            }
-        }, why -> {
-            running = false;
-            session.trouble(Texts.of("work.failed", Texts.reason(why)));
-        }));
+        lane.want(new Order<>(
+                NOBODYS_WAIT,
+                _ -> {
+                    Nesting.Search s = search == null ? planner.nesting().search(request) : search;
+                    return new Step(s, s.step());
+                },
+                step -> {
+                    running = false;
+                    searches.put(request, step.search);
+                    better |= step.better;
+                    // a plan a second is enough to see it become tighter
+                    if (better && (System.nanoTime() - shownAt > SHOWN_EVERY_NS || done() >= all())) {
+                        better = false;
+                        shownAt = System.nanoTime();
+                        session.layouts();
+                    } else {
+                        session.tell();
+                        next();
+                    }
+                },
+                why -> {
+                    running = false;
+                    session.trouble(Texts.of("work.failed", Texts.reason(why)));
+                }));
     }
 
-    private record Step(Nesting.Search search, boolean better) {
-    }
+    private record Step(Nesting.Search search, boolean better) {}
 }

@@ -16,12 +16,10 @@ public final class Notices {
      *
      * @param action what can be done about it at once
      */
-    public record Notice(String sentence, boolean isTrouble, Optional<Action> action) {
-    }
+    public record Notice(String sentence, boolean isTrouble, Optional<Action> action) {}
 
     /** A button beside a sentence. */
-    public record Action(String words, Runnable run) {
-    }
+    public record Action(String words, Runnable run) {}
 
     private final List<Notice> all = new ArrayList<>();
 

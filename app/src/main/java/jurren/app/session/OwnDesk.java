@@ -15,7 +15,10 @@ import jurren.formats.files.WholeFile;
 import jurren.formats.start.Start;
 import jurren.formats.start.StartFile;
 
-/** The things and starts that a person made, each a file in their folder: listed, given away, taken in, taken away with a way back. */
+/**
+ * The things and starts that a person made, each a file in their folder: listed, given away, taken in, taken away with
+ * a way back.
+ */
 public final class OwnDesk {
     /** How they stand. */
     public record State(List<Blank> things, List<Start> starts) {
@@ -29,8 +32,7 @@ public final class OwnDesk {
         void make() throws IOException;
     }
 
-    private record Changed(State state, Shop shop) {
-    }
+    private record Changed(State state, Shop shop) {}
 
     private final Session session;
 
@@ -43,7 +45,11 @@ public final class OwnDesk {
     }
 
     private State state() {
-        return new State(session.shopFolder().own(), session.shopFolder().starts().read().starts().stream().filter(Start::own).toList());
+        return new State(
+                session.shopFolder().own(),
+                session.shopFolder().starts().read().starts().stream()
+                        .filter(Start::own)
+                        .toList());
     }
 
     public void giveAway(Path file, Blank thing) {
@@ -55,11 +61,17 @@ public final class OwnDesk {
     }
 
     private void write(Path file, byte[] content) {
-        session.desk().give(new Order<>(Texts.of("work.writing", file.getFileName()), _ -> {
-            SafeFiles.write(file, content);
-            return file;
-        }, f -> session.say(Texts.of("file.written", f.getFileName())), why -> session.trouble(Texts.of("file.not-written", file.getFileName(), Texts.reason(why))))
-                .finishing());
+        session.desk()
+                .give(new Order<>(
+                                Texts.of("work.writing", file.getFileName()),
+                                _ -> {
+                                    SafeFiles.write(file, content);
+                                    return file;
+                                },
+                                f -> session.say(Texts.of("file.written", f.getFileName())),
+                                why -> session.trouble(
+                                        Texts.of("file.not-written", file.getFileName(), Texts.reason(why))))
+                        .finishing());
     }
 
     /** One that a line of the open job is made on stays. */
@@ -68,26 +80,44 @@ public final class OwnDesk {
             session.say(Texts.of("choose.in-use", thing.name()));
             return;
         }
-        change(() -> session.shopFolder().remove(thing.id()), then, () -> session.say(Texts.of("removed.done", thing.name()), Texts.of("removed.back"),
-                () -> keep(thing, then)));
+        change(
+                () -> session.shopFolder().remove(thing.id()),
+                then,
+                () -> session.say(
+                        Texts.of("removed.done", thing.name()), Texts.of("removed.back"), () -> keep(thing, then)));
     }
 
     public void remove(Start start, Consumer<State> then) {
-        change(() -> session.shopFolder().starts().remove(start.id()), then, () -> session.say(Texts.of("removed.done", start.name()), Texts.of("removed.back"),
-                () -> keep(start, then)));
+        change(
+                () -> session.shopFolder().starts().remove(start.id()),
+                then,
+                () -> session.say(
+                        Texts.of("removed.done", start.name()), Texts.of("removed.back"), () -> keep(start, then)));
     }
 
     private void keep(Blank thing, Consumer<State> then) {
-        change(() -> session.shopFolder().save(thing), then, () -> session.say(Texts.of("choose.imported", thing.name())));
+        change(
+                () -> session.shopFolder().save(thing),
+                then,
+                () -> session.say(Texts.of("choose.imported", thing.name())));
     }
 
     private void keep(Start start, Consumer<State> then) {
-        change(() -> session.shopFolder().starts().save(start), then, () -> session.say(Texts.of("things.start-taken", start.name())));
+        change(
+                () -> session.shopFolder().starts().save(start),
+                then,
+                () -> session.say(Texts.of("things.start-taken", start.name())));
     }
 
     /** A thing or a start, whichever the file holds. */
     public void takeIn(Path file, Consumer<State> then) {
-        session.desk().give(new Order<>(Texts.of("work.reading", file.getFileName()), _ -> read(file, then), Runnable::run, _ -> session.trouble(Texts.of("file.unreadable", file.getFileName()))).finishing());
+        session.desk()
+                .give(new Order<>(
+                                Texts.of("work.reading", file.getFileName()),
+                                _ -> read(file, then),
+                                Runnable::run,
+                                _ -> session.trouble(Texts.of("file.unreadable", file.getFileName())))
+                        .finishing());
     }
 
     /** What is to be done with what the file holds. */
@@ -98,21 +128,29 @@ public final class OwnDesk {
         } catch (StartFile.NotAStart _) {
             return switch (BlankFile.read(file)) {
                 case BlankRead.Taken t -> () -> keep(t.blank(), then);
-                case BlankRead.Refused r -> () -> session.trouble(session.words().refusal(r.refusal()));
+                case BlankRead.Refused r ->
+                    () -> session.trouble(session.words().refusal(r.refusal()));
             };
         }
     }
 
     private void change(Change change, Consumer<State> then, Runnable said) {
-        session.desk().give(new Order<>(Texts.of("work.shop"), _ -> {
-            change.make();
-            return new Changed(state(), session.shopFolder().shop());
-        }, done -> {
-            session.useShop(done.shop);
-            session.startsChanged();
-            then.accept(done.state);
-            said.run();
-        }, this::trouble).finishing());
+        session.desk()
+                .give(new Order<>(
+                                Texts.of("work.shop"),
+                                _ -> {
+                                    change.make();
+                                    return new Changed(
+                                            state(), session.shopFolder().shop());
+                                },
+                                done -> {
+                                    session.useShop(done.shop);
+                                    session.startsChanged();
+                                    then.accept(done.state);
+                                    said.run();
+                                },
+                                this::trouble)
+                        .finishing());
     }
 
     private void trouble(Throwable why) {

@@ -11,7 +11,8 @@ import jurren.formats.jobfile.JobDocument;
 import jurren.formats.jobfile.JobFile;
 
 /**
- * Writes a job into its file: when a person says so, or by itself a while after the last change, where that was wished. By
+ * Writes a job into its file: when a person says so, or by itself a while after the last change, where that was wished.
+ * By
  * itself it never writes over what another window or program put there since.
  */
 final class SelfSaving {
@@ -47,28 +48,37 @@ final class SelfSaving {
     }
 
     void changed(Document document) {
-        if (!session.settings().savesItself() || document.file().isEmpty() || !document.isUnsaved() || document == heldBack) {
+        if (!session.settings().savesItself()
+                || document.file().isEmpty()
+                || !document.isUnsaved()
+                || document == heldBack) {
             lane.stop();
             return;
         }
         JobDocument now = document.now();
         Path path = document.file().get();
-        lane.want(new Order<Void>("", _ -> {
-            TimeUnit.MILLISECONDS.sleep(QUIET_MS);
-            synchronized (writing) {
-                Stop.here().look();
-                if (!document.isAsLeft(path)) {
-                    throw new Changed();
-                }
-                JobFile.write(now, path);
-                // at once: an edit meanwhile stops this errand, and then nobody is told that it ended
-                document.wrote(path);
-            }
-            return null;
-        }, _ -> session.saved(document, now, path), why -> {
-            heldBack = document;
-            session.trouble(why instanceof Changed ? Texts.of("saves.changed", path.getFileName())
-                    : Texts.of("file.not-written", path.getFileName(), Texts.reason(why)));
-        }));
+        lane.want(new Order<Void>(
+                "",
+                _ -> {
+                    TimeUnit.MILLISECONDS.sleep(QUIET_MS);
+                    synchronized (writing) {
+                        Stop.here().look();
+                        if (!document.isAsLeft(path)) {
+                            throw new Changed();
+                        }
+                        JobFile.write(now, path);
+                        // at once: an edit meanwhile stops this errand, and then nobody is told that it ended
+                        document.wrote(path);
+                    }
+                    return null;
+                },
+                _ -> session.saved(document, now, path),
+                why -> {
+                    heldBack = document;
+                    session.trouble(
+                            why instanceof Changed
+                                    ? Texts.of("saves.changed", path.getFileName())
+                                    : Texts.of("file.not-written", path.getFileName(), Texts.reason(why)));
+                }));
     }
 }

@@ -25,8 +25,8 @@ import jurren.core.art.Motif;
 import jurren.core.art.treat.FilmsFollow;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
-import jurren.core.job.Place;
 import jurren.core.job.Made;
+import jurren.core.job.Place;
 import jurren.core.job.Shop;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
@@ -71,6 +71,7 @@ public final class Session {
     private Bench bench = Bench.BLANK;
     /** By line and place; what nobody moved is not in it. */
     private final Map<String, EdgeLine> edgeLines = new HashMap<>();
+
     private boolean telling;
     private List<Start> starts;
 
@@ -142,7 +143,9 @@ public final class Session {
 
     public Optional<LinePlan> linePlan() {
         int place = line().at();
-        return plan().flatMap(p -> p.places(document.lineId()).stream().filter(l -> l.line().at() == place).findFirst()
+        return plan().flatMap(p -> p.places(document.lineId()).stream()
+                .filter(l -> l.line().at() == place)
+                .findFirst()
                 .or(() -> p.line(document.lineId())));
     }
 
@@ -318,7 +321,9 @@ public final class Session {
     public void edit(Job next, Object gesture) {
         Optional<Job.Limit> beyond = job().beyond().isPresent() ? Optional.empty() : next.beyond();
         if (beyond.isPresent()) {
-            say(Texts.of("job.beyond." + beyond.get().name().toLowerCase(Locale.ROOT), beyond.get().most()));
+            say(Texts.of(
+                    "job.beyond." + beyond.get().name().toLowerCase(Locale.ROOT),
+                    beyond.get().most()));
         } else if (!next.equals(job())) {
             document.history().edit(next.carrying(shopOfJob()), gesture);
             changed(gesture != null);
@@ -336,7 +341,9 @@ public final class Session {
 
     /** What a colour is made of goes with it when it is exchanged. */
     private static Line filmsFollow(Line before, Line after) {
-        return after.withMotifs(after.motifs().stream().map(m -> before.motif(m.id()).map(b -> FilmsFollow.of(b, m)).orElse(m)).toList());
+        return after.withMotifs(after.motifs().stream()
+                .map(m -> before.motif(m.id()).map(b -> FilmsFollow.of(b, m)).orElse(m))
+                .toList());
     }
 
     public void editMotif(UnaryOperator<Motif> change) {
@@ -350,13 +357,23 @@ public final class Session {
     /** Every chosen motif changed. */
     public void editChosen(UnaryOperator<Motif> change, Object gesture) {
         List<Motif> chosen = document.chosen();
-        editLine(l -> l.withMotifs(l.motifs().stream().map(m -> chosen.contains(m) ? change.apply(m) : m).toList()), gesture);
+        editLine(
+                l -> l.withMotifs(l.motifs().stream()
+                        .map(m -> chosen.contains(m) ? change.apply(m) : m)
+                        .toList()),
+                gesture);
     }
 
     /** These motifs as they are given; the others stay. */
     public void putMotifs(List<Motif> changed, Object gesture) {
-        editLine(l -> l.withMotifs(l.motifs().stream().map(m -> changed.stream().filter(c -> c.id().equals(m.id())).findFirst()
-                .orElse(m)).toList()), gesture);
+        editLine(
+                l -> l.withMotifs(l.motifs().stream()
+                        .map(m -> changed.stream()
+                                .filter(c -> c.id().equals(m.id()))
+                                .findFirst()
+                                .orElse(m))
+                        .toList()),
+                gesture);
     }
 
     /** Something of the job was made. */
@@ -400,7 +417,10 @@ public final class Session {
 
     /** The bench of that name, as it was remembered; any other name changes nothing. */
     public void openBench(String name) {
-        Arrays.stream(Bench.values()).filter(b -> b.name().equals(name)).findFirst().ifPresent(b -> bench = b);
+        Arrays.stream(Bench.values())
+                .filter(b -> b.name().equals(name))
+                .findFirst()
+                .ifPresent(b -> bench = b);
     }
 
     public void show(LengthUnit newUnit) {
@@ -499,15 +519,19 @@ public final class Session {
     /** @param opened told when it is open; when it cannot be opened, that is said and nothing changes */
     public void open(Path path, Runnable opened) {
         Shop known = shop;
-        desk.give(new Order<>(Texts.of("work.opening", path.getFileName()), _ -> JobFile.read(path, known), read -> {
-            switch (read) {
-                case JobRead.Opened o -> {
-                    replace(o.document(), Optional.of(path));
-                    opened.run();
-                }
-                case JobRead.Refused r -> trouble(words().refusal(r.refusal()));
-            }
-        }, why -> trouble(Texts.of("work.failed", Texts.reason(why)))));
+        desk.give(new Order<>(
+                Texts.of("work.opening", path.getFileName()),
+                _ -> JobFile.read(path, known),
+                read -> {
+                    switch (read) {
+                        case JobRead.Opened o -> {
+                            replace(o.document(), Optional.of(path));
+                            opened.run();
+                        }
+                        case JobRead.Refused r -> trouble(words().refusal(r.refusal()));
+                    }
+                },
+                why -> trouble(Texts.of("work.failed", Texts.reason(why)))));
     }
 
     /** @param then told whether it is saved; what was edited while it was being written is unsaved still */
@@ -515,18 +539,23 @@ public final class Session {
         JobDocument now = document.now();
         Document of = document;
         selfSaving.stop();
-        desk.give(new Order<Void>(Texts.of("work.saving", path.getFileName()), _ -> {
-            selfSaving.write(now, path);
-            return null;
-        }, _ -> {
-            settings.keepRecent(path);
-            saved(of, now, path);
-            say(Texts.of("job.saved", path.getFileName()));
-            then.accept(true);
-        }, why -> {
-            trouble(Texts.of("file.not-written", path.getFileName(), Texts.reason(why)));
-            then.accept(false);
-        }).finishing());
+        desk.give(new Order<Void>(
+                        Texts.of("work.saving", path.getFileName()),
+                        _ -> {
+                            selfSaving.write(now, path);
+                            return null;
+                        },
+                        _ -> {
+                            settings.keepRecent(path);
+                            saved(of, now, path);
+                            say(Texts.of("job.saved", path.getFileName()));
+                            then.accept(true);
+                        },
+                        why -> {
+                            trouble(Texts.of("file.not-written", path.getFileName(), Texts.reason(why)));
+                            then.accept(false);
+                        })
+                .finishing());
     }
 
     /** Exactly this is in that file. */
@@ -607,12 +636,16 @@ public final class Session {
     private void planNow(long quietMs) {
         Job job = job();
         Shop known = shop;
-        planning.want(new Order<>(Texts.of("work.planning"), _ -> {
-            if (quietMs > 0) {
-                TimeUnit.MILLISECONDS.sleep(quietMs);
-            }
-            return planner.plan(job, known);
-        }, this::planned, why -> trouble(Texts.of("plan.failed", Texts.reason(why)))));
+        planning.want(new Order<>(
+                Texts.of("work.planning"),
+                _ -> {
+                    if (quietMs > 0) {
+                        TimeUnit.MILLISECONDS.sleep(quietMs);
+                    }
+                    return planner.plan(job, known);
+                },
+                this::planned,
+                why -> trouble(Texts.of("plan.failed", Texts.reason(why)))));
     }
 
     private void planned(Plan newPlan) {

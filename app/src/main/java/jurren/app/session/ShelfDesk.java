@@ -34,15 +34,24 @@ public final class ShelfDesk {
 
     /** Changes what the shelf's file says now; {@code then} is told the shelf as it was and as it is. */
     public void change(UnaryOperator<List<Stock>> change, Runnable then) {
-        session.desk().give(new Order<>(Texts.of("work.shelf"), _ -> session.shopFolder().shelf().change(change), after -> {
-            session.useShop(session.shop().withShelf(after));
-            then.run();
-        }, why -> session.trouble(Texts.of("shelf.not-kept", Texts.reason(why)))).finishing());
+        session.desk()
+                .give(new Order<>(
+                                Texts.of("work.shelf"),
+                                _ -> session.shopFolder().shelf().change(change),
+                                after -> {
+                                    session.useShop(session.shop().withShelf(after));
+                                    then.run();
+                                },
+                                why -> session.trouble(Texts.of("shelf.not-kept", Texts.reason(why))))
+                        .finishing());
     }
 
     /** One piece for another, or for none, with a way back. */
     public void put(Optional<Stock> instead, Optional<Stock> now, String sentence) {
-        change(all -> replaced(all, instead, now), () -> session.say(sentence, Texts.of("shelf.back"), () -> change(all -> replaced(all, now, instead), () -> { })));
+        change(
+                all -> replaced(all, instead, now),
+                () -> session.say(
+                        sentence, Texts.of("shelf.back"), () -> change(all -> replaced(all, now, instead), () -> {})));
     }
 
     private static List<Stock> replaced(List<Stock> all, Optional<Stock> was, Optional<Stock> is) {
@@ -69,18 +78,36 @@ public final class ShelfDesk {
         return LocalDate.now().format(DateTimeFormatter.ISO_LOCAL_DATE);
     }
 
-    /** A load was cut: its film leaves the shelf, what is left of a roll hangs there again, a large enough rest is offered. */
+    /**
+     * A load was cut: its film leaves the shelf, what is left of a roll hangs there again, a large enough rest is
+     * offered.
+     */
     public void cut(Load load) {
         Remainder left = Remainder.of(load, freeName(), today());
         Optional<Stock> was = stock().stream().filter(load.shelved()::equals).findFirst();
         String film = name(load.shelved());
         if (was.isPresent()) {
             Optional<Stock> now = left.roll().filter(Roll::isThere).map(Stock.class::cast);
-            put(was, now, load.roll().isPresent() ? Texts.of("shelf.taken", session.unit().film(load.usedMm()), film,
-                    session.unit().film(now.map(Stock::lengthMm).orElse(0.0))) : Texts.of("shelf.taken-offcut", load.shelved().id(), film));
+            put(
+                    was,
+                    now,
+                    load.roll().isPresent()
+                            ? Texts.of(
+                                    "shelf.taken",
+                                    session.unit().film(load.usedMm()),
+                                    film,
+                                    session.unit().film(now.map(Stock::lengthMm).orElse(0.0)))
+                            : Texts.of("shelf.taken-offcut", load.shelved().id(), film));
         }
-        left.offcut().ifPresent(o -> session.say(Texts.of("shelf.left", session.unit().format(o.lengthMm()), session.unit().format(o.widthMm()), film),
-                Texts.of("shelf.keep"), () -> keep(o)));
+        left.offcut()
+                .ifPresent(o -> session.say(
+                        Texts.of(
+                                "shelf.left",
+                                session.unit().format(o.lengthMm()),
+                                session.unit().format(o.widthMm()),
+                                film),
+                        Texts.of("shelf.keep"),
+                        () -> keep(o)));
     }
 
     /** Under the next free name. */
@@ -97,18 +124,25 @@ public final class ShelfDesk {
 
     /** What this job promises of a piece, as far as it is not cut yet. */
     public double promisedHereMm(Stock s) {
-        return session.plan().stream().flatMap(p -> p.runs().stream()).filter(r -> s.equals(r.load().shelved())).mapToDouble(r -> r.load().usedMm()).sum();
+        return session.plan().stream()
+                .flatMap(p -> p.runs().stream())
+                .filter(r -> s.equals(r.load().shelved()))
+                .mapToDouble(r -> r.load().usedMm())
+                .sum();
     }
 
     /** What open jobs promise of a piece: this one and all others that are kept. */
     public double promisedMm(Stock s) {
-        return promisedHereMm(s) + promisedElsewhere(s).stream().mapToDouble(p -> p.ofMm(s)).sum();
+        return promisedHereMm(s)
+                + promisedElsewhere(s).stream().mapToDouble(p -> p.ofMm(s)).sum();
     }
 
     /** By which other jobs something of a piece is promised. */
     public List<Promise> promisedElsewhere(Stock s) {
         String here = session.file().map(ShelfDesk::known).orElse("");
-        return promises.stream().filter(p -> !p.file().equals(here) && p.ofMm(s) > 0).toList();
+        return promises.stream()
+                .filter(p -> !p.file().equals(here) && p.ofMm(s) > 0)
+                .toList();
     }
 
     private static String known(Path file) {
@@ -117,7 +151,12 @@ public final class ShelfDesk {
 
     /** Other windows, and other jobs before, may have promised something. */
     public void lookAgain() {
-        session.desk().give(new Order<>(Texts.of("work.shelf"), _ -> session.shopFolder().promises().read(), this::promised, _ -> { }));
+        session.desk()
+                .give(new Order<>(
+                        Texts.of("work.shelf"),
+                        _ -> session.shopFolder().promises().read(),
+                        this::promised,
+                        _ -> {}));
     }
 
     private void promised(List<Promise> all) {
@@ -133,11 +172,21 @@ public final class ShelfDesk {
             return;
         }
         session.plan().ifPresent(plan -> {
-            Promise mine = Promise.of(known(session.file().orElseThrow()), session.job().name(), plan.runs().stream().map(CutRun::load).toList(), stock());
+            Promise mine = Promise.of(
+                    known(session.file().orElseThrow()),
+                    session.job().name(),
+                    plan.runs().stream().map(CutRun::load).toList(),
+                    stock());
             if (!mine.equals(told)) {
                 told = mine;
                 // what cannot be written is only missing beside other jobs, and is tried again with the next change
-                session.desk().give(new Order<>(Texts.of("work.shelf"), _ -> session.shopFolder().promises().put(mine), this::promised, _ -> told = null).finishing());
+                session.desk()
+                        .give(new Order<>(
+                                        Texts.of("work.shelf"),
+                                        _ -> session.shopFolder().promises().put(mine),
+                                        this::promised,
+                                        _ -> told = null)
+                                .finishing());
             }
         });
     }

@@ -23,18 +23,19 @@ import jurren.formats.files.SafeFiles;
 import jurren.formats.start.GivenShop;
 import jurren.formats.start.Start;
 
-/** What a person makes their own of the shop: read and changed beside the window, kept in their folder, each change with a way back. */
+/**
+ * What a person makes their own of the shop: read and changed beside the window, kept in their folder, each change with
+ * a way back.
+ */
 public final class ShopDesk {
     /**
      * How it stands.
      *
      * @param refused what of the person's own could not be used
      */
-    public record State(Shop shipped, MyShop mine, List<Refusal> refused) {
-    }
+    public record State(Shop shipped, MyShop mine, List<Refusal> refused) {}
 
-    private record Changed(MyShop before, State now, Shop shop, OwnFiles back) {
-    }
+    private record Changed(MyShop before, State now, Shop shop, OwnFiles back) {}
 
     /** Things and starts that are written, and the ids of others that are taken away. */
     private record OwnFiles(List<Blank> things, List<Start> starts, List<String> thingsAway, List<String> startsAway) {
@@ -55,20 +56,31 @@ public final class ShopDesk {
 
         /** What brings back what there is now. */
         OwnFiles instead(ShopFolder folder) {
-            List<String> blanks = Stream.concat(things.stream().map(Blank::id), thingsAway.stream()).toList();
-            List<String> ids = Stream.concat(starts.stream().map(Start::id), startsAway.stream()).toList();
-            List<Blank> oldThings = folder.own().stream().filter(b -> blanks.contains(b.id())).toList();
-            List<Start> oldStarts = folder.starts().read().starts().stream().filter(s -> s.own() && ids.contains(s.id())).toList();
-            return new OwnFiles(oldThings, oldStarts, blanks.stream().filter(id -> oldThings.stream().noneMatch(b -> b.id().equals(id))).toList(),
-                    ids.stream().filter(id -> oldStarts.stream().noneMatch(s -> s.id().equals(id))).toList());
+            List<String> blanks = Stream.concat(things.stream().map(Blank::id), thingsAway.stream())
+                    .toList();
+            List<String> ids = Stream.concat(starts.stream().map(Start::id), startsAway.stream())
+                    .toList();
+            List<Blank> oldThings =
+                    folder.own().stream().filter(b -> blanks.contains(b.id())).toList();
+            List<Start> oldStarts = folder.starts().read().starts().stream()
+                    .filter(s -> s.own() && ids.contains(s.id()))
+                    .toList();
+            return new OwnFiles(
+                    oldThings,
+                    oldStarts,
+                    blanks.stream()
+                            .filter(id -> oldThings.stream().noneMatch(b -> b.id().equals(id)))
+                            .toList(),
+                    ids.stream()
+                            .filter(id -> oldStarts.stream().noneMatch(s -> s.id().equals(id)))
+                            .toList());
         }
     }
 
     private static final OwnFiles NO_FILES = new OwnFiles(List.of(), List.of(), List.of(), List.of());
 
     /** The last change, and how it is taken back. */
-    public record Last(String sentence, Runnable back) {
-    }
+    public record Last(String sentence, Runnable back) {}
 
     private static final double MM_PER_M = 1000;
 
@@ -86,10 +98,16 @@ public final class ShopDesk {
 
     public void load(Consumer<State> then) {
         last = Optional.empty();
-        session.desk().give(new Order<>(Texts.of("work.shop"), _ -> state(), s -> {
-            mine = Optional.of(s.mine);
-            then.accept(s);
-        }, this::trouble).finishing());
+        session.desk()
+                .give(new Order<>(
+                                Texts.of("work.shop"),
+                                _ -> state(),
+                                s -> {
+                                    mine = Optional.of(s.mine);
+                                    then.accept(s);
+                                },
+                                this::trouble)
+                        .finishing());
     }
 
     private State state() {
@@ -108,17 +126,27 @@ public final class ShopDesk {
     }
 
     private void change(UnaryOperator<MyShop> change, OwnFiles files, String sentence, Consumer<State> then) {
-        session.desk().give(new Order<>(Texts.of("work.shop"), _ -> changed(change, files), done -> {
-            mine = Optional.of(done.now.mine);
-            session.useShop(done.shop);
-            session.startsChanged();
-            if (!done.before.equals(done.now.mine) || files != NO_FILES) {
-                Runnable back = () -> change(now -> done.before.withKnivesOf(now), done.back, Texts.of("shop.was-put-back"), then);
-                last = Optional.of(new Last(sentence, back));
-                session.say(sentence, Texts.of("shop.back"), back);
-            }
-            then.accept(done.now);
-        }, this::trouble).finishing());
+        session.desk()
+                .give(new Order<>(
+                                Texts.of("work.shop"),
+                                _ -> changed(change, files),
+                                done -> {
+                                    mine = Optional.of(done.now.mine);
+                                    session.useShop(done.shop);
+                                    session.startsChanged();
+                                    if (!done.before.equals(done.now.mine) || files != NO_FILES) {
+                                        Runnable back = () -> change(
+                                                now -> done.before.withKnivesOf(now),
+                                                done.back,
+                                                Texts.of("shop.was-put-back"),
+                                                then);
+                                        last = Optional.of(new Last(sentence, back));
+                                        session.say(sentence, Texts.of("shop.back"), back);
+                                    }
+                                    then.accept(done.now);
+                                },
+                                this::trouble)
+                        .finishing());
     }
 
     private Changed changed(UnaryOperator<MyShop> change, OwnFiles files) throws IOException {
@@ -134,18 +162,28 @@ public final class ShopDesk {
     /** A knife went so much further; it is said once, when it is likely dull by now, and no plan follows. */
     public void knifeWent(Cutter cutter, Material film, double mm) {
         double[] before = {0};
-        session.desk().give(new Order<>(Texts.of("work.shop"), _ -> session.shopFolder().mine().change(s -> {
-            before[0] = s.knifeMm(s.knife(cutter.id(), film.id()));
-            return s.withCut(cutter.id(), film, mm);
-        }), now -> {
-            mine = Optional.of(now);
-            double went = now.knifeMm(now.knife(cutter.id(), film.id()));
-            double lasts = cutter.head().lastsM() * MM_PER_M;
-            if (before[0] < lasts && went >= lasts) {
-                session.trouble(Texts.of("knife.dull", cutter.name(), session.unit().far(went), session.unit().far(lasts)));
-            }
-            session.tell();
-        }, this::trouble).finishing());
+        session.desk()
+                .give(new Order<>(
+                                Texts.of("work.shop"),
+                                _ -> session.shopFolder().mine().change(s -> {
+                                    before[0] = s.knifeMm(s.knife(cutter.id(), film.id()));
+                                    return s.withCut(cutter.id(), film, mm);
+                                }),
+                                now -> {
+                                    mine = Optional.of(now);
+                                    double went = now.knifeMm(now.knife(cutter.id(), film.id()));
+                                    double lasts = cutter.head().lastsM() * MM_PER_M;
+                                    if (before[0] < lasts && went >= lasts) {
+                                        session.trouble(Texts.of(
+                                                "knife.dull",
+                                                cutter.name(),
+                                                session.unit().far(went),
+                                                session.unit().far(lasts)));
+                                    }
+                                    session.tell();
+                                },
+                                this::trouble)
+                        .finishing());
     }
 
     /** What was last read of it; empty before anything was. */
@@ -154,34 +192,63 @@ public final class ShopDesk {
     }
 
     public void giveAway(Path file) {
-        session.desk().give(new Order<>(Texts.of("work.shop"), _ -> {
-            ShopFolder folder = session.shopFolder();
-            List<Start> starts = folder.starts().read().starts().stream().filter(Start::own).toList();
-            SafeFiles.write(file, new GivenShop(given(folder.mine().read().shop()), folder.own(), starts).bytes());
-            return file;
-        }, f -> session.say(Texts.of("shop.given", f.getFileName())), this::trouble).finishing());
+        session.desk()
+                .give(new Order<>(
+                                Texts.of("work.shop"),
+                                _ -> {
+                                    ShopFolder folder = session.shopFolder();
+                                    List<Start> starts = folder.starts().read().starts().stream()
+                                            .filter(Start::own)
+                                            .toList();
+                                    SafeFiles.write(
+                                            file,
+                                            new GivenShop(
+                                                            given(folder.mine()
+                                                                    .read()
+                                                                    .shop()),
+                                                            folder.own(),
+                                                            starts)
+                                                    .bytes());
+                                    return file;
+                                },
+                                f -> session.say(Texts.of("shop.given", f.getFileName())),
+                                this::trouble)
+                        .finishing());
     }
 
     /** Where one's own cutters stand is nobody else's. */
     private static MyShop given(MyShop mine) {
-        return mine.withCutters(mine.cutters().stream().map(c -> c.withReach(Reach.STAND_IN)).toList());
+        return mine.withCutters(
+                mine.cutters().stream().map(c -> c.withReach(Reach.STAND_IN)).toList());
     }
 
     /** Another's shop in place of one's own; the films of one's own that it does not have stay. */
     public void takeIn(Path file, Consumer<State> then) {
-        session.desk().give(new Order<>(Texts.of("work.shop"), _ -> {
-            if (!Files.isRegularFile(file)) {
-                throw new IOException(Texts.of("shop.no-file"));
-            }
-            return GivenShop.read(file, ShopFolder.shipped().mine());
-        }, found -> {
-            if (found.refused().isEmpty()) {
-                GivenShop given = found.shop();
-                change(mine -> joined(mine, given.shop()), new OwnFiles(given.things(), given.starts(), List.of(), List.of()), Texts.of("shop.taken", file.getFileName()), then);
-            } else {
-                session.trouble(session.words().refusal(found.refused().getFirst()));
-            }
-        }, this::trouble).finishing());
+        session.desk()
+                .give(new Order<>(
+                                Texts.of("work.shop"),
+                                _ -> {
+                                    if (!Files.isRegularFile(file)) {
+                                        throw new IOException(Texts.of("shop.no-file"));
+                                    }
+                                    return GivenShop.read(
+                                            file, ShopFolder.shipped().mine());
+                                },
+                                found -> {
+                                    if (found.refused().isEmpty()) {
+                                        GivenShop given = found.shop();
+                                        change(
+                                                mine -> joined(mine, given.shop()),
+                                                new OwnFiles(given.things(), given.starts(), List.of(), List.of()),
+                                                Texts.of("shop.taken", file.getFileName()),
+                                                then);
+                                    } else {
+                                        session.trouble(session.words()
+                                                .refusal(found.refused().getFirst()));
+                                    }
+                                },
+                                this::trouble)
+                        .finishing());
     }
 
     private static MyShop joined(MyShop mine, MyShop other) {

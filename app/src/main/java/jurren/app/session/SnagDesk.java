@@ -17,7 +17,8 @@ import jurren.core.plan.Planner;
 import jurren.core.snag.Snag;
 
 /**
- * What mends the snags of the newest plan: looked for beside the window once nothing was edited for a moment, shown before
+ * What mends the snags of the newest plan: looked for beside the window once nothing was edited for a moment, shown
+ * before
  * it is done, done as one edit. It also knows which snag the person is pointed to.
  */
 public final class SnagDesk {
@@ -35,6 +36,7 @@ public final class SnagDesk {
     private Cure shown;
     /** Who asks to see which cure, the latest last: a pointer over one, the keyboard on another. */
     private final LinkedHashMap<Object, Cure> asked = new LinkedHashMap<>();
+
     private Change change;
     private Snag pointed;
     private int times;
@@ -54,13 +56,17 @@ public final class SnagDesk {
         of = plan;
         remedies = Remedies.NONE;
         if (!plan.snags().isEmpty()) {
-            looking.want(new Order<>(NOBODYS_WAIT, _ -> {
-                TimeUnit.MILLISECONDS.sleep(QUIET_MS);
-                return Remedies.of(plan, planner);
-            }, found -> {
-                remedies = found;
-                session.tell();
-            }, this::failed));
+            looking.want(new Order<>(
+                    NOBODYS_WAIT,
+                    _ -> {
+                        TimeUnit.MILLISECONDS.sleep(QUIET_MS);
+                        return Remedies.of(plan, planner);
+                    },
+                    found -> {
+                        remedies = found;
+                        session.tell();
+                    },
+                    this::failed));
         }
     }
 
@@ -104,12 +110,16 @@ public final class SnagDesk {
         session.tell();
         if (cure != null) {
             Plan plan = of;
-            showing.want(new Order<>(NOBODYS_WAIT, _ -> new Mender(planner).change(plan, cure), found -> {
-                if (cure.equals(shown)) {
-                    change = found.orElse(null);
-                    session.tell();
-                }
-            }, this::failed));
+            showing.want(new Order<>(
+                    NOBODYS_WAIT,
+                    _ -> new Mender(planner).change(plan, cure),
+                    found -> {
+                        if (cure.equals(shown)) {
+                            change = found.orElse(null);
+                            session.tell();
+                        }
+                    },
+                    this::failed));
         }
     }
 
@@ -120,8 +130,12 @@ public final class SnagDesk {
 
     /** What the cure that is shown changes, on the open place and the size its snag is on. */
     public Optional<Change> change() {
-        return Optional.ofNullable(change).filter(_ -> shown.snag().line().equals(session.line().id())
-                && session.plan().map(p -> p.found().getOrDefault(shown.snag(), 0) == session.line().at()).orElse(false));
+        return Optional.ofNullable(change)
+                .filter(_ -> shown.snag().line().equals(session.line().id())
+                        && session.plan()
+                                .map(p -> p.found().getOrDefault(shown.snag(), 0)
+                                        == session.line().at())
+                                .orElse(false));
     }
 
     // ---- done
@@ -137,11 +151,16 @@ public final class SnagDesk {
     /** All snags of a kind, each in its mildest way, as one edit. */
     public void takeAll(Class<? extends Snag> kind) {
         Plan plan = of;
-        mending.want(new Order<>(Texts.of("work.mending"), _ -> new Mender(planner).mendAll(plan, kind), mended -> {
-            if (session.isSettled() && session.plan().filter(p -> p == plan).isPresent()) {
-                session.edit(mended.job());
-            }
-        }, this::failed));
+        mending.want(new Order<>(
+                Texts.of("work.mending"),
+                _ -> new Mender(planner).mendAll(plan, kind),
+                mended -> {
+                    if (session.isSettled()
+                            && session.plan().filter(p -> p == plan).isPresent()) {
+                        session.edit(mended.job());
+                    }
+                },
+                this::failed));
     }
 
     // ---- where it is
@@ -150,13 +169,16 @@ public final class SnagDesk {
     public void point(Snag snag) {
         pointed = snag;
         times++;
-        session.plan().flatMap(p -> p.line(snag)).ifPresent(l -> session.open(l.line().id(), l.line().at(), snag.size()));
+        session.plan()
+                .flatMap(p -> p.line(snag))
+                .ifPresent(l -> session.open(l.line().id(), l.line().at(), snag.size()));
         session.tell();
     }
 
     /** The snag that was last pointed to, while it is there. */
     public Optional<Snag> pointed() {
-        return Optional.ofNullable(pointed).filter(s -> session.plan().map(p -> p.found().containsKey(s)).orElse(false));
+        return Optional.ofNullable(pointed)
+                .filter(s -> session.plan().map(p -> p.found().containsKey(s)).orElse(false));
     }
 
     /** How often something was pointed to. */

@@ -8,9 +8,19 @@ import java.util.Optional;
 public interface FileQuestions {
     /** What kind of file it is. */
     enum Kind {
-        JOB("jurren"), DRAWING("svg", "pdf", "eps", "dxf", "plt", "hpgl", "png", "jpg", "jpeg", "bmp", "gif", "tif", "tiff", "webp", "jurren"),
-        ART("svg", "pdf", "eps", "dxf", "png"), TICKET("pdf"), PROOF("png"), CUT_FILE("plt"), GUIDE("pdf", "plt"), BLANK("json"), SHOP("json"),
-        TEMPLATE("pdf", "svg"), PHOTO("png", "jpg", "jpeg", "gif", "bmp"),
+        JOB("jurren"),
+        DRAWING(
+                "svg", "pdf", "eps", "dxf", "plt", "hpgl", "png", "jpg", "jpeg", "bmp", "gif", "tif", "tiff", "webp",
+                "jurren"),
+        ART("svg", "pdf", "eps", "dxf", "png"),
+        TICKET("pdf"),
+        PROOF("png"),
+        CUT_FILE("plt"),
+        GUIDE("pdf", "plt"),
+        BLANK("json"),
+        SHOP("json"),
+        TEMPLATE("pdf", "svg"),
+        PHOTO("png", "jpg", "jpeg", "gif", "bmp"),
         FONT("ttf", "otf");
 
         private final List<String> endings;

@@ -28,7 +28,8 @@ import jurren.app.theme.Texts;
 import jurren.app.theme.Typed;
 
 /**
- * Sheets laid over the whole window. The one on top has the keyboard, and what lies behind is disabled: Tab stays inside,
+ * Sheets laid over the whole window. The one on top has the keyboard, and what lies behind is disabled: Tab stays
+ * inside,
  * Enter does what its plum button says, Escape or a click beside it puts it away, asking first when something was typed
  * that would be lost. The focus goes back to where it was.
  */
@@ -37,8 +38,7 @@ public final class Sheets {
     private static final String KEPT = "jurren.kept";
 
     /** One of the answers to a question. */
-    public record Answer(String id, String words, Runnable then) {
-    }
+    public record Answer(String id, String words, Runnable then) {}
 
     private static final class Sheet {
         private final VBox node;
@@ -56,12 +56,18 @@ public final class Sheets {
 
         /** Something was typed that is kept nowhere. */
         boolean wouldLose() {
-            return fields(node).stream().anyMatch(f -> f instanceof Typed t ? t.isPending()
-                    : !f.getProperties().containsKey(KEPT) && f.isEditable() && !f.getText().equals(texts.getOrDefault(f, "")));
+            return fields(node).stream()
+                    .anyMatch(f -> f instanceof Typed t
+                            ? t.isPending()
+                            : !f.getProperties().containsKey(KEPT)
+                                    && f.isEditable()
+                                    && !f.getText().equals(texts.getOrDefault(f, "")));
         }
     }
 
-    /** As high as it is at its own width, where sentences break into several lines; a scroll pane asks without a width. */
+    /**
+     * As high as it is at its own width, where sentences break into several lines; a scroll pane asks without a width.
+     */
     private static final class Body extends VBox {
         Body(Node... content) {
             super(content);
@@ -105,7 +111,10 @@ public final class Sheets {
     }
 
     private static List<TextInputControl> fields(Parent of) {
-        return of.lookupAll("*").stream().filter(TextInputControl.class::isInstance).map(TextInputControl.class::cast).toList();
+        return of.lookupAll("*").stream()
+                .filter(TextInputControl.class::isInstance)
+                .map(TextInputControl.class::cast)
+                .toList();
     }
 
     private void key(KeyEvent e) {
@@ -131,7 +140,9 @@ public final class Sheets {
     /** Of several fields, Enter first ends the one that was just typed in; the next Enter is for the sheet. */
     private void enter(Node focus) {
         Sheet top = open.peek();
-        if (focus instanceof TextField f && !(f instanceof Typed) && fields(top.node).size() > 1
+        if (focus instanceof TextField f
+                && !(f instanceof Typed)
+                && fields(top.node).size() > 1
                 && !f.getText().equals(top.entered.getOrDefault(f, top.texts.getOrDefault(f, "")))) {
             top.entered.put(f, f.getText());
             return;
@@ -141,13 +152,18 @@ public final class Sheets {
 
     /** The one thing the sheet is for. */
     private Optional<Button> primary() {
-        return open.isEmpty() ? Optional.empty() : open.peek().node.lookupAll(".primary").stream().filter(Button.class::isInstance)
-                .map(Button.class::cast).filter(b -> !b.isDisabled() && b.isVisible()).findFirst();
+        return open.isEmpty()
+                ? Optional.empty()
+                : open.peek().node.lookupAll(".primary").stream()
+                        .filter(Button.class::isInstance)
+                        .map(Button.class::cast)
+                        .filter(b -> !b.isDisabled() && b.isVisible())
+                        .findFirst();
     }
 
     /** @param place where in the window */
     public void open(String id, String title, Pos place, Node... content) {
-        open(id, title, place, () -> { }, content);
+        open(id, title, place, () -> {}, content);
     }
 
     /**
@@ -168,20 +184,28 @@ public final class Sheets {
         HBox buttons = new HBox(answer(first, "primary"));
         Arrays.stream(others).forEach(a -> buttons.getChildren().add(answer(a)));
         buttons.getStyleClass().add("buttons");
-        push(id, title, Pos.CENTER, () -> { }, focusOwner(), Controls.label(text, "question"), buttons);
+        push(id, title, Pos.CENTER, () -> {}, focusOwner(), Controls.label(text, "question"), buttons);
     }
 
     private Button answer(Answer a, String... styles) {
-        return Controls.button(a.id, a.words, () -> {
-            close();
-            a.then.run();
-        }, styles);
+        return Controls.button(
+                a.id,
+                a.words,
+                () -> {
+                    close();
+                    a.then.run();
+                },
+                styles);
     }
 
     /** Before something of a person's own is removed. */
     public void askRemove(String what, Runnable remove) {
-        ask("remove-sheet", Texts.of("remove.title", what), Texts.of("remove.text"),
-                new Answer("remove-yes", Texts.of("remove.yes"), remove), new Answer("remove-no", Texts.of("remove.no"), () -> { }));
+        ask(
+                "remove-sheet",
+                Texts.of("remove.title", what),
+                Texts.of("remove.text"),
+                new Answer("remove-yes", Texts.of("remove.yes"), remove),
+                new Answer("remove-no", Texts.of("remove.no"), () -> {}));
     }
 
     private Node focusOwner() {
@@ -189,7 +213,9 @@ public final class Sheets {
     }
 
     private void push(String id, String title, Pos place, Runnable closed, Node focusBefore, Node... content) {
-        HBox head = new HBox(Controls.label(title, "sheet-title"), Controls.spring(),
+        HBox head = new HBox(
+                Controls.label(title, "sheet-title"),
+                Controls.spring(),
                 Controls.sign("sheet-close", "×", Texts.of("sheet.close"), this::leave));
         VBox body = new Body(content);
         body.getStyleClass().add("sheet-body");
@@ -244,7 +270,11 @@ public final class Sheets {
             return;
         }
         if (open.peek().wouldLose()) {
-            ask("typed-sheet", Texts.of("typed.title"), Texts.of("typed.text"), new Answer("typed-stay", Texts.of("typed.stay"), () -> { }),
+            ask(
+                    "typed-sheet",
+                    Texts.of("typed.title"),
+                    Texts.of("typed.text"),
+                    new Answer("typed-stay", Texts.of("typed.stay"), () -> {}),
                     new Answer("typed-drop", Texts.of("typed.drop"), this::close));
         } else {
             close();

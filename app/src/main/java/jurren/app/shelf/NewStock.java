@@ -20,7 +20,9 @@ import jurren.core.load.Stock;
 import jurren.core.material.FilmColour;
 import jurren.core.material.Material;
 
-/** Something new for the shelf: a roll, a sheet, or an offcut measured with a ruler, one corner of which may be missing. */
+/**
+ * Something new for the shelf: a roll, a sheet, or an offcut measured with a ruler, one corner of which may be missing.
+ */
 final class NewStock {
     private static final double ROLL_MM = 305;
     private static final double LONG_MM = 5000;
@@ -28,7 +30,10 @@ final class NewStock {
 
     /** What it is. */
     enum Kind {
-        ROLL, SHEET, OFFCUT, PHOTO
+        ROLL,
+        SHEET,
+        OFFCUT,
+        PHOTO
     }
 
     private final Session session;
@@ -51,7 +56,9 @@ final class NewStock {
     }
 
     private List<Material> materials() {
-        return session.shop().materials().stream().filter(m -> !m.colours().isEmpty()).toList();
+        return session.shop().materials().stream()
+                .filter(m -> !m.colours().isEmpty())
+                .toList();
     }
 
     Node card() {
@@ -60,39 +67,53 @@ final class NewStock {
     }
 
     private void build() {
-        Controls.Segments<Kind> kinds = Controls.segments("stock-kind", List.of(Kind.values()), k -> Texts.of("shelf.kind." + k), k -> {
-            kind = k;
-            width = k == Kind.ROLL ? ROLL_MM : SHEET_MM;
-            length = k == Kind.ROLL ? LONG_MM : SHEET_MM;
-            build();
-        });
+        Controls.Segments<Kind> kinds =
+                Controls.segments("stock-kind", List.of(Kind.values()), k -> Texts.of("shelf.kind." + k), k -> {
+                    kind = k;
+                    width = k == Kind.ROLL ? ROLL_MM : SHEET_MM;
+                    length = k == Kind.ROLL ? LONG_MM : SHEET_MM;
+                    build();
+                });
         kinds.show(kind);
-        Controls.Choice<Material> films = new Controls.Choice<>("stock-material", Texts.of("shelf.film"), materials(), Material::name, m -> {
-            material = m;
-            colour = m.colours().getFirst();
-            build();
-        });
+        Controls.Choice<Material> films =
+                new Controls.Choice<>("stock-material", Texts.of("shelf.film"), materials(), Material::name, m -> {
+                    material = m;
+                    colour = m.colours().getFirst();
+                    build();
+                });
         films.show(material);
-        Controls.Choice<FilmColour> colours = new Controls.Choice<>("stock-colour", Texts.of("shelf.colour"), material.colours(), FilmColour::name, c -> colour = c);
+        Controls.Choice<FilmColour> colours = new Controls.Choice<>(
+                "stock-colour", Texts.of("shelf.colour"), material.colours(), FilmColour::name, c -> colour = c);
         colours.show(colour);
-        List<Node> all = new ArrayList<>(List.of(Controls.label(Texts.of("shelf.add"), "card-title"), kinds, films, colours));
+        List<Node> all =
+                new ArrayList<>(List.of(Controls.label(Texts.of("shelf.add"), "card-title"), kinds, films, colours));
         if (kind == Kind.PHOTO) {
             all.add(photo.node());
             rows.getChildren().setAll(all);
             return;
         }
-        all.addAll(List.of(Controls.row(Texts.of("shelf.width"), field("new-width", width, mm -> width = mm)),
+        all.addAll(List.of(
+                Controls.row(Texts.of("shelf.width"), field("new-width", width, mm -> width = mm)),
                 Controls.row(Texts.of("shelf.length"), field("new-length", length, mm -> length = mm))));
         if (kind == Kind.OFFCUT) {
-            Controls.Choice<Offcut.Corner> corners = new Controls.Choice<>("new-corner", Texts.of("shelf.missing"), List.of(Offcut.Corner.values()), c -> Texts.of("shelf.corner." + c), c -> {
-                corner = c;
-                build();
-            });
+            Controls.Choice<Offcut.Corner> corners = new Controls.Choice<>(
+                    "new-corner",
+                    Texts.of("shelf.missing"),
+                    List.of(Offcut.Corner.values()),
+                    c -> Texts.of("shelf.corner." + c),
+                    c -> {
+                        corner = c;
+                        build();
+                    });
             corners.show(corner);
             all.add(corners);
             if (corner != Offcut.Corner.NONE) {
-                all.add(Controls.row(Texts.of("shelf.missing-width"), field("missing-width", missingWidth, mm -> missingWidth = mm)));
-                all.add(Controls.row(Texts.of("shelf.missing-length"), field("missing-length", missingLength, mm -> missingLength = mm)));
+                all.add(Controls.row(
+                        Texts.of("shelf.missing-width"),
+                        field("missing-width", missingWidth, mm -> missingWidth = mm)));
+                all.add(Controls.row(
+                        Texts.of("shelf.missing-length"),
+                        field("missing-length", missingLength, mm -> missingLength = mm)));
             }
         }
         Label objection = Controls.label("", "hint");
@@ -102,7 +123,9 @@ final class NewStock {
     }
 
     private void photographed(Region outline) {
-        session.shelf().keep(new Offcut(session.shelf().freeName(), material.id(), colour.colour(), outline, false, ShelfDesk.today()));
+        session.shelf()
+                .keep(new Offcut(
+                        session.shelf().freeName(), material.id(), colour.colour(), outline, false, ShelfDesk.today()));
     }
 
     private MeasureField field(String id, double mm, Consumer<Double> taken) {
@@ -115,17 +138,30 @@ final class NewStock {
     private void add(Label objection) {
         try {
             Stock made = made();
-            session.shelf().put(Optional.empty(), Optional.of(made), Texts.of("shelf.added", session.shelf().name(made)));
+            session.shelf()
+                    .put(
+                            Optional.empty(),
+                            Optional.of(made),
+                            Texts.of("shelf.added", session.shelf().name(made)));
         } catch (IllegalArgumentException _) {
-            objection.setText(Texts.of(kind == Kind.OFFCUT && corner != Offcut.Corner.NONE ? "shelf.no-corner" : "shelf.no-measure"));
+            objection.setText(Texts.of(
+                    kind == Kind.OFFCUT && corner != Offcut.Corner.NONE ? "shelf.no-corner" : "shelf.no-measure"));
         }
     }
 
     private Stock made() {
         if (kind == Kind.ROLL) {
-            return new Roll("roll-" + Math.round(width), material.id(), colour.colour(), width, length, ShelfDesk.today());
+            return new Roll(
+                    "roll-" + Math.round(width), material.id(), colour.colour(), width, length, ShelfDesk.today());
         }
-        Region outline = Offcut.measured(length, width, kind == Kind.OFFCUT ? corner : Offcut.Corner.NONE, missingLength, missingWidth);
-        return new Offcut(session.shelf().freeName(), material.id(), colour.colour(), outline, kind == Kind.SHEET, ShelfDesk.today());
+        Region outline = Offcut.measured(
+                length, width, kind == Kind.OFFCUT ? corner : Offcut.Corner.NONE, missingLength, missingWidth);
+        return new Offcut(
+                session.shelf().freeName(),
+                material.id(),
+                colour.colour(),
+                outline,
+                kind == Kind.SHEET,
+                ShelfDesk.today());
     }
 }

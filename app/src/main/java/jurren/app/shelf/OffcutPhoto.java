@@ -23,11 +23,13 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.load.Photographed;
 import jurren.core.trace.Picture;
+import jurren.formats.files.WholeFile;
 import jurren.formats.picture.PictureRead;
 import jurren.formats.picture.PictureReader;
-import jurren.formats.files.WholeFile;
 
-/** A photograph of an offcut, with what is marked on it: two points of known distance, or four corners of known size. */
+/**
+ * A photograph of an offcut, with what is marked on it: two points of known distance, or four corners of known size.
+ */
 final class OffcutPhoto {
     private static final double VIEW = 262;
     private static final int MOST_MARKS = 4;
@@ -54,7 +56,12 @@ final class OffcutPhoto {
         view.setFitHeight(VIEW);
         marked.setId("offcut-photo");
         marked.addEventHandler(MouseEvent.MOUSE_CLICKED, this::mark);
-        this.node = new VBox(6, Controls.button("offcut-photo-open", Texts.of("photo.open"), this::open), what, marked, sizes,
+        this.node = new VBox(
+                6,
+                Controls.button("offcut-photo-open", Texts.of("photo.open"), this::open),
+                what,
+                marked,
+                sizes,
                 Controls.button("offcut-photo-take", Texts.of("shelf.photo.take"), this::take, "primary"));
     }
 
@@ -67,17 +74,23 @@ final class OffcutPhoto {
     }
 
     private void read(Path file) {
-        session.desk().give(new Order<>(Texts.of("work.reading", file.getFileName()), _ -> PictureReader.read(file.getFileName().toString(), WholeFile.read(file)), read -> {
-            switch (read) {
-                case PictureRead.Taken t -> {
-                    picture = t.file().picture();
-                    view.setImage(PictureImage.of(picture));
-                    marks.clear();
-                    draw();
-                }
-                case PictureRead.Refused r -> session.say(session.words().refusal(r.refusal()));
-            }
-        }, why -> session.say(Texts.of("photo.broken", file.getFileName()))));
+        session.desk()
+                .give(new Order<>(
+                        Texts.of("work.reading", file.getFileName()),
+                        _ -> PictureReader.read(file.getFileName().toString(), WholeFile.read(file)),
+                        read -> {
+                            switch (read) {
+                                case PictureRead.Taken t -> {
+                                    picture = t.file().picture();
+                                    view.setImage(PictureImage.of(picture));
+                                    marks.clear();
+                                    draw();
+                                }
+                                case PictureRead.Refused r ->
+                                    session.say(session.words().refusal(r.refusal()));
+                            }
+                        },
+                        why -> session.say(Texts.of("photo.broken", file.getFileName()))));
     }
 
     private double scale() {
@@ -113,10 +126,14 @@ final class OffcutPhoto {
         what.setText(Texts.of("shelf.photo.marks", marks.size()));
         sizes.getChildren().clear();
         if (marks.size() == MOST_MARKS) {
-            sizes.getChildren().addAll(Controls.row(Texts.of("shelf.photo.width"), field("photo-width", width, mm -> width = mm)),
-                    Controls.row(Texts.of("shelf.photo.height"), field("photo-height", height, mm -> height = mm)));
+            sizes.getChildren()
+                    .addAll(
+                            Controls.row(Texts.of("shelf.photo.width"), field("photo-width", width, mm -> width = mm)),
+                            Controls.row(
+                                    Texts.of("shelf.photo.height"), field("photo-height", height, mm -> height = mm)));
         } else if (marks.size() == 2) {
-            sizes.getChildren().add(Controls.row(Texts.of("photo.distance"), field("photo-apart", width, mm -> width = mm)));
+            sizes.getChildren()
+                    .add(Controls.row(Texts.of("photo.distance"), field("photo-apart", width, mm -> width = mm)));
         }
     }
 
@@ -136,8 +153,14 @@ final class OffcutPhoto {
         List<Point> at = List.copyOf(marks);
         double w = width;
         double h = height;
-        session.desk().give(new Order<>(Texts.of("work.tracing-offcut"), _ -> at.size() == 2 ? Photographed.byDistance(of, at.get(0), at.get(1), w)
-                : Photographed.byCorners(of, at, w, h), this::found, why -> what.setText(Texts.of("shelf.photo.crossed"))));
+        session.desk()
+                .give(new Order<>(
+                        Texts.of("work.tracing-offcut"),
+                        _ -> at.size() == 2
+                                ? Photographed.byDistance(of, at.get(0), at.get(1), w)
+                                : Photographed.byCorners(of, at, w, h),
+                        this::found,
+                        why -> what.setText(Texts.of("shelf.photo.crossed"))));
     }
 
     private void found(Optional<Region> outline) {

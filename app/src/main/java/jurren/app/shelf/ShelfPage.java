@@ -18,10 +18,10 @@ import javafx.scene.paint.Color;
 import javafx.scene.paint.CycleMethod;
 import javafx.scene.paint.LinearGradient;
 import javafx.scene.paint.Stop;
+import javafx.scene.shape.ClosePath;
 import javafx.scene.shape.FillRule;
 import javafx.scene.shape.LineTo;
 import javafx.scene.shape.MoveTo;
-import javafx.scene.shape.ClosePath;
 import javafx.scene.shape.Path;
 import javafx.scene.shape.Rectangle;
 import jurren.app.session.Session;
@@ -37,11 +37,13 @@ import jurren.core.load.Promise;
 import jurren.core.load.Roll;
 import jurren.core.load.Stock;
 import jurren.core.material.Material;
-import jurren.formats.words.Numbers;
-import jurren.formats.words.DecimalSign;
 import jurren.core.plan.Shopping;
+import jurren.formats.words.DecimalSign;
+import jurren.formats.words.Numbers;
 
-/** The shelf: rolls as bars at one scale, with what open jobs promise of them hatched; sheets and offcuts as they are. */
+/**
+ * The shelf: rolls as bars at one scale, with what open jobs promise of them hatched; sheets and offcuts as they are.
+ */
 public final class ShelfPage implements AutoCloseable {
     private static final double WIDTH = 884;
     private static final double BAR_PX = 290;
@@ -81,7 +83,13 @@ public final class ShelfPage implements AutoCloseable {
     }
 
     private void show() {
-        List<Object> now = List.of(session.shelf().stock(), session.unit(), session.shelf().stock().stream().map(session.shelf()::promisedMm).toList(), Optional.ofNullable(chosen));
+        List<Object> now = List.of(
+                session.shelf().stock(),
+                session.unit(),
+                session.shelf().stock().stream()
+                        .map(session.shelf()::promisedMm)
+                        .toList(),
+                Optional.ofNullable(chosen));
         if (now.equals(shown)) {
             return;
         }
@@ -90,20 +98,32 @@ public final class ShelfPage implements AutoCloseable {
             chosen = null;
         }
         List<Stock> stock = session.shelf().stock();
-        List<Roll> rolls = stock.stream().filter(Roll.class::isInstance).map(Roll.class::cast).toList();
-        List<Offcut> pieces = stock.stream().filter(Offcut.class::isInstance).map(Offcut.class::cast).toList();
+        List<Roll> rolls = stock.stream()
+                .filter(Roll.class::isInstance)
+                .map(Roll.class::cast)
+                .toList();
+        List<Offcut> pieces = stock.stream()
+                .filter(Offcut.class::isInstance)
+                .map(Offcut.class::cast)
+                .toList();
         List<Node> rows = new ArrayList<>();
         rows.add(Controls.label(Texts.of(pieces.isEmpty() ? "shelf.no-offcuts" : "shelf.offcuts"), "hint"));
-        double largest = pieces.stream().mapToDouble(o -> Math.max(o.lengthMm(), o.widthMm())).max().orElse(1);
+        double largest = pieces.stream()
+                .mapToDouble(o -> Math.max(o.lengthMm(), o.widthMm()))
+                .max()
+                .orElse(1);
         FlowPane pinned = new FlowPane(12, 10);
         pieces.forEach(o -> pinned.getChildren().add(pinned(o, PINNED_PX / largest)));
         rows.add(pinned);
         rows.add(Controls.label(Texts.of(rolls.isEmpty() ? "shelf.no-rolls" : "shelf.rolls"), "hint"));
         Map<String, List<Roll>> byMaterial = new LinkedHashMap<>();
-        rolls.forEach(r -> byMaterial.computeIfAbsent(r.materialId(), _ -> new ArrayList<>()).add(r));
+        rolls.forEach(r -> byMaterial
+                .computeIfAbsent(r.materialId(), _ -> new ArrayList<>())
+                .add(r));
         double longest = rolls.stream().mapToDouble(Roll::lengthMm).max().orElse(1);
         byMaterial.forEach((material, of) -> {
-            rows.add(Controls.label(session.shop().material(material).map(Material::name).orElse(material), "card-title"));
+            rows.add(Controls.label(
+                    session.shop().material(material).map(Material::name).orElse(material), "card-title"));
             of.forEach(r -> rows.add(row(r, BAR_PX / longest)));
         });
         all.getChildren().setAll(rows);
@@ -112,19 +132,28 @@ public final class ShelfPage implements AutoCloseable {
             side.add(chosenCard(chosen));
         }
         side.add(fresh.card());
-        session.plan().map(p -> Shopping.of(p, this::elsewhereMm)).filter(s -> !s.needs().isEmpty()).ifPresent(s -> side.add(shopping(s)));
+        session.plan()
+                .map(p -> Shopping.of(p, this::elsewhereMm))
+                .filter(s -> !s.needs().isEmpty())
+                .ifPresent(s -> side.add(shopping(s)));
         card.getChildren().setAll(side);
     }
 
     private double elsewhereMm(Stock s) {
-        return session.shelf().promisedElsewhere(s).stream().mapToDouble(p -> p.ofMm(s)).sum();
+        return session.shelf().promisedElsewhere(s).stream()
+                .mapToDouble(p -> p.ofMm(s))
+                .sum();
     }
 
     private Node shopping(Shopping list) {
         List<Node> rows = new ArrayList<>(List.of(Controls.label(Texts.of("shelf.buy"), "card-title")));
         for (Shopping.Need n : list.needs()) {
-            String what = n.colour().map(c -> n.material().colourName(c) + ", " + n.material().name()).orElse(n.material().name());
-            rows.add(Controls.row(Texts.of("shelf.buy." + n.kind(), what), Controls.figure(session.unit().film(n.lengthMm()))));
+            String what = n.colour()
+                    .map(c -> n.material().colourName(c) + ", " + n.material().name())
+                    .orElse(n.material().name());
+            rows.add(Controls.row(
+                    Texts.of("shelf.buy." + n.kind(), what),
+                    Controls.figure(session.unit().film(n.lengthMm()))));
         }
         return Controls.card(rows.toArray(Node[]::new));
     }
@@ -143,18 +172,37 @@ public final class ShelfPage implements AutoCloseable {
         film.setStroke(Theme.SOFT);
         Rectangle hatched = new Rectangle(10, 3, Math.min(r.lengthMm(), promised) * pxPerMm, BAR_HIGH);
         Color dark = r.colour().luminance() > 0.22 ? Color.web("#23262B", 0.55) : Color.web("#FFFFFF", 0.6);
-        hatched.setFill(new LinearGradient(0, 0, HATCH_PX, HATCH_PX, false, CycleMethod.REPEAT, new Stop(0, dark), new Stop(0.25, dark),
-                new Stop(0.25, Color.TRANSPARENT), new Stop(1, Color.TRANSPARENT)));
+        hatched.setFill(new LinearGradient(
+                0,
+                0,
+                HATCH_PX,
+                HATCH_PX,
+                false,
+                CycleMethod.REPEAT,
+                new Stop(0, dark),
+                new Stop(0.25, dark),
+                new Stop(0.25, Color.TRANSPARENT),
+                new Stop(1, Color.TRANSPARENT)));
         bar.getChildren().addAll(core, film, hatched);
         boolean out = promised > 0 && promised >= r.lengthMm() * 0.8;
-        Label name = unwrapped(session.shop().material(r.materialId()).map(m -> m.colourName(r.colour())).orElse(r.colour().hex()), "name");
+        Label name = unwrapped(
+                session.shop()
+                        .material(r.materialId())
+                        .map(m -> m.colourName(r.colour()))
+                        .orElse(r.colour().hex()),
+                "name");
         HBox row = new HBox(8, bar, name, Controls.spring());
         row.setAlignment(Pos.CENTER_LEFT);
         if (out) {
             row.getChildren().add(unwrapped(Texts.of("shelf.runs-out"), "tag"));
         }
-        row.getChildren().add(Controls.figure(Texts.of("shelf.amount", session.unit().film(r.lengthMm()), session.unit().rough(r.widthMm()))));
-        return choosing("roll-" + r.id() + "-" + r.colour().hex(), session.shelf().name(r), row, r);
+        row.getChildren()
+                .add(Controls.figure(Texts.of(
+                        "shelf.amount",
+                        session.unit().film(r.lengthMm()),
+                        session.unit().rough(r.widthMm()))));
+        return choosing(
+                "roll-" + r.id() + "-" + r.colour().hex(), session.shelf().name(r), row, r);
     }
 
     private Node pinned(Offcut o, double pxPerMm) {
@@ -166,8 +214,16 @@ public final class ShelfPage implements AutoCloseable {
         path.setFillRule(FillRule.EVEN_ODD);
         path.setFill(Theme.paint(o.colour()));
         path.setStroke(Theme.SOFT);
-        VBox box = new VBox(3, path, unwrapped(o.id(), "card-title"), unwrapped(Texts.of("loads.shelf.size", session.unit().number(o.lengthMm()),
-                session.unit().format(o.widthMm())), "hint"));
+        VBox box = new VBox(
+                3,
+                path,
+                unwrapped(o.id(), "card-title"),
+                unwrapped(
+                        Texts.of(
+                                "loads.shelf.size",
+                                session.unit().number(o.lengthMm()),
+                                session.unit().format(o.widthMm())),
+                        "hint"));
         box.setAlignment(Pos.BOTTOM_LEFT);
         return choosing("offcut-" + o.id(), session.shelf().name(o) + ", " + o.id(), box, o);
     }
@@ -205,40 +261,72 @@ public final class ShelfPage implements AutoCloseable {
     }
 
     private Node chosenCard(Stock s) {
-        List<Node> rows = new ArrayList<>(List.of(Controls.label(session.shelf().name(s), "card-title"),
+        List<Node> rows = new ArrayList<>(List.of(
+                Controls.label(session.shelf().name(s), "card-title"),
                 Controls.label(s.since().isEmpty() ? s.id() : Texts.of("shelf.since", s.id(), s.since()), "hint")));
         switch (s) {
             case Roll r -> {
-                MeasureField left = MeasureField.length(Texts.of("shelf.length"), session::unit, mm -> change(r, r.withLength(mm)));
+                MeasureField left =
+                        MeasureField.length(Texts.of("shelf.length"), session::unit, mm -> change(r, r.withLength(mm)));
                 left.setId("stock-left");
                 left.show(r.lengthMm());
-                MeasureField width = MeasureField.length(Texts.of("shelf.width"), session::unit, mm -> change(r, r.withWidth(mm)));
+                MeasureField width =
+                        MeasureField.length(Texts.of("shelf.width"), session::unit, mm -> change(r, r.withWidth(mm)));
                 width.setId("stock-width");
                 width.show(r.widthMm());
                 rows.add(Controls.row(Texts.of("shelf.length"), left));
                 rows.add(Controls.row(Texts.of("shelf.width"), width));
-                rows.add(Controls.row(Texts.of("shelf.promised"), Controls.figure(session.unit().film(session.shelf().promisedHereMm(r)))));
+                rows.add(Controls.row(
+                        Texts.of("shelf.promised"),
+                        Controls.figure(session.unit().film(session.shelf().promisedHereMm(r)))));
                 for (Promise p : session.shelf().promisedElsewhere(r)) {
-                    rows.add(Controls.row(Texts.of("shelf.promised-to", p.job()), Controls.figure(session.unit().film(p.ofMm(r)))));
+                    rows.add(Controls.row(
+                            Texts.of("shelf.promised-to", p.job()),
+                            Controls.figure(session.unit().film(p.ofMm(r)))));
                 }
             }
-            case Offcut o -> rows.add(Controls.label(o.usable(session.shop().cutter()).isEmpty() ? Texts.of("shelf.too-wide") : Texts.of("shelf.used-first"), "hint"));
+            case Offcut o ->
+                rows.add(Controls.label(
+                        o.usable(session.shop().cutter()).isEmpty()
+                                ? Texts.of("shelf.too-wide")
+                                : Texts.of("shelf.used-first"),
+                        "hint"));
         }
         if (s instanceof Roll || s instanceof Offcut o && o.whole()) {
             String currency = session.shop().prices().currency();
-            MeasureField price = new MeasureField(Texts.of("shelf.price"), v -> currency + String.format(DecimalSign.locale(), "%.2f", v),
-                    text -> Numbers.parse(text.replace(currency, "")), v -> v >= 0 ? Optional.empty() : Optional.of(Texts.of("shelf.no-price")), v -> change(s, s.withPrice(Optional.of(v))));
+            MeasureField price = new MeasureField(
+                    Texts.of("shelf.price"),
+                    v -> currency + String.format(DecimalSign.locale(), "%.2f", v),
+                    text -> Numbers.parse(text.replace(currency, "")),
+                    v -> v >= 0 ? Optional.empty() : Optional.of(Texts.of("shelf.no-price")),
+                    v -> change(s, s.withPrice(Optional.of(v))));
             price.setId("stock-price");
-            price.show(s.price().orElseGet(() -> s instanceof Roll ? session.shop().material(s.materialId()).map(Material::pricePerMetre).orElse(0.0) : 0.0));
+            price.show(s.price()
+                    .orElseGet(() -> s instanceof Roll
+                            ? session.shop()
+                                    .material(s.materialId())
+                                    .map(Material::pricePerMetre)
+                                    .orElse(0.0)
+                            : 0.0));
             rows.add(Controls.row(Texts.of(s instanceof Roll ? "shelf.price" : "shelf.price.sheet"), price));
         }
-        rows.add(Controls.button("stock-away", Texts.of("shelf.away"), () -> session.shelf().put(Optional.of(s), Optional.empty(),
-                Texts.of("shelf.thrown", session.shelf().name(s)))));
+        rows.add(Controls.button(
+                "stock-away",
+                Texts.of("shelf.away"),
+                () -> session.shelf()
+                        .put(
+                                Optional.of(s),
+                                Optional.empty(),
+                                Texts.of("shelf.thrown", session.shelf().name(s)))));
         return Controls.card(rows.toArray(Node[]::new));
     }
 
     private void change(Stock was, Stock is) {
         chosen = is;
-        session.shelf().put(Optional.of(was), Optional.of(is), Texts.of("shelf.changed", session.shelf().name(is)));
+        session.shelf()
+                .put(
+                        Optional.of(was),
+                        Optional.of(is),
+                        Texts.of("shelf.changed", session.shelf().name(is)));
     }
 }

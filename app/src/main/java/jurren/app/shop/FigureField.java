@@ -19,7 +19,10 @@ import jurren.formats.words.Counts;
 import jurren.formats.words.DecimalSign;
 import jurren.formats.words.Numbers;
 
-/** One figure of a film, a machine or the prices, to be changed; what it was shipped as is beside it where it is not that any more. */
+/**
+ * One figure of a film, a machine or the prices, to be changed; what it was shipped as is beside it where it is not
+ * that any more.
+ */
 final class FigureField {
     private final Session session;
     private final String currency;
@@ -38,8 +41,12 @@ final class FigureField {
      */
     <T> Node row(String of, Figure<T> figure, Supplier<T> now, Optional<T> shipped, Consumer<T> taken) {
         String name = Texts.of("figure." + figure.id());
-        MeasureField field = new MeasureField(name, v -> format(figure.unit(), v), text -> parse(figure.unit(), text),
-                v -> figure.objection(now.get(), v).map(why -> Texts.of("figure.cannot-be", why)), v -> taken.accept(figure.with().apply(now.get(), v)));
+        MeasureField field = new MeasureField(
+                name,
+                v -> format(figure.unit(), v),
+                text -> parse(figure.unit(), text),
+                v -> figure.objection(now.get(), v).map(why -> Texts.of("figure.cannot-be", why)),
+                v -> taken.accept(figure.with().apply(now.get(), v)));
         field.setId(of + "-" + figure.id());
         field.show(figure.of(now.get()));
         HBox box = new HBox(6, field);
@@ -49,8 +56,16 @@ final class FigureField {
             Label tuned = Controls.label(Texts.of("figure.tuned"), "tag");
             tuned.setWrapText(false);
             tuned.setMinWidth(Region.USE_PREF_SIZE);
-            box.getChildren().addAll(0, List.of(tuned, Controls.sign(of + "-" + figure.id() + "-back", "↺", was,
-                    () -> taken.accept(figure.with().apply(now.get(), figure.of(s))))));
+            box.getChildren()
+                    .addAll(
+                            0,
+                            List.of(
+                                    tuned,
+                                    Controls.sign(
+                                            of + "-" + figure.id() + "-back",
+                                            "↺",
+                                            was,
+                                            () -> taken.accept(figure.with().apply(now.get(), figure.of(s))))));
         });
         return Controls.row(name, box);
     }

@@ -15,7 +15,9 @@ import jurren.core.material.Colour;
 import jurren.core.material.FilmColour;
 import jurren.core.material.Material;
 
-/** The colours a film is sold in: one is touched to be named anew, given another code or taken out; others are added. */
+/**
+ * The colours a film is sold in: one is touched to be named anew, given another code or taken out; others are added.
+ */
 final class FilmColours {
     private static final int MOST = 200;
     private static final Colour FIRST = Colour.of("#808080");
@@ -42,7 +44,9 @@ final class FilmColours {
         List<Node> rows = new ArrayList<>(List.of(swatches));
         touched.ifPresent(c -> rows.addAll(card(m, c)));
         List<Node> buttons = new ArrayList<>();
-        touched.filter(_ -> m.colours().size() > 1).ifPresent(c -> buttons.add(Controls.button("film-colour-away", Texts.of("shop.colour-away"), () -> away(m, c), "small")));
+        touched.filter(_ -> m.colours().size() > 1)
+                .ifPresent(c -> buttons.add(
+                        Controls.button("film-colour-away", Texts.of("shop.colour-away"), () -> away(m, c), "small")));
         if (m.colours().size() < MOST) {
             buttons.add(Controls.button("film-colour-add", Texts.of("shop.colour-add"), () -> add(m), "small"));
         }
@@ -51,20 +55,25 @@ final class FilmColours {
     }
 
     private List<Node> card(Material m, FilmColour c) {
-        TextEntry name = new TextEntry("film-colour-name", Texts.of("shop.colour-name"), text -> name(m, c, text.strip()));
+        TextEntry name =
+                new TextEntry("film-colour-name", Texts.of("shop.colour-name"), text -> name(m, c, text.strip()));
         name.show(c.name());
-        TextEntry code = new TextEntry("film-colour-code", Texts.of("shop.colour-code"), text -> code(m, c, text.strip()));
+        TextEntry code =
+                new TextEntry("film-colour-code", Texts.of("shop.colour-code"), text -> code(m, c, text.strip()));
         code.show(c.colour().hex());
-        return List.of(Controls.row(Texts.of("shop.colour-name"), name), Controls.row(Texts.of("shop.colour-code"), code));
+        return List.of(
+                Controls.row(Texts.of("shop.colour-name"), name), Controls.row(Texts.of("shop.colour-code"), code));
     }
 
     private void away(Material m, FilmColour c) {
         chosen = Optional.empty();
-        changed.accept(m.withColours(m.colours().stream().filter(x -> !x.equals(c)).toList()));
+        changed.accept(
+                m.withColours(m.colours().stream().filter(x -> !x.equals(c)).toList()));
     }
 
     private void name(Material m, FilmColour c, String text) {
-        if (text.isEmpty() || m.colours().stream().anyMatch(x -> !x.equals(c) && x.name().equalsIgnoreCase(text))) {
+        if (text.isEmpty()
+                || m.colours().stream().anyMatch(x -> !x.equals(c) && x.name().equalsIgnoreCase(text))) {
             refuse(text.isEmpty() ? Texts.of("shop.colour-unnamed") : Texts.of("shop.colour-twice", text, m.name()));
         } else {
             put(m, c, new FilmColour(text, c.colour()));
@@ -93,7 +102,8 @@ final class FilmColours {
     }
 
     private void put(Material m, FilmColour was, FilmColour is) {
-        changed.accept(m.withColours(m.colours().stream().map(c -> c.equals(was) ? is : c).toList()));
+        changed.accept(m.withColours(
+                m.colours().stream().map(c -> c.equals(was) ? is : c).toList()));
     }
 
     private void add(Material m) {

@@ -74,10 +74,12 @@ final class FilmsPage implements ShopPage {
     public void show(ShopDesk.State now) {
         state = now;
         List<Material> all = films();
-        Material film = all.stream().filter(m -> m.id().equals(chosen)).findFirst().orElse(all.getFirst());
+        Material film =
+                all.stream().filter(m -> m.id().equals(chosen)).findFirst().orElse(all.getFirst());
         chosen = film.id();
         Map<String, List<Material>> byWay = new LinkedHashMap<>();
-        all.forEach(m -> byWay.computeIfAbsent(Words.process(m.process()), _ -> new ArrayList<>()).add(m));
+        all.forEach(m -> byWay.computeIfAbsent(Words.process(m.process()), _ -> new ArrayList<>())
+                .add(m));
         List<Node> rows = new ArrayList<>();
         byWay.forEach((way, of) -> {
             rows.add(Controls.label(way, "caption"));
@@ -142,7 +144,10 @@ final class FilmsPage implements ShopPage {
         if (m.recipe().isPresent()) {
             right.getChildren().add(card(press));
         } else {
-            right.getChildren().add(card(List.of(Controls.caption(Texts.of("shop.press")), Controls.label(Texts.of("shop.laid-cold"), "hint"))));
+            right.getChildren()
+                    .add(card(List.of(
+                            Controls.caption(Texts.of("shop.press")),
+                            Controls.label(Texts.of("shop.laid-cold"), "hint"))));
         }
         right.getChildren().add(card(note(m)));
         FlowPane columns = new FlowPane(10, 10, left, right);
@@ -170,19 +175,56 @@ final class FilmsPage implements ShopPage {
     }
 
     private String about(Material m) {
-        return shipped(m).isEmpty() ? Texts.of("shop.is-own", Words.process(m.process()))
-                : isTuned(m) ? Texts.of("shop.is-tuned", Figures.tuned(shipped(m).get(), m).size()) : Texts.of("shop.is-shipped");
+        return shipped(m).isEmpty()
+                ? Texts.of("shop.is-own", Words.process(m.process()))
+                : isTuned(m)
+                        ? Texts.of(
+                                "shop.is-tuned",
+                                Figures.tuned(shipped(m).get(), m).size())
+                        : Texts.of("shop.is-shipped");
     }
 
     /** What has no number: how firmly, when the carrier comes off, and whether anything may be pressed after it. */
     private List<Node> asked(Material m, Recipe r) {
-        Controls.Choice<Pressure> pressure = new Controls.Choice<>("film-pressure", Texts.of("shop.pressure"), List.of(Pressure.values()),
-                p -> Texts.of("shop.pressure." + p.name()), p -> change(m, new Recipe(r.celsius(), r.leastCelsius(), r.mostCelsius(), r.leastS(), r.mostS(), r.mostTotalS(),
-                        r.tackS(), r.againS(), p, r.peel(), r.once())));
+        Controls.Choice<Pressure> pressure = new Controls.Choice<>(
+                "film-pressure",
+                Texts.of("shop.pressure"),
+                List.of(Pressure.values()),
+                p -> Texts.of("shop.pressure." + p.name()),
+                p -> change(
+                        m,
+                        new Recipe(
+                                r.celsius(),
+                                r.leastCelsius(),
+                                r.mostCelsius(),
+                                r.leastS(),
+                                r.mostS(),
+                                r.mostTotalS(),
+                                r.tackS(),
+                                r.againS(),
+                                p,
+                                r.peel(),
+                                r.once())));
         pressure.show(r.pressure());
-        Controls.Choice<Peel> peel = new Controls.Choice<>("film-peel", Texts.of("shop.peel"), List.of(Peel.values()),
-                p -> Texts.of("shop.peel." + p.name()), p -> change(m, new Recipe(r.celsius(), r.leastCelsius(), r.mostCelsius(), r.leastS(), r.mostS(), r.mostTotalS(),
-                        r.tackS(), r.againS(), r.pressure(), p, r.once())));
+        Controls.Choice<Peel> peel = new Controls.Choice<>(
+                "film-peel",
+                Texts.of("shop.peel"),
+                List.of(Peel.values()),
+                p -> Texts.of("shop.peel." + p.name()),
+                p -> change(
+                        m,
+                        new Recipe(
+                                r.celsius(),
+                                r.leastCelsius(),
+                                r.mostCelsius(),
+                                r.leastS(),
+                                r.mostS(),
+                                r.mostTotalS(),
+                                r.tackS(),
+                                r.againS(),
+                                r.pressure(),
+                                p,
+                                r.once())));
         peel.show(r.peel());
         return List.of(Controls.row(Texts.of("shop.pressure"), pressure), Controls.row(Texts.of("shop.peel"), peel));
     }
@@ -200,22 +242,35 @@ final class FilmsPage implements ShopPage {
         text.setWrapText(true);
         text.focusedProperty().addListener((_, _, focused) -> {
             if (!focused && !text.getText().strip().equals(state.mine().notes().getOrDefault(m.id(), ""))) {
-                session.myShop().change(s -> s.withNote(m.id(), text.getText().strip()), Texts.of("shop.noted", m.name()), then);
+                session.myShop()
+                        .change(
+                                s -> s.withNote(m.id(), text.getText().strip()),
+                                Texts.of("shop.noted", m.name()),
+                                then);
             }
         });
         return List.of(Controls.caption(Texts.of("shop.note")), text);
     }
 
     private Node actions(Material m) {
-        List<Node> all = new ArrayList<>(List.of(Controls.button("film-copy", Texts.of("shop.film-copy"), () -> copy(m))));
+        List<Node> all =
+                new ArrayList<>(List.of(Controls.button("film-copy", Texts.of("shop.film-copy"), () -> copy(m))));
         if (isTuned(m)) {
-            all.add(Controls.button("film-as-shipped", Texts.of("shop.as-shipped"), () -> session.myShop().change(s -> s.withoutFilm(m.id()),
-                    Texts.of("shop.back-as-shipped", m.name()), then)));
+            all.add(Controls.button(
+                    "film-as-shipped",
+                    Texts.of("shop.as-shipped"),
+                    () -> session.myShop()
+                            .change(s -> s.withoutFilm(m.id()), Texts.of("shop.back-as-shipped", m.name()), then)));
         } else if (shipped(m).isEmpty()) {
-            Button away = Controls.button("film-away", Texts.of("shop.film-away"), () -> session.myShop().change(s -> s.withoutFilm(m.id()),
-                    Texts.of("shop.film-gone", m.name()), then));
-            boolean used = session.job().lines().stream().anyMatch(l -> java.util.stream.IntStream.range(0, l.places().size())
-                    .anyMatch(i -> l.at(i).materials().contains(m.id())));
+            Button away = Controls.button(
+                    "film-away",
+                    Texts.of("shop.film-away"),
+                    () -> session.myShop()
+                            .change(s -> s.withoutFilm(m.id()), Texts.of("shop.film-gone", m.name()), then));
+            boolean used = session.job().lines().stream()
+                    .anyMatch(
+                            l -> java.util.stream.IntStream.range(0, l.places().size())
+                                    .anyMatch(i -> l.at(i).materials().contains(m.id())));
             away.setDisable(used);
             all.add(away);
             if (used) {

@@ -42,7 +42,8 @@ final class HandsPage implements ShopPage {
     public void show(ShopDesk.State state) {
         Prices p = state.mine().prices();
         FigureField fields = new FigureField(session, p.currency());
-        List<Node> rows = new ArrayList<>(List.of(Controls.label(Texts.of("hands.page"), "card-title"), Controls.label(Texts.of("hands.hint"), "hint")));
+        List<Node> rows = new ArrayList<>(List.of(
+                Controls.label(Texts.of("hands.page"), "card-title"), Controls.label(Texts.of("hands.hint"), "hint")));
         TextEntry sign = new TextEntry("prices-currency", Texts.of("hands.currency"), text -> {
             String is = text.strip();
             if (!is.isEmpty() && is.length() <= LONGEST_SIGN && !is.equals(p.currency())) {
@@ -52,14 +53,16 @@ final class HandsPage implements ShopPage {
         sign.show(p.currency());
         sign.setMaxWidth(70);
         rows.add(Controls.row(Texts.of("hands.currency"), sign));
-        Figures.PRICES.forEach(f -> rows.add(fields.row("prices", f, () -> p, Optional.of(state.shipped().prices()), this::put)));
+        Figures.PRICES.forEach(f -> rows.add(
+                fields.row("prices", f, () -> p, Optional.of(state.shipped().prices()), this::put)));
         VBox card = Controls.card(rows.toArray(Node[]::new));
         card.setMinWidth(Theme.wide(CARD));
         Controls.refill(all, List.of(card, job()));
     }
 
     private Node job() {
-        List<Node> rows = new ArrayList<>(List.of(Controls.label(Texts.of("hands.job", session.job().name()), "card-title")));
+        List<Node> rows = new ArrayList<>(
+                List.of(Controls.label(Texts.of("hands.job", session.job().name()), "card-title")));
         session.plan().map(p -> p.quote()).ifPresent(q -> {
             rows.add(sum("film", q.film(), q));
             rows.add(sum("work", q.pressTime(), q));

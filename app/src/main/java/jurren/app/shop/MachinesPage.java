@@ -39,13 +39,13 @@ import jurren.core.load.Senses;
 import jurren.core.load.SerialSettings;
 import jurren.core.load.Speech;
 import jurren.core.material.Material;
-import jurren.formats.words.Words;
 
 /** The cutters, presses and the printer that are really there. */
 final class MachinesPage implements ShopPage {
     private static final double CARD = 280;
     /** Of no meaning to a cutter with mats. */
     private static final Set<String> OFF_A_ROLL = Set.of("narrowest", "rollers");
+
     private static final List<Double> UNITS_MM = List.of(0.01, Speech.USUAL_UNIT_MM, 0.0254, 0.05, 0.1);
 
     private final Session session;
@@ -77,8 +77,15 @@ final class MachinesPage implements ShopPage {
         now.mine().presses().forEach(p -> presses.getChildren().add(press(p)));
         FlowPane printers = new FlowPane(10, 10);
         now.mine().printers().forEach(p -> printers.getChildren().add(printer(p)));
-        Controls.refill(all, List.of(Controls.label(Texts.of("machines.cutters"), "hint"), cutters, Controls.label(Texts.of("machines.presses"), "hint"), presses,
-                Controls.label(Texts.of("machines.printers"), "hint"), printers));
+        Controls.refill(
+                all,
+                List.of(
+                        Controls.label(Texts.of("machines.cutters"), "hint"),
+                        cutters,
+                        Controls.label(Texts.of("machines.presses"), "hint"),
+                        presses,
+                        Controls.label(Texts.of("machines.printers"), "hint"),
+                        printers));
     }
 
     private void change(java.util.function.UnaryOperator<MyShop> change, String key, String name) {
@@ -106,24 +113,54 @@ final class MachinesPage implements ShopPage {
     private Node cutter(Cutter c) {
         boolean inUse = state.mine().cutters().getFirst().id().equals(c.id());
         String id = "cutter-" + c.id();
-        Optional<Cutter> shipped = state.shipped().cutters().stream().filter(x -> x.id().equals(c.id())).findFirst();
+        Optional<Cutter> shipped = state.shipped().cutters().stream()
+                .filter(x -> x.id().equals(c.id()))
+                .findFirst();
         List<Node> rows = new ArrayList<>(List.of(name(id, c.name(), text -> put(c.named(c.id(), text)))));
-        rows.add(inUse ? Controls.label(Texts.of("machines.in-use"), "means") : Controls.button(id + "-use", Texts.of("machines.use"), () -> use(c)));
-        Figures.CUTTER.stream().filter(f -> !c.isOnMats() || !OFF_A_ROLL.contains(f.id())).forEach(f -> rows.add(fields.row(id, f, () -> c, shipped, this::put)));
+        rows.add(
+                inUse
+                        ? Controls.label(Texts.of("machines.in-use"), "means")
+                        : Controls.button(id + "-use", Texts.of("machines.use"), () -> use(c)));
+        Figures.CUTTER.stream()
+                .filter(f -> !c.isOnMats() || !OFF_A_ROLL.contains(f.id()))
+                .forEach(f -> rows.add(fields.row(id, f, () -> c, shipped, this::put)));
         if (!c.isOnMats()) {
             rows.add(zones(id, c));
         }
         rows.addAll(reach(id, c));
         rows.addAll(speech(id, c));
-        rows.add(tick(id + "-finds-marks", "machines.finds-marks", c.senses().marks(), on -> put(c.withSenses(new Senses(on, c.senses().width())))));
-        rows.add(tick(id + "-tells-width", "machines.tells-width", c.senses().width(), on -> put(c.withSenses(new Senses(c.senses().marks(), on)))));
+        rows.add(tick(
+                id + "-finds-marks",
+                "machines.finds-marks",
+                c.senses().marks(),
+                on -> put(c.withSenses(new Senses(on, c.senses().width())))));
+        rows.add(tick(
+                id + "-tells-width",
+                "machines.tells-width",
+                c.senses().width(),
+                on -> put(c.withSenses(new Senses(c.senses().marks(), on)))));
         Head h = c.head();
         rows.add(tick(id + "-swings", "machines.swings", h.swings(), on -> put(c.withHead(h.withSwings(on)))));
-        rows.add(tick(id + "-takes-force", "machines.takes-force", h.takesForce(), on -> put(c.withHead(h.withTakesForce(on)))));
+        rows.add(tick(
+                id + "-takes-force",
+                "machines.takes-force",
+                h.takesForce(),
+                on -> put(c.withHead(h.withTakesForce(on)))));
         rows.addAll(knives(id, c));
-        rows.add(Controls.label(Texts.of(c.head().needsSwivel() ? "machines.file-swivels" : "machines.machine-swivels"), "hint"));
-        rows.add(Controls.flow(Controls.button(id + "-another", Texts.of("machines.another"), () -> change(s -> s.withCutters(with(s.cutters(), another(s, c))),
-                "machines.added", c.name())), away(id, state.mine().cutters().size() > 1, () -> change(s -> s.withCutters(without(s.cutters(), x -> x.id().equals(c.id()))), "machines.gone", c.name()))));
+        rows.add(Controls.label(
+                Texts.of(c.head().needsSwivel() ? "machines.file-swivels" : "machines.machine-swivels"), "hint"));
+        rows.add(Controls.flow(
+                Controls.button(
+                        id + "-another",
+                        Texts.of("machines.another"),
+                        () -> change(s -> s.withCutters(with(s.cutters(), another(s, c))), "machines.added", c.name())),
+                away(
+                        id,
+                        state.mine().cutters().size() > 1,
+                        () -> change(
+                                s -> s.withCutters(without(s.cutters(), x -> x.id().equals(c.id()))),
+                                "machines.gone",
+                                c.name()))));
         return card(rows);
     }
 
@@ -135,10 +172,17 @@ final class MachinesPage implements ShopPage {
         List<String> own = mine.ownKnives(c.id());
         films.stream().filter(f -> own.contains(f.id())).forEach(f -> {
             rows.add(knife(f.name(), c, MyShop.pair(c.id(), f.id()), id + "-new-knife-" + f.id()));
-            rows.add(Controls.flow(Controls.button(id + "-usual-knife-" + f.id(), Texts.of("machines.usual-knife", f.name()),
-                    () -> change(s -> s.withoutKnife(MyShop.pair(c.id(), f.id())), "machines.knife-gone", f.name()), "small")));
+            rows.add(Controls.flow(Controls.button(
+                    id + "-usual-knife-" + f.id(),
+                    Texts.of("machines.usual-knife", f.name()),
+                    () -> change(s -> s.withoutKnife(MyShop.pair(c.id(), f.id())), "machines.knife-gone", f.name()),
+                    "small")));
         });
-        Controls.Choice<Material> more = new Controls.Choice<>(id + "-own-knife", Texts.of("machines.own-knife"), films.stream().filter(f -> !own.contains(f.id())).toList(), Material::name,
+        Controls.Choice<Material> more = new Controls.Choice<>(
+                id + "-own-knife",
+                Texts.of("machines.own-knife"),
+                films.stream().filter(f -> !own.contains(f.id())).toList(),
+                Material::name,
                 f -> change(s -> s.withKnife(MyShop.pair(c.id(), f.id()), 0), "machines.knife-added", f.name()));
         more.setPromptText(Texts.of("machines.own-knife.choose"));
         rows.add(Controls.row(Texts.of("machines.own-knife"), more));
@@ -147,10 +191,20 @@ final class MachinesPage implements ShopPage {
 
     private Node knife(String name, Cutter c, String key, String button) {
         double went = state.mine().knifeMm(key);
-        HBox knife = new HBox(6, Controls.figure(went == 0 ? Texts.of("machines.knife-new") : Texts.of("machines.knife-went", session.unit().far(went))));
+        HBox knife = new HBox(
+                6,
+                Controls.figure(
+                        went == 0
+                                ? Texts.of("machines.knife-new")
+                                : Texts.of("machines.knife-went", session.unit().far(went))));
         knife.setAlignment(Pos.CENTER_RIGHT);
         if (went > 0) {
-            knife.getChildren().add(Controls.button(button, Texts.of("machines.new-knife"), () -> change(s -> s.withKnife(key, 0), "machines.knife-changed", c.name()), "small"));
+            knife.getChildren()
+                    .add(Controls.button(
+                            button,
+                            Texts.of("machines.new-knife"),
+                            () -> change(s -> s.withKnife(key, 0), "machines.knife-changed", c.name()),
+                            "small"));
         }
         return Controls.row(name, knife);
     }
@@ -166,7 +220,10 @@ final class MachinesPage implements ShopPage {
 
     /** Where the movable roller may stand, as stretches across; nothing for anywhere. */
     private Node zones(String id, Cutter c) {
-        String now = c.feed().zones().stream().map(z -> session.unit().number(z.fromMm()) + "-" + session.unit().number(z.toMm())).collect(Collectors.joining(", "));
+        String now = c.feed().zones().stream()
+                .map(z ->
+                        session.unit().number(z.fromMm()) + "-" + session.unit().number(z.toMm()))
+                .collect(Collectors.joining(", "));
         TextEntry entry = new TextEntry(id + "-zones", Texts.of("machines.zones"), text -> {
             if (text.strip().equals(now)) {
                 return;
@@ -174,8 +231,12 @@ final class MachinesPage implements ShopPage {
             try {
                 put(c.withFeed(c.feed().withZones(zones(text))));
             } catch (IllegalArgumentException e) {
-                session.trouble(Texts.of("machines.zones.how", text, session.unit().number(0) + "-" + session.unit().number(95) + ", " + session.unit().number(240) + "-"
-                        + session.unit().number(330)));
+                session.trouble(Texts.of(
+                        "machines.zones.how",
+                        text,
+                        session.unit().number(0) + "-" + session.unit().number(95) + ", "
+                                + session.unit().number(240) + "-"
+                                + session.unit().number(330)));
                 show(state);
             }
         });
@@ -185,43 +246,76 @@ final class MachinesPage implements ShopPage {
     }
 
     private List<Feed.Zone> zones(String text) {
-        return text.isBlank() ? List.of() : Stream.of(text.split("[,;]\\s+|;")).map(part -> {
-            String[] ends = part.strip().split("\\s*[-\u2013]\\s*", 2);
-            if (ends.length < 2) {
-                throw new IllegalArgumentException(part);
-            }
-            // what is said of the end is meant of the beginning too
-            String unit = ends[1].replaceFirst("^[0-9.,/ ]*", "");
-            return new Feed.Zone(session.unit().parse(ends[0].matches("[0-9.,/ ]*") ? ends[0] + unit : ends[0]).orElseThrow(() -> new IllegalArgumentException(part)),
-                    session.unit().parse(ends[1]).orElseThrow(() -> new IllegalArgumentException(part)));
-        }).toList();
+        return text.isBlank()
+                ? List.of()
+                : Stream.of(text.split("[,;]\\s+|;"))
+                        .map(part -> {
+                            String[] ends = part.strip().split("\\s*[-\u2013]\\s*", 2);
+                            if (ends.length < 2) {
+                                throw new IllegalArgumentException(part);
+                            }
+                            // what is said of the end is meant of the beginning too
+                            String unit = ends[1].replaceFirst("^[0-9.,/ ]*", "");
+                            return new Feed.Zone(
+                                    session.unit()
+                                            .parse(ends[0].matches("[0-9.,/ ]*") ? ends[0] + unit : ends[0])
+                                            .orElseThrow(() -> new IllegalArgumentException(part)),
+                                    session.unit()
+                                            .parse(ends[1])
+                                            .orElseThrow(() -> new IllegalArgumentException(part)));
+                        })
+                        .toList();
     }
 
     /** How it wants its files told. */
     private List<Node> speech(String id, Cutter c) {
         Speech now = c.speech();
-        Controls.Choice<Speech.Start> start = new Controls.Choice<>(id + "-start", Texts.of("machines.speech"), List.of(Speech.Start.values()),
-                v -> Texts.of("machines.start." + v), v -> put(c.withSpeech(now.withStart(v))));
+        Controls.Choice<Speech.Start> start = new Controls.Choice<>(
+                id + "-start",
+                Texts.of("machines.speech"),
+                List.of(Speech.Start.values()),
+                v -> Texts.of("machines.start." + v),
+                v -> put(c.withSpeech(now.withStart(v))));
         start.show(now.start());
         List<Double> counts = UNITS_MM.contains(now.unitMm()) ? UNITS_MM : with(UNITS_MM, now.unitMm());
-        Controls.Choice<Double> unit = new Controls.Choice<>(id + "-unit", Texts.of("machines.unit"), counts, mm -> Texts.of("machines.unit-of", mm),
+        Controls.Choice<Double> unit = new Controls.Choice<>(
+                id + "-unit",
+                Texts.of("machines.unit"),
+                counts,
+                mm -> Texts.of("machines.unit-of", mm),
                 v -> put(c.withSpeech(now.withUnit(v))));
         unit.show(now.unitMm());
-        Controls.Choice<Speech.Ending> ending = new Controls.Choice<>(id + "-ending", Texts.of("machines.ending"), List.of(Speech.Ending.values()),
-                v -> Texts.of("machines.ending." + v), v -> put(c.withSpeech(now.withEnding(v))));
+        Controls.Choice<Speech.Ending> ending = new Controls.Choice<>(
+                id + "-ending",
+                Texts.of("machines.ending"),
+                List.of(Speech.Ending.values()),
+                v -> Texts.of("machines.ending." + v),
+                v -> put(c.withSpeech(now.withEnding(v))));
         ending.show(now.ending());
-        Controls.Choice<Speech.Moves> moves = new Controls.Choice<>(id + "-moves", Texts.of("machines.moves"), List.of(Speech.Moves.values()),
-                v -> Texts.of("machines.moves." + v), v -> put(c.withSpeech(now.withMoves(v))));
+        Controls.Choice<Speech.Moves> moves = new Controls.Choice<>(
+                id + "-moves",
+                Texts.of("machines.moves"),
+                List.of(Speech.Moves.values()),
+                v -> Texts.of("machines.moves." + v),
+                v -> put(c.withSpeech(now.withMoves(v))));
         moves.show(now.moves());
-        return List.of(Controls.row(Texts.of("machines.speech"), start), Controls.row(Texts.of("machines.unit"), unit), Controls.row(Texts.of("machines.moves"), moves),
-                Controls.row(Texts.of("machines.ending"), ending), tick(id + "-arcs", "machines.arcs", now.arcs(), on -> put(c.withSpeech(now.withArcs(on)))));
+        return List.of(
+                Controls.row(Texts.of("machines.speech"), start),
+                Controls.row(Texts.of("machines.unit"), unit),
+                Controls.row(Texts.of("machines.moves"), moves),
+                Controls.row(Texts.of("machines.ending"), ending),
+                tick(id + "-arcs", "machines.arcs", now.arcs(), on -> put(c.withSpeech(now.withArcs(on)))));
     }
 
     /** How files get to it; the way counts once it says where. */
     private List<Node> reach(String id, Cutter c) {
         Reach.Kind kind = reached.getOrDefault(c.id(), c.reach().kind());
-        Controls.Choice<Reach.Kind> kinds = new Controls.Choice<>(id + "-reach", Texts.of("machines.reach"), List.of(Reach.Kind.values()),
-                k -> Texts.of("machines.reach." + k.name()), k -> {
+        Controls.Choice<Reach.Kind> kinds = new Controls.Choice<>(
+                id + "-reach",
+                Texts.of("machines.reach"),
+                List.of(Reach.Kind.values()),
+                k -> Texts.of("machines.reach." + k.name()),
+                k -> {
                     reached.put(c.id(), k);
                     if (k == Reach.Kind.STAND_IN) {
                         put(c.withReach(Reach.STAND_IN));
@@ -232,9 +326,16 @@ final class MachinesPage implements ShopPage {
         kinds.show(kind);
         List<Node> rows = new ArrayList<>(List.of(Controls.row(Texts.of("machines.reach"), kinds)));
         if (kind != Reach.Kind.STAND_IN) {
-            Label says = Controls.label(Texts.of(kind == c.reach().kind() ? "machines.reached" : "machines.where." + kind.name()), "hint");
-            TextEntry where = new TextEntry(id + "-where", Texts.of("machines.where"), text -> where(c, kind, text.strip(), says));
-            where.show(kind != c.reach().kind() ? "" : kind == Reach.Kind.SERIAL ? c.reach().serial().port() : c.reach().where());
+            Label says = Controls.label(
+                    Texts.of(kind == c.reach().kind() ? "machines.reached" : "machines.where." + kind.name()), "hint");
+            TextEntry where = new TextEntry(
+                    id + "-where", Texts.of("machines.where"), text -> where(c, kind, text.strip(), says));
+            where.show(
+                    kind != c.reach().kind()
+                            ? ""
+                            : kind == Reach.Kind.SERIAL
+                                    ? c.reach().serial().port()
+                                    : c.reach().where());
             where.setPromptText(Texts.of("machines.where.hint." + kind.name()));
             rows.add(where);
             if (kind == Reach.Kind.SERIAL) {
@@ -253,16 +354,31 @@ final class MachinesPage implements ShopPage {
         List<Node> rows = new ArrayList<>();
         List<String> ports = LinkCheck.serialPorts();
         if (!ports.isEmpty()) {
-            rows.add(Controls.flow(ports.stream().map(port -> Controls.button(id + "-port-" + port.replaceAll("[^A-Za-z0-9]+", ""), port,
-                    () -> where(c, Reach.Kind.SERIAL, port, says), "small")).toArray(Node[]::new)));
+            rows.add(Controls.flow(ports.stream()
+                    .map(port -> Controls.button(
+                            id + "-port-" + port.replaceAll("[^A-Za-z0-9]+", ""),
+                            port,
+                            () -> where(c, Reach.Kind.SERIAL, port, says),
+                            "small"))
+                    .toArray(Node[]::new)));
         }
         if (c.reach().kind() == Reach.Kind.SERIAL) {
             SerialSettings now = c.reach().serial();
-            Controls.Choice<Integer> speed = new Controls.Choice<>(id + "-speed", Texts.of("machines.serial-speed"), SerialSettings.SPEEDS, String::valueOf,
-                    v -> put(c.withReach(new Reach(Reach.Kind.SERIAL, new SerialSettings(now.port(), v, now.flow()).text()))));
+            Controls.Choice<Integer> speed = new Controls.Choice<>(
+                    id + "-speed",
+                    Texts.of("machines.serial-speed"),
+                    SerialSettings.SPEEDS,
+                    String::valueOf,
+                    v -> put(c.withReach(
+                            new Reach(Reach.Kind.SERIAL, new SerialSettings(now.port(), v, now.flow()).text()))));
             speed.show(now.bitsPerS());
-            Controls.Choice<SerialSettings.Flow> flow = new Controls.Choice<>(id + "-flow", Texts.of("machines.serial-flow"), List.of(SerialSettings.Flow.values()),
-                    f -> Texts.of("machines.serial-flow." + f.name()), f -> put(c.withReach(new Reach(Reach.Kind.SERIAL, new SerialSettings(now.port(), now.bitsPerS(), f).text()))));
+            Controls.Choice<SerialSettings.Flow> flow = new Controls.Choice<>(
+                    id + "-flow",
+                    Texts.of("machines.serial-flow"),
+                    List.of(SerialSettings.Flow.values()),
+                    f -> Texts.of("machines.serial-flow." + f.name()),
+                    f -> put(c.withReach(
+                            new Reach(Reach.Kind.SERIAL, new SerialSettings(now.port(), now.bitsPerS(), f).text()))));
             flow.show(now.flow());
             rows.add(Controls.row(Texts.of("machines.serial-speed"), speed));
             rows.add(Controls.row(Texts.of("machines.serial-flow"), flow));
@@ -288,9 +404,19 @@ final class MachinesPage implements ShopPage {
     /** Found out by trying. */
     private void check(Cutter c, Label says) {
         says.setText(Texts.of("machines.checking"));
-        session.desk().give(new Order<>(Texts.of("machines.checking"), _ -> LinkCheck.ask(c.reach()),
-                answer -> says.setText(answer.isEmpty() ? Texts.of("machines.silent", c.reach().where()) : Texts.of("machines.answers", answer)),
-                why -> says.setText(Texts.of("machines.no-answer", c.reach().where(), Texts.reason(why)))).finishing());
+        session.desk()
+                .give(new Order<>(
+                                Texts.of("machines.checking"),
+                                _ -> LinkCheck.ask(c.reach()),
+                                answer -> says.setText(
+                                        answer.isEmpty()
+                                                ? Texts.of(
+                                                        "machines.silent",
+                                                        c.reach().where())
+                                                : Texts.of("machines.answers", answer)),
+                                why -> says.setText(
+                                        Texts.of("machines.no-answer", c.reach().where(), Texts.reason(why))))
+                        .finishing());
     }
 
     private static Node away(String id, boolean can, Runnable then) {
@@ -300,19 +426,29 @@ final class MachinesPage implements ShopPage {
     }
 
     private void put(Cutter c) {
-        change(s -> s.withCutters(s.cutters().stream().map(x -> x.id().equals(c.id()) ? c : x).toList()), "machines.changed", c.name());
+        change(
+                s -> s.withCutters(s.cutters().stream()
+                        .map(x -> x.id().equals(c.id()) ? c : x)
+                        .toList()),
+                "machines.changed",
+                c.name());
     }
 
     private void use(Cutter c) {
-        change(s -> {
-            List<Cutter> order = new ArrayList<>(without(s.cutters(), x -> x.id().equals(c.id())));
-            order.addFirst(c);
-            return s.withCutters(order);
-        }, "machines.now-in-use", c.name());
+        change(
+                s -> {
+                    List<Cutter> order = new ArrayList<>(without(s.cutters(), x -> x.id().equals(c.id())));
+                    order.addFirst(c);
+                    return s.withCutters(order);
+                },
+                "machines.now-in-use",
+                c.name());
     }
 
     private static Cutter another(MyShop s, Cutter c) {
-        return c.named(freeId(c.id(), id -> s.cutters().stream().noneMatch(x -> x.id().equals(id))), Texts.of("machines.another-name", c.name()));
+        return c.named(
+                freeId(c.id(), id -> s.cutters().stream().noneMatch(x -> x.id().equals(id))),
+                Texts.of("machines.another-name", c.name()));
     }
 
     private static String freeId(String id, Predicate<String> free) {
@@ -337,42 +473,103 @@ final class MachinesPage implements ShopPage {
 
     private Node press(Press p) {
         String id = "press-" + p.id();
-        Optional<Press> shipped = state.shipped().presses().stream().filter(x -> x.id().equals(p.id())).findFirst();
-        List<Node> rows = new ArrayList<>(List.of(name(id, p.name(), text -> put(p.named(p.id(), text))), Controls.label(Texts.of("machines.press." + p.kind().name()), "hint")));
+        Optional<Press> shipped = state.shipped().presses().stream()
+                .filter(x -> x.id().equals(p.id()))
+                .findFirst();
+        List<Node> rows = new ArrayList<>(List.of(
+                name(id, p.name(), text -> put(p.named(p.id(), text))),
+                Controls.label(Texts.of("machines.press." + p.kind().name()), "hint")));
         Figures.PRESS.forEach(f -> rows.add(fields.row(id, f, () -> p, shipped, this::put)));
-        boolean used = session.job().lines().stream().flatMap(l -> l.places().stream()).anyMatch(place -> place.pressId().filter(p.id()::equals).isPresent());
-        rows.add(Controls.flow(Controls.button(id + "-another", Texts.of("machines.another"), () -> change(s -> s.withPresses(with(s.presses(),
-                p.named(freeId(p.id(), x -> s.presses().stream().noneMatch(o -> o.id().equals(x))), Texts.of("machines.another-name", p.name())))), "machines.added", p.name())),
-                away(id, !used && state.mine().presses().size() > 1, () -> change(s -> s.withPresses(without(s.presses(), x -> x.id().equals(p.id()))), "machines.gone", p.name()))));
+        boolean used = session.job().lines().stream()
+                .flatMap(l -> l.places().stream())
+                .anyMatch(place -> place.pressId().filter(p.id()::equals).isPresent());
+        rows.add(Controls.flow(
+                Controls.button(
+                        id + "-another",
+                        Texts.of("machines.another"),
+                        () -> change(
+                                s -> s.withPresses(with(
+                                        s.presses(),
+                                        p.named(
+                                                freeId(
+                                                        p.id(),
+                                                        x -> s.presses().stream()
+                                                                .noneMatch(o -> o.id().equals(x))),
+                                                Texts.of("machines.another-name", p.name())))),
+                                "machines.added",
+                                p.name())),
+                away(
+                        id,
+                        !used && state.mine().presses().size() > 1,
+                        () -> change(
+                                s -> s.withPresses(without(s.presses(), x -> x.id().equals(p.id()))),
+                                "machines.gone",
+                                p.name()))));
         return card(rows);
     }
 
     private void put(Press p) {
-        change(s -> s.withPresses(s.presses().stream().map(x -> x.id().equals(p.id()) ? p : x).toList()), "machines.changed", p.name());
+        change(
+                s -> s.withPresses(s.presses().stream()
+                        .map(x -> x.id().equals(p.id()) ? p : x)
+                        .toList()),
+                "machines.changed",
+                p.name());
     }
 
     private Node printer(Printer p) {
         String id = "printer-" + p.id();
         boolean inUse = state.mine().printers().getFirst().id().equals(p.id());
         Optional<Printer> shipped = Optional.of(state.shipped().printer()).filter(x -> x.id().equals(p.id()));
-        List<Node> rows = new ArrayList<>(List.of(name(id, p.name(), text -> put(p.named(p.id(), text))), Controls.label(Texts.of("machines.printer"), "hint"),
-                inUse ? Controls.label(Texts.of("machines.in-use"), "means") : Controls.button(id + "-use", Texts.of("machines.use"), () -> use(p))));
+        List<Node> rows = new ArrayList<>(List.of(
+                name(id, p.name(), text -> put(p.named(p.id(), text))),
+                Controls.label(Texts.of("machines.printer"), "hint"),
+                inUse
+                        ? Controls.label(Texts.of("machines.in-use"), "means")
+                        : Controls.button(id + "-use", Texts.of("machines.use"), () -> use(p))));
         Figures.PRINTER.forEach(f -> rows.add(fields.row(id, f, () -> p, shipped, this::put)));
-        rows.add(Controls.flow(Controls.button(id + "-another", Texts.of("machines.another"), () -> change(s -> s.withPrinters(with(s.printers(),
-                p.named(freeId(p.id(), x -> s.printers().stream().noneMatch(o -> o.id().equals(x))), Texts.of("machines.another-name", p.name())))), "machines.added", p.name())),
-                away(id, state.mine().printers().size() > 1, () -> change(s -> s.withPrinters(without(s.printers(), x -> x.id().equals(p.id()))), "machines.gone", p.name()))));
+        rows.add(Controls.flow(
+                Controls.button(
+                        id + "-another",
+                        Texts.of("machines.another"),
+                        () -> change(
+                                s -> s.withPrinters(with(
+                                        s.printers(),
+                                        p.named(
+                                                freeId(
+                                                        p.id(),
+                                                        x -> s.printers().stream()
+                                                                .noneMatch(o -> o.id().equals(x))),
+                                                Texts.of("machines.another-name", p.name())))),
+                                "machines.added",
+                                p.name())),
+                away(
+                        id,
+                        state.mine().printers().size() > 1,
+                        () -> change(
+                                s -> s.withPrinters(without(s.printers(), x -> x.id().equals(p.id()))),
+                                "machines.gone",
+                                p.name()))));
         return card(rows);
     }
 
     private void put(Printer p) {
-        change(s -> s.withPrinters(s.printers().stream().map(x -> x.id().equals(p.id()) ? p : x).toList()), "machines.changed", p.name());
+        change(
+                s -> s.withPrinters(s.printers().stream()
+                        .map(x -> x.id().equals(p.id()) ? p : x)
+                        .toList()),
+                "machines.changed",
+                p.name());
     }
 
     private void use(Printer p) {
-        change(s -> {
-            List<Printer> order = new ArrayList<>(without(s.printers(), x -> x.id().equals(p.id())));
-            order.addFirst(p);
-            return s.withPrinters(order);
-        }, "machines.prints-now", p.name());
+        change(
+                s -> {
+                    List<Printer> order = new ArrayList<>(without(s.printers(), x -> x.id().equals(p.id())));
+                    order.addFirst(p);
+                    return s.withPrinters(order);
+                },
+                "machines.prints-now",
+                p.name());
     }
 }

@@ -19,7 +19,11 @@ import jurren.app.theme.Texts;
 public final class ShopSheet {
     /** What can be looked at. */
     public enum Page {
-        SHELF, FILMS, MACHINES, THINGS, HANDS
+        SHELF,
+        FILMS,
+        MACHINES,
+        THINGS,
+        HANDS
     }
 
     private static final double WIDTH = 880;
@@ -55,12 +59,22 @@ public final class ShopSheet {
         holder.setPrefWidth(WIDTH + ROOM_TO_SCROLL);
         holder.setMinHeight(LEAST_HEIGHT);
         holder.setAlignment(Pos.TOP_LEFT);
-        Controls.Segments<Page> pages = Controls.segments("shop-page", List.of(Page.values()), p -> Texts.of("shop.page." + p.name()), this::turnTo);
+        Controls.Segments<Page> pages = Controls.segments(
+                "shop-page", List.of(Page.values()), p -> Texts.of("shop.page." + p.name()), this::turnTo);
         pages.setAccessibleText(Texts.of("shop.title"));
         pages.show(first);
-        FlowPane head = Controls.flow(pages,
-                Controls.button("shop-give", Texts.of("shop.give"), () -> files.toSave(FileQuestions.Kind.SHOP, "my-shop.json").ifPresent(session.myShop()::giveAway)),
-                Controls.button("shop-take", Texts.of("shop.take"), () -> files.toOpen(FileQuestions.Kind.SHOP).ifPresent(f -> session.myShop().takeIn(f, this::stands))));
+        FlowPane head = Controls.flow(
+                pages,
+                Controls.button(
+                        "shop-give",
+                        Texts.of("shop.give"),
+                        () -> files.toSave(FileQuestions.Kind.SHOP, "my-shop.json")
+                                .ifPresent(session.myShop()::giveAway)),
+                Controls.button(
+                        "shop-take",
+                        Texts.of("shop.take"),
+                        () -> files.toOpen(FileQuestions.Kind.SHOP)
+                                .ifPresent(f -> session.myShop().takeIn(f, this::stands))));
         session.watch(refresh);
         turnTo(first);
         last.setAlignment(Pos.CENTER_LEFT);
@@ -94,13 +108,21 @@ public final class ShopSheet {
 
     private void stands(ShopDesk.State now) {
         state = Optional.of(now);
-        now.refused().stream().findFirst().filter(_ -> seen.equals("")).ifPresent(r -> session.trouble(session.words().refusal(r)));
+        now.refused().stream()
+                .findFirst()
+                .filter(_ -> seen.equals(""))
+                .ifPresent(r -> session.trouble(session.words().refusal(r)));
         showState();
     }
 
     /** The unit of lengths or degrees may have changed, and with a new plan what things cost. */
     private void refresh() {
-        Object now = List.of(session.unit(), session.settings().units().heat(), session.shop().blanks().size(), session.starts().size(), session.plan().map(p -> (Object) p.quote()).orElse(""));
+        Object now = List.of(
+                session.unit(),
+                session.settings().units().heat(),
+                session.shop().blanks().size(),
+                session.starts().size(),
+                session.plan().map(p -> (Object) p.quote()).orElse(""));
         if (!now.equals(seen)) {
             seen = now;
             showState();
@@ -109,7 +131,14 @@ public final class ShopSheet {
 
     private void showState() {
         state.ifPresent(s -> shown.ifPresent(p -> p.show(s)));
-        last.getChildren().setAll(session.myShop().last().filter(_ -> shown.isPresent()).map(l -> List.<Node>of(Controls.label(l.sentence(), "means"), Controls.spring(),
-                Controls.button("shop-put-back", Texts.of("shop.back"), l.back(), "small"))).orElse(List.of()));
+        last.getChildren()
+                .setAll(session.myShop()
+                        .last()
+                        .filter(_ -> shown.isPresent())
+                        .map(l -> List.<Node>of(
+                                Controls.label(l.sentence(), "means"),
+                                Controls.spring(),
+                                Controls.button("shop-put-back", Texts.of("shop.back"), l.back(), "small")))
+                        .orElse(List.of()));
     }
 }

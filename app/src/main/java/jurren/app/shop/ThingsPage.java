@@ -47,7 +47,11 @@ final class ThingsPage implements ShopPage {
         if (state.things().isEmpty()) {
             things.add(Controls.label(Texts.of("things.none"), "hint"));
         }
-        things.add(Controls.flow(Controls.button("things-measure", Texts.of("things.measure"), () -> all.fireEvent(new AskFor(AskFor.What.MEASURE_OWN))),
+        things.add(Controls.flow(
+                Controls.button(
+                        "things-measure",
+                        Texts.of("things.measure"),
+                        () -> all.fireEvent(new AskFor(AskFor.What.MEASURE_OWN))),
                 takeIn("things-take")));
         List<Node> starts = new ArrayList<>(List.of(Controls.label(Texts.of("things.starts"), "card-title")));
         state.starts().forEach(s -> starts.add(start(s)));
@@ -59,17 +63,31 @@ final class ThingsPage implements ShopPage {
     }
 
     private Node takeIn(String id) {
-        return Controls.button(id, Texts.of("things.take"), () -> files.toOpen(FileQuestions.Kind.BLANK).ifPresent(f -> session.own().takeIn(f, this::stands)));
+        return Controls.button(
+                id,
+                Texts.of("things.take"),
+                () -> files.toOpen(FileQuestions.Kind.BLANK)
+                        .ifPresent(f -> session.own().takeIn(f, this::stands)));
     }
 
     private Node thing(Blank b) {
-        return row("thing-" + b.id(), b.name(), Texts.of("things.about", b.sizes().size(), b.reference().faces().size()),
-                () -> files.toSave(FileQuestions.Kind.BLANK, b.id() + ".json").ifPresent(f -> session.own().giveAway(f, b)), () -> session.own().remove(b, this::stands));
+        return row(
+                "thing-" + b.id(),
+                b.name(),
+                Texts.of("things.about", b.sizes().size(), b.reference().faces().size()),
+                () -> files.toSave(FileQuestions.Kind.BLANK, b.id() + ".json")
+                        .ifPresent(f -> session.own().giveAway(f, b)),
+                () -> session.own().remove(b, this::stands));
     }
 
     private Node start(Start s) {
-        return row("own-start-" + s.id(), s.name(), s.about(),
-                () -> files.toSave(FileQuestions.Kind.BLANK, s.id() + ".json").ifPresent(f -> session.own().giveAway(f, s)), () -> session.own().remove(s, this::stands));
+        return row(
+                "own-start-" + s.id(),
+                s.name(),
+                s.about(),
+                () -> files.toSave(FileQuestions.Kind.BLANK, s.id() + ".json")
+                        .ifPresent(f -> session.own().giveAway(f, s)),
+                () -> session.own().remove(s, this::stands));
     }
 
     private static Node row(String id, String name, String about, Runnable give, Runnable away) {
@@ -77,7 +95,10 @@ final class ThingsPage implements ShopPage {
         if (!about.isBlank()) {
             row.getChildren().add(Controls.label(about, "hint"));
         }
-        row.getChildren().add(Controls.flow(Controls.button(id + "-give", Texts.of("things.give"), give, "small"), Controls.button(id + "-away", Texts.of("things.away"), away, "small")));
+        row.getChildren()
+                .add(Controls.flow(
+                        Controls.button(id + "-give", Texts.of("things.give"), give, "small"),
+                        Controls.button(id + "-away", Texts.of("things.away"), away, "small")));
         return row;
     }
 

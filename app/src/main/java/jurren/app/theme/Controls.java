@@ -8,11 +8,11 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
@@ -28,10 +28,10 @@ public final class Controls {
     private static final double REVEALED_BELOW = 12;
     /** A name wraps before what stands beside it is cut short. */
     private static final double LEAST_NAME = 50;
+
     private static final String SHOWS = "jurren.shows";
 
-    private Controls() {
-    }
+    private Controls() {}
 
     public static Label label(String text, String... styles) {
         Label label = new Label(text);
@@ -114,10 +114,16 @@ public final class Controls {
     public static void reveal(Node node) {
         for (Parent p = node.getParent(); p != null; p = p.getParent()) {
             if (p instanceof ScrollPane scroll && scroll.getContent() != null) {
-                double y = scroll.getContent().sceneToLocal(node.localToScene(0, 0)).getY();
-                double room = scroll.getContent().getBoundsInLocal().getHeight() - scroll.getViewportBounds().getHeight();
+                double y = scroll.getContent()
+                        .sceneToLocal(node.localToScene(0, 0))
+                        .getY();
+                double room = scroll.getContent().getBoundsInLocal().getHeight()
+                        - scroll.getViewportBounds().getHeight();
                 double from = scroll.getVvalue() * room;
-                if (room > 0 && (y < from || y + node.getBoundsInLocal().getHeight() > from + scroll.getViewportBounds().getHeight())) {
+                if (room > 0
+                        && (y < from
+                                || y + node.getBoundsInLocal().getHeight()
+                                        > from + scroll.getViewportBounds().getHeight())) {
                     scroll.setVvalue(Math.clamp((y - REVEALED_BELOW) / room, 0, 1));
                 }
             }
@@ -129,7 +135,10 @@ public final class Controls {
         return new Segments<>(id, choices, name, chosen);
     }
 
-    /** A row of joined buttons; click or arrow key, what is shown is chosen. Setting the choice from outside tells nobody. */
+    /**
+     * A row of joined buttons; click or arrow key, what is shown is chosen. Setting the choice from outside tells
+     * nobody.
+     */
     public static final class Segments<T> extends HBox {
         private final List<T> choices;
         private final List<ToggleButton> buttons = new ArrayList<>();
@@ -154,7 +163,8 @@ public final class Controls {
             });
             for (T choice : choices) {
                 ToggleButton b = new ToggleButton(name.apply(choice));
-                b.setId(id + "-" + choice.toString().toLowerCase(java.util.Locale.ROOT).replace('.', '-'));
+                b.setId(id + "-"
+                        + choice.toString().toLowerCase(java.util.Locale.ROOT).replace('.', '-'));
                 b.setToggleGroup(group);
                 b.setMinWidth(Region.USE_PREF_SIZE);
                 buttons.add(b);

@@ -57,8 +57,14 @@ public final class FindMenu<T> {
 
     /** Every word that was typed is somewhere in the name. */
     private List<T> found() {
-        List<String> words = Arrays.stream(field.getText().toLowerCase(Locale.ROOT).split("\\s+")).filter(w -> !w.isBlank()).toList();
-        return all.get().stream().filter(t -> words.stream().allMatch(name.apply(t).toLowerCase(Locale.ROOT)::contains)).limit(MOST).toList();
+        List<String> words = Arrays.stream(
+                        field.getText().toLowerCase(Locale.ROOT).split("\\s+"))
+                .filter(w -> !w.isBlank())
+                .toList();
+        return all.get().stream()
+                .filter(t -> words.stream().allMatch(name.apply(t).toLowerCase(Locale.ROOT)::contains))
+                .limit(MOST)
+                .toList();
     }
 
     private void fill() {

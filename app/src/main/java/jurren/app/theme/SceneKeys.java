@@ -9,8 +9,7 @@ import javafx.scene.input.KeyEvent;
  * taken away a moment ago), keys go to the scene itself and never pass its root.
  */
 public final class SceneKeys {
-    private SceneKeys() {
-    }
+    private SceneKeys() {}
 
     /** Before what has the keyboard sees them. */
     public static void before(Node node, EventHandler<KeyEvent> key) {

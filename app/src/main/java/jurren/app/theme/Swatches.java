@@ -1,6 +1,5 @@
 package jurren.app.theme;
 
-import jurren.core.material.Colour;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.Consumer;
@@ -8,6 +7,7 @@ import java.util.function.Function;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
+import jurren.core.material.Colour;
 
 /** Colours to choose from, each a round button with its name for those who do not see it. */
 public final class Swatches<T> extends FlowPane {
@@ -43,8 +43,8 @@ public final class Swatches<T> extends FlowPane {
         b.setId(id + "-" + name.apply(item).toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
         b.getStyleClass().add("swatch");
         Colour c = colour.apply(item);
-        b.setStyle("-fx-background-color: rgba(35,38,43,0.45), " + c.hex() + ";"
-                + "-fx-text-fill: " + (c.luminance() < 0.35 ? "white" : "#23262B") + ";");
+        b.setStyle("-fx-background-color: rgba(35,38,43,0.45), " + c.hex() + ";" + "-fx-text-fill: "
+                + (c.luminance() < 0.35 ? "white" : "#23262B") + ";");
         b.setAccessibleText(name.apply(item));
         b.setTooltip(new Tooltip(name.apply(item)));
         b.setOnAction(_ -> {

@@ -8,12 +8,13 @@ import jurren.formats.words.DecimalSign;
 public final class Texts {
     private static final ResourceBundle TEXTS = ResourceBundle.getBundle("jurren.app.theme.window");
 
-    private Texts() {
-    }
+    private Texts() {}
 
     /** What an exception says of itself, or at least what it is. */
     public static String reason(Throwable why) {
-        return why.getMessage() == null || why.getMessage().isBlank() ? why.getClass().getSimpleName() : why.getMessage();
+        return why.getMessage() == null || why.getMessage().isBlank()
+                ? why.getClass().getSimpleName()
+                : why.getMessage();
     }
 
     public static boolean has(String key) {

@@ -22,6 +22,7 @@ public final class Theme {
     public static final Color INK = Color.web("#23262B");
     /** What film is stuck on to be cut. */
     public static final Color MAT = Color.web("#B9C9BD");
+
     public static final Color SOFT = Color.web("#5B6068");
     public static final Color BENCH = Color.web("#DEDFE1");
     public static final Color PAPER = Color.web("#FBF6E9");
@@ -46,15 +47,18 @@ public final class Theme {
     private static boolean fontsLoaded;
     private static double factor = 1;
 
-    private Theme() {
-    }
+    private Theme() {}
 
     /** @param textPx the size of plain text; everything else follows in proportion */
     public static void apply(Scene scene, int textPx) {
         loadFonts();
         factor = (double) textPx / Settings.USUAL_TEXT_PX;
-        List<String> sheets = List.of(textPx == Settings.USUAL_TEXT_PX ? Theme.class.getResource(SHEET).toExternalForm()
-                : "data:text/css;base64," + Base64.getEncoder().encodeToString(scaled(sheet()).getBytes(StandardCharsets.UTF_8)));
+        List<String> sheets = List.of(
+                textPx == Settings.USUAL_TEXT_PX
+                        ? Theme.class.getResource(SHEET).toExternalForm()
+                        : "data:text/css;base64,"
+                                + Base64.getEncoder()
+                                        .encodeToString(scaled(sheet()).getBytes(StandardCharsets.UTF_8)));
         if (!scene.getStylesheets().equals(sheets)) {
             scene.getStylesheets().setAll(sheets);
         }
@@ -70,9 +74,14 @@ public final class Theme {
 
     private static String scaled(String css) {
         double widths = 1 + (factor - 1) * WIDTHS_FOLLOW;
-        String texts = TEXT_SIZE.matcher(css).replaceAll(m -> Matcher.quoteReplacement("-fx-font-size: " + number(Double.parseDouble(m.group(1)) * factor) + "px"));
-        String heights = HEIGHT.matcher(texts).replaceAll(m -> "-fx-" + m.group(1) + ": " + number(Double.parseDouble(m.group(2)) * factor));
-        return WIDTH.matcher(heights).replaceAll(m -> "-fx-" + m.group(1) + ": " + number(Double.parseDouble(m.group(2)) * widths));
+        String texts = TEXT_SIZE
+                .matcher(css)
+                .replaceAll(m -> Matcher.quoteReplacement(
+                        "-fx-font-size: " + number(Double.parseDouble(m.group(1)) * factor) + "px"));
+        String heights = HEIGHT.matcher(texts)
+                .replaceAll(m -> "-fx-" + m.group(1) + ": " + number(Double.parseDouble(m.group(2)) * factor));
+        return WIDTH.matcher(heights)
+                .replaceAll(m -> "-fx-" + m.group(1) + ": " + number(Double.parseDouble(m.group(2)) * widths));
     }
 
     private static String number(double value) {
@@ -128,5 +137,4 @@ public final class Theme {
     public static Color lineOn(Colour ground) {
         return ground.luminance() < TURNS_AT ? LIGHT_LINE : INK;
     }
-
 }

@@ -4,7 +4,10 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 
-/** A field whose text, or a picture on which what is drawn, becomes a fact only when it is done: by Enter, by leaving it, or before something that needs it. */
+/**
+ * A field whose text, or a picture on which what is drawn, becomes a fact only when it is done: by Enter, by leaving
+ * it, or before something that needs it.
+ */
 public interface Typed {
     /** Something is typed that is not a fact yet. */
     boolean isPending();

@@ -1,14 +1,5 @@
 package jurren.app.ticket;
 
-import jurren.app.bench.BenchEntry;
-import jurren.app.session.AskFor;
-import jurren.app.session.Session;
-import jurren.app.theme.Controls;
-import jurren.app.theme.TextEntry;
-import jurren.app.theme.Texts;
-import jurren.app.theme.Theme;
-import jurren.core.job.Line;
-import jurren.formats.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,6 +14,15 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
+import jurren.app.bench.BenchEntry;
+import jurren.app.session.AskFor;
+import jurren.app.session.Session;
+import jurren.app.theme.Controls;
+import jurren.app.theme.TextEntry;
+import jurren.app.theme.Texts;
+import jurren.app.theme.Theme;
+import jurren.core.job.Line;
+import jurren.formats.words.Words;
 
 /** Line tabs, the job's name, six sections in the order of the work, the sum, and what to do with it all. */
 public final class TicketView {
@@ -45,15 +45,22 @@ public final class TicketView {
         this.session = session;
         this.name = Controls.button("job-name", "", () -> ask(AskFor.What.DRAWER), "job-name");
         HBox top = new HBox(number, Controls.spring(), due);
-        title = new TextEntry("line-title", Texts.of("ticket.line-title"), text -> session.editLine(l -> l.withTitle(text)));
+        title = new TextEntry(
+                "line-title", Texts.of("ticket.line-title"), text -> session.editLine(l -> l.withTitle(text)));
         title.getStyleClass().add("line-title");
         HBox.setHgrow(title, javafx.scene.layout.Priority.ALWAYS);
         HBox titleRow = new HBox(title, unsaved);
         titleRow.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         undo = strip("strip-undo", "strip.undo", AskFor.What.UNDO);
         redo = strip("strip-redo", "strip.redo", AskFor.What.REDO);
-        HBox strip = new HBox(strip("strip-new", "strip.new", AskFor.What.NEW), strip("strip-open", "strip.open", AskFor.What.OPEN),
-                strip("strip-save", "strip.save", AskFor.What.SAVE), Controls.spring(), undo, redo, Controls.spring(),
+        HBox strip = new HBox(
+                strip("strip-new", "strip.new", AskFor.What.NEW),
+                strip("strip-open", "strip.open", AskFor.What.OPEN),
+                strip("strip-save", "strip.save", AskFor.What.SAVE),
+                Controls.spring(),
+                undo,
+                redo,
+                Controls.spring(),
                 strip("strip-help", "strip.help", AskFor.What.SHORTCUTS));
         strip.getStyleClass().add("strip");
         VBox header = new VBox(top, name, titleRow);
@@ -68,8 +75,10 @@ public final class TicketView {
         scroll.getStyleClass().add("section-scroll");
         VBox.setVgrow(scroll, javafx.scene.layout.Priority.ALWAYS);
         HBox sums = new HBox(what, Controls.spring(), sum);
-        HBox buttons = new HBox(Controls.button("dry-run", Texts.of("ticket.dry-run"), () -> ask(AskFor.What.DRY_RUN), "primary"),
-                Controls.spring(), Controls.button("print-ticket", Texts.of("ticket.print"), () -> ask(AskFor.What.PRINT)));
+        HBox buttons = new HBox(
+                Controls.button("dry-run", Texts.of("ticket.dry-run"), () -> ask(AskFor.What.DRY_RUN), "primary"),
+                Controls.spring(),
+                Controls.button("print-ticket", Texts.of("ticket.print"), () -> ask(AskFor.What.PRINT)));
         VBox foot = new VBox(sums, buttons);
         foot.getStyleClass().add("ticket-foot");
         tabs.getStyleClass().add("tabs");
@@ -87,7 +96,10 @@ public final class TicketView {
     private List<Node> tabs(List<Line> lines) {
         List<Node> letters = new ArrayList<>();
         for (Line line : lines) {
-            Button tab = Controls.button("line-" + line.id(), line.id(), () -> session.openLine(line.id()),
+            Button tab = Controls.button(
+                    "line-" + line.id(),
+                    line.id(),
+                    () -> session.openLine(line.id()),
                     line.id().equals(session.line().id()) ? "tab-open" : "tab");
             tab.setAccessibleText(Texts.of("ticket.open-line", line.id(), line.title()));
             tab.setTooltip(new javafx.scene.control.Tooltip(line.title()));
@@ -104,18 +116,29 @@ public final class TicketView {
         lineMenu.getStyleClass().add("line-menu");
         lineMenu.setAccessibleText(Texts.of("ticket.line-menu"));
         lineMenu.setTooltip(new javafx.scene.control.Tooltip(Texts.of("ticket.line-menu")));
-        lineMenu.getItems().setAll(
-                item("line-copy", "ticket.line-copy", () -> {
-                    String letter = session.job().freeLetter();
-                    session.edit(session.job().withLineCopied(session.line().id()));
-                    session.openLine(letter);
-                }),
-                item("line-earlier", "ticket.line-earlier",
-                        () -> session.edit(session.job().withLineMoved(session.line().id(), -1))),
-                item("line-later", "ticket.line-later",
-                        () -> session.edit(session.job().withLineMoved(session.line().id(), 1))),
-                item("line-remove", "ticket.line-remove",
-                        () -> session.edit(session.job().withoutLine(session.line().id()))));
+        lineMenu.getItems()
+                .setAll(
+                        item("line-copy", "ticket.line-copy", () -> {
+                            String letter = session.job().freeLetter();
+                            session.edit(
+                                    session.job().withLineCopied(session.line().id()));
+                            session.openLine(letter);
+                        }),
+                        item(
+                                "line-earlier",
+                                "ticket.line-earlier",
+                                () -> session.edit(session.job()
+                                        .withLineMoved(session.line().id(), -1))),
+                        item(
+                                "line-later",
+                                "ticket.line-later",
+                                () -> session.edit(session.job()
+                                        .withLineMoved(session.line().id(), 1))),
+                        item(
+                                "line-remove",
+                                "ticket.line-remove",
+                                () -> session.edit(
+                                        session.job().withoutLine(session.line().id()))));
     }
 
     private static MenuItem item(String id, String key, Runnable action) {
@@ -138,13 +161,23 @@ public final class TicketView {
 
     public void update() {
         List<Line> lines = session.job().lines();
-        Controls.refillWhenChanged(tabs, List.of(lines.stream().map(l -> List.of(l.id(), l.title())).toList(),
-                session.line().id()), () -> tabs(lines));
+        Controls.refillWhenChanged(
+                tabs,
+                List.of(
+                        lines.stream().map(l -> List.of(l.id(), l.title())).toList(),
+                        session.line().id()),
+                () -> tabs(lines));
         String jobNumber = session.job().number();
         number.setText((jobNumber.isEmpty() ? "" : Texts.of("ticket.job", jobNumber) + " · ")
                 + Texts.of("ticket.line-of", session.line().id(), lines.size()));
-        due.setText(session.job().due().isEmpty() ? "" : Texts.of("ticket.due", session.job().due()));
-        name.setText(session.job().name().isBlank() ? Texts.of("ticket.nameless") : session.job().name());
+        due.setText(
+                session.job().due().isEmpty()
+                        ? ""
+                        : Texts.of("ticket.due", session.job().due()));
+        name.setText(
+                session.job().name().isBlank()
+                        ? Texts.of("ticket.nameless")
+                        : session.job().name());
         name.setAccessibleText(Texts.of("ticket.drawer", session.job().name()));
         title.show(session.line().title());
         showUndo(undo, "strip.undo", session.undoes());
@@ -152,7 +185,9 @@ public final class TicketView {
         unsaved.setText(session.isUnsaved() ? Texts.of("ticket.unsaved") : "");
         sections.forEach(Section::update);
         session.plan().ifPresent(p -> {
-            what.setText(Texts.of("ticket.sum", session.job().lines().stream().mapToInt(Line::copies).sum()));
+            what.setText(Texts.of(
+                    "ticket.sum",
+                    session.job().lines().stream().mapToInt(Line::copies).sum()));
             sum.setText(Words.money(p.quote().total(), p.quote().currency()));
         });
     }
@@ -198,17 +233,19 @@ public final class TicketView {
 
         void update() {
             button.setSelected(session.bench() == bench.id());
-            Optional<BenchEntry.Said> said = session.plan().flatMap(p -> session.linePlan()
-                    .map(l -> bench.section().say(session, p, l)));
+            Optional<BenchEntry.Said> said = session.plan()
+                    .flatMap(p -> session.linePlan().map(l -> bench.section().say(session, p, l)));
             said.ifPresent(s -> {
                 first.setText(s.first());
                 second.setText(s.second());
             });
-            SectionState now = SectionState.of(session, bench, said.map(BenchEntry.Said::isDone).orElse(false));
+            SectionState now = SectionState.of(
+                    session, bench, said.map(BenchEntry.Said::isDone).orElse(false));
             state.setText(now.words());
             state.getStyleClass().setAll("label", now.snags() > 0 ? "state-snag" : "state");
             punch.getStyleClass().setAll(now.isReady() ? "punched" : "unpunched");
-            button.setAccessibleText(Texts.of("ticket.section", Texts.of("bench." + bench.id()), now.words(), first.getText(), second.getText()));
+            button.setAccessibleText(Texts.of(
+                    "ticket.section", Texts.of("bench." + bench.id()), now.words(), first.getText(), second.getText()));
         }
 
         /** A button takes its graphic for one line high; larger text wraps. */
@@ -216,7 +253,9 @@ public final class TicketView {
             @Override
             protected double computePrefHeight(double width) {
                 double wide = getWidth() > 0 ? getWidth() : width;
-                return Math.max(Theme.high(LEAST_PX), snappedTopInset() + all.prefHeight(wide - SIDES_PX) + snappedBottomInset());
+                return Math.max(
+                        Theme.high(LEAST_PX),
+                        snappedTopInset() + all.prefHeight(wide - SIDES_PX) + snappedBottomInset());
             }
 
             @Override

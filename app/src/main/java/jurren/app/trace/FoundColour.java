@@ -16,9 +16,17 @@ import jurren.app.theme.Texts;
 import jurren.core.material.Colour;
 import jurren.core.trace.TraceSettings;
 
-/** A colour that was found in a picture: taken or not, and dragged onto another, or put on the one above with a key, made one with it. */
+/**
+ * A colour that was found in a picture: taken or not, and dragged onto another, or put on the one above with a key,
+ * made one with it.
+ */
 final class FoundColour extends HBox {
-    FoundColour(Colour colour, TraceSettings settings, boolean ground, BiConsumer<Colour, Boolean> taken, BiConsumer<Colour, Colour> merged) {
+    FoundColour(
+            Colour colour,
+            TraceSettings settings,
+            boolean ground,
+            BiConsumer<Colour, Boolean> taken,
+            BiConsumer<Colour, Colour> merged) {
         super(8);
         setAlignment(Pos.CENTER_LEFT);
         setId("found-" + colour.hex().substring(1));
@@ -33,7 +41,11 @@ final class FoundColour extends HBox {
         take.setSelected(!settings.without().contains(colour) && !ground && into == null);
         take.setDisable(ground || into != null);
         take.setOnAction(_ -> taken.accept(colour, take.isSelected()));
-        Label what = Controls.label(ground ? Texts.of("trace.ground") : into != null ? Texts.of("trace.merged-into", into.hex()) : colour.hex(), "figure");
+        Label what = Controls.label(
+                ground
+                        ? Texts.of("trace.ground")
+                        : into != null ? Texts.of("trace.merged-into", into.hex()) : colour.hex(),
+                "figure");
         getChildren().setAll(take, chip, what);
         setFocusTraversable(true);
         setAccessibleText(Texts.of("trace.colour", colour.hex()));

@@ -24,8 +24,8 @@ import jurren.app.theme.MeasureField;
 import jurren.app.theme.Texts;
 import jurren.core.art.Guide;
 import jurren.core.art.PictureFile;
-import jurren.core.art.Source;
 import jurren.core.art.PrintedPicture;
+import jurren.core.art.Source;
 import jurren.core.art.TracedPicture;
 import jurren.core.geometry.Point;
 import jurren.core.material.Colour;
@@ -63,6 +63,7 @@ public final class TraceSheet {
     private double mmPerPx;
     /** What was stretched stays so when it is traced again. */
     private final double downPerAcross;
+
     private boolean straightens;
     private Optional<TraceWork.Result> latest = Optional.empty();
 
@@ -82,12 +83,19 @@ public final class TraceSheet {
 
     /** As it was traced before, or as it would be at first: at the size its file tells, or filling most of the area. */
     public static TracedPicture first(PictureFile file, OptionalDouble perInch, LinePlan plan) {
-        double fills = plan.drawn().area().box().widthMm() * FILLS / file.picture().width();
+        double fills =
+                plan.drawn().area().box().widthMm() * FILLS / file.picture().width();
         double mm = perInch.isPresent() ? MM_PER_INCH / perInch.getAsDouble() : fills;
         boolean fits = mm * file.picture().width() <= plan.drawn().area().box().widthMm() * 1.5;
         double size = fits ? mm : fills;
         double speck = Math.pow(Math.min(file.picture().width(), file.picture().height()) / SPECK_OF_SIDE, 2);
-        return new TracedPicture(file, Optional.empty(), TraceSettings.USUAL.withSpeck(Math.max(TraceSettings.USUAL.speckPx2(), speck)), Map.of(), size, size);
+        return new TracedPicture(
+                file,
+                Optional.empty(),
+                TraceSettings.USUAL.withSpeck(Math.max(TraceSettings.USUAL.speckPx2(), speck)),
+                Map.of(),
+                size,
+                size);
     }
 
     /**
@@ -96,18 +104,23 @@ public final class TraceSheet {
      * @param perInch what the file says, for the choices of size
      * @param taken   told the traced picture, or the guide, when the person takes it
      */
-    public static Open open(Session session, LinePlan plan, TracedPicture begin, OptionalDouble perInch, Consumer<Source> taken, Runnable close) {
+    public static Open open(
+            Session session,
+            LinePlan plan,
+            TracedPicture begin,
+            OptionalDouble perInch,
+            Consumer<Source> taken,
+            Runnable close) {
         TraceSheet sheet = new TraceSheet(session, plan, begin, taken, close);
         return new Open(sheet.build(perInch), sheet.work::close);
     }
 
     /** @param closed to be run when the sheet is put away */
-    public record Open(Node content, Runnable closed) {
-    }
+    public record Open(Node content, Runnable closed) {}
 
     private Node build(OptionalDouble perInch) {
-        Controls.Segments<Mode> modes = Controls.segments("trace-mode", List.of(Mode.values()), m -> Texts.of("trace.mode." + m),
-                m -> {
+        Controls.Segments<Mode> modes =
+                Controls.segments("trace-mode", List.of(Mode.values()), m -> Texts.of("trace.mode." + m), m -> {
                     // the ink of one colour and a black that was found have one name and not one film
                     shownAs.clear();
                     change(s -> s.withMode(m));
@@ -117,10 +130,30 @@ public final class TraceSheet {
         lost.setMaxWidth(FIELDS);
         lost.setId("trace-lost");
         says.setId("trace-says");
-        VBox fields = new VBox(9, modes, ink(), colourFields(),
-                slider("trace-speck", "trace.speck", 0, 400, () -> Math.sqrt(settings.speckPx2()) * 10, v -> change(s -> s.withSpeck(v * v / 100))),
-                slider("trace-smooth", "trace.smooth", 0.5, 6, () -> settings.smoothing(), v -> change(s -> s.withSmoothing(v))),
-                outer(), size(perInch), says, lost, buttons());
+        VBox fields = new VBox(
+                9,
+                modes,
+                ink(),
+                colourFields(),
+                slider(
+                        "trace-speck",
+                        "trace.speck",
+                        0,
+                        400,
+                        () -> Math.sqrt(settings.speckPx2()) * 10,
+                        v -> change(s -> s.withSpeck(v * v / 100))),
+                slider(
+                        "trace-smooth",
+                        "trace.smooth",
+                        0.5,
+                        6,
+                        () -> settings.smoothing(),
+                        v -> change(s -> s.withSmoothing(v))),
+                outer(),
+                size(perInch),
+                says,
+                lost,
+                buttons());
         fields.setPrefWidth(FIELDS);
         fields.setMinWidth(FIELDS);
         HBox body = new HBox(18, view, fields);
@@ -132,11 +165,18 @@ public final class TraceSheet {
     // ---- fields
 
     private Node ink() {
-        Controls.Segments<Ink> ink = Controls.segments("trace-ink", List.of(Ink.values()), i -> Texts.of("trace.ink." + i),
-                i -> change(s -> s.withInk(i)));
-        Node level = slider("trace-level", "trace.level", 0, 1, () -> settings.level().orElse(latest.map(r -> r.traced().level()).orElse(0.5)),
+        Controls.Segments<Ink> ink = Controls.segments(
+                "trace-ink", List.of(Ink.values()), i -> Texts.of("trace.ink." + i), i -> change(s -> s.withInk(i)));
+        Node level = slider(
+                "trace-level",
+                "trace.level",
+                0,
+                1,
+                () -> settings.level()
+                        .orElse(latest.map(r -> r.traced().level()).orElse(0.5)),
                 v -> change(s -> s.withLevel(OptionalDouble.of(v))));
-        Button find = Controls.button("trace-find", Texts.of("trace.find"), () -> change(s -> s.withLevel(OptionalDouble.empty())));
+        Button find = Controls.button(
+                "trace-find", Texts.of("trace.find"), () -> change(s -> s.withLevel(OptionalDouble.empty())));
         CheckBox even = box("trace-even", "trace.even", v -> change(s -> s.withEvenLight(v)));
         VBox all = new VBox(7, Controls.row(Texts.of("trace.ink"), ink), level, new HBox(10, find, even));
         fillers.add(() -> {
@@ -149,8 +189,8 @@ public final class TraceSheet {
     }
 
     private Node colourFields() {
-        Node count = slider("trace-colours", "trace.colours", 2, TraceSettings.MOST_COLOURS, () -> settings.colours(),
-                v -> {
+        Node count =
+                slider("trace-colours", "trace.colours", 2, TraceSettings.MOST_COLOURS, () -> settings.colours(), v -> {
                     if ((int) Math.round(v) != settings.colours()) {
                         change(s -> s.withColours((int) Math.round(v)));
                     }
@@ -182,10 +222,11 @@ public final class TraceSheet {
         for (int n : new int[] {300, 96, 72}) {
             sizes.put(Texts.of("trace.size.per-inch", n), MM_PER_INCH / n);
         }
-        sizes.forEach((name, mm) -> choices.getChildren().add(Controls.button("trace-size-" + choices.getChildren().size(), name, () -> {
-            mmPerPx = mm;
-            refresh();
-        })));
+        sizes.forEach((name, mm) -> choices.getChildren()
+                .add(Controls.button("trace-size-" + choices.getChildren().size(), name, () -> {
+                    mmPerPx = mm;
+                    refresh();
+                })));
         fillers.add(() -> width.show(mmPerPx * widthPx()));
         return new VBox(5, Controls.row(Texts.of("trace.width"), width), choices);
     }
@@ -256,18 +297,21 @@ public final class TraceSheet {
     private void refresh() {
         fillers.forEach(Runnable::run);
         if (!straightens) {
-            work.ask(new TraceRequest(file, straightening, settings, mmPerPx, plan.material().leastStrokeMm()));
+            work.ask(new TraceRequest(
+                    file, straightening, settings, mmPerPx, plan.material().leastStrokeMm()));
         }
     }
 
     private double widthPx() {
-        return straightening.map(Straightening::width).orElseGet(() -> file.picture().width());
+        return straightening
+                .map(Straightening::width)
+                .orElseGet(() -> file.picture().width());
     }
 
     /** The part there goes, or comes back. */
     private void click(Point at) {
-        latest.ifPresent(r -> work.toggle(r.picture(), settings, at, toggled ->
-                change(s -> s.withSpots(toggled.dropped(), toggled.kept()))));
+        latest.ifPresent(r -> work.toggle(
+                r.picture(), settings, at, toggled -> change(s -> s.withSpots(toggled.dropped(), toggled.kept()))));
     }
 
     private void cornersMoved(List<Point> corners) {
@@ -283,7 +327,8 @@ public final class TraceSheet {
         straightens = !straightens;
         latest = Optional.empty();
         if (straightens) {
-            Straightening now = straightening.orElseGet(() -> Straightening.whole(file.picture().width(), file.picture().height()));
+            Straightening now = straightening.orElseGet(() ->
+                    Straightening.whole(file.picture().width(), file.picture().height()));
             view.straighten(file.picture(), Optional.of(now.corners()));
             says.setText(Texts.of("trace.corners"));
             lost.setText("");
@@ -295,7 +340,9 @@ public final class TraceSheet {
     }
 
     private void quarterTurn() {
-        straightening = Optional.of(straightening.orElseGet(() -> Straightening.whole(file.picture().width(), file.picture().height()))
+        straightening = Optional.of(straightening
+                .orElseGet(() -> Straightening.whole(
+                        file.picture().width(), file.picture().height()))
                 .quarterTurned());
         settings = settings.withSpots(List.of(), List.of());
         if (straightens) {
@@ -311,14 +358,34 @@ public final class TraceSheet {
         r.traced().flats().forEach(f -> shownAs.computeIfAbsent(f.colour(), this::nearestFilm));
         view.show(r, (c, _) -> settings.mode() == Mode.SEVERAL_COLOURS ? c : shownAs.getOrDefault(c, c));
         Traced t = r.traced();
-        says.setText(t.flats().isEmpty() ? Texts.of("trace.nothing") : Texts.of("trace.found", t.flats().size(), r.parts(), t.nodes(),
-                session.unit().format(mmPerPx * t.width()), session.unit().format(mmPerPx * downPerAcross * t.height()))
-                + (t.speckPx2() > settings.speckPx2() ? " " + Texts.of("trace.restless", t.speckPx2()) : ""));
+        says.setText(
+                t.flats().isEmpty()
+                        ? Texts.of("trace.nothing")
+                        : Texts.of(
+                                        "trace.found",
+                                        t.flats().size(),
+                                        r.parts(),
+                                        t.nodes(),
+                                        session.unit().format(mmPerPx * t.width()),
+                                        session.unit().format(mmPerPx * downPerAcross * t.height()))
+                                + (t.speckPx2() > settings.speckPx2()
+                                        ? " " + Texts.of("trace.restless", t.speckPx2())
+                                        : ""));
         boolean any = !r.lost().isEmpty();
-        lost.setText(!r.judged() ? "" : any ? Texts.of("trace.lost", r.lost().size(), session.unit().fine(plan.material().leastStrokeMm()), plan.material().name())
-                : Texts.of("trace.holds", plan.material().name()));
+        lost.setText(
+                !r.judged()
+                        ? ""
+                        : any
+                                ? Texts.of(
+                                        "trace.lost",
+                                        r.lost().size(),
+                                        session.unit().fine(plan.material().leastStrokeMm()),
+                                        plan.material().name())
+                                : Texts.of("trace.holds", plan.material().name()));
         lost.getStyleClass().setAll("label", any ? "trace-lost" : "hint");
-        Controls.refillWhenChanged(colours, List.of(t.found(), settings.merged(), settings.without(), settings.keepGround(), t.ground()),
+        Controls.refillWhenChanged(
+                colours,
+                List.of(t.found(), settings.merged(), settings.without(), settings.keepGround(), t.ground()),
                 () -> colourRows(t));
         fillers.forEach(Runnable::run);
     }
@@ -332,13 +399,19 @@ public final class TraceSheet {
         List<Node> rows = new ArrayList<>();
         for (Colour c : t.found()) {
             boolean ground = t.ground().filter(c::equals).isPresent();
-            rows.add(new FoundColour(c, settings, ground, this::takeColour, (from, to) -> change(s -> s.withMerged(FoundColour.merged(s.merged(), from, to)))));
+            rows.add(new FoundColour(
+                    c,
+                    settings,
+                    ground,
+                    this::takeColour,
+                    (from, to) -> change(s -> s.withMerged(FoundColour.merged(s.merged(), from, to)))));
         }
         CheckBox keep = box("trace-keep-ground", "trace.keep-ground", v -> change(s -> s.withKeepGround(v)));
         keep.setSelected(settings.keepGround());
         rows.add(keep);
         if (!settings.merged().isEmpty()) {
-            rows.add(Controls.button("trace-unmerge", Texts.of("trace.unmerge"), () -> change(s -> s.withMerged(Map.of()))));
+            rows.add(Controls.button(
+                    "trace-unmerge", Texts.of("trace.unmerge"), () -> change(s -> s.withMerged(Map.of()))));
         }
         return rows;
     }
@@ -355,12 +428,15 @@ public final class TraceSheet {
 
     /** Ink becomes what stands out on the cloth, a colour the film that looks most like it. */
     private Colour nearestFilm(Colour c) {
-        return settings.mode() == Mode.SEVERAL_COLOURS ? plan.material().nearest(c) : plan.material().standingOut(plan.blankColour().colour());
+        return settings.mode() == Mode.SEVERAL_COLOURS
+                ? plan.material().nearest(c)
+                : plan.material().standingOut(plan.blankColour().colour());
     }
 
     private void take() {
         Map<Colour, Colour> used = new HashMap<>();
-        latest.ifPresent(r -> r.traced().flats().forEach(f -> used.put(f.colour(), shownAs.getOrDefault(f.colour(), f.colour()))));
+        latest.ifPresent(r ->
+                r.traced().flats().forEach(f -> used.put(f.colour(), shownAs.getOrDefault(f.colour(), f.colour()))));
         finish(new TracedPicture(file, straightening, settings, used, mmPerPx, mmPerPx * downPerAcross));
     }
 

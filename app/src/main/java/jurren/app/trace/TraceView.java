@@ -80,8 +80,11 @@ final class TraceView extends Canvas {
     }
 
     private Viewport viewport() {
-        Picture p = corners.isPresent() ? original : result.map(TraceWork.Result::picture).orElse(original);
-        return p == null ? Viewport.showing(new Box(0, 0, 1, 1), getWidth(), getHeight(), 12)
+        Picture p = corners.isPresent()
+                ? original
+                : result.map(TraceWork.Result::picture).orElse(original);
+        return p == null
+                ? Viewport.showing(new Box(0, 0, 1, 1), getWidth(), getHeight(), 12)
                 : Viewport.showing(new Box(0, 0, p.width(), p.height()), getWidth(), getHeight(), 14);
     }
 
@@ -93,8 +96,16 @@ final class TraceView extends Canvas {
             picture(g, original, 1);
             corners(g);
         } else {
-            result.ifPresentOrElse(r -> traced(g, r), () -> new Pen(g, viewport()).text(Texts.of("trace.working"), getWidth() / 2, getHeight() / 2,
-                    Theme.text(15), Theme.SOFT, TextAlignment.CENTER));
+            result.ifPresentOrElse(
+                    r -> traced(g, r),
+                    () -> new Pen(g, viewport())
+                            .text(
+                                    Texts.of("trace.working"),
+                                    getWidth() / 2,
+                                    getHeight() / 2,
+                                    Theme.text(15),
+                                    Theme.SOFT,
+                                    TextAlignment.CENTER));
         }
         if (isFocused()) {
             g.setStroke(Theme.INK);
@@ -239,7 +250,8 @@ final class TraceView extends Canvas {
         if (corners.isPresent() && corner >= 0) {
             moveCorner(viewport().toMm(e.getX(), e.getY()));
         } else if (wiping) {
-            wipeTo(viewport().toMm(e.getX(), e.getY()).xMm() / result.orElseThrow().picture().width());
+            wipeTo(viewport().toMm(e.getX(), e.getY()).xMm()
+                    / result.orElseThrow().picture().width());
         }
     }
 
@@ -266,7 +278,10 @@ final class TraceView extends Canvas {
 
     private void hover(MouseEvent e) {
         boolean overWipe = corners.isEmpty() && result.isPresent() && Math.abs(e.getX() - wipeX()) < GRAB_PX;
-        setCursor(overWipe ? Cursor.H_RESIZE : corners.isPresent() && nearest(e.getX(), e.getY()) >= 0 ? Cursor.MOVE : Cursor.HAND);
+        setCursor(
+                overWipe
+                        ? Cursor.H_RESIZE
+                        : corners.isPresent() && nearest(e.getX(), e.getY()) >= 0 ? Cursor.MOVE : Cursor.HAND);
     }
 
     private void key(KeyEvent e) {
@@ -281,7 +296,8 @@ final class TraceView extends Canvas {
                 }
                 case LEFT, RIGHT, UP, DOWN -> {
                     if (at != null) {
-                        moveCorner(at.plus(e.getCode() == KeyCode.LEFT ? -step : e.getCode() == KeyCode.RIGHT ? step : 0,
+                        moveCorner(at.plus(
+                                e.getCode() == KeyCode.LEFT ? -step : e.getCode() == KeyCode.RIGHT ? step : 0,
                                 e.getCode() == KeyCode.UP ? -step : e.getCode() == KeyCode.DOWN ? step : 0));
                     }
                 }

@@ -14,10 +14,10 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
+import jurren.core.stop.Stop;
 import jurren.core.trace.Picture;
 import jurren.core.trace.TraceSettings;
 import jurren.core.trace.Traced;
-import jurren.core.stop.Stop;
 import jurren.core.trace.Tracer;
 
 /**
@@ -27,6 +27,7 @@ import jurren.core.trace.Tracer;
 final class TraceWork {
     /** Pixels that are traced within the blink of an eye. */
     private static final int QUICK_PIXELS = 300_000;
+
     private static final int MOST_INSIDES = 2000;
 
     private final Desk desk;
@@ -38,6 +39,7 @@ final class TraceWork {
     private int asked;
     /** Only the thread that traces touches what follows, one at a time. */
     private final Object pictures = new Object();
+
     private TraceRequest smallOf;
     private Picture whole;
     private Picture small;
@@ -52,10 +54,16 @@ final class TraceWork {
      * @param insides a point in each part, for those who have no pointer
      * @param judged whether what will not hold was looked for yet
      */
-    record Result(TraceRequest request, Picture picture, Traced traced, List<Shown> curves, int parts, List<Region> lost, List<Point> insides,
-                  boolean judged) {
-        record Shown(Colour colour, Curves curves) {
-        }
+    record Result(
+            TraceRequest request,
+            Picture picture,
+            Traced traced,
+            List<Shown> curves,
+            int parts,
+            List<Region> lost,
+            List<Point> insides,
+            boolean judged) {
+        record Shown(Colour colour, Curves curves) {}
     }
 
     /** @param failed told why nothing came of the newest request */
@@ -70,23 +78,28 @@ final class TraceWork {
 
     void ask(TraceRequest request) {
         int now = ++asked;
-        tracing.want(new Order<>(Texts.of("work.tracing"), _ -> {
-            synchronized (pictures) {
-                Stop.lookHere();
-                straighten(request);
-                if (times > 1) {
-                    give(now, quick(request));
-                }
-                Result all = all(request);
-                give(now, all);
-                return withLost(all);
-            }
-        }, shown, this::failed));
+        tracing.want(new Order<>(
+                Texts.of("work.tracing"),
+                _ -> {
+                    synchronized (pictures) {
+                        Stop.lookHere();
+                        straighten(request);
+                        if (times > 1) {
+                            give(now, quick(request));
+                        }
+                        Result all = all(request);
+                        give(now, all);
+                        return withLost(all);
+                    }
+                },
+                shown,
+                this::failed));
     }
 
     /** Looks for the part at a place, which takes a while in a large picture; told on the window's thread. */
     void toggle(Picture picture, TraceSettings settings, Point at, Consumer<TraceSettings> then) {
-        looking.want(new Order<>(Texts.of("work.part"), _ -> Tracer.toggled(picture, settings, at), then, this::failed));
+        looking.want(
+                new Order<>(Texts.of("work.part"), _ -> Tracer.toggled(picture, settings, at), then, this::failed));
     }
 
     private void failed(Throwable why) {
@@ -103,7 +116,9 @@ final class TraceWork {
     }
 
     private void straighten(TraceRequest r) {
-        if (smallOf == null || !smallOf.file().equals(r.file()) || !smallOf.straightening().equals(r.straightening())) {
+        if (smallOf == null
+                || !smallOf.file().equals(r.file())
+                || !smallOf.straightening().equals(r.straightening())) {
             whole = r.straightened();
             times = (int) Math.ceil(Math.sqrt((double) whole.width() * whole.height() / QUICK_PIXELS));
             small = whole.reduced(times);
@@ -122,20 +137,30 @@ final class TraceWork {
     }
 
     private Result result(TraceRequest r, Traced t, Placement scale) {
-        List<Result.Shown> curves = t.flats().stream().map(f -> new Result.Shown(f.colour(), f.curves().placed(scale))).toList();
-        int parts = curves.stream().mapToInt(s -> s.curves().enclosed().pieceCount()).sum();
+        List<Result.Shown> curves = t.flats().stream()
+                .map(f -> new Result.Shown(f.colour(), f.curves().placed(scale)))
+                .toList();
+        int parts = curves.stream()
+                .mapToInt(s -> s.curves().enclosed().pieceCount())
+                .sum();
         return new Result(r, whole, t, curves, parts, List.of(), List.of(), false);
     }
 
     private static Result withLost(Result r) {
         double leastPx = r.request.leastMm() / r.request.mmPerPx();
-        List<Region> lost = r.curves.stream().flatMap(s -> TooThin.of(s.curves().enclosed(), leastPx).stream()).toList();
+        List<Region> lost = r.curves.stream()
+                .flatMap(s -> TooThin.of(s.curves().enclosed(), leastPx).stream())
+                .toList();
         return new Result(r.request, r.picture, r.traced, r.curves, r.parts, lost, insides(r), true);
     }
 
     private static List<Point> insides(Result r) {
-        return r.curves.stream().flatMap(s -> s.curves().enclosed().pieces().stream()).limit(MOST_INSIDES).map(p -> p.region().inside())
-                .sorted(Comparator.comparingDouble(Point::yMm).thenComparingDouble(Point::xMm)).toList();
+        return r.curves.stream()
+                .flatMap(s -> s.curves().enclosed().pieces().stream())
+                .limit(MOST_INSIDES)
+                .map(p -> p.region().inside())
+                .sorted(Comparator.comparingDouble(Point::yMm).thenComparingDouble(Point::xMm))
+                .toList();
     }
 
     void close() {

@@ -1,6 +1,7 @@
 package jurren.app.window;
 
 import java.util.List;
+import java.util.Set;
 import jurren.app.bench.BenchEntry;
 import jurren.app.bench.art.ArtActions;
 import jurren.app.bench.art.ArtBench;
@@ -18,12 +19,10 @@ import jurren.app.bench.loads.LoadsBench;
 import jurren.app.bench.loads.LoadsSection;
 import jurren.app.session.Bench;
 import jurren.app.session.Session;
-import java.util.Set;
 
 /** The benches of a window in the order of the work. One more is one entry more. */
 final class Benches {
-    private Benches() {
-    }
+    private Benches() {}
 
     static List<BenchEntry> of(Session session, ArtActions art, BeforeCut before) {
         return List.of(

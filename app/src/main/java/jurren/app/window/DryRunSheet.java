@@ -30,8 +30,7 @@ final class DryRunSheet {
     private static final double PICTURE_HEIGHT = 430;
     private static final int MOST_FAULTS = 5;
 
-    private record Result(DryRun run, Image picture) {
-    }
+    private record Result(DryRun run, Image picture) {}
 
     private final Session session;
     private final Sheets sheets;
@@ -47,13 +46,17 @@ final class DryRunSheet {
             session.say(Texts.of("dry-run.nothing"));
             return;
         }
-        Errand running = session.desk().give(new Order<>(Texts.of("dry-run.title"), _ -> run(plan), r -> show(plan, r), why -> {
-            sheets.close();
-            session.trouble(Texts.of("work.failed", Texts.reason(why)));
-        }));
+        Errand running = session.desk()
+                .give(new Order<>(Texts.of("dry-run.title"), _ -> run(plan), r -> show(plan, r), why -> {
+                    sheets.close();
+                    session.trouble(Texts.of("work.failed", Texts.reason(why)));
+                }));
         ProgressIndicator turning = new ProgressIndicator();
         turning.setMaxSize(36, 36);
-        HBox row = new HBox(14, turning, Controls.label(Texts.of("dry-run.running", plan.runs().size())),
+        HBox row = new HBox(
+                14,
+                turning,
+                Controls.label(Texts.of("dry-run.running", plan.runs().size())),
                 Controls.button("dry-run-stop", Texts.of("dry-run.stop"), sheets::close));
         row.setAlignment(Pos.CENTER_LEFT);
         sheets.open("dry-run-sheet", Texts.of("dry-run.title"), Pos.CENTER, running::stop, row);
@@ -79,16 +82,36 @@ final class DryRunSheet {
         picture.setSmooth(true);
         picture.setAccessibleText(Texts.of("dry-run.picture"));
         VBox figures = new VBox(
-                Controls.label(Texts.of(good ? "dry-run.good" : run.isCutTrue() ? "dry-run.badly-pressed" : "dry-run.bad"), good ? "card-title" : "dry-run-bad"),
-                Controls.row(Texts.of("dry-run.match"), Controls.figure(String.format(DecimalSign.locale(), "%.2f %%", run.matchPercent()))),
-                Controls.row(Texts.of("dry-run.worst"), Controls.figure(session.unit().fine(run.worstMm()))),
-                Controls.row(Texts.of("dry-run.copies"), Controls.figure(String.valueOf(run.copies().size()))),
-                Controls.row(Texts.of("dry-run.loads"), Controls.figure(String.valueOf(plan.runs().size()))),
-                Controls.row(Texts.of("dry-run.prints"), Controls.figure(String.valueOf(plan.prints().size()))),
+                Controls.label(
+                        Texts.of(good ? "dry-run.good" : run.isCutTrue() ? "dry-run.badly-pressed" : "dry-run.bad"),
+                        good ? "card-title" : "dry-run-bad"),
+                Controls.row(
+                        Texts.of("dry-run.match"),
+                        Controls.figure(String.format(DecimalSign.locale(), "%.2f %%", run.matchPercent()))),
+                Controls.row(
+                        Texts.of("dry-run.worst"),
+                        Controls.figure(session.unit().fine(run.worstMm()))),
+                Controls.row(
+                        Texts.of("dry-run.copies"),
+                        Controls.figure(String.valueOf(run.copies().size()))),
+                Controls.row(
+                        Texts.of("dry-run.loads"),
+                        Controls.figure(String.valueOf(plan.runs().size()))),
+                Controls.row(
+                        Texts.of("dry-run.prints"),
+                        Controls.figure(String.valueOf(plan.prints().size()))),
                 Controls.label(Texts.of("dry-run.shown", worst.copy(), worst.size()), "hint"));
         if (!run.pressed().isEmpty()) {
-            figures.getChildren().add(Controls.row(Texts.of("dry-run.pressed"), Controls.figure(Texts.of("dry-run.held", run.pressed().size() - run.spoiled().size(), run.pressed().size()))));
-            run.spoiled().stream().flatMap(p -> p.faults().stream().map(f -> session.words().pressed(p, f, plan))).limit(MOST_FAULTS)
+            figures.getChildren()
+                    .add(Controls.row(
+                            Texts.of("dry-run.pressed"),
+                            Controls.figure(Texts.of(
+                                    "dry-run.held",
+                                    run.pressed().size() - run.spoiled().size(),
+                                    run.pressed().size()))));
+            run.spoiled().stream()
+                    .flatMap(p -> p.faults().stream().map(f -> session.words().pressed(p, f, plan)))
+                    .limit(MOST_FAULTS)
                     .forEach(f -> figures.getChildren().add(Controls.label(f)));
         }
         figures.getStyleClass().add("rows");

@@ -36,15 +36,26 @@ import jurren.formats.demo.DemoJob;
 import jurren.formats.jobfile.JobDocument;
 
 /**
- * What somebody sees who was never here before: what thing, what does it say, which film; then a first cut without fear.
+ * What somebody sees who was never here before: what thing, what does it say, which film; then a first cut without
+ * fear.
  * Put away without an answer, it leaves the demo job on the benches.
  */
 final class FirstRunSheet {
     private static final double CARD = 286;
     private static final int MOST_FILMS = 6;
     /** One of each kind that people begin with. */
-    private static final List<String> THINGS = List.of("tee-adult", "hoodie-adult", "tote", "cap-front", "mug-11", "tumbler-straight-20", "jar-16", "laptop-lid-13",
-            "window-pane", "sticker-75");
+    private static final List<String> THINGS = List.of(
+            "tee-adult",
+            "hoodie-adult",
+            "tote",
+            "cap-front",
+            "mug-11",
+            "tumbler-straight-20",
+            "jar-16",
+            "laptop-lid-13",
+            "window-pane",
+            "sticker-75");
+
     private static final int LONGEST = 40;
 
     private final Session session;
@@ -77,23 +88,40 @@ final class FirstRunSheet {
         ToggleGroup group = new ToggleGroup();
         FlowPane things = new FlowPane(6, 6);
         for (String id : THINGS) {
-            session.shop().blank(id).ifPresent(b -> things.getChildren().add(toggle("first-thing-" + id, b.name(), group, () -> choose(b))));
+            session.shop()
+                    .blank(id)
+                    .ifPresent(b ->
+                            things.getChildren().add(toggle("first-thing-" + id, b.name(), group, () -> choose(b))));
         }
-        FlowPane cards = new FlowPane(12, 12, card("1", "first.thing", things), card("2", "first.words", words, Controls.label(Texts.of("first.words.later"), "hint")),
+        FlowPane cards = new FlowPane(
+                12,
+                12,
+                card("1", "first.thing", things),
+                card("2", "first.words", words, Controls.label(Texts.of("first.words.later"), "hint")),
                 card("3", "first.film", films, colours, holds));
         cards.setPrefWrapLength(3 * Theme.wide(CARD) + 40);
         ((ToggleButton) things.getChildren().getFirst()).setSelected(true);
-        sheets.open("first-run-sheet", Texts.of("first.title"), Pos.CENTER, this::closed, Controls.label(Texts.of("first.hint"), "hint"), cards,
-                Controls.flow(make, Controls.button("first-demo", Texts.of("first.demo"), sheets::close), Controls.button("first-open", Texts.of("first.open"), () -> {
-                    decided = true;
-                    sheets.close();
-                    actions.give(AskFor.What.OPEN, "");
-                })));
+        sheets.open(
+                "first-run-sheet",
+                Texts.of("first.title"),
+                Pos.CENTER,
+                this::closed,
+                Controls.label(Texts.of("first.hint"), "hint"),
+                cards,
+                Controls.flow(
+                        make,
+                        Controls.button("first-demo", Texts.of("first.demo"), sheets::close),
+                        Controls.button("first-open", Texts.of("first.open"), () -> {
+                            decided = true;
+                            sheets.close();
+                            actions.give(AskFor.What.OPEN, "");
+                        })));
         words.requestFocus();
     }
 
     private static VBox card(String number, String key, Node... content) {
-        List<Node> all = new ArrayList<>(List.of(new HBox(8, Controls.label(number, "frame-name"), Controls.label(Texts.of(key), "card-title"))));
+        List<Node> all = new ArrayList<>(List.of(
+                new HBox(8, Controls.label(number, "frame-name"), Controls.label(Texts.of(key), "card-title"))));
         ((HBox) all.getFirst()).setAlignment(Pos.CENTER_LEFT);
         all.addAll(List.of(content));
         VBox card = Controls.card(all.toArray(Node[]::new));
@@ -118,14 +146,20 @@ final class FirstRunSheet {
     }
 
     private Verdict verdict(Material m) {
-        return WhatHolds.of(m, thing.madeOf(), thingColour, thing.reference().faces().getFirst());
+        return WhatHolds.of(
+                m, thing.madeOf(), thingColour, thing.reference().faces().getFirst());
     }
 
     private void choose(Blank b) {
         thing = b;
         thingColour = b.colours().getFirst();
         film = null;
-        List<Material> offered = WhatHolds.toBeginWith(session.shop().materials(), b.madeOf(), thingColour, b.reference().faces().getFirst(), MOST_FILMS);
+        List<Material> offered = WhatHolds.toBeginWith(
+                session.shop().materials(),
+                b.madeOf(),
+                thingColour,
+                b.reference().faces().getFirst(),
+                MOST_FILMS);
         filmGroup.getToggles().clear();
         List<Node> buttons = new ArrayList<>();
         offered.forEach(m -> buttons.add(toggle("first-film-" + m.id(), m.name(), filmGroup, () -> choose(m))));
@@ -139,14 +173,23 @@ final class FirstRunSheet {
     private void choose(Material m) {
         film = m;
         colour = m.standingOut(thingColour.colour());
-        holds.setText(verdict(m).answer() == Verdict.Answer.HOLDS ? Texts.of("first.holds", thing.name()) : session.words().reason(verdict(m)));
+        holds.setText(
+                verdict(m).answer() == Verdict.Answer.HOLDS
+                        ? Texts.of("first.holds", thing.name())
+                        : session.words().reason(verdict(m)));
         ToggleGroup group = new ToggleGroup();
         List<Node> chips = new ArrayList<>();
         for (FilmColour c : m.colours()) {
-            ToggleButton chip = toggle("first-colour-" + c.name().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'), "", group, () -> colour = c.colour());
+            ToggleButton chip = toggle(
+                    "first-colour-"
+                            + c.name().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'),
+                    "",
+                    group,
+                    () -> colour = c.colour());
             Region swatch = new Region();
             swatch.getStyleClass().add("found-chip");
-            swatch.setStyle("-fx-background-color: rgba(35,38,43,0.4), " + c.colour().hex() + ";");
+            swatch.setStyle(
+                    "-fx-background-color: rgba(35,38,43,0.4), " + c.colour().hex() + ";");
             chip.setGraphic(swatch);
             chip.setAccessibleText(c.name());
             chip.setTooltip(new Tooltip(c.name()));
@@ -180,8 +223,12 @@ final class FirstRunSheet {
         session.replace(JobDocument.of(job), Optional.empty());
         session.show(Bench.CUT);
         session.say(Texts.of("first.made", thing.name(), film.name()));
-        session.whenPlanned(plan -> plan.runs().stream().findFirst().ifPresentOrElse(
-                r -> actions.give(AskFor.What.TEST_CUT, String.valueOf(r.load().order())), () -> session.show(Bench.LOADS)));
+        session.whenPlanned(plan -> plan.runs().stream()
+                .findFirst()
+                .ifPresentOrElse(
+                        r -> actions.give(
+                                AskFor.What.TEST_CUT, String.valueOf(r.load().order())),
+                        () -> session.show(Bench.LOADS)));
     }
 
     /** Without an answer there is the demo job to look at. */

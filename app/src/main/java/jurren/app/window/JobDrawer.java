@@ -23,25 +23,28 @@ import jurren.app.session.Bench;
 import jurren.app.session.Session;
 import jurren.app.sheet.Sheets;
 import jurren.app.theme.Controls;
-import jurren.formats.print.PrintPdf;
 import jurren.app.theme.TextEntry;
 import jurren.app.theme.Texts;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
 import jurren.core.material.Material;
 import jurren.formats.jobfile.Version;
+import jurren.formats.print.Paper;
+import jurren.formats.print.PrintPdf;
 import jurren.formats.start.Start;
 import jurren.formats.words.DecimalSign;
 import jurren.formats.words.HeatUnit;
 import jurren.formats.words.Words;
-import jurren.formats.print.Paper;
 
-/** The drawer behind the job's name: its facts, its file, its versions and papers, the person's settings, and the shop. */
+/**
+ * The drawer behind the job's name: its facts, its file, its versions and papers, the person's settings, and the shop.
+ */
 final class JobDrawer {
     /** The setting that names the colour of cut lines in printed sheets. */
     static final String CUT_LINE = "cutLine";
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH)
-            .withZone(ZoneId.systemDefault());
+
+    private static final DateTimeFormatter WHEN =
+            DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
     private static final int MOST_RECENT = 5;
 
     private final Session session;
@@ -65,9 +68,14 @@ final class JobDrawer {
                 fact("job-due", "drawer.due", job.due(), Job::withDue),
                 files()));
         content.addAll(recent());
-        content.addAll(List.of(Controls.caption(Texts.of("drawer.versions")), keepRow(), versions,
-                Controls.caption(Texts.of("drawer.papers")), papers(),
-                Controls.caption(Texts.of("drawer.settings")), settings()));
+        content.addAll(List.of(
+                Controls.caption(Texts.of("drawer.versions")),
+                keepRow(),
+                versions,
+                Controls.caption(Texts.of("drawer.papers")),
+                papers(),
+                Controls.caption(Texts.of("drawer.settings")),
+                settings()));
         content.addAll(own());
         content.addAll(List.of(Controls.caption(Texts.of("drawer.shop")), Controls.card(shop().toArray(Node[]::new))));
         sheets.open("job-drawer", Texts.of("drawer.title"), Pos.TOP_LEFT, content.toArray(Node[]::new));
@@ -117,7 +125,8 @@ final class JobDrawer {
         FlowPane row = flow();
         for (int i = 0; i < Math.min(MOST_RECENT, recent.size()); i++) {
             Path file = recent.get(i);
-            var button = Controls.button("recent-" + i, file.getFileName().toString(), () -> actions.open(file), "small");
+            var button =
+                    Controls.button("recent-" + i, file.getFileName().toString(), () -> actions.open(file), "small");
             button.setTooltip(new Tooltip(file.toString()));
             row.getChildren().add(button);
         }
@@ -151,13 +160,21 @@ final class JobDrawer {
         for (int i = kept.size() - 1; i >= 0; i--) {
             Version v = kept.get(i);
             String name = v.name() + "  ·  " + WHEN.format(v.savedAt());
-            rows.add(new VBox(2, Controls.label(name), flow(
-                    Controls.button("version-look-" + i, Texts.of("drawer.look"), () -> look(v), "small"),
-                    Controls.button("version-back-" + i, Texts.of("drawer.take-back"), () -> takeBack(v), "small"),
-                    Controls.button("version-remove-" + i, Texts.of("drawer.version-remove"), () -> sheets.askRemove(v.name(), () -> {
-                        session.removeVersion(v);
-                        showVersions();
-                    }), "small"))));
+            rows.add(new VBox(
+                    2,
+                    Controls.label(name),
+                    flow(
+                            Controls.button("version-look-" + i, Texts.of("drawer.look"), () -> look(v), "small"),
+                            Controls.button(
+                                    "version-back-" + i, Texts.of("drawer.take-back"), () -> takeBack(v), "small"),
+                            Controls.button(
+                                    "version-remove-" + i,
+                                    Texts.of("drawer.version-remove"),
+                                    () -> sheets.askRemove(v.name(), () -> {
+                                        session.removeVersion(v);
+                                        showVersions();
+                                    }),
+                                    "small"))));
         }
         if (rows.isEmpty()) {
             rows.add(Controls.label(Texts.of("drawer.no-versions"), "hint"));
@@ -199,22 +216,29 @@ final class JobDrawer {
     }
 
     private Node settings() {
-        Controls.Segments<HeatUnit> heat = Controls.segments("degrees", List.of(HeatUnit.values()), HeatUnit::mark, session::show);
+        Controls.Segments<HeatUnit> heat =
+                Controls.segments("degrees", List.of(HeatUnit.values()), HeatUnit::mark, session::show);
         heat.setAccessibleText(Texts.of("drawer.degrees"));
         heat.show(session.settings().units().heat());
-        Controls.Segments<DecimalSign> sign = Controls.segments("decimal-sign", List.of(DecimalSign.values()), s -> Texts.of("drawer.numbers." + s), session::show);
+        Controls.Segments<DecimalSign> sign = Controls.segments(
+                "decimal-sign", List.of(DecimalSign.values()), s -> Texts.of("drawer.numbers." + s), session::show);
         sign.setAccessibleText(Texts.of("drawer.numbers"));
         sign.show(session.settings().decimalSign());
         var size = Controls.figure("");
-        Runnable show = () -> size.setText(Texts.of("drawer.text-px", session.settings().textPx()));
+        Runnable show =
+                () -> size.setText(Texts.of("drawer.text-px", session.settings().textPx()));
         show.run();
-        HBox text = new HBox(4, Controls.sign("text-smaller", "−", Texts.of("drawer.text-smaller"), () -> {
-            session.showText(session.settings().textPx() - 1);
-            show.run();
-        }), size, Controls.sign("text-larger", "+", Texts.of("drawer.text-larger"), () -> {
-            session.showText(session.settings().textPx() + 1);
-            show.run();
-        }));
+        HBox text = new HBox(
+                4,
+                Controls.sign("text-smaller", "−", Texts.of("drawer.text-smaller"), () -> {
+                    session.showText(session.settings().textPx() - 1);
+                    show.run();
+                }),
+                size,
+                Controls.sign("text-larger", "+", Texts.of("drawer.text-larger"), () -> {
+                    session.showText(session.settings().textPx() + 1);
+                    show.run();
+                }));
         text.setAlignment(Pos.CENTER_LEFT);
         TextEntry cutLine = new TextEntry("cut-line", Texts.of("drawer.cut-line"), name -> {
             if (!name.isBlank()) {
@@ -222,20 +246,34 @@ final class JobDrawer {
             }
         });
         cutLine.show(session.settings().choice(CUT_LINE, PrintPdf.CUT_LINE));
-        Controls.Segments<Paper> paper = Controls.segments("paper", List.of(Paper.values()), p -> Texts.of("drawer.paper." + p), session.settings()::choose);
+        Controls.Segments<Paper> paper = Controls.segments(
+                "paper", List.of(Paper.values()), p -> Texts.of("drawer.paper." + p), session.settings()::choose);
         paper.setAccessibleText(Texts.of("drawer.paper"));
         paper.show(session.settings().paper());
-        Controls.Segments<Boolean> saves = Controls.segments("saves-itself", List.of(false, true), b -> Texts.of("drawer.saves." + b), session::saveItself);
+        Controls.Segments<Boolean> saves = Controls.segments(
+                "saves-itself", List.of(false, true), b -> Texts.of("drawer.saves." + b), session::saveItself);
         saves.setAccessibleText(Texts.of("drawer.saves"));
         saves.show(session.settings().savesItself());
-        Button jobs = Controls.button("jobs-folder", "", () -> { }, "small");
+        Button jobs = Controls.button("jobs-folder", "", () -> {}, "small");
         Runnable showJobs = () -> {
-            jobs.setText(session.settings().jobs().map(f -> String.valueOf(f.getFileName())).orElse(Texts.of("drawer.jobs.last")));
-            jobs.setTooltip(session.settings().jobs().map(f -> new Tooltip(f.toString())).orElse(null));
+            jobs.setText(session.settings()
+                    .jobs()
+                    .map(f -> String.valueOf(f.getFileName()))
+                    .orElse(Texts.of("drawer.jobs.last")));
+            jobs.setTooltip(session.settings()
+                    .jobs()
+                    .map(f -> new Tooltip(f.toString()))
+                    .orElse(null));
         };
         jobs.setOnAction(_ -> actions.chooseJobs(showJobs));
         showJobs.run();
-        return Controls.card(Controls.row(Texts.of("drawer.saves"), saves), Controls.row(Texts.of("drawer.jobs"), jobs), Controls.row(Texts.of("drawer.degrees"), heat), Controls.row(Texts.of("drawer.numbers"), sign), Controls.row(Texts.of("drawer.paper"), paper), Controls.row(Texts.of("drawer.cut-line"), cutLine),
+        return Controls.card(
+                Controls.row(Texts.of("drawer.saves"), saves),
+                Controls.row(Texts.of("drawer.jobs"), jobs),
+                Controls.row(Texts.of("drawer.degrees"), heat),
+                Controls.row(Texts.of("drawer.numbers"), sign),
+                Controls.row(Texts.of("drawer.paper"), paper),
+                Controls.row(Texts.of("drawer.cut-line"), cutLine),
                 Controls.row(Texts.of("drawer.text", Settings.LEAST_TEXT_PX, Settings.MOST_TEXT_PX), text));
     }
 
@@ -243,24 +281,42 @@ final class JobDrawer {
     private List<Node> own() {
         List<Node> rows = new ArrayList<>();
         for (Start s : session.starts().stream().filter(Start::own).toList()) {
-            rows.add(Controls.row(Texts.of("drawer.own-start", s.name()), Controls.sign("own-start-remove-" + s.id(), "×",
-                    Texts.of("choose.remove", s.name()), () -> sheets.askRemove(s.name(), () -> removeStart(s)))));
+            rows.add(Controls.row(
+                    Texts.of("drawer.own-start", s.name()),
+                    Controls.sign(
+                            "own-start-remove-" + s.id(),
+                            "×",
+                            Texts.of("choose.remove", s.name()),
+                            () -> sheets.askRemove(s.name(), () -> removeStart(s)))));
         }
         for (String font : session.shopFolder().fonts()) {
-            rows.add(Controls.row(Texts.of("drawer.own-font", font), Controls.sign("own-font-remove-" + rows.size(), "×",
-                    Texts.of("choose.remove", font), () -> sheets.askRemove(font, () -> removeFont(font)))));
+            rows.add(Controls.row(
+                    Texts.of("drawer.own-font", font),
+                    Controls.sign(
+                            "own-font-remove-" + rows.size(),
+                            "×",
+                            Texts.of("choose.remove", font),
+                            () -> sheets.askRemove(font, () -> removeFont(font)))));
         }
-        return rows.isEmpty() ? List.of() : List.of(Controls.caption(Texts.of("drawer.own")), Controls.card(rows.toArray(Node[]::new)));
+        return rows.isEmpty()
+                ? List.of()
+                : List.of(Controls.caption(Texts.of("drawer.own")), Controls.card(rows.toArray(Node[]::new)));
     }
 
     private void removeStart(Start s) {
-        removing(s.name(), () -> session.shopFolder().starts().remove(s.id()), () -> session.shopFolder().starts().save(s));
+        removing(
+                s.name(),
+                () -> session.shopFolder().starts().remove(s.id()),
+                () -> session.shopFolder().starts().save(s));
         session.startsChanged();
     }
 
     private void removeFont(String font) {
         byte[][] content = new byte[1][];
-        removing(font, () -> content[0] = session.shopFolder().removeFont(font), () -> session.shopFolder().keepFont(font, content[0]));
+        removing(
+                font,
+                () -> content[0] = session.shopFolder().removeFont(font),
+                () -> session.shopFolder().keepFont(font, content[0]));
     }
 
     private interface Change {
@@ -293,13 +349,23 @@ final class JobDrawer {
         Shop shop = session.shop();
         Words words = session.words();
         List<Node> rows = new ArrayList<>();
-        rows.add(Controls.row(shop.cutter().name(), Controls.figure(Texts.of("drawer.cutter",
-                words.unit().format(shop.cutter().usableMm(shop.cutter().widthMm()))))));
-        shop.presses().forEach(p -> rows.add(Controls.row(p.name(), Controls.figure(
-                words.unit().number(p.platenWidthMm()) + " × " + words.unit().format(p.platenHeightMm())))));
+        rows.add(Controls.row(
+                shop.cutter().name(),
+                Controls.figure(Texts.of(
+                        "drawer.cutter",
+                        words.unit().format(shop.cutter().usableMm(shop.cutter().widthMm()))))));
+        shop.presses()
+                .forEach(p -> rows.add(Controls.row(
+                        p.name(),
+                        Controls.figure(words.unit().number(p.platenWidthMm()) + " × "
+                                + words.unit().format(p.platenHeightMm())))));
         for (Material m : shop.materials()) {
-            rows.add(Controls.row(m.name(), Controls.figure(m.recipe().map(r -> words.degrees(r.celsius()) + " · "
-                    + Texts.of("drawer.seconds", r.leastS(), r.mostS())).orElseGet(() -> Texts.of("drawer.cold")))));
+            rows.add(Controls.row(
+                    m.name(),
+                    Controls.figure(m.recipe()
+                            .map(r -> words.degrees(r.celsius()) + " · "
+                                    + Texts.of("drawer.seconds", r.leastS(), r.mostS()))
+                            .orElseGet(() -> Texts.of("drawer.cold")))));
         }
         rows.add(Controls.label(Texts.of("drawer.makers-sheet"), "hint"));
         return rows;

@@ -77,7 +77,8 @@ public final class JurrenWindow {
     /** As it stood when it was last closed, as far as that place is still on a screen and no larger than it. */
     void standWhereItStood() {
         session.settings().place().ifPresent(p -> {
-            List<Screen> there = Screen.getScreensForRectangle(p.x(), p.y(), Math.max(1, p.width()), Math.max(1, p.height()));
+            List<Screen> there =
+                    Screen.getScreensForRectangle(p.x(), p.y(), Math.max(1, p.width()), Math.max(1, p.height()));
             if (there.isEmpty()) {
                 return;
             }
@@ -92,7 +93,9 @@ public final class JurrenWindow {
     }
 
     private void showTitle() {
-        stage.setTitle(Texts.of(session.isUnsaved() ? "window.title.unsaved" : "window.title", session.job().name()));
+        stage.setTitle(Texts.of(
+                session.isUnsaved() ? "window.title.unsaved" : "window.title",
+                session.job().name()));
     }
 
     public void show() {
@@ -109,7 +112,8 @@ public final class JurrenWindow {
 
     /** The person has decided: what is unsaved now is not wanted any more. */
     private void closeForGood() {
-        session.settings().keepPlace(new Settings.Place(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight()));
+        session.settings()
+                .keepPlace(new Settings.Place(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight()));
         session.recovery().forget();
         close();
         stage.close();
@@ -130,18 +134,32 @@ public final class JurrenWindow {
     /** Nobody's job yet. */
     static Job empty(Shop shop) {
         Blank blank = shop.blanks().getFirst();
-        return NewJobs.onBlank(blank, Texts.of("job.new-name"), blank.name(), blank.colours().getFirst().id(), shop.materials().getFirst().id());
+        return NewJobs.onBlank(
+                blank,
+                Texts.of("job.new-name"),
+                blank.name(),
+                blank.colours().getFirst().id(),
+                shop.materials().getFirst().id());
     }
 
     /** What cannot be part of the first picture: leftovers, own files that could not be read. */
     private void afterTheFirstPicture() {
         Shop shop = session.shop();
-        session.desk().give(new Order<>("", _ -> session.recovery().leftovers(shop), this::offer,
-                why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
-        session.desk().give(new Order<Void>("", _ -> {
-            session.shopFolder().loadFonts();
-            return null;
-        }, _ -> session.useShop(session.shop()), why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+        session.desk()
+                .give(new Order<>(
+                        "",
+                        _ -> session.recovery().leftovers(shop),
+                        this::offer,
+                        why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+        session.desk()
+                .give(new Order<Void>(
+                        "",
+                        _ -> {
+                            session.shopFolder().loadFonts();
+                            return null;
+                        },
+                        _ -> session.useShop(session.shop()),
+                        why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
         shell.actions().blanks().sayRefused();
     }
 
@@ -154,10 +172,14 @@ public final class JurrenWindow {
     /** The window with the job's name on its paper, while shop and job are still being read. */
     private static void openFrame(Stage stage, String name) {
         Theme.loadFonts();
-        HBox frame = new HBox(new VBox(Controls.label(name, "frame-name"), Controls.label(Texts.of("window.opening"), "frame-text")));
+        HBox frame = new HBox(
+                new VBox(Controls.label(name, "frame-name"), Controls.label(Texts.of("window.opening"), "frame-text")));
         frame.getChildren().getFirst().getStyleClass().add("frame-paper");
         frame.getStyleClass().add("shell");
-        Scene scene = new Scene(frame, Math.min(WIDTH, Toolkit.room().getWidth()), Math.min(HEIGHT, Toolkit.room().getHeight()));
+        Scene scene = new Scene(
+                frame,
+                Math.min(WIDTH, Toolkit.room().getWidth()),
+                Math.min(HEIGHT, Toolkit.room().getHeight()));
         Theme.apply(scene, Settings.USUAL_TEXT_PX);
         stage.setTitle(Texts.of("window.title", name));
         stage.setScene(scene);
@@ -183,8 +205,7 @@ public final class JurrenWindow {
         return String.format(DecimalSign.locale(), "%.1f", s);
     }
 
-    private record Begin(Shop shop, Job job) {
-    }
+    private record Begin(Shop shop, Job job) {}
 
     private static <T> FutureTask<T> inBackground(Callable<T> reading) {
         FutureTask<T> task = new FutureTask<>(reading);
@@ -206,25 +227,37 @@ public final class JurrenWindow {
         boolean offscreen = Toolkit.offscreenWhereNoDisplay();
         CountDownLatch over = new CountDownLatch(1);
         // the shop and the demo job are read while the window system starts
-        FutureTask<Begin> begin = inBackground(() -> new Begin(new ShopFolder(StateFolder.usual()).shop(), DemoJob.make()));
+        FutureTask<Begin> begin =
+                inBackground(() -> new Begin(new ShopFolder(StateFolder.usual()).shop(), DemoJob.make()));
         Platform.startup(() -> {
             Stage stage = new Stage();
-            String name = file.map(f -> f.getFileName().toString()).orElseGet(() -> new Settings(StateFolder.usual()).isFresh() ? Texts.of("job.new-name") : DemoJob.name());
+            String name = file.map(f -> f.getFileName().toString())
+                    .orElseGet(() ->
+                            new Settings(StateFolder.usual()).isFresh() ? Texts.of("job.new-name") : DemoJob.name());
             openFrame(stage, name);
             double frameAt = secondsSince(started);
             Settings settings = new Settings(StateFolder.usual());
             settings.decimalSign().use();
             boolean first = file.isEmpty() && settings.isFresh();
-            Session session = new Session(come(begin).shop, JobDocument.of(first ? empty(come(begin).shop) : come(begin).job), StateFolder.usual(), new Planner());
+            Session session = new Session(
+                    come(begin).shop,
+                    JobDocument.of(first ? empty(come(begin).shop) : come(begin).job),
+                    StateFolder.usual(),
+                    new Planner());
             session.openBench(session.settings().choice("bench", Bench.BLANK.name()));
             JurrenWindow window = new JurrenWindow(stage, session, new SystemFiles(stage, session.settings()));
             window.standWhereItStood();
             window.show();
             stage.setOnHidden(_ -> over.countDown());
-            onceLaidOut(stage.getScene(), () -> System.out.println(Texts.of(offscreen ? "window.up-offscreen" : "window.up", session.job().name(),
-                    seconds(frameAt), seconds(secondsSince(started)))));
+            onceLaidOut(
+                    stage.getScene(),
+                    () -> System.out.println(Texts.of(
+                            offscreen ? "window.up-offscreen" : "window.up",
+                            session.job().name(),
+                            seconds(frameAt),
+                            seconds(secondsSince(started)))));
             Platform.runLater(() -> {
-                file.ifPresent(f -> session.open(f, () -> { }));
+                file.ifPresent(f -> session.open(f, () -> {}));
                 if (first) {
                     window.begin();
                 }

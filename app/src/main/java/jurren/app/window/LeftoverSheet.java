@@ -19,7 +19,8 @@ import jurren.formats.jobfile.JobRead;
 
 /** Unsaved work that windows left behind, each with where it came from and when; nothing is thrown away unasked. */
 final class LeftoverSheet {
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
+    private static final DateTimeFormatter WHEN =
+            DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
 
     private final Session session;
     private final WindowActions actions;
@@ -43,7 +44,8 @@ final class LeftoverSheet {
         for (int i = 0; i < left.size(); i++) {
             content.add(row(left.get(i), i));
         }
-        sheets.open("leftover-sheet", Texts.of("leftover.title", left.size()), Pos.CENTER, content.toArray(Node[]::new));
+        sheets.open(
+                "leftover-sheet", Texts.of("leftover.title", left.size()), Pos.CENTER, content.toArray(Node[]::new));
     }
 
     private Node row(Leftover l, int number) {
@@ -52,22 +54,35 @@ final class LeftoverSheet {
         buttons.getStyleClass().add("buttons");
         String name = switch (l.read()) {
             case JobRead.Opened o -> {
-                buttons.getChildren().add(Controls.button("leftover-take-" + number, Texts.of("leftover.take"), () -> actions.afterUnsaved(() -> {
-                    sheets.closeAll();
-                    session.bringBack(l, o.document());
-                    session.say(Texts.of("window.brought-back"));
-                }), number == 0 ? "primary" : "secondary"));
+                buttons.getChildren()
+                        .add(Controls.button(
+                                "leftover-take-" + number,
+                                Texts.of("leftover.take"),
+                                () -> actions.afterUnsaved(() -> {
+                                    sheets.closeAll();
+                                    session.bringBack(l, o.document());
+                                    session.say(Texts.of("window.brought-back"));
+                                }),
+                                number == 0 ? "primary" : "secondary"));
                 yield o.document().job().name();
             }
             case JobRead.Refused r -> session.words().refusal(r.refusal());
         };
-        buttons.getChildren().add(Controls.button("leftover-drop-" + number, Texts.of("leftover.drop"),
-                () -> sheets.askRemove(name, () -> {
-                    session.recovery().throwAway(l);
-                    left.remove(l);
-                    open();
-                })));
-        return Controls.card(new VBox(4, Controls.label(name, "card-title"), Controls.label(source),
-                Controls.figure(WHEN.format(l.at()))), buttons);
+        buttons.getChildren()
+                .add(Controls.button(
+                        "leftover-drop-" + number,
+                        Texts.of("leftover.drop"),
+                        () -> sheets.askRemove(name, () -> {
+                            session.recovery().throwAway(l);
+                            left.remove(l);
+                            open();
+                        })));
+        return Controls.card(
+                new VBox(
+                        4,
+                        Controls.label(name, "card-title"),
+                        Controls.label(source),
+                        Controls.figure(WHEN.format(l.at()))),
+                buttons);
     }
 }

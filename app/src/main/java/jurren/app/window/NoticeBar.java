@@ -63,12 +63,22 @@ final class NoticeBar {
         HBox.setHgrow(text, Priority.ALWAYS);
         text.setMaxWidth(Double.MAX_VALUE);
         HBox row = new HBox(text);
-        notice.action().ifPresent(a -> row.getChildren().add(Controls.button("notice-action-" + number, a.words(), () -> {
-            session.putAway(notice);
-            a.run().run();
-        }, "small")));
-        row.getChildren().add(Controls.sign(number == 0 ? "notice-close" : "notice-close-" + number, "×", Texts.of("notice.close"),
-                () -> session.putAway(notice)));
+        notice.action()
+                .ifPresent(a -> row.getChildren()
+                        .add(Controls.button(
+                                "notice-action-" + number,
+                                a.words(),
+                                () -> {
+                                    session.putAway(notice);
+                                    a.run().run();
+                                },
+                                "small")));
+        row.getChildren()
+                .add(Controls.sign(
+                        number == 0 ? "notice-close" : "notice-close-" + number,
+                        "×",
+                        Texts.of("notice.close"),
+                        () -> session.putAway(notice)));
         row.getStyleClass().add("notice");
         if (notice.isTrouble()) {
             row.getStyleClass().add("trouble");

@@ -67,9 +67,18 @@ final class PrinterSheet {
         MeasureField count = MeasureField.count(Texts.of("printer.copies"), 1, MOST_COPIES, n -> copies = n);
         count.setId("printer-copies");
         count.show(copies);
-        Label says = Controls.label(Texts.of("printer.says", Texts.of("drawer.paper." + session.settings().paper())), "hint", "wrapped");
+        Label says = Controls.label(
+                Texts.of(
+                        "printer.says",
+                        Texts.of("drawer.paper." + session.settings().paper())),
+                "hint",
+                "wrapped");
         says.setMaxWidth(WIDTH);
-        VBox body = new VBox(10, Controls.row(Texts.of("printer.which"), which), Controls.row(Texts.of("printer.copies"), count), says,
+        VBox body = new VBox(
+                10,
+                Controls.row(Texts.of("printer.which"), which),
+                Controls.row(Texts.of("printer.copies"), count),
+                says,
                 Controls.button("printer-print", Texts.of("printer.print"), () -> print(which.getValue()), "primary"));
         body.setPrefWidth(WIDTH);
         sheets.open("printer-sheet", Texts.of("printer.title"), Pos.CENTER, body);
@@ -81,13 +90,18 @@ final class PrinterSheet {
         Units units = session.settings().units();
         Paper paper = session.settings().paper();
         Remedies remedies = session.snags().remedies();
-        session.desk().give(new Order<>(Texts.of("work.printing"), _ -> PdfPages.render(TicketPdf.write(plan, units, remedies, paper), PER_INCH), pages -> {
-            if (printers.print(printer, name, copies, pages)) {
-                session.say(Texts.of("printer.sent", pages.size(), copies, printer));
-            } else {
-                session.trouble(Texts.of("printer.refused", printer));
-            }
-        }, this::failed));
+        session.desk()
+                .give(new Order<>(
+                        Texts.of("work.printing"),
+                        _ -> PdfPages.render(TicketPdf.write(plan, units, remedies, paper), PER_INCH),
+                        pages -> {
+                            if (printers.print(printer, name, copies, pages)) {
+                                session.say(Texts.of("printer.sent", pages.size(), copies, printer));
+                            } else {
+                                session.trouble(Texts.of("printer.refused", printer));
+                            }
+                        },
+                        this::failed));
     }
 
     private void failed(Throwable why) {

@@ -83,8 +83,10 @@ public final class Shell {
         this.work = new WorkStrip(session, cutter);
         this.places = new PlaceSwitch(session);
         this.units = Controls.segments("unit", List.of(LengthUnit.values()), LengthUnit::mark, session::show);
-        this.zoom = new HBox(Controls.sign("zoom-out", "−", Texts.of("zoom.out"), () -> canvas().ifPresent(FaceCanvas::zoomOut)),
-                scale, Controls.sign("zoom-in", "+", Texts.of("zoom.in"), () -> canvas().ifPresent(FaceCanvas::zoomIn)));
+        this.zoom = new HBox(
+                Controls.sign("zoom-out", "−", Texts.of("zoom.out"), () -> canvas().ifPresent(FaceCanvas::zoomOut)),
+                scale,
+                Controls.sign("zoom-in", "+", Texts.of("zoom.in"), () -> canvas().ifPresent(FaceCanvas::zoomIn)));
         this.root = build();
         this.actions = new WindowActions(session, files, sheets, art, before, root::getScene);
         session.watch(watcher);
@@ -167,7 +169,12 @@ public final class Shell {
     private BenchView bench(Bench which) {
         BenchView known = benches.get(which);
         if (known == null) {
-            known = entries.stream().filter(e -> e.id() == which).findFirst().orElseThrow().maker().get();
+            known = entries.stream()
+                    .filter(e -> e.id() == which)
+                    .findFirst()
+                    .orElseThrow()
+                    .maker()
+                    .get();
             known.zoomable().ifPresent(c -> c.viewProperty().addListener((_, _, _) -> showScale()));
             benches.put(which, known);
         }
@@ -224,30 +231,44 @@ public final class Shell {
     private void pointed() {
         if (pointings != session.snags().times()) {
             pointings = session.snags().times();
-            session.snags().pointed().ifPresent(snag -> snag.where().ifPresent(at -> canvas().ifPresent(c ->
-                    c.showAround(bench(session.bench()).inPicture(at, snag), AROUND_MM))));
+            session.snags()
+                    .pointed()
+                    .ifPresent(snag -> snag.where()
+                            .ifPresent(at -> canvas().ifPresent(c ->
+                                    c.showAround(bench(session.bench()).inPicture(at, snag), AROUND_MM))));
         }
     }
 
     /** The next snag, wherever it is, with what mends it. */
     private void toSnag(int step) {
-        session.snags().next(step).ifPresentOrElse(snag -> {
-            entries.stream().filter(e -> e.mends().contains(snag.subject())).findFirst().ifPresent(e -> session.show(e.id()));
-            session.snags().point(snag);
-        }, () -> session.say(Texts.of("snag.none")));
+        session.snags()
+                .next(step)
+                .ifPresentOrElse(
+                        snag -> {
+                            entries.stream()
+                                    .filter(e -> e.mends().contains(snag.subject()))
+                                    .findFirst()
+                                    .ifPresent(e -> session.show(e.id()));
+                            session.snags().point(snag);
+                        },
+                        () -> session.say(Texts.of("snag.none")));
     }
 
     private void showScale() {
-        canvas().ifPresentOrElse(c -> {
-            double ratio = c.view().ratio();
-            scale.setText(ratio >= 1 ? String.format(DecimalSign.locale(), "1 : %.1f", ratio)
-                    : String.format(DecimalSign.locale(), "%.1f : 1", 1 / ratio));
-            zoom.setVisible(true);
-            zoom.setManaged(true);
-        }, () -> {
-            zoom.setVisible(false);
-            zoom.setManaged(false);
-        });
+        canvas().ifPresentOrElse(
+                        c -> {
+                            double ratio = c.view().ratio();
+                            scale.setText(
+                                    ratio >= 1
+                                            ? String.format(DecimalSign.locale(), "1 : %.1f", ratio)
+                                            : String.format(DecimalSign.locale(), "%.1f : 1", 1 / ratio));
+                            zoom.setVisible(true);
+                            zoom.setManaged(true);
+                        },
+                        () -> {
+                            zoom.setVisible(false);
+                            zoom.setManaged(false);
+                        });
     }
 
     private boolean isTyping() {
@@ -261,13 +282,15 @@ public final class Shell {
             e.consume();
             return;
         }
-        if (!e.isShortcutDown() || e.isAltDown() || sheets.isOpen() && e.getCode() != KeyCode.Z && e.getCode() != KeyCode.Y) {
+        if (!e.isShortcutDown()
+                || e.isAltDown()
+                || sheets.isOpen() && e.getCode() != KeyCode.Z && e.getCode() != KeyCode.Y) {
             return;
         }
         if (switch (e.getCode()) {
             case Z -> done(e.isShiftDown() ? actions::redo : actions::undo);
             case Y -> done(actions::redo);
-            case S -> done(e.isShiftDown() ? () -> actions.saveAs(_ -> { }) : actions::save);
+            case S -> done(e.isShiftDown() ? () -> actions.saveAs(_ -> {}) : actions::save);
             case O -> done(actions::open);
             case N -> done(actions::newJob);
             case P -> done(() -> actions.give(e.isShiftDown() ? AskFor.What.PRINTER : AskFor.What.PRINT, ""));
@@ -285,7 +308,9 @@ public final class Shell {
             case X -> done(actions.clipboard()::cut);
             case V -> done(actions::paste);
             case D -> done(actions.clipboard()::duplicate);
-            case A -> done(() -> session.chooseAll(session.line().motifs().stream().map(m -> m.id()).toList()));
+            case A ->
+                done(() -> session.chooseAll(
+                        session.line().motifs().stream().map(m -> m.id()).toList()));
             default -> false;
         };
     }

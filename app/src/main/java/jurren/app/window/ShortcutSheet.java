@@ -1,15 +1,17 @@
 package jurren.app.window;
 
+import javafx.geometry.Pos;
+import javafx.scene.layout.GridPane;
 import jurren.app.sheet.Sheets;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
-import javafx.geometry.Pos;
-import javafx.scene.layout.GridPane;
 
-/** Every key and what it does, from the bundle: {@code keys.1}, {@code keys.2} and so on, key and meaning parted by a bar. */
+/**
+ * Every key and what it does, from the bundle: {@code keys.1}, {@code keys.2} and so on, key and meaning parted by a
+ * bar.
+ */
 final class ShortcutSheet {
-    private ShortcutSheet() {
-    }
+    private ShortcutSheet() {}
 
     static void open(Sheets sheets) {
         GridPane grid = new GridPane();

@@ -1,37 +1,12 @@
 package jurren.app.window;
 
-import jurren.app.cutter.CutTalk;
-import jurren.app.session.Bench;
-
-import jurren.app.session.Session;
-import jurren.app.theme.MeasureField;
-import jurren.app.theme.Texts;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.stream.Stream;
-import jurren.core.snag.Snag;
-import jurren.core.material.Colour;
-import jurren.core.lettering.ShippedTypeface;
-import jurren.core.art.Treatment;
-import jurren.core.art.Pose;
-import jurren.core.art.Motif;
-import jurren.core.art.Lettering;
-import jurren.core.lettering.Typefaces;
-import jurren.core.geometry.Box;
-import jurren.core.geometry.Region;
-import jurren.core.job.Shop;
-import jurren.core.load.Offcut;
-import jurren.core.load.Stock;
-import jurren.core.plan.Planner;
-import jurren.formats.catalogue.BuiltInShop;
-import jurren.formats.demo.DemoJob;
-import jurren.formats.files.SafeFiles;
-import jurren.formats.jobfile.JobDocument;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -40,6 +15,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
@@ -49,11 +25,35 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
+import jurren.app.cutter.CutTalk;
+import jurren.app.session.Bench;
+import jurren.app.session.Session;
+import jurren.app.theme.MeasureField;
+import jurren.app.theme.Texts;
+import jurren.core.art.Lettering;
+import jurren.core.art.Motif;
+import jurren.core.art.Pose;
+import jurren.core.art.Treatment;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Region;
+import jurren.core.job.Shop;
+import jurren.core.lettering.ShippedTypeface;
+import jurren.core.lettering.Typefaces;
+import jurren.core.load.Offcut;
+import jurren.core.load.Stock;
+import jurren.core.material.Colour;
+import jurren.core.plan.Planner;
+import jurren.core.snag.Snag;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.demo.DemoJob;
+import jurren.formats.files.SafeFiles;
+import jurren.formats.jobfile.JobDocument;
 
 /** One picture of each main view, made from the demo job without a display. */
 public final class Snapshots {
     /** The loads are looked at once so large a share of the search for tighter layouts is done. */
     private static final int LOOKED_FOR_SHARE = 10;
+
     private static final long PATIENCE_S = 60;
 
     private final Map<String, byte[]> pictures = new LinkedHashMap<>();
@@ -62,8 +62,7 @@ public final class Snapshots {
     private Scene scene;
     private Stage stage;
 
-    private Snapshots() {
-    }
+    private Snapshots() {}
 
     public static int run(Path folder) {
         Toolkit.offscreen();
@@ -71,7 +70,10 @@ public final class Snapshots {
         try {
             snapshots.take();
             SafeFiles.writeAll(folder, snapshots.pictures);
-            snapshots.pictures.keySet().forEach(name -> System.out.println(Texts.of("snap.wrote", folder.resolve(name))));
+            snapshots
+                    .pictures
+                    .keySet()
+                    .forEach(name -> System.out.println(Texts.of("snap.wrote", folder.resolve(name))));
             return 0;
         } catch (IOException e) {
             System.err.println(Texts.of("snap.not-written", folder, e.getMessage()));
@@ -86,10 +88,13 @@ public final class Snapshots {
 
     private void take() throws InterruptedException {
         Typefaces.warm();
-        Platform.startup(() -> { });
-        Path nowhere = Path.of(System.getProperty("java.io.tmpdir"), "jurren-snap-" + ProcessHandle.current().pid());
+        Platform.startup(() -> {});
+        Path nowhere = Path.of(
+                System.getProperty("java.io.tmpdir"),
+                "jurren-snap-" + ProcessHandle.current().pid());
         on(() -> {
-            session = new Session(withOffcuts(BuiltInShop.read()), JobDocument.of(DemoJob.make()), nowhere, new Planner());
+            session = new Session(
+                    withOffcuts(BuiltInShop.read()), JobDocument.of(DemoJob.make()), nowhere, new Planner());
             stage = new Stage();
             window = new JurrenWindow(stage, session, new SystemFiles(stage, session.settings()));
             window.show();
@@ -107,7 +112,8 @@ public final class Snapshots {
                 cutSome();
             }
             if (bench == Bench.LOADS) {
-                until(() -> session.nests().done() * LOOKED_FOR_SHARE >= session.nests().all());
+                until(() -> session.nests().done() * LOOKED_FOR_SHARE
+                        >= session.nests().all());
                 on(() -> {
                     session.nests().stop();
                     return null;
@@ -174,7 +180,8 @@ public final class Snapshots {
     /** A shop that found its own force for a film, and pays another price for it. */
     private void tune() throws InterruptedException {
         until(() -> scene.lookup("#film-force") != null);
-        for (Map.Entry<String, String> figure : Map.of("#film-force", "105", "#film-price", "8.40").entrySet()) {
+        for (Map.Entry<String, String> figure :
+                Map.of("#film-force", "105", "#film-price", "8.40").entrySet()) {
             on(() -> {
                 MeasureField field = (MeasureField) scene.lookup(figure.getKey());
                 field.setText(figure.getValue());
@@ -190,13 +197,24 @@ public final class Snapshots {
         line("A", Bench.LAYERS, null);
         click("#spread-together");
         on(() -> {
-            session.editLine(l -> l.withMotifs(Stream.concat(l.motifs().stream(), Stream.of(new Motif("m8", "Otter",
-                    Lettering.of("Otter", ShippedTypeface.GREAT_VIBES, 30, Colour.of("#F6EFDC")), List.of(new Treatment.Weld()), Pose.at(78, 335)))).toList()));
+            session.editLine(l -> l.withMotifs(Stream.concat(
+                            l.motifs().stream(),
+                            Stream.of(new Motif(
+                                    "m8",
+                                    "Otter",
+                                    Lettering.of("Otter", ShippedTypeface.GREAT_VIBES, 30, Colour.of("#F6EFDC")),
+                                    List.of(new Treatment.Weld()),
+                                    Pose.at(78, 335))))
+                    .toList()));
             return null;
         });
         settle();
         on(() -> {
-            session.snags().point(session.plan().orElseThrow().snags().stream().filter(Snag.ThinPart.class::isInstance).findFirst().orElseThrow());
+            session.snags()
+                    .point(session.plan().orElseThrow().snags().stream()
+                            .filter(Snag.ThinPart.class::isInstance)
+                            .findFirst()
+                            .orElseThrow());
             return null;
         });
         until(() -> scene.lookup(".cure") != null && session.snags().change().isPresent());
@@ -215,14 +233,23 @@ public final class Snapshots {
         Region corner = Offcut.measured(260, 190, Offcut.Corner.UPPER_RIGHT, 90, 80);
         Region small = Offcut.measured(150, 140, Offcut.Corner.LOWER_LEFT, 45, 60);
         shelf.add(new Offcut("no 17", "smooth-film", Colour.of("#7FC4DA"), corner, false, "2026-10-30"));
-        shelf.add(new Offcut("no 21", "glitter-film", Colour.of("#D1A94B"), Region.of(Box.ofSize(0, 0, 320, 60)), false, "2026-11-12"));
+        shelf.add(new Offcut(
+                "no 21",
+                "glitter-film",
+                Colour.of("#D1A94B"),
+                Region.of(Box.ofSize(0, 0, 320, 60)),
+                false,
+                "2026-11-12"));
         shelf.add(new Offcut("no 22", "stretch-film", Colour.of("#F6EFDC"), small, false, "2026-11-20"));
         return shop.withShelf(shelf);
     }
 
     /** The customer's photograph, being traced in its colours. */
     private void trace() throws InterruptedException {
-        Path photograph = Path.of(System.getProperty("java.io.tmpdir"), "jurren-snap-picture-" + ProcessHandle.current().pid(), "otter-badge.jpg");
+        Path photograph = Path.of(
+                System.getProperty("java.io.tmpdir"),
+                "jurren-snap-picture-" + ProcessHandle.current().pid(),
+                "otter-badge.jpg");
         try {
             SafeFiles.write(photograph, DemoJob.photograph());
             on(() -> {
@@ -244,7 +271,8 @@ public final class Snapshots {
     }
 
     private void untilTraced(String says) throws InterruptedException {
-        until(() -> scene.lookup("#trace-says") instanceof Label l && l.getText().contains(says));
+        until(() ->
+                scene.lookup("#trace-says") instanceof Label l && l.getText().contains(says));
     }
 
     /** Half of the third load, so that a cut is seen at work. */
@@ -254,7 +282,8 @@ public final class Snapshots {
             return null;
         });
         click("#cut-main");
-        until(() -> window.shell().cutter().finishedPaths() >= session.plan().orElseThrow().runs().get(2).paths().size() / 2);
+        until(() -> window.shell().cutter().finishedPaths()
+                >= session.plan().orElseThrow().runs().get(2).paths().size() / 2);
         click("#cut-pause");
         until(() -> window.shell().cutter().state() == CutTalk.State.PAUSED);
     }

@@ -43,9 +43,13 @@ final class SystemFiles implements FileQuestions {
 
     private FileChooser chooser(Kind kind) {
         FileChooser chooser = new FileChooser();
-        (kind == Kind.JOB ? settings.jobs() : Optional.<Path>empty()).or(settings::folder).ifPresent(f -> chooser.setInitialDirectory(f.toFile()));
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Texts.of("file." + kind),
-                kind.endings().stream().map(e -> "*." + e).toList()));
+        (kind == Kind.JOB ? settings.jobs() : Optional.<Path>empty())
+                .or(settings::folder)
+                .ifPresent(f -> chooser.setInitialDirectory(f.toFile()));
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter(
+                        Texts.of("file." + kind),
+                        kind.endings().stream().map(e -> "*." + e).toList()));
         return chooser;
     }
 

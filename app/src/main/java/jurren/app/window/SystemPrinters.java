@@ -22,18 +22,25 @@ final class SystemPrinters implements Printers {
     @Override
     public List<String> names() {
         Printer usual = Printer.getDefaultPrinter();
-        return Printer.getAllPrinters().stream().sorted(Comparator.<Printer, Boolean>comparing(p -> !p.equals(usual)).thenComparing(Printer::getName))
-                .map(Printer::getName).toList();
+        return Printer.getAllPrinters().stream()
+                .sorted(Comparator.<Printer, Boolean>comparing(p -> !p.equals(usual))
+                        .thenComparing(Printer::getName))
+                .map(Printer::getName)
+                .toList();
     }
 
     @Override
     public Optional<String> hindrance() {
-        return System.getProperty("os.name").startsWith("Linux") && !Files.isExecutable(LPR) ? Optional.of(Texts.of("printer.no-lpr", LPR)) : Optional.empty();
+        return System.getProperty("os.name").startsWith("Linux") && !Files.isExecutable(LPR)
+                ? Optional.of(Texts.of("printer.no-lpr", LPR))
+                : Optional.empty();
     }
 
     @Override
     public boolean print(String printer, String name, int copies, List<PdfPages.Page> pages) {
-        Optional<Printer> found = Printer.getAllPrinters().stream().filter(p -> p.getName().equals(printer)).findFirst();
+        Optional<Printer> found = Printer.getAllPrinters().stream()
+                .filter(p -> p.getName().equals(printer))
+                .findFirst();
         PrinterJob job = found.map(PrinterJob::createPrinterJob).orElse(null);
         if (job == null) {
             return false;
@@ -52,7 +59,16 @@ final class SystemPrinters implements Printers {
 
     private static ImageView view(PdfPages.Page page, PageLayout layout) {
         WritableImage image = new WritableImage(page.width(), page.height());
-        image.getPixelWriter().setPixels(0, 0, page.width(), page.height(), PixelFormat.getIntArgbInstance(), page.rgb(), 0, page.width());
+        image.getPixelWriter()
+                .setPixels(
+                        0,
+                        0,
+                        page.width(),
+                        page.height(),
+                        PixelFormat.getIntArgbInstance(),
+                        page.rgb(),
+                        0,
+                        page.width());
         ImageView view = new ImageView(image);
         view.setPreserveRatio(true);
         view.setFitWidth(layout.getPrintableWidth());

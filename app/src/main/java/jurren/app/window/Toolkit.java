@@ -9,8 +9,7 @@ final class Toolkit {
     /** Larger than any picture that is taken there. */
     private static final double OFFSCREEN = 4000;
 
-    private Toolkit() {
-    }
+    private Toolkit() {}
 
     /** True when there is no display and the interface runs offscreen. */
     static boolean offscreenWhereNoDisplay() {
@@ -27,7 +26,8 @@ final class Toolkit {
 
     /** The largest a window can be: its screen, where there is one. */
     static Rectangle2D room() {
-        return "Headless".equals(System.getProperty("glass.platform")) ? new Rectangle2D(0, 0, OFFSCREEN, OFFSCREEN)
+        return "Headless".equals(System.getProperty("glass.platform"))
+                ? new Rectangle2D(0, 0, OFFSCREEN, OFFSCREEN)
                 : Screen.getPrimary().getVisualBounds();
     }
 

@@ -16,6 +16,9 @@ import jurren.app.bench.art.ArtActions;
 import jurren.app.bench.art.ArtSheets;
 import jurren.app.bench.art.MotifClipboard;
 import jurren.app.bench.blank.BlankActions;
+import jurren.app.bench.cut.BeforeCut;
+import jurren.app.bench.cut.HeadSheet;
+import jurren.app.bench.cut.TestCutSheet;
 import jurren.app.cutter.CutTalk;
 import jurren.app.desk.Order;
 import jurren.app.make.DryRunner;
@@ -29,14 +32,11 @@ import jurren.app.theme.Texts;
 import jurren.app.theme.Typed;
 import jurren.core.art.Lettering;
 import jurren.core.blank.Blank;
-import jurren.app.bench.cut.BeforeCut;
-import jurren.app.bench.cut.HeadSheet;
-import jurren.app.bench.cut.TestCutSheet;
+import jurren.core.cure.Remedies;
 import jurren.core.cut.CutRun;
-import jurren.core.load.Offcut;
 import jurren.core.job.NewJobs;
 import jurren.core.lettering.FontRefused;
-import jurren.core.cure.Remedies;
+import jurren.core.load.Offcut;
 import jurren.core.plan.Plan;
 import jurren.core.run.WholeRun;
 import jurren.formats.files.SafeFiles;
@@ -44,12 +44,12 @@ import jurren.formats.hpgl.HpglWriter;
 import jurren.formats.jobfile.JobDocument;
 import jurren.formats.plan.JobPapers;
 import jurren.formats.print.GuidePdf;
+import jurren.formats.print.Paper;
 import jurren.formats.print.PrintPdf;
 import jurren.formats.print.Proof;
 import jurren.formats.print.RunPdf;
 import jurren.formats.print.TicketPdf;
 import jurren.formats.words.Units;
-import jurren.formats.print.Paper;
 
 /** What a window can do with whole jobs and files, each ending in something seen or a sentence said. */
 public final class WindowActions {
@@ -65,7 +65,13 @@ public final class WindowActions {
     private final MotifClipboard clipboard;
     private Printers printers = new SystemPrinters();
 
-    WindowActions(Session session, FileQuestions files, Sheets sheets, ArtActions artActions, BeforeCut before, Supplier<Scene> scene) {
+    WindowActions(
+            Session session,
+            FileQuestions files,
+            Sheets sheets,
+            ArtActions artActions,
+            BeforeCut before,
+            Supplier<Scene> scene) {
         this.session = session;
         this.files = files;
         this.sheets = sheets;
@@ -99,9 +105,12 @@ public final class WindowActions {
             case SHELF -> new ShopSheet(session, sheets, files).open(ShopSheet.Page.SHELF);
             case SHOP -> new ShopSheet(session, sheets, files).open(ShopSheet.Page.FILMS);
             case TEST_CUT -> withLoad(which, r -> new TestCutSheet(session, cutter, sheets, r).open());
-            case SHOW_MARKS -> withLoad(which, r -> HeadSheet.marks(session, cutter, sheets, r, found -> before.fits(r, found)));
-            case SHOW_OFFCUT -> withLoad(which, r -> HeadSheet.offcut(session, cutter, sheets, r, found -> before.lies(r, found)));
-            case FILM_CORNER -> withLoad(which, r -> HeadSheet.corner(session, cutter, sheets, r, before.begins(), before::begin));
+            case SHOW_MARKS ->
+                withLoad(which, r -> HeadSheet.marks(session, cutter, sheets, r, found -> before.fits(r, found)));
+            case SHOW_OFFCUT ->
+                withLoad(which, r -> HeadSheet.offcut(session, cutter, sheets, r, found -> before.lies(r, found)));
+            case FILM_CORNER ->
+                withLoad(which, r -> HeadSheet.corner(session, cutter, sheets, r, before.begins(), before::begin));
             case EXPORT -> art.export(fileName(""));
             case RUN -> withPlan(this::run);
             case PRINT -> withPlan(this::ticket);
@@ -120,7 +129,10 @@ public final class WindowActions {
     }
 
     private void withLoad(String order, Consumer<CutRun> then) {
-        withPlan(plan -> plan.runs().stream().filter(r -> String.valueOf(r.load().order()).equals(order)).findFirst().ifPresent(then));
+        withPlan(plan -> plan.runs().stream()
+                .filter(r -> String.valueOf(r.load().order()).equals(order))
+                .findFirst()
+                .ifPresent(then));
     }
 
     /** What is being typed counts before anything is done with the whole. */
@@ -174,11 +186,19 @@ public final class WindowActions {
 
     /** A font file is kept for next time and put on the chosen lettering. */
     private void openFont(Path file) {
-        session.desk().give(new Order<>(Texts.of("work.reading", file.getFileName()), _ -> session.shopFolder().openFont(file), font -> {
-            session.editMotif(m -> m.source() instanceof Lettering l ? m.withSource(l.withTypeface(font)) : m);
-            session.say(Texts.of("font.opened", font.title()));
-        }, why -> session.trouble(why instanceof FontRefused r ? Texts.of("font." + r.why(), file.getFileName())
-                : Texts.of("file.unreadable", file.getFileName()))));
+        session.desk()
+                .give(new Order<>(
+                        Texts.of("work.reading", file.getFileName()),
+                        _ -> session.shopFolder().openFont(file),
+                        font -> {
+                            session.editMotif(
+                                    m -> m.source() instanceof Lettering l ? m.withSource(l.withTypeface(font)) : m);
+                            session.say(Texts.of("font.opened", font.title()));
+                        },
+                        why -> session.trouble(
+                                why instanceof FontRefused r
+                                        ? Texts.of("font." + r.why(), file.getFileName())
+                                        : Texts.of("file.unreadable", file.getFileName()))));
     }
 
     /** A drawing or a picture is put on the open face, a job is opened; anything else is said. */
@@ -215,9 +235,17 @@ public final class WindowActions {
 
     void newJob() {
         afterUnsaved(() -> {
-            Blank blank = session.shop().blank("tee-adult").orElseGet(() -> session.shop().blanks().getFirst());
-            session.replace(JobDocument.of(NewJobs.onBlank(blank, Texts.of("job.new-name"), blank.name(),
-                    blank.colours().getFirst().id(), session.shop().materials().getFirst().id())), Optional.empty());
+            Blank blank = session.shop()
+                    .blank("tee-adult")
+                    .orElseGet(() -> session.shop().blanks().getFirst());
+            session.replace(
+                    JobDocument.of(NewJobs.onBlank(
+                            blank,
+                            Texts.of("job.new-name"),
+                            blank.name(),
+                            blank.colours().getFirst().id(),
+                            session.shop().materials().getFirst().id())),
+                    Optional.empty());
             session.show(Bench.BLANK);
             sheets.closeAll();
             blanks.choose();
@@ -236,8 +264,13 @@ public final class WindowActions {
     void afterUnsaved(Runnable then) {
         typed();
         if (cutter.isBusy()) {
-            sheets.ask("cutting-sheet", Texts.of("cutting.title"), Texts.of("cutting.text", cutter.run().map(r -> r.load().order()).orElse(0)),
-                    new Sheets.Answer("cutting-stay", Texts.of("cutting.stay"), () -> { }),
+            sheets.ask(
+                    "cutting-sheet",
+                    Texts.of("cutting.title"),
+                    Texts.of(
+                            "cutting.text",
+                            cutter.run().map(r -> r.load().order()).orElse(0)),
+                    new Sheets.Answer("cutting-stay", Texts.of("cutting.stay"), () -> {}),
                     new Sheets.Answer("cutting-stop", Texts.of("cutting.stop"), () -> {
                         cutter.stop();
                         askUnsaved(then);
@@ -255,21 +288,27 @@ public final class WindowActions {
                 }
             });
         } else if (session.isUnsaved()) {
-            sheets.ask("unsaved-sheet", Texts.of("unsaved.title"), Texts.of("unsaved.text"),
-                    new Sheets.Answer("unsaved-save", Texts.of("unsaved.save"), () -> save(saved -> {
-                        if (saved) {
-                            then.run();
-                        }
-                    })),
+            sheets.ask(
+                    "unsaved-sheet",
+                    Texts.of("unsaved.title"),
+                    Texts.of("unsaved.text"),
+                    new Sheets.Answer(
+                            "unsaved-save",
+                            Texts.of("unsaved.save"),
+                            () -> save(saved -> {
+                                if (saved) {
+                                    then.run();
+                                }
+                            })),
                     new Sheets.Answer("unsaved-drop", Texts.of("unsaved.drop"), then),
-                    new Sheets.Answer("unsaved-stay", Texts.of("unsaved.stay"), () -> { }));
+                    new Sheets.Answer("unsaved-stay", Texts.of("unsaved.stay"), () -> {}));
         } else {
             then.run();
         }
     }
 
     void save() {
-        save(_ -> { });
+        save(_ -> {});
     }
 
     /** @param then told whether it is saved */
@@ -312,14 +351,15 @@ public final class WindowActions {
         Units units = session.settings().units();
         Paper paper = session.settings().paper();
         Remedies remedies = session.snags().remedies();
-        files.toSave(FileQuestions.Kind.TICKET, fileName("-ticket.pdf")).ifPresent(file ->
-                write(file, () -> TicketPdf.write(plan, units, remedies, paper)));
+        files.toSave(FileQuestions.Kind.TICKET, fileName("-ticket.pdf"))
+                .ifPresent(file -> write(file, () -> TicketPdf.write(plan, units, remedies, paper)));
     }
 
     private void run(Plan plan) {
         Paper paper = session.settings().paper();
         Units units = session.settings().units();
-        files.toSave(FileQuestions.Kind.TICKET, fileName("-run.pdf")).ifPresent(file -> write(file, () -> RunPdf.write(plan, WholeRun.of(plan), units, paper)));
+        files.toSave(FileQuestions.Kind.TICKET, fileName("-run.pdf"))
+                .ifPresent(file -> write(file, () -> RunPdf.write(plan, WholeRun.of(plan), units, paper)));
     }
 
     private void print(Plan plan) {
@@ -327,62 +367,87 @@ public final class WindowActions {
     }
 
     void saveProof() {
-        withPlan(plan -> files.toSave(FileQuestions.Kind.PROOF, fileName("-proof.png")).ifPresent(file ->
-                write(file, () -> Proof.write(plan.lines()))));
+        withPlan(plan -> files.toSave(FileQuestions.Kind.PROOF, fileName("-proof.png"))
+                .ifPresent(file -> write(file, () -> Proof.write(plan.lines()))));
     }
 
     /** {@code otterbrook-kite-fair-load-2-cream.plt}: a file that says by itself what goes into the cutter. */
     private String cutFileName(CutRun run) {
-        return fileName("-load-" + run.load().order() + "-" + plain(run.load().material().colourName(run.load().colour())) + ".plt");
+        return fileName("-load-" + run.load().order() + "-"
+                + plain(run.load().material().colourName(run.load().colour())) + ".plt");
     }
 
     private void saveCutFile(Plan plan, String load) {
-        plan.runs().stream().filter(r -> String.valueOf(r.load().order()).equals(load)).findFirst().ifPresent(run ->
-                files.toSave(FileQuestions.Kind.CUT_FILE, cutFileName(run)).ifPresent(file -> write(file, () -> HpglWriter.write(run))));
+        plan.runs().stream()
+                .filter(r -> String.valueOf(r.load().order()).equals(load))
+                .findFirst()
+                .ifPresent(run -> files.toSave(FileQuestions.Kind.CUT_FILE, cutFileName(run))
+                        .ifPresent(file -> write(file, () -> HpglWriter.write(run))));
     }
 
     /** On paper for a person, or for a pen in the cutter; the file's ending says which. */
     private void saveGuide(CutRun run) {
         if (run.load().stock() instanceof Offcut offcut) {
             Units units = session.settings().units();
-            files.toSave(FileQuestions.Kind.GUIDE, fileName("-guide-" + run.load().order()) + ".pdf").ifPresent(file -> {
-                boolean pen = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".plt");
-                if (pen && run.cutter().head().pen() == 0) {
-                    session.trouble(Texts.of("guide.no-pen", run.cutter().name()));
-                } else {
-                    write(file, () -> pen ? HpglWriter.guide(run, offcut) : GuidePdf.write(run.load(), units));
-                }
-            });
+            files.toSave(
+                            FileQuestions.Kind.GUIDE,
+                            fileName("-guide-" + run.load().order()) + ".pdf")
+                    .ifPresent(file -> {
+                        boolean pen = file.getFileName()
+                                .toString()
+                                .toLowerCase(Locale.ROOT)
+                                .endsWith(".plt");
+                        if (pen && run.cutter().head().pen() == 0) {
+                            session.trouble(
+                                    Texts.of("guide.no-pen", run.cutter().name()));
+                        } else {
+                            write(file, () -> pen ? HpglWriter.guide(run, offcut) : GuidePdf.write(run.load(), units));
+                        }
+                    });
         }
     }
 
     private void saveCutFiles(Plan plan) {
-        files.folder().ifPresent(folder -> writeAll(folder, () -> {
-            Map<String, byte[]> all = new LinkedHashMap<>();
-            plan.runs().forEach(run -> all.put(cutFileName(run), HpglWriter.write(run)));
-            return all;
-        }));
+        files.folder()
+                .ifPresent(folder -> writeAll(folder, () -> {
+                    Map<String, byte[]> all = new LinkedHashMap<>();
+                    plan.runs().forEach(run -> all.put(cutFileName(run), HpglWriter.write(run)));
+                    return all;
+                }));
     }
 
     /** Worked out and written beside the window's thread. */
     void write(Path file, Callable<byte[]> content) {
-        session.desk().give(new Order<Void>(Texts.of("work.writing", file.getFileName()), _ -> {
-            SafeFiles.write(file, content.call());
-            return null;
-        }, _ -> session.say(Texts.of("file.written", file.getFileName())), why -> notWritten(file, why)).finishing());
+        session.desk()
+                .give(new Order<Void>(
+                                Texts.of("work.writing", file.getFileName()),
+                                _ -> {
+                                    SafeFiles.write(file, content.call());
+                                    return null;
+                                },
+                                _ -> session.say(Texts.of("file.written", file.getFileName())),
+                                why -> notWritten(file, why))
+                        .finishing());
     }
 
     private void writeAll(Path folder, Callable<Map<String, byte[]>> content) {
-        session.desk().give(new Order<>(Texts.of("work.writing", folder.getFileName()), _ -> {
-            Map<String, byte[]> all = content.call();
-            SafeFiles.writeAll(folder, all);
-            return all.size();
-        }, count -> session.say(Texts.of("file.all-written", count, folder.getFileName())), why -> notWritten(folder, why)));
+        session.desk()
+                .give(new Order<>(
+                        Texts.of("work.writing", folder.getFileName()),
+                        _ -> {
+                            Map<String, byte[]> all = content.call();
+                            SafeFiles.writeAll(folder, all);
+                            return all.size();
+                        },
+                        count -> session.say(Texts.of("file.all-written", count, folder.getFileName())),
+                        why -> notWritten(folder, why)));
     }
 
     private void notWritten(Path where, Throwable why) {
-        session.trouble(why instanceof IOException ? Texts.of("file.not-written", where.getFileName(), Texts.reason(why))
-                : Texts.of("work.failed", Texts.reason(why)));
+        session.trouble(
+                why instanceof IOException
+                        ? Texts.of("file.not-written", where.getFileName(), Texts.reason(why))
+                        : Texts.of("work.failed", Texts.reason(why)));
     }
 
     void makeAll() {
@@ -390,11 +455,20 @@ public final class WindowActions {
         Remedies remedies = session.snags().remedies();
         String cutLine = session.settings().choice(JobDrawer.CUT_LINE, PrintPdf.CUT_LINE);
         Paper paper = session.settings().paper();
-        withPlan(plan -> files.folder().ifPresent(folder -> writeAll(folder, () -> {
-            Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
-            Map<String, byte[]> printFiles = JobPapers.printFiles(plan, cutLine);
-            return JobPapers.all(plan, cutFiles, printFiles, () -> DryRunner.run(plan, cutFiles, printFiles), units, remedies, paper).files();
-        })));
+        withPlan(plan -> files.folder()
+                .ifPresent(folder -> writeAll(folder, () -> {
+                    Map<String, byte[]> cutFiles = JobPapers.cutFiles(plan);
+                    Map<String, byte[]> printFiles = JobPapers.printFiles(plan, cutLine);
+                    return JobPapers.all(
+                                    plan,
+                                    cutFiles,
+                                    printFiles,
+                                    () -> DryRunner.run(plan, cutFiles, printFiles),
+                                    units,
+                                    remedies,
+                                    paper)
+                            .files();
+                })));
     }
 
     List<Path> recent() {

@@ -20,7 +20,8 @@ import jurren.app.theme.Texts;
 import jurren.formats.words.Words;
 
 /**
- * What takes longer than a moment, one row each: its name, how far it is, the time left, Stop. A load in the cutter has its
+ * What takes longer than a moment, one row each: its name, how far it is, the time left, Stop. A load in the cutter has
+ * its
  * row with Pause and Stop whatever else is looked at.
  */
 final class WorkStrip {
@@ -134,14 +135,25 @@ final class WorkStrip {
         bar.setAccessibleText(errand.name());
         fillers.add(() -> {
             bar.setProgress(errand.share().orElse(ProgressBar.INDETERMINATE_PROGRESS));
-            left.setText(errand.secondsLeft().isPresent() ? Texts.of("work.left", Words.duration(Math.ceil(errand.secondsLeft().getAsDouble()))) : "");
+            left.setText(
+                    errand.secondsLeft().isPresent()
+                            ? Texts.of(
+                                    "work.left",
+                                    Words.duration(
+                                            Math.ceil(errand.secondsLeft().getAsDouble())))
+                            : "");
         });
         HBox row = new HBox(text, Controls.spring(), left, bar);
         if (errand.canStop()) {
-            row.getChildren().add(Controls.button("work-stop", Texts.of("work.stop"), () -> {
-                errand.stop();
-                update();
-            }, "small"));
+            row.getChildren()
+                    .add(Controls.button(
+                            "work-stop",
+                            Texts.of("work.stop"),
+                            () -> {
+                                errand.stop();
+                                update();
+                            },
+                            "small"));
         }
         row.getStyleClass().add("work-row");
         return row;
@@ -149,8 +161,12 @@ final class WorkStrip {
 
     private void showCut() {
         cutter.run().ifPresent(run -> {
-            cutText.setText(Texts.of(run.isTest() ? "cut.test-in-cutter" : "cut.in-cutter", run.load().order(), run.load().material().colourName(run.load().colour()),
-                    Texts.of("cut.state." + cutter.state()), Words.duration(cutter.secondsLeft())));
+            cutText.setText(Texts.of(
+                    run.isTest() ? "cut.test-in-cutter" : "cut.in-cutter",
+                    run.load().order(),
+                    run.load().material().colourName(run.load().colour()),
+                    Texts.of("cut.state." + cutter.state()),
+                    Words.duration(cutter.secondsLeft())));
             cutBar.setProgress(cutter.share());
             cutBar.setAccessibleText(Texts.of("cut.progress"));
             pause.setText(Texts.of(cutter.state().canGoOn() ? "cut.go-on-short" : "cut.pause"));

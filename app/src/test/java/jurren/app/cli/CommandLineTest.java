@@ -1,23 +1,7 @@
 package jurren.app.cli;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import jurren.core.art.Shape;
-import jurren.core.art.Pose;
-import jurren.core.art.Motif;
-import jurren.formats.catalogue.BuiltInShop;
-import jurren.core.job.NewJobs;
-import jurren.core.material.Colour;
-import jurren.core.geometry.Point;
-import jurren.formats.demo.DemoJob;
-import jurren.formats.jobfile.JobDocument;
-import jurren.formats.jobfile.JobFile;
-import jurren.standins.cutter.HpglInterpreter;
-import jurren.core.art.Lettering;
-import jurren.core.lettering.ShippedTypeface;
-import java.util.ArrayList;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -25,8 +9,22 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import jurren.core.art.Lettering;
+import jurren.core.art.Motif;
+import jurren.core.art.Pose;
+import jurren.core.art.Shape;
+import jurren.core.geometry.Point;
+import jurren.core.job.NewJobs;
+import jurren.core.lettering.ShippedTypeface;
+import jurren.core.material.Colour;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.demo.DemoJob;
+import jurren.formats.jobfile.JobDocument;
+import jurren.formats.jobfile.JobFile;
+import jurren.standins.cutter.HpglInterpreter;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
@@ -36,10 +34,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 class CommandLineTest {
     /** An upright with a foot to the right: reversed, the foot is on the left. */
-    private static final String FOOT = "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>"
-            + "<path fill='#E8743B' d='M0 0H25V75H100V100H0Z'/></svg>";
+    private static final String FOOT =
+            "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>"
+                    + "<path fill='#E8743B' d='M0 0H25V75H100V100H0Z'/></svg>";
 
     private static final Windows NO_WINDOWS = new Windows() {
         @Override
@@ -56,8 +57,7 @@ class CommandLineTest {
     @TempDir
     private Path folder;
 
-    private record Ran(int code, String out, String err) {
-    }
+    private record Ran(int code, String out, String err) {}
 
     private static Ran run(String... args) {
         StringWriter out = new StringWriter();
@@ -71,7 +71,8 @@ class CommandLineTest {
     }
 
     private Ran make(Path input, String... more) {
-        List<String> args = new java.util.ArrayList<>(List.of("make", input.toString(), "--out", folder.resolve("out").toString()));
+        List<String> args = new java.util.ArrayList<>(
+                List.of("make", input.toString(), "--out", folder.resolve("out").toString()));
         List<String> own = List.of(more);
         args.addAll(own);
         if (input.toString().endsWith(".svg")) {
@@ -99,15 +100,23 @@ class CommandLineTest {
 
         assertThat(ran.code()).isZero();
         assertThat(ran.err()).isEmpty();
-        assertThat(plan().path("lines").path(0).path("layers").path(0).path("reversed").asBoolean()).isTrue();
-        assertThat(plan().path("lines").path(0).path("art").path("widthMm").asDouble()).isEqualTo(100);
+        assertThat(plan().path("lines")
+                        .path(0)
+                        .path("layers")
+                        .path(0)
+                        .path("reversed")
+                        .asBoolean())
+                .isTrue();
+        assertThat(plan().path("lines").path(0).path("art").path("widthMm").asDouble())
+                .isEqualTo(100);
         assertThat(plan().path("dryRun").path("matchPercent").asDouble()).isGreaterThan(99.9);
 
         List<List<Point>> strokes = HpglInterpreter.strokes(Files.readAllBytes(folder.resolve("out/load-1.plt")));
         assertThat(strokes).hasSize(2);
         double foot = strokes.getFirst().stream().mapToDouble(Point::xMm).min().orElseThrow();
         double head = strokes.getFirst().stream().mapToDouble(Point::yMm).max().orElseThrow();
-        assertThat(strokes.getFirst()).as("seen by the knife, y up: the head is to the right, over nothing")
+        assertThat(strokes.getFirst())
+                .as("seen by the knife, y up: the head is to the right, over nothing")
                 .noneMatch(p -> p.yMm() > head - 1 && p.xMm() < foot + 70);
     }
 
@@ -117,33 +126,71 @@ class CommandLineTest {
         Path job = folder.resolve("wild.jurren");
         Path clean = folder.resolve("clean.jurren");
         Colour cream = Colour.of("#F6EFDC");
-        JobFile.write(JobDocument.of(NewJobs.onBlank(BuiltInShop.read().blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film")
-                .withLine("A", l -> l.withMotifs(List.of(
-                        new Motif("m1", "crew", Lettering.of("crew", ShippedTypeface.PACIFICO, 40, cream), List.of(),
-                                Pose.at(0, 180)),
-                        new Motif("m2", "dot", Shape.of(Shape.Kind.ELLIPSE, 0.9, cream), List.of(),
-                                Pose.at(0, 260)))))), job);
+        JobFile.write(
+                JobDocument.of(NewJobs.onBlank(
+                                BuiltInShop.read().blank("tee-adult").orElseThrow(),
+                                "Fair",
+                                "tee",
+                                "black",
+                                "smooth-film")
+                        .withLine(
+                                "A",
+                                l -> l.withMotifs(List.of(
+                                        new Motif(
+                                                "m1",
+                                                "crew",
+                                                Lettering.of("crew", ShippedTypeface.PACIFICO, 40, cream),
+                                                List.of(),
+                                                Pose.at(0, 180)),
+                                        new Motif(
+                                                "m2",
+                                                "dot",
+                                                Shape.of(Shape.Kind.ELLIPSE, 0.9, cream),
+                                                List.of(),
+                                                Pose.at(0, 260)))))),
+                job);
 
         Ran stopped = make(job);
         assertThat(stopped.code()).as("the knife would cut through the letters").isEqualTo(1);
         assertThat(stopped.out()).contains("stops:", "not welded", "(Weld it)");
         Ran ran = run("mend", job.toString(), "--out", clean.toString());
         assertThat(ran.code()).as(ran.out() + ran.err()).isZero();
-        assertThat(ran.out()).contains("mended, line A: Weld it", "too small to weed", "(Drop the crumb)", "One snag was mended");
+        assertThat(ran.out())
+                .contains("mended, line A: Weld it", "too small to weed", "(Drop the crumb)", "One snag was mended");
         assertThat(make(clean).code()).isZero();
-        assertThat(plan().path("snags")).noneMatch(s -> s.path("stops").asBoolean())
-                .anyMatch(s -> s.path("kind").asText().equals("crumbs") && s.path("cures").path(0).path("kind").asText().equals("drop-crumbs"));
-        assertThat(run("mend", clean.toString(), "--out", clean.toString()).out()).as("over itself").contains("Nothing was mended");
-        assertThat(run("mend", job.toString(), "--out", folder.resolve("x.txt").toString()).code()).isEqualTo(2);
+        assertThat(plan().path("snags"))
+                .noneMatch(s -> s.path("stops").asBoolean())
+                .anyMatch(s -> s.path("kind").asText().equals("crumbs")
+                        && s.path("cures").path(0).path("kind").asText().equals("drop-crumbs"));
+        assertThat(run("mend", clean.toString(), "--out", clean.toString()).out())
+                .as("over itself")
+                .contains("Nothing was mended");
+        assertThat(run("mend", job.toString(), "--out", folder.resolve("x.txt").toString())
+                        .code())
+                .isEqualTo(2);
     }
 
     /** Five squares of 90 mm: on an offcut that takes two, the rest from a roll; the guide shows where to stick it. */
     @Test
     void nestLaysOnTheShelfOfAFileAndMakeWritesTheGuide() throws IOException {
         Path job = folder.resolve("squares.jurren");
-        JobFile.write(JobDocument.of(NewJobs.onBlank(BuiltInShop.read().blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film")
-                .withLine("A", l -> l.withMotifs(List.of(new Motif("m1", "square", Shape.of(Shape.Kind.RECTANGLE, 90, Colour.of("#F6EFDC")), List.of(), Pose.at(0, 200))))
-                        .withSize("M", s -> s.withCount(5)))), job);
+        JobFile.write(
+                JobDocument.of(NewJobs.onBlank(
+                                BuiltInShop.read().blank("tee-adult").orElseThrow(),
+                                "Fair",
+                                "tee",
+                                "black",
+                                "smooth-film")
+                        .withLine(
+                                "A",
+                                l -> l.withMotifs(List.of(new Motif(
+                                                "m1",
+                                                "square",
+                                                Shape.of(Shape.Kind.RECTANGLE, 90, Colour.of("#F6EFDC")),
+                                                List.of(),
+                                                Pose.at(0, 200))))
+                                        .withSize("M", s -> s.withCount(5)))),
+                job);
         Path shelf = folder.resolve("shelf.json");
         Files.writeString(shelf, """
                 {"format": 1, "stock": [
@@ -151,36 +198,72 @@ class CommandLineTest {
                 {"kind": "offcut", "id": "no 4", "material": "smooth-film", "colour": "#F6EFDC", "outline": [[[0, 0], [210, 0], [210, 110], [0, 110]]]}]}
                 """);
         Path layouts = folder.resolve("layouts");
-        Ran ran = run("nest", job.toString(), "--seconds", "0.2", "--stock", shelf.toString(), "--out", layouts.toString(), "--mm");
+        Ran ran = run(
+                "nest",
+                job.toString(),
+                "--seconds",
+                "0.2",
+                "--stock",
+                shelf.toString(),
+                "--out",
+                layouts.toString(),
+                "--mm");
         assertThat(ran.code()).as(ran.out() + ran.err()).isZero();
-        JsonNode loads = new ObjectMapper().readTree(Files.readAllBytes(layouts.resolve("layout.json"))).path("loads");
+        JsonNode loads = new ObjectMapper()
+                .readTree(Files.readAllBytes(layouts.resolve("layout.json")))
+                .path("loads");
         assertThat(loads).hasSize(2);
         assertThat(loads.path(0).path("stock").asText()).isEqualTo("no 4");
-        assertThat(loads.path(0).path("placed").size() + loads.path(1).path("placed").size()).isEqualTo(5);
-        assertThat(loads.path(1).path("usedMm").asDouble()).isGreaterThanOrEqualTo(loads.path(1).path("leastMm").asDouble());
-        assertThat(Files.readString(layouts.resolve("load-1.svg")) + Files.readString(layouts.resolve("load-2.svg"))).contains(">A M 1<", ">A M 2<", ">A M 3<", ">A M 4<", ">A M 5<");
+        assertThat(loads.path(0).path("placed").size()
+                        + loads.path(1).path("placed").size())
+                .isEqualTo(5);
+        assertThat(loads.path(1).path("usedMm").asDouble())
+                .isGreaterThanOrEqualTo(loads.path(1).path("leastMm").asDouble());
+        assertThat(Files.readString(layouts.resolve("load-1.svg")) + Files.readString(layouts.resolve("load-2.svg")))
+                .contains(">A M 1<", ">A M 2<", ">A M 3<", ">A M 4<", ">A M 5<");
 
         assertThat(make(job, "--stock", shelf.toString(), "--no-frames").code()).isZero();
         assertThat(folder.resolve("out").resolve("guide-1.pdf")).exists();
         assertThat(plan().path("dryRun").path("true").asBoolean()).isTrue();
         assertThat(plan().path("toBuy")).isEmpty();
 
-        Files.writeString(shelf, Files.readString(shelf).replace("[[[0, 0], [210, 0], [210, 110], [0, 110]]]", "[[[0, 0], [210, 110], [210, 0], [0, 110]]]"));
-        Ran rest = run("nest", job.toString(), "--seconds", "0", "--stock", shelf.toString(), "--out", layouts.toString(), "--mm");
-        assertThat(rest.code()).as("one broken offcut keeps nobody from the roll beside it").isZero();
+        Files.writeString(
+                shelf,
+                Files.readString(shelf)
+                        .replace(
+                                "[[[0, 0], [210, 0], [210, 110], [0, 110]]]",
+                                "[[[0, 0], [210, 110], [210, 0], [0, 110]]]"));
+        Ran rest = run(
+                "nest",
+                job.toString(),
+                "--seconds",
+                "0",
+                "--stock",
+                shelf.toString(),
+                "--out",
+                layouts.toString(),
+                "--mm");
+        assertThat(rest.code())
+                .as("one broken offcut keeps nobody from the roll beside it")
+                .isZero();
         assertThat(rest.err()).contains("shelf.json", "line 3", "outline crosses itself");
         assertThat(rest.out()).contains("5 pieces").doesNotContain("no 4");
 
-        Files.writeString(shelf, "{\"stock\": [ {\"kind\": \"roll\", \"id\": \"r\", \"material\": \"smooth-film\", \"colour\": \"cream\"} ]}");
+        Files.writeString(
+                shelf,
+                "{\"stock\": [ {\"kind\": \"roll\", \"id\": \"r\", \"material\": \"smooth-film\", \"colour\": \"cream\"} ]}");
         Ran refused = run("nest", job.toString(), "--stock", shelf.toString(), "--out", layouts.toString());
         assertThat(refused.code()).isEqualTo(2);
         assertThat(refused.err()).contains("shelf.json", "line 1", "cream");
-        assertThat(run("nest", job.toString(), "--seconds", "-1", "--out", layouts.toString()).code()).isEqualTo(2);
+        assertThat(run("nest", job.toString(), "--seconds", "-1", "--out", layouts.toString())
+                        .code())
+                .isEqualTo(2);
     }
 
     @Test
     void aSizeThatWasAssumedIsSaid() throws IOException {
-        Path unsized = drawing("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 300 300'><rect width='300' height='300'/></svg>");
+        Path unsized = drawing(
+                "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 300 300'><rect width='300' height='300'/></svg>");
         assertThat(make(unsized).out()).contains("art.svg does not say its unit", "1/96 inch", "--width");
         assertThat(make(unsized, "--width", "60mm").out()).doesNotContain("does not say its unit");
     }
@@ -192,19 +275,39 @@ class CommandLineTest {
 
         assertThat(make(job).code()).isZero();
         try (var files = Files.list(folder.resolve("out"))) {
-            assertThat(files.map(p -> p.getFileName().toString())).containsExactlyInAnyOrder("plan.json", "proof.png", "ticket.pdf",
-                    "load-1.plt", "load-2.plt", "load-3.plt", "load-4.plt", "load-5.plt", "load-1.svg", "load-2.svg", "load-3.svg",
-                    "load-4.svg", "load-5.svg", "load-6.plt", "load-6.svg", "print-1.pdf", "run.pdf");
+            assertThat(files.map(p -> p.getFileName().toString()))
+                    .containsExactlyInAnyOrder(
+                            "plan.json",
+                            "proof.png",
+                            "ticket.pdf",
+                            "load-1.plt",
+                            "load-2.plt",
+                            "load-3.plt",
+                            "load-4.plt",
+                            "load-5.plt",
+                            "load-1.svg",
+                            "load-2.svg",
+                            "load-3.svg",
+                            "load-4.svg",
+                            "load-5.svg",
+                            "load-6.plt",
+                            "load-6.svg",
+                            "print-1.pdf",
+                            "run.pdf");
         }
         assertThat(plan().path("dryRun").path("matchPercent").asDouble()).isGreaterThan(99.5);
         assertThat(plan().path("lines")).hasSize(7);
     }
 
-    /** A label printed and cut: its sheet names the cut line as was asked, and comes as pixels too when that is wanted. */
+    /**
+     * A label printed and cut: its sheet names the cut line as was asked, and comes as pixels too when that is wanted.
+     */
     @Test
     void printsComeWithTheCutLinesNameAndAsPixels() throws IOException {
-        Path label = drawing("<svg xmlns='http://www.w3.org/2000/svg' width='60mm' height='40mm' viewBox='0 0 60 40'><rect width='60' height='40' fill='#7C2E57' opacity='0.6'/></svg>");
-        Ran ran = make(label, "--blank", "label-90x50", "--material", "sticker-sheet", "--cut-line", "Contour", "--png");
+        Path label = drawing(
+                "<svg xmlns='http://www.w3.org/2000/svg' width='60mm' height='40mm' viewBox='0 0 60 40'><rect width='60' height='40' fill='#7C2E57' opacity='0.6'/></svg>");
+        Ran ran =
+                make(label, "--blank", "label-90x50", "--material", "sticker-sheet", "--cut-line", "Contour", "--png");
         assertThat(ran.code()).as(ran.out() + ran.err()).isZero();
         assertThat(ran.out()).contains("print-1.pdf", "print-1.png", "dry run: true");
         try (PDDocument pdf = Loader.loadPDF(folder.resolve("out/print-1.pdf").toFile())) {
@@ -218,38 +321,60 @@ class CommandLineTest {
         }
         JsonNode print = plan().path("prints").path(0);
         assertThat(print.path("load").asInt()).isEqualTo(1);
-        assertThat(print.path("pieces").path(0).path("turned").asBoolean()).as("as it lies flattest on its load").isTrue();
-        assertThat(print.path("pieces").path(0).path("heightMm").asDouble()).as("1.5 mm out on either side").isCloseTo(63, org.assertj.core.api.Assertions.within(0.05));
-        assertThat(make(label, "--blank", "label-90x50", "--material", "sticker-sheet", "--cut-line", " ").err()).contains("needs a name");
+        assertThat(print.path("pieces").path(0).path("turned").asBoolean())
+                .as("as it lies flattest on its load")
+                .isTrue();
+        assertThat(print.path("pieces").path(0).path("heightMm").asDouble())
+                .as("1.5 mm out on either side")
+                .isCloseTo(63, org.assertj.core.api.Assertions.within(0.05));
+        assertThat(make(label, "--blank", "label-90x50", "--material", "sticker-sheet", "--cut-line", " ")
+                        .err())
+                .contains("needs a name");
         // where a knife cuts it, what was done to it is said
-        assertThat(make(label, "--blank", "tee-adult", "--material", "smooth-film").out()).contains("cut solid");
+        assertThat(make(label, "--blank", "tee-adult", "--material", "smooth-film")
+                        .out())
+                .contains("cut solid");
     }
 
     /** A band 100 mm wide where widths are true, on a cone: the written load holds a ring sector. */
     @Test
     void onAConeTheLoadHoldsTheWarpedArt() throws IOException {
-        Path band = drawing("<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='40mm'><rect width='378' height='151.2' fill='#F6EFDC'/></svg>");
-        assertThat(make(band, "--blank", "tumbler-tapered-20", "--material", "vinyl-permanent", "--no-frames").code()).isZero();
+        Path band = drawing(
+                "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='40mm'><rect width='378' height='151.2' fill='#F6EFDC'/></svg>");
+        assertThat(make(band, "--blank", "tumbler-tapered-20", "--material", "vinyl-permanent", "--no-frames")
+                        .code())
+                .isZero();
 
         JsonNode line = plan().path("lines").path(0);
         assertThat(line.path("face").path("surface").asText()).isEqualTo("cone");
-        assertThat(List.of(line.path("face").path("topDiameterMm").asDouble(), line.path("face").path("footDiameterMm").asDouble(),
-                line.path("face").path("slantMm").asDouble())).containsExactly(87.0, 66.0, 165.0);
-        assertThat(line.path("layers").path(0).path("reversed").asBoolean()).as("vinyl goes on face up").isFalse();
+        assertThat(List.of(
+                        line.path("face").path("topDiameterMm").asDouble(),
+                        line.path("face").path("footDiameterMm").asDouble(),
+                        line.path("face").path("slantMm").asDouble()))
+                .containsExactly(87.0, 66.0, 165.0);
+        assertThat(line.path("layers").path(0).path("reversed").asBoolean())
+                .as("vinyl goes on face up")
+                .isFalse();
         assertThat(plan().path("dryRun").path("matchPercent").asDouble()).isGreaterThan(99.5);
 
-        List<Point> cut = HpglInterpreter.strokes(Files.readAllBytes(folder.resolve("out/load-1.plt"))).getFirst();
+        List<Point> cut = HpglInterpreter.strokes(Files.readAllBytes(folder.resolve("out/load-1.plt")))
+                .getFirst();
         double lip = 165.0 * 87 / (87 - 66);
         double half = 50 / (1 - 82.5 / lip) / lip;
         double chord = 2 * (lip - 20) * Math.sin(half);
         double rise = (lip - 20) - (lip - 60) * Math.cos(half);
-        assertThat(extent(cut, Point::xMm, Point::yMm)).as("the chord of its upper arc, and from there to its lower corners")
-                .satisfies(e -> assertThat(Math.max(e[0], e[1])).isEqualTo(chord, org.assertj.core.api.Assertions.within(0.1)))
-                .satisfies(e -> assertThat(Math.min(e[0], e[1])).isEqualTo(rise, org.assertj.core.api.Assertions.within(0.1)));
+        assertThat(extent(cut, Point::xMm, Point::yMm))
+                .as("the chord of its upper arc, and from there to its lower corners")
+                .satisfies(e ->
+                        assertThat(Math.max(e[0], e[1])).isEqualTo(chord, org.assertj.core.api.Assertions.within(0.1)))
+                .satisfies(e ->
+                        assertThat(Math.min(e[0], e[1])).isEqualTo(rise, org.assertj.core.api.Assertions.within(0.1)));
     }
 
-    private static double[] extent(List<Point> points, java.util.function.ToDoubleFunction<Point> x,
-                                   java.util.function.ToDoubleFunction<Point> y) {
+    private static double[] extent(
+            List<Point> points,
+            java.util.function.ToDoubleFunction<Point> x,
+            java.util.function.ToDoubleFunction<Point> y) {
         var xs = points.stream().mapToDouble(x).summaryStatistics();
         var ys = points.stream().mapToDouble(y).summaryStatistics();
         return new double[] {xs.getMax() - xs.getMin(), ys.getMax() - ys.getMin()};
@@ -258,13 +383,29 @@ class CommandLineTest {
     /** Only printed: a sheet in the mirror, nothing to cut, and its ink read back and laid on the cup. */
     @Test
     void aDyePrintIsASheetAndNoLoad() throws IOException {
-        assertThat(make(drawing(FOOT), "--blank", "mug-11", "--material", "dye-print", "--width", "60mm", "--copies", "3").code()).isZero();
+        assertThat(make(
+                                drawing(FOOT),
+                                "--blank",
+                                "mug-11",
+                                "--material",
+                                "dye-print",
+                                "--width",
+                                "60mm",
+                                "--copies",
+                                "3")
+                        .code())
+                .isZero();
         assertThat(plan().path("loads")).isEmpty();
         assertThat(plan().path("dryRun").path("true").asBoolean()).isTrue();
         assertThat(plan().path("prints")).singleElement().satisfies(p -> {
             assertThat(p.path("reversed").asBoolean()).isTrue();
-            assertThat(p.path("pieces")).hasSize(3).allSatisfy(piece -> assertThat(
-                    piece.path(piece.path("turned").asBoolean() ? "heightMm" : "widthMm").asDouble()).as("a cylinder bends nothing").isEqualTo(60));
+            assertThat(p.path("pieces"))
+                    .hasSize(3)
+                    .allSatisfy(piece -> assertThat(
+                                    piece.path(piece.path("turned").asBoolean() ? "heightMm" : "widthMm")
+                                            .asDouble())
+                            .as("a cylinder bends nothing")
+                            .isEqualTo(60));
             assertThat(folder.resolve("out").resolve(p.path("file").asText())).exists();
         });
     }
@@ -274,21 +415,29 @@ class CommandLineTest {
         Ran ran = make(drawing(FOOT), "--blank", "mug-11", "--width", "60mm");
         assertThat(ran.code()).isEqualTo(1);
         assertThat(ran.out()).contains("stops:").contains("No flat press reaches round a curve.");
-        assertThat(make(drawing(FOOT), "--material", "moon-film").err()).contains("No material is called \"moon-film\"");
+        assertThat(make(drawing(FOOT), "--material", "moon-film").err())
+                .contains("No material is called \"moon-film\"");
     }
 
     /** A colour by its code or by the name it is sold under is made of another material; each is a load of its own. */
     @Test
     void coloursAreMadeOfOtherMaterials() throws IOException {
-        Path two = drawing("<svg xmlns='http://www.w3.org/2000/svg' width='90mm' height='60mm' viewBox='0 0 90 60'>"
-                + "<rect width='40' height='60' fill='#F6EFDC'/><rect x='45' width='40' height='60' fill='#D1A94B'/></svg>");
+        Path two = drawing(
+                "<svg xmlns='http://www.w3.org/2000/svg' width='90mm' height='60mm' viewBox='0 0 90 60'>"
+                        + "<rect width='40' height='60' fill='#F6EFDC'/><rect x='45' width='40' height='60' fill='#D1A94B'/></svg>");
         Ran ran = make(two, "--film", "Glitter gold=glitter-film");
         assertThat(ran.code()).as(ran.out() + ran.err()).isZero();
         assertThat(ran.out()).contains("dry run: true");
-        assertThat(make(two, "--film", "#D1A94B=glitter-film", "--film", "Cream=flock-base", "--force").out()).contains("print-1.pdf", "dry run: true");
-        assertThat(make(two, "--film", "Plum=glitter-film").err()).contains("has no colour \"Plum\"").contains("#F6EFDC");
+        assertThat(make(two, "--film", "#D1A94B=glitter-film", "--film", "Cream=flock-base", "--force")
+                        .out())
+                .contains("print-1.pdf", "dry run: true");
+        assertThat(make(two, "--film", "Plum=glitter-film").err())
+                .contains("has no colour \"Plum\"")
+                .contains("#F6EFDC");
         assertThat(make(two, "--film", "Cream=moon-film").err()).contains("moon-film");
-        assertThat(make(two, "--film", "Cream=flock-base", "--film", "#f6efdc=glitter-film").err()).contains("cannot be made of two materials");
+        assertThat(make(two, "--film", "Cream=flock-base", "--film", "#f6efdc=glitter-film")
+                        .err())
+                .contains("cannot be made of two materials");
     }
 
     /** Letters whose islands would fall out of the plate do not come out as drawn, and the exit code says so. */
@@ -296,33 +445,60 @@ class CommandLineTest {
     void whatDoesNotComeOutAsTheArtIsAFailure() throws IOException {
         Path ring = drawing("<svg xmlns='http://www.w3.org/2000/svg' width='60mm' height='60mm' viewBox='0 0 60 60'>"
                 + "<path fill-rule='evenodd' fill='#3F6E96' d='M0 0H60V60H0Z M20 20H40V40H20Z'/></svg>");
-        Ran plate = run("make", ring.toString(), "--blank", "sign-board-400", "--material", "stencil-sheet", "--out", folder.resolve("p").toString(), "--force");
+        Ran plate = run(
+                "make",
+                ring.toString(),
+                "--blank",
+                "sign-board-400",
+                "--material",
+                "stencil-sheet",
+                "--out",
+                folder.resolve("p").toString(),
+                "--force");
         assertThat(plate.out()).contains("not true");
-        Ran stopped = run("make", ring.toString(), "--blank", "sign-board-400", "--material", "stencil-sheet", "--out", folder.resolve("q").toString());
+        Ran stopped = run(
+                "make",
+                ring.toString(),
+                "--blank",
+                "sign-board-400",
+                "--material",
+                "stencil-sheet",
+                "--out",
+                folder.resolve("q").toString());
         assertThat(stopped.code()).isEqualTo(1);
     }
 
     @Test
     void aPlaceIsNamedByWhoMakesAndByWhoConverts() throws IOException {
-        assertThat(make(drawing(FOOT), "--width", "60mm", "--place", "back").code()).isZero();
-        assertThat(plan().path("lines").path(0).path("face").path("id").asText()).isEqualTo("back");
-        assertThat(make(drawing(FOOT), "--width", "60mm", "--place", "roof").err()).contains("roof").contains("back");
+        assertThat(make(drawing(FOOT), "--width", "60mm", "--place", "back").code())
+                .isZero();
+        assertThat(plan().path("lines").path(0).path("face").path("id").asText())
+                .isEqualTo("back");
+        assertThat(make(drawing(FOOT), "--width", "60mm", "--place", "roof").err())
+                .contains("roof")
+                .contains("back");
 
         Path job = folder.resolve("fair.jurren");
         JobFile.write(JobDocument.of(DemoJob.make()), job);
         String back = folder.resolve("back.svg").toString();
-        assertThat(run("convert", job.toString(), back, "--place", "back").code()).isZero();
+        assertThat(run("convert", job.toString(), back, "--place", "back").code())
+                .isZero();
         assertThat(Files.readString(Path.of(back))).contains("#7FC4DA");
         String word = folder.resolve("word.svg").toString();
-        assertThat(run("convert", job.toString(), word, "--place", "back", "--motif", "crew").code()).isZero();
+        assertThat(run("convert", job.toString(), word, "--place", "back", "--motif", "crew")
+                        .code())
+                .isZero();
         assertThat(Files.readString(Path.of(word))).contains("#7FC4DA").doesNotContain("#E8743B");
-        assertThat(run("convert", job.toString(), word, "--place", "sleeve").err()).contains("front, back");
-        assertThat(run("convert", job.toString(), word, "--motif", "moon").err()).contains("OTTERBROOK");
+        assertThat(run("convert", job.toString(), word, "--place", "sleeve").err())
+                .contains("front, back");
+        assertThat(run("convert", job.toString(), word, "--motif", "moon").err())
+                .contains("OTTERBROOK");
     }
 
     @Test
     void whatHoldsOnAThingIsListed() {
-        assertThat(run("list", "holds", "jar-16").out()).contains("sticker-sheet  holds, with care", "smooth-film  does not hold");
+        assertThat(run("list", "holds", "jar-16").out())
+                .contains("sticker-sheet  holds, with care", "smooth-film  does not hold");
         assertThat(run("list", "holds").err()).contains("Say which blank");
         assertThat(run("list", "materials").out()).contains("flock-base").contains("dye print over flock");
     }
@@ -332,11 +508,27 @@ class CommandLineTest {
         Path svg = folder.resolve("t.svg");
         assertThat(run("template", "jar-16", "--out", svg.toString()).code()).isZero();
         assertThat(Files.readString(svg)).contains("mm\" viewBox").contains("Jar 16 oz, wrap");
-        assertThat(run("template", "tee-adult", "--size", "XL", "--face", "back", "--paper", "a4", "--out",
-                folder.resolve("t.pdf").toString()).code()).isZero();
-        assertThat(Files.readAllBytes(folder.resolve("t.pdf"))).startsWith("%PDF".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
-        for (String[] bad : new String[][] {{"no-such", "t.svg", "No blank is called"}, {"tee-adult --size 9XL", "t.svg", "has no size 9XL"},
-                {"tee-adult --face roof", "t.svg", "front back sleeve"}, {"jar-16", "t.doc", ".svg or .pdf"}}) {
+        assertThat(run(
+                                "template",
+                                "tee-adult",
+                                "--size",
+                                "XL",
+                                "--face",
+                                "back",
+                                "--paper",
+                                "a4",
+                                "--out",
+                                folder.resolve("t.pdf").toString())
+                        .code())
+                .isZero();
+        assertThat(Files.readAllBytes(folder.resolve("t.pdf")))
+                .startsWith("%PDF".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+        for (String[] bad : new String[][] {
+            {"no-such", "t.svg", "No blank is called"},
+            {"tee-adult --size 9XL", "t.svg", "has no size 9XL"},
+            {"tee-adult --face roof", "t.svg", "front back sleeve"},
+            {"jar-16", "t.doc", ".svg or .pdf"}
+        }) {
             List<String> args = new java.util.ArrayList<>(List.of("template"));
             args.addAll(List.of(bad[0].split(" ")));
             args.addAll(List.of("--out", folder.resolve(bad[1]).toString()));
@@ -350,7 +542,8 @@ class CommandLineTest {
     @CsvSource({"6in, 152.4", "6 1/2in, 165.1", "150mm, 150", "15 cm, 150"})
     void widthIsExactInAnyUnit(String width, double mm) throws IOException {
         assertThat(make(drawing(FOOT), "--width", width).code()).isZero();
-        assertThat(plan().path("lines").path(0).path("art").path("widthMm").asDouble()).isEqualTo(mm);
+        assertThat(plan().path("lines").path(0).path("art").path("widthMm").asDouble())
+                .isEqualTo(mm);
     }
 
     @Test
@@ -369,7 +562,9 @@ class CommandLineTest {
 
     @Test
     void artOutsideItsAreaIsMadeAndSaid() throws IOException {
-        Ran ran = make(drawing("<svg xmlns='http://www.w3.org/2000/svg' width='300mm' height='90mm' viewBox='0 0 300 90'><rect width='300' height='90'/></svg>"));
+        Ran ran = make(
+                drawing(
+                        "<svg xmlns='http://www.w3.org/2000/svg' width='300mm' height='90mm' viewBox='0 0 300 90'><rect width='300' height='90'/></svg>"));
         assertThat(ran.code()).isZero();
         assertThat(ran.out()).contains("out of the area");
         assertThat(plan().path("snags").path(0).path("kind").asText()).isEqualTo("outside-area");
@@ -390,7 +585,13 @@ class CommandLineTest {
         isRefused(make(drawing(FOOT), "--width", "wide"), "wide");
         isRefused(make(drawing(FOOT), "--width", "60in"), "60.00 in", "size M");
         isRefused(make(drawing(FOOT), "--copies", "0"), "copies");
-        isRefused(run("make", folder.resolve("art.svg").toString(), "--out", folder.resolve("out").toString()), "--blank");
+        isRefused(
+                run(
+                        "make",
+                        folder.resolve("art.svg").toString(),
+                        "--out",
+                        folder.resolve("out").toString()),
+                "--blank");
     }
 
     @Test
@@ -398,26 +599,47 @@ class CommandLineTest {
         Path job = folder.resolve("fair.jurren");
         Files.writeString(job, "PK nonsense");
         isRefused(make(job), "fair.jurren");
-        JobFile.write(JobDocument.of(DemoJob.simple().withLine("A", l -> l.withMotif("m2",
-                m -> m.withSource(((Lettering) m.source()).withText(""))))), job);
+        JobFile.write(
+                JobDocument.of(DemoJob.simple()
+                        .withLine(
+                                "A", l -> l.withMotif("m2", m -> m.withSource(((Lettering) m.source()).withText(""))))),
+                job);
         isRefused(make(job), "has no letters");
-        JobFile.write(JobDocument.of(DemoJob.simple().withLine("A", l -> l.withMotif("m2",
-                m -> m.withSource(((Lettering) m.source()).withText("Zoë 漢").withTypeface(ShippedTypeface.ANTON))))), job);
+        JobFile.write(
+                JobDocument.of(DemoJob.simple()
+                        .withLine(
+                                "A",
+                                l -> l.withMotif(
+                                        "m2",
+                                        m -> m.withSource(((Lettering) m.source())
+                                                .withText("Zoë 漢")
+                                                .withTypeface(ShippedTypeface.ANTON))))),
+                job);
         isRefused(make(job), "漢", "Anton");
     }
 
     @Test
     void aPlaceThatCannotBeWrittenIsNamed() throws IOException {
         Path file = Files.writeString(folder.resolve("file"), "x");
-        Ran ran = run("make", drawing(FOOT).toString(), "--blank", "tee-adult", "--material", "smooth-film",
-                "--out", file.resolve("out").toString());
+        Ran ran = run(
+                "make",
+                drawing(FOOT).toString(),
+                "--blank",
+                "tee-adult",
+                "--material",
+                "smooth-film",
+                "--out",
+                file.resolve("out").toString());
         isRefused(ran, "Nothing was written");
     }
 
     @Test
     void aBusyPortIsNamed() throws IOException {
         try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
-            isRefused(run("cutter", "--port", String.valueOf(taken.getLocalPort())), String.valueOf(taken.getLocalPort()), "in use");
+            isRefused(
+                    run("cutter", "--port", String.valueOf(taken.getLocalPort())),
+                    String.valueOf(taken.getLocalPort()),
+                    "in use");
         }
         isRefused(run("cutter", "--port", "99999"), "65535");
     }
@@ -442,7 +664,8 @@ class CommandLineTest {
 
     @Test
     void aPictureIsTracedAndWhatComesGoesFromFormatToFormatAtOneSize() throws IOException {
-        java.awt.image.BufferedImage image = new java.awt.image.BufferedImage(200, 100, java.awt.image.BufferedImage.TYPE_INT_RGB);
+        java.awt.image.BufferedImage image =
+                new java.awt.image.BufferedImage(200, 100, java.awt.image.BufferedImage.TYPE_INT_RGB);
         java.awt.Graphics2D g = image.createGraphics();
         g.setColor(java.awt.Color.WHITE);
         g.fillRect(0, 0, 200, 100);
@@ -467,14 +690,25 @@ class CommandLineTest {
                 from = next.equals("png") ? from : to;
             }
         }
-        assertThat(run("convert", folder.resolve("again.jurren").toString(), folder.resolve("job.svg").toString()).out()).contains("8.00 in wide");
+        assertThat(run(
+                                "convert",
+                                folder.resolve("again.jurren").toString(),
+                                folder.resolve("job.svg").toString())
+                        .out())
+                .contains("8.00 in wide");
     }
 
     @ParameterizedTest
-    @CsvSource({"--colours 99 --out x.svg, 99", "--out x.pdf, x.pdf", "--width -3 --out x.svg, width", "--level 300 --out x.svg, 3"})
+    @CsvSource({
+        "--colours 99 --out x.svg, 99",
+        "--out x.pdf, x.pdf",
+        "--width -3 --out x.svg, width",
+        "--level 300 --out x.svg, 3"
+    })
     void tracingThatCannotBeIsRefusedInOneSentence(String more, String named) throws IOException {
         Path png = folder.resolve("a.png");
-        javax.imageio.ImageIO.write(new java.awt.image.BufferedImage(9, 9, java.awt.image.BufferedImage.TYPE_INT_RGB), "png", png.toFile());
+        javax.imageio.ImageIO.write(
+                new java.awt.image.BufferedImage(9, 9, java.awt.image.BufferedImage.TYPE_INT_RGB), "png", png.toFile());
         List<String> args = new java.util.ArrayList<>(List.of("trace", png.toString()));
         args.addAll(List.of(more.replace("x.", folder.resolve("x.").toString()).split(" ")));
         isRefused(run(args.toArray(String[]::new)), named);
@@ -484,12 +718,28 @@ class CommandLineTest {
     void whatCannotBeConvertedIsSaidInOneSentence() throws IOException {
         Path svg = drawing(FOOT);
         isRefused(run("convert", svg.toString(), folder.resolve("a.docx").toString()), "a.docx");
-        isRefused(run("convert", folder.resolve("none.svg").toString(), folder.resolve("a.svg").toString()), "none.svg");
+        isRefused(
+                run(
+                        "convert",
+                        folder.resolve("none.svg").toString(),
+                        folder.resolve("a.svg").toString()),
+                "none.svg");
         isRefused(run("trace", svg.toString(), "--out", folder.resolve("a.svg").toString()), "art.svg", "PNG");
-        Ran guessed = run("convert", drawing("<svg xmlns='http://www.w3.org/2000/svg' width='72' height='72'><rect width='72' height='72'/></svg>").toString(),
+        Ran guessed = run(
+                "convert",
+                drawing(
+                                "<svg xmlns='http://www.w3.org/2000/svg' width='72' height='72'><rect width='72' height='72'/></svg>")
+                        .toString(),
                 folder.resolve("a.pdf").toString());
         assertThat(guessed.out()).contains("does not say its unit", "0.75 in wide");
-        assertThat(run("convert", folder.resolve("art.svg").toString(), folder.resolve("b.pdf").toString(), "--unit", "pt72").out()).contains("1.00 in wide");
+        assertThat(run(
+                                "convert",
+                                folder.resolve("art.svg").toString(),
+                                folder.resolve("b.pdf").toString(),
+                                "--unit",
+                                "pt72")
+                        .out())
+                .contains("1.00 in wide");
     }
 
     /** Whatever a command takes, its help says what it is. */
@@ -497,20 +747,41 @@ class CommandLineTest {
     void everyCommandAndEveryOptionIsDescribed() {
         picocli.CommandLine all = new picocli.CommandLine(new JurrenCommand(NO_WINDOWS));
         assertThat(all.getSubcommands()).hasSizeGreaterThan(8).allSatisfy((name, command) -> {
-            assertThat(command.getCommandSpec().usageMessage().description()).as(name).isNotEmpty();
-            assertThat(command.getCommandSpec().options()).allSatisfy(o -> assertThat(o.description()).as(name + " " + o.longestName()).isNotEmpty());
-            assertThat(command.getCommandSpec().positionalParameters()).allSatisfy(p -> assertThat(p.description()).as(name + " " + p.paramLabel()).isNotEmpty());
+            assertThat(command.getCommandSpec().usageMessage().description())
+                    .as(name)
+                    .isNotEmpty();
+            assertThat(command.getCommandSpec().options())
+                    .allSatisfy(o -> assertThat(o.description())
+                            .as(name + " " + o.longestName())
+                            .isNotEmpty());
+            assertThat(command.getCommandSpec().positionalParameters())
+                    .allSatisfy(p -> assertThat(p.description())
+                            .as(name + " " + p.paramLabel())
+                            .isNotEmpty());
         });
     }
 
     @Test
     void whatAJobSaysItselfIsNotHeededBesideItAndThatIsSaid() throws IOException {
         Path job = folder.resolve("job.jurren");
-        JobFile.write(JobDocument.of(DemoJob.simple().withLines(DemoJob.simple().lines().subList(0, 1))), job);
-        Ran ran = run("make", job.toString(), "--blank", "mug-11", "--copies", "3", "--out", folder.resolve("out").toString());
+        JobFile.write(
+                JobDocument.of(
+                        DemoJob.simple().withLines(DemoJob.simple().lines().subList(0, 1))),
+                job);
+        Ran ran = run(
+                "make",
+                job.toString(),
+                "--blank",
+                "mug-11",
+                "--copies",
+                "3",
+                "--out",
+                folder.resolve("out").toString());
         assertThat(ran.code()).isZero();
         assertThat(ran.out()).contains("job.jurren says itself what it is made on: --blank, --copies not heeded.");
-        assertThat(Files.readString(folder.resolve("out/plan.json"))).contains("tee-adult").doesNotContain("mug-11");
+        assertThat(Files.readString(folder.resolve("out/plan.json")))
+                .contains("tee-adult")
+                .doesNotContain("mug-11");
     }
 
     @Test
@@ -520,24 +791,44 @@ class CommandLineTest {
         assertThat(run().code()).as("the demo job").isEqualTo(40);
         assertThat(run("open", job.toString()).code()).isEqualTo(40);
         assertThat(run("snap", folder.toString()).code()).isEqualTo(41);
-        isRefused(run("open", Files.writeString(folder.resolve("letter.txt"), "Dear customer").toString()), "letter.txt", "a text document");
+        isRefused(
+                run(
+                        "open",
+                        Files.writeString(folder.resolve("letter.txt"), "Dear customer")
+                                .toString()),
+                "letter.txt",
+                "a text document");
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"15/16|23.8125", "11/2|139.7", "3+1/2|88.9", "10''|254", "0ft 9 1/2in|241.3"})
+    @CsvSource(
+            delimiter = '|',
+            value = {"15/16|23.8125", "11/2|139.7", "3+1/2|88.9", "10''|254", "0ft 9 1/2in|241.3"})
     void aWidthIsReadAsPeopleWriteIt(String width, double mm) throws IOException {
         Ran ran = make(drawing(FOOT), "--width", width);
         assertThat(ran.code()).isZero();
-        assertThat(new com.fasterxml.jackson.databind.ObjectMapper().readTree(folder.resolve("out/plan.json").toFile())
-                .path("lines").path(0).path("art").path("widthMm").asDouble()).isCloseTo(mm, org.assertj.core.api.Assertions.within(0.05));
+        assertThat(new com.fasterxml.jackson.databind.ObjectMapper()
+                        .readTree(folder.resolve("out/plan.json").toFile())
+                        .path("lines")
+                        .path(0)
+                        .path("art")
+                        .path("widthMm")
+                        .asDouble())
+                .isCloseTo(mm, org.assertj.core.api.Assertions.within(0.05));
     }
 
     @Test
     void whatIsNoNumberIsSaidInPlainWords() {
         Ran half = run("make", "job.jurren", "--copies", "2.6", "--out", folder.toString());
         assertThat(half.code()).isEqualTo(2);
-        assertThat(half.err()).contains("'--copies': \"2.6\" is not a whole number. See ").doesNotContain("int");
-        assertThat(run("make", "job.jurren", "--copies", "1,000", "--out", folder.toString()).err()).contains("\"1,000\" is not a whole number.");
-        assertThat(run("nest", "job.jurren", "--seconds", "2,5", "--out", folder.toString()).err()).contains("\"2,5\" is not a number. Write it with a point: 2.5.");
+        assertThat(half.err())
+                .contains("'--copies': \"2.6\" is not a whole number. See ")
+                .doesNotContain("int");
+        assertThat(run("make", "job.jurren", "--copies", "1,000", "--out", folder.toString())
+                        .err())
+                .contains("\"1,000\" is not a whole number.");
+        assertThat(run("nest", "job.jurren", "--seconds", "2,5", "--out", folder.toString())
+                        .err())
+                .contains("\"2,5\" is not a number. Write it with a point: 2.5.");
     }
 }

@@ -1,7 +1,5 @@
 package jurren.app.cutter;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -10,6 +8,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledOnOs;
 import org.junit.jupiter.api.condition.OS;
 import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 class DropTest {
     private static final byte[] LOAD = "IN;PA;SP1;".getBytes(StandardCharsets.US_ASCII);
@@ -47,7 +47,9 @@ class DropTest {
     void nothingCanBePutWhereNothingIs() {
         assertThat(Drop.canBe(folder)).isTrue();
         assertThat(Drop.canBe(folder.resolve("new.plt"))).isTrue();
-        assertThat(Drop.canBe(folder.resolve("gone"))).as("more likely a folder that is gone").isFalse();
+        assertThat(Drop.canBe(folder.resolve("gone")))
+                .as("more likely a folder that is gone")
+                .isFalse();
         assertThat(Drop.canBe(folder.resolve("gone/new.plt"))).isFalse();
     }
 }

@@ -13,7 +13,10 @@ import jurren.core.geometry.Point;
 import jurren.core.load.Reach;
 import jurren.standins.cutter.HpglInterpreter;
 
-/** A machine as simple as can be, at a raw port or any other wire: it cuts what it has read in full, and answers where it is when it is asked. */
+/**
+ * A machine as simple as can be, at a raw port or any other wire: it cuts what it has read in full, and answers where
+ * it is when it is asked.
+ */
 public final class PlainMachine implements AutoCloseable {
     private final ServerSocket server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress());
     private final List<List<Point>> bed = new ArrayList<>();
@@ -56,7 +59,8 @@ public final class PlainMachine implements AutoCloseable {
             command.append((char) b);
             boolean asked = command.toString().endsWith("OA;");
             synchronized (bed) {
-                reader.drain().stream().filter(HpglInterpreter.Action.Stroke.class::isInstance)
+                reader.drain().stream()
+                        .filter(HpglInterpreter.Action.Stroke.class::isInstance)
                         .forEach(a -> bed.add(((HpglInterpreter.Action.Stroke) a).points()));
                 if (asked && command.toString().contains("PD")) {
                     // what the knife is in the middle of ends where the question is answered
@@ -81,7 +85,9 @@ public final class PlainMachine implements AutoCloseable {
         reader.take((byte) 'P');
         reader.take((byte) 'U');
         reader.take((byte) ';');
-        reader.drain().stream().filter(HpglInterpreter.Action.Stroke.class::isInstance).forEach(a -> bed.add(((HpglInterpreter.Action.Stroke) a).points()));
+        reader.drain().stream()
+                .filter(HpglInterpreter.Action.Stroke.class::isInstance)
+                .forEach(a -> bed.add(((HpglInterpreter.Action.Stroke) a).points()));
     }
 
     @Override

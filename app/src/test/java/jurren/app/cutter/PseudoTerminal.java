@@ -11,7 +11,10 @@ import java.lang.foreign.ValueLayout;
 import java.lang.invoke.MethodHandle;
 import java.nio.charset.StandardCharsets;
 
-/** A pair of pseudo-terminals of POSIX: the machine's end is held here, the other has a name that is opened like a serial port. */
+/**
+ * A pair of pseudo-terminals of POSIX: the machine's end is held here, the other has a name that is opened like a
+ * serial port.
+ */
 @SuppressWarnings("restricted")
 final class PseudoTerminal implements AutoCloseable {
     private static final Linker LINKER = Linker.nativeLinker();
@@ -21,8 +24,10 @@ final class PseudoTerminal implements AutoCloseable {
     private static final int SOME = 256;
 
     private final Arena arena = Arena.ofShared();
-    private final MethodHandle read = function("read", ValueLayout.JAVA_LONG, ValueLayout.JAVA_INT, ValueLayout.ADDRESS, ValueLayout.JAVA_LONG);
-    private final MethodHandle write = function("write", ValueLayout.JAVA_LONG, ValueLayout.JAVA_INT, ValueLayout.ADDRESS, ValueLayout.JAVA_LONG);
+    private final MethodHandle read =
+            function("read", ValueLayout.JAVA_LONG, ValueLayout.JAVA_INT, ValueLayout.ADDRESS, ValueLayout.JAVA_LONG);
+    private final MethodHandle write =
+            function("write", ValueLayout.JAVA_LONG, ValueLayout.JAVA_INT, ValueLayout.ADDRESS, ValueLayout.JAVA_LONG);
     private final int fd;
     private final int other;
     private final String name;
@@ -32,21 +37,35 @@ final class PseudoTerminal implements AutoCloseable {
         number("grantpt", fd);
         number("unlockpt", fd);
         MemorySegment text = arena.allocate(NAME_BYTES);
-        if ((int) call(function("ptsname_r", ValueLayout.JAVA_INT, ValueLayout.JAVA_INT, ValueLayout.ADDRESS, ValueLayout.JAVA_LONG), fd, text, (long) NAME_BYTES) != 0) {
+        if ((int) call(
+                        function(
+                                "ptsname_r",
+                                ValueLayout.JAVA_INT,
+                                ValueLayout.JAVA_INT,
+                                ValueLayout.ADDRESS,
+                                ValueLayout.JAVA_LONG),
+                        fd,
+                        text,
+                        (long) NAME_BYTES)
+                != 0) {
             throw new IOException("no name");
         }
         name = text.getString(0);
         // as long as someone holds the other end, this one does not hang up when a caller leaves
-        other = (int) call(function("open", ValueLayout.JAVA_INT, ValueLayout.ADDRESS, ValueLayout.JAVA_INT),
-                arena.allocateFrom(name, StandardCharsets.US_ASCII), READ_WRITE | NOT_OURS);
+        other = (int) call(
+                function("open", ValueLayout.JAVA_INT, ValueLayout.ADDRESS, ValueLayout.JAVA_INT),
+                arena.allocateFrom(name, StandardCharsets.US_ASCII),
+                READ_WRITE | NOT_OURS);
     }
 
     static boolean isPossible() {
-        return LINKER.defaultLookup().find("posix_openpt").isPresent() && LINKER.defaultLookup().find("ptsname_r").isPresent();
+        return LINKER.defaultLookup().find("posix_openpt").isPresent()
+                && LINKER.defaultLookup().find("ptsname_r").isPresent();
     }
 
     private static MethodHandle function(String name, ValueLayout gives, ValueLayout... takes) {
-        return LINKER.downcallHandle(LINKER.defaultLookup().find(name).orElseThrow(), FunctionDescriptor.of(gives, takes));
+        return LINKER.downcallHandle(
+                LINKER.defaultLookup().find(name).orElseThrow(), FunctionDescriptor.of(gives, takes));
     }
 
     private static int number(String name, int argument) throws IOException {

@@ -1,9 +1,5 @@
 package jurren.app.cutter;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.junit.jupiter.api.Assumptions.assumeTrue;
-
 import java.io.IOException;
 import java.util.Optional;
 import java.util.concurrent.BlockingQueue;
@@ -16,6 +12,10 @@ import jurren.standins.cutter.CutterStatus;
 import jurren.standins.cutter.HpglInterpreter;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 /** A serial port, tried on a pair of pseudo-terminals. */
 class SerialWireTest {
@@ -43,11 +43,17 @@ class SerialWireTest {
     @Test
     void allThatIsSentIsCutOnce() throws Exception {
         CutRun run = WireLineTest.run(true);
-        try (PlainMachine machine = new PlainMachine(true, -1); PseudoTerminal terminal = new PseudoTerminal()) {
+        try (PlainMachine machine = new PlainMachine(true, -1);
+                PseudoTerminal terminal = new PseudoTerminal()) {
             serve(machine, terminal);
             assertThat(WireLine.ask(reach(terminal))).isEqualTo("PLAIN MACHINE");
             BlockingQueue<Optional<CutterStatus>> heard = new LinkedBlockingQueue<>();
-            try (WireLine _ = new WireLine(reach(terminal), HpglWriter.parts(run, 0), _ -> 0.01, i -> run.paths().get(i).start(), s -> heard.add(Optional.ofNullable(s)))) {
+            try (WireLine _ = new WireLine(
+                    reach(terminal),
+                    HpglWriter.parts(run, 0),
+                    _ -> 0.01,
+                    i -> run.paths().get(i).start(),
+                    s -> heard.add(Optional.ofNullable(s)))) {
                 int finished = 0;
                 while (finished < run.paths().size()) {
                     Optional<CutterStatus> s = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
@@ -67,11 +73,17 @@ class SerialWireTest {
             PseudoTerminal terminal = new PseudoTerminal();
             serve(machine, terminal);
             BlockingQueue<Optional<CutterStatus>> heard = new LinkedBlockingQueue<>();
-            try (WireLine line = new WireLine(reach(terminal), HpglWriter.parts(run, 0), _ -> 0.01, i -> run.paths().get(i).start(), s -> heard.add(Optional.ofNullable(s)))) {
+            try (WireLine line = new WireLine(
+                    reach(terminal),
+                    HpglWriter.parts(run, 0),
+                    _ -> 0.01,
+                    i -> run.paths().get(i).start(),
+                    s -> heard.add(Optional.ofNullable(s)))) {
                 CutterStatus first = heard.poll(PATIENCE_S, TimeUnit.SECONDS).orElseThrow();
                 line.pause();
                 int finished = first.finishedPaths();
-                for (Optional<CutterStatus> s = heard.poll(PATIENCE_S, TimeUnit.SECONDS); s.orElseThrow().state() != CutterStatus.State.PAUSED;) {
+                for (Optional<CutterStatus> s = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
+                        s.orElseThrow().state() != CutterStatus.State.PAUSED; ) {
                     finished = s.orElseThrow().finishedPaths();
                     s = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
                 }
@@ -80,7 +92,8 @@ class SerialWireTest {
                 line.carryOn();
                 Optional<CutterStatus> last = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
                 while (last.isPresent()) {
-                    assertThat(last.get().finishedPaths()).isLessThanOrEqualTo(machine.bed().size());
+                    assertThat(last.get().finishedPaths())
+                            .isLessThanOrEqualTo(machine.bed().size());
                     last = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
                     assertThat(last).as("the lost line is told").isNotNull();
                 }
@@ -90,7 +103,9 @@ class SerialWireTest {
 
     @Test
     void aPortThatIsNotThereSaysWhichAre() {
-        assertThatThrownBy(() -> WireLine.ask(new Reach(Reach.Kind.SERIAL, "/dev/nothing-here"))).isInstanceOf(IOException.class)
-                .hasMessageContaining("/dev/nothing-here").hasMessageMatching(".*(There are|This computer knows none).*");
+        assertThatThrownBy(() -> WireLine.ask(new Reach(Reach.Kind.SERIAL, "/dev/nothing-here")))
+                .isInstanceOf(IOException.class)
+                .hasMessageContaining("/dev/nothing-here")
+                .hasMessageMatching(".*(There are|This computer knows none).*");
     }
 }

@@ -1,8 +1,5 @@
 package jurren.app.cutter;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
-
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.util.List;
@@ -24,6 +21,9 @@ import jurren.standins.cutter.CutterStatus;
 import jurren.standins.cutter.HpglInterpreter;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
 /** Whatever happens on the way to a machine, no path is cut twice and none is missing. */
 class WireLineTest {
     private static final int PATIENCE_S = 30;
@@ -32,13 +32,23 @@ class WireLineTest {
     static CutRun run(boolean wide) {
         Material film = SHOP.material("smooth-film").orElseThrow();
         Cutter cutter = SHOP.cutters().get(wide ? 1 : 0);
-        return TestCut.of(film, film.colours().getFirst().colour(), new Roll("r", film.id(), film.colours().getFirst().colour(), 305, 3000), cutter,
+        return TestCut.of(
+                film,
+                film.colours().getFirst().colour(),
+                new Roll("r", film.id(), film.colours().getFirst().colour(), 305, 3000),
+                cutter,
                 TestCut.forces(60, 90, 3, cutter));
     }
 
-    private static BlockingQueue<Optional<CutterStatus>> begin(Reach reach, CutRun run, int from, List<WireLine> opened) throws IOException {
+    private static BlockingQueue<Optional<CutterStatus>> begin(Reach reach, CutRun run, int from, List<WireLine> opened)
+            throws IOException {
         BlockingQueue<Optional<CutterStatus>> heard = new LinkedBlockingQueue<>();
-        opened.add(new WireLine(reach, HpglWriter.parts(run, from), _ -> 0.01, i -> run.paths().get(from + i).start(), s -> heard.add(Optional.ofNullable(s))));
+        opened.add(new WireLine(
+                reach,
+                HpglWriter.parts(run, from),
+                _ -> 0.01,
+                i -> run.paths().get(from + i).start(),
+                s -> heard.add(Optional.ofNullable(s))));
         return heard;
     }
 
@@ -50,7 +60,9 @@ class WireLineTest {
             List<WireLine> lines = new java.util.ArrayList<>();
             int before = finished;
             BlockingQueue<Optional<CutterStatus>> heard = begin(machine.reach(), run, before, lines);
-            for (Optional<CutterStatus> s = heard.poll(PATIENCE_S, TimeUnit.SECONDS);; s = heard.poll(PATIENCE_S, TimeUnit.SECONDS)) {
+            for (Optional<CutterStatus> s = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
+                    ;
+                    s = heard.poll(PATIENCE_S, TimeUnit.SECONDS)) {
                 assertThat(s).as("it says something").isNotNull();
                 if (s.isEmpty()) {
                     lost++;
@@ -144,6 +156,7 @@ class WireLineTest {
         try (ServerSocket s = new ServerSocket(0)) {
             free = s.getLocalPort();
         }
-        assertThatThrownBy(() -> WireLine.ask(new Reach(Reach.Kind.PORT, "127.0.0.1:" + free))).isInstanceOf(IOException.class);
+        assertThatThrownBy(() -> WireLine.ask(new Reach(Reach.Kind.PORT, "127.0.0.1:" + free)))
+                .isInstanceOf(IOException.class);
     }
 }

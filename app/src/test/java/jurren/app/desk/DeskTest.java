@@ -1,7 +1,5 @@
 package jurren.app.desk;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -12,6 +10,8 @@ import java.util.concurrent.TimeUnit;
 import jurren.core.stop.Stop;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** The window's thread is the test's own: what arrives waits in a queue until it is let in. */
 class DeskTest {
@@ -133,11 +133,12 @@ class DeskTest {
         CountDownLatch closing = new CountDownLatch(1);
         desk.give(order(endless(begun)));
         desk.give(order(_ -> {
-            begun.countDown();
-            closing.await();
-            ended.add("written");
-            return "written";
-        }).finishing());
+                    begun.countDown();
+                    closing.await();
+                    ended.add("written");
+                    return "written";
+                })
+                .finishing());
         assertThat(begun.await(20, TimeUnit.SECONDS)).isTrue();
         Thread.ofVirtual().start(() -> {
             while (!desk.isClosed()) {
@@ -156,10 +157,11 @@ class DeskTest {
     void whatWritesIsNotStoppedHalfWay() {
         CountDownLatch go = new CountDownLatch(1);
         Errand errand = desk.give(order(_ -> {
-            go.await();
-            Stop.lookHere();
-            return "whole";
-        }).finishing());
+                    go.await();
+                    Stop.lookHere();
+                    return "whole";
+                })
+                .finishing());
         errand.stop();
         assertThat(errand.canStop()).isFalse();
         go.countDown();

@@ -1,13 +1,13 @@
 package jurren.app.face;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
+import java.util.Random;
 import jurren.app.session.EdgeLine;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Point;
-import java.util.Random;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 class ViewportTest {
     @Test
@@ -23,7 +23,8 @@ class ViewportTest {
     void pixelsAndMillimetresGoThereAndBack() {
         Random random = new Random(5);
         for (int i = 0; i < 200; i++) {
-            Viewport v = new Viewport(0.1 + random.nextDouble() * 9, random.nextDouble() * 100, -random.nextDouble() * 100);
+            Viewport v =
+                    new Viewport(0.1 + random.nextDouble() * 9, random.nextDouble() * 100, -random.nextDouble() * 100);
             Point p = new Point(random.nextDouble() * 500 - 250, random.nextDouble() * 500);
             assertThat(v.toMm(v.x(p.xMm()), v.y(p.yMm())).distanceMm(p)).isLessThan(1e-9);
         }
@@ -78,6 +79,8 @@ class ViewportTest {
         assertThat(slanting.to(area).distanceMm(new Point(50, 250))).isLessThan(1e-9);
         assertThat(slanting.distanceMm(new Point(10, 190), area)).isCloseTo(Math.sqrt(200), within(1e-9));
         assertThat(slanting.turned(180)).isEqualTo(slanting);
-        assertThat(slanting.towards(new Point(0, 200), area)).as("its own point turns nothing").isEqualTo(slanting);
+        assertThat(slanting.towards(new Point(0, 200), area))
+                .as("its own point turns nothing")
+                .isEqualTo(slanting);
     }
 }

@@ -1,7 +1,5 @@
 package jurren.app.keep;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -22,6 +20,8 @@ import jurren.formats.jobfile.JobRead;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 class RecoveryTest {
     private static final Shop SHOP = BuiltInShop.read();
@@ -52,12 +52,15 @@ class RecoveryTest {
     }
 
     private static JobDocument named(String name) {
-        return JobDocument.of(DemoJob.simple().withName(name).withLines(DemoJob.simple().lines().subList(0, 1)));
+        return JobDocument.of(DemoJob.simple()
+                .withName(name)
+                .withLines(DemoJob.simple().lines().subList(0, 1)));
     }
 
     private List<Path> kept() throws IOException {
         try (var files = Files.list(folder)) {
-            return files.filter(f -> f.getFileName().toString().endsWith(".jurren")).toList();
+            return files.filter(f -> f.getFileName().toString().endsWith(".jurren"))
+                    .toList();
         }
     }
 
@@ -70,7 +73,13 @@ class RecoveryTest {
         for (int i = 0; i < 5; i++) {
             letIn();
         }
-        assertThat(kept()).singleElement().satisfies(f -> assertThat(((JobRead.Opened) JobFile.read(f, SHOP)).document().job().name()).isEqualTo("edit 4"));
+        assertThat(kept())
+                .singleElement()
+                .satisfies(f -> assertThat(((JobRead.Opened) JobFile.read(f, SHOP))
+                                .document()
+                                .job()
+                                .name())
+                        .isEqualTo("edit 4"));
         assertThat(mine.leftovers(SHOP)).as("its own work is not left behind").isEmpty();
         mine.forget();
         letIn();
@@ -81,7 +90,8 @@ class RecoveryTest {
     @Test
     void everyLeftoverIsListedWithItsSourceAndTimeTheLatestFirst() throws IOException {
         JobFile.write(named("earlier"), folder.resolve("unsaved-999999998.jurren"));
-        Files.writeString(folder.resolve("unsaved-999999998.properties"), "source=/jobs/kite.jurren\nat=2026-11-20T10:15:30Z\n");
+        Files.writeString(
+                folder.resolve("unsaved-999999998.properties"), "source=/jobs/kite.jurren\nat=2026-11-20T10:15:30Z\n");
         JobFile.write(named("later"), folder.resolve(GONE + ".jurren"));
         Files.writeString(folder.resolve("unsaved-999999997-3.jurren"), "half a fi");
         Files.writeString(folder.resolve("unsaved-999999997-3.properties"), "at=2026-11-01T00:00:00Z\n");
@@ -92,7 +102,9 @@ class RecoveryTest {
         assertThat(found.get(0).source()).isEmpty();
         assertThat(found.get(1).source()).contains(Path.of("/jobs/kite.jurren"));
         assertThat(found.get(1).at()).isEqualTo(Instant.parse("2026-11-20T10:15:30Z"));
-        assertThat(found.get(2).read()).as("what cannot be read is listed and kept").isInstanceOf(JobRead.Refused.class);
+        assertThat(found.get(2).read())
+                .as("what cannot be read is listed and kept")
+                .isInstanceOf(JobRead.Refused.class);
         assertThat(recovery(folder.resolve("nowhere")).leftovers(SHOP)).isEmpty();
     }
 
@@ -100,7 +112,9 @@ class RecoveryTest {
     void aNumberThatAnotherProcessGotSinceDoesNotHideALeftover() throws IOException {
         long alive = ProcessHandle.current().pid();
         JobFile.write(named("old"), folder.resolve("unsaved-" + alive + "-77.jurren"));
-        Files.writeString(folder.resolve("unsaved-" + alive + "-77.properties"), "began=1999-01-01T00\\:00\\:00Z\nat=2026-11-20T10\\:15\\:30Z\n");
+        Files.writeString(
+                folder.resolve("unsaved-" + alive + "-77.properties"),
+                "began=1999-01-01T00\\:00\\:00Z\nat=2026-11-20T10\\:15\\:30Z\n");
         assertThat(recovery(folder).leftovers(SHOP)).hasSize(1);
     }
 
@@ -124,7 +138,10 @@ class RecoveryTest {
         recovery(file).keep(named("x"), Optional.empty());
         letIn();
         assertThat(failures).hasSize(1);
-        Leftover left = new Leftover(Files.writeString(folder.resolve(GONE + ".jurren"), "still here"), Optional.empty(), Instant.EPOCH,
+        Leftover left = new Leftover(
+                Files.writeString(folder.resolve(GONE + ".jurren"), "still here"),
+                Optional.empty(),
+                Instant.EPOCH,
                 new JobRead.Opened(named("x")));
         recovery(file).adopt(left, named("x"));
         letIn();

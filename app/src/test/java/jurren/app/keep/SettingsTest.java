@@ -1,7 +1,5 @@
 package jurren.app.keep;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -11,6 +9,8 @@ import jurren.formats.words.LengthUnit;
 import jurren.formats.words.Units;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 class SettingsTest {
     @TempDir
@@ -55,7 +55,9 @@ class SettingsTest {
 
     @Test
     void nonsenseInTheFileIsAsAtFirst() throws IOException {
-        Files.writeString(folder.resolve("choices.properties"), "text=huge\nunit=ELL\nx=NaN\ny=1\nwidth=2\nheight=3\nfolder=\\u0000\nrecent=\\u0000\n");
+        Files.writeString(
+                folder.resolve("choices.properties"),
+                "text=huge\nunit=ELL\nx=NaN\ny=1\nwidth=2\nheight=3\nfolder=\\u0000\nrecent=\\u0000\n");
         Settings s = new Settings(folder);
         assertThat(s.textPx()).isEqualTo(Settings.USUAL_TEXT_PX);
         assertThat(s.units()).isEqualTo(Units.AMERICAN);
@@ -74,6 +76,10 @@ class SettingsTest {
         }
         s.keepRecent(folder.resolve("job5.jurren"));
         Files.delete(folder.resolve("job11.jurren"));
-        assertThat(s.recent()).extracting(p -> p.getFileName().toString()).startsWith("job5.jurren", "job10.jurren").hasSize(7).doesNotHaveDuplicates();
+        assertThat(s.recent())
+                .extracting(p -> p.getFileName().toString())
+                .startsWith("job5.jurren", "job10.jurren")
+                .hasSize(7)
+                .doesNotHaveDuplicates();
     }
 }

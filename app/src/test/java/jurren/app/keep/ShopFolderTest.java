@@ -1,7 +1,5 @@
 package jurren.app.keep;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -11,6 +9,8 @@ import jurren.core.job.Shop;
 import jurren.formats.catalogue.BuiltInShop;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 class ShopFolderTest {
     private static final Shop SHOP = BuiltInShop.read();
@@ -26,10 +26,13 @@ class ShopFolderTest {
         own.save(mine);
         assertThat(own.shop().blanks().getFirst()).isEqualTo(mine);
         Files.writeString(folder.resolve("blanks/broken.json"), "{");
-        assertThat(own.refused()).singleElement().satisfies(r -> assertThat(r.file()).isEqualTo("broken.json"));
+        assertThat(own.refused())
+                .singleElement()
+                .satisfies(r -> assertThat(r.file()).isEqualTo("broken.json"));
         assertThat(own.own()).containsExactly(mine);
         assertThat(own.photo(new Photo("../../etc/passwd", 1, 0, 0)))
-                .as("a photo lies beside its blank, whatever it is called").isEqualTo(folder.resolve("blanks/passwd"));
+                .as("a photo lies beside its blank, whatever it is called")
+                .isEqualTo(folder.resolve("blanks/passwd"));
         own.remove("own-tee");
         assertThat(own.own()).isEmpty();
     }
@@ -42,6 +45,8 @@ class ShopFolderTest {
         byte[] content = own.removeFont("kite.ttf");
         assertThat(own.fonts()).isEmpty();
         own.keepFont("../kite.ttf", content);
-        assertThat(own.fonts()).as("it lies in its folder, whatever it is called").containsExactly("kite.ttf");
+        assertThat(own.fonts())
+                .as("it lies in its folder, whatever it is called")
+                .containsExactly("kite.ttf");
     }
 }

@@ -1,7 +1,5 @@
 package jurren.app.make;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
@@ -21,6 +19,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 /** The written files cut on a machine whose knife trails, and judged by what it leaves. */
 class TrailingKnifeRunTest {
     private static final Shop SHOP = BuiltInShop.read();
@@ -32,7 +32,11 @@ class TrailingKnifeRunTest {
 
     private static Job oneOfEach() {
         Job job = DemoJob.simple();
-        return job.withLines(job.lines().stream().map(l -> l.withSizes(l.sizes().stream().map(s -> s.withCount(Math.min(s.size().equals("M") ? 1 : 0, s.count()))).toList())).toList());
+        return job.withLines(job.lines().stream()
+                .map(l -> l.withSizes(l.sizes().stream()
+                        .map(s -> s.withCount(Math.min(s.size().equals("M") ? 1 : 0, s.count())))
+                        .toList()))
+                .toList());
     }
 
     private static Cutter wide(boolean swings) {
@@ -52,9 +56,12 @@ class TrailingKnifeRunTest {
     @ParameterizedTest
     @CsvSource({"FROM_HERE, false, NEAR_LEFT", "FROM_START, true, FAR_LEFT", "FROM_HERE, true, FAR_RIGHT"})
     void howeverItIsTold(Speech.Moves moves, boolean arcs, Speech.Start start) {
-        Plan plan = plan(SHOP.cutters().get(1).withSpeech(Speech.USUAL.withMoves(moves).withArcs(arcs).withStart(start)));
+        Plan plan = plan(SHOP.cutters()
+                .get(1)
+                .withSpeech(Speech.USUAL.withMoves(moves).withArcs(arcs).withStart(start)));
         Map<String, byte[]> files = JobPapers.cutFiles(plan);
-        assertThat(files.values().stream().anyMatch(f -> new String(f, StandardCharsets.US_ASCII).contains(";AA"))).isEqualTo(arcs);
+        assertThat(files.values().stream().anyMatch(f -> new String(f, StandardCharsets.US_ASCII).contains(";AA")))
+                .isEqualTo(arcs);
         DryRun run = DryRunner.run(plan, files, JobPapers.printFiles(plan));
         assertThat(run.isCutTrue()).as("an edge is off by %s mm", run.worstMm()).isTrue();
     }

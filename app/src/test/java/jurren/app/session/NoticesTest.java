@@ -1,16 +1,17 @@
 package jurren.app.session;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 class NoticesTest {
     private final Notices notices = new Notices();
 
     private String all() {
-        return String.join("|", notices.all().stream().map(Notices.Notice::sentence).toList());
+        return String.join(
+                "|", notices.all().stream().map(Notices.Notice::sentence).toList());
     }
 
     @Test

@@ -1,15 +1,5 @@
 package jurren.app.theme;
 
-import jurren.formats.words.Numbers;
-import static org.assertj.core.api.Assertions.assertThat;
-
-import jurren.app.session.Bench;
-import jurren.app.sheet.FileQuestions;
-import jurren.core.art.Shape;
-import jurren.core.art.treat.Treatments;
-import jurren.core.blank.Fit;
-import jurren.core.geometry.CornerStyle;
-import jurren.core.lettering.ShippedTypeface;
 import java.io.IOException;
 import java.lang.reflect.RecordComponent;
 import java.nio.file.Files;
@@ -23,7 +13,17 @@ import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import jurren.app.session.Bench;
+import jurren.app.sheet.FileQuestions;
+import jurren.core.art.Shape;
+import jurren.core.art.treat.Treatments;
+import jurren.core.blank.Fit;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.lettering.ShippedTypeface;
+import jurren.formats.words.Numbers;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** No text is missing, and none is left over. */
 class TextsTest {
@@ -47,7 +47,9 @@ class TextsTest {
         keys.addAll(enumKeys("outline.corners.", CornerStyle.class));
         keys.addAll(enumKeys("treat.group.", Treatments.Group.class));
         for (Treatments.Kind kind : Treatments.kinds()) {
-            Arrays.stream(kind.type().getRecordComponents()).map(RecordComponent::getName).forEach(n -> keys.add("treat.figure." + n));
+            Arrays.stream(kind.type().getRecordComponents())
+                    .map(RecordComponent::getName)
+                    .forEach(n -> keys.add("treat.figure." + n));
         }
         for (String word : List.of("new", "open", "save", "undo", "redo", "help")) {
             keys.add("strip." + word + ".about");
@@ -58,15 +60,21 @@ class TextsTest {
 
     @Test
     void everyKeyThatIsPutTogetherHasItsText() {
-        assertThat(madeKeys()).allSatisfy(k -> assertThat(WINDOW.containsKey(k)).as(k).isTrue());
+        assertThat(madeKeys())
+                .allSatisfy(k -> assertThat(WINDOW.containsKey(k)).as(k).isTrue());
     }
 
     /** A second text for a key would stand in the place of the first without a word. */
     @Test
     void noKeyHasTwoTexts() throws IOException {
-        for (Path file : List.of(Path.of("src/main/resources/jurren/app/theme/window.properties"), Path.of("src/main/resources/jurren/app/cli/cli.properties"),
+        for (Path file : List.of(
+                Path.of("src/main/resources/jurren/app/theme/window.properties"),
+                Path.of("src/main/resources/jurren/app/cli/cli.properties"),
                 Path.of("../formats/src/main/resources/jurren/formats/words/words.properties"))) {
-            List<String> keys = Files.readAllLines(file).stream().filter(l -> !l.startsWith("#") && l.contains("=")).map(l -> l.substring(0, l.indexOf('='))).toList();
+            List<String> keys = Files.readAllLines(file).stream()
+                    .filter(l -> !l.startsWith("#") && l.contains("="))
+                    .map(l -> l.substring(0, l.indexOf('=')))
+                    .toList();
             assertThat(keys).as("%s", file.getFileName()).hasSizeGreaterThan(20).doesNotHaveDuplicates();
         }
     }
@@ -76,7 +84,10 @@ class TextsTest {
     void sourcesAndTextsNameEachOther() throws IOException {
         Set<String> named = new TreeSet<>();
         String sources = sources(named);
-        assertThat(named.stream().filter(k -> sources.contains("Texts.of(\"" + k + "\"")).toList()).isNotEmpty()
+        assertThat(named.stream()
+                        .filter(k -> sources.contains("Texts.of(\"" + k + "\""))
+                        .toList())
+                .isNotEmpty()
                 .allSatisfy(k -> assertThat(WINDOW.containsKey(k)).as(k).isTrue());
 
         Set<String> left = new TreeSet<>(WINDOW.keySet());
@@ -104,7 +115,8 @@ class TextsTest {
     @Test
     void numbersReadBackToTheDigitShown() {
         for (double v : new double[] {0, 1, -3.5, 0.25, 12345.678, 1e-3}) {
-            assertThat(Numbers.parse(Numbers.format(v)).orElseThrow()).isCloseTo(v, org.assertj.core.api.Assertions.within(0.0501));
+            assertThat(Numbers.parse(Numbers.format(v)).orElseThrow())
+                    .isCloseTo(v, org.assertj.core.api.Assertions.within(0.0501));
         }
         assertThat(Numbers.parse("two")).isEmpty();
         assertThat(Numbers.parse("")).isEmpty();

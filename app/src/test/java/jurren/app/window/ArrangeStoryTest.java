@@ -1,9 +1,7 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -14,13 +12,9 @@ import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.VBox;
-import jurren.formats.drawing.DrawingRead;
-import jurren.formats.opening.AnyDrawing;
-import java.nio.charset.StandardCharsets;
-import jurren.core.art.DrawingFile;
-import jurren.core.job.NewJobs;
 import jurren.app.face.FaceCanvas;
 import jurren.app.session.Bench;
+import jurren.core.art.DrawingFile;
 import jurren.core.art.Lettering;
 import jurren.core.art.Mark;
 import jurren.core.art.Motif;
@@ -31,13 +25,19 @@ import jurren.core.art.Treatment;
 import jurren.core.art.treat.KnockOut;
 import jurren.core.geometry.Box;
 import jurren.core.job.Job;
+import jurren.core.job.NewJobs;
 import jurren.core.lettering.Baseline;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.lettering.Typefaces;
 import jurren.core.material.Colour;
 import jurren.core.snag.Snag;
+import jurren.formats.drawing.DrawingRead;
+import jurren.formats.opening.AnyDrawing;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** Three squares on a tee, arranged and made to follow each other by hand and by keyboard. */
 class ArrangeStoryTest extends WindowTest {
@@ -46,11 +46,19 @@ class ArrangeStoryTest extends WindowTest {
     @Override
     Job job() {
         Job job = NewJobs.onBlank(SHOP.blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film");
-        return job.withLine("A", l -> l.withMotifs(List.of(square("m1", -80, 150, 40), square("m2", 0, 170, 20), square("m3", 80, 230, 30))));
+        return job.withLine(
+                "A",
+                l -> l.withMotifs(
+                        List.of(square("m1", -80, 150, 40), square("m2", 0, 170, 20), square("m3", 80, 230, 30))));
     }
 
     private static Motif square(String id, double x, double y, double side) {
-        return new Motif(id, "square " + id, new Shape(Shape.Kind.RECTANGLE, side, side, 5, 0.5, CREAM), List.of(new Treatment.Weld()), Pose.at(x, y));
+        return new Motif(
+                id,
+                "square " + id,
+                new Shape(Shape.Kind.RECTANGLE, side, side, 5, 0.5, CREAM),
+                List.of(new Treatment.Weld()),
+                Pose.at(x, y));
     }
 
     @BeforeEach
@@ -68,7 +76,8 @@ class ArrangeStoryTest extends WindowTest {
 
     private Point2D at(double xMm, double yMm) {
         FaceCanvas canvas = canvas();
-        return onScreen(canvas, on(() -> canvas.view().x(xMm)), on(() -> canvas.view().y(yMm)));
+        return onScreen(
+                canvas, on(() -> canvas.view().x(xMm)), on(() -> canvas.view().y(yMm)));
     }
 
     private Pose pose(String id) {
@@ -97,11 +106,13 @@ class ArrangeStoryTest extends WindowTest {
 
         click("align-top");
         settle();
-        assertThat(List.of(pose("m1").yMm() - 20, pose("m2").yMm() - 10, pose("m3").yMm() - 15)).allSatisfy(
-                top -> assertThat(top).isCloseTo(130, within(1e-6)));
+        assertThat(List.of(
+                        pose("m1").yMm() - 20, pose("m2").yMm() - 10, pose("m3").yMm() - 15))
+                .allSatisfy(top -> assertThat(top).isCloseTo(130, within(1e-6)));
         click("space-across");
         settle();
-        assertThat((pose("m2").xMm() - 10) - (pose("m1").xMm() + 20)).isCloseTo((pose("m3").xMm() - 15) - (pose("m2").xMm() + 10), within(1e-6));
+        assertThat((pose("m2").xMm() - 10) - (pose("m1").xMm() + 20))
+                .isCloseTo((pose("m3").xMm() - 15) - (pose("m2").xMm() + 10), within(1e-6));
 
         key(KeyCode.G);
         key(KeyCode.ESCAPE);
@@ -117,7 +128,8 @@ class ArrangeStoryTest extends WindowTest {
         assertThat(chosen()).as("twice, it alone").containsExactly("m2");
         key(KeyCode.A);
         key(KeyCode.U);
-        assertThat(on(() -> session.line().motifs())).allMatch(m -> m.standing().group().isEmpty());
+        assertThat(on(() -> session.line().motifs()))
+                .allMatch(m -> m.standing().group().isEmpty());
     }
 
     @Test
@@ -125,9 +137,13 @@ class ArrangeStoryTest extends WindowTest {
         robot.drag(at(0, 170), MouseButton.PRIMARY).moveTo(at(30, 200)).dropTo(at(0.8, 200));
         settle();
         assertThat(pose("m2").xMm()).as("held at the middle line").isCloseTo(0, within(1e-9));
-        robot.drag(at(0, pose("m2").yMm()), MouseButton.PRIMARY).moveTo(at(-30, 160)).dropTo(at(-49.4, 150.7));
+        robot.drag(at(0, pose("m2").yMm()), MouseButton.PRIMARY)
+                .moveTo(at(-30, 160))
+                .dropTo(at(-49.4, 150.7));
         settle();
-        assertThat(pose("m2").xMm()).as("its left edge at the other's right edge").isCloseTo(-50, within(1e-6));
+        assertThat(pose("m2").xMm())
+                .as("its left edge at the other's right edge")
+                .isCloseTo(-50, within(1e-6));
         assertThat(pose("m2").yMm()).as("middles level").isCloseTo(150, within(1e-6));
         robot.press(KeyCode.CONTROL);
         robot.drag(at(-50, 150), MouseButton.PRIMARY).moveTo(at(-20, 190)).dropTo(at(-0.8, 199));
@@ -145,13 +161,26 @@ class ArrangeStoryTest extends WindowTest {
         settle();
         key(KeyCode.RIGHT);
         assertThat(pose("m1")).isEqualTo(locked);
-        double area = on(() -> session.sizePlan().orElseThrow().layers().getFirst().region().areaMm2());
+        double area = on(() ->
+                session.sizePlan().orElseThrow().layers().getFirst().region().areaMm2());
         click("motif-m3");
         key(KeyCode.H);
-        assertThat(on(() -> session.sizePlan().orElseThrow().layers().getFirst().region().areaMm2())).isCloseTo(area - 900, within(1e-6));
+        assertThat(on(() -> session.sizePlan()
+                        .orElseThrow()
+                        .layers()
+                        .getFirst()
+                        .region()
+                        .areaMm2()))
+                .isCloseTo(area - 900, within(1e-6));
         assertThat(text("motif-m3")).contains("hidden");
         key(KeyCode.H);
-        assertThat(on(() -> session.sizePlan().orElseThrow().layers().getFirst().region().areaMm2())).isCloseTo(area, within(1e-6));
+        assertThat(on(() -> session.sizePlan()
+                        .orElseThrow()
+                        .layers()
+                        .getFirst()
+                        .region()
+                        .areaMm2()))
+                .isCloseTo(area, within(1e-6));
         key(KeyCode.SHIFT, KeyCode.N);
         assertThat(chosen()).as("the one before").containsExactly("m2");
         key(KeyCode.PAGE_UP);
@@ -171,7 +200,8 @@ class ArrangeStoryTest extends WindowTest {
         robot.clickOn("Knock out");
         settle();
         other("knock-out-other-1", "m2");
-        assertThat(on(() -> session.motif().orElseThrow().treatments().getLast())).isEqualTo(new KnockOut("m2", 0));
+        assertThat(on(() -> session.motif().orElseThrow().treatments().getLast()))
+                .isEqualTo(new KnockOut("m2", 0));
         assertThat(built("m1")).isCloseTo(1600 - 400, within(1e-6));
         type("knock-out-gap-1", "2mm");
         assertThat(built("m1")).isLessThan(1600 - 550);
@@ -183,11 +213,16 @@ class ArrangeStoryTest extends WindowTest {
         robot.clickOn("Keep inside");
         settle();
         until(() -> node("keep-inside-other-1") != null);
-        assertThat(others("keep-inside-other-1")).as("what would go round in a ring is not offered").containsExactly("m3");
+        assertThat(others("keep-inside-other-1"))
+                .as("what would go round in a ring is not offered")
+                .containsExactly("m3");
         key(KeyCode.DELETE);
-        assertThat(on(() -> session.notice().orElseThrow())).contains("square m2").contains("square m1");
+        assertThat(on(() -> session.notice().orElseThrow()))
+                .contains("square m2")
+                .contains("square m1");
         assertThat(built("m1")).isCloseTo(1600, within(1e-6));
-        assertThat(on(() -> session.plan().orElseThrow().snags())).contains(new Snag.NothingToFollow("A", "m1", "square m1", "knock-out"));
+        assertThat(on(() -> session.plan().orElseThrow().snags()))
+                .contains(new Snag.NothingToFollow("A", "m1", "square m1", "knock-out"));
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
@@ -198,16 +233,21 @@ class ArrangeStoryTest extends WindowTest {
         click("treatment-copy-1");
         robot.clickOn("#copy-to-m2");
         settle();
-        assertThat(on(() -> session.notice().orElseThrow())).as("m2 cannot follow itself").contains("ring");
+        assertThat(on(() -> session.notice().orElseThrow()))
+                .as("m2 cannot follow itself")
+                .contains("ring");
         until(() -> javafx.stage.Window.getWindows().size() == 1);
         click("treatment-copy-1");
         robot.clickOn("#copy-to-m3");
         until(() -> session.line().motif("m3").orElseThrow().treatments().size() > 1);
-        assertThat(on(() -> session.line().motif("m3").orElseThrow().treatments())).last().isEqualTo(new KnockOut("m2", 2));
+        assertThat(on(() -> session.line().motif("m3").orElseThrow().treatments()))
+                .last()
+                .isEqualTo(new KnockOut("m2", 2));
     }
 
     private double built(String id) {
-        return on(() -> session.linePlan().orElseThrow().motifs().get(id).region().areaMm2());
+        return on(
+                () -> session.linePlan().orElseThrow().motifs().get(id).region().areaMm2());
     }
 
     private void other(String id, String motif) {
@@ -221,7 +261,8 @@ class ArrangeStoryTest extends WindowTest {
     }
 
     private List<String> others(String id) {
-        return on(() -> ((ComboBox<?>) node(id)).getItems().stream().map(String::valueOf).toList());
+        return on(() -> ((ComboBox<?>) node(id))
+                .getItems().stream().map(String::valueOf).toList());
     }
 
     @Test
@@ -235,7 +276,8 @@ class ArrangeStoryTest extends WindowTest {
         Stroke line = (Stroke) on(() -> session.motif().orElseThrow().source());
         assertThat(((Stroke.Through) line.route()).stops()).hasSize(3);
         type("stroke-end", "0.3mm");
-        assertThat(((Stroke) on(() -> session.motif().orElseThrow().source())).endWidthMm()).isEqualTo(0.3);
+        assertThat(((Stroke) on(() -> session.motif().orElseThrow().source())).endWidthMm())
+                .isEqualTo(0.3);
 
         click("motif-m2");
         settle();
@@ -265,8 +307,8 @@ class ArrangeStoryTest extends WindowTest {
     }
 
     private String marks() {
-        return on(() -> ((VBox) node("marks")).getChildren().stream().map(n -> ((Labeled) n).getText())
-                .reduce("", (a, b) -> a + " " + b));
+        return on(() -> ((VBox) node("marks"))
+                .getChildren().stream().map(n -> ((Labeled) n).getText()).reduce("", (a, b) -> a + " " + b));
     }
 
     @Test
@@ -291,14 +333,23 @@ class ArrangeStoryTest extends WindowTest {
         click("letters-colour-turn-2");
         click("letters-colour-tangerine");
         settle();
-        assertThat(on(() -> session.sizePlan().orElseThrow().layers())).as("each line its own film, and that of the squares").hasSize(3);
+        assertThat(on(() -> session.sizePlan().orElseThrow().layers()))
+                .as("each line its own film, and that of the squares")
+                .hasSize(3);
 
         click("size-by-width");
         settle();
         double width = letters().keptWidthMm().orElseThrow();
         type("letters", "OTTERBROOK");
-        assertThat(on(() -> session.linePlan().orElseThrow().motifs().get(session.motif().orElseThrow().id()).bounds().orElseThrow().widthMm()))
-                .as("the width is kept, whatever it says").isCloseTo(width, within(0.1));
+        assertThat(on(() -> session.linePlan()
+                        .orElseThrow()
+                        .motifs()
+                        .get(session.motif().orElseThrow().id())
+                        .bounds()
+                        .orElseThrow()
+                        .widthMm()))
+                .as("the width is kept, whatever it says")
+                .isCloseTo(width, within(0.1));
 
         click("fold-baseline");
         on(() -> {
@@ -333,7 +384,8 @@ class ArrangeStoryTest extends WindowTest {
     void severalAreSizedByTheCornerOfTheirBox() {
         key(KeyCode.A);
         Box all = on(() -> boxOf());
-        robot.drag(at(all.maxXMm(), all.maxYMm()), MouseButton.PRIMARY).moveTo(at(all.centre().xMm() + 20, all.centre().yMm() + 20))
+        robot.drag(at(all.maxXMm(), all.maxYMm()), MouseButton.PRIMARY)
+                .moveTo(at(all.centre().xMm() + 20, all.centre().yMm() + 20))
                 .dropTo(at(all.centre().xMm(), all.centre().yMm()));
         settle();
         Box half = on(() -> boxOf());
@@ -345,18 +397,29 @@ class ArrangeStoryTest extends WindowTest {
     }
 
     private Box boxOf() {
-        return session.line().motifs().stream().map(m -> session.linePlan().orElseThrow().motifs().get(m.id())
-                .placed(m.pose().placement()).bounds().orElseThrow()).reduce(Box::joined).orElseThrow();
+        return session.line().motifs().stream()
+                .map(m -> session.linePlan()
+                        .orElseThrow()
+                        .motifs()
+                        .get(m.id())
+                        .placed(m.pose().placement())
+                        .bounds()
+                        .orElseThrow())
+                .reduce(Box::joined)
+                .orElseThrow();
     }
 
     /** A customer's sheet of two variants: taken apart, the one that is not needed goes with a click and a key. */
     @Test
     void aDrawingIsTakenApartAndAVariantLeftOut() {
-        String svg = "<svg xmlns='http://www.w3.org/2000/svg' width='120mm' height='40mm' viewBox='0 0 120 40'><circle cx='20' cy='20' r='18' fill='#E8743B'/>"
-                + "<circle cx='20' cy='20' r='8' fill='#F6EFDC'/><circle cx='100' cy='20' r='18' fill='#7FC4DA'/></svg>";
-        DrawingRead.Taken read = (DrawingRead.Taken) AnyDrawing.read(new DrawingFile("variants.svg", svg.getBytes(StandardCharsets.UTF_8)));
+        String svg =
+                "<svg xmlns='http://www.w3.org/2000/svg' width='120mm' height='40mm' viewBox='0 0 120 40'><circle cx='20' cy='20' r='18' fill='#E8743B'/>"
+                        + "<circle cx='20' cy='20' r='8' fill='#F6EFDC'/><circle cx='100' cy='20' r='18' fill='#7FC4DA'/></svg>";
+        DrawingRead.Taken read = (DrawingRead.Taken)
+                AnyDrawing.read(new DrawingFile("variants.svg", svg.getBytes(StandardCharsets.UTF_8)));
         run(() -> {
-            session.editLine(l -> l.withMotifs(List.of(new Motif("d", "variants", read.drawing(), List.of(), Pose.at(0, 200)))));
+            session.editLine(
+                    l -> l.withMotifs(List.of(new Motif("d", "variants", read.drawing(), List.of(), Pose.at(0, 200)))));
             session.choose(Optional.of("d"));
         });
         settle();
@@ -368,11 +431,19 @@ class ArrangeStoryTest extends WindowTest {
         settle();
         click("apart-part");
         settle();
-        assertThat(on(() -> session.line().motifs())).as("the eye stays in its disc").hasSize(2);
+        assertThat(on(() -> session.line().motifs()))
+                .as("the eye stays in its disc")
+                .hasSize(2);
         robot.clickOn(at(40, 200));
         settle();
         key(KeyCode.DELETE);
         assertThat(on(() -> session.line().motifs())).extracting(Motif::name).containsExactly("variants 1");
-        assertThat(on(() -> session.linePlan().orElseThrow().drawn().artBounds().orElseThrow().widthMm())).isCloseTo(36, within(0.01));
+        assertThat(on(() -> session.linePlan()
+                        .orElseThrow()
+                        .drawn()
+                        .artBounds()
+                        .orElseThrow()
+                        .widthMm()))
+                .isCloseTo(36, within(0.01));
     }
 }

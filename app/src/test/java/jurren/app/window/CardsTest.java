@@ -1,8 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -11,9 +8,9 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import jurren.app.bench.cut.BeforeCut;
 import jurren.app.bench.BenchView;
 import jurren.app.bench.art.ArtActions;
+import jurren.app.bench.cut.BeforeCut;
 import jurren.app.session.Bench;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
@@ -27,6 +24,9 @@ import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.core.weed.WeedPlan;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** The cards of the benches without hands: a bench is built, something on it is fired, the job is compared. */
 class CardsTest extends WindowTest {
@@ -59,7 +59,9 @@ class CardsTest extends WindowTest {
     }
 
     private void pick(String id, int index) {
-        run(() -> ((ComboBox<?>) stage().getScene().lookup("#" + id)).getSelectionModel().select(index));
+        run(() -> ((ComboBox<?>) stage().getScene().lookup("#" + id))
+                .getSelectionModel()
+                .select(index));
         settle();
     }
 
@@ -113,10 +115,13 @@ class CardsTest extends WindowTest {
         run(() -> actions.addShape(Shape.Kind.STAR));
         settle();
         put("shape-points", "7");
-        assertThat(((Shape) on(() -> session.motif().orElseThrow().source())).points()).isEqualTo(7);
+        assertThat(((Shape) on(() -> session.motif().orElseThrow().source())).points())
+                .isEqualTo(7);
         for (String wrong : List.of("2.6", "1,000", "2", "900")) {
             put("shape-points", wrong);
-            assertThat(((Shape) on(() -> session.motif().orElseThrow().source())).points()).as(wrong).isEqualTo(7);
+            assertThat(((Shape) on(() -> session.motif().orElseThrow().source())).points())
+                    .as(wrong)
+                    .isEqualTo(7);
         }
         assertThat(said()).contains("is no whole number").contains("from 3 to 200");
     }
@@ -141,11 +146,15 @@ class CardsTest extends WindowTest {
         fire("add-outline");
         assertThat(motif("m3").treatments()).last().isInstanceOf(Treatment.Outlined.class);
         put("outline-distance-1", "4mm");
-        assertThat(((Treatment.Outlined) motif("m3").treatments().getLast()).distanceMm()).isEqualTo(4);
+        assertThat(((Treatment.Outlined) motif("m3").treatments().getLast()).distanceMm())
+                .isEqualTo(4);
         put("outline-distance-1", "500 ft");
-        assertThat(((Treatment.Outlined) motif("m3").treatments().getLast()).distanceMm()).as("beyond all measure").isEqualTo(4);
+        assertThat(((Treatment.Outlined) motif("m3").treatments().getLast()).distanceMm())
+                .as("beyond all measure")
+                .isEqualTo(4);
         fire("outline-corners-1-mitred");
-        assertThat(((Treatment.Outlined) motif("m3").treatments().getLast()).corners()).isEqualTo(CornerStyle.MITRED);
+        assertThat(((Treatment.Outlined) motif("m3").treatments().getLast()).corners())
+                .isEqualTo(CornerStyle.MITRED);
         run(() -> {
             CheckBox on = (CheckBox) stage().getScene().lookup("#treatment-on-1");
             on.fire();
@@ -163,18 +172,32 @@ class CardsTest extends WindowTest {
         bench(Bench.ART);
         choose("m1", "m2", "m3");
         fire("align-middle");
-        List<Double> middles = on(() -> session.line().motifs().stream().map(m -> session.linePlan().orElseThrow().motifs().get(m.id())
-                .bounds().orElseThrow().placed(m.pose().placement()).centre().xMm()).toList());
+        List<Double> middles = on(() -> session.line().motifs().stream()
+                .map(m -> session.linePlan()
+                        .orElseThrow()
+                        .motifs()
+                        .get(m.id())
+                        .bounds()
+                        .orElseThrow()
+                        .placed(m.pose().placement())
+                        .centre()
+                        .xMm())
+                .toList());
         assertThat(middles).allSatisfy(x -> assertThat(x).isCloseTo(middles.getFirst(), within(1e-6)));
         fire("arrange-group");
-        assertThat(on(() -> session.line().motifs().stream().map(m -> m.standing().group()).distinct().toList())).singleElement()
+        assertThat(on(() -> session.line().motifs().stream()
+                        .map(m -> m.standing().group())
+                        .distinct()
+                        .toList()))
+                .singleElement()
                 .satisfies(g -> assertThat(g).isPresent());
         fire("arrange-lock");
         assertThat(on(() -> session.line().motifs())).allMatch(m -> m.standing().locked());
         fire("arrange-hide");
         assertThat(on(() -> session.line().motifs())).allMatch(Motif::isHidden);
         fire("arrange-ungroup");
-        assertThat(on(() -> session.line().motifs())).allMatch(m -> m.standing().group().isEmpty());
+        assertThat(on(() -> session.line().motifs()))
+                .allMatch(m -> m.standing().group().isEmpty());
     }
 
     // ---- layers, loads
@@ -185,9 +208,11 @@ class CardsTest extends WindowTest {
         pick("join-3", 2);
         assertThat(on(() -> session.line().join(Film.of("smooth-film", CREAM)))).isInstanceOf(Join.Butted.class);
         put("join-measure-3", "1/32");
-        assertThat(((Join.Butted) on(() -> session.line().join(Film.of("smooth-film", CREAM)))).gapMm()).isCloseTo(25.4 / 32, within(1e-9));
+        assertThat(((Join.Butted) on(() -> session.line().join(Film.of("smooth-film", CREAM)))).gapMm())
+                .isCloseTo(25.4 / 32, within(1e-9));
         put("join-measure-3", "11mm");
-        assertThat(((Join.Butted) on(() -> session.line().join(Film.of("smooth-film", CREAM)))).gapMm()).isCloseTo(25.4 / 32, within(1e-9));
+        assertThat(((Join.Butted) on(() -> session.line().join(Film.of("smooth-film", CREAM)))).gapMm())
+                .isCloseTo(25.4 / 32, within(1e-9));
         assertThat(said()).contains("from 0 to");
     }
 
@@ -198,8 +223,12 @@ class CardsTest extends WindowTest {
         double framed = on(() -> session.plan().orElseThrow().filmUsedMm());
         fire("frames");
         assertThat(on(() -> session.job().framed())).isFalse();
-        assertThat(on(() -> session.plan().orElseThrow().filmUsedMm())).as("no search runs: both are first layouts of another film").isPositive().isNotEqualTo(framed);
-        assertThat(on(() -> session.plan().orElseThrow().runs())).allMatch(r -> !r.load().framed());
+        assertThat(on(() -> session.plan().orElseThrow().filmUsedMm()))
+                .as("no search runs: both are first layouts of another film")
+                .isPositive()
+                .isNotEqualTo(framed);
+        assertThat(on(() -> session.plan().orElseThrow().runs()))
+                .allMatch(r -> !r.load().framed());
     }
 
     // ---- finish
@@ -230,24 +259,41 @@ class CardsTest extends WindowTest {
         bench(Bench.CUT);
         run(() -> window.shell().cutBench().show(3, 100));
         settle();
-        WeedPlan plan = WeedPlan.of(on(() -> session.plan().orElseThrow().runs().get(2).load()));
-        long insides = plan.wastes().stream().filter(w -> w.kind() == WeedPlan.Kind.INSIDE).count();
+        WeedPlan plan =
+                WeedPlan.of(on(() -> session.plan().orElseThrow().runs().get(2).load()));
+        long insides = plan.wastes().stream()
+                .filter(w -> w.kind() == WeedPlan.Kind.INSIDE)
+                .count();
         assertThat(insides).isPositive();
-        List<String> words = on(() -> stage().getScene().getRoot().lookupAll(".label").stream().filter(Label.class::isInstance)
-                .map(n -> ((Label) n).getText()).toList());
-        assertThat(words).anyMatch(w -> w.endsWith(" gf")).anyMatch(w -> w.endsWith(" mm/s")).anyMatch(w -> w.contains("film only"))
-                .anyMatch(w -> w.startsWith("1  " + insides + " insides")).anyMatch(w -> w.contains("The art reads backwards"));
+        List<String> words = on(() -> stage().getScene().getRoot().lookupAll(".label").stream()
+                .filter(Label.class::isInstance)
+                .map(n -> ((Label) n).getText())
+                .toList());
+        assertThat(words)
+                .anyMatch(w -> w.endsWith(" gf"))
+                .anyMatch(w -> w.endsWith(" mm/s"))
+                .anyMatch(w -> w.contains("film only"))
+                .anyMatch(w -> w.startsWith("1  " + insides + " insides"))
+                .anyMatch(w -> w.contains("The art reads backwards"));
         assertThat(on(() -> ((ComboBox<?>) node("load")).getValue())).isEqualTo(3);
         fire("cut-by-hand");
         fire("cut-main");
-        assertThat(on(() -> ((ComboBox<?>) node("load")).getValue())).as("the next that is not cut").isEqualTo(1);
+        assertThat(on(() -> ((ComboBox<?>) node("load")).getValue()))
+                .as("the next that is not cut")
+                .isEqualTo(1);
     }
 
     @Test
     void everyBenchHasItsPictureAndItsControls() {
         for (Bench bench : Bench.values()) {
             bench(bench);
-            BenchView view = on(() -> Benches.of(session, new ArtActions(session), new BeforeCut(session, window.shell().cutter())).get(bench.ordinal()).maker().get());
+            BenchView view = on(() -> Benches.of(
+                            session,
+                            new ArtActions(session),
+                            new BeforeCut(session, window.shell().cutter()))
+                    .get(bench.ordinal())
+                    .maker()
+                    .get());
             assertThat(on(view::zoomable)).as("%s", bench).isPresent();
             assertThat(on(() -> view.zoomable().map(Node::getAccessibleText))).isNotEqualTo(Optional.of(""));
             run(view::close);

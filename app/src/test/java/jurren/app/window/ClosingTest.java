@@ -1,21 +1,21 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
 import javafx.stage.Stage;
-import jurren.app.bench.cut.BeforeCut;
 import jurren.app.bench.BenchEntry;
 import jurren.app.bench.BenchView;
 import jurren.app.bench.art.ArtActions;
+import jurren.app.bench.cut.BeforeCut;
 import jurren.app.cutter.CutTalk;
 import jurren.app.session.Bench;
 import jurren.app.session.Session;
 import jurren.core.plan.Planner;
 import jurren.formats.jobfile.JobDocument;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** What was opened closes without a trace: nothing listens, nothing works, nothing is told. */
 class ClosingTest extends WindowTest {
@@ -26,7 +26,9 @@ class ClosingTest extends WindowTest {
             settle();
         }
         int mine = 1;
-        assertThat(on(session::watcherCount)).as("the shell, the title, and this test").isEqualTo(2 + mine);
+        assertThat(on(session::watcherCount))
+                .as("the shell, the title, and this test")
+                .isEqualTo(2 + mine);
         run(() -> window.shell().close());
         assertThat(on(session::watcherCount)).isEqualTo(1 + mine);
     }
@@ -57,9 +59,14 @@ class ClosingTest extends WindowTest {
 
     @Test
     void everySnagIsMendedOnExactlyOneBench() {
-        List<BenchEntry> entries = on(() -> Benches.of(session, new ArtActions(session), new BeforeCut(session, window.shell().cutter())));
+        List<BenchEntry> entries = on(() -> Benches.of(
+                session,
+                new ArtActions(session),
+                new BeforeCut(session, window.shell().cutter())));
         for (var subject : jurren.core.snag.Snag.Subject.values()) {
-            assertThat(entries.stream().filter(e -> e.mends().contains(subject))).as("%s", subject).hasSize(1);
+            assertThat(entries.stream().filter(e -> e.mends().contains(subject)))
+                    .as("%s", subject)
+                    .hasSize(1);
         }
     }
 
@@ -71,7 +78,8 @@ class ClosingTest extends WindowTest {
         for (int i = 0; i < 2; i++) {
             int n = i;
             run(() -> {
-                two[n] = new Session(SHOP, JobDocument.of(DEMO.withName("window " + n)), folder.resolve("both"), shared);
+                two[n] =
+                        new Session(SHOP, JobDocument.of(DEMO.withName("window " + n)), folder.resolve("both"), shared);
                 stages[n] = new Stage();
                 new JurrenWindow(stages[n], two[n], new SystemFiles(stages[n], two[n].settings())).show();
             });
@@ -88,8 +96,13 @@ class ClosingTest extends WindowTest {
         assertThat(on(() -> two[1].plan().orElseThrow().job().name())).isEqualTo("window 1");
         Planner alone = new Planner();
         for (Session s : two) {
-            assertThat(on(() -> s.plan().orElseThrow().lines().getFirst().drawn().layers()))
-                    .isEqualTo(alone.plan(on(s::job), on(s::shop)).lines().getFirst().drawn().layers());
+            assertThat(on(() ->
+                            s.plan().orElseThrow().lines().getFirst().drawn().layers()))
+                    .isEqualTo(alone.plan(on(s::job), on(s::shop))
+                            .lines()
+                            .getFirst()
+                            .drawn()
+                            .layers());
         }
         run(() -> {
             two[0].close();

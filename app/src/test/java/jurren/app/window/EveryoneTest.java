@@ -1,7 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -25,6 +23,8 @@ import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.material.Colour;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** For those who see little, hear the window read, or have no pointer. */
 class EveryoneTest extends WindowTest {
@@ -51,7 +51,10 @@ class EveryoneTest extends WindowTest {
         List<String> wrong = new ArrayList<>();
         for (Colour ground : grounds()) {
             double guide = contrast(Theme.lineOn(ground), Theme.paint(ground));
-            double marked = Theme.EDGES.stream().mapToDouble(e -> contrast(e, Theme.paint(ground))).max().orElseThrow();
+            double marked = Theme.EDGES.stream()
+                    .mapToDouble(e -> contrast(e, Theme.paint(ground)))
+                    .max()
+                    .orElseThrow();
             if (guide < MARK || marked < MARK) {
                 wrong.add(ground.hex() + ": guide " + guide + ", mark with its edges " + marked);
             }
@@ -82,7 +85,9 @@ class EveryoneTest extends WindowTest {
         while (fills.find()) {
             seen++;
             Color text = Color.web(fills.group(1));
-            assertThat(Math.max(contrast(text, paper), contrast(text, Color.web("#23262B")))).as(fills.group(1)).isGreaterThan(TEXT);
+            assertThat(Math.max(contrast(text, paper), contrast(text, Color.web("#23262B"))))
+                    .as(fills.group(1))
+                    .isGreaterThan(TEXT);
         }
         assertThat(seen).isGreaterThan(5);
     }
@@ -104,7 +109,12 @@ class EveryoneTest extends WindowTest {
             settle();
             on(() -> collect(stage().getScene().getRoot(), nameless));
         }
-        for (AskFor.What sheet : List.of(AskFor.What.DRAWER, AskFor.What.CHOOSE_BLANK, AskFor.What.MEASURE_OWN, AskFor.What.EXPORT, AskFor.What.SAVE_START)) {
+        for (AskFor.What sheet : List.of(
+                AskFor.What.DRAWER,
+                AskFor.What.CHOOSE_BLANK,
+                AskFor.What.MEASURE_OWN,
+                AskFor.What.EXPORT,
+                AskFor.What.SAVE_START)) {
             run(() -> window.shell().actions().give(sheet, ""));
             settle();
             on(() -> collect(stage().getScene().lookup(".sheet"), nameless));
@@ -118,7 +128,11 @@ class EveryoneTest extends WindowTest {
             return null;
         }
         if (n.isFocusTraversable() && !n.isDisabled() && !(n instanceof ScrollPane)) {
-            boolean named = n.getAccessibleText() != null && !n.getAccessibleText().isBlank() || n instanceof Labeled l && l.getText() != null && !l.getText().isBlank();
+            boolean named =
+                    n.getAccessibleText() != null && !n.getAccessibleText().isBlank()
+                            || n instanceof Labeled l
+                                    && l.getText() != null
+                                    && !l.getText().isBlank();
             if (!named || n.getAccessibleRole() == null) {
                 nameless.add(n.getClass().getSimpleName() + " #" + n.getId());
             }
@@ -143,14 +157,18 @@ class EveryoneTest extends WindowTest {
         while (menu.find()) {
             for (String key : menu.group(1).split(", ")) {
                 found++;
-                assertThat(sheet.toString()).as("Ctrl + " + key).containsPattern("Ctrl \\+ (Shift \\+ )?[A-Z, ]*\\b" + key + "\\b");
+                assertThat(sheet.toString())
+                        .as("Ctrl + " + key)
+                        .containsPattern("Ctrl \\+ (Shift \\+ )?[A-Z, ]*\\b" + key + "\\b");
             }
         }
         assertThat(found).isGreaterThan(10);
         String bench = Files.readString(Path.of("src/main/java/jurren/app/bench/art/ArtBench.java"));
         var plain = Pattern.compile("case ([A-Z]) ->").matcher(bench);
         while (plain.find()) {
-            assertThat(sheet.toString()).as(plain.group(1)).containsPattern("(?m)^[^|]*\\b" + plain.group(1) + "\\b[^|]*\\|");
+            assertThat(sheet.toString())
+                    .as(plain.group(1))
+                    .containsPattern("(?m)^[^|]*\\b" + plain.group(1) + "\\b[^|]*\\|");
         }
     }
 

@@ -1,7 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +16,8 @@ import jurren.app.theme.Typed;
 import jurren.core.job.Job;
 import jurren.formats.words.LengthUnit;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** Small pieces of interface by themselves. */
 class FieldsTest extends WindowTest {
@@ -53,7 +53,11 @@ class FieldsTest extends WindowTest {
             assertThat(field.isPending()).isFalse();
         });
         assertThat(taken).containsExactly(23.8125);
-        assertThat(objections).hasSize(5).anyMatch(o -> o.contains("above zero")).anyMatch(o -> o.contains("not a measure")).anyMatch(o -> o.contains("from"));
+        assertThat(objections)
+                .hasSize(5)
+                .anyMatch(o -> o.contains("above zero"))
+                .anyMatch(o -> o.contains("not a measure"))
+                .anyMatch(o -> o.contains("from"));
     }
 
     @Test
@@ -106,7 +110,10 @@ class FieldsTest extends WindowTest {
             }
         });
         assertThat(taken).containsExactly(7);
-        assertThat(objections).hasSize(4).anyMatch(o -> o.contains("no whole number")).anyMatch(o -> o.contains("from 0 to 500"));
+        assertThat(objections)
+                .hasSize(4)
+                .anyMatch(o -> o.contains("no whole number"))
+                .anyMatch(o -> o.contains("from 0 to 500"));
     }
 
     @Test
@@ -133,7 +140,9 @@ class FieldsTest extends WindowTest {
             assertThat(taken).isEmpty();
             ((ToggleButton) segments.getChildren().get(2)).fire();
             ((ToggleButton) segments.getChildren().get(2)).fire();
-            assertThat(((ToggleButton) segments.getChildren().get(2)).isSelected()).as("pressed again, it still holds").isTrue();
+            assertThat(((ToggleButton) segments.getChildren().get(2)).isSelected())
+                    .as("pressed again, it still holds")
+                    .isTrue();
             segments.show(null);
             assertThat(segments.getChildren()).noneMatch(n -> ((ToggleButton) n).isSelected());
         });
@@ -147,7 +156,9 @@ class FieldsTest extends WindowTest {
             rows.getChildren().setAll(button("one"), button("two"), button("three"));
             rows.getChildren().get(1).requestFocus();
             Controls.refill(rows, List.of(button("one"), button("two"), button("three")));
-            assertThat(rows.getScene().getFocusOwner().getId()).as("found again by its id").isEqualTo("two");
+            assertThat(rows.getScene().getFocusOwner().getId())
+                    .as("found again by its id")
+                    .isEqualTo("two");
             Controls.refill(rows, List.of(button("one"), button("three")));
             assertThat(rows.getScene().getFocusOwner().getId()).isEqualTo("three");
             Controls.refill(rows, List.of(button("one")));
@@ -158,7 +169,7 @@ class FieldsTest extends WindowTest {
     }
 
     private static Button button(String id) {
-        return Controls.button(id, id, () -> { });
+        return Controls.button(id, id, () -> {});
     }
 
     @Test
@@ -186,7 +197,9 @@ class FieldsTest extends WindowTest {
         robot.write("paci");
         robot.push(javafx.scene.input.KeyCode.ENTER);
         settle();
-        assertThat(((jurren.core.art.Lettering) on(() -> session.motif().orElseThrow().source())).typeface())
+        assertThat(((jurren.core.art.Lettering)
+                                on(() -> session.motif().orElseThrow().source()))
+                        .typeface())
                 .isEqualTo(jurren.core.lettering.ShippedTypeface.PACIFICO);
     }
 }

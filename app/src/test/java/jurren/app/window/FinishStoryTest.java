@@ -1,7 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -33,20 +31,32 @@ import jurren.core.snag.Snag;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** Two shirts with a front of two films and a back: pressed by keys, one spoiled, the sequence changed by hand, the whole job as a run. */
+import static org.assertj.core.api.Assertions.assertThat;
+
+/**
+ * Two shirts with a front of two films and a back: pressed by keys, one spoiled, the sequence changed by hand, the
+ * whole job as a run.
+ */
 class FinishStoryTest extends WindowTest {
     private static final Colour CREAM = Colour.of("#F6EFDC");
     private static final Colour SKY = Colour.of("#7FC4DA");
 
     private static Motif square(String id, double mm, Colour colour) {
-        return new Motif(id, "square " + id, new Shape(Shape.Kind.RECTANGLE, mm, mm, 4, 0, colour), List.of(), Pose.at(0, 170));
+        return new Motif(
+                id, "square " + id, new Shape(Shape.Kind.RECTANGLE, mm, mm, 4, 0, colour), List.of(), Pose.at(0, 170));
     }
 
     @Override
     Job job() {
         Job job = NewJobs.onBlank(SHOP.blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film");
-        return job.withLine("A", l -> l.withMotifs(List.of(square("m1", 90, SKY), square("m2", 60, CREAM))).withSizes(List.of(SizeEntry.of("M", 2)))
-                .withPlace(Place.of("back", "smooth-film")).at(1).withMotifs(List.of(square("m3", 80, CREAM))).at(0));
+        return job.withLine(
+                "A",
+                l -> l.withMotifs(List.of(square("m1", 90, SKY), square("m2", 60, CREAM)))
+                        .withSizes(List.of(SizeEntry.of("M", 2)))
+                        .withPlace(Place.of("back", "smooth-film"))
+                        .at(1)
+                        .withMotifs(List.of(square("m3", 80, CREAM)))
+                        .at(0));
     }
 
     @BeforeEach
@@ -76,7 +86,9 @@ class FinishStoryTest extends WindowTest {
         assertThat(line().finish().steps()).anyMatch(s -> s.kind() == Step.Kind.TURN_OVER);
         assertThat(on(() -> session.job().made().pressed("A"))).isZero();
         next(line().finish().steps().size());
-        assertThat(on(() -> session.job().made().pressed("A"))).as("one shirt is done").isEqualTo(1);
+        assertThat(on(() -> session.job().made().pressed("A")))
+                .as("one shirt is done")
+                .isEqualTo(1);
         assertThat(on(() -> session.line().at())).isZero();
         robot.push(KeyCode.T);
         assertThat(text("timer-start")).isEqualTo("Hold");
@@ -86,26 +98,41 @@ class FinishStoryTest extends WindowTest {
 
     @Test
     void aSpoiledShirtIsCutAgainBesideTheOthers() {
-        int laid = on(() -> session.plan().orElseThrow().runs().stream().mapToInt(r -> r.load().placed().size()).sum());
+        int laid = on(() -> session.plan().orElseThrow().runs().stream()
+                .mapToInt(r -> r.load().placed().size())
+                .sum());
         assertThat(laid).as("two of each film, and two backs").isEqualTo(6);
         click("piece-spoiled");
         settle();
-        assertThat(on(() -> session.plan().orElseThrow().runs().stream().mapToInt(r -> r.load().placed().size()).sum())).isEqualTo(9);
+        assertThat(on(() -> session.plan().orElseThrow().runs().stream()
+                        .mapToInt(r -> r.load().placed().size())
+                        .sum()))
+                .isEqualTo(9);
         assertThat(on(() -> session.job().made().spoiled("A", "M"))).isEqualTo(1);
         assertThat(on(() -> session.job().made().pressed("A"))).isZero();
         run(session::undo);
         settle();
-        assertThat(on(() -> session.plan().orElseThrow().runs().stream().mapToInt(r -> r.load().placed().size()).sum())).isEqualTo(6);
+        assertThat(on(() -> session.plan().orElseThrow().runs().stream()
+                        .mapToInt(r -> r.load().placed().size())
+                        .sum()))
+                .isEqualTo(6);
     }
 
     private void choose(Step.Kind kind) {
-        Step step = line().finish().steps().stream().filter(s -> s.kind() == kind).findFirst().orElseThrow();
+        Step step = line().finish().steps().stream()
+                .filter(s -> s.kind() == kind)
+                .findFirst()
+                .orElseThrow();
         run(() -> ((ToggleButton) stage().getScene().lookup("#step-" + step.order())).fire());
         settle();
     }
 
     private double dwell() {
-        return line().finish().steps().stream().filter(s -> s.kind() == Step.Kind.PRESS).mapToDouble(Step::seconds).findFirst().orElseThrow();
+        return line().finish().steps().stream()
+                .filter(s -> s.kind() == Step.Kind.PRESS)
+                .mapToDouble(Step::seconds)
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -120,7 +147,8 @@ class FinishStoryTest extends WindowTest {
         assertThat(said()).contains("\u201csoon\u201d is no time");
         assertThat(dwell()).isEqualTo(14);
         type("press-seconds", "5");
-        assertThat(on(() -> session.plan().orElseThrow().snags())).as("too short to bond: said, and pressed without that")
+        assertThat(on(() -> session.plan().orElseThrow().snags()))
+                .as("too short to bond: said, and pressed without that")
                 .anyMatch(Snag.PressClash.class::isInstance);
         assertThat(dwell()).isEqualTo(solved);
         choose(Step.Kind.PRESS);
@@ -137,10 +165,32 @@ class FinishStoryTest extends WindowTest {
             Node other = stage().getScene().lookup("#step-" + onto.order());
             double from = middle(card);
             double to = middle(other);
-            for (Map.Entry<EventType<MouseEvent>, Double> e : List.of(Map.entry(MouseEvent.MOUSE_PRESSED, from), Map.entry(MouseEvent.MOUSE_DRAGGED, (from + to) / 2),
-                    Map.entry(MouseEvent.MOUSE_DRAGGED, to), Map.entry(MouseEvent.MOUSE_RELEASED, to))) {
-                Event.fireEvent(card, new MouseEvent(e.getKey(), e.getValue(), 0, e.getValue(), 0, MouseButton.PRIMARY, 1, false, false, false, false, true, false, false,
-                        false, false, false, null));
+            for (Map.Entry<EventType<MouseEvent>, Double> e : List.of(
+                    Map.entry(MouseEvent.MOUSE_PRESSED, from),
+                    Map.entry(MouseEvent.MOUSE_DRAGGED, (from + to) / 2),
+                    Map.entry(MouseEvent.MOUSE_DRAGGED, to),
+                    Map.entry(MouseEvent.MOUSE_RELEASED, to))) {
+                Event.fireEvent(
+                        card,
+                        new MouseEvent(
+                                e.getKey(),
+                                e.getValue(),
+                                0,
+                                e.getValue(),
+                                0,
+                                MouseButton.PRIMARY,
+                                1,
+                                false,
+                                false,
+                                false,
+                                false,
+                                true,
+                                false,
+                                false,
+                                false,
+                                false,
+                                false,
+                                null));
             }
         });
         settle();
@@ -153,7 +203,9 @@ class FinishStoryTest extends WindowTest {
     /** The films lie on each other, so what is wished by the hand cannot be; it is kept, and said. */
     @Test
     void aStepIsDrawnOverAnother() {
-        List<Step> laying = line().finish().steps().stream().filter(s -> s.kind() == Step.Kind.TACK || s.kind() == Step.Kind.PRESS).toList();
+        List<Step> laying = line().finish().steps().stream()
+                .filter(s -> s.kind() == Step.Kind.TACK || s.kind() == Step.Kind.PRESS)
+                .toList();
         Step first = laying.getFirst();
         Step last = laying.getLast();
         Film lower = line().drawn().layers().get(first.layer() - 1).film();
@@ -171,8 +223,13 @@ class FinishStoryTest extends WindowTest {
     void limitsThatClashAreNamedWithWhatHelps() {
         run(() -> session.editLine(l -> l.withMotif("m1", m -> m.withFilms(Films.allOf("low-heat-film")))));
         settle();
-        Snag clash = on(() -> session.plan().orElseThrow().snags()).stream().filter(Snag.PressClash.class::isInstance).findFirst().orElseThrow();
-        assertThat(on(() -> session.words().snag(clash, session.plan().orElseThrow()))).contains("bears 293 °F").contains("needs 302 °F");
+        Snag clash = on(() -> session.plan().orElseThrow().snags()).stream()
+                .filter(Snag.PressClash.class::isInstance)
+                .findFirst()
+                .orElseThrow();
+        assertThat(on(() -> session.words().snag(clash, session.plan().orElseThrow())))
+                .contains("bears 293 °F")
+                .contains("needs 302 °F");
         until(() -> !session.snags().remedies().of(clash).isEmpty());
         run(() -> session.snags().take(session.snags().remedies().of(clash).getFirst()));
         settle();
@@ -187,23 +244,31 @@ class FinishStoryTest extends WindowTest {
         assertThat(text("run-done")).isEqualTo("To the cutter");
         List<RunTask> before = on(() -> RunTasks.of(session.plan().orElseThrow()));
         assertThat(before).extracting(RunTask::kind).contains(RunTask.Kind.CUT, RunTask.Kind.WEED, RunTask.Kind.PRESS);
-        RunTask weed = before.stream().filter(t -> t.kind() == RunTask.Kind.WEED).findFirst().orElseThrow();
+        RunTask weed = before.stream()
+                .filter(t -> t.kind() == RunTask.Kind.WEED)
+                .findFirst()
+                .orElseThrow();
         click("run-begin");
         settle();
         until(() -> stage().getScene().lookup("#run-stands") != null);
         assertThat(text("run-stands")).startsWith("as it was to be");
-        run(() -> session.editMade(m -> m.withBegun(java.time.Instant.now().minusSeconds(7200), java.time.Instant.now().minusSeconds(3600))));
+        run(() -> session.editMade(m -> m.withBegun(
+                java.time.Instant.now().minusSeconds(7200),
+                java.time.Instant.now().minusSeconds(3600))));
         settle();
         until(() -> text("run-stands").contains("late"));
         run(() -> session.editMade(m -> m.withDone(weed.id())));
         settle();
-        assertThat(on(() -> RunTasks.of(session.plan().orElseThrow()))).hasSize(before.size() - 1).noneMatch(t -> t.id().equals(weed.id()));
+        assertThat(on(() -> RunTasks.of(session.plan().orElseThrow())))
+                .hasSize(before.size() - 1)
+                .noneMatch(t -> t.id().equals(weed.id()));
         Path file = folder.resolve("run.pdf");
         answers.add(file);
         click("run-print");
         until(() -> Files.exists(file));
         settle();
-        assertThat(new String(Files.readAllBytes(file), 0, 5, StandardCharsets.ISO_8859_1)).isEqualTo("%PDF-");
+        assertThat(new String(Files.readAllBytes(file), 0, 5, StandardCharsets.ISO_8859_1))
+                .isEqualTo("%PDF-");
         click("run-done");
         settle();
         assertThat(on(() -> session.bench())).isEqualTo(Bench.CUT);

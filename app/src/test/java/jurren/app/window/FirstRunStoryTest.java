@@ -1,7 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.nio.file.Files;
 import java.nio.file.Path;
 import javafx.scene.control.ToggleButton;
@@ -14,6 +12,8 @@ import jurren.core.plan.SizePlan;
 import jurren.core.snag.Snag;
 import jurren.formats.demo.DemoJob;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** Somebody's first time: three answers by keyboard, a test cut, a cut file. */
 class FirstRunStoryTest extends WindowTest {
@@ -31,15 +31,19 @@ class FirstRunStoryTest extends WindowTest {
     void aWordAndEnterAreEnoughForAFirstCutFile() throws Exception {
         assertThat(new Settings(state()).isFresh()).isTrue();
         welcome();
-        assertThat(on(() -> node("first-make").isDisabled())).as("it says nothing yet").isTrue();
+        assertThat(on(() -> node("first-make").isDisabled()))
+                .as("it says nothing yet")
+                .isTrue();
         robot.write("Robin");
         robot.push(KeyCode.ENTER);
         until(() -> stage().getScene().lookup("#test-cut-sheet") != null);
         settle();
         assertThat(on(() -> session.bench())).isEqualTo(Bench.CUT);
-        assertThat(on(() -> ((Lettering) session.line().motifs().getFirst().source()).text())).isEqualTo("Robin");
+        assertThat(on(() -> ((Lettering) session.line().motifs().getFirst().source()).text()))
+                .isEqualTo("Robin");
         SizePlan tee = on(() -> session.sizePlan().orElseThrow());
-        assertThat(tee.artBounds().orElseThrow().widthMm()).isBetween(0.5 * tee.area().widthMm(), 0.9 * tee.area().widthMm());
+        assertThat(tee.artBounds().orElseThrow().widthMm())
+                .isBetween(0.5 * tee.area().widthMm(), 0.9 * tee.area().widthMm());
         assertThat(Math.abs(tee.artBounds().orElseThrow().centre().xMm())).isLessThan(0.1);
         assertThat(on(() -> session.plan().orElseThrow().snags())).allMatch(s -> s.gravity() == Snag.Gravity.LOOK);
         robot.push(KeyCode.ESCAPE);
@@ -67,7 +71,9 @@ class FirstRunStoryTest extends WindowTest {
         click("first-thing-mug-11");
         settle();
         assertThat(isThere("first-film-dye-print")).isTrue();
-        assertThat(isThere("first-film-smooth-film")).as("no heat film on a mug").isFalse();
+        assertThat(isThere("first-film-smooth-film"))
+                .as("no heat film on a mug")
+                .isFalse();
         click("first-thing-window-pane");
         settle();
         assertThat(isThere("first-film-dye-print")).isFalse();
@@ -78,7 +84,14 @@ class FirstRunStoryTest extends WindowTest {
         click("first-make");
         until(() -> stage().getScene().lookup("#test-cut-sheet") != null);
         assertThat(on(() -> session.line().materialId())).isEqualTo("vinyl-permanent");
-        assertThat(on(() -> session.plan().orElseThrow().runs().getFirst().load().colour().hex())).isEqualTo("#7C2E57");
+        assertThat(on(() -> session.plan()
+                        .orElseThrow()
+                        .runs()
+                        .getFirst()
+                        .load()
+                        .colour()
+                        .hex()))
+                .isEqualTo("#7C2E57");
         robot.push(KeyCode.ESCAPE);
     }
 

@@ -1,9 +1,5 @@
 package jurren.app.window;
 
-import jurren.formats.demo.DemoJob;
-import jurren.core.job.Job;
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,11 +20,18 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import jurren.app.session.AskFor;
 import jurren.app.session.Bench;
+import jurren.core.job.Job;
+import jurren.formats.demo.DemoJob;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Nothing is cut short and nothing lies out of reach, from the smallest window to a large screen, whatever the text size. */
+import static org.assertj.core.api.Assertions.assertThat;
+
+/**
+ * Nothing is cut short and nothing lies out of reach, from the smallest window to a large screen, whatever the text
+ * size.
+ */
 class FitTest extends WindowTest {
     private static final Job WHOLE = few(DemoJob.make());
 
@@ -51,7 +54,11 @@ class FitTest extends WindowTest {
                 run(() -> {
                     session.openLine(line);
                     session.show(bench);
-                    session.choose(bench == Bench.ART ? Optional.of(session.line().motifs().getFirst().id()) : Optional.empty());
+                    session.choose(
+                            bench == Bench.ART
+                                    ? Optional.of(
+                                            session.line().motifs().getFirst().id())
+                                    : Optional.empty());
                 });
                 settle();
                 wrong.addAll(look("bench " + bench + " of " + line, width, height));
@@ -64,8 +71,14 @@ class FitTest extends WindowTest {
         settle();
         until(() -> stage().getScene().lookup("#run-done") != null);
         wrong.addAll(look("the run", width, height));
-        for (AskFor.What sheet : List.of(AskFor.What.DRAWER, AskFor.What.CHOOSE_BLANK, AskFor.What.MEASURE_OWN, AskFor.What.SHORTCUTS,
-                AskFor.What.EXPORT, AskFor.What.SAVE_START, AskFor.What.DRY_RUN)) {
+        for (AskFor.What sheet : List.of(
+                AskFor.What.DRAWER,
+                AskFor.What.CHOOSE_BLANK,
+                AskFor.What.MEASURE_OWN,
+                AskFor.What.SHORTCUTS,
+                AskFor.What.EXPORT,
+                AskFor.What.SAVE_START,
+                AskFor.What.DRY_RUN)) {
             run(() -> window.shell().actions().give(sheet, ""));
             settle();
             wrong.addAll(look("sheet " + sheet, width, height));
@@ -87,7 +100,9 @@ class FitTest extends WindowTest {
         run(() -> window.shell().actions().give(AskFor.What.START, "badge"));
         settle();
         wrong.addAll(look("sheet START", width, height));
-        assertThat(wrong).as("%.0f x %.0f, text of %d px", width, height, textPx).isEmpty();
+        assertThat(wrong)
+                .as("%.0f x %.0f, text of %d px", width, height, textPx)
+                .isEmpty();
     }
 
     @Test
@@ -132,15 +147,20 @@ class FitTest extends WindowTest {
             return;
         }
         Bounds at = n.localToScene(n.getLayoutBounds());
-        if (isRead(n) && (at.getMinX() < room.getMinX() - SLACK || at.getMaxX() > room.getMaxX() + SLACK
-                || at.getMinY() < room.getMinY() - SLACK || at.getMaxY() > room.getMaxY() + SLACK)) {
-            wrong.add(name(n) + " reaches out of " + Math.round(room.getWidth()) + " x " + Math.round(room.getHeight()));
+        if (isRead(n)
+                && (at.getMinX() < room.getMinX() - SLACK
+                        || at.getMaxX() > room.getMaxX() + SLACK
+                        || at.getMinY() < room.getMinY() - SLACK
+                        || at.getMaxY() > room.getMaxY() + SLACK)) {
+            wrong.add(
+                    name(n) + " reaches out of " + Math.round(room.getWidth()) + " x " + Math.round(room.getHeight()));
         }
         if (n instanceof Labeled l && isCutShort(l)) {
             wrong.add(name(n) + " is cut short: \"" + shown(l) + "\"");
         }
         // in the lowest window with the largest text the padding of a header of two rows stands 6 pixels into its bench
-        boolean holdsHeader = n instanceof Pane p && p.getChildren().stream().anyMatch(c -> c.getStyleClass().contains("bench-header"));
+        boolean holdsHeader = n instanceof Pane p
+                && p.getChildren().stream().anyMatch(c -> c.getStyleClass().contains("bench-header"));
         if (!holdsHeader && (n instanceof HBox || n instanceof VBox || n instanceof FlowPane)) {
             besideEachOther((Pane) n, wrong);
         }
@@ -148,7 +168,8 @@ class FitTest extends WindowTest {
         if (n instanceof ScrollPane scroll) {
             Bounds view = scroll.localToScene(scroll.getLayoutBounds());
             boolean aside = scroll.getHbarPolicy() != ScrollPane.ScrollBarPolicy.NEVER && !scroll.isFitToWidth();
-            inner = new javafx.geometry.BoundingBox(aside ? -1e6 : view.getMinX(), -1e6, aside ? 2e6 : view.getWidth(), 2e6);
+            inner = new javafx.geometry.BoundingBox(
+                    aside ? -1e6 : view.getMinX(), -1e6, aside ? 2e6 : view.getWidth(), 2e6);
         }
         if (n instanceof Parent p && !(n instanceof TextInputControl) && !(n instanceof ComboBoxBase<?>)) {
             for (Node child : p.getChildrenUnmodifiable()) {
@@ -159,21 +180,29 @@ class FitTest extends WindowTest {
 
     /** What is laid out beside or below each other does not overlap. */
     private static void besideEachOther(Pane pane, List<String> wrong) {
-        List<Node> there = pane.getChildren().stream().filter(c -> c.isVisible() && c.isManaged() && !c.getLayoutBounds().isEmpty() && c.getTranslateY() == 0).toList();
+        List<Node> there = pane.getChildren().stream()
+                .filter(c ->
+                        c.isVisible() && c.isManaged() && !c.getLayoutBounds().isEmpty() && c.getTranslateY() == 0)
+                .toList();
         for (int i = 0; i < there.size(); i++) {
             Bounds a = there.get(i).getBoundsInParent();
             for (Node other : there.subList(i + 1, there.size())) {
                 Bounds b = other.getBoundsInParent();
                 if (Math.min(a.getMaxX(), b.getMaxX()) - Math.max(a.getMinX(), b.getMinX()) > OVERLAP
                         && Math.min(a.getMaxY(), b.getMaxY()) - Math.max(a.getMinY(), b.getMinY()) > OVERLAP) {
-                    wrong.add(name(there.get(i)) + " lies on " + name(other) + " by " + Math.round(Math.min(a.getMaxY(), b.getMaxY()) - Math.max(a.getMinY(), b.getMinY())) + " px");
+                    wrong.add(name(there.get(i)) + " lies on " + name(other) + " by "
+                            + Math.round(Math.min(a.getMaxY(), b.getMaxY()) - Math.max(a.getMinY(), b.getMinY()))
+                            + " px");
                 }
             }
         }
     }
 
     private static boolean isRead(Node n) {
-        return n instanceof Labeled || n instanceof TextInputControl || n instanceof ButtonBase || n instanceof ComboBoxBase<?>
+        return n instanceof Labeled
+                || n instanceof TextInputControl
+                || n instanceof ButtonBase
+                || n instanceof ComboBoxBase<?>
                 || n instanceof Control && n.isFocusTraversable();
     }
 
@@ -183,11 +212,16 @@ class FitTest extends WindowTest {
 
     /** What of it is really there to be read. */
     private static String shown(Labeled l) {
-        return l.getChildrenUnmodifiable().stream().filter(Text.class::isInstance).map(t -> ((Text) t).getText()).findFirst().orElse(null);
+        return l.getChildrenUnmodifiable().stream()
+                .filter(Text.class::isInstance)
+                .map(t -> ((Text) t).getText())
+                .findFirst()
+                .orElse(null);
     }
 
     private static String name(Node n) {
         String id = n.getId() == null ? String.join(".", n.getStyleClass()) : "#" + n.getId();
-        return n.getClass().getSimpleName() + " " + id + (n instanceof Labeled l && l.getText() != null ? " \"" + l.getText() + "\"" : "");
+        return n.getClass().getSimpleName() + " " + id
+                + (n instanceof Labeled l && l.getText() != null ? " \"" + l.getText() + "\"" : "");
     }
 }

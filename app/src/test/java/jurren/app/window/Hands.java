@@ -94,7 +94,10 @@ final class Hands {
         return this;
     }
 
-    /** Looked at, pressed and released in one turn, so that nothing moves in between; false, and not clicked, when it does not hold. */
+    /**
+     * Looked at, pressed and released in one turn, so that nothing moves in between; false, and not clicked, when it
+     * does not hold.
+     */
     boolean clickIf(BooleanSupplier holds, MouseButton button) {
         boolean clicked = on(() -> {
             if (holds.getAsBoolean()) {
@@ -135,7 +138,9 @@ final class Hands {
         return clickOn(query, MouseButton.PRIMARY);
     }
 
-    /** A menu that has only just come up is not laid out yet: what moved since it was looked for is looked for again. */
+    /**
+     * A menu that has only just come up is not laid out yet: what moved since it was looked for is looked for again.
+     */
     Hands clickOn(String query, MouseButton button) {
         Node n;
         Point2D at;
@@ -149,7 +154,11 @@ final class Hands {
     }
 
     private boolean isStill(Node n, Point2D at, MouseButton button) {
-        return clickIf(() -> n.getScene() != null && n.localToScreen(n.getBoundsInLocal()) != null && middle(n).distance(at) < 1, button);
+        return clickIf(
+                () -> n.getScene() != null
+                        && n.localToScreen(n.getBoundsInLocal()) != null
+                        && middle(n).distance(at) < 1,
+                button);
     }
 
     private static Window window(Node n) {
@@ -182,7 +191,9 @@ final class Hands {
                 continue;
             }
             for (Node n : scene.getRoot().lookupAll(query.startsWith("#") ? query : "*")) {
-                boolean says = query.startsWith("#") || n instanceof Labeled l && query.equals(l.getText()) || n instanceof Text t && query.equals(t.getText());
+                boolean says = query.startsWith("#")
+                        || n instanceof Labeled l && query.equals(l.getText())
+                        || n instanceof Text t && query.equals(t.getText());
                 if (says && isInSight(n)) {
                     return n;
                 }
@@ -243,15 +254,21 @@ final class Hands {
 
     /** Into whatever has the keyboard, as if the layout had every sign. */
     Hands write(String text) {
-        text.codePoints().forEach(c -> on(() -> {
-            String sign = Character.toString(c);
-            Scene scene = Window.getWindows().stream().filter(Window::isFocused).findFirst().orElseThrow().getScene();
-            Node focus = scene.getFocusOwner();
-            if (focus != null) {
-                focus.fireEvent(new KeyEvent(KeyEvent.KEY_TYPED, sign, sign, KeyCode.UNDEFINED, false, false, false, false));
-            }
-            return null;
-        }));
+        text.codePoints()
+                .forEach(c -> on(() -> {
+                    String sign = Character.toString(c);
+                    Scene scene = Window.getWindows().stream()
+                            .filter(Window::isFocused)
+                            .findFirst()
+                            .orElseThrow()
+                            .getScene();
+                    Node focus = scene.getFocusOwner();
+                    if (focus != null) {
+                        focus.fireEvent(new KeyEvent(
+                                KeyEvent.KEY_TYPED, sign, sign, KeyCode.UNDEFINED, false, false, false, false));
+                    }
+                    return null;
+                }));
         turn();
         return this;
     }

@@ -1,7 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -22,6 +20,8 @@ import jurren.formats.jobfile.JobRead;
 import jurren.formats.words.DecimalSign;
 import jurren.formats.words.LengthUnit;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** Typing, undo and what is told of it. */
 class HandsThatLoseNothingTest extends WindowTest {
@@ -61,7 +61,9 @@ class HandsThatLoseNothingTest extends WindowTest {
         typeOnly("count-M", "99");
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(text("count-M")).isEqualTo("4");
-        assertThat(on(() -> session.job().name())).as("the job is not touched yet").isEqualTo("Changed");
+        assertThat(on(() -> session.job().name()))
+                .as("the job is not touched yet")
+                .isEqualTo("Changed");
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(on(session::job)).isEqualTo(before);
     }
@@ -70,12 +72,15 @@ class HandsThatLoseNothingTest extends WindowTest {
     void arrowKeysInAChoiceChooseWhatTheyShow() {
         focus(node("unit-inch"));
         robot.push(KeyCode.RIGHT);
-        assertThat(on(() -> ((ToggleButton) node("unit-millimetre")).isSelected())).isTrue();
+        assertThat(on(() -> ((ToggleButton) node("unit-millimetre")).isSelected()))
+                .isTrue();
         assertThat(on(session::unit)).isEqualTo(LengthUnit.MILLIMETRE);
         robot.push(KeyCode.LEFT);
         assertThat(on(session::unit)).isEqualTo(LengthUnit.INCH);
         click("unit-inch");
-        assertThat(on(() -> ((ToggleButton) node("unit-inch")).isSelected())).as("one of them always holds").isTrue();
+        assertThat(on(() -> ((ToggleButton) node("unit-inch")).isSelected()))
+                .as("one of them always holds")
+                .isTrue();
     }
 
     @Test
@@ -90,7 +95,9 @@ class HandsThatLoseNothingTest extends WindowTest {
         settle();
         assertThat(on(() -> session.motif().orElseThrow().treatments())).hasSize(1);
         Node at = focused();
-        assertThat(on(() -> at != null && isUnder(at, "chain"))).as("still in the chain").isTrue();
+        assertThat(on(() -> at != null && isUnder(at, "chain")))
+                .as("still in the chain")
+                .isTrue();
     }
 
     private static boolean isUnder(Node n, String style) {
@@ -106,11 +113,14 @@ class HandsThatLoseNothingTest extends WindowTest {
     void whatUndoWouldTakeBackIsToldAndSaid() {
         Button undo = (Button) node("strip-undo");
         assertThat(on(undo::isDisabled)).isTrue();
-        run(() -> session.editLine(l -> l.withMotif("m2", m -> m.withPose(m.pose().moved(5, 0)))));
+        run(() ->
+                session.editLine(l -> l.withMotif("m2", m -> m.withPose(m.pose().moved(5, 0)))));
         settle();
         assertThat(on(() -> undo.getTooltip().getText())).contains("Undo: move OTTERBROOK");
-        run(() -> session.editLine(l -> l.withMotif("m2", m -> m.withTreatments(List.of(new Treatment.Outlined(3,
-                jurren.core.geometry.CornerStyle.ROUND, jurren.core.material.Colour.of("#F6EFDC")))))));
+        run(() -> session.editLine(l -> l.withMotif(
+                "m2",
+                m -> m.withTreatments(List.of(new Treatment.Outlined(
+                        3, jurren.core.geometry.CornerStyle.ROUND, jurren.core.material.Colour.of("#F6EFDC")))))));
         settle();
         click("strip-undo");
         assertThat(said()).contains("Undone:");
@@ -140,10 +150,13 @@ class HandsThatLoseNothingTest extends WindowTest {
         Made kept = ((JobRead.Opened) JobFile.read(file, SHOP)).document().job().made();
         assertThat(kept.cuts()).extracting(Made.Cut::mark).containsExactly(mark);
 
-        run(() -> session.editLine(l -> l.withMotif("m1", m -> m.withSource(m.source().resized(1.1, 1.1)))));
+        run(() -> session.editLine(l ->
+                l.withMotif("m1", m -> m.withSource(m.source().resized(1.1, 1.1)))));
         settle();
-        assertThat(on(() -> stage().getScene().getRoot().lookupAll(".hint").stream().anyMatch(
-                n -> n instanceof javafx.scene.control.Label l && l.getText().startsWith("Cut as it was at")))).isTrue();
+        assertThat(on(() -> stage().getScene().getRoot().lookupAll(".hint").stream()
+                        .anyMatch(n -> n instanceof javafx.scene.control.Label l
+                                && l.getText().startsWith("Cut as it was at"))))
+                .isTrue();
         run(session::undo);
         run(session::undo);
         settle();
@@ -161,7 +174,9 @@ class HandsThatLoseNothingTest extends WindowTest {
         });
         settle();
         assertThat(on(() -> session.job().carried().blanks())).containsExactly(own);
-        run(() -> session.editLine(l -> l.withBlank(before.lines().getFirst().thing(), before.lines().getFirst().drawnFor(),
+        run(() -> session.editLine(l -> l.withBlank(
+                before.lines().getFirst().thing(),
+                before.lines().getFirst().drawnFor(),
                 before.lines().getFirst().sizes())));
         settle();
         session.shopFolder().remove("own-tee");
@@ -204,7 +219,8 @@ class HandsThatLoseNothingTest extends WindowTest {
             session.say("another remark");
         });
         settle();
-        assertThat(on(() -> session.notices().all())).extracting(n -> n.sentence())
+        assertThat(on(() -> session.notices().all()))
+                .extracting(n -> n.sentence())
                 .containsExactly("second trouble", "first trouble", "another remark");
         click("notice-close");
         settle();
@@ -223,7 +239,9 @@ class HandsThatLoseNothingTest extends WindowTest {
         Files.writeString(folder.resolve("letter.jurren"), "Dear customer");
         run(() -> window.shell().actions().dropped(folder.resolve("letter.jurren")));
         settle();
-        assertThat(said()).contains("letter.jurren is a text document, not a Jurren job").contains("notes.txt");
+        assertThat(said())
+                .contains("letter.jurren is a text document, not a Jurren job")
+                .contains("notes.txt");
     }
 
     private Path write(String name, String content) {
@@ -241,11 +259,14 @@ class HandsThatLoseNothingTest extends WindowTest {
             assertThat(on(() -> session.line().entry("M").count())).as(wrong).isEqualTo(4);
         }
         type("blank-drop", "15/16");
-        assertThat(on(() -> session.sizePlan().orElseThrow().area().dropMm())).isCloseTo(23.8125, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(on(() -> session.sizePlan().orElseThrow().area().dropMm()))
+                .isCloseTo(23.8125, org.assertj.core.api.Assertions.within(1e-9));
         type("blank-drop", "2*1 1/2");
-        assertThat(on(() -> session.sizePlan().orElseThrow().area().dropMm())).isCloseTo(76.2, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(on(() -> session.sizePlan().orElseThrow().area().dropMm()))
+                .isCloseTo(76.2, org.assertj.core.api.Assertions.within(1e-9));
         type("blank-drop", "9000 ft");
-        assertThat(on(() -> session.sizePlan().orElseThrow().area().dropMm())).isCloseTo(76.2, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(on(() -> session.sizePlan().orElseThrow().area().dropMm()))
+                .isCloseTo(76.2, org.assertj.core.api.Assertions.within(1e-9));
     }
 
     @Test
@@ -270,7 +291,8 @@ class HandsThatLoseNothingTest extends WindowTest {
             run(() -> session.show(Bench.BLANK));
             settle();
             type("blank-drop", "1,234 in");
-            assertThat(on(() -> session.sizePlan().orElseThrow().area().dropMm())).isCloseTo(31.34, org.assertj.core.api.Assertions.within(0.01));
+            assertThat(on(() -> session.sizePlan().orElseThrow().area().dropMm()))
+                    .isCloseTo(31.34, org.assertj.core.api.Assertions.within(0.01));
             assertThat(on(() -> session.words().unit().format(31.34))).isEqualTo("1,23 in");
         } finally {
             DecimalSign.POINT.use();
@@ -294,8 +316,11 @@ class HandsThatLoseNothingTest extends WindowTest {
         robot.push(KeyCode.SHORTCUT, KeyCode.V);
         settle();
         assertThat(on(() -> session.line().motifs())).hasSize(5);
-        assertThat(on(() -> session.chosen().stream().map(m -> m.name()).toList())).containsExactly("OTTERBROOK", "kite crew");
-        assertThat(on(() -> session.chosen().getFirst().pose().xMm())).as("a little aside of the same").isEqualTo(8);
+        assertThat(on(() -> session.chosen().stream().map(m -> m.name()).toList()))
+                .containsExactly("OTTERBROOK", "kite crew");
+        assertThat(on(() -> session.chosen().getFirst().pose().xMm()))
+                .as("a little aside of the same")
+                .isEqualTo(8);
         robot.push(KeyCode.SHORTCUT, KeyCode.D);
         settle();
         assertThat(on(() -> session.line().motifs())).hasSize(7);
@@ -311,17 +336,26 @@ class HandsThatLoseNothingTest extends WindowTest {
         run(() -> {
             session.show(Bench.ART);
             var content = new javafx.scene.input.ClipboardContent();
-            content.putString("<svg xmlns='http://www.w3.org/2000/svg' width='50mm' height='20mm' viewBox='0 0 50 20'><rect width='50' height='20' fill='#E8743B'/></svg>");
+            content.putString(
+                    "<svg xmlns='http://www.w3.org/2000/svg' width='50mm' height='20mm' viewBox='0 0 50 20'><rect width='50' height='20' fill='#E8743B'/></svg>");
             javafx.scene.input.Clipboard.getSystemClipboard().setContent(content);
         });
         settle();
         focus(stage().getScene().lookup(".face-canvas"));
         robot.push(KeyCode.SHORTCUT, KeyCode.V);
         settle();
-        assertThat(on(() -> session.linePlan().orElseThrow().motifs().get(session.motif().orElseThrow().id()).bounds().orElseThrow().widthMm()))
+        assertThat(on(() -> session.linePlan()
+                        .orElseThrow()
+                        .motifs()
+                        .get(session.motif().orElseThrow().id())
+                        .bounds()
+                        .orElseThrow()
+                        .widthMm()))
                 .isCloseTo(50, org.assertj.core.api.Assertions.within(1e-4));
         run(() -> ((TextField) node("line-title")).requestFocus());
         robot.push(KeyCode.SHORTCUT, KeyCode.V);
-        assertThat(text("line-title")).as("while typing, the text is pasted into the field").contains("<svg");
+        assertThat(text("line-title"))
+                .as("while typing, the text is pasted into the field")
+                .contains("<svg");
     }
 }

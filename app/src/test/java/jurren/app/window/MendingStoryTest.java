@@ -1,7 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +19,8 @@ import jurren.core.material.Colour;
 import jurren.core.snag.Snag;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 /** A wild arrangement made clean, from snag to snag by keys alone. */
 class MendingStoryTest extends WindowTest {
     private static final Colour CREAM = Colour.of("#F6EFDC");
@@ -28,9 +28,24 @@ class MendingStoryTest extends WindowTest {
     @Override
     Job job() {
         Job job = NewJobs.onBlank(SHOP.blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film");
-        Motif script = new Motif("m1", "crew", Lettering.of("kite crew", ShippedTypeface.PACIFICO, 24, CREAM), List.of(), Pose.at(0, 160));
-        Motif outside = new Motif("m2", "square", new Shape(Shape.Kind.RECTANGLE, 30, 30, 4, 0, CREAM), List.of(new KnockOut("gone", 1)), Pose.at(0, 60));
-        Motif pink = new Motif("m3", "disc", new Shape(Shape.Kind.ELLIPSE, 30, 30, 4, 0, Colour.of("#E97540")), List.of(), Pose.at(60, 240));
+        Motif script = new Motif(
+                "m1",
+                "crew",
+                Lettering.of("kite crew", ShippedTypeface.PACIFICO, 24, CREAM),
+                List.of(),
+                Pose.at(0, 160));
+        Motif outside = new Motif(
+                "m2",
+                "square",
+                new Shape(Shape.Kind.RECTANGLE, 30, 30, 4, 0, CREAM),
+                List.of(new KnockOut("gone", 1)),
+                Pose.at(0, 60));
+        Motif pink = new Motif(
+                "m3",
+                "disc",
+                new Shape(Shape.Kind.ELLIPSE, 30, 30, 4, 0, Colour.of("#E97540")),
+                List.of(),
+                Pose.at(60, 240));
         return job.withLine("A", l -> l.withMotifs(List.of(script, outside, pink)));
     }
 
@@ -39,12 +54,15 @@ class MendingStoryTest extends WindowTest {
     }
 
     private void untilCured() {
-        until(() -> (session.isSettled() && (session.plan().orElseThrow().snags().isEmpty() || !session.snags().remedies().cures().isEmpty())));
+        until(() -> (session.isSettled()
+                && (session.plan().orElseThrow().snags().isEmpty()
+                        || !session.snags().remedies().cures().isEmpty())));
         settle();
     }
 
     private boolean isAtACure() {
-        return on(() -> stage().getScene().getFocusOwner() instanceof Button b && b.getStyleClass().contains("cure"));
+        return on(() -> stage().getScene().getFocusOwner() instanceof Button b
+                && b.getStyleClass().contains("cure"));
     }
 
     private void key(KeyCode... codes) {
@@ -55,8 +73,11 @@ class MendingStoryTest extends WindowTest {
     @Test
     void fromSnagToSnagWithoutAMouse() {
         untilCured();
-        assertThat(snags()).anyMatch(Snag.NotWelded.class::isInstance).anyMatch(Snag.OutsideArea.class::isInstance)
-                .anyMatch(Snag.NotSold.class::isInstance).anyMatch(Snag.NothingToFollow.class::isInstance);
+        assertThat(snags())
+                .anyMatch(Snag.NotWelded.class::isInstance)
+                .anyMatch(Snag.OutsideArea.class::isInstance)
+                .anyMatch(Snag.NotSold.class::isInstance)
+                .anyMatch(Snag.NothingToFollow.class::isInstance);
         Job wild = on(() -> session.job());
         int rounds = 0;
         while (!snags().isEmpty() && rounds++ < 12) {
@@ -69,7 +90,8 @@ class MendingStoryTest extends WindowTest {
             assertThat(isAtACure()).as("a key reaches what mends a snag").isTrue();
             int before = snags().size();
             key(KeyCode.SPACE);
-            until(() -> session.isSettled() && session.plan().orElseThrow().snags().size() < before);
+            until(() ->
+                    session.isSettled() && session.plan().orElseThrow().snags().size() < before);
             untilCured();
         }
         assertThat(snags()).as("clean after %d touches", rounds).isEmpty();
@@ -83,12 +105,17 @@ class MendingStoryTest extends WindowTest {
     @Test
     void aCureIsShownBeforeItIsDone() {
         untilCured();
-        Snag outside = snags().stream().filter(Snag.OutsideArea.class::isInstance).findFirst().orElseThrow();
+        Snag outside = snags().stream()
+                .filter(Snag.OutsideArea.class::isInstance)
+                .findFirst()
+                .orElseThrow();
         Cure cure = on(() -> session.snags().cures(outside).getFirst());
         run(() -> session.snags().show("pointer", cure));
         run(() -> session.snags().show("keyboard", cure));
         until(() -> session.snags().change().isPresent());
-        assertThat(on(() -> session.snags().change().orElseThrow().come().isEmpty())).as("it would stand elsewhere").isFalse();
+        assertThat(on(() -> session.snags().change().orElseThrow().come().isEmpty()))
+                .as("it would stand elsewhere")
+                .isFalse();
         run(() -> session.snags().hide("pointer"));
         assertThat(on(() -> session.snags().change())).isPresent();
         run(() -> session.snags().hide("keyboard"));
@@ -99,18 +126,21 @@ class MendingStoryTest extends WindowTest {
     @Test
     void f8OpensTheBenchAndThePlaceOfASnagAndSaysWhenThereIsNone() {
         untilCured();
-        Map<Class<?>, Bench> where = Map.of(Snag.NotWelded.class, Bench.ART, Snag.OutsideArea.class, Bench.BLANK, Snag.NotSold.class, Bench.LAYERS);
+        Map<Class<?>, Bench> where = Map.of(
+                Snag.NotWelded.class, Bench.ART, Snag.OutsideArea.class, Bench.BLANK, Snag.NotSold.class, Bench.LAYERS);
         for (int i = 0; i < snags().size(); i++) {
             key(KeyCode.F8);
             Snag at = on(() -> session.snags().pointed().orElseThrow());
-            Optional.ofNullable(where.get(at.getClass())).ifPresent(bench -> assertThat(on(() -> session.bench())).isEqualTo(bench));
+            Optional.ofNullable(where.get(at.getClass()))
+                    .ifPresent(bench -> assertThat(on(() -> session.bench())).isEqualTo(bench));
         }
         Snag last = on(() -> session.snags().pointed().orElseThrow());
         key(KeyCode.F8);
         assertThat(on(() -> session.snags().pointed())).as("round and round").hasValue(snags().getFirst());
         key(KeyCode.SHIFT, KeyCode.F8);
         assertThat(on(() -> session.snags().pointed())).hasValue(last);
-        run(() -> session.editLine(l -> l.withMotifs(List.of(new Motif("m1", "square", new Shape(Shape.Kind.RECTANGLE, 40, 40, 4, 0, CREAM), List.of(), Pose.at(0, 180))))));
+        run(() -> session.editLine(l -> l.withMotifs(List.of(new Motif(
+                "m1", "square", new Shape(Shape.Kind.RECTANGLE, 40, 40, 4, 0, CREAM), List.of(), Pose.at(0, 180))))));
         until(() -> (session.isSettled()));
         key(KeyCode.F8);
         assertThat(on(() -> session.notice())).hasValue("Nothing is wrong with this job.");

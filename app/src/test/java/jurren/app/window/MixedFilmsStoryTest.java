@@ -1,7 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Window;
@@ -14,6 +12,8 @@ import jurren.core.plan.SizePlan;
 import jurren.core.snag.Snag;
 import jurren.formats.demo.DemoJob;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** Glitter on smooth film, a front and a back, a print over flock, lettering behind the glass. */
 class MixedFilmsStoryTest extends WindowTest {
@@ -48,11 +48,18 @@ class MixedFilmsStoryTest extends WindowTest {
     @Test
     void aLayerIsMadeOfGlitterOnItsCardAndBroughtBackByUndo() {
         show(Bench.LAYERS);
-        assertThat(size().layers()).extracting(l -> l.material().id()).containsExactly("smooth-film", "smooth-film", "smooth-film", "glitter-film");
+        assertThat(size().layers())
+                .extracting(l -> l.material().id())
+                .containsExactly("smooth-film", "smooth-film", "smooth-film", "glitter-film");
         choose("layer-material-4", "Smooth film");
-        assertThat(size().layers()).allSatisfy(l -> assertThat(l.material().id()).isEqualTo("smooth-film"));
-        assertThat(on(() -> session.line().motif("m4").orElseThrow().films())).as("as is usual: nothing is said").isEqualTo(Films.USUAL);
-        assertThat(on(() -> session.plan().orElseThrow().snags())).as("smooth film is not sold in it").hasAtLeastOneElementOfType(Snag.NotSold.class);
+        assertThat(size().layers())
+                .allSatisfy(l -> assertThat(l.material().id()).isEqualTo("smooth-film"));
+        assertThat(on(() -> session.line().motif("m4").orElseThrow().films()))
+                .as("as is usual: nothing is said")
+                .isEqualTo(Films.USUAL);
+        assertThat(on(() -> session.plan().orElseThrow().snags()))
+                .as("smooth film is not sold in it")
+                .hasAtLeastOneElementOfType(Snag.NotSold.class);
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
         assertThat(size().layers().getLast().material().id()).isEqualTo("glitter-film");
@@ -64,8 +71,12 @@ class MixedFilmsStoryTest extends WindowTest {
         run(() -> session.choose(Optional.of("m1")));
         settle();
         choose("film-1", "Metallic film");
-        assertThat(on(() -> session.line().motif("m1").orElseThrow().films().ofColour())).containsValue("metallic-film").hasSize(1);
-        assertThat(size().layers()).extracting(l -> l.material().id()).contains("metallic-film", "smooth-film", "glitter-film");
+        assertThat(on(() -> session.line().motif("m1").orElseThrow().films().ofColour()))
+                .containsValue("metallic-film")
+                .hasSize(1);
+        assertThat(size().layers())
+                .extracting(l -> l.material().id())
+                .contains("metallic-film", "smooth-film", "glitter-film");
     }
 
     @Test
@@ -77,7 +88,9 @@ class MixedFilmsStoryTest extends WindowTest {
         assertThat(size().layers()).extracting(Layer::role).containsExactly(Layer.Role.BASE, Layer.Role.PRINT);
         type("edging-out-1", "-0.5mm");
         assertThat(on(() -> session.line().edgings().get("flock-base").outMm())).isEqualTo(-0.5);
-        assertThat(on(() -> session.job().lines().getFirst().edgings())).as("said of the back alone").isEmpty();
+        assertThat(on(() -> session.job().lines().getFirst().edgings()))
+                .as("said of the back alone")
+                .isEmpty();
         click("place-menu");
         robot.clickOn("#place-remove");
         settle();
@@ -102,7 +115,9 @@ class MixedFilmsStoryTest extends WindowTest {
         assertThat(on(() -> session.line().copies())).isEqualTo(pieces);
         click("face-front");
         settle();
-        assertThat(plan().place()).as("a face that is decorated already is opened").isEqualTo("front");
+        assertThat(plan().place())
+                .as("a face that is decorated already is opened")
+                .isEqualTo("front");
         assertThat(on(() -> session.line().places())).hasSize(2);
     }
 

@@ -1,8 +1,12 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import jurren.core.blank.Blank;
 import jurren.core.blank.Fit;
 import jurren.core.blank.Obstacle;
@@ -13,16 +17,12 @@ import jurren.core.plan.SizePlan;
 import jurren.core.snag.Snag;
 import jurren.formats.catalogue.BlankFile;
 import jurren.formats.catalogue.BlankRead;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.List;
-import javafx.geometry.Point2D;
-import javafx.scene.Node;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** A cup of one's own: measured with a tape, wrapped, and its template printed; then a shirt exchanged. */
 class OwnCupStoryTest extends WindowTest {
@@ -72,7 +72,9 @@ class OwnCupStoryTest extends WindowTest {
         assertThat(cup().footDiameterMm()).isCloseTo(8.5 * 25.4 / Math.PI, within(1e-9));
         assertThat(cup().slantMm()).isEqualTo(110, within(1e-9));
         assertThat(on(() -> session.line().blankId())).isEqualTo("own-enamel-cup");
-        assertThat(size().area().box().covers(size().artBounds().orElseThrow(), 0.01)).as("the art was fitted to it").isTrue();
+        assertThat(size().area().box().covers(size().artBounds().orElseThrow(), 0.01))
+                .as("the art was fitted to it")
+                .isTrue();
         Path kept = folder.resolve("state/blanks/own-enamel-cup.json");
         assertThat(BlankFile.read(kept)).isInstanceOf(BlankRead.Taken.class);
 
@@ -84,12 +86,15 @@ class OwnCupStoryTest extends WindowTest {
         assertThat(on(() -> session.notice())).get().asString().contains("9000");
         assertThat(cup().topDiameterMm()).isCloseTo(10.25 * 25.4 / Math.PI, within(1e-9));
         type("measure-foot-diameter", "3 1/2");
-        assertThat(cup().footDiameterMm()).as("wider than the top: it tapers the other way").isEqualTo(88.9, within(1e-9));
+        assertThat(cup().footDiameterMm())
+                .as("wider than the top: it tapers the other way")
+                .isEqualTo(88.9, within(1e-9));
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
 
         // the wrap dragged onto the handle, which stands half behind the seam
-        assertThat(on(() -> session.plan().orElseThrow().snags())).noneMatch(s -> s instanceof Snag.InTheWay && s.line().equals("B"));
+        assertThat(on(() -> session.plan().orElseThrow().snags()))
+                .noneMatch(s -> s instanceof Snag.InTheWay && s.line().equals("B"));
         click("bench-art");
         Node picture = on(() -> stage().getScene().lookup(".face-canvas"));
         on(() -> {
@@ -100,13 +105,23 @@ class OwnCupStoryTest extends WindowTest {
         double px = on(() -> window.shell().artScale());
         Box art = size().artBounds().orElseThrow();
         double left = -size().face().whole().widthMm() / 2 - art.minXMm();
-        Point2D middle = on(() -> picture.localToScreen(picture.getBoundsInLocal().getCenterX(), picture.getBoundsInLocal().getCenterY()));
-        robot.moveTo(middle).press(MouseButton.PRIMARY).moveBy(left / 2 * px, 0).moveBy(left / 2 * px - 4, 0).release(MouseButton.PRIMARY);
+        Point2D middle = on(() -> picture.localToScreen(
+                picture.getBoundsInLocal().getCenterX(),
+                picture.getBoundsInLocal().getCenterY()));
+        robot.moveTo(middle)
+                .press(MouseButton.PRIMARY)
+                .moveBy(left / 2 * px, 0)
+                .moveBy(left / 2 * px - 4, 0)
+                .release(MouseButton.PRIMARY);
         settle();
-        assertThat(on(() -> session.plan().orElseThrow().snags())).filteredOn(Snag.InTheWay.class::isInstance)
-                .filteredOn(s -> s.line().equals("B")).singleElement().satisfies(s -> {
+        assertThat(on(() -> session.plan().orElseThrow().snags()))
+                .filteredOn(Snag.InTheWay.class::isInstance)
+                .filteredOn(s -> s.line().equals("B"))
+                .singleElement()
+                .satisfies(s -> {
                     assertThat(((Snag.InTheWay) s).kind()).isEqualTo(Obstacle.Kind.HANDLE);
-                    assertThat(s.where().orElseThrow().xMm()).isLessThan(-size().face().whole().widthMm() / 2 + 15.01);
+                    assertThat(s.where().orElseThrow().xMm())
+                            .isLessThan(-size().face().whole().widthMm() / 2 + 15.01);
                 });
 
         click("bench-blank");
@@ -128,7 +143,8 @@ class OwnCupStoryTest extends WindowTest {
 
         assertThat(on(() -> session.line().blankId())).isEqualTo("tee-youth");
         assertThat(on(() -> session.line().copies())).as("no piece is lost").isEqualTo(12);
-        assertThat(size().area().box().covers(size().artBounds().orElseThrow(), 0.01)).isTrue();
+        assertThat(size().area().box().covers(size().artBounds().orElseThrow(), 0.01))
+                .isTrue();
         assertThat(size().artBounds().orElseThrow().widthMm()).isCloseTo(was * 200 / 254, within(0.6));
         assertThat(on(() -> session.notice())).get().asString().contains("wide");
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
@@ -140,7 +156,14 @@ class OwnCupStoryTest extends WindowTest {
         Box chest = size().artBounds().orElseThrow();
         assertThat(chest.centre().xMm()).isEqualTo(100, within(0.01));
         assertThat(on(() -> session.line().fit().across())).isEqualTo(Fit.Across.LEFT_CHEST);
-        assertThat(on(() -> session.linePlan().orElseThrow().size("S").orElseThrow().artBounds().orElseThrow().centre().xMm()))
+        assertThat(on(() -> session.linePlan()
+                        .orElseThrow()
+                        .size("S")
+                        .orElseThrow()
+                        .artBounds()
+                        .orElseThrow()
+                        .centre()
+                        .xMm()))
                 .isEqualTo(0.2 * 457, within(0.01));
 
         click("face-back");
@@ -152,7 +175,8 @@ class OwnCupStoryTest extends WindowTest {
     /** A photo scaled by two marks; then the thing copied, given away, removed and taken in again. */
     @Test
     void ownThingsHaveAPhotoAndAreCopiedGivenAwayAndTakenIn() throws Exception {
-        java.awt.image.BufferedImage picture = new java.awt.image.BufferedImage(400, 200, java.awt.image.BufferedImage.TYPE_INT_RGB);
+        java.awt.image.BufferedImage picture =
+                new java.awt.image.BufferedImage(400, 200, java.awt.image.BufferedImage.TYPE_INT_RGB);
         java.awt.Graphics2D lens = picture.createGraphics();
         lens.setColor(java.awt.Color.LIGHT_GRAY);
         lens.fillOval(180, 130, 40, 40);
@@ -172,13 +196,15 @@ class OwnCupStoryTest extends WindowTest {
         robot.clickOn(right);
         type("photo-distance", "100mm");
 
-        // the lens is traced where it is clicked, a corner is drawn, and the lid is a face of its own that is seen upside down
+        // the lens is traced where it is clicked, a corner is drawn, and the lid is a face of its own that is seen
+        // upside down
         double mmPerPx = 100 / (200 * 400 / 330.0);
         type("own-room", "1mm");
         click("own-trace");
         settle();
         Node face = node("own-picture");
-        jurren.core.geometry.Point middle = new jurren.core.geometry.Point((200 - 120 * 400 / 330.0) * mmPerPx, (150 - 100 * 400 / 330.0) * mmPerPx);
+        jurren.core.geometry.Point middle = new jurren.core.geometry.Point(
+                (200 - 120 * 400 / 330.0) * mmPerPx, (150 - 100 * 400 / 330.0) * mmPerPx);
         robot.clickOn(onFace(face, middle.xMm(), middle.yMm()));
         until(() -> isThere("spot-what-0"));
         click("own-draw");
@@ -200,11 +226,18 @@ class OwnCupStoryTest extends WindowTest {
         assertThat(tray.photo().orElseThrow().mmPerPx()).isCloseTo(mmPerPx, within(0.01));
         List<Obstacle> inTheWay = tray.reference().faces().getFirst().further();
         assertThat(inTheWay).extracting(Obstacle::kind).containsExactly(Obstacle.Kind.CAMERA, Obstacle.Kind.HINGE);
-        assertThat(inTheWay.getFirst().box().widthMm()).as("40 pixels and a millimetre on each side").isCloseTo(40 * mmPerPx + 2, within(0.4));
+        assertThat(inTheWay.getFirst().box().widthMm())
+                .as("40 pixels and a millimetre on each side")
+                .isCloseTo(40 * mmPerPx + 2, within(0.4));
         jurren.core.blank.Photo lies = tray.photo().orElseThrow();
-        assertThat(inTheWay.getFirst().where().distanceMm(new jurren.core.geometry.Point(lies.xMm() + 200 * lies.mmPerPx(), lies.yMm() + 150 * lies.mmPerPx())))
-                .as("where the photo lies, as it was marked").isLessThan(0.4);
-        assertThat(inTheWay.getLast().region().areaMm2()).as("a triangle of 30 by 10 with a millimetre around")
+        assertThat(inTheWay.getFirst()
+                        .where()
+                        .distanceMm(new jurren.core.geometry.Point(
+                                lies.xMm() + 200 * lies.mmPerPx(), lies.yMm() + 150 * lies.mmPerPx())))
+                .as("where the photo lies, as it was marked")
+                .isLessThan(0.4);
+        assertThat(inTheWay.getLast().region().areaMm2())
+                .as("a triangle of 30 by 10 with a millimetre around")
                 .isCloseTo(150 + 30 + 10 + Math.hypot(30, 10) + Math.PI, within(15.0));
         assertThat(tray.reference().faces()).extracting(f -> f.turnedInUse()).containsExactly(false, true);
         assertThat(tray.reference().faces().getLast().isRound()).isTrue();
@@ -220,11 +253,17 @@ class OwnCupStoryTest extends WindowTest {
         click("own-export-own-tray-copy");
         until(() -> Files.exists(given));
         click("own-remove-own-tray-copy");
-        assertThat(on(() -> session.shop().blank("own-tray-copy"))).as("asked first").isPresent();
+        assertThat(on(() -> session.shop().blank("own-tray-copy")))
+                .as("asked first")
+                .isPresent();
         click("remove-yes");
         assertThat(on(() -> session.shop().blank("own-tray-copy"))).isEmpty();
         click("own-remove-own-tray");
-        assertThat(on(() -> session.notice())).as("a line is made on it").get().asString().contains("Tray");
+        assertThat(on(() -> session.notice()))
+                .as("a line is made on it")
+                .get()
+                .asString()
+                .contains("Tray");
         answers.add(given);
         click("choose-import");
         settle();
@@ -233,7 +272,11 @@ class OwnCupStoryTest extends WindowTest {
         answers.add(Files.writeString(folder.resolve("bad.json"), "{ \"id\": 3,,"));
         click("choose-blank");
         click("choose-import");
-        assertThat(on(() -> session.notice())).get().asString().contains("bad.json").contains("line 1");
+        assertThat(on(() -> session.notice()))
+                .get()
+                .asString()
+                .contains("bad.json")
+                .contains("line 1");
     }
 
     /** The kite that stands opposite the handle goes round with the cup. */
@@ -242,7 +285,10 @@ class OwnCupStoryTest extends WindowTest {
         click("line-B");
         settle();
         Node held = node("held");
-        Point2D middle = onScreen(held, on(() -> held.getBoundsInLocal().getCenterX()), on(() -> held.getBoundsInLocal().getCenterY()));
+        Point2D middle = onScreen(
+                held,
+                on(() -> held.getBoundsInLocal().getCenterX()),
+                on(() -> held.getBoundsInLocal().getCenterY()));
         double before = on(() -> window.shell().turnDegrees());
         robot.moveTo(middle).press(MouseButton.PRIMARY).moveBy(-40, 0).release(MouseButton.PRIMARY);
         double dragged = on(() -> window.shell().turnDegrees());

@@ -1,7 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -17,6 +15,8 @@ import jurren.core.plan.Refit;
 import jurren.formats.start.Start;
 import jurren.formats.start.StartDraft;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** Things, starts and film colours of one's own: listed, given away, taken in, taken away and brought back. */
 class OwnThingsStoryTest extends WindowTest {
@@ -35,7 +35,8 @@ class OwnThingsStoryTest extends WindowTest {
     }
 
     private Start keptStart() throws IOException {
-        Start start = StartDraft.of(on(() -> session.line().motifs())).start("Robin's name", "One name in one film", Map.of());
+        Start start = StartDraft.of(on(() -> session.line().motifs()))
+                .start("Robin's name", "One name in one film", Map.of());
         new ShopFolder(state()).starts().save(start);
         run(() -> session.startsChanged());
         return start;
@@ -73,13 +74,17 @@ class OwnThingsStoryTest extends WindowTest {
         settle();
         click("notice-action-0");
         settle();
-        assertThat(new ShopFolder(state()).own()).as("brought back").extracting(Blank::id).containsExactly("slate-board");
+        assertThat(new ShopFolder(state()).own())
+                .as("brought back")
+                .extracting(Blank::id)
+                .containsExactly("slate-board");
     }
 
     @Test
     void aThingThatTheJobIsMadeOnStays() throws IOException {
         Blank board = keptBoard();
-        run(() -> session.editLine(l -> new Refit().ontoBlank(l, session.shop(), board).line()));
+        run(() -> session.editLine(
+                l -> new Refit().ontoBlank(l, session.shop(), board).line()));
         settle();
         openShop("things");
         click("thing-slate-board-away");
@@ -159,7 +164,13 @@ class OwnThingsStoryTest extends WindowTest {
         type("film-colour-code", smooth().colours().getFirst().colour().hex());
         assertThat(said()).contains("already");
         assertThat(smooth().sold(SAND)).as("none of that counted").hasValue(new FilmColour("Sand", SAND));
-        assertThat(new ShopFolder(state()).shop().material("smooth-film").orElseThrow().sold(SAND)).as("it is kept").isPresent();
+        assertThat(new ShopFolder(state())
+                        .shop()
+                        .material("smooth-film")
+                        .orElseThrow()
+                        .sold(SAND))
+                .as("it is kept")
+                .isPresent();
 
         click("film-colour-away");
         settle();

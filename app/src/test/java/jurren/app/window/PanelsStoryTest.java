@@ -1,8 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.List;
 import jurren.app.session.Bench;
 import jurren.core.blank.Blank;
@@ -15,7 +12,13 @@ import jurren.core.material.Material;
 import jurren.core.snag.Snag;
 import org.junit.jupiter.api.Test;
 
-/** Lettering for a board that no roll takes: split in one touch, its seam moved, its overlap typed, made one piece again. */
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+/**
+ * Lettering for a board that no roll takes: split in one touch, its seam moved, its overlap typed, made one piece
+ * again.
+ */
 class PanelsStoryTest extends WindowTest {
     private static final double TIMES = 2.25;
 
@@ -23,8 +26,18 @@ class PanelsStoryTest extends WindowTest {
     Job job() {
         Blank board = SHOP.blank("sign-board-400").orElseThrow();
         Material vinyl = SHOP.material("vinyl-permanent").orElseThrow();
-        return NewJobs.saying("OTTER\nBROOK\nFAIR", ShippedTypeface.ALFA_SLAB_ONE, board, board.colours().getFirst(), vinyl, vinyl.colours().getFirst().colour())
-                .withLine("A", l -> l.withMotifs(l.motifs().stream().map(m -> m.withSource(m.source().resized(TIMES, TIMES))).toList()));
+        return NewJobs.saying(
+                        "OTTER\nBROOK\nFAIR",
+                        ShippedTypeface.ALFA_SLAB_ONE,
+                        board,
+                        board.colours().getFirst(),
+                        vinyl,
+                        vinyl.colours().getFirst().colour())
+                .withLine(
+                        "A",
+                        l -> l.withMotifs(l.motifs().stream()
+                                .map(m -> m.withSource(m.source().resized(TIMES, TIMES)))
+                                .toList()));
     }
 
     private List<Layer> layers() {
@@ -48,14 +61,21 @@ class PanelsStoryTest extends WindowTest {
         settle();
         assertThat(isLaid()).isTrue();
         assertThat(layers()).hasSize(2);
-        assertThat(panels().upright()).as("one row of letters is cut off from the others").isFalse();
-        assertThat(layers()).as("no letter is cut").extracting(l -> l.region().pieceCount()).containsExactly(5, 9);
+        assertThat(panels().upright())
+                .as("one row of letters is cut off from the others")
+                .isFalse();
+        assertThat(layers())
+                .as("no letter is cut")
+                .extracting(l -> l.region().pieceCount())
+                .containsExactly(5, 9);
 
         run(() -> session.show(Bench.LAYERS));
         settle();
         double top = on(() -> layers().getFirst().region().bounds().minYMm());
         type("panels-seam-1", "60 mm");
-        assertThat(layers().getFirst().region().bounds().maxYMm() - top).as("to the seam and half an overlap").isCloseTo(62.5, within(1e-3));
+        assertThat(layers().getFirst().region().bounds().maxYMm() - top)
+                .as("to the seam and half an overlap")
+                .isCloseTo(62.5, within(1e-3));
         type("panels-overlap", "8 mm");
         assertThat(layers().getFirst().region().bounds().maxYMm() - top).isCloseTo(64, within(1e-3));
         double before = panels().at().getFirst();
@@ -64,7 +84,9 @@ class PanelsStoryTest extends WindowTest {
 
         click("panels-whole");
         settle();
-        assertThat(layers()).singleElement().satisfies(l -> assertThat(l.panel()).isEmpty());
+        assertThat(layers())
+                .singleElement()
+                .satisfies(l -> assertThat(l.panel()).isEmpty());
         assertThat(isLaid()).isFalse();
         click("panels-split-1");
         settle();

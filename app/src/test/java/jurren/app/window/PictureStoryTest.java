@@ -1,8 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -34,6 +31,9 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** Pictures that are printed as they are, sheets of prints, and hands that are off, as a person would meet them. */
 class PictureStoryTest extends WindowTest {
@@ -107,7 +107,10 @@ class PictureStoryTest extends WindowTest {
         assertThat(picture().crop()).isEqualTo(PrintedPicture.Crop.NONE);
     }
 
-    /** On a film that is cut it would be traced; printed all the same, it stops the work until it is of something printed. */
+    /**
+     * On a film that is cut it would be traced; printed all the same, it stops the work until it is of something
+     * printed.
+     */
     @Test
     void aPictureOnAFilmIsTracedOrStopsTheWork() throws IOException {
         drop(ramp("lake.png"));
@@ -137,14 +140,20 @@ class PictureStoryTest extends WindowTest {
         click("trace-print");
         settle();
         assertThat(snags()).hasAtLeastOneElementOfType(Snag.PictureNotCut.class);
-        run(() -> ((ComboBox<?>) node("film-0")).getItems().stream().filter(m -> m instanceof Material f && f.id().equals("flock-base")).findFirst()
-                .ifPresentOrElse(m -> select((ComboBox<?>) node("film-0"), m), () -> {
-                    throw new AssertionError("flock is not offered");
-                }));
+        run(() -> ((ComboBox<?>) node("film-0"))
+                .getItems().stream()
+                        .filter(m -> m instanceof Material f && f.id().equals("flock-base"))
+                        .findFirst()
+                        .ifPresentOrElse(m -> select((ComboBox<?>) node("film-0"), m), () -> {
+                            throw new AssertionError("flock is not offered");
+                        }));
         settle();
         assertThat(snags()).noneMatch(Snag.PictureNotCut.class::isInstance);
         assertThat(size().layers()).extracting(Layer::role).containsExactly(Layer.Role.BASE, Layer.Role.PRINT);
-        assertThat(size().layers().getLast().print().inks()).filteredOn(i -> !i.isFlat()).as("the demo's own and this one").hasSize(2);
+        assertThat(size().layers().getLast().print().inks())
+                .filteredOn(i -> !i.isFlat())
+                .as("the demo's own and this one")
+                .hasSize(2);
     }
 
     @SuppressWarnings("unchecked")
@@ -166,7 +175,8 @@ class PictureStoryTest extends WindowTest {
         until(() -> Files.exists(papers.resolve("plan.json")));
         settle();
         List<String> spots = new ArrayList<>();
-        try (Stream<Path> pdfs = Files.list(papers).filter(p -> p.getFileName().toString().startsWith("print-"))) {
+        try (Stream<Path> pdfs =
+                Files.list(papers).filter(p -> p.getFileName().toString().startsWith("print-"))) {
             for (Path p : pdfs.toList()) {
                 try (PDDocument pdf = Loader.loadPDF(p.toFile())) {
                     for (var name : pdf.getPage(0).getResources().getColorSpaceNames()) {
@@ -189,14 +199,19 @@ class PictureStoryTest extends WindowTest {
         String one = on(() -> session.motif().orElseThrow().id());
         drop(ramp("two.png"));
         String two = on(() -> session.motif().orElseThrow().id());
-        String word = on(() -> session.line().motifs().stream().filter(m -> m.source() instanceof Lettering).findFirst().orElseThrow().id());
+        String word = on(() -> session.line().motifs().stream()
+                .filter(m -> m.source() instanceof Lettering)
+                .findFirst()
+                .orElseThrow()
+                .id());
         run(() -> session.chooseAll(List.of(word, one, two)));
         settle();
         click("arrange-letters");
         settle();
         List<Motif> motifs = on(() -> session.line().motifs());
         assertThat(motifs).extracting(Motif::id).as("right above the word").containsSubsequence(word, one, two);
-        assertThat(on(() -> session.line().motif(two).orElseThrow()).treatments()).containsExactly(new KeepInPart(word, 2, 0));
+        assertThat(on(() -> session.line().motif(two).orElseThrow()).treatments())
+                .containsExactly(new KeepInPart(word, 2, 0));
         Box first = box(one);
         Box second = box(two);
         Box whole = box(word);
@@ -205,11 +220,18 @@ class PictureStoryTest extends WindowTest {
         assertThat(whole.covers(second, 1e-3)).isTrue();
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
-        assertThat(on(() -> session.line().motif(two).orElseThrow()).treatments()).as("one step to take back").isEmpty();
+        assertThat(on(() -> session.line().motif(two).orElseThrow()).treatments())
+                .as("one step to take back")
+                .isEmpty();
     }
 
     private Box box(String id) {
-        return on(() -> session.linePlan().orElseThrow().motifs().get(id).bounds().orElseThrow()
+        return on(() -> session.linePlan()
+                .orElseThrow()
+                .motifs()
+                .get(id)
+                .bounds()
+                .orElseThrow()
                 .placed(session.line().motif(id).orElseThrow().pose().placement()));
     }
 
@@ -225,12 +247,18 @@ class PictureStoryTest extends WindowTest {
         assertThat(paper).isEqualTo(0xFFFFFF);
         click("loads-show-film");
         settle();
-        assertThat(on(() -> ((ToggleButton) node("loads-show-film")).isSelected())).isTrue();
-        assertThat(on(() -> canvas().view()).pxPerMm()).as("another picture at another scale").isNotEqualTo(at.pxPerMm());
+        assertThat(on(() -> ((ToggleButton) node("loads-show-film")).isSelected()))
+                .isTrue();
+        assertThat(on(() -> canvas().view()).pxPerMm())
+                .as("another picture at another scale")
+                .isNotEqualTo(at.pxPerMm());
     }
 
     private FaceCanvas canvas() {
-        return on(() -> (FaceCanvas) stage().getScene().getRoot().lookupAll("*").stream().filter(FaceCanvas.class::isInstance).findFirst().orElseThrow());
+        return on(() -> (FaceCanvas) stage().getScene().getRoot().lookupAll("*").stream()
+                .filter(FaceCanvas.class::isInstance)
+                .findFirst()
+                .orElseThrow());
     }
 
     /** With hardly any overlap the ground shows; the overlap that is offered hides it. */
@@ -244,7 +272,8 @@ class PictureStoryTest extends WindowTest {
         settle();
         click("overlap-2");
         settle();
-        assertThat(((Join.KnockedOut) size().layers().get(1).join()).overlapMm()).isBetween(0.4, 0.8);
+        assertThat(((Join.KnockedOut) size().layers().get(1).join()).overlapMm())
+                .isBetween(0.4, 0.8);
         assertThat(text("hands-says")).doesNotContain("The ground shows in 200");
         type("hands-off", "0.05mm");
         assertThat(on(() -> session.settings().choice("handsOffMm", ""))).isEqualTo("0.05");
@@ -253,16 +282,21 @@ class PictureStoryTest extends WindowTest {
     @Test
     void aLayerIsLaidLowerByKeysAndWhatCannotBeIsSaid() {
         show(Bench.LAYERS);
-        List<String> before = size().layers().stream().map(l -> l.colour().hex()).toList();
+        List<String> before =
+                size().layers().stream().map(l -> l.colour().hex()).toList();
         focus("layer-3");
         robot.push(KeyCode.ALT, KeyCode.DOWN);
         settle();
-        assertThat(on(() -> session.notice().orElse(""))).as("cream and sky are in the kite's own drawing").contains("of one motif");
+        assertThat(on(() -> session.notice().orElse("")))
+                .as("cream and sky are in the kite's own drawing")
+                .contains("of one motif");
         assertThat(size().layers().stream().map(l -> l.colour().hex()).toList()).isEqualTo(before);
         focus("layer-4");
         robot.push(KeyCode.ALT, KeyCode.DOWN);
         settle();
-        assertThat(size().layers().getFirst().material().id()).as("below cream, which it does not meet, and so below the whole kite").isEqualTo("glitter-film");
+        assertThat(size().layers().getFirst().material().id())
+                .as("below cream, which it does not meet, and so below the whole kite")
+                .isEqualTo("glitter-film");
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
         assertThat(size().layers().getLast().material().id()).isEqualTo("glitter-film");
@@ -277,8 +311,20 @@ class PictureStoryTest extends WindowTest {
     /** Lettering behind the glass of a door: reversed, and what is seen first is laid first. */
     @Test
     void letteringBehindGlassIsReversedAndLaidTheOtherWayRound() {
-        run(() -> session.edit(session.job().withLineAdded(jurren.core.job.NewJobs.onBlank(SHOP.blank("window-pane").orElseThrow(), "Door", "pane",
-                SHOP.blank("window-pane").orElseThrow().colours().getFirst().id(), "vinyl-behind-glass").lines().getFirst().withId("F"))));
+        run(() -> session.edit(session.job()
+                .withLineAdded(jurren.core.job.NewJobs.onBlank(
+                                SHOP.blank("window-pane").orElseThrow(),
+                                "Door",
+                                "pane",
+                                SHOP.blank("window-pane")
+                                        .orElseThrow()
+                                        .colours()
+                                        .getFirst()
+                                        .id(),
+                                "vinyl-behind-glass")
+                        .lines()
+                        .getFirst()
+                        .withId("F"))));
         run(() -> session.openLine("F"));
         settle();
         show(Bench.ART);
@@ -288,9 +334,13 @@ class PictureStoryTest extends WindowTest {
         settle();
         show(Bench.LAYERS);
         List<Layer> layers = size().layers();
-        assertThat(layers).hasSize(2).allSatisfy(l -> assertThat(l.making().reversed()).isTrue());
+        assertThat(layers)
+                .hasSize(2)
+                .allSatisfy(l -> assertThat(l.making().reversed()).isTrue());
         List<Integer> laid = on(() -> session.linePlan().orElseThrow().finish().steps()).stream()
-                .filter(s -> s.kind() == jurren.core.finish.Step.Kind.LAY).map(s -> s.layer()).toList();
+                .filter(s -> s.kind() == jurren.core.finish.Step.Kind.LAY)
+                .map(s -> s.layer())
+                .toList();
         assertThat(laid).as("the letters first, then what stands behind them").containsExactly(2, 1);
         assertThat(on(() -> session.linePlan().orElseThrow()).isSeenThrough()).isTrue();
         assertThat(Optional.of(layers.getFirst().join())).contains(Join.LAID_OVER);

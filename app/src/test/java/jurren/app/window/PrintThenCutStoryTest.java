@@ -1,8 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.io.IOException;
 import java.util.List;
 import javafx.scene.control.CheckBox;
@@ -17,6 +14,9 @@ import jurren.formats.demo.DemoJob;
 import jurren.standins.cutter.Fed;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 /** A printed sheet lies in the cutter as a hand put it there, and the knife follows the print. */
 class PrintThenCutStoryTest extends WindowTest {
     @Override
@@ -29,7 +29,10 @@ class PrintThenCutStoryTest extends WindowTest {
     }
 
     private CutRun printed() {
-        return on(() -> session.plan().orElseThrow().runs().stream().filter(r -> !PrintMarks.of(r.load()).isEmpty()).findFirst().orElseThrow());
+        return on(() -> session.plan().orElseThrow().runs().stream()
+                .filter(r -> !PrintMarks.of(r.load()).isEmpty())
+                .findFirst()
+                .orElseThrow());
     }
 
     private List<List<Point>> bed() {
@@ -54,7 +57,9 @@ class PrintThenCutStoryTest extends WindowTest {
     /** What the card of the marks says. */
     private String says() {
         return stage().getScene().lookup("#marks-find").getParent().getParent().getChildrenUnmodifiable().stream()
-                .filter(javafx.scene.control.Label.class::isInstance).map(l -> ((javafx.scene.control.Label) l).getText()).reduce("", (a, b) -> a + b);
+                .filter(javafx.scene.control.Label.class::isInstance)
+                .map(l -> ((javafx.scene.control.Label) l).getText())
+                .reduce("", (a, b) -> a + b);
     }
 
     private void isCutOn(Placement lies) {
@@ -62,7 +67,11 @@ class PrintThenCutStoryTest extends WindowTest {
         List<List<Point>> bed = bed();
         assertThat(bed).hasSameSizeAs(run.paths());
         for (int i = 0; i < bed.size(); i++) {
-            assertThat(lies.inverse().apply(bed.get(i).getFirst()).distanceMm(run.paths().get(i).start())).as("path %d on the print", i).isLessThan(0.1);
+            assertThat(lies.inverse()
+                            .apply(bed.get(i).getFirst())
+                            .distanceMm(run.paths().get(i).start()))
+                    .as("path %d on the print", i)
+                    .isLessThan(0.1);
         }
     }
 
@@ -107,8 +116,10 @@ class PrintThenCutStoryTest extends WindowTest {
             // with steps of a tenth, along and across
             click("head-step-0");
             Point at = on(() -> talk().head());
-            press(at.xMm() < mark.xMm() ? KeyCode.UP : KeyCode.DOWN, (int) Math.round(Math.abs(mark.xMm() - at.xMm()) / 0.1));
-            press(at.yMm() < mark.yMm() ? KeyCode.LEFT : KeyCode.RIGHT, (int) Math.round(Math.abs(mark.yMm() - at.yMm()) / 0.1));
+            press(at.xMm() < mark.xMm() ? KeyCode.UP : KeyCode.DOWN, (int)
+                    Math.round(Math.abs(mark.xMm() - at.xMm()) / 0.1));
+            press(at.yMm() < mark.yMm() ? KeyCode.LEFT : KeyCode.RIGHT, (int)
+                    Math.round(Math.abs(mark.yMm() - at.yMm()) / 0.1));
             assertThat(on(() -> talk().head()).distanceMm(mark)).isLessThan(0.08);
             click("head-here");
         }
@@ -145,7 +156,10 @@ class PrintThenCutStoryTest extends WindowTest {
             session.show(jurren.formats.words.LengthUnit.MILLIMETRE);
             talk().setSpeedUp(Double.POSITIVE_INFINITY);
         });
-        CutRun plain = on(() -> session.plan().orElseThrow().runs().stream().filter(r -> PrintMarks.of(r.load()).isEmpty()).findFirst().orElseThrow());
+        CutRun plain = on(() -> session.plan().orElseThrow().runs().stream()
+                .filter(r -> PrintMarks.of(r.load()).isEmpty())
+                .findFirst()
+                .orElseThrow());
         run(() -> window.shell().cutBench().show(plain.load().order(), Double.POSITIVE_INFINITY));
         settle();
         click("cut-corner");

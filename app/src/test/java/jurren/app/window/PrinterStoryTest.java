@@ -1,8 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -13,10 +10,12 @@ import jurren.core.job.Job;
 import jurren.formats.print.PdfPages;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 /** The ticket to a printer that is chosen. */
 class PrinterStoryTest extends WindowTest {
-    private record Printed(String printer, String name, int copies, List<PdfPages.Page> pages) {
-    }
+    private record Printed(String printer, String name, int copies, List<PdfPages.Page> pages) {}
 
     /** Printers that keep what they are given. */
     private static final class Kept implements Printers {
@@ -80,7 +79,9 @@ class PrinterStoryTest extends WindowTest {
         PdfPages.Page first = one.pages().getFirst();
         assertThat(first.width() / 200.0).as("Letter, in inches").isCloseTo(8.5, within(0.01));
         assertThat(first.height() / 200.0).isCloseTo(11, within(0.01));
-        assertThat(Arrays.stream(first.rgb()).filter(c -> (c & 0xFF) < 128).count()).as("there is ink on it").isGreaterThan(5_000);
+        assertThat(Arrays.stream(first.rgb()).filter(c -> (c & 0xFF) < 128).count())
+                .as("there is ink on it")
+                .isGreaterThan(5_000);
         assertThat(latest()).contains(one.pages().size() + " page", "3 times", "Workshop");
 
         ask();
@@ -101,7 +102,9 @@ class PrinterStoryTest extends WindowTest {
         kept.hindrance = Optional.of("no paper tray");
         ask();
         assertThat(latest()).isEqualTo("no paper tray");
-        assertThat(isThere("printer-sheet")).as("nothing is asked that could not be done").isFalse();
+        assertThat(isThere("printer-sheet"))
+                .as("nothing is asked that could not be done")
+                .isFalse();
         kept.hindrance = Optional.empty();
         kept.names = List.of();
         ask();

@@ -1,7 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -12,6 +10,8 @@ import jurren.core.job.Job;
 import jurren.formats.jobfile.JobDocument;
 import jurren.formats.jobfile.JobFile;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** Work that windows left behind is offered with where it came from, and lost only when somebody says so. */
 class RecoveryStoryTest extends WindowTest {
@@ -40,7 +40,9 @@ class RecoveryStoryTest extends WindowTest {
         offer();
         assertThat(isThere("leftover-sheet")).isTrue();
         assertThat(on(() -> stage().getScene().getRoot().lookupAll("#leftover-sheet .label").stream()
-                .map(n -> ((javafx.scene.control.Label) n).getText()).toList())).contains("Mugs", "Kites of spring", "/jobs/kites.jurren", "never saved to a file");
+                        .map(n -> ((javafx.scene.control.Label) n).getText())
+                        .toList()))
+                .contains("Mugs", "Kites of spring", "/jobs/kites.jurren", "never saved to a file");
         click("leftover-drop-0");
         assertThat(two).exists();
         click("remove-yes");
@@ -52,7 +54,9 @@ class RecoveryStoryTest extends WindowTest {
         assertThat(on(session::file)).contains(Path.of("/jobs/kites.jurren"));
         until(() -> !Files.exists(one));
         try (var files = Files.list(state())) {
-            assertThat(files.filter(f -> f.toString().endsWith(".jurren"))).as("this window's own copy took its place").hasSize(1);
+            assertThat(files.filter(f -> f.toString().endsWith(".jurren")))
+                    .as("this window's own copy took its place")
+                    .hasSize(1);
         }
     }
 
@@ -77,7 +81,7 @@ class RecoveryStoryTest extends WindowTest {
     void recentJobsAreOfferedInTheDrawerAndTheBenchIsRemembered() throws IOException {
         Path file = folder.resolve("spring.jurren");
         JobFile.write(JobDocument.of(job().withName("Spring")), file);
-        run(() -> session.open(file, () -> { }));
+        run(() -> session.open(file, () -> {}));
         settle();
         run(() -> session.replace(JobDocument.of(job()), java.util.Optional.empty()));
         settle();

@@ -1,7 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.nio.file.Files;
 import java.nio.file.Path;
 import javafx.scene.control.Label;
@@ -10,6 +8,8 @@ import jurren.app.cutter.CutTalk;
 import jurren.app.session.Bench;
 import jurren.core.job.Job;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** A load in the cutter is never out of sight, nor out of hand. */
 class RunningCutTest extends WindowTest {
@@ -34,8 +34,12 @@ class RunningCutTest extends WindowTest {
     void pauseAndStopAreThereWhateverIsLookedAt() {
         cutting();
         run(() -> window.shell().cutBench().show(2, 1));
-        assertThat(on(() -> node("cut-stop").isDisabled())).as("it stops the cutter, not the load on show").isFalse();
-        assertThat(on(() -> node("cut-main").isDisabled())).as("the cutter has a load").isTrue();
+        assertThat(on(() -> node("cut-stop").isDisabled()))
+                .as("it stops the cutter, not the load on show")
+                .isFalse();
+        assertThat(on(() -> node("cut-main").isDisabled()))
+                .as("the cutter has a load")
+                .isTrue();
         for (Bench bench : Bench.values()) {
             run(() -> session.show(bench));
             settle();
@@ -55,11 +59,15 @@ class RunningCutTest extends WindowTest {
     void theLoadInTheCutterIsFrozenAndAnEditSaysSo() {
         cutting();
         var frozen = on(() -> talk().run().orElseThrow());
-        run(() -> session.editLine(l -> l.withMotif("m1", m -> m.withSource(m.source().resized(1.1, 1.1)))));
+        run(() -> session.editLine(l ->
+                l.withMotif("m1", m -> m.withSource(m.source().resized(1.1, 1.1)))));
         settle();
         assertThat(on(() -> talk().run().orElseThrow())).isEqualTo(frozen);
         assertThat(on(() -> stage().getScene().getRoot().lookupAll(".hint").stream()
-                .anyMatch(n -> n instanceof Label l && l.isVisible() && l.getText().startsWith("In the cutter as it was at")))).isTrue();
+                        .anyMatch(n -> n instanceof Label l
+                                && l.isVisible()
+                                && l.getText().startsWith("In the cutter as it was at"))))
+                .isTrue();
         run(() -> talk().stop());
         until(() -> talk().state() == CutTalk.State.STOPPED);
     }

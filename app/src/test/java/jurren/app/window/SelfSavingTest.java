@@ -1,7 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,6 +13,8 @@ import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** Jobs that are saved by themselves, and where they lie. */
 class SelfSavingTest extends WindowTest {
@@ -64,10 +64,11 @@ class SelfSavingTest extends WindowTest {
         Files.write(file, others);
         Files.setLastModifiedTime(file, FileTime.from(Instant.now().plusSeconds(60)));
         number("0502");
-        until(() -> session.notices().all().stream().anyMatch(n -> n.sentence().startsWith("robin.jurren was changed elsewhere")));
+        until(() -> session.notices().all().stream()
+                .anyMatch(n -> n.sentence().startsWith("robin.jurren was changed elsewhere")));
         assertThat(Files.readAllBytes(file)).isEqualTo(others);
         assertThat(on(session::isUnsaved)).isTrue();
-        run(() -> window.shell().actions().afterUnsaved(() -> { }));
+        run(() -> window.shell().actions().afterUnsaved(() -> {}));
         assertThat(isThere("unsaved-sheet")).as("leaving asks too").isTrue();
         robot.push(KeyCode.ESCAPE);
         settle();
@@ -101,6 +102,8 @@ class SelfSavingTest extends WindowTest {
         assertThat(text("jobs-folder")).isEqualTo("Jobs");
         assertThat(new Settings(state()).jobs()).contains(jobs);
         Files.delete(jobs);
-        assertThat(new Settings(state()).jobs()).as("one that is gone is not asked for").isEmpty();
+        assertThat(new Settings(state()).jobs())
+                .as("one that is gone is not asked for")
+                .isEmpty();
     }
 }

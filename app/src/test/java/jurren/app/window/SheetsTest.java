@@ -1,7 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.nio.file.Files;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
@@ -10,6 +8,8 @@ import jurren.app.session.AskFor;
 import jurren.app.session.Bench;
 import jurren.core.job.Job;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** Sheets have the keyboard, hide what lies behind, and lose nothing. */
 class SheetsTest extends WindowTest {
@@ -40,7 +40,9 @@ class SheetsTest extends WindowTest {
         assertThat(isInside(focused(), "shortcut-sheet")).isTrue();
         for (int i = 0; i < 12; i++) {
             robot.push(KeyCode.TAB);
-            assertThat(isInside(focused(), "shortcut-sheet")).as("Tab stays inside").isTrue();
+            assertThat(isInside(focused(), "shortcut-sheet"))
+                    .as("Tab stays inside")
+                    .isTrue();
         }
         robot.push(KeyCode.ESCAPE);
         assertThat(isThere("shortcut-sheet")).isFalse();
@@ -89,7 +91,9 @@ class SheetsTest extends WindowTest {
         click("own-name");
         robot.write("Tray");
         robot.push(KeyCode.ENTER);
-        assertThat(isThere("measure-sheet")).as("the name is typed, the measures are still to come").isTrue();
+        assertThat(isThere("measure-sheet"))
+                .as("the name is typed, the measures are still to come")
+                .isTrue();
         robot.push(KeyCode.ESCAPE);
         assertThat(isThere("typed-sheet")).isTrue();
         click("typed-drop");
@@ -105,9 +109,14 @@ class SheetsTest extends WindowTest {
         robot.push(KeyCode.ESCAPE);
         assertThat(isThere("typed-sheet")).isFalse();
         assertThat(isThere("job-drawer")).isFalse();
-        assertThat(on(session::job)).returns("Otterbrook Parish", Job::customer).returns("Sat 12 Dec", Job::due).returns("0413", Job::number);
+        assertThat(on(session::job))
+                .returns("Otterbrook Parish", Job::customer)
+                .returns("Sat 12 Dec", Job::due)
+                .returns("0413", Job::number);
         run(session::undo);
-        assertThat(on(() -> session.job().number())).as("each field is a step of its own").isEqualTo("0412");
+        assertThat(on(() -> session.job().number()))
+                .as("each field is a step of its own")
+                .isEqualTo("0412");
         assertThat(on(() -> session.job().due())).isEqualTo("Sat 12 Dec");
     }
 
@@ -121,7 +130,9 @@ class SheetsTest extends WindowTest {
         }
         run(() -> window.shell().actions().give(AskFor.What.DRY_RUN, ""));
         settle();
-        assertThat(on(() -> stage().getScene().lookup("#dry-run-sheet .image-view"))).as("one that is waited for comes").isNotNull();
+        assertThat(on(() -> stage().getScene().lookup("#dry-run-sheet .image-view")))
+                .as("one that is waited for comes")
+                .isNotNull();
     }
 
     @Test

@@ -1,16 +1,14 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
-import jurren.core.job.NewJobs;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.job.Job;
+import jurren.core.job.NewJobs;
 import jurren.core.layer.Layer;
 import jurren.core.plan.Plan;
 import jurren.formats.start.Starts;
@@ -19,6 +17,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 /** Each start as a person would use it: type the words, get layers that can be cut, change the name, see it follow. */
 class StartStoriesTest extends WindowTest {
     @Override
@@ -26,9 +26,12 @@ class StartStoriesTest extends WindowTest {
         return NewJobs.onBlank(SHOP.blank("tee-adult").orElseThrow(), "Fair", "tee", "black", "smooth-film");
     }
 
-    /** The start, the entry for its words, what is typed there, how many layers that gives, and the words afterwards. */
+    /**
+     * The start, the entry for its words, what is typed there, how many layers that gives, and the words afterwards.
+     */
     static Stream<Arguments> stories() {
-        return Stream.of(Arguments.of("stacked-words", "words", "KITE, FAIR", 2, "WIND\nFAIR"),
+        return Stream.of(
+                Arguments.of("stacked-words", "words", "KITE, FAIR", 2, "WIND\nFAIR"),
                 Arguments.of("two-colour-name", "name", "Robin", 2, "Peggy Sue"),
                 Arguments.of("name-in-letter", "name", "ROBIN", 1, "PEGGY"),
                 Arguments.of("patterned-letter", "letter", "R", 3, "P"),
@@ -43,27 +46,43 @@ class StartStoriesTest extends WindowTest {
         settle();
         assertThat(on(() -> session.line().motifs())).isEmpty();
         click("start-" + start);
-        until(() -> !((Label) stage().getScene().lookup("#start-says")).getText().isBlank());
+        until(() ->
+                !((Label) stage().getScene().lookup("#start-says")).getText().isBlank());
         enter("entry-" + entry, words);
         click("start-take");
         settle();
 
         assertThat(isThere("start-sheet")).isFalse();
         List<Layer> first = layers();
-        assertThat(first).hasSize(layers).allMatch(l -> l.region().isValid() && l.region().areaMm2() > 100);
+        assertThat(first)
+                .hasSize(layers)
+                .allMatch(l -> l.region().isValid() && l.region().areaMm2() > 100);
         Plan plan = on(() -> session.plan().orElseThrow());
-        assertThat(plan.runs()).as("each layer has its load with knife paths").hasSize(layers).allMatch(r -> !r.paths().isEmpty());
-        assertThat(plan.snags()).as("nothing stops the work").noneMatch(s -> s.gravity() != jurren.core.snag.Snag.Gravity.LOOK);
+        assertThat(plan.runs())
+                .as("each layer has its load with knife paths")
+                .hasSize(layers)
+                .allMatch(r -> !r.paths().isEmpty());
+        assertThat(plan.snags())
+                .as("nothing stops the work")
+                .noneMatch(s -> s.gravity() != jurren.core.snag.Snag.Gravity.LOOK);
 
-        Motif lettered = on(() -> session.line().motifs().stream().filter(m -> m.source() instanceof Lettering l
-                && l.text().replace("\n", ", ").equals(words)).findFirst().orElseThrow());
+        Motif lettered = on(() -> session.line().motifs().stream()
+                .filter(m -> m.source() instanceof Lettering l
+                        && l.text().replace("\n", ", ").equals(words))
+                .findFirst()
+                .orElseThrow());
         click("motif-" + lettered.id());
         settle();
         write("letters", later);
         settle();
 
-        assertThat(layers()).as("the same layers, with the new words").hasSize(layers).isNotEqualTo(first);
-        assertThat(on(() -> session.plan().orElseThrow().runs())).as("the loads follow").isNotEqualTo(plan.runs());
+        assertThat(layers())
+                .as("the same layers, with the new words")
+                .hasSize(layers)
+                .isNotEqualTo(first);
+        assertThat(on(() -> session.plan().orElseThrow().runs()))
+                .as("the loads follow")
+                .isNotEqualTo(plan.runs());
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
         assertThat(layers()).isEqualTo(first);
@@ -105,7 +124,9 @@ class StartStoriesTest extends WindowTest {
         until(() -> !((Button) stage().getScene().lookup("#start-take")).isDisabled());
         robot.push(KeyCode.ESCAPE);
         settle();
-        assertThat(isThere("typed-sheet")).as("what was typed is not dropped without asking").isTrue();
+        assertThat(isThere("typed-sheet"))
+                .as("what was typed is not dropped without asking")
+                .isTrue();
         robot.push(KeyCode.ESCAPE);
         settle();
         assertThat(isThere("start-sheet")).as("Escape stays with it").isTrue();
@@ -127,7 +148,9 @@ class StartStoriesTest extends WindowTest {
         write("start-name", "Club name");
         click("start-save");
         settle();
-        assertThat(new Starts(folder.resolve("state").resolve("starts")).read().starts()).extracting(s -> s.id()).contains("club-name");
+        assertThat(new Starts(folder.resolve("state").resolve("starts")).read().starts())
+                .extracting(s -> s.id())
+                .contains("club-name");
         assertThat(on(() -> session.notice().orElseThrow())).contains("Club name");
 
         click("start-club-name");
@@ -136,8 +159,10 @@ class StartStoriesTest extends WindowTest {
         enter("entry-" + entry, "Wren");
         click("start-take");
         settle();
-        assertThat(on(() -> session.line().motifs())).hasSize(2)
-                .last().satisfies(m -> assertThat(((Lettering) m.source()).text()).isEqualTo("Wren"));
+        assertThat(on(() -> session.line().motifs()))
+                .hasSize(2)
+                .last()
+                .satisfies(m -> assertThat(((Lettering) m.source()).text()).isEqualTo("Wren"));
         assertThat(on(() -> session.line().motifs())).extracting(Motif::id).doesNotHaveDuplicates();
     }
 }

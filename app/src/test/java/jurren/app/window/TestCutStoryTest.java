@@ -1,7 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -14,7 +12,12 @@ import jurren.core.job.Job;
 import jurren.formats.hpgl.HpglWriter;
 import org.junit.jupiter.api.Test;
 
-/** A first cut without fear: once round the edge with the knife up, a row of squares, and the force that lifts clean is kept. */
+import static org.assertj.core.api.Assertions.assertThat;
+
+/**
+ * A first cut without fear: once round the edge with the knife up, a row of squares, and the force that lifts clean is
+ * kept.
+ */
 class TestCutStoryTest extends WindowTest {
     @Override
     Job job() {
@@ -51,8 +54,11 @@ class TestCutStoryTest extends WindowTest {
         until(() -> talk().state() == CutTalk.State.DONE);
         assertThat(bed()).hasSize(14);
         double side = 12;
-        assertThat(bed().stream().map(s -> Outline.of(s).bounds()).filter(b -> Math.abs(b.widthMm() - side) < 0.03)).hasSize(7);
-        assertThat(on(() -> session.job().made().cuts())).as("nothing of the job was cut").isEmpty();
+        assertThat(bed().stream().map(s -> Outline.of(s).bounds()).filter(b -> Math.abs(b.widthMm() - side) < 0.03))
+                .hasSize(7);
+        assertThat(on(() -> session.job().made().cuts()))
+                .as("nothing of the job was cut")
+                .isEmpty();
 
         until(() -> node("test-100") != null);
         assertThat(on(() -> node("test-keep").isDisabled())).isTrue();
@@ -61,11 +67,12 @@ class TestCutStoryTest extends WindowTest {
         click("test-keep");
         settle();
         assertThat(first().forceGf()).isEqualTo(100);
-        assertThat(new String(HpglWriter.write(first()), StandardCharsets.US_ASCII)).contains("FS100;");
+        assertThat(new String(HpglWriter.write(first()), StandardCharsets.US_ASCII))
+                .contains("FS100;");
         assertThat(said()).contains("100 gf").contains("Desktop cutter");
 
         on(() -> {
-            session.myShop().change(s -> s.withCutters(s.cutters().reversed()), "", _ -> { });
+            session.myShop().change(s -> s.withCutters(s.cutters().reversed()), "", _ -> {});
             return null;
         });
         settle();
@@ -82,8 +89,13 @@ class TestCutStoryTest extends WindowTest {
         assertThat(bed()).isEmpty();
         String round = new String(HpglWriter.edge(first(), false), StandardCharsets.US_ASCII);
         assertThat(round).doesNotContain("PD");
-        var box = first().paths().stream().map(p -> p.bounds()).reduce((a, b) -> a.joined(b)).orElseThrow();
-        assertThat(round).contains("PU" + Math.round(box.maxXMm() / jurren.core.load.Speech.USUAL_UNIT_MM) + "," + Math.round(box.maxYMm() / jurren.core.load.Speech.USUAL_UNIT_MM));
+        var box = first().paths().stream()
+                .map(p -> p.bounds())
+                .reduce((a, b) -> a.joined(b))
+                .orElseThrow();
+        assertThat(round)
+                .contains("PU" + Math.round(box.maxXMm() / jurren.core.load.Speech.USUAL_UNIT_MM) + ","
+                        + Math.round(box.maxYMm() / jurren.core.load.Speech.USUAL_UNIT_MM));
         click("cut-main");
         until(() -> talk().finishedPaths() > 0);
         run(() -> talk().stop());

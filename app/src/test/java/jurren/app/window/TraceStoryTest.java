@@ -1,8 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.Ellipse2D;
@@ -23,20 +20,23 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javax.imageio.ImageIO;
-import jurren.core.job.NewJobs;
-import jurren.core.art.Drawing;
 import jurren.app.face.FaceCanvas;
+import jurren.core.art.Drawing;
 import jurren.core.art.Guide;
 import jurren.core.art.Motif;
 import jurren.core.art.TracedPicture;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.job.Job;
+import jurren.core.job.NewJobs;
 import jurren.core.trace.TraceSettings.Mode;
 import jurren.formats.jobfile.JobDocument;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** A customer's picture and drawings, brought in as a person would. */
 class TraceStoryTest extends WindowTest {
@@ -123,7 +123,8 @@ class TraceStoryTest extends WindowTest {
         assertThat(film).as("the film that stands out on black").isNotEqualTo(0x1E2230);
         Point2D wipe = inView(SIDE * 0.38, 40);
         Point2D far = inView(SIDE * 0.95, 40);
-        robot.drag(onScreen(node("trace-view"), wipe.getX(), wipe.getY()), MouseButton.PRIMARY).dropTo(onScreen(node("trace-view"), far.getX(), far.getY()));
+        robot.drag(onScreen(node("trace-view"), wipe.getX(), wipe.getY()), MouseButton.PRIMARY)
+                .dropTo(onScreen(node("trace-view"), far.getX(), far.getY()));
         settle();
         assertThat(colourAt(200, 150)).as("the picture itself").isEqualTo(0x1E2230);
         for (int i = 0; i < 14; i++) {
@@ -156,7 +157,8 @@ class TraceStoryTest extends WindowTest {
         assertThat(m.source()).isInstanceOf(TracedPicture.class);
         click("bench-layers");
         settle();
-        Region layer = on(() -> session.linePlan().orElseThrow().drawn().layers().getFirst().region());
+        Region layer = on(() ->
+                session.linePlan().orElseThrow().drawn().layers().getFirst().region());
         assertThat(on(() -> session.linePlan().orElseThrow().drawn().layers())).hasSize(1);
         assertThat(layer.pieceCount()).isEqualTo(1);
         assertThat(layer.holeCount()).as("eye and mouth").isEqualTo(2);
@@ -182,7 +184,14 @@ class TraceStoryTest extends WindowTest {
         click("trace-take");
         settle();
         assertThat(on(() -> session.line().motifs())).hasSize(1);
-        assertThat(on(() -> session.linePlan().orElseThrow().drawn().layers().getFirst().region().holeCount())).isZero();
+        assertThat(on(() -> session.linePlan()
+                        .orElseThrow()
+                        .drawn()
+                        .layers()
+                        .getFirst()
+                        .region()
+                        .holeCount()))
+                .isZero();
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
         assertThat(on(() -> session.line().motifs().getFirst())).isEqualTo(m);
@@ -199,18 +208,22 @@ class TraceStoryTest extends WindowTest {
         click("trace-straighten");
         Point2D from = inView(0, 0);
         Point2D to = inView(50, 50);
-        robot.drag(onScreen(node("trace-view"), from.getX(), from.getY()), MouseButton.PRIMARY).dropTo(onScreen(node("trace-view"), to.getX(), to.getY()));
+        robot.drag(onScreen(node("trace-view"), from.getX(), from.getY()), MouseButton.PRIMARY)
+                .dropTo(onScreen(node("trace-view"), to.getX(), to.getY()));
         settle();
-        assertThat(on(() -> ((ButtonBase) stage().getScene().lookup("#trace-take")).isDisabled())).isTrue();
+        assertThat(on(() -> ((ButtonBase) stage().getScene().lookup("#trace-take")).isDisabled()))
+                .isTrue();
         click("trace-straighten");
         untilParts("3 parts");
         click("trace-mode-several_colours");
         until(() -> stage().getScene().lookup("#trace-keep-ground") != null);
         click("trace-take");
         settle();
-        TracedPicture traced = (TracedPicture) on(() -> session.line().motifs().getFirst().source());
+        TracedPicture traced =
+                (TracedPicture) on(() -> session.line().motifs().getFirst().source());
         assertThat(traced.settings().mode()).isEqualTo(Mode.SEVERAL_COLOURS);
-        assertThat(traced.straightening().orElseThrow().corners().getFirst().distanceMm(new Point(50, 50))).isLessThan(3);
+        assertThat(traced.straightening().orElseThrow().corners().getFirst().distanceMm(new Point(50, 50)))
+                .isLessThan(3);
 
         drop(face());
         untilParts("4 parts");
@@ -219,28 +232,42 @@ class TraceStoryTest extends WindowTest {
         Motif guide = on(() -> session.line().motifs().getFirst());
         assertThat(guide.source()).isInstanceOf(Guide.class);
         assertThat(guide.standing().locked()).isTrue();
-        assertThat(on(() -> session.linePlan().orElseThrow().motifs().get(guide.id()).isEmpty())).as("nothing is made of it").isTrue();
+        assertThat(on(() -> session.linePlan()
+                        .orElseThrow()
+                        .motifs()
+                        .get(guide.id())
+                        .isEmpty()))
+                .as("nothing is made of it")
+                .isTrue();
         double before = ((Guide) guide.source()).mmPerPx();
         click("guide-mark");
         settle();
         // the picture may come to stand otherwise between two clicks: both are places on the face
-        FaceCanvas canvas = (FaceCanvas) on(() -> stage().getScene().getRoot().lookupAll(".face-canvas").iterator().next());
+        FaceCanvas canvas = (FaceCanvas) on(() -> stage().getScene()
+                .getRoot()
+                .lookupAll(".face-canvas")
+                .iterator()
+                .next());
         Point middle = on(() -> session.sizePlan().orElseThrow().area().box().centre());
         for (double mm : new double[] {-20, 20}) {
             settle();
-            Point2D at = on(() -> new Point2D(canvas.view().x(middle.xMm() + mm), canvas.view().y(middle.yMm())));
+            Point2D at = on(() -> new Point2D(
+                    canvas.view().x(middle.xMm() + mm), canvas.view().y(middle.yMm())));
             robot.clickOn(onScreen(canvas, at.getX(), at.getY()));
         }
         type("guide-distance", "100 mm");
-        double after = ((Guide) on(() -> session.line().motif(guide.id()).orElseThrow().source())).mmPerPx();
+        double after =
+                ((Guide) on(() -> session.line().motif(guide.id()).orElseThrow().source())).mmPerPx();
         assertThat(after / before).isCloseTo(100 / 40.0, within(0.03));
     }
 
     @Test
     void aDrawingWithoutASizeAsksForOneAndNearColoursBecomeOne() throws Exception {
         Path file = folder.resolve("logo.svg");
-        Files.writeString(file, "<svg xmlns='http://www.w3.org/2000/svg' width='288' height='144' viewBox='0 0 288 144'>"
-                + "<rect width='144' height='144' fill='#E8743B'/><rect x='144' width='144' height='144' fill='#E6763D'/></svg>");
+        Files.writeString(
+                file,
+                "<svg xmlns='http://www.w3.org/2000/svg' width='288' height='144' viewBox='0 0 288 144'>"
+                        + "<rect width='144' height='144' fill='#E8743B'/><rect x='144' width='144' height='144' fill='#E6763D'/></svg>");
         drop(file);
         until(() -> isThere("bring-sheet"));
         click("unit-point-72");
@@ -248,8 +275,11 @@ class TraceStoryTest extends WindowTest {
         settle();
         Motif m = on(() -> session.line().motifs().getFirst());
         assertThat(m.source()).isInstanceOf(Drawing.class);
-        Region layer = on(() -> session.linePlan().orElseThrow().drawn().layers().getFirst().region());
-        assertThat(on(() -> session.linePlan().orElseThrow().drawn().layers())).as("two oranges are one film").hasSize(1);
+        Region layer = on(() ->
+                session.linePlan().orElseThrow().drawn().layers().getFirst().region());
+        assertThat(on(() -> session.linePlan().orElseThrow().drawn().layers()))
+                .as("two oranges are one film")
+                .hasSize(1);
         assertThat(layer.bounds().widthMm()).isCloseTo(101.6, within(0.01));
 
         // and out again
@@ -268,7 +298,9 @@ class TraceStoryTest extends WindowTest {
         answers.add(job);
         click("add-drawing");
         until(() -> session.line().motifs().size() > 1);
-        assertThat(on(() -> session.line().motifs())).as("the demo's tees").hasSize(1 + DEMO.lines().getFirst().motifs().size());
+        assertThat(on(() -> session.line().motifs()))
+                .as("the demo's tees")
+                .hasSize(1 + DEMO.lines().getFirst().motifs().size());
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
 

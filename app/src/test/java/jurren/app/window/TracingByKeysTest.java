@@ -1,7 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.geom.Ellipse2D;
@@ -16,6 +14,8 @@ import jurren.core.art.TracedPicture;
 import jurren.core.job.Job;
 import jurren.core.job.NewJobs;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** The tracing sheet without a pointer, and what it keeps and tells. */
 class TracingByKeysTest extends WindowTest {
@@ -48,7 +48,8 @@ class TracingByKeysTest extends WindowTest {
         Path file = dots();
         run(() -> window.shell().actions().dropped(file));
         settle();
-        until(() -> stage().getScene().lookup("#trace-says") instanceof Label l && l.getText().contains("4 parts"));
+        until(() -> stage().getScene().lookup("#trace-says") instanceof Label l
+                && l.getText().contains("4 parts"));
         settle();
     }
 
@@ -76,7 +77,9 @@ class TracingByKeysTest extends WindowTest {
         assertThat(says("trace-lost")).isNotBlank();
         run(() -> ((javafx.scene.control.ButtonBase) node("trace-straighten")).fire());
         Hands.turn();
-        assertThat(says("trace-lost")).as("while it is straightened nothing is traced").isEmpty();
+        assertThat(says("trace-lost"))
+                .as("while it is straightened nothing is traced")
+                .isEmpty();
         run(() -> ((javafx.scene.control.ButtonBase) node("trace-straighten")).fire());
         settle();
         assertThat(says("trace-lost")).isNotBlank();
@@ -87,7 +90,8 @@ class TracingByKeysTest extends WindowTest {
         openPicture();
         click("trace-take");
         settle();
-        TracedPicture first = (TracedPicture) on(() -> session.motif().orElseThrow().source());
+        TracedPicture first =
+                (TracedPicture) on(() -> session.motif().orElseThrow().source());
         run(() -> session.editMotif(m -> m.withSource(m.source().resized(2, 1))));
         settle();
         String id = on(() -> session.motif().orElseThrow().id());
@@ -95,8 +99,10 @@ class TracingByKeysTest extends WindowTest {
         settle();
         click("trace-take");
         settle();
-        TracedPicture again = (TracedPicture) on(() -> session.motif().orElseThrow().source());
-        assertThat(again.mmPerPxAcross() / again.mmPerPxDown()).isEqualTo(2 * first.mmPerPxAcross() / first.mmPerPxDown());
+        TracedPicture again =
+                (TracedPicture) on(() -> session.motif().orElseThrow().source());
+        assertThat(again.mmPerPxAcross() / again.mmPerPxDown())
+                .isEqualTo(2 * first.mmPerPxAcross() / first.mmPerPxDown());
     }
 
     @Test
@@ -112,14 +118,22 @@ class TracingByKeysTest extends WindowTest {
 
     @Test
     void severalFilesDroppedAtOnceAreAllRead() throws IOException {
-        Path one = java.nio.file.Files.writeString(folder.resolve("one.svg"), "<svg xmlns='http://www.w3.org/2000/svg' width='30mm' height='30mm' viewBox='0 0 30 30'><rect width='30' height='30' fill='#E8743B'/></svg>");
-        Path two = java.nio.file.Files.writeString(folder.resolve("two.svg"), "<svg xmlns='http://www.w3.org/2000/svg' width='20mm' height='20mm' viewBox='0 0 20 20'><rect width='20' height='20' fill='#E8743B'/></svg>");
+        Path one = java.nio.file.Files.writeString(
+                folder.resolve("one.svg"),
+                "<svg xmlns='http://www.w3.org/2000/svg' width='30mm' height='30mm' viewBox='0 0 30 30'><rect width='30' height='30' fill='#E8743B'/></svg>");
+        Path two = java.nio.file.Files.writeString(
+                folder.resolve("two.svg"),
+                "<svg xmlns='http://www.w3.org/2000/svg' width='20mm' height='20mm' viewBox='0 0 20 20'><rect width='20' height='20' fill='#E8743B'/></svg>");
         run(() -> {
             window.shell().actions().dropped(one);
             window.shell().actions().dropped(two);
         });
         settle();
-        assertThat(on(() -> session.line().motifs().stream().map(m -> m.name()).sorted().toList())).containsExactly("one", "two");
+        assertThat(on(() -> session.line().motifs().stream()
+                        .map(m -> m.name())
+                        .sorted()
+                        .toList()))
+                .containsExactly("one", "two");
         Node strip = node("work");
         until(() -> !strip.isVisible());
     }

@@ -1,25 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
-import jurren.core.job.NewJobs;
-import jurren.app.cutter.CutTalk;
-import jurren.app.session.Bench;
-import jurren.core.art.Lettering;
-import jurren.core.dryrun.CutSheet;
-import jurren.core.dryrun.DryRun;
-import jurren.core.finish.Step;
-import jurren.core.job.Job;
-import jurren.core.layer.Join;
-import jurren.core.lettering.ShippedTypeface;
-import jurren.core.lettering.Typeface;
-import jurren.core.plan.Plan;
-import jurren.core.plan.SizePlan;
-import jurren.formats.hpgl.HpglWriter;
-import jurren.formats.jobfile.JobDocument;
-import jurren.standins.cutter.Fault;
-import jurren.standins.cutter.HpglInterpreter;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -29,7 +9,27 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
+import jurren.app.cutter.CutTalk;
+import jurren.app.session.Bench;
+import jurren.core.art.Lettering;
+import jurren.core.dryrun.CutSheet;
+import jurren.core.dryrun.DryRun;
+import jurren.core.finish.Step;
+import jurren.core.job.Job;
+import jurren.core.job.NewJobs;
+import jurren.core.layer.Join;
+import jurren.core.lettering.ShippedTypeface;
+import jurren.core.lettering.Typeface;
+import jurren.core.plan.Plan;
+import jurren.core.plan.SizePlan;
+import jurren.formats.hpgl.HpglWriter;
+import jurren.formats.jobfile.JobDocument;
+import jurren.standins.cutter.Fault;
+import jurren.standins.cutter.HpglInterpreter;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** A black tee, a typed name, an outline, two reversed films, both cut on the stand-in, pressed step by step. */
 class TwoColourNameStoryTest extends WindowTest {
@@ -64,7 +64,8 @@ class TwoColourNameStoryTest extends WindowTest {
         click("add-lettering");
         settle();
         type("letters", "Robin");
-        assertThat(on(() -> ((Lettering) session.motif().orElseThrow().source()).text())).isEqualTo("Robin");
+        assertThat(on(() -> ((Lettering) session.motif().orElseThrow().source()).text()))
+                .isEqualTo("Robin");
         on(() -> {
             @SuppressWarnings("unchecked")
             ComboBox<Typeface> face = (ComboBox<Typeface>) node("typeface");
@@ -95,9 +96,11 @@ class TwoColourNameStoryTest extends WindowTest {
             return null;
         });
         settle();
-        assertThat(on(() -> session.sizePlan().orElseThrow().layers().getLast().join())).isEqualTo(new Join.KnockedOut(1));
+        assertThat(on(() -> session.sizePlan().orElseThrow().layers().getLast().join()))
+                .isEqualTo(new Join.KnockedOut(1));
         type("join-measure-2", "0.8 mm");
-        assertThat(on(() -> session.sizePlan().orElseThrow().layers().getLast().join())).isEqualTo(new Join.KnockedOut(0.8));
+        assertThat(on(() -> session.sizePlan().orElseThrow().layers().getLast().join()))
+                .isEqualTo(new Join.KnockedOut(0.8));
     }
 
     private void loads() {
@@ -105,10 +108,15 @@ class TwoColourNameStoryTest extends WindowTest {
         settle();
         Plan plan = on(() -> session.plan().orElseThrow());
         assertThat(plan.runs()).hasSize(2);
-        assertThat(plan.runs()).allSatisfy(r -> assertThat(r.load().placed()).hasSize(3).allMatch(p -> p.item().turnedOver()));
+        assertThat(plan.runs())
+                .allSatisfy(r -> assertThat(r.load().placed())
+                        .hasSize(3)
+                        .allMatch(p -> p.item().turnedOver()));
         click("frames");
         settle();
-        assertThat(on(() -> session.plan().orElseThrow().runs().getFirst().load().framed())).isFalse();
+        assertThat(on(() ->
+                        session.plan().orElseThrow().runs().getFirst().load().framed()))
+                .isFalse();
         click("frames");
         settle();
     }
@@ -123,15 +131,19 @@ class TwoColourNameStoryTest extends WindowTest {
         assertThat(text("cut-main")).isEqualTo("Next load");
         click("cut-main");
         click("cut-main");
-        until(() -> talk.state() == CutTalk.State.DONE && session.job().made().cuts().size() == 2);
+        until(() -> talk.state() == CutTalk.State.DONE
+                && session.job().made().cuts().size() == 2);
 
         Plan plan = on(() -> session.plan().orElseThrow());
         int first = plan.runs().getFirst().paths().size();
         var bed = talk.standIn().bed();
         assertThat(bed).hasSize(first + plan.runs().get(1).paths().size());
-        DryRun made = DryRun.of(plan, List.of(new CutSheet(1, bed.subList(0, first)), new CutSheet(2, bed.subList(first, bed.size()))));
+        DryRun made = DryRun.of(
+                plan, List.of(new CutSheet(1, bed.subList(0, first)), new CutSheet(2, bed.subList(first, bed.size()))));
         assertThat(made.copies()).hasSize(3);
-        assertThat(made.matchPercent()).as("the parts on the stand-in's bed, put back on the tee").isGreaterThan(99.8);
+        assertThat(made.matchPercent())
+                .as("the parts on the stand-in's bed, put back on the tee")
+                .isGreaterThan(99.8);
     }
 
     private void finish() {
@@ -154,7 +166,8 @@ class TwoColourNameStoryTest extends WindowTest {
     private void dryRun() {
         click("dry-run");
         until(() -> stage().getScene().lookup("#dry-run-sheet .image-view") != null);
-        assertThat(on(() -> stage().getScene().lookup("#dry-run-sheet .card-title"))).isNotNull();
+        assertThat(on(() -> stage().getScene().lookup("#dry-run-sheet .card-title")))
+                .isNotNull();
         robot.push(KeyCode.ESCAPE);
         settle();
         assertThat(isThere("dry-run-sheet")).isFalse();
@@ -211,7 +224,8 @@ class TwoColourNameStoryTest extends WindowTest {
 
         ByteArrayOutputStream all = new ByteArrayOutputStream();
         all.write(HpglWriter.write(on(() -> session.plan().orElseThrow().runs().getFirst())));
-        assertThat(new ArrayList<>(talk.standIn().bed())).as("every path once, in spite of all")
+        assertThat(new ArrayList<>(talk.standIn().bed()))
+                .as("every path once, in spite of all")
                 .containsOnlyOnceElementsOf(HpglInterpreter.strokes(all.toByteArray()));
     }
 

@@ -1,7 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.control.CheckBox;
@@ -13,6 +11,8 @@ import jurren.core.job.Job;
 import jurren.core.run.RunTask;
 import jurren.core.weed.WeedPlan;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** A cut load on the table: insides first, then the frame, ticked or clicked, and it is done in the run too. */
 class WeedingStoryTest extends WindowTest {
@@ -26,7 +26,11 @@ class WeedingStoryTest extends WindowTest {
     }
 
     private boolean isWeeded() {
-        return on(() -> session.job().made().done().contains(RunTask.weeding(session.plan().orElseThrow().runs().getFirst().mark())));
+        return on(() -> session.job()
+                .made()
+                .done()
+                .contains(RunTask.weeding(
+                        session.plan().orElseThrow().runs().getFirst().mark())));
     }
 
     private String row(String id) {
@@ -40,11 +44,15 @@ class WeedingStoryTest extends WindowTest {
         click("cut-side-weed");
         settle();
         until(() -> node("weed-frame") != null);
-        List<WeedPlan.Waste> insides = WeedPlan.of(load().load()).wastes().stream().filter(w -> w.kind() == WeedPlan.Kind.INSIDE).toList();
+        List<WeedPlan.Waste> insides = WeedPlan.of(load().load()).wastes().stream()
+                .filter(w -> w.kind() == WeedPlan.Kind.INSIDE)
+                .toList();
         assertThat(insides).as("R, o, b have insides").hasSize(3);
         assertThat(row("weed-inside")).startsWith("1").contains("3 insides");
 
-        WeedPlan.Waste largest = insides.stream().max(java.util.Comparator.comparingDouble(w -> w.region().areaMm2())).orElseThrow();
+        WeedPlan.Waste largest = insides.stream()
+                .max(java.util.Comparator.comparingDouble(w -> w.region().areaMm2()))
+                .orElseThrow();
         Point on = largest.region().inside();
         robot.clickOn(at(new Point(-on.yMm(), -on.xMm())));
         settle();
@@ -75,7 +83,13 @@ class WeedingStoryTest extends WindowTest {
     }
 
     private Point2D at(Point onPicture) {
-        FaceCanvas canvas = on(() -> (FaceCanvas) stage().getScene().getRoot().lookupAll(".face-canvas").stream().filter(n -> n.getScene() != null && n.isVisible()).findFirst().orElseThrow());
-        return onScreen(canvas, on(() -> canvas.view().x(onPicture.xMm())), on(() -> canvas.view().y(onPicture.yMm())));
+        FaceCanvas canvas = on(() -> (FaceCanvas) stage().getScene().getRoot().lookupAll(".face-canvas").stream()
+                .filter(n -> n.getScene() != null && n.isVisible())
+                .findFirst()
+                .orElseThrow());
+        return onScreen(
+                canvas,
+                on(() -> canvas.view().x(onPicture.xMm())),
+                on(() -> canvas.view().y(onPicture.yMm())));
     }
 }

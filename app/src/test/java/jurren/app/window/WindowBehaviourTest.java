@@ -1,21 +1,5 @@
 package jurren.app.window;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
-import jurren.app.face.FaceCanvas;
-import jurren.app.keep.Settings;
-import jurren.app.session.Bench;
-import jurren.core.art.Drawing;
-import jurren.core.art.Lettering;
-import jurren.core.art.Motif;
-import jurren.core.art.treat.Stripes;
-import jurren.core.art.Treatment;
-import jurren.core.geometry.Box;
-import jurren.core.job.Job;
-import jurren.formats.jobfile.JobDocument;
-import jurren.formats.jobfile.JobFile;
-import jurren.formats.words.LengthUnit;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -31,7 +15,23 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import jurren.app.face.FaceCanvas;
+import jurren.app.keep.Settings;
+import jurren.app.session.Bench;
+import jurren.core.art.Drawing;
+import jurren.core.art.Lettering;
+import jurren.core.art.Motif;
+import jurren.core.art.Treatment;
+import jurren.core.art.treat.Stripes;
+import jurren.core.geometry.Box;
+import jurren.core.job.Job;
+import jurren.formats.jobfile.JobDocument;
+import jurren.formats.jobfile.JobFile;
+import jurren.formats.words.LengthUnit;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 class WindowBehaviourTest extends WindowTest {
     /** The tees alone: the other lines would be planned anew for every test. */
@@ -66,7 +66,8 @@ class WindowBehaviourTest extends WindowTest {
 
     private Point2D at(double xMm, double yMm) {
         FaceCanvas canvas = canvas();
-        return onScreen(canvas, on(() -> canvas.view().x(xMm)), on(() -> canvas.view().y(yMm)));
+        return onScreen(
+                canvas, on(() -> canvas.view().x(xMm)), on(() -> canvas.view().y(yMm)));
     }
 
     @Test
@@ -82,16 +83,29 @@ class WindowBehaviourTest extends WindowTest {
         assertThat(motif().pose().xMm()).isCloseTo(30, within(1.5));
         assertThat(motif().pose().yMm()).as("a neighbour may hold it").isCloseTo(252, within(4.0));
 
-        Box box = on(() -> session.linePlan().orElseThrow().motifs().get("m2").bounds().orElseThrow()
+        Box box = on(() -> session.linePlan()
+                .orElseThrow()
+                .motifs()
+                .get("m2")
+                .bounds()
+                .orElseThrow()
                 .placed(session.motif().orElseThrow().pose().placement()));
-        robot.drag(at(box.maxXMm(), box.maxYMm()), MouseButton.PRIMARY).moveTo(at(box.centre().xMm() + 40, box.maxYMm()))
+        robot.drag(at(box.maxXMm(), box.maxYMm()), MouseButton.PRIMARY)
+                .moveTo(at(box.centre().xMm() + 40, box.maxYMm()))
                 .dropTo(at(box.centre().xMm(), box.centre().yMm()));
         settle();
-        Box half = on(() -> session.linePlan().orElseThrow().motifs().get("m2").bounds().orElseThrow()
+        Box half = on(() -> session.linePlan()
+                .orElseThrow()
+                .motifs()
+                .get("m2")
+                .bounds()
+                .orElseThrow()
                 .placed(session.motif().orElseThrow().pose().placement()));
         assertThat(half.widthMm()).isCloseTo(box.widthMm() / 2, within(3.0));
         assertThat(half.minXMm()).as("the opposite corner stays").isCloseTo(box.minXMm(), within(0.5));
-        assertThat(half.widthMm() / half.heightMm()).as("in proportion").isCloseTo(box.widthMm() / box.heightMm(), within(0.05));
+        assertThat(half.widthMm() / half.heightMm())
+                .as("in proportion")
+                .isCloseTo(box.widthMm() / box.heightMm(), within(0.05));
 
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
@@ -117,13 +131,29 @@ class WindowBehaviourTest extends WindowTest {
         type("stripes-width-1", "2mm");
         assertThat(((Stripes) motif().treatments().getLast()).widthMm()).isEqualTo(2);
         type("stripes-width-1", "-2mm");
-        assertThat(((Stripes) motif().treatments().getLast()).widthMm()).as("the last good figure stays").isEqualTo(2);
-        double striped = on(() -> session.linePlan().orElseThrow().motifs().get("m2").paints().getFirst().region().areaMm2());
+        assertThat(((Stripes) motif().treatments().getLast()).widthMm())
+                .as("the last good figure stays")
+                .isEqualTo(2);
+        double striped = on(() -> session.linePlan()
+                .orElseThrow()
+                .motifs()
+                .get("m2")
+                .paints()
+                .getFirst()
+                .region()
+                .areaMm2());
 
         click("treatment-on-1");
         settle();
         assertThat(motif().treatments().getLast()).isInstanceOf(Treatment.Off.class);
-        assertThat(on(() -> session.linePlan().orElseThrow().motifs().get("m2").paints().getFirst().region().areaMm2()))
+        assertThat(on(() -> session.linePlan()
+                        .orElseThrow()
+                        .motifs()
+                        .get("m2")
+                        .paints()
+                        .getFirst()
+                        .region()
+                        .areaMm2()))
                 .isGreaterThan(striped * 1.3);
         click("treatment-up-1");
         settle();
@@ -150,8 +180,16 @@ class WindowBehaviourTest extends WindowTest {
         assertThat(motif().pose().xMm()).isCloseTo(x + 11.1, within(1e-9));
         robot.push(KeyCode.C);
         settle();
-        assertThat(on(() -> session.linePlan().orElseThrow().motifs().get("m2").bounds().orElseThrow()
-                .placed(session.motif().orElseThrow().pose().placement()).centre().xMm())).isCloseTo(0, within(1e-6));
+        assertThat(on(() -> session.linePlan()
+                        .orElseThrow()
+                        .motifs()
+                        .get("m2")
+                        .bounds()
+                        .orElseThrow()
+                        .placed(session.motif().orElseThrow().pose().placement())
+                        .centre()
+                        .xMm()))
+                .isCloseTo(0, within(1e-6));
         robot.push(KeyCode.N);
         settle();
         assertThat(motif().id()).isEqualTo("m3");
@@ -193,15 +231,21 @@ class WindowBehaviourTest extends WindowTest {
         type("motif-down-field", "100mm");
         type("motif-across", "-5mm");
         type("motif-turn", "90");
-        Box box = on(() -> session.linePlan().orElseThrow().motifs().get("m2").bounds().orElseThrow());
+        Box box = on(() ->
+                session.linePlan().orElseThrow().motifs().get("m2").bounds().orElseThrow());
         assertThat(box.widthMm()).isCloseTo(8.25 * 25.4, within(0.01));
         assertThat(motif().pose().degrees()).isEqualTo(90);
-        assertThat(on(() -> box.placed(session.motif().orElseThrow().pose().placement()).centre().xMm())).isCloseTo(-5, within(0.01));
+        assertThat(on(() -> box.placed(session.motif().orElseThrow().pose().placement())
+                        .centre()
+                        .xMm()))
+                .isCloseTo(-5, within(0.01));
 
         String good = text("motif-width");
         for (String bad : List.of("wide", "0", "-3")) {
             type("motif-width", bad);
-            assertThat(text("motif-width")).as("the last good value stays after %s", bad).isEqualTo(good);
+            assertThat(text("motif-width"))
+                    .as("the last good value stays after %s", bad)
+                    .isEqualTo(good);
             assertThat(on(() -> session.notice().orElse(""))).contains("The last good value stays");
         }
     }
@@ -218,7 +262,8 @@ class WindowBehaviourTest extends WindowTest {
     @Test
     void aDrawingIsTakenAtItsTrueSizeAndABadOneIsSaidAndChangesNothing() throws IOException {
         show(Bench.ART);
-        Path good = Files.writeString(folder.resolve("badge.svg"),
+        Path good = Files.writeString(
+                folder.resolve("badge.svg"),
                 "<svg xmlns='http://www.w3.org/2000/svg' width='3in' height='2in' viewBox='0 0 3 2'><rect width='3' height='2' fill='#E8743B'/></svg>");
         answers.add(good);
         click("add-drawing");
@@ -293,10 +338,12 @@ class WindowBehaviourTest extends WindowTest {
     void theEdgeLineIsDraggedAcrossTheArt() {
         show(Bench.ART);
         String before = on(() -> ((Labeled) stage().getScene().lookup(".edge-view .caption")).getText());
-        double y = on(() -> session.edgeLine().yMm(session.sizePlan().orElseThrow().area().box()));
+        double y = on(() ->
+                session.edgeLine().yMm(session.sizePlan().orElseThrow().area().box()));
         robot.drag(at(-150, y), MouseButton.PRIMARY).moveTo(at(-150, y + 30)).dropTo(at(-150, y + 60));
         settle();
-        assertThat(on(() -> ((Labeled) stage().getScene().lookup(".edge-view .caption")).getText())).isNotEqualTo(before);
+        assertThat(on(() -> ((Labeled) stage().getScene().lookup(".edge-view .caption")).getText()))
+                .isNotEqualTo(before);
     }
 
     @Test
@@ -327,9 +374,20 @@ class WindowBehaviourTest extends WindowTest {
         assertThat(on(() -> session.sizePlan().orElseThrow().id())).isEqualTo("XL");
         assertThat(text("blank-width")).isEqualTo("12.01 in");
         type("width-XL", "10");
-        assertThat(on(() -> session.sizePlan().orElseThrow().artBounds().orElseThrow().widthMm())).isCloseTo(254, within(0.01));
+        assertThat(on(() -> session.sizePlan()
+                        .orElseThrow()
+                        .artBounds()
+                        .orElseThrow()
+                        .widthMm()))
+                .isCloseTo(254, within(0.01));
         type("width-M", "9");
-        assertThat(on(() -> session.linePlan().orElseThrow().drawn().artBounds().orElseThrow().widthMm())).isCloseTo(228.6, within(0.3));
+        assertThat(on(() -> session.linePlan()
+                        .orElseThrow()
+                        .drawn()
+                        .artBounds()
+                        .orElseThrow()
+                        .widthMm()))
+                .isCloseTo(228.6, within(0.3));
     }
 
     /** With Tab alone every control of every bench is reached, and each tells its name. */
@@ -348,7 +406,9 @@ class WindowBehaviourTest extends WindowTest {
                 missed.addAll(missed(reached));
             }
             assertThat(missed).as("not reached on the %s bench", bench).isEmpty();
-            assertThat(reached).allSatisfy(n -> assertThat(on(() -> nameOf(n))).as("name of %s", n).isNotBlank());
+            assertThat(reached)
+                    .allSatisfy(n ->
+                            assertThat(on(() -> nameOf(n))).as("name of %s", n).isNotBlank());
         }
     }
 
@@ -376,8 +436,11 @@ class WindowBehaviourTest extends WindowTest {
         if (!n.isVisible() || n.isDisabled()) {
             return;
         }
-        boolean byArrows = n instanceof javafx.scene.control.ToggleButton t && t.getToggleGroup() != null && !t.isSelected();
-        if (n.isFocusTraversable() && !byArrows && (n instanceof ButtonBase || n instanceof TextInputControl || n instanceof FaceCanvas)) {
+        boolean byArrows =
+                n instanceof javafx.scene.control.ToggleButton t && t.getToggleGroup() != null && !t.isSelected();
+        if (n.isFocusTraversable()
+                && !byArrows
+                && (n instanceof ButtonBase || n instanceof TextInputControl || n instanceof FaceCanvas)) {
             into.add(n);
         }
         if (n instanceof javafx.scene.Parent p) {
@@ -386,7 +449,8 @@ class WindowBehaviourTest extends WindowTest {
     }
 
     private static String nameOf(Node n) {
-        return n.getAccessibleText() != null ? n.getAccessibleText()
+        return n.getAccessibleText() != null
+                ? n.getAccessibleText()
                 : n instanceof Labeled l ? l.getText() : n instanceof javafx.scene.control.ScrollPane ? "scroll" : "";
     }
 
@@ -405,8 +469,8 @@ class WindowBehaviourTest extends WindowTest {
             window.close();
             return null;
         });
-        assertThat(folder.resolve("state").toFile().listFiles((_, name) -> name.startsWith("unsaved"))).satisfiesAnyOf(
-                f -> assertThat(f).isNull(), f -> assertThat(f).isEmpty());
+        assertThat(folder.resolve("state").toFile().listFiles((_, name) -> name.startsWith("unsaved")))
+                .satisfiesAnyOf(f -> assertThat(f).isNull(), f -> assertThat(f).isEmpty());
     }
 
     @Test

@@ -39,7 +39,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * The real window, driven by clicks and keys. One stage serves a class, one planner all of them, and nothing waits longer
+ * The real window, driven by clicks and keys. One stage serves a class, one planner all of them, and nothing waits
+ * longer
  * than until what it waits for is so.
  */
 abstract class WindowTest {
@@ -48,10 +49,12 @@ abstract class WindowTest {
     private static final long REST_S = 2;
     /** A plan moves cards; it always comes. */
     private static final long PLAN_S = 20;
+
     private static final AtomicBoolean STARTED = new AtomicBoolean();
     private static final Planner PLANNER = new Planner();
     /** What ships with the application, read once. */
     static final Shop SHOP = BuiltInShop.read();
+
     static final Job DEMO = DemoJob.simple();
     private static Stage stage;
 
@@ -85,13 +88,23 @@ abstract class WindowTest {
 
     /** The same with one piece of each size that is wanted, which is planned and made in a part of the time. */
     static Job few(Job job) {
-        return job.withLines(job.lines().stream().map(l -> l.withSizes(l.sizes().stream().map(s -> s.withCount(Math.min(1, s.count()))).toList())).toList());
+        return job.withLines(job.lines().stream()
+                .map(l -> l.withSizes(l.sizes().stream()
+                        .map(s -> s.withCount(Math.min(1, s.count())))
+                        .toList()))
+                .toList());
     }
 
     /** One name in one film on one tee, planned in a moment. */
     static Job robin() {
         Blank tee = SHOP.blank("tee-adult").orElseThrow();
-        return NewJobs.saying("Robin", ShippedTypeface.FREDOKA, tee, tee.colours().getFirst(), SHOP.material("smooth-film").orElseThrow(), Colour.of("#F6EFDC"));
+        return NewJobs.saying(
+                "Robin",
+                ShippedTypeface.FREDOKA,
+                tee,
+                tee.colours().getFirst(),
+                SHOP.material("smooth-film").orElseThrow(),
+                Colour.of("#F6EFDC"));
     }
 
     /** The job a story begins with. */
@@ -108,7 +121,8 @@ abstract class WindowTest {
             session.desk().watch(changes::release);
             window.shell().cutter().watch(changes::release);
             window.show();
-            // laid out and alive, but not painted: every frame in software is a third of the time, and nobody looks at it
+            // laid out and alive, but not painted: every frame in software is a third of the time, and nobody looks at
+            // it
             stage.setIconified(true);
             return null;
         });
@@ -198,7 +212,12 @@ abstract class WindowTest {
     /** A person who meant to type and missed, because something moved, clicks again. */
     void click(String id) {
         clickOnce(id);
-        for (int again = 0; again < 2 && on(() -> stage.getScene().lookup("#" + id) instanceof TextInputControl f && !f.isFocused() && !f.isDisabled()); again++) {
+        for (int again = 0;
+                again < 2
+                        && on(() -> stage.getScene().lookup("#" + id) instanceof TextInputControl f
+                                && !f.isFocused()
+                                && !f.isDisabled());
+                again++) {
             clickOnce(id);
         }
     }
@@ -247,7 +266,8 @@ abstract class WindowTest {
         return on(() -> {
             Node n = stage.getScene().lookup("#" + id);
             scrollIntoSight(n);
-            return n.localToScreen(n.getBoundsInLocal().getCenterX(), n.getBoundsInLocal().getCenterY());
+            return n.localToScreen(
+                    n.getBoundsInLocal().getCenterX(), n.getBoundsInLocal().getCenterY());
         });
     }
 
@@ -255,27 +275,34 @@ abstract class WindowTest {
         for (Node p = n.getParent(); p != null; p = p.getParent()) {
             if (p instanceof ScrollPane scroll) {
                 Node content = scroll.getContent();
-                double y = content.sceneToLocal(n.localToScene(n.getBoundsInLocal())).getMinY();
-                double room = content.getBoundsInLocal().getHeight() - scroll.getViewportBounds().getHeight();
+                double y = content.sceneToLocal(n.localToScene(n.getBoundsInLocal()))
+                        .getMinY();
+                double room = content.getBoundsInLocal().getHeight()
+                        - scroll.getViewportBounds().getHeight();
                 scroll.setVvalue(room <= 0 ? 0 : Math.clamp((y - 60) / room, 0, 1));
                 scroll.layout();
             }
         }
     }
 
-    /** Clicks into a field, replaces what it says and ends with Enter, which in a field of several lines would begin one more. */
+    /**
+     * Clicks into a field, replaces what it says and ends with Enter, which in a field of several lines would begin one
+     * more.
+     */
     void type(String id, String text) {
         click(id);
         if (node(id) instanceof TextInputControl f && !on(f::isFocused)) {
-            throw new AssertionError(id + " cannot be typed into; the keyboard is with " + on(() -> stage.getScene().getFocusOwner())
-                    + ", the window is " + (on(stage::isFocused) ? "" : "not ") + "in front");
+            throw new AssertionError(id + " cannot be typed into; the keyboard is with "
+                    + on(() -> stage.getScene().getFocusOwner()) + ", the window is "
+                    + (on(stage::isFocused) ? "" : "not ") + "in front");
         }
         robot.push(KeyCode.SHORTCUT, KeyCode.A);
         robot.push(KeyCode.DELETE);
         robot.write(text);
         if (node(id) instanceof TextInputControl f && !on(f::getText).equals(text)) {
-            throw new AssertionError(id + " reads \"" + on(f::getText) + "\" where \"" + text + "\" was typed; the keyboard is with "
-                    + on(() -> stage.getScene().getFocusOwner()));
+            throw new AssertionError(
+                    id + " reads \"" + on(f::getText) + "\" where \"" + text + "\" was typed; the keyboard is with "
+                            + on(() -> stage.getScene().getFocusOwner()));
         }
         if (!(node(id) instanceof TextArea)) {
             robot.push(KeyCode.ENTER);

@@ -13,19 +13,25 @@ import jurren.core.geometry.Point;
 public final class Arranging {
     /** What is brought to one line. */
     public enum Edge {
-        LEFT, MIDDLE, RIGHT, TOP, CENTRE, FOOT;
+        LEFT,
+        MIDDLE,
+        RIGHT,
+        TOP,
+        CENTRE,
+        FOOT;
 
         boolean isAcross() {
             return this == LEFT || this == MIDDLE || this == RIGHT;
         }
     }
 
-    private Arranging() {
-    }
+    private Arranging() {}
 
     /** All to the same edge or middle of the box around them all. */
     public static <K> Map<K, Point> aligned(Map<K, Box> boxes, Edge edge) {
-        Box all = boxes.values().stream().reduce(Box::joined).orElseThrow(() -> new IllegalArgumentException("nothing to align"));
+        Box all = boxes.values().stream()
+                .reduce(Box::joined)
+                .orElseThrow(() -> new IllegalArgumentException("nothing to align"));
         Map<K, Point> moves = new LinkedHashMap<>();
         boxes.forEach((key, box) -> {
             double by = at(all, edge) - at(box, edge);
@@ -53,7 +59,8 @@ public final class Arranging {
         ToDoubleFunction<Box> from = across ? Box::minXMm : Box::minYMm;
         ToDoubleFunction<Box> size = across ? Box::widthMm : Box::heightMm;
         List<Map.Entry<K, Box>> order = new ArrayList<>(boxes.entrySet());
-        order.sort(Comparator.comparingDouble(e -> across ? e.getValue().centre().xMm() : e.getValue().centre().yMm()));
+        order.sort(Comparator.comparingDouble(e ->
+                across ? e.getValue().centre().xMm() : e.getValue().centre().yMm()));
         Map<K, Point> moves = new LinkedHashMap<>();
         if (order.size() < 3) {
             order.forEach(e -> moves.put(e.getKey(), new Point(0, 0)));

@@ -1,11 +1,5 @@
 package jurren.core.art;
 
-import jurren.core.memo.Scale;
-import jurren.core.geometry.Box;
-import jurren.core.geometry.Placement;
-import jurren.core.geometry.Region;
-import jurren.core.geometry.Warp;
-import jurren.core.material.Colour;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,6 +7,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
+import jurren.core.geometry.Warp;
+import jurren.core.material.Colour;
+import jurren.core.memo.Scale;
 
 /** All motifs on a face at true size, from the bottom up, as the customer will see them. */
 public record Art(List<Painted> paints) {
@@ -39,7 +39,9 @@ public record Art(List<Painted> paints) {
 
     /** Laid on a surface that bends it. */
     public Art warped(Warp warp, Warp back) {
-        return warp == Warp.NONE ? this : new Art(paints.stream().map(p -> p.warped(warp, back)).toList());
+        return warp == Warp.NONE
+                ? this
+                : new Art(paints.stream().map(p -> p.warped(warp, back)).toList());
     }
 
     /** With the usual material of its place where nothing else was said. */
@@ -59,7 +61,8 @@ public record Art(List<Painted> paints) {
     public <K> Map<K, Region> seen(Function<Painted, K> by) {
         Map<K, Region> seen = new LinkedHashMap<>();
         for (K kind : paints.stream().map(by).distinct().toList()) {
-            Region shows = notCovered(p -> by.apply(p).equals(kind), p -> !by.apply(p).equals(kind));
+            Region shows =
+                    notCovered(p -> by.apply(p).equals(kind), p -> !by.apply(p).equals(kind));
             if (!shows.isEmpty()) {
                 seen.put(kind, shows);
             }
@@ -76,7 +79,9 @@ public record Art(List<Painted> paints) {
         for (int i = 0; i < paints.size(); i++) {
             if (which.test(paints.get(i))) {
                 Region above = Region.weld(paints.subList(i + 1, paints.size()).stream()
-                        .filter(covering).map(Painted::region).toList());
+                        .filter(covering)
+                        .map(Painted::region)
+                        .toList());
                 left.add(paints.get(i).region().minus(above));
             }
         }

@@ -10,7 +10,8 @@ import jurren.core.material.Colour;
 public record Backing(double distanceMm, CornerStyle corners, boolean holesFilled, Colour colour) implements Source {
     public Backing {
         if (!(distanceMm >= 0 && distanceMm < 1e4)) {
-            throw new IllegalArgumentException("a backing must reach 0 mm or more beyond what it backs but was " + distanceMm + " mm");
+            throw new IllegalArgumentException(
+                    "a backing must reach 0 mm or more beyond what it backs but was " + distanceMm + " mm");
         }
     }
 

@@ -1,11 +1,11 @@
 package jurren.core.art;
 
-import jurren.core.geometry.Box;
-import jurren.core.geometry.Placement;
-import jurren.core.geometry.Region;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
 
 /**
  * A motif after its whole chain, around its own origin.
@@ -16,7 +16,8 @@ import java.util.Set;
  * @param halo   what is cut out of everything below it; empty when nothing is
  * @param idle   the places in the chain of treatments that found nothing to do
  */
-public record BuiltMotif(List<Painted> paints, List<Integer> pieces, Optional<Box> source, Region halo, Set<Integer> idle) {
+public record BuiltMotif(
+        List<Painted> paints, List<Integer> pieces, Optional<Box> source, Region halo, Set<Integer> idle) {
     public BuiltMotif {
         idle = Set.copyOf(idle);
         paints = List.copyOf(paints);
@@ -34,10 +35,15 @@ public record BuiltMotif(List<Painted> paints, List<Integer> pieces, Optional<Bo
 
     /** The box of everything; absent when there is nothing. */
     public Optional<Box> bounds() {
-        return paints.stream().map(Painted::region).filter(r -> !r.isEmpty()).map(Region::bounds).reduce(Box::joined);
+        return paints.stream()
+                .map(Painted::region)
+                .filter(r -> !r.isEmpty())
+                .map(Region::bounds)
+                .reduce(Box::joined);
     }
 
     public BuiltMotif placed(Placement placement) {
-        return new BuiltMotif(paints.stream().map(p -> p.placed(placement)).toList(), pieces, source, halo.placed(placement), idle);
+        return new BuiltMotif(
+                paints.stream().map(p -> p.placed(placement)).toList(), pieces, source, halo.placed(placement), idle);
     }
 }

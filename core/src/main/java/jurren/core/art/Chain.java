@@ -1,5 +1,13 @@
 package jurren.core.art;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Placement;
@@ -11,14 +19,6 @@ import jurren.core.lettering.Typefaces;
 import jurren.core.memo.Memo;
 import jurren.core.memo.Scale;
 import jurren.core.trace.Traced;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
-import java.util.TreeMap;
-import java.util.TreeSet;
 
 /**
  * Evaluates motifs. Every prefix of a chain is remembered by value, so that a change of the last
@@ -28,6 +28,7 @@ import java.util.TreeSet;
 public final class Chain {
     /** A key's own fields and each of its treatments. */
     private static final long KEY_BYTES = 160;
+
     private static final long TREATMENT_BYTES = 48;
     private static final int MOST_PAINTS = 60;
 
@@ -40,6 +41,7 @@ public final class Chain {
         private final Set<String> above;
         /** A font that is opened later makes another thing of the same words. */
         private final boolean fontIsHere;
+
         private final int hash;
 
         Key(Source source, List<Treatment> treatments, Map<String, Seen> seen, Set<String> above) {
@@ -59,8 +61,14 @@ public final class Chain {
 
         @Override
         public boolean equals(Object o) {
-            return this == o || o instanceof Key k && hash == k.hash && source.equals(k.source)
-                    && treatments.equals(k.treatments) && seen.equals(k.seen) && above.equals(k.above) && fontIsHere == k.fontIsHere;
+            return this == o
+                    || o instanceof Key k
+                            && hash == k.hash
+                            && source.equals(k.source)
+                            && treatments.equals(k.treatments)
+                            && seen.equals(k.seen)
+                            && above.equals(k.above)
+                            && fontIsHere == k.fontIsHere;
         }
 
         @Override
@@ -70,11 +78,9 @@ public final class Chain {
     }
 
     /** Another motif as a chain sees it. */
-    private record Seen(Key key, Placement fromHere) {
-    }
+    private record Seen(Key key, Placement fromHere) {}
 
-    private record Stage(List<Paint> paints, List<Integer> pieces, Optional<Box> source, Set<Integer> idle) {
-    }
+    private record Stage(List<Paint> paints, List<Integer> pieces, Optional<Box> source, Set<Integer> idle) {}
 
     private final Memo<Key, Stage> stages = new Memo<>(this::stage, (key, stage, scale) -> {
         key.weigh(scale);
@@ -85,10 +91,11 @@ public final class Chain {
         motif.paints().forEach(p -> p.weigh(scale));
         motif.halo().weigh(scale);
     });
-    private final Memo<Key, Region> whole = new Memo<>(key -> Paint.welded(stages.get(key).paints), (key, region, scale) -> {
-        key.weigh(scale);
-        region.weigh(scale);
-    });
+    private final Memo<Key, Region> whole =
+            new Memo<>(key -> Paint.welded(stages.get(key).paints), (key, region, scale) -> {
+                key.weigh(scale);
+                region.weigh(scale);
+            });
 
     /** A motif that follows no other. */
     public BuiltMotif build(Motif motif) {
@@ -131,8 +138,11 @@ public final class Chain {
         if (!others.isEmpty()) {
             Placement back = motif.pose().placement().inverse();
             for (String id : others) {
-                face.stream().filter(m -> m.id().equals(id)).findFirst().ifPresent(m ->
-                        seen.put(id, new Seen(key(m, face), m.pose().placement().then(back))));
+                face.stream()
+                        .filter(m -> m.id().equals(id))
+                        .findFirst()
+                        .ifPresent(m -> seen.put(
+                                id, new Seen(key(m, face), m.pose().placement().then(back))));
             }
         }
         return new Key(motif.source(), motif.treatments(), seen, above);
@@ -142,7 +152,10 @@ public final class Chain {
         int at = face.indexOf(motif);
         Set<String> above = new TreeSet<>();
         if (motif.source() instanceof Backing && at >= 0) {
-            face.subList(at + 1, face.size()).stream().filter(m -> !m.isHidden()).map(Motif::id).forEach(above::add);
+            face.subList(at + 1, face.size()).stream()
+                    .filter(m -> !m.isHidden())
+                    .map(Motif::id)
+                    .forEach(above::add);
         }
         return above;
     }
@@ -151,17 +164,22 @@ public final class Chain {
     private static Key before(Key key) {
         List<Treatment> fewer = key.treatments.subList(0, key.treatments.size() - 1);
         Map<String, Seen> needed = new LinkedHashMap<>(key.seen);
-        needed.keySet().removeIf(id -> !key.source.others().contains(id) && !key.above.contains(id)
-                && fewer.stream().noneMatch(t -> t.others().contains(id)));
+        needed.keySet()
+                .removeIf(id -> !key.source.others().contains(id)
+                        && !key.above.contains(id)
+                        && fewer.stream().noneMatch(t -> t.others().contains(id)));
         return new Key(key.source, fewer, needed, key.above);
     }
 
     private BuiltMotif finish(Key key) {
         Stage stage = stages.get(key);
-        double gap = key.treatments.stream().mapToDouble(t -> t instanceof Treatment.Halo h ? h.gapMm() : 0).max().orElse(0);
+        double gap = key.treatments.stream()
+                .mapToDouble(t -> t instanceof Treatment.Halo h ? h.gapMm() : 0)
+                .max()
+                .orElse(0);
         Region halo = gap > 0 ? whole.get(key).grown(gap, CornerStyle.ROUND) : Region.EMPTY;
-        return new BuiltMotif(stage.paints.stream().map(Painted::ofParts).toList(),
-                stage.pieces, stage.source, halo, stage.idle);
+        return new BuiltMotif(
+                stage.paints.stream().map(Painted::ofParts).toList(), stage.pieces, stage.source, halo, stage.idle);
     }
 
     private Stage stage(Key key) {
@@ -170,7 +188,8 @@ public final class Chain {
         }
         Stage before = stages.get(before(key));
         Treatment last = key.treatments.getLast();
-        List<Paint> after = last instanceof Referring r ? r.apply(before.paints, others(key)) : last.apply(before.paints);
+        List<Paint> after =
+                last instanceof Referring r ? r.apply(before.paints, others(key)) : last.apply(before.paints);
         List<Integer> pieces = new ArrayList<>(before.pieces);
         pieces.add(pieces(after));
         Set<Integer> idle = new TreeSet<>(before.idle);
@@ -181,31 +200,40 @@ public final class Chain {
     }
 
     private Others others(Key key) {
-        return key.seen.isEmpty() ? Others.NONE : new Others() {
-            @Override
-            public Optional<Region> region(String id) {
-                return Optional.ofNullable(key.seen.get(id)).map(s -> whole.get(s.key).placed(s.fromHere).sound());
-            }
+        return key.seen.isEmpty()
+                ? Others.NONE
+                : new Others() {
+                    @Override
+                    public Optional<Region> region(String id) {
+                        return Optional.ofNullable(key.seen.get(id))
+                                .map(s -> whole.get(s.key).placed(s.fromHere).sound());
+                    }
 
-            @Override
-            public Optional<Track> track(String id) {
-                Seen other = key.seen.get(id);
-                if (other != null && other.key.source instanceof Stroke s && !bends(other.key.treatments)) {
-                    return Optional.of(Track.open(s.route().points().stream().map(other.fromHere::apply).toList()));
-                }
-                return region(id).filter(r -> !r.isEmpty()).map(r -> Track.round(r.largest().outer()));
-            }
+                    @Override
+                    public Optional<Track> track(String id) {
+                        Seen other = key.seen.get(id);
+                        if (other != null && other.key.source instanceof Stroke s && !bends(other.key.treatments)) {
+                            return Optional.of(Track.open(s.route().points().stream()
+                                    .map(other.fromHere::apply)
+                                    .toList()));
+                        }
+                        return region(id)
+                                .filter(r -> !r.isEmpty())
+                                .map(r -> Track.round(r.largest().outer()));
+                    }
 
-            @Override
-            public Optional<List<Paint>> asBuilt(String id) {
-                return Optional.ofNullable(key.seen.get(id)).map(s -> stages.get(s.key).paints);
-            }
+                    @Override
+                    public Optional<List<Paint>> asBuilt(String id) {
+                        return Optional.ofNullable(key.seen.get(id)).map(s -> stages.get(s.key).paints);
+                    }
 
-            @Override
-            public List<Paint> paintsHere(String id) {
-                return Optional.ofNullable(key.seen.get(id)).map(s -> Paint.placed(stages.get(s.key).paints, s.fromHere)).orElse(List.of());
-            }
-        };
+                    @Override
+                    public List<Paint> paintsHere(String id) {
+                        return Optional.ofNullable(key.seen.get(id))
+                                .map(s -> Paint.placed(stages.get(s.key).paints, s.fromHere))
+                                .orElse(List.of());
+                    }
+                };
     }
 
     private static Stage begin(Source source, List<Paint> backing, Others others) {
@@ -216,18 +244,24 @@ public final class Chain {
             case Guide _ -> List.of();
             case Shape s -> List.of(new Paint(s.colour(), List.of(s.region())));
             case Stroke s -> List.of(new Paint(s.colour(), List.of(s.region())));
-            case Mark m -> others.asBuilt(m.of()).map(p -> Paint.placed(p, Placement.scaled(m.widthFactor(), m.heightFactor())))
-                    .orElse(List.of());
+            case Mark m ->
+                others.asBuilt(m.of())
+                        .map(p -> Paint.placed(p, Placement.scaled(m.widthFactor(), m.heightFactor())))
+                        .orElse(List.of());
             case PrintedPicture p -> p.paints();
             case Backing _ -> backing;
         };
-        Optional<Box> box = paints.stream().flatMap(p -> p.parts().stream()).map(Region::bounds).reduce(Box::joined);
+        Optional<Box> box = paints.stream()
+                .flatMap(p -> p.parts().stream())
+                .map(Region::bounds)
+                .reduce(Box::joined);
         return new Stage(paints, List.of(pieces(paints)), box, Set.of());
     }
 
     private List<Paint> backing(Backing b, Key key) {
         Others others = others(key);
-        Region all = Region.weld(key.above.stream().flatMap(id -> others.region(id).stream()).toList());
+        Region all = Region.weld(
+                key.above.stream().flatMap(id -> others.region(id).stream()).toList());
         if (all.isEmpty()) {
             return List.of();
         }
@@ -236,30 +270,37 @@ public final class Chain {
     }
 
     private static List<Paint> lettering(Lettering l, Others others) {
-        Optional<Track> edge = l.setting().baseline() instanceof Baseline.Edge e
-                ? others.track(e.other()) : Optional.empty();
-        double capital = l.keptWidthMm().map(w -> {
-            double unit = LetteringLayout.straightWidthMm(l.text(), l.typeface(), 1, l.setting());
-            return unit > 0 ? w / (unit * l.stretch()) : l.capHeightMm();
-        }).orElse(l.capHeightMm());
+        Optional<Track> edge =
+                l.setting().baseline() instanceof Baseline.Edge e ? others.track(e.other()) : Optional.empty();
+        double capital = l.keptWidthMm()
+                .map(w -> {
+                    double unit = LetteringLayout.straightWidthMm(l.text(), l.typeface(), 1, l.setting());
+                    return unit > 0 ? w / (unit * l.stretch()) : l.capHeightMm();
+                })
+                .orElse(l.capHeightMm());
         Placement stretch = Placement.scaled(l.stretch(), 1);
         Map<Integer, List<Region>> parts = new TreeMap<>();
         int letters = 0;
-        List<LetteringLayout.Letter> laid = LetteringLayout.of(l.text(), l.typeface(), capital, l.setting(), edge).glyphs();
+        List<LetteringLayout.Letter> laid = LetteringLayout.of(l.text(), l.typeface(), capital, l.setting(), edge)
+                .glyphs();
         for (LetteringLayout.Letter letter : laid) {
             Region region = letter.outline().placed(stretch).enclosed();
             if (!region.isEmpty()) {
-                parts.computeIfAbsent(number(l.colouring(), letter, letters++, laid.getLast()), _ -> new ArrayList<>()).add(region);
+                parts.computeIfAbsent(number(l.colouring(), letter, letters++, laid.getLast()), _ -> new ArrayList<>())
+                        .add(region);
             }
         }
-        return parts.entrySet().stream().map(e -> new Paint(l.colouring().of(e.getKey()), e.getValue())).toList();
+        return parts.entrySet().stream()
+                .map(e -> new Paint(l.colouring().of(e.getKey()), e.getValue()))
+                .toList();
     }
 
     /**
      * Words and lines are paints of their own, so that what comes later can tell them apart, unless they
      * are very many; letters go with their colour.
      */
-    private static int number(Colouring colouring, LetteringLayout.Letter letter, int before, LetteringLayout.Letter last) {
+    private static int number(
+            Colouring colouring, LetteringLayout.Letter letter, int before, LetteringLayout.Letter last) {
         int colours = colouring.colours().size();
         return switch (colouring.by()) {
             case WHOLE -> 0;
@@ -269,7 +310,10 @@ public final class Chain {
         };
     }
 
-    /** A drawing before anything is done to it: its shapes as parts, in the order in which they are painted; neighbours of one colour are one paint. */
+    /**
+     * A drawing before anything is done to it: its shapes as parts, in the order in which they are painted; neighbours
+     * of one colour are one paint.
+     */
     public static List<Paint> drawing(Drawing d) {
         Placement size = Placement.scaled(d.widthFactor(), d.heightFactor());
         List<Paint> paints = new ArrayList<>();
@@ -279,7 +323,10 @@ public final class Chain {
                 continue;
             }
             List<Region> parts = new ArrayList<>();
-            if (!paints.isEmpty() && shape.ink().isEmpty() && paints.getLast().ink().isEmpty() && paints.getLast().colour().equals(shape.colour())) {
+            if (!paints.isEmpty()
+                    && shape.ink().isEmpty()
+                    && paints.getLast().ink().isEmpty()
+                    && paints.getLast().colour().equals(shape.colour())) {
                 parts.addAll(paints.removeLast().parts());
             }
             parts.add(region);
@@ -291,16 +338,24 @@ public final class Chain {
     private static List<Paint> traced(TracedPicture t) {
         Traced traced = t.traced();
         Placement toMotif = t.toMotif(traced.width(), traced.height());
-        return traced.flats().stream().map(f -> new Paint(t.shown(f.colour()), List.of(f.curves().placed(toMotif).enclosed())))
-                .filter(p -> !p.parts().getFirst().isEmpty()).toList();
+        return traced.flats().stream()
+                .map(f -> new Paint(
+                        t.shown(f.colour()), List.of(f.curves().placed(toMotif).enclosed())))
+                .filter(p -> !p.parts().getFirst().isEmpty())
+                .toList();
     }
 
     /** A weld leaves a line where it is drawn; other treatments may not. */
     private static boolean bends(List<Treatment> treatments) {
-        return treatments.stream().anyMatch(t -> !(t instanceof Treatment.Weld || t instanceof Treatment.Off || t instanceof Treatment.Halo));
+        return treatments.stream()
+                .anyMatch(t ->
+                        !(t instanceof Treatment.Weld || t instanceof Treatment.Off || t instanceof Treatment.Halo));
     }
 
     private static int pieces(List<Paint> paints) {
-        return paints.stream().flatMap(p -> p.parts().stream()).mapToInt(Region::pieceCount).sum();
+        return paints.stream()
+                .flatMap(p -> p.parts().stream())
+                .mapToInt(Region::pieceCount)
+                .sum();
     }
 }

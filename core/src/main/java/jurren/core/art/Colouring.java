@@ -1,7 +1,7 @@
 package jurren.core.art;
 
-import jurren.core.material.Colour;
 import java.util.List;
+import jurren.core.material.Colour;
 
 /**
  * Which colour each part of lettering has.
@@ -13,13 +13,17 @@ public record Colouring(By by, List<Colour> colours) {
 
     /** What takes the next colour. */
     public enum By {
-        WHOLE, LETTER, WORD, LINE
+        WHOLE,
+        LETTER,
+        WORD,
+        LINE
     }
 
     public Colouring {
         colours = List.copyOf(colours);
         if (colours.isEmpty() || colours.size() > MOST) {
-            throw new IllegalArgumentException("colours in turn must be from 1 to " + MOST + " but were " + colours.size());
+            throw new IllegalArgumentException(
+                    "colours in turn must be from 1 to " + MOST + " but were " + colours.size());
         }
     }
 

@@ -1,10 +1,10 @@
 package jurren.core.art;
 
-import jurren.core.memo.Scale;
-import jurren.core.geometry.Point;
 import java.util.List;
 import java.util.Map;
+import jurren.core.geometry.Point;
 import jurren.core.material.Colour;
+import jurren.core.memo.Scale;
 
 /**
  * A drawing that came from a file. Its shapes are in paint order, in millimetres at the file's own
@@ -13,8 +13,14 @@ import jurren.core.material.Colour;
  * @param openEnds where lines without a width of their own stop without closing
  * @param inks     the names that colours have in the file, those of spot colours
  */
-public record Drawing(DrawingFile file, List<DrawnShape> shapes, List<Point> openEnds, Map<Colour, String> inks,
-                      double widthFactor, double heightFactor) implements Source {
+public record Drawing(
+        DrawingFile file,
+        List<DrawnShape> shapes,
+        List<Point> openEnds,
+        Map<Colour, String> inks,
+        double widthFactor,
+        double heightFactor)
+        implements Source {
     /** Curves take about four times the room of the text they came from. */
     private static final long CURVES_FOR_TEXT = 4;
 
@@ -48,8 +54,11 @@ public record Drawing(DrawingFile file, List<DrawnShape> shapes, List<Point> ope
     /** Equal files read alike, so the file stands for the shapes. */
     @Override
     public boolean equals(Object o) {
-        return this == o || o instanceof Drawing d && file.equals(d.file)
-                && widthFactor == d.widthFactor && heightFactor == d.heightFactor;
+        return this == o
+                || o instanceof Drawing d
+                        && file.equals(d.file)
+                        && widthFactor == d.widthFactor
+                        && heightFactor == d.heightFactor;
     }
 
     @Override

@@ -1,7 +1,7 @@
 package jurren.core.art;
 
-import jurren.core.memo.Scale;
 import java.util.Arrays;
+import jurren.core.memo.Scale;
 
 /** The customer's file as it came, kept with the job, and which of its pages is meant, from 1. */
 public final class DrawingFile {
@@ -48,7 +48,12 @@ public final class DrawingFile {
 
     @Override
     public boolean equals(Object o) {
-        return this == o || o instanceof DrawingFile f && hash == f.hash && page == f.page && name.equals(f.name) && Arrays.equals(content, f.content);
+        return this == o
+                || o instanceof DrawingFile f
+                        && hash == f.hash
+                        && page == f.page
+                        && name.equals(f.name)
+                        && Arrays.equals(content, f.content);
     }
 
     @Override

@@ -6,5 +6,4 @@ package jurren.core.art;
  * @param number tells it from others of its name
  * @param name   empty where the file gives it none
  */
-public record DrawnGroup(int number, String name) {
-}
+public record DrawnGroup(int number, String name) {}

@@ -1,9 +1,9 @@
 package jurren.core.art;
 
-import jurren.core.geometry.Curves;
-import jurren.core.material.Colour;
 import java.util.List;
 import java.util.Optional;
+import jurren.core.geometry.Curves;
+import jurren.core.material.Colour;
 
 /**
  * One painted shape of a drawing, closed, at the size the file says.

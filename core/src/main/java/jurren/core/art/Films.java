@@ -1,12 +1,12 @@
 package jurren.core.art;
 
-import jurren.core.material.Colour;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import jurren.core.material.Colour;
 
 /**
  * What a motif is made of where that is not its place's usual material.

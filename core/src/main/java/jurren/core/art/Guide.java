@@ -11,7 +11,8 @@ import jurren.core.trace.Straightening;
  *
  * @param strength from 0, not seen, to 1, not seen through
  */
-public record Guide(PictureFile file, Optional<Straightening> straightening, double mmPerPx, double strength) implements Source {
+public record Guide(PictureFile file, Optional<Straightening> straightening, double mmPerPx, double strength)
+        implements Source {
     public Guide {
         Source.checkFactors(mmPerPx, 1);
         if (!(strength >= 0 && strength <= 1)) {
@@ -24,11 +25,15 @@ public record Guide(PictureFile file, Optional<Straightening> straightening, dou
     }
 
     public int widthPx() {
-        return straightening.map(Straightening::width).orElseGet(() -> file.picture().width());
+        return straightening
+                .map(Straightening::width)
+                .orElseGet(() -> file.picture().width());
     }
 
     public int heightPx() {
-        return straightening.map(Straightening::height).orElseGet(() -> file.picture().height());
+        return straightening
+                .map(Straightening::height)
+                .orElseGet(() -> file.picture().height());
     }
 
     /** Around its own middle. */
@@ -42,7 +47,8 @@ public record Guide(PictureFile file, Optional<Straightening> straightening, dou
     public Guide scaledBy(Point a, Point b, double distanceMm) {
         double now = a.distanceMm(b);
         if (!(now > 0) || !(distanceMm > 0)) {
-            throw new IllegalArgumentException("two different points and a distance above zero scale a picture, not " + now + " and " + distanceMm);
+            throw new IllegalArgumentException("two different points and a distance above zero scale a picture, not "
+                    + now + " and " + distanceMm);
         }
         return new Guide(file, straightening, mmPerPx * distanceMm / now, strength);
     }

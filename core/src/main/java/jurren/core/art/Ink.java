@@ -26,8 +26,7 @@ public sealed interface Ink {
         return false;
     }
 
-    default void weigh(Scale scale) {
-    }
+    default void weigh(Scale scale) {}
 
     /** @param back from where it comes to lie to where it is flat */
     default Ink warped(Warp warp, Warp back) {
@@ -77,11 +76,11 @@ public sealed interface Ink {
     }
 
     /** A colour of a shade, and how far along it stands, from 0 to 1. */
-    record Stop(double at, int argb) {
-    }
+    record Stop(double at, int argb) {}
 
     /**
-     * From colour to colour: along x from 0 to 1, or from the middle of the unit circle out to its edge, and on as at the end.
+     * From colour to colour: along x from 0 to 1, or from the middle of the unit circle out to its edge, and on as at
+     * the end.
      *
      * @param toMm  from the unit square or circle
      * @param stops by how far along they stand, two or more
@@ -119,7 +118,9 @@ public sealed interface Ink {
             Stop before = stops.getFirst();
             for (Stop next : stops) {
                 if (t <= next.at) {
-                    return next.at <= before.at ? next.argb : mixed(before.argb, next.argb, (t - before.at) / (next.at - before.at));
+                    return next.at <= before.at
+                            ? next.argb
+                            : mixed(before.argb, next.argb, (t - before.at) / (next.at - before.at));
                 }
                 before = next;
             }
@@ -183,14 +184,20 @@ public sealed interface Ink {
             double b = 0;
             for (int i = 0; i < 4; i++) {
                 double weight = ((i & 1) == 0 ? 1 - fx : fx) * ((i & 2) == 0 ? 1 - fy : fy);
-                int p = picture.argb(mirrored(x0 + (i & 1), picture.width()), mirrored(y0 + (i >> 1), picture.height()));
+                int p = picture.argb(
+                        mirrored(x0 + (i & 1), picture.width()), mirrored(y0 + (i >> 1), picture.height()));
                 double alpha = weight * (p >>> 24);
                 a += alpha;
                 r += alpha * (p >> 16 & 0xFF);
                 g += alpha * (p >> 8 & 0xFF);
                 b += alpha * (p & 0xFF);
             }
-            return a < 0.5 ? 0 : (int) Math.round(a) << 24 | (int) Math.round(r / a) << 16 | (int) Math.round(g / a) << 8 | (int) Math.round(b / a);
+            return a < 0.5
+                    ? 0
+                    : (int) Math.round(a) << 24
+                            | (int) Math.round(r / a) << 16
+                            | (int) Math.round(g / a) << 8
+                            | (int) Math.round(b / a);
         }
 
         private static int mirrored(int i, int size) {

@@ -1,12 +1,12 @@
 package jurren.core.art;
 
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import jurren.core.lettering.Baseline;
 import jurren.core.lettering.Setting;
 import jurren.core.lettering.Typeface;
 import jurren.core.material.Colour;
-import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 
 /**
  * Words in a typeface, in one line or several.
@@ -15,26 +15,42 @@ import java.util.Set;
  * @param stretch     how much wider than the font draws it; 1 leaves it alone
  * @param keptWidthMm how wide it is on a straight baseline whatever it says; the height follows
  */
-public record Lettering(String text, Typeface typeface, double capHeightMm, double stretch, Optional<Double> keptWidthMm,
-                        Setting setting, Colouring colouring) implements Source {
+public record Lettering(
+        String text,
+        Typeface typeface,
+        double capHeightMm,
+        double stretch,
+        Optional<Double> keptWidthMm,
+        Setting setting,
+        Colouring colouring)
+        implements Source {
     /** No job letters more; beyond it every change would take seconds. */
     public static final int MOST_CHARACTERS = 5000;
 
     public Lettering {
         if (!(capHeightMm > 0) || !(stretch > 0)) {
-            throw new IllegalArgumentException("lettering must be higher and wider than zero but was "
-                    + capHeightMm + " mm high, stretched by " + stretch);
+            throw new IllegalArgumentException("lettering must be higher and wider than zero but was " + capHeightMm
+                    + " mm high, stretched by " + stretch);
         }
         if (keptWidthMm.isPresent() && !(keptWidthMm.get() > 0 && keptWidthMm.get() < 1e6)) {
-            throw new IllegalArgumentException("lettering must be wider than zero but was " + keptWidthMm.get() + " mm");
+            throw new IllegalArgumentException(
+                    "lettering must be wider than zero but was " + keptWidthMm.get() + " mm");
         }
         if (text.length() > MOST_CHARACTERS) {
-            throw new IllegalArgumentException("lettering can be of " + MOST_CHARACTERS + " characters at most, not of " + text.length());
+            throw new IllegalArgumentException(
+                    "lettering can be of " + MOST_CHARACTERS + " characters at most, not of " + text.length());
         }
     }
 
-    public Lettering(String text, Typeface typeface, double capHeightMm, double letterSpacing, double stretch, Colour colour) {
-        this(text, typeface, capHeightMm, stretch, Optional.empty(), Setting.USUAL.withLetterSpacing(letterSpacing),
+    public Lettering(
+            String text, Typeface typeface, double capHeightMm, double letterSpacing, double stretch, Colour colour) {
+        this(
+                text,
+                typeface,
+                capHeightMm,
+                stretch,
+                Optional.empty(),
+                Setting.USUAL.withLetterSpacing(letterSpacing),
                 Colouring.whole(colour));
     }
 
@@ -45,8 +61,14 @@ public record Lettering(String text, Typeface typeface, double capHeightMm, doub
     @Override
     public Lettering resized(double widthFactor, double heightFactor) {
         Source.checkFactors(widthFactor, heightFactor);
-        return new Lettering(text, typeface, capHeightMm * heightFactor, stretch * widthFactor / heightFactor,
-                keptWidthMm.map(w -> w * widthFactor), setting.withBaseline(setting.baseline().scaled(heightFactor)), colouring);
+        return new Lettering(
+                text,
+                typeface,
+                capHeightMm * heightFactor,
+                stretch * widthFactor / heightFactor,
+                keptWidthMm.map(w -> w * widthFactor),
+                setting.withBaseline(setting.baseline().scaled(heightFactor)),
+                colouring);
     }
 
     @Override
@@ -57,7 +79,8 @@ public record Lettering(String text, Typeface typeface, double capHeightMm, doub
     @Override
     public Lettering withOther(String from, String to) {
         return setting.baseline() instanceof Baseline.Edge e && e.other().equals(from)
-                ? withSetting(setting.withBaseline(new Baseline.Edge(to, e.start(), e.distanceMm()))) : this;
+                ? withSetting(setting.withBaseline(new Baseline.Edge(to, e.start(), e.distanceMm())))
+                : this;
     }
 
     /** The first of its colours. */

@@ -9,7 +9,8 @@ import java.util.TreeSet;
  *
  * @param films what it is made of where that is not the usual
  */
-public record Motif(String id, String name, Source source, List<Treatment> treatments, Pose pose, Standing standing, Films films) {
+public record Motif(
+        String id, String name, Source source, List<Treatment> treatments, Pose pose, Standing standing, Films films) {
     public Motif {
         treatments = List.copyOf(treatments);
     }

@@ -27,14 +27,19 @@ public record OnePiece(int parts, List<Region> loose, Optional<Thinness> neck) {
 
     /** Without looking for the neck, which takes long. */
     public static OnePiece parts(Region region) {
-        List<Region> parts = region.pieces().stream().map(Piece::region)
-                .sorted(Comparator.comparingDouble(Region::areaMm2).reversed()).toList();
-        return new OnePiece(parts.size(), parts.isEmpty() ? List.of() : parts.subList(1, parts.size()), Optional.empty());
+        List<Region> parts = region.pieces().stream()
+                .map(Piece::region)
+                .sorted(Comparator.comparingDouble(Region::areaMm2).reversed())
+                .toList();
+        return new OnePiece(
+                parts.size(), parts.isEmpty() ? List.of() : parts.subList(1, parts.size()), Optional.empty());
     }
 
     /** A line round each loose part, at a distance, to show it by. */
     public List<Region> around(double distanceMm) {
-        return loose.stream().map(r -> r.grown(distanceMm, CornerStyle.ROUND).filled()).toList();
+        return loose.stream()
+                .map(r -> r.grown(distanceMm, CornerStyle.ROUND).filled())
+                .toList();
     }
 
     public boolean isOne() {

@@ -1,9 +1,9 @@
 package jurren.core.art;
 
-import jurren.core.geometry.Region;
-import jurren.core.geometry.Track;
 import java.util.List;
 import java.util.Optional;
+import jurren.core.geometry.Region;
+import jurren.core.geometry.Track;
 
 /** The other motifs as one motif sees them, around its own origin. */
 public interface Others {
@@ -32,7 +32,9 @@ public interface Others {
     /** Everything another motif covers, where it stands; absent when there is no such motif. */
     Optional<Region> region(String id);
 
-    /** The line that can be followed: of a drawn line its own way, of anything else the outer edge of its largest part. */
+    /**
+     * The line that can be followed: of a drawn line its own way, of anything else the outer edge of its largest part.
+     */
     Optional<Track> track(String id);
 
     /** What another motif is built as, around that one's own origin. */

@@ -1,12 +1,12 @@
 package jurren.core.art;
 
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
-import java.util.List;
-import java.util.Optional;
-import java.util.function.UnaryOperator;
 
 /**
  * One colour on its way through a chain: parts that are not welded yet.
@@ -28,17 +28,26 @@ public record Paint(Colour colour, Optional<Ink> ink, List<Region> parts) {
 
     /** Somewhere else, as a whole: its ink goes with it. */
     public Paint placed(Placement placement) {
-        return new Paint(colour, ink.map(i -> i.placed(placement)), parts.stream().map(r -> r.placed(placement).sound()).toList());
+        return new Paint(
+                colour,
+                ink.map(i -> i.placed(placement)),
+                parts.stream().map(r -> r.placed(placement).sound()).toList());
     }
 
     /** Every part changed on its own, into a valid one; what is left empty goes. */
     public Paint each(UnaryOperator<Region> change) {
-        return new Paint(colour, ink, parts.stream().map(change).filter(r -> !r.isEmpty()).toList());
+        return new Paint(
+                colour,
+                ink,
+                parts.stream().map(change).filter(r -> !r.isEmpty()).toList());
     }
 
     /** Every part of every colour changed on its own; colours of which nothing is left go. */
     public static List<Paint> each(List<Paint> paints, UnaryOperator<Region> change) {
-        return paints.stream().map(p -> p.each(change)).filter(p -> !p.parts.isEmpty()).toList();
+        return paints.stream()
+                .map(p -> p.each(change))
+                .filter(p -> !p.parts.isEmpty())
+                .toList();
     }
 
     public static List<Paint> placed(List<Paint> paints, Placement placement) {
@@ -57,6 +66,9 @@ public record Paint(Colour colour, Optional<Ink> ink, List<Region> parts) {
 
     /** The box of everything; absent when there is nothing. */
     public static Optional<Box> box(List<Paint> paints) {
-        return all(paints).stream().filter(r -> !r.isEmpty()).map(Region::bounds).reduce(Box::joined);
+        return all(paints).stream()
+                .filter(r -> !r.isEmpty())
+                .map(Region::bounds)
+                .reduce(Box::joined);
     }
 }

@@ -1,14 +1,14 @@
 package jurren.core.art;
 
-import jurren.core.memo.Scale;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Warp;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
+import jurren.core.memo.Scale;
 
 /**
  * One colour of a motif: the region that shows it, and the parts it was drawn as. Parts that overlap
@@ -18,7 +18,8 @@ import java.util.Optional;
  * @param materialId what it is made of; empty for the usual of its place
  * @param unwelded   the parts that overlap another part; empty when a knife can follow the region
  */
-public record Painted(Colour colour, Optional<Ink> ink, Optional<String> materialId, Region region, List<Region> unwelded) {
+public record Painted(
+        Colour colour, Optional<Ink> ink, Optional<String> materialId, Region region, List<Region> unwelded) {
     /** Overlaps below this are the rounding of a touch. */
     private static final double TOUCH_MM2 = 1e-4;
 
@@ -34,7 +35,12 @@ public record Painted(Colour colour, Optional<Ink> ink, Optional<String> materia
         List<Region> parts = paint.parts();
         Region whole = Region.weld(parts);
         double sum = parts.stream().mapToDouble(Region::areaMm2).sum();
-        return new Painted(paint.colour(), paint.ink(), Optional.empty(), whole, sum - whole.areaMm2() > TOUCH_MM2 ? overlapping(parts) : List.of());
+        return new Painted(
+                paint.colour(),
+                paint.ink(),
+                Optional.empty(),
+                whole,
+                sum - whole.areaMm2() > TOUCH_MM2 ? overlapping(parts) : List.of());
     }
 
     /** What remembering it keeps alive. */
@@ -46,7 +52,9 @@ public record Painted(Colour colour, Optional<Ink> ink, Optional<String> materia
 
     /** Made of a material, where it was not said yet. */
     Painted of(Optional<String> newMaterialId) {
-        return materialId.isPresent() || newMaterialId.isEmpty() ? this : new Painted(colour, ink, newMaterialId, region, unwelded);
+        return materialId.isPresent() || newMaterialId.isEmpty()
+                ? this
+                : new Painted(colour, ink, newMaterialId, region, unwelded);
     }
 
     /** Throws while it is not known what it is made of. */
@@ -74,27 +82,48 @@ public record Painted(Colour colour, Optional<Ink> ink, Optional<String> materia
     }
 
     public Painted placed(Placement placement) {
-        return new Painted(colour, ink.map(i -> i.placed(placement)), materialId, region.placed(placement),
+        return new Painted(
+                colour,
+                ink.map(i -> i.placed(placement)),
+                materialId,
+                region.placed(placement),
                 unwelded.stream().map(r -> r.placed(placement)).toList());
     }
 
     Painted warped(Warp warp, Warp back) {
-        return new Painted(colour, ink.map(i -> i.warped(warp, back)), materialId, region.warped(warp),
+        return new Painted(
+                colour,
+                ink.map(i -> i.warped(warp, back)),
+                materialId,
+                region.warped(warp),
                 unwelded.stream().map(r -> r.warped(warp)).toList());
     }
 
     /** What is left beside a region. */
     Painted without(Region halo) {
-        return region.isEmpty() || region.bounds().crossed(halo.bounds()).isEmpty() ? this
-                : new Painted(colour, ink, materialId, region.minus(halo), unwelded.stream().map(r -> r.minus(halo)).filter(r -> !r.isEmpty()).toList());
+        return region.isEmpty() || region.bounds().crossed(halo.bounds()).isEmpty()
+                ? this
+                : new Painted(
+                        colour,
+                        ink,
+                        materialId,
+                        region.minus(halo),
+                        unwelded.stream()
+                                .map(r -> r.minus(halo))
+                                .filter(r -> !r.isEmpty())
+                                .toList());
     }
 
     private static List<Region> overlapping(List<Region> parts) {
         List<Region> found = new ArrayList<>();
         for (Region a : parts) {
-            boolean overlaps = parts.stream().anyMatch(b -> b != a
-                    && b.bounds().covers(a.bounds(), a.bounds().widthMm() + a.bounds().heightMm())
-                    && a.intersect(b).areaMm2() > TOUCH_MM2);
+            boolean overlaps = parts.stream()
+                    .anyMatch(b -> b != a
+                            && b.bounds()
+                                    .covers(
+                                            a.bounds(),
+                                            a.bounds().widthMm() + a.bounds().heightMm())
+                            && a.intersect(b).areaMm2() > TOUCH_MM2);
             if (overlaps) {
                 found.add(a);
             }

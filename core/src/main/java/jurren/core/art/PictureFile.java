@@ -1,13 +1,16 @@
 package jurren.core.art;
 
-import jurren.core.memo.Scale;
 import java.lang.ref.SoftReference;
 import java.util.Arrays;
 import java.util.function.Function;
+import jurren.core.memo.Scale;
 import jurren.core.trace.Picture;
 import jurren.core.trace.Straightening;
 
-/** The customer's picture as it came, kept with the job. Its pixels are worked out when they are wanted and let go when room is short. */
+/**
+ * The customer's picture as it came, kept with the job. Its pixels are worked out when they are wanted and let go when
+ * room is short.
+ */
 public final class PictureFile implements Pixels {
     private final String name;
     private final byte[] content;
@@ -65,7 +68,11 @@ public final class PictureFile implements Pixels {
 
     @Override
     public boolean equals(Object o) {
-        return this == o || o instanceof PictureFile f && hash == f.hash && name.equals(f.name) && Arrays.equals(content, f.content);
+        return this == o
+                || o instanceof PictureFile f
+                        && hash == f.hash
+                        && name.equals(f.name)
+                        && Arrays.equals(content, f.content);
     }
 
     @Override

@@ -12,8 +12,7 @@ import java.util.Set;
 
 /** Which motifs of a face follow which. A backing follows everything above it that is not hidden. */
 public final class References {
-    private References() {
-    }
+    private References() {}
 
     /** The motifs that each follows, by id; also such as are gone. */
     public static Map<String, Set<String>> of(List<Motif> motifs) {
@@ -21,7 +20,9 @@ public final class References {
         for (int i = 0; i < motifs.size(); i++) {
             Set<String> others = new LinkedHashSet<>(motifs.get(i).others());
             if (motifs.get(i).source() instanceof Backing) {
-                motifs.subList(i + 1, motifs.size()).stream().filter(m -> !m.isHidden()).forEach(m -> others.add(m.id()));
+                motifs.subList(i + 1, motifs.size()).stream()
+                        .filter(m -> !m.isHidden())
+                        .forEach(m -> others.add(m.id()));
             }
             all.put(motifs.get(i).id(), others);
         }
@@ -68,7 +69,9 @@ public final class References {
 
     /** The motif with every reference to one turned to another. */
     public static Motif turned(Motif m, String from, String to) {
-        return m.withSource(m.source().withOther(from, to)).withTreatments(m.treatments().stream().map(t -> turned(t, from, to)).toList());
+        return m.withSource(m.source().withOther(from, to))
+                .withTreatments(
+                        m.treatments().stream().map(t -> turned(t, from, to)).toList());
     }
 
     /** The same motifs with ids and groups that are not taken yet; what they follow among each other stays. */
@@ -84,7 +87,10 @@ public final class References {
                 all.replaceAll(o -> turned(o.id().equals(m.id()) ? o.withId(id) : o, m.id(), id));
             }
         }
-        return all.stream().map(m -> m.withStanding(m.standing().inGroup(m.standing().group().map(groups::get)))).toList();
+        return all.stream()
+                .map(m ->
+                        m.withStanding(m.standing().inGroup(m.standing().group().map(groups::get))))
+                .toList();
     }
 
     private static String free(String prefix, Set<String> used) {

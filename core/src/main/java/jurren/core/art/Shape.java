@@ -1,14 +1,14 @@
 package jurren.core.art;
 
+import java.awt.geom.Area;
+import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
+import java.awt.geom.RoundRectangle2D;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Ellipses;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
-import java.awt.geom.Area;
-import java.awt.geom.Path2D;
-import java.awt.geom.Rectangle2D;
-import java.awt.geom.RoundRectangle2D;
 
 /**
  * A ready shape around its own middle, exactly so wide and so high.
@@ -17,10 +17,19 @@ import java.awt.geom.RoundRectangle2D;
  * @param depth  a share from 0 to 1: how round a rectangle's corners are, how deep a star is cut, how
  *               thin a ring is, how deep a banner's ends are cut
  */
-public record Shape(Kind kind, double widthMm, double heightMm, int points, double depth, Colour colour) implements Source {
+public record Shape(Kind kind, double widthMm, double heightMm, int points, double depth, Colour colour)
+        implements Source {
     /** What it is. */
     public enum Kind {
-        RECTANGLE, ROUNDED, ELLIPSE, POLYGON, STAR, HEART, RING, BANNER, LEAF;
+        RECTANGLE,
+        ROUNDED,
+        ELLIPSE,
+        POLYGON,
+        STAR,
+        HEART,
+        RING,
+        BANNER,
+        LEAF;
 
         /** True when the number of points matters. */
         public boolean hasPoints() {
@@ -37,7 +46,8 @@ public record Shape(Kind kind, double widthMm, double heightMm, int points, doub
 
     public Shape {
         if (!(widthMm > 0 && heightMm > 0)) {
-            throw new IllegalArgumentException("a shape must be larger than zero but was " + widthMm + " x " + heightMm + " mm");
+            throw new IllegalArgumentException(
+                    "a shape must be larger than zero but was " + widthMm + " x " + heightMm + " mm");
         }
         if (points < 3 || points > MOST_POINTS) {
             throw new IllegalArgumentException("points must be from 3 to " + MOST_POINTS + " but were " + points);
@@ -48,7 +58,13 @@ public record Shape(Kind kind, double widthMm, double heightMm, int points, doub
     }
 
     public static Shape of(Kind kind, double sideMm, Colour colour) {
-        return new Shape(kind, sideMm, kind == Kind.BANNER ? sideMm / 4 : kind == Kind.LEAF ? sideMm / 2 : sideMm, 5, 0.5, colour);
+        return new Shape(
+                kind,
+                sideMm,
+                kind == Kind.BANNER ? sideMm / 4 : kind == Kind.LEAF ? sideMm / 2 : sideMm,
+                5,
+                0.5,
+                colour);
     }
 
     @Override
@@ -78,7 +94,9 @@ public record Shape(Kind kind, double widthMm, double heightMm, int points, doub
         Region r = Curves.of(outline()).enclosed();
         double x = widthMm / r.bounds().widthMm();
         double y = heightMm / r.bounds().heightMm();
-        return r.placed(Placement.moved(-r.bounds().centre().xMm(), -r.bounds().centre().yMm()).then(Placement.scaled(x, y)));
+        return r.placed(
+                Placement.moved(-r.bounds().centre().xMm(), -r.bounds().centre().yMm())
+                        .then(Placement.scaled(x, y)));
     }
 
     private java.awt.Shape outline() {

@@ -11,8 +11,7 @@ import jurren.core.geometry.Placement;
  * itself becomes 200 mm.
  */
 public final class Sizing {
-    private Sizing() {
-    }
+    private Sizing() {}
 
     /** The same when the size cannot be: nothing there, or no room left beside what treatments add. */
     public static Source toWidth(Source source, BuiltMotif built, double widthMm, boolean keepProportion) {
@@ -39,22 +38,32 @@ public final class Sizing {
     /** Roughly what a source built at one size looks like at another, until it is built anew. */
     public static Placement between(Source built, Source now) {
         return switch (built) {
-            case Lettering b when now instanceof Lettering n && b.keptWidthMm().isPresent() && n.keptWidthMm().isPresent() -> {
+            case Lettering b
+            when now instanceof Lettering n
+                    && b.keptWidthMm().isPresent()
+                    && n.keptWidthMm().isPresent() -> {
                 double wider = n.keptWidthMm().get() / b.keptWidthMm().get();
                 yield Placement.scaled(wider, wider * b.stretch() / n.stretch());
             }
-            case Lettering b when now instanceof Lettering n -> Placement.scaled(
-                    n.capHeightMm() * n.stretch() / (b.capHeightMm() * b.stretch()), n.capHeightMm() / b.capHeightMm());
-            case Drawing b when now instanceof Drawing n -> Placement.scaled(
-                    n.widthFactor() / b.widthFactor(), n.heightFactor() / b.heightFactor());
-            case TracedPicture b when now instanceof TracedPicture n -> Placement.scaled(
-                    n.mmPerPxAcross() / b.mmPerPxAcross(), n.mmPerPxDown() / b.mmPerPxDown());
-            case PrintedPicture b when now instanceof PrintedPicture n -> Placement.scaled(
-                    n.mmPerPxAcross() / b.mmPerPxAcross(), n.mmPerPxDown() / b.mmPerPxDown());
-            case Shape b when now instanceof Shape n -> Placement.scaled(
-                    n.widthMm() / b.widthMm(), n.heightMm() / b.heightMm());
-            case Mark b when now instanceof Mark n -> Placement.scaled(
-                    n.widthFactor() / b.widthFactor(), n.heightFactor() / b.heightFactor());
+            case Lettering b
+            when now instanceof Lettering n ->
+                Placement.scaled(
+                        n.capHeightMm() * n.stretch() / (b.capHeightMm() * b.stretch()),
+                        n.capHeightMm() / b.capHeightMm());
+            case Drawing b
+            when now instanceof Drawing n ->
+                Placement.scaled(n.widthFactor() / b.widthFactor(), n.heightFactor() / b.heightFactor());
+            case TracedPicture b
+            when now instanceof TracedPicture n ->
+                Placement.scaled(n.mmPerPxAcross() / b.mmPerPxAcross(), n.mmPerPxDown() / b.mmPerPxDown());
+            case PrintedPicture b
+            when now instanceof PrintedPicture n ->
+                Placement.scaled(n.mmPerPxAcross() / b.mmPerPxAcross(), n.mmPerPxDown() / b.mmPerPxDown());
+            case Shape b
+            when now instanceof Shape n -> Placement.scaled(n.widthMm() / b.widthMm(), n.heightMm() / b.heightMm());
+            case Mark b
+            when now instanceof Mark n ->
+                Placement.scaled(n.widthFactor() / b.widthFactor(), n.heightFactor() / b.heightFactor());
             default -> Placement.HERE;
         };
     }

@@ -21,8 +21,7 @@ public record Snapping(Box area, List<Box> others, double reachMm) {
      * @param atMm    where it lies
      * @param of      the box it belongs to
      */
-    public record Guide(boolean upright, double atMm, Box of) {
-    }
+    public record Guide(boolean upright, double atMm, Box of) {}
 
     /** How far to move so as to be held, and by what. */
     public record Held(Point by, List<Guide> guides) {
@@ -31,8 +30,7 @@ public record Snapping(Box area, List<Box> others, double reachMm) {
         }
     }
 
-    private record Catch(double by, Guide guide) {
-    }
+    private record Catch(double by, Guide guide) {}
 
     public Snapping {
         others = List.copyOf(others);
@@ -44,7 +42,8 @@ public record Snapping(Box area, List<Box> others, double reachMm) {
         List<Guide> guides = new ArrayList<>();
         across.ifPresent(c -> guides.add(c.guide));
         down.ifPresent(c -> guides.add(c.guide));
-        return new Held(new Point(across.map(Catch::by).orElse(0.0), down.map(Catch::by).orElse(0.0)), guides);
+        return new Held(
+                new Point(across.map(Catch::by).orElse(0.0), down.map(Catch::by).orElse(0.0)), guides);
     }
 
     private Optional<Catch> nearest(Box moving, boolean upright) {
@@ -69,7 +68,8 @@ public record Snapping(Box area, List<Box> others, double reachMm) {
     }
 
     private static double[] lines(Box b, boolean upright) {
-        return upright ? new double[] {b.centre().xMm(), b.minXMm(), b.maxXMm()}
+        return upright
+                ? new double[] {b.centre().xMm(), b.minXMm(), b.maxXMm()}
                 : new double[] {b.centre().yMm(), b.minYMm(), b.maxYMm()};
     }
 }

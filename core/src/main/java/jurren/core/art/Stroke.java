@@ -1,11 +1,11 @@
 package jurren.core.art;
 
+import java.util.ArrayList;
+import java.util.List;
 import jurren.core.geometry.Brush;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
-import java.util.ArrayList;
-import java.util.List;
 
 /**
  * A line with a width of its own, even from one end to the other, around its own middle. Its ends are round.
@@ -28,7 +28,8 @@ public record Stroke(Route route, double beginWidthMm, double endWidthMm, Colour
         public Through {
             stops = List.copyOf(stops);
             if (stops.stream().distinct().count() < 2 || stops.size() > MOST_STOPS) {
-                throw new IllegalArgumentException("a line needs from 2 to " + MOST_STOPS + " points apart from each other");
+                throw new IllegalArgumentException(
+                        "a line needs from 2 to " + MOST_STOPS + " points apart from each other");
             }
         }
 
@@ -39,7 +40,8 @@ public record Stroke(Route route, double beginWidthMm, double endWidthMm, Colour
 
         @Override
         public Through scaled(double x, double y) {
-            return new Through(stops.stream().map(p -> new Point(p.xMm() * x, p.yMm() * y)).toList(), smooth);
+            return new Through(
+                    stops.stream().map(p -> new Point(p.xMm() * x, p.yMm() * y)).toList(), smooth);
         }
     }
 
@@ -50,8 +52,8 @@ public record Stroke(Route route, double beginWidthMm, double endWidthMm, Colour
 
         public Spiral {
             if (!(turns > 0 && turns <= MOST_TURNS && acrossMm > 0 && acrossMm < 1e4)) {
-                throw new IllegalArgumentException("a spiral has up to " + MOST_TURNS + " turns and a size, but had " + turns
-                        + " turns in " + acrossMm + " mm");
+                throw new IllegalArgumentException("a spiral has up to " + MOST_TURNS + " turns and a size, but had "
+                        + turns + " turns in " + acrossMm + " mm");
             }
         }
 
@@ -74,9 +76,12 @@ public record Stroke(Route route, double beginWidthMm, double endWidthMm, Colour
     }
 
     public Stroke {
-        if (!(beginWidthMm >= 0 && endWidthMm >= 0 && Math.max(beginWidthMm, endWidthMm) >= LEAST_MM
+        if (!(beginWidthMm >= 0
+                && endWidthMm >= 0
+                && Math.max(beginWidthMm, endWidthMm) >= LEAST_MM
                 && Math.max(beginWidthMm, endWidthMm) <= MOST_MM)) {
-            throw new IllegalArgumentException("a line must be wider than zero but was " + beginWidthMm + " to " + endWidthMm + " mm");
+            throw new IllegalArgumentException(
+                    "a line must be wider than zero but was " + beginWidthMm + " to " + endWidthMm + " mm");
         }
     }
 

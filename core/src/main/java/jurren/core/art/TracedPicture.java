@@ -21,8 +21,14 @@ import jurren.core.trace.Tracer;
  * @param shownAs       the film colour in which a found colour is made; those not named keep their own
  * @param mmPerPxAcross of the straightened picture
  */
-public record TracedPicture(PictureFile file, Optional<Straightening> straightening, TraceSettings settings,
-                            Map<Colour, Colour> shownAs, double mmPerPxAcross, double mmPerPxDown) implements Source {
+public record TracedPicture(
+        PictureFile file,
+        Optional<Straightening> straightening,
+        TraceSettings settings,
+        Map<Colour, Colour> shownAs,
+        double mmPerPxAcross,
+        double mmPerPxDown)
+        implements Source {
     private record Key(PictureFile file, Optional<Straightening> straightening, TraceSettings settings) {
         Traced trace() {
             return Tracer.trace(straightened(file, straightening), settings);
@@ -31,6 +37,7 @@ public record TracedPicture(PictureFile file, Optional<Straightening> straighten
 
     /** A node is a curve with its points. */
     private static final long NODE_BYTES = 160;
+
     private static final Memo<Key, Traced> TRACED = new Memo<>(Key::trace, (key, traced, scale) -> {
         key.file.weigh(scale);
         scale.add(NODE_BYTES * traced.nodes());
@@ -66,7 +73,8 @@ public record TracedPicture(PictureFile file, Optional<Straightening> straighten
     @Override
     public TracedPicture resized(double widthFactor, double heightFactor) {
         Source.checkFactors(widthFactor, heightFactor);
-        return new TracedPicture(file, straightening, settings, shownAs, mmPerPxAcross * widthFactor, mmPerPxDown * heightFactor);
+        return new TracedPicture(
+                file, straightening, settings, shownAs, mmPerPxAcross * widthFactor, mmPerPxDown * heightFactor);
     }
 
     public TracedPicture withSettings(Optional<Straightening> newStraightening, TraceSettings newSettings) {

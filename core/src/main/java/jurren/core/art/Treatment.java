@@ -1,11 +1,11 @@
 package jurren.core.art;
 
-import jurren.core.geometry.CornerStyle;
-import jurren.core.geometry.Region;
-import jurren.core.material.Colour;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.Region;
+import jurren.core.material.Colour;
 
 /**
  * One live operation on a motif: what goes in are its colours from the bottom up, each with its parts
@@ -29,7 +29,9 @@ public interface Treatment {
     record Weld() implements Treatment {
         @Override
         public List<Paint> apply(List<Paint> paints) {
-            return paints.stream().map(p -> p.withParts(List.of(Region.weld(p.parts())))).toList();
+            return paints.stream()
+                    .map(p -> p.withParts(List.of(Region.weld(p.parts()))))
+                    .toList();
         }
     }
 
@@ -53,7 +55,9 @@ public interface Treatment {
         }
     }
 
-    /** A gap of so much around the motif as it is at the end of its chain is cut out of everything that lies below it. */
+    /**
+     * A gap of so much around the motif as it is at the end of its chain is cut out of everything that lies below it.
+     */
     record Halo(double gapMm) implements Treatment {
         public Halo {
             if (!(gapMm > 0 && gapMm < 1000)) {

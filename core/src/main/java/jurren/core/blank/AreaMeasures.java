@@ -6,8 +6,8 @@ import jurren.core.geometry.Box;
 public record AreaMeasures(double widthMm, double heightMm, double dropMm) {
     public AreaMeasures {
         if (!(widthMm > 0 && heightMm > 0 && dropMm >= 0)) {
-            throw new IllegalArgumentException("an area needs a width and a height above zero but had "
-                    + widthMm + " x " + heightMm + ", " + dropMm + " down");
+            throw new IllegalArgumentException("an area needs a width and a height above zero but had " + widthMm
+                    + " x " + heightMm + ", " + dropMm + " down");
         }
     }
 

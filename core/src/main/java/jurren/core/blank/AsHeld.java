@@ -1,14 +1,14 @@
 package jurren.core.blank;
 
+import java.awt.geom.Path2D;
+import java.util.ArrayList;
+import java.util.List;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Warp;
-import java.awt.geom.Path2D;
-import java.util.ArrayList;
-import java.util.List;
 
 /**
  * A round thing as it stands on the table in front of one's eyes, seen a little from above, in
@@ -93,11 +93,18 @@ public final class AsHeld implements Warp {
         return new Warp() {
             @Override
             public void apply(double xMm, double yMm, double[] to, int at) {
-                double y = Math.clamp(yMm / Math.cos(ELEVATION) / surface.heightMm() * surface.slantMm(), 0, surface.slantMm());
+                double y = Math.clamp(
+                        yMm / Math.cos(ELEVATION) / surface.heightMm() * surface.slantMm(), 0, surface.slantMm());
                 double r = surface.diameterAtMm(y) / 2;
                 for (int i = 0; i < BACK_STEPS; i++) {
                     double forth = r * Math.sqrt(Math.max(0, 1 - xMm * xMm / (r * r)));
-                    y = Math.clamp((yMm - forth * Math.sin(ELEVATION)) / Math.cos(ELEVATION) / surface.heightMm() * surface.slantMm(), 0, surface.slantMm());
+                    y = Math.clamp(
+                            (yMm - forth * Math.sin(ELEVATION))
+                                    / Math.cos(ELEVATION)
+                                    / surface.heightMm()
+                                    * surface.slantMm(),
+                            0,
+                            surface.slantMm());
                     r = surface.diameterAtMm(y) / 2;
                 }
                 double x = (Math.asin(Math.clamp(xMm / r, -1, 1)) + turn) / anglePerMm;

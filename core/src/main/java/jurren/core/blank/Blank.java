@@ -7,13 +7,21 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /** An undecorated thing as it is sold. */
-public record Blank(String id, String name, Family family, MadeOf madeOf, String referenceSize,
-                    List<BlankColour> colours, List<BlankSize> sizes, Optional<Photo> photo) {
+public record Blank(
+        String id,
+        String name,
+        Family family,
+        MadeOf madeOf,
+        String referenceSize,
+        List<BlankColour> colours,
+        List<BlankSize> sizes,
+        Optional<Photo> photo) {
     public Blank {
         colours = List.copyOf(colours);
         sizes = List.copyOf(sizes);
         if (!id.matches("[a-z0-9]+(-[a-z0-9]+)*")) {
-            throw new IllegalArgumentException("an id is lower-case words and numbers joined by hyphens but was \"" + id + "\"");
+            throw new IllegalArgumentException(
+                    "an id is lower-case words and numbers joined by hyphens but was \"" + id + "\"");
         }
         if (name.isBlank()) {
             throw new IllegalArgumentException("it needs a name");
@@ -25,13 +33,14 @@ public record Blank(String id, String name, Family family, MadeOf madeOf, String
             throw new IllegalArgumentException("the sizes of blank " + id + " need different names");
         }
         if (sizes.stream().noneMatch(s -> s.id().equals(referenceSize))) {
-            throw new IllegalArgumentException("blank " + id + " has no size \"" + referenceSize + "\", its reference size");
+            throw new IllegalArgumentException(
+                    "blank " + id + " has no size \"" + referenceSize + "\", its reference size");
         }
         List<String> faces = sizes.getFirst().faces().stream().map(Face::id).toList();
         for (BlankSize s : sizes) {
             if (!s.faces().stream().map(Face::id).toList().equals(faces)) {
-                throw new IllegalArgumentException("every size of blank " + id + " needs the faces " + faces
-                        + " but " + s.id() + " has others");
+                throw new IllegalArgumentException(
+                        "every size of blank " + id + " needs the faces " + faces + " but " + s.id() + " has others");
             }
         }
     }
@@ -76,16 +85,26 @@ public record Blank(String id, String name, Family family, MadeOf madeOf, String
     }
 
     public Blank withoutFace(String faceId) {
-        return withFaces(s -> s.faces().stream().filter(f -> !f.id().equals(faceId)).toList());
+        return withFaces(
+                s -> s.faces().stream().filter(f -> !f.id().equals(faceId)).toList());
     }
 
     private static List<Face> changed(List<Face> faces, String faceId, UnaryOperator<Face> change) {
-        return faces.stream().map(f -> f.id().equals(faceId) ? change.apply(f) : f).toList();
+        return faces.stream()
+                .map(f -> f.id().equals(faceId) ? change.apply(f) : f)
+                .toList();
     }
 
     private Blank withFaces(Function<BlankSize, List<Face>> faces) {
-        return new Blank(id, name, family, madeOf, referenceSize, colours,
-                sizes.stream().map(s -> new BlankSize(s.id(), faces.apply(s))).toList(), photo);
+        return new Blank(
+                id,
+                name,
+                family,
+                madeOf,
+                referenceSize,
+                colours,
+                sizes.stream().map(s -> new BlankSize(s.id(), faces.apply(s))).toList(),
+                photo);
     }
 
     public Optional<BlankSize> size(String sizeId) {

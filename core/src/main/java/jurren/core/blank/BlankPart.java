@@ -6,7 +6,9 @@ import jurren.core.geometry.Curves;
 public record BlankPart(Kind kind, Curves curves) {
     /** How it is painted. */
     public enum Kind {
-        BODY, INSIDE, TRIM,
+        BODY,
+        INSIDE,
+        TRIM,
         /** A line, not an area. */
         SEAM
     }

@@ -1,12 +1,12 @@
 package jurren.core.blank;
 
-import jurren.core.geometry.Box;
-import jurren.core.geometry.Point;
-import jurren.core.geometry.Warp;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Point;
+import jurren.core.geometry.Warp;
 
 /**
  * A side of a blank that can be decorated, in one size.
@@ -20,12 +20,20 @@ import java.util.Optional;
  * @param turnedInUse true when its owner sees it upside down as it lies on the bench (a lid, opened)
  * @param trueAt      the height from the lip at which widths are true; half the side where nothing is said
  */
-public record Face(String id, String name, Form form, AreaMeasures area, List<Obstacle> further, double artWidthMm,
-                   boolean turnedInUse, Optional<Double> trueAt) {
+public record Face(
+        String id,
+        String name,
+        Form form,
+        AreaMeasures area,
+        List<Obstacle> further,
+        double artWidthMm,
+        boolean turnedInUse,
+        Optional<Double> trueAt) {
     public Face {
         further = List.copyOf(further);
         if (!(artWidthMm > 0)) {
-            throw new IllegalArgumentException("the usual art width of face " + id + " must be above zero but was " + artWidthMm);
+            throw new IllegalArgumentException(
+                    "the usual art width of face " + id + " must be above zero but was " + artWidthMm);
         }
     }
 
@@ -53,8 +61,8 @@ public record Face(String id, String name, Form form, AreaMeasures area, List<Ob
     public static Warp unrolling(Surface surface, Optional<Double> trueAt) {
         return switch (surface) {
             case Surface.Flat _ -> Warp.NONE;
-            case Surface.Round r -> r.topDiameterMm() == r.footDiameterMm() ? Warp.NONE
-                    : Unrolling.of(r, trueAtMm(r, trueAt));
+            case Surface.Round r ->
+                r.topDiameterMm() == r.footDiameterMm() ? Warp.NONE : Unrolling.of(r, trueAtMm(r, trueAt));
         };
     }
 
@@ -87,7 +95,8 @@ public record Face(String id, String name, Form form, AreaMeasures area, List<Ob
     /** Forms and files give widths at half height; here they are wanted where they are true. */
     private double stretch() {
         return surface() instanceof Surface.Round r && trueAt.isPresent()
-                ? r.diameterAtMm(trueAtMm()) / r.diameterAtMm(r.slantMm() / 2) : 1;
+                ? r.diameterAtMm(trueAtMm()) / r.diameterAtMm(r.slantMm() / 2)
+                : 1;
     }
 
     private Box stretched(Box b) {
@@ -114,7 +123,10 @@ public record Face(String id, String name, Form form, AreaMeasures area, List<Ob
 
     /** The box of the picture. */
     public Box pictureBox() {
-        return form.picture().stream().map(p -> p.curves().bounds()).reduce(Box::joined).orElseThrow();
+        return form.picture().stream()
+                .map(p -> p.curves().bounds())
+                .reduce(Box::joined)
+                .orElseThrow();
     }
 
     public Face withForm(Form newForm) {
@@ -132,12 +144,16 @@ public record Face(String id, String name, Form form, AreaMeasures area, List<Ob
         }
         Box was = form.whole();
         Box is = changed.whole();
-        double widthMm = isRound() ? area.widthMm() * is.widthMm() / was.widthMm()
+        double widthMm = isRound()
+                ? area.widthMm() * is.widthMm() / was.widthMm()
                 : area.widthMm() + is.widthMm() - was.widthMm();
         double heightMm = area.heightMm() + is.heightMm() - was.heightMm();
         boolean hasRoom = widthMm > 0 && heightMm > 0;
-        return withForm(changed).withArea(hasRoom ? new AreaMeasures(widthMm, heightMm, area.dropMm())
-                : new AreaMeasures(is.widthMm(), is.heightMm(), 0));
+        return withForm(changed)
+                .withArea(
+                        hasRoom
+                                ? new AreaMeasures(widthMm, heightMm, area.dropMm())
+                                : new AreaMeasures(is.widthMm(), is.heightMm(), 0));
     }
 
     public Face named(String newName) {

@@ -1,12 +1,12 @@
 package jurren.core.blank;
 
-import jurren.core.geometry.Box;
-import jurren.core.geometry.Placement;
-import jurren.core.geometry.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Point;
 
 /**
  * How art finds its place on another size or another thing. Each way it hangs on an anchor of the
@@ -30,14 +30,16 @@ public record Fit(Across across, Down down, Width width) {
     public enum Across {
         MIDDLE,
         /** Of the wearer: on the right as one looks at the shirt. */
-        LEFT_CHEST, RIGHT_CHEST,
+        LEFT_CHEST,
+        RIGHT_CHEST,
         /** The middle of the widest stretch of the area that nothing stands in. */
         BETWEEN_OBSTACLES
     }
 
     /** What the art hangs on, up and down. */
     public enum Down {
-        AREA_TOP, AREA_MIDDLE,
+        AREA_TOP,
+        AREA_MIDDLE,
         /** The collar, the lip, the upper edge. */
         TOP,
         /** The hem, the foot, the lower edge. */
@@ -78,7 +80,9 @@ public record Fit(Across across, Down down, Width width) {
 
         /** How many times as large it may be, laid either way. */
         public double factor(Box piece) {
-            return Math.max(Math.min(acrossMm / piece.heightMm(), alongMm / piece.widthMm()), Math.min(acrossMm / piece.widthMm(), alongMm / piece.heightMm()));
+            return Math.max(
+                    Math.min(acrossMm / piece.heightMm(), alongMm / piece.widthMm()),
+                    Math.min(acrossMm / piece.widthMm(), alongMm / piece.heightMm()));
         }
     }
 
@@ -95,7 +99,8 @@ public record Fit(Across across, Down down, Width width) {
         double y = reference(art).y - anchorY(from);
         double dx = anchorX(to) + x * factor;
         double dy = anchorY(to) + y * (down == Down.TOP || down == Down.FOOT ? 1 : factor);
-        return Placement.moved(-reference(art).x, -reference(art).y).then(Placement.scaled(factor))
+        return Placement.moved(-reference(art).x, -reference(art).y)
+                .then(Placement.scaled(factor))
                 .then(Placement.moved(dx, dy));
     }
 
@@ -112,15 +117,16 @@ public record Fit(Across across, Down down, Width width) {
         return Math.min(face.area().widthMm() / art.widthMm(), face.area().heightMm() / art.heightMm());
     }
 
-    private record XY(double x, double y) {
-    }
+    private record XY(double x, double y) {}
 
     private XY reference(Box art) {
-        return new XY(art.centre().xMm(), switch (down) {
-            case AREA_TOP, TOP -> art.minYMm();
-            case AREA_MIDDLE -> art.centre().yMm();
-            case FOOT -> art.maxYMm();
-        });
+        return new XY(
+                art.centre().xMm(),
+                switch (down) {
+                    case AREA_TOP, TOP -> art.minYMm();
+                    case AREA_MIDDLE -> art.centre().yMm();
+                    case FOOT -> art.maxYMm();
+                });
     }
 
     /** Where the middle of art hangs on this face. */
@@ -148,7 +154,8 @@ public record Fit(Across across, Down down, Width width) {
         Box area = face.area().box();
         List<double[]> taken = new ArrayList<>();
         for (Obstacle o : face.obstacles()) {
-            area.crossed(o.box()).filter(b -> b.widthMm() < area.widthMm() * 0.98)
+            area.crossed(o.box())
+                    .filter(b -> b.widthMm() < area.widthMm() * 0.98)
                     .ifPresent(b -> taken.add(new double[] {b.minXMm(), b.maxXMm()}));
         }
         taken.add(new double[] {area.maxXMm(), area.maxXMm()});
@@ -174,11 +181,13 @@ public record Fit(Across across, Down down, Width width) {
     /** Moves art on its own face to where it hangs up and down: the area's edge or middle. */
     public Placement putDown(Face face, Box art) {
         Box area = face.area().box();
-        return Placement.moved(0, switch (down) {
-            case AREA_TOP, TOP -> area.minYMm() - art.minYMm();
-            case AREA_MIDDLE -> area.centre().yMm() - art.centre().yMm();
-            case FOOT -> area.maxYMm() - art.maxYMm();
-        });
+        return Placement.moved(
+                0,
+                switch (down) {
+                    case AREA_TOP, TOP -> area.minYMm() - art.minYMm();
+                    case AREA_MIDDLE -> area.centre().yMm() - art.centre().yMm();
+                    case FOOT -> area.maxYMm() - art.maxYMm();
+                });
     }
 
     /**
@@ -189,8 +198,11 @@ public record Fit(Across across, Down down, Width width) {
     public Placement putWidth(Face face, Box art, OnFilm film) {
         double factor = switch (width) {
             case SAME -> 1;
-            case USUAL -> (across == Across.LEFT_CHEST || across == Across.RIGHT_CHEST
-                    ? Math.min(CHEST_ART_MM, face.artWidthMm()) : face.artWidthMm()) / art.widthMm();
+            case USUAL ->
+                (across == Across.LEFT_CHEST || across == Across.RIGHT_CHEST
+                                ? Math.min(CHEST_ART_MM, face.artWidthMm())
+                                : face.artWidthMm())
+                        / art.widthMm();
             case LARGEST -> largest(face, art);
             case LARGEST_ON_FILM -> Math.min(largest(face, art), film.factor(art));
         };

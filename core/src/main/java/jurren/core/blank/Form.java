@@ -1,7 +1,7 @@
 package jurren.core.blank;
 
-import jurren.core.geometry.Box;
 import java.util.List;
+import jurren.core.geometry.Box;
 
 /**
  * How a face is built, and so what it looks like. Everything is drawn from the measures.
@@ -29,14 +29,22 @@ public sealed interface Form permits Garment, Panel, Vessel {
 
     /** The names of measures. */
     enum Measure {
-        CHEST, LENGTH, SHOULDERS, SLEEVE, COLLAR_WIDTH, COLLAR_DROP,
-        WIDTH, HEIGHT, CORNER,
-        TOP_DIAMETER, FOOT_DIAMETER, SLANT
+        CHEST,
+        LENGTH,
+        SHOULDERS,
+        SLEEVE,
+        COLLAR_WIDTH,
+        COLLAR_DROP,
+        WIDTH,
+        HEIGHT,
+        CORNER,
+        TOP_DIAMETER,
+        FOOT_DIAMETER,
+        SLANT
     }
 
     /** A measure and what it is now. */
-    record Measured(Measure measure, double mm) {
-    }
+    record Measured(Measure measure, double mm) {}
 
     static IllegalArgumentException hasNo(Form form, Measure measure) {
         return new IllegalArgumentException("a " + form.getClass().getSimpleName() + " has no " + measure);

@@ -1,28 +1,42 @@
 package jurren.core.blank;
 
-import jurren.core.geometry.Box;
-import jurren.core.geometry.Curves;
-import jurren.core.geometry.Point;
 import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Curves;
+import jurren.core.geometry.Point;
 
 /**
  * A garment laid flat, as a tape measures it: across the chest, from the top of the shoulder to the hem,
  * shoulder seam to shoulder seam, sleeve along its upper edge, collar opening across and how far its
  * front hangs below the shoulder's top.
  */
-public record Garment(Neck neck, Sleeve sleeves, double chestMm, double lengthMm, double shouldersMm, double sleeveMm,
-                      double collarWidthMm, double collarDropMm) implements Form {
+public record Garment(
+        Neck neck,
+        Sleeve sleeves,
+        double chestMm,
+        double lengthMm,
+        double shouldersMm,
+        double sleeveMm,
+        double collarWidthMm,
+        double collarDropMm)
+        implements Form {
     /** The shape of the collar's front, or of its back. */
     public enum Neck {
-        ROUND, VEE, SCOOP, HOOD, BACK
+        ROUND,
+        VEE,
+        SCOOP,
+        HOOD,
+        BACK
     }
 
     /** How the arms are covered; a long sleeve hangs steeper. */
     public enum Sleeve {
-        SHORT(40), LONG(62), NONE(0);
+        SHORT(40),
+        LONG(62),
+        NONE(0);
 
         private final double slopeDegrees;
 
@@ -42,9 +56,13 @@ public record Garment(Neck neck, Sleeve sleeves, double chestMm, double lengthMm
         Measures.within("the chest", chestMm, MOST_MM);
         Measures.within("the length", lengthMm, MOST_MM);
         Measures.within("the shoulders", shouldersMm, MOST_MM);
-        if (!(shouldersMm > collarWidthMm && sleeveMm >= 0
-                && collarWidthMm > 0 && collarDropMm > 0 && collarDropMm < lengthMm)) {
-            throw new IllegalArgumentException("a garment's collar must be narrower than its shoulders and its measures above zero");
+        if (!(shouldersMm > collarWidthMm
+                && sleeveMm >= 0
+                && collarWidthMm > 0
+                && collarDropMm > 0
+                && collarDropMm < lengthMm)) {
+            throw new IllegalArgumentException(
+                    "a garment's collar must be narrower than its shoulders and its measures above zero");
         }
     }
 
@@ -104,7 +122,8 @@ public record Garment(Neck neck, Sleeve sleeves, double chestMm, double lengthMm
     public Optional<List<Point>> sleeveLine() {
         double slope = Math.toRadians(sleeves.slopeDegrees);
         Point from = new Point(shouldersMm / 2, -collarDropMm + fallMm());
-        return sleeves == Sleeve.NONE ? Optional.empty()
+        return sleeves == Sleeve.NONE
+                ? Optional.empty()
                 : Optional.of(List.of(from, from.plus(sleeveMm * Math.cos(slope), sleeveMm * Math.sin(slope))));
     }
 
@@ -123,14 +142,17 @@ public record Garment(Neck neck, Sleeve sleeves, double chestMm, double lengthMm
     @Override
     public List<BlankPart> picture() {
         if (neck == Neck.BACK) {
-            return List.of(new BlankPart(BlankPart.Kind.BODY, outline()),
-                    new BlankPart(BlankPart.Kind.TRIM, collarRib()), new BlankPart(BlankPart.Kind.SEAM, seams()));
+            return List.of(
+                    new BlankPart(BlankPart.Kind.BODY, outline()),
+                    new BlankPart(BlankPart.Kind.TRIM, collarRib()),
+                    new BlankPart(BlankPart.Kind.SEAM, seams()));
         }
         List<BlankPart> parts = new ArrayList<>();
         if (neck == Neck.HOOD) {
             parts.add(new BlankPart(BlankPart.Kind.TRIM, hood()));
         }
-        parts.addAll(List.of(new BlankPart(BlankPart.Kind.BODY, outline()),
+        parts.addAll(List.of(
+                new BlankPart(BlankPart.Kind.BODY, outline()),
                 new BlankPart(BlankPart.Kind.INSIDE, collarInside()),
                 new BlankPart(BlankPart.Kind.TRIM, collarRib()),
                 new BlankPart(BlankPart.Kind.SEAM, seams())));
@@ -142,7 +164,13 @@ public record Garment(Neck neck, Sleeve sleeves, double chestMm, double lengthMm
         double neckHalf = collarWidthMm / 2;
         Path2D.Double p = new Path2D.Double();
         p.moveTo(-neckHalf * 1.25, top + RIB_MM);
-        p.curveTo(-neckHalf * 1.5, top - collarWidthMm, neckHalf * 1.5, top - collarWidthMm, neckHalf * 1.25, top + RIB_MM);
+        p.curveTo(
+                -neckHalf * 1.5,
+                top - collarWidthMm,
+                neckHalf * 1.5,
+                top - collarWidthMm,
+                neckHalf * 1.25,
+                top + RIB_MM);
         p.closePath();
         return Curves.of(p);
     }
@@ -168,14 +196,29 @@ public record Garment(Neck neck, Sleeve sleeves, double chestMm, double lengthMm
         collarFront(p, half);
         p.lineTo(half + RIB_MM * 0.9, top + RIB_MM * 0.35);
         if (neck == Neck.VEE) {
-            p.curveTo((half + RIB_MM) * 0.92, -collarDropMm * 0.66, half * 0.25 + RIB_MM * 0.6, -collarDropMm * 0.2 + RIB_MM,
-                    0, RIB_MM * 1.5);
-            p.curveTo(-half * 0.25 - RIB_MM * 0.6, -collarDropMm * 0.2 + RIB_MM, -(half + RIB_MM) * 0.92,
-                    -collarDropMm * 0.66, -half - RIB_MM * 0.9, top + RIB_MM * 0.35);
+            p.curveTo(
+                    (half + RIB_MM) * 0.92,
+                    -collarDropMm * 0.66,
+                    half * 0.25 + RIB_MM * 0.6,
+                    -collarDropMm * 0.2 + RIB_MM,
+                    0,
+                    RIB_MM * 1.5);
+            p.curveTo(
+                    -half * 0.25 - RIB_MM * 0.6,
+                    -collarDropMm * 0.2 + RIB_MM,
+                    -(half + RIB_MM) * 0.92,
+                    -collarDropMm * 0.66,
+                    -half - RIB_MM * 0.9,
+                    top + RIB_MM * 0.35);
         } else {
             p.curveTo((half + RIB_MM) * 0.9, -collarDropMm * 0.25 + RIB_MM, half * 0.5, RIB_MM, 0, RIB_MM);
-            p.curveTo(-half * 0.5, RIB_MM, -(half + RIB_MM) * 0.9, -collarDropMm * 0.25 + RIB_MM,
-                    -half - RIB_MM * 0.9, top + RIB_MM * 0.35);
+            p.curveTo(
+                    -half * 0.5,
+                    RIB_MM,
+                    -(half + RIB_MM) * 0.9,
+                    -collarDropMm * 0.25 + RIB_MM,
+                    -half - RIB_MM * 0.9,
+                    top + RIB_MM * 0.35);
         }
         p.closePath();
         return Curves.of(p);
@@ -215,8 +258,13 @@ public record Garment(Neck neck, Sleeve sleeves, double chestMm, double lengthMm
     /** The collar with a finger's room below it. */
     @Override
     public List<Obstacle> obstacles() {
-        return List.of(Obstacle.rect(Obstacle.Kind.COLLAR, Box.ofSize(-collarWidthMm / 2 - RIB_MM, -collarDropMm,
-                collarWidthMm + 2 * RIB_MM, collarDropMm + COLLAR_CLEAR_MM)));
+        return List.of(Obstacle.rect(
+                Obstacle.Kind.COLLAR,
+                Box.ofSize(
+                        -collarWidthMm / 2 - RIB_MM,
+                        -collarDropMm,
+                        collarWidthMm + 2 * RIB_MM,
+                        collarDropMm + COLLAR_CLEAR_MM)));
     }
 
     @Override
@@ -234,8 +282,11 @@ public record Garment(Neck neck, Sleeve sleeves, double chestMm, double lengthMm
 
     @Override
     public List<Measured> measures() {
-        return List.of(new Measured(Measure.CHEST, chestMm), new Measured(Measure.LENGTH, lengthMm),
-                new Measured(Measure.SHOULDERS, shouldersMm), new Measured(Measure.SLEEVE, sleeveMm),
+        return List.of(
+                new Measured(Measure.CHEST, chestMm),
+                new Measured(Measure.LENGTH, lengthMm),
+                new Measured(Measure.SHOULDERS, shouldersMm),
+                new Measured(Measure.SLEEVE, sleeveMm),
                 new Measured(Measure.COLLAR_WIDTH, collarWidthMm),
                 new Measured(Measure.COLLAR_DROP, collarDropMm));
     }

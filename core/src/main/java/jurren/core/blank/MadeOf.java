@@ -11,12 +11,28 @@ import java.util.Optional;
  * @param mostTotalS     the longest it bears in all
  * @param dye            how it takes a dye print, where otherwise than cloth does
  */
-public record MadeOf(String name, Stuff stuff, double polyesterShare, Coating coating, double mostCelsius,
-                     double mostTotalS, Optional<DyeHeat> dye) {
+public record MadeOf(
+        String name,
+        Stuff stuff,
+        double polyesterShare,
+        Coating coating,
+        double mostCelsius,
+        double mostTotalS,
+        Optional<DyeHeat> dye) {
     /** The kinds of stuff that decide what holds. */
     public enum Stuff {
-        COTTON(true), BLEND(true), POLYESTER(true), NYLON(true), CANVAS(true),
-        LEATHERETTE(false), CERAMIC(false), STEEL(false), ALUMINIUM(false), GLASS(false), PLASTIC(false), WOOD(false),
+        COTTON(true),
+        BLEND(true),
+        POLYESTER(true),
+        NYLON(true),
+        CANVAS(true),
+        LEATHERETTE(false),
+        CERAMIC(false),
+        STEEL(false),
+        ALUMINIUM(false),
+        GLASS(false),
+        PLASTIC(false),
+        WOOD(false),
         FILM(false);
 
         private final boolean cloth;
@@ -40,11 +56,12 @@ public record MadeOf(String name, Stuff stuff, double polyesterShare, Coating co
 
     public MadeOf {
         if (!(mostCelsius > 0 && mostTotalS > 0)) {
-            throw new IllegalArgumentException("heat limits of " + name + " must be above zero but were "
-                    + mostCelsius + " °C, " + mostTotalS + " s");
+            throw new IllegalArgumentException("heat limits of " + name + " must be above zero but were " + mostCelsius
+                    + " °C, " + mostTotalS + " s");
         }
         if (!(polyesterShare >= 0 && polyesterShare <= 1)) {
-            throw new IllegalArgumentException("the polyester share of " + name + " must be 0 to 1 but was " + polyesterShare);
+            throw new IllegalArgumentException(
+                    "the polyester share of " + name + " must be 0 to 1 but was " + polyesterShare);
         }
     }
 

@@ -1,5 +1,7 @@
 package jurren.core.blank;
 
+import java.util.List;
+import java.util.function.UnaryOperator;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Curves;
@@ -8,14 +10,25 @@ import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
-import java.util.List;
-import java.util.function.UnaryOperator;
 
 /** Something on a face that art must keep clear of, with the room to leave around it already in its shape. */
 public record Obstacle(Kind kind, Shape shape) {
     /** What it is. */
     public enum Kind {
-        COLLAR, SEAM, POCKET, ZIP, DRAWCORD, HANDLE, LIP, FOOT, HINGE, CAMERA, SLOT, EYELET, LATCH, OTHER
+        COLLAR,
+        SEAM,
+        POCKET,
+        ZIP,
+        DRAWCORD,
+        HANDLE,
+        LIP,
+        FOOT,
+        HINGE,
+        CAMERA,
+        SLOT,
+        EYELET,
+        LATCH,
+        OTHER
     }
 
     /** Where it is, in art coordinates. */
@@ -68,13 +81,15 @@ public record Obstacle(Kind kind, Shape shape) {
         @Override
         public Region region() {
             Box b = box();
-            return Curves.of(Ellipses.of(b.minXMm(), b.minYMm(), b.widthMm(), b.heightMm())).enclosed();
+            return Curves.of(Ellipses.of(b.minXMm(), b.minYMm(), b.widthMm(), b.heightMm()))
+                    .enclosed();
         }
 
         /** As wide as the box; a circle that must be wider than high is drawn. */
         @Override
         public Shape in(Box box) {
-            return Math.abs(box.widthMm() - box.heightMm()) < SAME_MM ? new Disc(box.centre().xMm(), box.centre().yMm(), box.widthMm())
+            return Math.abs(box.widthMm() - box.heightMm()) < SAME_MM
+                    ? new Disc(box.centre().xMm(), box.centre().yMm(), box.widthMm())
                     : new Drawn(region().pieces().getFirst().outer().points()).in(box);
         }
     }
@@ -86,13 +101,16 @@ public record Obstacle(Kind kind, Shape shape) {
         public Drawn {
             corners = List.copyOf(corners);
             if (corners.size() < 3 || corners.size() > MOST_CORNERS) {
-                throw new IllegalArgumentException("an outline needs 3 to " + MOST_CORNERS + " corners but had " + corners.size());
+                throw new IllegalArgumentException(
+                        "an outline needs 3 to " + MOST_CORNERS + " corners but had " + corners.size());
             }
             Outline outline = Outline.of(corners);
             Region enclosed = Region.enclosedBy(List.of(outline), FillRule.EVEN_ODD);
             double area = Math.abs(outline.signedAreaMm2());
             checkSize(outline.bounds().widthMm(), outline.bounds().heightMm());
-            if (enclosed.pieceCount() != 1 || enclosed.holeCount() > 0 || Math.abs(enclosed.areaMm2() - area) > area * ROUNDING) {
+            if (enclosed.pieceCount() != 1
+                    || enclosed.holeCount() > 0
+                    || Math.abs(enclosed.areaMm2() - area) > area * ROUNDING) {
                 throw new IllegalArgumentException("an outline must not cross itself");
             }
         }
@@ -112,7 +130,8 @@ public record Obstacle(Kind kind, Shape shape) {
             Box from = box();
             double across = to.widthMm() / from.widthMm();
             double down = to.heightMm() / from.heightMm();
-            return moved(p -> new Point(to.minXMm() + (p.xMm() - from.minXMm()) * across, to.minYMm() + (p.yMm() - from.minYMm()) * down));
+            return moved(p -> new Point(
+                    to.minXMm() + (p.xMm() - from.minXMm()) * across, to.minYMm() + (p.yMm() - from.minYMm()) * down));
         }
 
         private Drawn moved(UnaryOperator<Point> where) {
@@ -127,8 +146,8 @@ public record Obstacle(Kind kind, Shape shape) {
 
     private static void checkSize(double widthMm, double heightMm) {
         if (!(widthMm > 0 && heightMm > 0)) {
-            throw new IllegalArgumentException("an obstacle must be larger than zero but was "
-                    + widthMm + " x " + heightMm + " mm");
+            throw new IllegalArgumentException(
+                    "an obstacle must be larger than zero but was " + widthMm + " x " + heightMm + " mm");
         }
     }
 

@@ -1,13 +1,13 @@
 package jurren.core.blank;
 
-import jurren.core.geometry.Box;
-import jurren.core.geometry.Placement;
 import java.text.Normalizer;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
 
 /**
  * Blanks made of what was measured with a ruler or a tape. Whatever cannot be is refused with the measure named.
@@ -20,16 +20,27 @@ public final class OwnBlank {
     private static final double ART_SHARE_ROUND = 0.4;
     private static final double CORNER_MM = 4;
 
-    private OwnBlank() {
-    }
+    private OwnBlank() {}
 
     /** A thing of one size with one face. */
     public static Blank of(String id, String name, MadeOf madeOf, BlankColour colour, Face face) {
-        return new Blank(id, name, Family.OWN, madeOf, SIZE, List.of(colour), List.of(new BlankSize(SIZE, List.of(face))), Optional.empty());
+        return new Blank(
+                id,
+                name,
+                Family.OWN,
+                madeOf,
+                SIZE,
+                List.of(colour),
+                List.of(new BlankSize(SIZE, List.of(face))),
+                Optional.empty());
     }
 
     public static Form flat(Panel.Cut cut, double widthMm, double heightMm) {
-        return new Panel(cut, widthMm, heightMm, cut == Panel.Cut.RECTANGLE ? Math.min(CORNER_MM, Math.min(widthMm, heightMm) / 10) : 0);
+        return new Panel(
+                cut,
+                widthMm,
+                heightMm,
+                cut == Panel.Cut.RECTANGLE ? Math.min(CORNER_MM, Math.min(widthMm, heightMm) / 10) : 0);
     }
 
     /** Diameters, however they were taken, and the side from lip to foot. */
@@ -60,12 +71,19 @@ public final class OwnBlank {
             return formed(face, form);
         }
         Face changed = face.measured(Map.of(measure, mm));
-        return besides(face, changed.withArtWidth(face.artWidthMm() * changed.area().widthMm() / face.area().widthMm()));
+        return besides(
+                face,
+                changed.withArtWidth(face.artWidthMm()
+                        * changed.area().widthMm()
+                        / face.area().widthMm()));
     }
 
     /** Whether its area follows from an inset; that of a garment does not. */
     public static boolean isInset(Face face) {
-        return !(face.form() instanceof Garment) && within(face.form(), insetMm(face)).filter(face.area()::equals).isPresent();
+        return !(face.form() instanceof Garment)
+                && within(face.form(), insetMm(face))
+                        .filter(face.area()::equals)
+                        .isPresent();
     }
 
     public static double insetMm(Face face) {
@@ -78,15 +96,19 @@ public final class OwnBlank {
 
     private static Face besides(Face was, Face now) {
         double right = now.form().whole().minXMm() - was.form().whole().minXMm();
-        return now.withTurnedInUse(was.turnedInUse()).withTrueAt(was.trueAt())
-                .withFurther(was.further().stream().map(o -> o.in(o.box().placed(Placement.moved(right, 0)))).toList());
+        return now.withTurnedInUse(was.turnedInUse())
+                .withTrueAt(was.trueAt())
+                .withFurther(was.further().stream()
+                        .map(o -> o.in(o.box().placed(Placement.moved(right, 0))))
+                        .toList());
     }
 
     private static AreaMeasures area(Form form, double insetMm) {
         if (!(insetMm >= 0)) {
             throw new IllegalArgumentException("the inset must not be below zero but was " + insetMm + " mm");
         }
-        return within(form, insetMm).orElseThrow(() -> new IllegalArgumentException("an inset of " + insetMm + " mm leaves nothing of it"));
+        return within(form, insetMm)
+                .orElseThrow(() -> new IllegalArgumentException("an inset of " + insetMm + " mm leaves nothing of it"));
     }
 
     private static Optional<AreaMeasures> within(Form form, double insetMm) {
@@ -98,7 +120,9 @@ public final class OwnBlank {
 
     private static Form kept(Form form, double insetMm) {
         return form instanceof Vessel v && insetMm >= 0
-                ? new Vessel(v.profile(), v.topDiameterMm(), v.footDiameterMm(), v.slantMm(), insetMm, insetMm, v.handle()) : form;
+                ? new Vessel(
+                        v.profile(), v.topDiameterMm(), v.footDiameterMm(), v.slantMm(), insetMm, insetMm, v.handle())
+                : form;
     }
 
     private static boolean isRound(Form form) {
@@ -107,8 +131,11 @@ public final class OwnBlank {
 
     /** An id made from a name, that is not taken yet. */
     public static String freeId(String name, Predicate<String> taken) {
-        String plain = Normalizer.normalize(name, Normalizer.Form.NFD).toLowerCase(Locale.ROOT)
-                .replaceAll("\\p{M}", "").replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("\\p{M}", "")
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
         String base = plain.isEmpty() ? "own" : "own-" + plain.replaceFirst("^own-", "");
         String id = base;
         for (int n = 2; taken.test(id); n++) {

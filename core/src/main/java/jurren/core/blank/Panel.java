@@ -1,12 +1,12 @@
 package jurren.core.blank;
 
-import jurren.core.geometry.Box;
-import jurren.core.geometry.Curves;
-import jurren.core.geometry.Ellipses;
 import java.awt.geom.Path2D;
 import java.awt.geom.RoundRectangle2D;
 import java.util.ArrayList;
 import java.util.List;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Curves;
+import jurren.core.geometry.Ellipses;
 
 /** A flat face of one outline. */
 public record Panel(Cut cut, double widthMm, double heightMm, double cornerMm) implements Form {
@@ -15,7 +15,8 @@ public record Panel(Cut cut, double widthMm, double heightMm, double cornerMm) i
 
     /** Outlines. */
     public enum Cut {
-        RECTANGLE, DISC,
+        RECTANGLE,
+        DISC,
         /** Narrow above, wide below, with strings. */
         APRON,
         /** The front panel of a cap, over its peak. */
@@ -32,7 +33,8 @@ public record Panel(Cut cut, double widthMm, double heightMm, double cornerMm) i
         Measures.within("the width", widthMm, MOST_MM);
         Measures.within("the height", heightMm, MOST_MM);
         if (!(cornerMm >= 0) || cornerMm > Math.min(widthMm, heightMm) / 2) {
-            throw new IllegalArgumentException("corners of " + cornerMm + " mm do not fit " + widthMm + " x " + heightMm + " mm");
+            throw new IllegalArgumentException(
+                    "corners of " + cornerMm + " mm do not fit " + widthMm + " x " + heightMm + " mm");
         }
     }
 
@@ -51,8 +53,8 @@ public record Panel(Cut cut, double widthMm, double heightMm, double cornerMm) i
         List<BlankPart> parts = new ArrayList<>();
         double half = widthMm / 2;
         switch (cut) {
-            case RECTANGLE -> parts.add(body(new RoundRectangle2D.Double(-half, 0, widthMm, heightMm,
-                    2 * cornerMm, 2 * cornerMm)));
+            case RECTANGLE ->
+                parts.add(body(new RoundRectangle2D.Double(-half, 0, widthMm, heightMm, 2 * cornerMm, 2 * cornerMm)));
             case DISC -> parts.add(body(Ellipses.of(-half, 0, widthMm, heightMm)));
             case ORNAMENT -> {
                 parts.add(body(Ellipses.of(-half, 0, widthMm, heightMm)));
@@ -139,8 +141,9 @@ public record Panel(Cut cut, double widthMm, double heightMm, double cornerMm) i
         return switch (cut) {
             case ORNAMENT -> List.of(new Obstacle(Obstacle.Kind.EYELET, new Obstacle.Disc(0, 6, 10)));
             case BAG -> List.of(Obstacle.rect(Obstacle.Kind.SEAM, Box.ofSize(-widthMm / 2, 0, widthMm, EDGE_MM * 2.5)));
-            case SLEEVE -> List.of(Obstacle.rect(Obstacle.Kind.SEAM,
-                    Box.ofSize(-widthMm / 2, heightMm - EDGE_MM * 2, widthMm, EDGE_MM * 2)));
+            case SLEEVE ->
+                List.of(Obstacle.rect(
+                        Obstacle.Kind.SEAM, Box.ofSize(-widthMm / 2, heightMm - EDGE_MM * 2, widthMm, EDGE_MM * 2)));
             default -> List.of();
         };
     }

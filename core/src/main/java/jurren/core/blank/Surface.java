@@ -3,8 +3,7 @@ package jurren.core.blank;
 /** The true shape of a face: what a sheet laid on it has to follow. */
 public sealed interface Surface {
     /** A flat face. */
-    record Flat() implements Surface {
-    }
+    record Flat() implements Surface {}
 
     Flat FLAT = new Flat();
 
@@ -21,6 +20,7 @@ public sealed interface Surface {
     record Round(double topDiameterMm, double footDiameterMm, double slantMm) implements Surface {
         /** Diameters closer than a tape can tell are called a cylinder; nothing is computed otherwise for it. */
         private static final double SAME_MM = 0.05;
+
         private static final double MOST_MM = 2000;
 
         public Round {
@@ -35,8 +35,7 @@ public sealed interface Surface {
 
         /** From a height measured upright. */
         public static Round ofHeight(double topDiameterMm, double footDiameterMm, double heightMm) {
-            return new Round(topDiameterMm, footDiameterMm,
-                    Math.hypot(heightMm, (topDiameterMm - footDiameterMm) / 2));
+            return new Round(topDiameterMm, footDiameterMm, Math.hypot(heightMm, (topDiameterMm - footDiameterMm) / 2));
         }
 
         public boolean isCylinder() {

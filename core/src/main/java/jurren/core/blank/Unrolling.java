@@ -45,8 +45,8 @@ public final class Unrolling implements Warp {
         if (!(share > 0)) {
             throw new IllegalArgumentException("widths cannot be true at " + trueAtMm + " mm, beyond the cone's tip");
         }
-        double least = k == 0 ? Double.POSITIVE_INFINITY
-                : Math.min(1, r.footDiameterMm() / r.topDiameterMm()) / Math.abs(k);
+        double least =
+                k == 0 ? Double.POSITIVE_INFINITY : Math.min(1, r.footDiameterMm() / r.topDiameterMm()) / Math.abs(k);
         return new Unrolling(k, 1 / share, least);
     }
 

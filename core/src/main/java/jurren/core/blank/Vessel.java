@@ -1,14 +1,14 @@
 package jurren.core.blank;
 
+import java.awt.geom.Path2D;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Piece;
 import jurren.core.geometry.Point;
-import java.awt.geom.Path2D;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
 
 /**
  * The wrap of a round thing: a cup, a mug, a bottle, a jar.
@@ -20,11 +20,22 @@ import java.util.Optional;
  * @param footClearMm kept free above the foot
  * @param handle      absent where there is none
  */
-public record Vessel(Profile profile, double topDiameterMm, double footDiameterMm, double slantMm,
-                     double lipClearMm, double footClearMm, Optional<Handle> handle) implements Form {
+public record Vessel(
+        Profile profile,
+        double topDiameterMm,
+        double footDiameterMm,
+        double slantMm,
+        double lipClearMm,
+        double footClearMm,
+        Optional<Handle> handle)
+        implements Form {
     /** What is above and below the wrap when it stands on the table. */
     public enum Profile {
-        CUP, MUG, GOBLET, BOTTLE, JAR
+        CUP,
+        MUG,
+        GOBLET,
+        BOTTLE,
+        JAR
     }
 
     /**
@@ -63,9 +74,14 @@ public record Vessel(Profile profile, double topDiameterMm, double footDiameterM
     public List<BlankPart> picture() {
         Unrolling unrolling = Unrolling.of(surface(), slantMm / 2);
         Box w = whole();
-        Outline edge = Outline.of(List.of(new Point(w.minXMm(), 0), new Point(w.maxXMm(), 0),
-                new Point(w.maxXMm(), slantMm), new Point(w.minXMm(), slantMm))).warped(unrolling);
-        return List.of(new BlankPart(BlankPart.Kind.BODY,
+        Outline edge = Outline.of(List.of(
+                        new Point(w.minXMm(), 0),
+                        new Point(w.maxXMm(), 0),
+                        new Point(w.maxXMm(), slantMm),
+                        new Point(w.minXMm(), slantMm)))
+                .warped(unrolling);
+        return List.of(new BlankPart(
+                BlankPart.Kind.BODY,
                 Curves.of(jurren.core.geometry.AwtShapes.path(new Piece(edge, List.of()).region()))));
     }
 
@@ -74,11 +90,12 @@ public record Vessel(Profile profile, double topDiameterMm, double footDiameterM
         Box w = whole();
         List<Obstacle> found = new ArrayList<>();
         if (lipClearMm > 0) {
-            found.add(Obstacle.rect(Obstacle.Kind.LIP, new Box(w.minXMm(), 0, w.maxXMm(), Math.min(lipClearMm, slantMm))));
+            found.add(Obstacle.rect(
+                    Obstacle.Kind.LIP, new Box(w.minXMm(), 0, w.maxXMm(), Math.min(lipClearMm, slantMm))));
         }
         if (footClearMm > 0) {
-            found.add(Obstacle.rect(Obstacle.Kind.FOOT,
-                    new Box(w.minXMm(), Math.max(0, slantMm - footClearMm), w.maxXMm(), slantMm)));
+            found.add(Obstacle.rect(
+                    Obstacle.Kind.FOOT, new Box(w.minXMm(), Math.max(0, slantMm - footClearMm), w.maxXMm(), slantMm)));
         }
         handle.ifPresent(h -> {
             double half = Math.min(h.widthMm() / 2 + h.clearMm(), w.maxXMm());
@@ -126,14 +143,17 @@ public record Vessel(Profile profile, double topDiameterMm, double footDiameterM
         return switch (measure) {
             case TOP_DIAMETER -> new Vessel(profile, mm, footDiameterMm, slantMm, lipClearMm, footClearMm, handle);
             case FOOT_DIAMETER -> new Vessel(profile, topDiameterMm, mm, slantMm, lipClearMm, footClearMm, handle);
-            case SLANT, HEIGHT -> new Vessel(profile, topDiameterMm, footDiameterMm, mm, lipClearMm, footClearMm, handle);
+            case SLANT, HEIGHT ->
+                new Vessel(profile, topDiameterMm, footDiameterMm, mm, lipClearMm, footClearMm, handle);
             default -> throw Form.hasNo(this, measure);
         };
     }
 
     @Override
     public List<Measured> measures() {
-        return List.of(new Measured(Measure.TOP_DIAMETER, topDiameterMm),
-                new Measured(Measure.FOOT_DIAMETER, footDiameterMm), new Measured(Measure.SLANT, slantMm));
+        return List.of(
+                new Measured(Measure.TOP_DIAMETER, topDiameterMm),
+                new Measured(Measure.FOOT_DIAMETER, footDiameterMm),
+                new Measured(Measure.SLANT, slantMm));
     }
 }

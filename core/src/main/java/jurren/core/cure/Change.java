@@ -43,7 +43,9 @@ public record Change(Region gone, Region come, Region goneAsWorn, Region comeAsW
         Region more = Region.weld(come).withoutCrumbs(DUST_MM2);
         Warp unrolling = before.face().unrolling();
         Warp back = Face.back(unrolling);
-        return unrolling == Warp.NONE ? new Change(all, more, all, more) : new Change(all, more, all.warped(back), more.warped(back));
+        return unrolling == Warp.NONE
+                ? new Change(all, more, all, more)
+                : new Change(all, more, all.warped(back), more.warped(back));
     }
 
     /** For a picture that shows the art. */

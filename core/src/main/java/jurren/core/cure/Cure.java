@@ -13,9 +13,35 @@ import jurren.core.snag.Snag;
 public record Cure(Snag snag, Kind kind, double figure, String name, Job job) {
     /** What is done. */
     public enum Kind {
-        WELD, DROP_CRUMBS, DROP_SLIVERS, BLUNT, CLOSE_GAP, OVERLAP, THICKEN, LARGER, SMALLER, MOVE_IN, BRIDGE, DRAW_CLOSER,
-        HOLD_UPRIGHT, HOLD_SHORTEST, MATERIAL, COLOUR, KNOCK_OUT, ON_TOP, PRESS, TWO_POSITIONS, REMOVE_MOTIF, REMOVE_TREATMENT, TYPEFACE,
-        LEAVE_OUT, WISH_BACK, NO_FRAMES, SPLIT, SHIFT_PATTERN, SPACE_PATTERN;
+        WELD,
+        DROP_CRUMBS,
+        DROP_SLIVERS,
+        BLUNT,
+        CLOSE_GAP,
+        OVERLAP,
+        THICKEN,
+        LARGER,
+        SMALLER,
+        MOVE_IN,
+        BRIDGE,
+        DRAW_CLOSER,
+        HOLD_UPRIGHT,
+        HOLD_SHORTEST,
+        MATERIAL,
+        COLOUR,
+        KNOCK_OUT,
+        ON_TOP,
+        PRESS,
+        TWO_POSITIONS,
+        REMOVE_MOTIF,
+        REMOVE_TREATMENT,
+        TYPEFACE,
+        LEAVE_OUT,
+        WISH_BACK,
+        NO_FRAMES,
+        SPLIT,
+        SHIFT_PATTERN,
+        SPACE_PATTERN;
 
         /** Whether it moves or spaces a pattern. */
         boolean isOfPattern() {
@@ -25,7 +51,16 @@ public record Cure(Snag snag, Kind kind, double figure, String name, Job job) {
         /** Whether its figure is a length. */
         public boolean isLength() {
             return switch (this) {
-                case OVERLAP, THICKEN, LARGER, SMALLER, BRIDGE, HOLD_UPRIGHT, HOLD_SHORTEST, MOVE_IN, SHIFT_PATTERN, SPACE_PATTERN -> true;
+                case OVERLAP,
+                        THICKEN,
+                        LARGER,
+                        SMALLER,
+                        BRIDGE,
+                        HOLD_UPRIGHT,
+                        HOLD_SHORTEST,
+                        MOVE_IN,
+                        SHIFT_PATTERN,
+                        SPACE_PATTERN -> true;
                 default -> false;
             };
         }

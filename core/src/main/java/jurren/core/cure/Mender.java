@@ -18,7 +18,8 @@ import jurren.core.snag.Snag;
 import jurren.core.stop.Stop;
 
 /**
- * Finds what mends a snag, by trying: a cure counts only when afterwards there are fewer snags, fewer of its own kind, none of a
+ * Finds what mends a snag, by trying: a cure counts only when afterwards there are fewer snags, fewer of its own kind,
+ * none of a
  * kind that was not there, and of no kind more than before. So whatever is offered can be taken without looking.
  */
 public final class Mender {
@@ -26,6 +27,7 @@ public final class Mender {
     public static final int MOST = 2;
     /** What nobody sees. */
     public static final double UNSEEN_MM = 0.2;
+
     private static final int MOST_ROUNDS = 60;
 
     private static final Set<Class<?>> LAID_NOWHERE = Set.of(Snag.NotOnRoll.class, Snag.NotOnMat.class);
@@ -38,8 +40,7 @@ public final class Mender {
     }
 
     /** A snag's kind and how bad it is. */
-    private record Kind(Class<?> snag, Snag.Gravity gravity) {
-    }
+    private record Kind(Class<?> snag, Snag.Gravity gravity) {}
 
     /** The best cures there are for a snag, the mildest first. */
     public List<Cure> cures(Plan plan, Snag snag) {
@@ -49,7 +50,10 @@ public final class Mender {
             if (good.size() == MOST) {
                 break;
             }
-            if (good.stream().noneMatch(c -> c.kind() == cure.kind()) && trial(plan, snag, cure.job()).filter(after -> isBetter(before, after, snag)).isPresent()) {
+            if (good.stream().noneMatch(c -> c.kind() == cure.kind())
+                    && trial(plan, snag, cure.job())
+                            .filter(after -> isBetter(before, after, snag))
+                            .isPresent()) {
                 good.add(cure);
             }
         }
@@ -58,14 +62,18 @@ public final class Mender {
 
     /** Whether a snag is there because of a pattern: without it there would be none of its kind on its layer. */
     boolean isOfPattern(Plan plan, Snag snag) {
-        return Cures.withoutPatterns(snag, plan).stream().anyMatch(job -> trial(plan, snag, job)
-                .filter(after -> after.snags().stream().noneMatch(s -> s.getClass() == snag.getClass() && s.layer() == snag.layer())).isPresent());
+        return Cures.withoutPatterns(snag, plan).stream()
+                .anyMatch(job -> trial(plan, snag, job)
+                        .filter(after -> after.snags().stream()
+                                .noneMatch(s -> s.getClass() == snag.getClass() && s.layer() == snag.layer()))
+                        .isPresent());
     }
 
     /** What a cure changes of what is seen on the size that its snag is on; nothing when it changes the thing alone. */
     public Optional<Change> change(Plan plan, Cure cure) {
         Optional<LinePlan> before = plan.line(cure.snag());
-        return before.flatMap(b -> trial(plan, cure.snag(), cure.job()).flatMap(p -> p.line(b.line().id(), b.place()))
+        return before.flatMap(b -> trial(plan, cure.snag(), cure.job())
+                .flatMap(p -> p.line(b.line().id(), b.place()))
                 .map(after -> Change.between(sizeOf(b, cure.snag()), sizeOf(after, cure.snag()))));
     }
 
@@ -96,13 +104,18 @@ public final class Mender {
         for (int round = 0; round < MOST_ROUNDS; round++) {
             Stop.lookHere();
             Plan seen = now;
-            Optional<Cure> next = now.snags().stream().filter(s -> !hopeless.contains(s.toString())).flatMap(s -> {
-                List<Cure> cures = cures(seen, s).stream().filter(c -> !unseenOnly || isUnseen(seen, c)).toList();
-                if (cures.isEmpty()) {
-                    hopeless.add(s.toString());
-                }
-                return cures.stream();
-            }).findFirst();
+            Optional<Cure> next = now.snags().stream()
+                    .filter(s -> !hopeless.contains(s.toString()))
+                    .flatMap(s -> {
+                        List<Cure> cures = cures(seen, s).stream()
+                                .filter(c -> !unseenOnly || isUnseen(seen, c))
+                                .toList();
+                        if (cures.isEmpty()) {
+                            hopeless.add(s.toString());
+                        }
+                        return cures.stream();
+                    })
+                    .findFirst();
             if (next.isEmpty()) {
                 break;
             }
@@ -123,7 +136,10 @@ public final class Mender {
         Set<String> hopeless = new HashSet<>();
         Plan now = plan;
         for (int round = 0; round < MOST_ROUNDS; round++) {
-            Optional<Snag> next = now.snags().stream().filter(kind::isInstance).filter(s -> !hopeless.contains(s.toString())).findFirst();
+            Optional<Snag> next = now.snags().stream()
+                    .filter(kind::isInstance)
+                    .filter(s -> !hopeless.contains(s.toString()))
+                    .findFirst();
             if (next.isEmpty()) {
                 break;
             }
@@ -143,18 +159,26 @@ public final class Mender {
         return change(plan, cure).filter(c -> !c.isWiderThan(UNSEEN_MM)).isPresent();
     }
 
-    /** Planned with the snag's line alone, one of each size; what is about the whole run as it is. An edit that cannot be planned is no cure. */
+    /**
+     * Planned with the snag's line alone, one of each size; what is about the whole run as it is. An edit that cannot
+     * be planned is no cure.
+     */
     private Optional<Plan> trial(Plan plan, Snag snag, Job job) {
         try {
-            return Optional.of(planner.plan(snag.subject() == Snag.Subject.STOCK ? job : alone(job, snag.line()), plan.shop()));
+            return Optional.of(
+                    planner.plan(snag.subject() == Snag.Subject.STOCK ? job : alone(job, snag.line()), plan.shop()));
         } catch (IllegalArgumentException | GeometryException e) {
             return Optional.empty();
         }
     }
 
     private static Job alone(Job job, String lineId) {
-        List<Line> lines = job.lines().stream().filter(l -> l.id().equals(lineId))
-                .map(l -> l.withSizes(l.sizes().stream().map(s -> s.count() > 1 ? s.withCount(1) : s).toList())).toList();
+        List<Line> lines = job.lines().stream()
+                .filter(l -> l.id().equals(lineId))
+                .map(l -> l.withSizes(l.sizes().stream()
+                        .map(s -> s.count() > 1 ? s.withCount(1) : s)
+                        .toList()))
+                .toList();
         return lines.isEmpty() ? job : job.withLines(lines);
     }
 
@@ -168,7 +192,9 @@ public final class Mender {
         // what lies on film for the first time may need more of it than hangs there
         Set<Class<?>> follows = count(after, LAID_NOWHERE) < count(before, LAID_NOWHERE) ? FILM_TO_BUY : Set.of();
         return after.snags().size() - count(after, follows) < before.snags().size() - count(before, follows)
-                && is.entrySet().stream().allMatch(e -> follows.contains(e.getKey().snag) || e.getValue() <= was.getOrDefault(e.getKey(), 0));
+                && is.entrySet().stream()
+                        .allMatch(e ->
+                                follows.contains(e.getKey().snag) || e.getValue() <= was.getOrDefault(e.getKey(), 0));
     }
 
     private static long count(Plan plan, Set<Class<?>> kinds) {

@@ -1,15 +1,15 @@
 package jurren.core.cut;
 
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.SplittableRandom;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Piece;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.List;
-import java.util.SplittableRandom;
 
 /**
  * The order in which the outlines of one item are cut.
@@ -26,17 +26,20 @@ import java.util.SplittableRandom;
  * </ol>
  *
  * <p>References: G. A. Croes, A method for solving traveling-salesman problems, 1958 (2-opt); I. Or, 1976 (or-opt);
- * O. Martin, S. W. Otto and E. W. Felten, Large-step Markov chains for the traveling salesman problem, 1991 (double bridges).
+ * O. Martin, S. W. Otto and E. W. Felten, Large-step Markov chains for the traveling salesman problem, 1991 (double
+ * bridges).
  */
 public final class CutOrder {
     private static final int ROUNDS = 6;
     /** Above this many outlines, the improvement looks only this far along the order, and is made once. */
     private static final int FEW = 60;
+
     private static final int WINDOW = 120;
     private static final int SHAKES = 30;
     private static final int LONGEST_MOVED = 3;
     /** Where an outline of very many corners may begin. */
     private static final int STARTS = 24;
+
     private static final double EPSILON_MM = 1e-9;
 
     private final List<ClosedCut> paths;
@@ -44,6 +47,7 @@ public final class CutOrder {
     private final int[][] children;
     /** Of each path the corner it begins at, and where that is. */
     private final int[] start;
+
     private final double[] x;
     private final double[] y;
     private final Point head;
@@ -82,8 +86,10 @@ public final class CutOrder {
             beginBest();
             improve();
         }
-        return Arrays.stream(order).mapToObj(i -> new ClosedCut(paths.get(i).kind(),
-                paths.get(i).outline().startingAt(start[i]), 0)).toList();
+        return Arrays.stream(order)
+                .mapToObj(i -> new ClosedCut(
+                        paths.get(i).kind(), paths.get(i).outline().startingAt(start[i]), 0))
+                .toList();
     }
 
     private void improve() {
@@ -451,8 +457,12 @@ public final class CutOrder {
                 double y = o.yMm(candidates[k][v]);
                 now[v] = Double.POSITIVE_INFINITY;
                 for (int u = 0; u < before.length; u++) {
-                    double px = k == 0 ? head.xMm() : paths.get(order[k - 1]).outline().xMm(candidates[k - 1][u]);
-                    double py = k == 0 ? head.yMm() : paths.get(order[k - 1]).outline().yMm(candidates[k - 1][u]);
+                    double px = k == 0
+                            ? head.xMm()
+                            : paths.get(order[k - 1]).outline().xMm(candidates[k - 1][u]);
+                    double py = k == 0
+                            ? head.yMm()
+                            : paths.get(order[k - 1]).outline().yMm(candidates[k - 1][u]);
                     double mm = before[u] + Math.sqrt((x - px) * (x - px) + (y - py) * (y - py));
                     if (mm < now[v]) {
                         now[v] = mm;

@@ -1,6 +1,12 @@
 package jurren.core.cut;
 
-import jurren.core.memo.Memo;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.List;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Piece;
@@ -13,13 +19,7 @@ import jurren.core.load.Offcut;
 import jurren.core.load.Placed;
 import jurren.core.load.Speech;
 import jurren.core.material.CutSettings;
-import java.nio.ByteBuffer;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.ArrayList;
-import java.util.HexFormat;
-import java.util.List;
+import jurren.core.memo.Memo;
 
 /**
  * All cuts of one load, in order; a path comes as often as the material needs passes.
@@ -30,13 +30,23 @@ import java.util.List;
  * @param seconds  how long the cutter needs
  * @param mark     of exactly these cuts from this film: another cut has another mark
  */
-public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter cutter, double cutMm, double travelMm, double seconds, String mark) {
+public record CutRun(
+        Load load,
+        List<CutPath> paths,
+        List<Double> forces,
+        Cutter cutter,
+        double cutMm,
+        double travelMm,
+        double seconds,
+        String mark) {
     /** A corner sharper than this makes the knife stop and turn. */
     private static final double SHARP_COSINE = Math.cos(Math.toRadians(30));
+
     private static final double MARK_STEPS = 1e4;
     private static final int MARK_BYTES = 12;
     /** Half of what the usual cutter counts in: a curve needs no more corners than that. */
     private static final double TOLD_APART_MM = Speech.USUAL_UNIT_MM / 2;
+
     private static final double ROUNDING_MM = 0.02;
     private static final Point START_CORNER = Point.ORIGIN;
 
@@ -49,27 +59,33 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
     public static final class Orders {
         private static final int MOST_LARGE = 6;
 
-        private record Key(Layer layer, Placement linear) {
-        }
+        private record Key(Layer layer, Placement linear) {}
 
         private final Memo<Key, List<ClosedCut>> known = new Memo<>(MOST_LARGE, Orders::order, (key, paths, scale) -> {
             key.layer.region().weigh(scale);
-            paths.forEach(p -> scale.add(p, ClosedCut.BYTES + Outline.BYTES_A_CORNER * p.outline().size()));
+            paths.forEach(p -> scale.add(
+                    p, ClosedCut.BYTES + Outline.BYTES_A_CORNER * p.outline().size()));
         });
 
         List<ClosedCut> of(Placed placed) {
             Placement p = placed.onto();
             Placement linear = new Placement(p.xx(), p.yx(), p.xy(), p.yy(), 0, 0);
             Placement rest = Placement.moved(p.dxMm(), p.dyMm());
-            return known.get(new Key(placed.item().layer(), linear)).stream().map(c -> c.placed(rest, 0)).toList();
+            return known.get(new Key(placed.item().layer(), linear)).stream()
+                    .map(c -> c.placed(rest, 0))
+                    .toList();
         }
 
         private static List<ClosedCut> order(Key key) {
-            List<Piece> pieces = key.layer.cutPieces().stream().map(p -> new Piece(p.outer().placed(key.linear),
-                    p.holes().stream().map(h -> h.placed(key.linear)).toList())).toList();
+            List<Piece> pieces = key.layer.cutPieces().stream()
+                    .map(p -> new Piece(
+                            p.outer().placed(key.linear),
+                            p.holes().stream().map(h -> h.placed(key.linear)).toList()))
+                    .toList();
             Box box = key.layer.region().bounds().placed(key.linear);
             return CutOrder.of(pieces, new Point(box.minXMm(), box.minYMm())).stream()
-                    .map(p -> new ClosedCut(p.kind(), Thinned.of(p.outline(), TOLD_APART_MM), p.item())).toList();
+                    .map(p -> new ClosedCut(p.kind(), Thinned.of(p.outline(), TOLD_APART_MM), p.item()))
+                    .toList();
         }
     }
 
@@ -112,7 +128,10 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
             cut += knifeMm(path, cutter);
             corners += sharpCorners(path);
         }
-        double seconds = cut / settings.speedMmS() + corners * cutter.cornerS() + travel / cutter.travelMmS() + 2 * paths.size() * cutter.liftS();
+        double seconds = cut / settings.speedMmS()
+                + corners * cutter.cornerS()
+                + travel / cutter.travelMmS()
+                + 2 * paths.size() * cutter.liftS();
         return new CutRun(load, paths, forces, cutter, cut, travel, seconds, mark(load, paths));
     }
 
@@ -122,7 +141,15 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
 
     /** The same cut elsewhere on the bed, still known by its mark. */
     public CutRun placed(Placement onto) {
-        return new CutRun(load, paths.stream().map(p -> p.placed(onto, p.item())).toList(), forces, cutter, cutMm, travelMm, seconds, mark);
+        return new CutRun(
+                load,
+                paths.stream().map(p -> p.placed(onto, p.item())).toList(),
+                forces,
+                cutter,
+                cutMm,
+                travelMm,
+                seconds,
+                mark);
     }
 
     /** How far a cut goes beyond what the head has to reach anyway, which is the printed marks; 0 where none does. */
@@ -134,7 +161,8 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
         double beyond = 0;
         for (CutPath path : paths) {
             Box box = path.bounds();
-            beyond = Math.max(beyond, Math.max(Math.max(-box.minXMm(), least - box.minYMm()), box.maxYMm() - (width - least)));
+            beyond = Math.max(
+                    beyond, Math.max(Math.max(-box.minXMm(), least - box.minYMm()), box.maxYMm() - (width - least)));
         }
         return beyond > ROUNDING_MM ? beyond : 0;
     }
@@ -148,8 +176,10 @@ public record CutRun(Load load, List<CutPath> paths, List<Double> forces, Cutter
     public double seconds(int path) {
         CutPath p = paths.get(path);
         Point from = path == 0 ? START_CORNER : paths.get(path - 1).end();
-        return knifeMm(p, cutter) / load.material().cutting().speedMmS() + sharpCorners(p) * cutter.cornerS()
-                + from.distanceMm(p.start()) / cutter.travelMmS() + 2 * cutter.liftS();
+        return knifeMm(p, cutter) / load.material().cutting().speedMmS()
+                + sharpCorners(p) * cutter.cornerS()
+                + from.distanceMm(p.start()) / cutter.travelMmS()
+                + 2 * cutter.liftS();
     }
 
     /** Whether it only tries the film. */

@@ -10,8 +10,7 @@ public final class PrintMarks {
     /** From the sheet's edges to the middle of each. */
     public static final double IN_MM = 5;
 
-    private PrintMarks() {
-    }
+    private PrintMarks() {}
 
     /** In the start corner, then on along the feed and round; none where nothing is printed. */
     public static List<Point> of(Load load) {
@@ -19,7 +18,10 @@ public final class PrintMarks {
             return List.of();
         }
         Box at = new Box(0, 0, load.usedMm(), load.stock().widthMm()).grown(-IN_MM);
-        return List.of(new Point(at.minXMm(), at.minYMm()), new Point(at.maxXMm(), at.minYMm()),
-                new Point(at.maxXMm(), at.maxYMm()), new Point(at.minXMm(), at.maxYMm()));
+        return List.of(
+                new Point(at.minXMm(), at.minYMm()),
+                new Point(at.maxXMm(), at.minYMm()),
+                new Point(at.maxXMm(), at.maxYMm()),
+                new Point(at.minXMm(), at.maxYMm()));
     }
 }

@@ -6,7 +6,8 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 
 /**
- * Where a printed sheet really lies in the cutter, from its marks: moved, turned, longer or shorter along the feed and across
+ * Where a printed sheet really lies in the cutter, from its marks: moved, turned, longer or shorter along the feed and
+ * across
  * it, and leaning where the feed runs out of square. The affine placement with the least squares of what is left over.
  *
  * @param placement from where the load was to lie to where it does
@@ -17,11 +18,23 @@ import jurren.core.geometry.Point;
  * @param leanDegrees how far from square
  * @param leftMm    the farthest that a mark lies from where this puts it
  */
-public record SheetFit(Placement placement, double alongMm, double acrossMm, double degrees, double along, double across, double leanDegrees, double leftMm) {
+public record SheetFit(
+        Placement placement,
+        double alongMm,
+        double acrossMm,
+        double degrees,
+        double along,
+        double across,
+        double leanDegrees,
+        double leftMm) {
     /** What a sheet that a hand put in cannot be. */
     public enum Doubt {
         /** Not as many marks as were printed. */
-        MISSING, TOO_FAR, TOO_TURNED, STRETCHED, LEANING,
+        MISSING,
+        TOO_FAR,
+        TOO_TURNED,
+        STRETCHED,
+        LEANING,
         /** One of them is something else: the others contradict it. */
         DISAGREE,
         /** Two corners of an offcut that are not as far apart as its own. */
@@ -35,22 +48,23 @@ public record SheetFit(Placement placement, double alongMm, double acrossMm, dou
     /** What is found: a fit, or why there is none, with the figure that is too large and what it may be at the most. */
     public sealed interface Outcome {
         /** The cut can follow. */
-        record Fits(SheetFit fit) implements Outcome {
-        }
+        record Fits(SheetFit fit) implements Outcome {}
 
         /** It must not. */
-        record Refused(Doubt why, double was, double most) implements Outcome {
-        }
+        record Refused(Doubt why, double was, double most) implements Outcome {}
     }
 
     /** A hand lays a sheet nearer than this. */
     public static final double MOST_MOVED_MM = 15;
+
     public static final double MOST_DEGREES = 3;
     /** Paper and feed change a length by less. */
     public static final double MOST_STRETCH = 0.02;
+
     public static final double MOST_LEAN_DEGREES = 0.7;
     /** A mark is found within its own line. */
     public static final double MOST_LEFT_MM = 0.15;
+
     private static final int ENOUGH = 3;
     private static final double HUNDREDTH = 100;
     private static final double MEASURED_MM = 1;
@@ -109,7 +123,8 @@ public record SheetFit(Placement placement, double alongMm, double acrossMm, dou
         double xy = (x[1] * sxx - x[0] * sxy) / det;
         double yx = (y[0] * syy - y[1] * sxy) / det;
         double yy = (y[1] * sxx - y[0] * sxy) / det;
-        Placement p = new Placement(xx, yx, xy, yy, f.xMm() - xx * w.xMm() - xy * w.yMm(), f.yMm() - yx * w.xMm() - yy * w.yMm());
+        Placement p = new Placement(
+                xx, yx, xy, yy, f.xMm() - xx * w.xMm() - xy * w.yMm(), f.yMm() - yx * w.xMm() - yy * w.yMm());
         double left = 0;
         for (int i = 0; i < n; i++) {
             left = Math.max(left, p.apply(wanted.get(i)).distanceMm(found.get(i)));
@@ -119,12 +134,21 @@ public record SheetFit(Placement placement, double alongMm, double acrossMm, dou
         double lean = Math.atan2(-xy, yy) - turn;
         Point corner = wanted.getFirst();
         Point now = p.apply(corner);
-        return new SheetFit(p, now.xMm() - corner.xMm(), now.yMm() - corner.yMm(), Math.toDegrees(turn), Math.hypot(xx, yx), Math.hypot(xy, yy),
-                Math.toDegrees(lean), left);
+        return new SheetFit(
+                p,
+                now.xMm() - corner.xMm(),
+                now.yMm() - corner.yMm(),
+                Math.toDegrees(turn),
+                Math.hypot(xx, yx),
+                Math.hypot(xy, yy),
+                Math.toDegrees(lean),
+                left);
     }
 
     private static Point middle(List<Point> points) {
-        return new Point(points.stream().mapToDouble(Point::xMm).average().orElseThrow(), points.stream().mapToDouble(Point::yMm).average().orElseThrow());
+        return new Point(
+                points.stream().mapToDouble(Point::xMm).average().orElseThrow(),
+                points.stream().mapToDouble(Point::yMm).average().orElseThrow());
     }
 
     /** The same cut where the sheet lies; refused where it would leave what the cutter can reach. */
@@ -135,7 +159,11 @@ public record SheetFit(Placement placement, double alongMm, double acrossMm, dou
 
     /** Refused where the film that a cutter measured is narrower than the load with its roller. */
     public static Optional<Outcome.Refused> narrow(CutRun run, double measuredMm) {
-        double wants = run.paths().stream().mapToDouble(p -> p.bounds().maxYMm()).max().orElse(0) + run.cutter().rollerMm();
-        return measuredMm < wants - MEASURED_MM ? Optional.of(new Outcome.Refused(Doubt.NARROW, measuredMm, wants)) : Optional.empty();
+        double wants =
+                run.paths().stream().mapToDouble(p -> p.bounds().maxYMm()).max().orElse(0)
+                        + run.cutter().rollerMm();
+        return measuredMm < wants - MEASURED_MM
+                ? Optional.of(new Outcome.Refused(Doubt.NARROW, measuredMm, wants))
+                : Optional.empty();
     }
 }

@@ -5,10 +5,13 @@ import java.util.List;
 import jurren.core.geometry.Point;
 
 /**
- * The way of a knife that trails behind the middle it turns about. Where the tip shall go straight, the middle runs ahead of
- * it by the offset; at a corner the tip stays and the middle swings round it until the knife points along the next edge.
+ * The way of a knife that trails behind the middle it turns about. Where the tip shall go straight, the middle runs
+ * ahead of
+ * it by the offset; at a corner the tip stays and the middle swings round it until the knife points along the next
+ * edge.
  *
- * <p>The tip points where its last cut ended, so a cut begins with a swing from there. Before the first, a short cut in the
+ * <p>The tip points where its last cut ended, so a cut begins with a swing from there. Before the first, a short cut in
+ * the
  * waste sets it.
  */
 public final class SwivelKnife {
@@ -16,11 +19,13 @@ public final class SwivelKnife {
     private static final double SETTING_OFFSETS = 12;
     /** Smaller turns are a curve's: the straight way from one side to the other leaves it by less than can be sent. */
     private static final double LEAST_SWING = Math.toRadians(20);
+
     private static final double SWING_STEP = Math.toRadians(15);
 
     private final double offsetMm;
     /** Where the knife points: from the tip to the middle. */
     private double ux = 1;
+
     private double uy;
 
     public SwivelKnife(double offsetMm) {

@@ -9,12 +9,14 @@ import jurren.core.geometry.Point;
  * An outline with no more corners than a machine can tell apart: from a corner the straight goes on to the farthest one
  * that leaves all between within a tolerance. Real corners stay where they are.
  *
- * <p>The straights that pass near enough by each corner are a cone, and the cones' crossing is kept while one goes along
+ * <p>The straights that pass near enough by each corner are a cone, and the cones' crossing is kept while one goes
+ * along
  * (J. Sklansky and V. Gonzalez, Fast polygonal approximation of digitized curves, 1980).
  */
 public final class Thinned {
     /** A turn sharper than this is a corner. */
     private static final double CORNER_COSINE = Math.cos(Math.toRadians(20));
+
     private static final double EPSILON_MM = 1e-9;
 
     private final Outline outline;

@@ -1,10 +1,10 @@
 package jurren.core.dryrun;
 
-import jurren.core.geometry.Region;
-import jurren.core.material.Film;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import jurren.core.geometry.Region;
+import jurren.core.material.Film;
 
 /**
  * One finished copy beside its art.
@@ -14,8 +14,15 @@ import java.util.stream.Stream;
  * @param agreeingMm2 where both have the same film
  * @param worstMm     the largest distance from an edge of one to the nearest edge of the same film on the other
  */
-public record Comparison(String lineId, String place, String size, int copy, Map<Film, Region> wanted, Map<Film, Region> result,
-                         double agreeingMm2, double worstMm) {
+public record Comparison(
+        String lineId,
+        String place,
+        String size,
+        int copy,
+        Map<Film, Region> wanted,
+        Map<Film, Region> result,
+        double agreeingMm2,
+        double worstMm) {
     public Comparison {
         wanted = Map.copyOf(wanted);
         result = Map.copyOf(result);
@@ -24,7 +31,9 @@ public record Comparison(String lineId, String place, String size, int copy, Map
     /** Where either has a film, each counted for itself: a place that has the wrong one counts twice. */
     public double allMm2() {
         return Stream.concat(wanted.values().stream(), result.values().stream())
-                .mapToDouble(Region::areaMm2).sum() - agreeingMm2;
+                        .mapToDouble(Region::areaMm2)
+                        .sum()
+                - agreeingMm2;
     }
 
     /** Intersection over union, film by film. */
@@ -34,9 +43,11 @@ public record Comparison(String lineId, String place, String size, int copy, Map
 
     /** Where the two differ; worked out when it is asked for. */
     public Region wrong() {
-        List<Region> all = Stream.concat(wanted.values().stream(), result.values().stream()).toList();
+        List<Region> all = Stream.concat(wanted.values().stream(), result.values().stream())
+                .toList();
         List<Region> right = wanted.entrySet().stream()
-                .map(w -> w.getValue().intersect(result.getOrDefault(w.getKey(), Region.EMPTY))).toList();
+                .map(w -> w.getValue().intersect(result.getOrDefault(w.getKey(), Region.EMPTY)))
+                .toList();
         return DryRun.withoutHairs(Region.weld(all).minus(Region.weld(right)));
     }
 }

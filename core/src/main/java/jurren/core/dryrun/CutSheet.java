@@ -1,7 +1,7 @@
 package jurren.core.dryrun;
 
-import jurren.core.geometry.Point;
 import java.util.List;
+import jurren.core.geometry.Point;
 
 /** What a knife did on one load: every stroke from knife down to knife up, as read back from its file. */
 public record CutSheet(int load, List<List<Point>> strokes) {

@@ -1,9 +1,17 @@
 package jurren.core.dryrun;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import jurren.core.art.Painted;
+import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.FillRule;
-import jurren.core.geometry.Box;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -21,14 +29,6 @@ import jurren.core.plan.PrintSheet;
 import jurren.core.plan.SizePlan;
 import jurren.core.stop.Stop;
 import jurren.core.way.known.Ways;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.stream.IntStream;
 
 /**
  * Makes every copy from the cut sheets and compares it with the art.
@@ -36,7 +36,8 @@ import java.util.stream.IntStream;
  * <ol>
  *   <li>A stroke that comes back to its start is an outline; what it overcuts beyond that is dropped.
  *       A stroke that never does frees nothing, but slits what it goes through.
- *   <li>What the outlines that cut into a piece's own stretch of film enclose (even-odd) is the piece; a frame goes around it.
+ *   <li>What the outlines that cut into a piece's own stretch of film enclose (even-odd) is the piece; a frame goes
+ * around it.
  *   <li>The piece is turned back as it lay, turned over where its way turns it over, and the middle of its
  *       place put where that belongs: a piece cut beside its place comes out wrong.
  *   <li>The pieces are stacked in order; what is seen of each film is compared with the art.
@@ -60,14 +61,18 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
 
     public double matchPercent() {
         double all = copies.stream().mapToDouble(Comparison::allMm2).sum();
-        return all == 0 ? 0 : 100 * copies.stream().mapToDouble(Comparison::agreeingMm2).sum() / all;
+        return all == 0
+                ? 0
+                : 100 * copies.stream().mapToDouble(Comparison::agreeingMm2).sum() / all;
     }
 
     public double worstMm() {
         return copies.stream().mapToDouble(Comparison::worstMm).max().orElse(0);
     }
 
-    /** Whether every edge lies where the art has it, after the plotter's rounding, and nothing suffered under the press. */
+    /**
+     * Whether every edge lies where the art has it, after the plotter's rounding, and nothing suffered under the press.
+     */
     public boolean isTrue() {
         return isCutTrue() && spoiled().isEmpty();
     }
@@ -89,17 +94,17 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
 
     /** The copy that agrees least; throws when there is none. */
     public Comparison worst() {
-        return copies.stream().min(Comparator.comparingDouble(Comparison::matchPercent)).orElseThrow();
+        return copies.stream()
+                .min(Comparator.comparingDouble(Comparison::matchPercent))
+                .orElseThrow();
     }
 
     /** Marks of panels are taken off again, with what a knife missed of them. */
     private static final double AROUND_MARK_MM = 0.5;
 
-    private record Copy(String lineId, String place, String size, int number) {
-    }
+    private record Copy(String lineId, String place, String size, int number) {}
 
-    private record Laid(Layer layer, Region onFace) {
-    }
+    private record Laid(Layer layer, Region onFace) {}
 
     /** Of what was cut alone: ink is taken as planned and not judged. */
     public static DryRun of(Plan plan, List<CutSheet> sheets) {
@@ -113,24 +118,37 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
         for (CutSheet sheet : sheets) {
             Load load = plan.runs().get(sheet.load() - 1).load();
             List<Outline> outlines = outlines(sheet, load.material().cutting().passes());
-            List<Slit> slits = sheet.strokes().stream().filter(s -> back(s) < LEAST_CORNERS && s.size() > 1).map(Slit::new).toList();
+            List<Slit> slits = sheet.strokes().stream()
+                    .filter(s -> back(s) < LEAST_CORNERS && s.size() > 1)
+                    .map(Slit::new)
+                    .toList();
             for (Placed placed : load.placed()) {
                 stop.look();
                 Region piece = slit(lifted(outlines, placed), slits);
                 parts.computeIfAbsent(
-                        new Copy(placed.item().lineId(), placed.item().place(), placed.item().size(), placed.item().copy()),
-                        _ -> new ArrayList<>()).add(new Laid(placed.item().layer(), ontoFace(piece, placed)));
+                                new Copy(
+                                        placed.item().lineId(),
+                                        placed.item().place(),
+                                        placed.item().size(),
+                                        placed.item().copy()),
+                                _ -> new ArrayList<>())
+                        .add(new Laid(placed.item().layer(), ontoFace(piece, placed)));
             }
         }
-        List<Comparison> all = new ArrayList<>(parts.entrySet().parallelStream().map(e -> compare(plan, e.getKey(), e.getValue(), stop)).toList());
+        List<Comparison> all = new ArrayList<>(parts.entrySet().parallelStream()
+                .map(e -> compare(plan, e.getKey(), e.getValue(), stop))
+                .toList());
         for (InkSheet print : prints) {
             stop.look();
             PrintSheet sheet = plan.prints().get(print.print() - 1);
             InkSheet.Pieces pieces = InkSheet.Pieces.of(print);
-            all.addAll(IntStream.range(0, sheet.slots().size()).parallel().mapToObj(i -> {
-                stop.look();
-                return compare(plan, sheet, i, pieces, print.look());
-            }).toList());
+            all.addAll(IntStream.range(0, sheet.slots().size())
+                    .parallel()
+                    .mapToObj(i -> {
+                        stop.look();
+                        return compare(plan, sheet, i, pieces, print.look());
+                    })
+                    .toList());
         }
         return new DryRun(all, List.of());
     }
@@ -145,7 +163,11 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
             if (back >= LEAST_CORNERS) {
                 Outline cut = Outline.of(stroke.subList(0, back));
                 // a film that needs several passes is cut round and round before the knife goes elsewhere
-                int known = exactly.getOrDefault(stroke.subList(0, back), passes > 1 && !different.isEmpty() && isSame(different.getLast(), cut) ? different.size() - 1 : -1);
+                int known = exactly.getOrDefault(
+                        stroke.subList(0, back),
+                        passes > 1 && !different.isEmpty() && isSame(different.getLast(), cut)
+                                ? different.size() - 1
+                                : -1);
                 if (known < 0) {
                     exactly.put(stroke.subList(0, back), different.size());
                     different.add(cut);
@@ -155,7 +177,10 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
                 }
             }
         }
-        return IntStream.range(0, different.size()).filter(i -> times.get(i) >= passes).mapToObj(different::get).toList();
+        return IntStream.range(0, different.size())
+                .filter(i -> times.get(i) >= passes)
+                .mapToObj(different::get)
+                .toList();
     }
 
     private static int back(List<Point> stroke) {
@@ -169,7 +194,9 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
         }
 
         Region region() {
-            return Region.weld(IntStream.range(1, stroke.size()).mapToObj(i -> Region.along(stroke.get(i - 1), stroke.get(i), SLIT_MM)).toList());
+            return Region.weld(IntStream.range(1, stroke.size())
+                    .mapToObj(i -> Region.along(stroke.get(i - 1), stroke.get(i), SLIT_MM))
+                    .toList());
         }
     }
 
@@ -185,14 +212,20 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
     private static boolean isSame(Outline a, Outline b) {
         Box x = a.bounds();
         Box y = b.bounds();
-        return a.point(0).distanceMm(b.point(0)) < 2 * ROUNDING_MM && x.grown(2 * ROUNDING_MM).covers(y, 0) && y.grown(2 * ROUNDING_MM).covers(x, 0)
+        return a.point(0).distanceMm(b.point(0)) < 2 * ROUNDING_MM
+                && x.grown(2 * ROUNDING_MM).covers(y, 0)
+                && y.grown(2 * ROUNDING_MM).covers(x, 0)
                 && Math.abs(a.lengthMm() - b.lengthMm()) < 0.01 * a.lengthMm() + 4 * ROUNDING_MM;
     }
 
-    /** Whatever cuts into what is a piece's own counts for it, be it meant for it or not; a frame goes around all of it. */
+    /**
+     * Whatever cuts into what is a piece's own counts for it, be it meant for it or not; a frame goes around all of it.
+     */
     private static Region lifted(List<Outline> outlines, Placed placed) {
         Region own = placed.cell();
-        List<Outline> inCell = outlines.stream().filter(o -> own.bounds().crossed(o.bounds()).isPresent() && own.isCrossedBy(o)).toList();
+        List<Outline> inCell = outlines.stream()
+                .filter(o -> own.bounds().crossed(o.bounds()).isPresent() && own.isCrossedBy(o))
+                .toList();
         return Region.enclosedBy(inCell, FillRule.EVEN_ODD);
     }
 
@@ -232,7 +265,9 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
         return new Comparison(copy.lineId, copy.place, copy.size, copy.number, wanted, got, agreeing, worst);
     }
 
-    /** Films as the art shows them, with the gaps that were wished; of what is printed, the film that was cut for it. */
+    /**
+     * Films as the art shows them, with the gaps that were wished; of what is printed, the film that was cut for it.
+     */
     private static Map<Film, Region> wanted(LinePlan line, SizePlan size) {
         Map<Film, Region> seen = size.laid().seen(Painted::film);
         Map<Film, Region> wanted = new LinkedHashMap<>();
@@ -245,19 +280,25 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
             }
             wanted.put(e.getKey(), left);
         }
-        wanted.keySet().removeIf(f -> size.layers().stream().noneMatch(l -> l.film().equals(f)));
+        wanted.keySet()
+                .removeIf(f -> size.layers().stream().noneMatch(l -> l.film().equals(f)));
         size.layers().stream().filter(DryRun::carriesInk).forEach(l -> wanted.put(l.film(), l.region()));
         return wanted;
     }
 
     /**
-     * A print laid on the thing beside the colours that the art shows there: cut out of its sheet and laid by its crosses,
+     * A print laid on the thing beside the colours that the art shows there: cut out of its sheet and laid by its
+     * crosses,
      * turned over where its way turns it over; or, where a knife cuts it out by the sheet's marks, laid as it was cut.
      * What bleeds beyond the base or the thing's own picture is cut off or lost and does not count.
      */
-    private static Comparison compare(Plan plan, PrintSheet print, int number, InkSheet.Pieces sheet, Optional<InkSheet.Look> seen) {
+    private static Comparison compare(
+            Plan plan, PrintSheet print, int number, InkSheet.Pieces sheet, Optional<InkSheet.Look> seen) {
         PrintSheet.Slot slot = print.slots().get(number);
-        SizePlan size = plan.line(slot.lineId(), slot.place()).orElseThrow().size(slot.size()).orElseThrow();
+        SizePlan size = plan.line(slot.lineId(), slot.place())
+                .orElseThrow()
+                .size(slot.size())
+                .orElseThrow();
         Layer layer = slot.layer();
         String material = layer.material().id();
         Region counts = layer.region();
@@ -265,19 +306,28 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
         Map<Film, Region> wanted = films(material, art.flats(), art.shaded());
         Map<Film, Region> got = new LinkedHashMap<>();
         double pictures = 0;
-        Optional<Placement> laid = print.isCut() ? sheet.byMarks(print).map(m -> m.then(slot.onto().inverse())) : sheet.within(slot.box()).map(crosses -> {
-            Placement over = slot.turned() ? Placement.turned(-90) : Placement.HERE;
-            over = Ways.of(layer.material()).isTurnedOver(layer) ? over.then(Placement.flipped()) : over;
-            Point is = over.apply(crosses.centre());
-            Point belongs = PrintSheet.inkOf(layer).centre();
-            return over.then(Placement.moved(belongs.xMm() - is.xMm(), belongs.yMm() - is.yMm()));
-        });
+        Optional<Placement> laid = print.isCut()
+                ? sheet.byMarks(print).map(m -> m.then(slot.onto().inverse()))
+                : sheet.within(slot.box()).map(crosses -> {
+                    Placement over = slot.turned() ? Placement.turned(-90) : Placement.HERE;
+                    over = Ways.of(layer.material()).isTurnedOver(layer) ? over.then(Placement.flipped()) : over;
+                    Point is = over.apply(crosses.centre());
+                    Point belongs = PrintSheet.inkOf(layer).centre();
+                    return over.then(Placement.moved(belongs.xMm() - is.xMm(), belongs.yMm() - is.yMm()));
+                });
         if (laid.isPresent()) {
             Placement onto = laid.get();
             Map<Colour, Region> flat = new LinkedHashMap<>();
-            sheet.flat().forEach((colour, r) -> flat.put(colour, InkSheet.Pieces.in(slot.box(), r).placed(onto).intersect(counts)));
-            got.putAll(films(material, flat, InkSheet.Pieces.in(slot.box(), sheet.shaded()).placed(onto).intersect(counts)));
-            pictures = seen.map(look -> Pictures.wrongMm(art, look, onto.inverse())).orElse(0.0);
+            sheet.flat()
+                    .forEach((colour, r) -> flat.put(
+                            colour,
+                            InkSheet.Pieces.in(slot.box(), r).placed(onto).intersect(counts)));
+            got.putAll(films(
+                    material,
+                    flat,
+                    InkSheet.Pieces.in(slot.box(), sheet.shaded()).placed(onto).intersect(counts)));
+            pictures = seen.map(look -> Pictures.wrongMm(art, look, onto.inverse()))
+                    .orElse(0.0);
         }
         double agreeing = 0;
         double worst = pictures;
@@ -312,7 +362,8 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
         if (distance <= TRUE_MM || Double.isInfinite(distance)) {
             return distance;
         }
-        boolean onlySlivers = wanted.differingFrom(is).grown(-TRUE_MM / 2, CornerStyle.MITRED).isEmpty();
+        boolean onlySlivers =
+                wanted.differingFrom(is).grown(-TRUE_MM / 2, CornerStyle.MITRED).isEmpty();
         return onlySlivers ? TRUE_MM : distance;
     }
 

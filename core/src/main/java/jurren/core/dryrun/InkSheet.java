@@ -29,7 +29,8 @@ public record InkSheet(int print, Map<Colour, Region> ink, Region shaded, Option
         int rgb(Point onSheet) {
             int x = (int) Math.floor(onSheet.xMm() * pxPerMm);
             int y = (int) Math.floor(onSheet.yMm() * pxPerMm);
-            return picture.argb(Math.clamp(x, 0, picture.width() - 1), Math.clamp(y, 0, picture.height() - 1)) & 0xFFFFFF;
+            return picture.argb(Math.clamp(x, 0, picture.width() - 1), Math.clamp(y, 0, picture.height() - 1))
+                    & 0xFFFFFF;
         }
     }
 
@@ -75,7 +76,9 @@ public record InkSheet(int print, Map<Colour, Region> ink, Region shaded, Option
 
         /** What the crosses in a slot enclose; empty where they cannot be found. */
         Optional<Box> within(Box slot) {
-            return enclosed(slot).filter(b -> Math.min(b.widthMm(), b.heightMm()) > 2 * CROSS_OUT_MM).map(b -> b.grown(-CROSS_OUT_MM));
+            return enclosed(slot)
+                    .filter(b -> Math.min(b.widthMm(), b.heightMm()) > 2 * CROSS_OUT_MM)
+                    .map(b -> b.grown(-CROSS_OUT_MM));
         }
 
         /** From the sheet as it lies to where it would lie if its marks stood where they were meant to. */
@@ -83,13 +86,18 @@ public record InkSheet(int print, Map<Colour, Region> ink, Region shaded, Option
             return enclosed(new Box(0, 0, meant.widthMm(), meant.heightMm()))
                     .filter(b -> Math.abs(b.widthMm() + 2 * PrintSheet.MARKS_IN_MM - meant.widthMm()) < MARKS_OFF_MM
                             && Math.abs(b.heightMm() + 2 * PrintSheet.MARKS_IN_MM - meant.heightMm()) < MARKS_OFF_MM)
-                    .map(b -> Placement.moved(PrintSheet.MARKS_IN_MM - b.minXMm(), PrintSheet.MARKS_IN_MM - b.minYMm()));
+                    .map(b ->
+                            Placement.moved(PrintSheet.MARKS_IN_MM - b.minXMm(), PrintSheet.MARKS_IN_MM - b.minYMm()));
         }
 
         private Optional<Box> enclosed(Box within) {
-            List<Point> crosses = flat.values().stream().flatMap(List::stream).map(Region::bounds)
-                    .filter(b -> b.widthMm() < CROSS_THIN_MM && b.heightMm() > CROSS_LONG_MM).map(Box::centre)
-                    .filter(c -> within.covers(new Box(c.xMm(), c.yMm(), c.xMm(), c.yMm()), 0)).toList();
+            List<Point> crosses = flat.values().stream()
+                    .flatMap(List::stream)
+                    .map(Region::bounds)
+                    .filter(b -> b.widthMm() < CROSS_THIN_MM && b.heightMm() > CROSS_LONG_MM)
+                    .map(Box::centre)
+                    .filter(c -> within.covers(new Box(c.xMm(), c.yMm(), c.xMm(), c.yMm()), 0))
+                    .toList();
             if (crosses.size() < 4) {
                 return Optional.empty();
             }

@@ -22,8 +22,7 @@ final class Pictures {
     /** A few squares on the sharpest edges of a picture differ by how it was made smaller. */
     private static final double MOST_WRONG = 0.04;
 
-    private Pictures() {
-    }
+    private Pictures() {}
 
     /** How large what differs is; 0 when it looks as it should. */
     static double wrongMm(Print art, InkSheet.Look look, Placement toSheet) {
@@ -47,7 +46,8 @@ final class Pictures {
     }
 
     /** Empty where too little of the square lies inside. */
-    private static Optional<Boolean> same(Print art, InkSheet.Look look, Placement toSheet, Region inside, double x, double y, double square) {
+    private static Optional<Boolean> same(
+            Print art, InkSheet.Look look, Placement toSheet, Region inside, double x, double y, double square) {
         long[] wanted = new long[3];
         long[] got = new long[3];
         int n = 0;
@@ -60,7 +60,9 @@ final class Pictures {
                 n++;
             }
         }
-        return n < SAMPLES * SAMPLES / 4 ? Optional.empty() : Optional.of(mean(wanted, n).differenceFrom(mean(got, n)) < DIFFERENT);
+        return n < SAMPLES * SAMPLES / 4
+                ? Optional.empty()
+                : Optional.of(mean(wanted, n).differenceFrom(mean(got, n)) < DIFFERENT);
     }
 
     private static void add(long[] sum, int rgb) {

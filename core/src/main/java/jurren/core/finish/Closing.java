@@ -10,7 +10,13 @@ import jurren.core.material.Pressure;
  * @param bonded those that have had all they need afterwards and had not before
  * @param down   all that lie there, those just laid among them
  */
-public record Closing(List<Integer> laid, List<Integer> bonded, List<Integer> down, double celsius, double seconds, Pressure pressure) {
+public record Closing(
+        List<Integer> laid,
+        List<Integer> bonded,
+        List<Integer> down,
+        double celsius,
+        double seconds,
+        Pressure pressure) {
     public Closing {
         laid = List.copyOf(laid);
         bonded = List.copyOf(bonded);

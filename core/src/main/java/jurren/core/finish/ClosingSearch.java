@@ -16,11 +16,13 @@ import jurren.core.stop.Stop;
  * The fewest closings of a press that bond every layer with none suffering; of those the one with the fewest changes of
  * heat, then the least time.
  *
- * <p>Dynamic programming from the last closing to the first. Backwards, the heat that a layer still takes once it is laid
+ * <p>Dynamic programming from the last closing to the first. Backwards, the heat that a layer still takes once it is
+ * laid
  * is known when it is laid, so a state is only who is still there and who must be bonded by then; of the labels of a
  * state those are kept that no other beats in changes, time and heat together. Three things keep it small, each without
  * losing the best: a closing bonds whatever it can; what may be laid for a closing without that the wait before peeling
- * becomes longer is laid no earlier (it takes less heat and gets in nobody's way), so only largest sets that can lie side
+ * becomes longer is laid no earlier (it takes less heat and gets in nobody's way), so only largest sets that can lie
+ * side
  * by side are tried; and of heat and seconds only those matter that some layer needs at the least.
  *
  * <p>Beyond {@link Pressing#MOST_EXACT} layers only the most promising states of each length are followed.
@@ -30,15 +32,25 @@ final class ClosingSearch {
     static final double HANDLING_S = 10;
     /** Labels followed of one length, divided among the layers. */
     private static final int WIDEST = 1200;
+
     private static final double SLACK = 1e-9;
-    private static final Comparator<Label> BEST = Comparator.<Label>comparingInt(l -> l.changes).thenComparingDouble(l -> l.timeS)
+    private static final Comparator<Label> BEST = Comparator.<Label>comparingInt(l -> l.changes)
+            .thenComparingDouble(l -> l.timeS)
             .thenComparingDouble(l -> l.heatS);
 
     /** Before a closing: who is down, and who of them must be bonded by then; the heat of what follows. */
-    private record State(long down, long bonded, int heat) {
-    }
+    private record State(long down, long bonded, int heat) {}
 
-    private record Label(State state, int changes, double timeS, double heatS, Label after, long laid, long bonds, double seconds, Pressure pressure) {
+    private record Label(
+            State state,
+            int changes,
+            double timeS,
+            double heatS,
+            Label after,
+            long laid,
+            long bonds,
+            double seconds,
+            Pressure pressure) {
         boolean beats(Label other) {
             return changes <= other.changes && timeS <= other.timeS + SLACK && heatS <= other.heatS + SLACK;
         }
@@ -54,6 +66,7 @@ final class ClosingSearch {
     private final boolean exact;
     /** Only asked whether anything will do: then neither heat nor time tells states and labels apart. */
     private final boolean onlyWhether;
+
     private final Map<Long, long[]> sideBySide = new HashMap<>();
     private final Map<State, List<Label>> known = new HashMap<>();
     private long looked;
@@ -72,11 +85,18 @@ final class ClosingSearch {
                 above[Long.numberOfTrailingZeros(b)] |= 1L << i;
             }
         }
-        this.heats = IntStream.range(0, n).mapToDouble(p::leastC).distinct().sorted().toArray();
-        this.dwells = IntStream.concat(IntStream.of(-1), IntStream.range(0, n)).mapToDouble(i -> i < 0 ? Pressing.LEAST_TACK_S : p.leastS(i))
-                .distinct().sorted().toArray();
+        this.heats =
+                IntStream.range(0, n).mapToDouble(p::leastC).distinct().sorted().toArray();
+        this.dwells = IntStream.concat(IntStream.of(-1), IntStream.range(0, n))
+                .mapToDouble(i -> i < 0 ? Pressing.LEAST_TACK_S : p.leastS(i))
+                .distinct()
+                .sorted()
+                .toArray();
         this.mostHeatS = p.mostOnThingS();
-        this.atOnce = IntStream.range(0, n).filter(p::isAtOnce).mapToLong(i -> 1L << i).reduce(0, (a, b) -> a | b);
+        this.atOnce = IntStream.range(0, n)
+                .filter(p::isAtOnce)
+                .mapToLong(i -> 1L << i)
+                .reduce(0, (a, b) -> a | b);
         this.exact = n <= Pressing.MOST_EXACT;
     }
 
@@ -101,11 +121,14 @@ final class ClosingSearch {
     }
 
     /**
-     * Whether anything keeps to all limits; far quicker told than what is best. Beyond what is exact the same states are followed as
+     * Whether anything keeps to all limits; far quicker told than what is best. Beyond what is exact the same states
+     * are followed as
      * for the best, so that both say the same.
      */
     static boolean isPossible(Pressing p) {
-        return new ClosingSearch(p, p.layers().size() <= Pressing.MOST_EXACT).best().isPresent();
+        return new ClosingSearch(p, p.layers().size() <= Pressing.MOST_EXACT)
+                .best()
+                .isPresent();
     }
 
     long looked() {
@@ -113,10 +136,17 @@ final class ClosingSearch {
     }
 
     private List<Label> kept(List<Label> next) {
-        List<Label> live = next.stream().filter(l -> known.get(l.state).stream().anyMatch(o -> o == l)).toList();
-        return exact || live.size() <= WIDEST / n ? live : live.stream()
-                .sorted(Comparator.<Label>comparingInt(l -> Long.bitCount(l.state.down)).thenComparingInt(l -> Long.bitCount(l.state.bonded)).thenComparing(BEST))
-                .limit(WIDEST / n).toList();
+        List<Label> live = next.stream()
+                .filter(l -> known.get(l.state).stream().anyMatch(o -> o == l))
+                .toList();
+        return exact || live.size() <= WIDEST / n
+                ? live
+                : live.stream()
+                        .sorted(Comparator.<Label>comparingInt(l -> Long.bitCount(l.state.down))
+                                .thenComparingInt(l -> Long.bitCount(l.state.bonded))
+                                .thenComparing(BEST))
+                        .limit(WIDEST / n)
+                        .toList();
     }
 
     /** Every closing that can come right before what a label holds. */
@@ -153,7 +183,10 @@ final class ClosingSearch {
             long bit = 1L << i;
             boolean warm = heats[h] >= p.leastC(i) - SLACK;
             warmEnough |= warm ? bit : 0;
-            if (warm && seconds >= p.leastS(i) - SLACK && seconds <= p.mostS(i) + SLACK && p.pressure(i).compareTo(most) <= 0) {
+            if (warm
+                    && seconds >= p.leastS(i) - SLACK
+                    && seconds <= p.mostS(i) + SLACK
+                    && p.pressure(i).compareTo(most) <= 0) {
                 bonds |= bit;
             }
             overdone |= seconds > p.mostS(i) + SLACK ? bit : 0;
@@ -178,8 +211,7 @@ final class ClosingSearch {
     }
 
     /** A closing but for what is laid for it. */
-    private record Closable(Label after, int heat, double seconds, Pressure most, long bonds, long overdone) {
-    }
+    private record Closable(Label after, int heat, double seconds, Pressure most, long bonds, long overdone) {}
 
     private void put(Closable c, long laid, List<Label> next) {
         Label l = c.after;
@@ -194,8 +226,16 @@ final class ClosingSearch {
             pressure = pressure.compareTo(p.pressure(i)) > 0 ? pressure : p.pressure(i);
         }
         State state = new State(l.state.down & ~laid, before, onlyWhether ? -1 : c.heat);
-        Label found = new Label(state, l.changes + (l.state.heat >= 0 && l.state.heat != c.heat ? 1 : 0), onlyWhether ? 0 : l.timeS + HANDLING_S + c.seconds + cool,
-                l.heatS + c.seconds, l, laid, bonds, c.seconds, pressure.compareTo(c.most) < 0 ? pressure : c.most);
+        Label found = new Label(
+                state,
+                l.changes + (l.state.heat >= 0 && l.state.heat != c.heat ? 1 : 0),
+                onlyWhether ? 0 : l.timeS + HANDLING_S + c.seconds + cool,
+                l.heatS + c.seconds,
+                l,
+                laid,
+                bonds,
+                c.seconds,
+                pressure.compareTo(c.most) < 0 ? pressure : c.most);
         List<Label> same = known.computeIfAbsent(state, _ -> new ArrayList<>(2));
         if (same.stream().anyMatch(o -> o.beats(found))) {
             return;
@@ -209,7 +249,10 @@ final class ClosingSearch {
         return Cooling.untilPeeled(p.layers().get(i), heats[heat]);
     }
 
-    /** What may be worth laying for a closing: nothing, or of those that cool no longer than one of them as many as can lie together. */
+    /**
+     * What may be worth laying for a closing: nothing, or of those that cool no longer than one of them as many as can
+     * lie together.
+     */
     private long[] choices(long may, double celsius) {
         List<Long> all = new ArrayList<>(List.of(0L));
         List<Double> cools = new ArrayList<>(onlyWhether ? List.of(Double.MAX_VALUE) : List.of());
@@ -248,7 +291,10 @@ final class ClosingSearch {
                     }
                 }
             }
-            return found.stream().filter(s -> found.stream().noneMatch(o -> !o.equals(s) && (s & ~o) == 0)).mapToLong(Long::longValue).toArray();
+            return found.stream()
+                    .filter(s -> found.stream().noneMatch(o -> !o.equals(s) && (s & ~o) == 0))
+                    .mapToLong(Long::longValue)
+                    .toArray();
         });
     }
 
@@ -295,11 +341,13 @@ final class ClosingSearch {
         return inLayingOrder(set).size() == Long.bitCount(set);
     }
 
-    /** One after the other, so that none comes onto the carrier of another; fewer than there are where that cannot be. */
+    /**
+     * One after the other, so that none comes onto the carrier of another; fewer than there are where that cannot be.
+     */
     private List<Integer> inLayingOrder(long set) {
         List<Integer> order = new ArrayList<>();
         long left = set;
-        for (boolean any = true; any && left != 0;) {
+        for (boolean any = true; any && left != 0; ) {
             any = false;
             for (long b = left; b != 0 && !any; b &= b - 1) {
                 int i = Long.numberOfTrailingZeros(b);
@@ -317,7 +365,13 @@ final class ClosingSearch {
     private List<Closing> closings(Label first) {
         List<Closing> all = new ArrayList<>();
         for (Label l = first; l.after != null; l = l.after) {
-            all.add(new Closing(inLayingOrder(l.laid), indices(l.bonds), indices(l.after.state.down), heats[l.state.heat], l.seconds, l.pressure));
+            all.add(new Closing(
+                    inLayingOrder(l.laid),
+                    indices(l.bonds),
+                    indices(l.after.state.down),
+                    heats[l.state.heat],
+                    l.seconds,
+                    l.pressure));
         }
         return all;
     }

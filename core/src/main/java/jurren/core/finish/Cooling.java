@@ -16,12 +16,13 @@ public final class Cooling {
     private static final double TAU_S = 8;
     private static final double TAU_S_A_MM = 40;
 
-    private Cooling() {
-    }
+    private Cooling() {}
 
     /** Rounded up to whole seconds; none for what is peeled hot. */
     public static double untilPeeled(Pressed p, double celsius) {
-        return p.recipe().peel() == Peel.HOT ? 0 : seconds(p.thickMm(), celsius, p.recipe().peel() == Peel.WARM ? WARM_C : COLD_C);
+        return p.recipe().peel() == Peel.HOT
+                ? 0
+                : seconds(p.thickMm(), celsius, p.recipe().peel() == Peel.WARM ? WARM_C : COLD_C);
     }
 
     /** Until a piece with so much on it can be turned over or folded. */
@@ -30,6 +31,8 @@ public final class Cooling {
     }
 
     private static double seconds(double thickMm, double fromC, double toC) {
-        return fromC <= toC ? 0 : Math.ceil((TAU_S + TAU_S_A_MM * thickMm) * Math.log((fromC - ROOM_C) / (toC - ROOM_C)));
+        return fromC <= toC
+                ? 0
+                : Math.ceil((TAU_S + TAU_S_A_MM * thickMm) * Math.log((fromC - ROOM_C) / (toC - ROOM_C)));
     }
 }

@@ -5,21 +5,25 @@ import java.util.List;
 
 /**
  * Spends what a sequence leaves free. Sequences are compared by the least that is needed; hands and timers are not that
- * exact, so tacks are made as long as their recipe says, then the dwells that bond go up to the middle of their range, as
+ * exact, so tacks are made as long as their recipe says, then the dwells that bond go up to the middle of their range,
+ * as
  * long as every layer and the thing stay under their most. Heat goes up to what the recipes say, the same through a run
  * of closings that can share it.
  */
 final class Dwells {
     private static final double STEP_S = 1;
 
-    private Dwells() {
-    }
+    private Dwells() {}
 
     static List<Closing> spread(Pressing p, List<Closing> least) {
         List<Closing> all = new ArrayList<>(heated(p, least));
         for (int i = 0; i < all.size(); i++) {
             if (all.get(i).bonded().isEmpty()) {
-                lengthen(p, all, i, all.get(i).laid().stream().mapToDouble(p::tackS).max().orElse(0));
+                lengthen(
+                        p,
+                        all,
+                        i,
+                        all.get(i).laid().stream().mapToDouble(p::tackS).max().orElse(0));
             }
         }
         for (int i = all.size() - 1; i >= 0; i--) {
@@ -44,7 +48,9 @@ final class Dwells {
         }
     }
 
-    /** Whether every layer and the thing take no more than they bear, and each is bonded in a press of its own range. */
+    /**
+     * Whether every layer and the thing take no more than they bear, and each is bonded in a press of its own range.
+     */
     static boolean isBorne(Pressing p, List<Closing> all) {
         double onThing = all.stream().mapToDouble(Closing::seconds).sum();
         if (onThing > p.mostOnThingS() + 1e-9) {
@@ -73,7 +79,7 @@ final class Dwells {
     /** As hot as the recipes say where what lies there bears it. */
     private static List<Closing> heated(Pressing p, List<Closing> least) {
         List<Closing> all = new ArrayList<>(least);
-        for (int from = 0; from < all.size();) {
+        for (int from = 0; from < all.size(); ) {
             int to = from;
             double wanted = 0;
             double bears = p.mostC();

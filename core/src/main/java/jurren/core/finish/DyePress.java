@@ -7,7 +7,8 @@ import jurren.core.material.Recipe;
 
 /**
  * The steps of a dye print: take the lint off cloth and dry it under the press, wipe anything else; tape the sheet face
- * down; press over each position, which a cup in an oven sleeve takes in two halves, turned between with gloves; lift the
+ * down; press over each position, which a cup in an oven sleeve takes in two halves, turned between with gloves; lift
+ * the
  * sheet while it is hot. What is hot through and through cools before anybody takes hold of it.
  */
 public final class DyePress {
@@ -18,8 +19,7 @@ public final class DyePress {
     private static final double COOL_S = 600;
     static final double TAPE_S = 60;
 
-    private DyePress() {
-    }
+    private DyePress() {}
 
     /** @param inOven whether it is turned halfway */
     public static FinishSequence of(Recipe recipe, MadeOf madeOf, boolean inOven, int positions) {
@@ -55,7 +55,8 @@ public final class DyePress {
             steps.unattended(Step.Kind.COOL, 0, COOL_S);
         }
         double total = dwell + (madeOf.isCloth() ? DRY_S : 0);
-        List<HeatTaken> taken = List.of(new HeatTaken(0, total, 0, madeOf.mostTotalS(), 1),
+        List<HeatTaken> taken = List.of(
+                new HeatTaken(0, total, 0, madeOf.mostTotalS(), 1),
                 new HeatTaken(1, dwell, heat.leastS(), recipe.mostTotalS(), 1));
         return new FinishSequence(steps.steps(), taken, steps.handsS() + StepList.HANDLING_S);
     }

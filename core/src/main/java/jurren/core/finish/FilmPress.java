@@ -12,12 +12,14 @@ import jurren.core.material.Peel;
  *
  * <ol>
  *   <li>A pillow where seams or zips would keep the platen off; warm the cloth, to drive out damp.
- *   <li>For each closing lay what comes down in it (masked films are lifted off their backing first, sheets taped), close
+ *   <li>For each closing lay what comes down in it (masked films are lifted off their backing first, sheets taped),
+ * close
  *       over each position that reaches any of it, let it cool as its peel says, peel.
  *   <li>Where what was bonded last wants it, and everything bears it, cover and press again briefly.
  * </ol>
  *
- * <p>Example: two smooth films (10 to 15 s, 30 s in all, tack 3 s) on cotton, one on the other: warm 4, tack 3, press 12,
+ * <p>Example: two smooth films (10 to 15 s, 30 s in all, tack 3 s) on cotton, one on the other: warm 4, tack 3, press
+ * 12,
  * again 3. The lower takes 3 + 12 + 3 = 18 s of 10 to 30, the upper 15, the cloth 22.
  */
 public final class FilmPress {
@@ -27,8 +29,7 @@ public final class FilmPress {
     private static final double WAY_UP_S = 5;
     private static final double TURN_OVER_S = 15;
 
-    private FilmPress() {
-    }
+    private FilmPress() {}
 
     /** @param pillow whether something stands up under the platen */
     public static FinishSequence of(Pressing p, Solved solved, boolean pillow) {
@@ -37,14 +38,22 @@ public final class FilmPress {
         }
         StepList b = new StepList();
         List<Closing> closings = solved.closings();
-        Set<Integer> everywhere = p.layers().stream().flatMap(l -> l.positions().stream()).collect(Collectors.toCollection(TreeSet::new));
+        Set<Integer> everywhere =
+                p.layers().stream().flatMap(l -> l.positions().stream()).collect(Collectors.toCollection(TreeSet::new));
         if (pillow) {
             b.hand(Step.Kind.PILLOW, 0, PILLOW_S);
         }
         if (p.cloth().isCloth()) {
             b.nextClosing();
             for (int position : everywhere) {
-                b.press(Step.Kind.WARM, List.of(), List.of(), closings.getFirst().celsius(), Pressing.WARM_S, closings.getFirst().pressure(), position);
+                b.press(
+                        Step.Kind.WARM,
+                        List.of(),
+                        List.of(),
+                        closings.getFirst().celsius(),
+                        Pressing.WARM_S,
+                        closings.getFirst().pressure(),
+                        position);
             }
         }
         for (Closing c : closings) {
@@ -56,7 +65,14 @@ public final class FilmPress {
             b.nextClosing();
             List<Integer> down = last.down();
             for (int position : reached(p, down)) {
-                b.press(Step.Kind.REPRESS, List.of(), numbers(p, under(p, down, position)), last.celsius(), againS, last.pressure(), position);
+                b.press(
+                        Step.Kind.REPRESS,
+                        List.of(),
+                        numbers(p, under(p, down, position)),
+                        last.celsius(),
+                        againS,
+                        last.pressure(),
+                        position);
             }
         }
         FinishSequence all = new FinishSequence(b.steps(), limits(p), b.endS() + StepList.HANDLING_S, solved);
@@ -65,7 +81,11 @@ public final class FilmPress {
 
     private static void close(StepList b, Pressing p, Closing c) {
         for (int i : c.laid()) {
-            p.layers().get(i).readied().ifPresent(kind -> b.hand(kind, p.layers().get(i).layer(), kind == Step.Kind.MASK ? MASK_S : SET_STONES_S));
+            p.layers()
+                    .get(i)
+                    .readied()
+                    .ifPresent(kind ->
+                            b.hand(kind, p.layers().get(i).layer(), kind == Step.Kind.MASK ? MASK_S : SET_STONES_S));
             if (p.layers().get(i).sheet()) {
                 b.hand(Step.Kind.TAPE_SHEET, p.layers().get(i).layer(), DyePress.TAPE_S);
             }
@@ -74,25 +94,46 @@ public final class FilmPress {
         List<Integer> concerned = new ArrayList<>(c.laid());
         c.bonded().stream().filter(i -> !concerned.contains(i)).forEach(concerned::add);
         for (int position : reached(p, concerned)) {
-            List<Integer> here = concerned.stream().filter(i -> p.layers().get(i).positions().contains(position)).toList();
+            List<Integer> here = concerned.stream()
+                    .filter(i -> p.layers().get(i).positions().contains(position))
+                    .toList();
             List<Integer> laid = c.laid().stream().filter(here::contains).toList();
             Step.Kind kind = c.bonded().stream().anyMatch(here::contains) ? Step.Kind.PRESS : Step.Kind.TACK;
-            b.press(kind, numbers(p, laid), numbers(p, under(p, c.down(), position)), c.celsius(), c.seconds(), c.pressure(), position);
+            b.press(
+                    kind,
+                    numbers(p, laid),
+                    numbers(p, under(p, c.down(), position)),
+                    c.celsius(),
+                    c.seconds(),
+                    c.pressure(),
+                    position);
         }
         for (Peel peel : Peel.values()) {
-            List<Integer> off = c.laid().stream().filter(i -> p.layers().get(i).recipe().peel() == peel).toList();
+            List<Integer> off = c.laid().stream()
+                    .filter(i -> p.layers().get(i).recipe().peel() == peel)
+                    .toList();
             if (!off.isEmpty()) {
-                b.peel(numbers(p, off), peel, off.stream().mapToDouble(i -> Cooling.untilPeeled(p.layers().get(i), c.celsius())).max().orElse(0));
+                b.peel(
+                        numbers(p, off),
+                        peel,
+                        off.stream()
+                                .mapToDouble(i -> Cooling.untilPeeled(p.layers().get(i), c.celsius()))
+                                .max()
+                                .orElse(0));
             }
         }
     }
 
     private static Set<Integer> reached(Pressing p, List<Integer> layers) {
-        return layers.stream().flatMap(i -> p.layers().get(i).positions().stream()).collect(Collectors.toCollection(TreeSet::new));
+        return layers.stream()
+                .flatMap(i -> p.layers().get(i).positions().stream())
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     private static List<Integer> under(Pressing p, List<Integer> down, int position) {
-        return down.stream().filter(i -> p.layers().get(i).positions().contains(position)).toList();
+        return down.stream()
+                .filter(i -> p.layers().get(i).positions().contains(position))
+                .toList();
     }
 
     private static List<Integer> numbers(Pressing p, List<Integer> indices) {
@@ -102,8 +143,13 @@ public final class FilmPress {
     /** As long as what was bonded last wants, unless something does not bear it. */
     private static double againS(Pressing p, List<Closing> closings) {
         Closing last = closings.getLast();
-        double wanted = last.bonded().stream().filter(i -> !p.layers().get(i).sheet()).mapToDouble(i -> p.layers().get(i).recipe().againS()).max().orElse(0);
-        boolean refuses = last.down().stream().anyMatch(i -> p.layers().get(i).recipe().once());
+        double wanted = last.bonded().stream()
+                .filter(i -> !p.layers().get(i).sheet())
+                .mapToDouble(i -> p.layers().get(i).recipe().againS())
+                .max()
+                .orElse(0);
+        boolean refuses =
+                last.down().stream().anyMatch(i -> p.layers().get(i).recipe().once());
         if (wanted == 0 || refuses) {
             return 0;
         }
@@ -115,7 +161,9 @@ public final class FilmPress {
     private static List<HeatTaken> limits(Pressing p) {
         List<HeatTaken> heat = new ArrayList<>();
         heat.add(new HeatTaken(0, 0, 0, p.cloth().mostTotalS(), p.clothTimes()));
-        p.layers().forEach(l -> heat.add(new HeatTaken(l.layer(), 0, l.recipe().leastS(), l.recipe().mostTotalS(), l.times())));
+        p.layers()
+                .forEach(l -> heat.add(new HeatTaken(
+                        l.layer(), 0, l.recipe().leastS(), l.recipe().mostTotalS(), l.times())));
         return heat;
     }
 

@@ -14,7 +14,8 @@ import java.util.Set;
  * @param solved         how its closings were found, where a press sequence was looked for
  * @param together       how many are pressed side by side in one closing
  */
-public record FinishSequence(List<Step> steps, List<HeatTaken> heat, double secondsPerPiece, Solved solved, int together) {
+public record FinishSequence(
+        List<Step> steps, List<HeatTaken> heat, double secondsPerPiece, Solved solved, int together) {
     public static final FinishSequence NOTHING = new FinishSequence(List.of(), List.of(), 0, Solved.NOTHING, 1);
     private static final Set<Step.Kind> UNATTENDED = Set.of(Step.Kind.WAIT, Step.Kind.DRY, Step.Kind.COOL);
 
@@ -41,17 +42,29 @@ public record FinishSequence(List<Step> steps, List<HeatTaken> heat, double seco
         next.steps.forEach(s -> all.add(s.after(steps.size(), steps.getLast().endS(), closings)));
         List<HeatTaken> both = new ArrayList<>(heat);
         both.addAll(next.heat);
-        return new FinishSequence(all, both, secondsPerPiece + next.secondsPerPiece, solved.then(next.solved),
+        return new FinishSequence(
+                all,
+                both,
+                secondsPerPiece + next.secondsPerPiece,
+                solved.then(next.solved),
                 Math.max(together, next.together));
     }
 
     /** Where each closing heats its piece beside others of the same kind, each takes only its share of the press. */
     public FinishSequence sideBySide(int pieces) {
-        double closed = steps.stream().filter(s -> s.kind().heats()).mapToDouble(Step::seconds).sum();
-        return pieces < 2 ? this : new FinishSequence(steps, heat, secondsPerPiece - closed + closed / pieces, solved, pieces);
+        double closed = steps.stream()
+                .filter(s -> s.kind().heats())
+                .mapToDouble(Step::seconds)
+                .sum();
+        return pieces < 2
+                ? this
+                : new FinishSequence(steps, heat, secondsPerPiece - closed + closed / pieces, solved, pieces);
     }
 
-    /** How long pieces take one after the other at one press and one pair of hands: while one cools the next goes under the press. */
+    /**
+     * How long pieces take one after the other at one press and one pair of hands: while one cools the next goes under
+     * the press.
+     */
     public double secondsFor(int pieces) {
         return secondsFor(steps, pieces, together);
     }
@@ -67,7 +80,8 @@ public record FinishSequence(List<Step> steps, List<HeatTaken> heat, double seco
             if (s.kind().heats()) {
                 busy += (s.kind() == Step.Kind.WARM ? 0 : StepList.HANDLING_S) + s.seconds() / together;
             } else if (s.kind() == Step.Kind.PEEL) {
-                double hands = Math.min(s.seconds(), StepList.PEEL_S * s.layers().size());
+                double hands =
+                        Math.min(s.seconds(), StepList.PEEL_S * s.layers().size());
                 busy += hands;
                 all += Math.max(pieces * busy, busy + s.seconds() - hands);
                 busy = 0;
@@ -81,15 +95,19 @@ public record FinishSequence(List<Step> steps, List<HeatTaken> heat, double seco
 
     /** What everything has taken once the first steps are done. */
     public List<HeatTaken> heatAfter(int firstSteps) {
-        return heat.stream().map(h -> {
-            Map<Integer, Integer> closings = new HashMap<>();
-            double taken = 0;
-            for (Step s : steps.subList(0, Math.clamp(firstSteps, 0, steps.size()))) {
-                if (s.kind().heats() && (h.layer() == 0 || s.down().contains(h.layer())) && closings.merge(s.closing(), 1, Integer::sum) <= h.times()) {
-                    taken += s.seconds();
-                }
-            }
-            return h.with(taken);
-        }).toList();
+        return heat.stream()
+                .map(h -> {
+                    Map<Integer, Integer> closings = new HashMap<>();
+                    double taken = 0;
+                    for (Step s : steps.subList(0, Math.clamp(firstSteps, 0, steps.size()))) {
+                        if (s.kind().heats()
+                                && (h.layer() == 0 || s.down().contains(h.layer()))
+                                && closings.merge(s.closing(), 1, Integer::sum) <= h.times()) {
+                            taken += s.seconds();
+                        }
+                    }
+                    return h.with(taken);
+                })
+                .toList();
     }
 }

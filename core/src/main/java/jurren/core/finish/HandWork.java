@@ -43,7 +43,9 @@ public interface HandWork {
         steps.hand(cloth ? Step.Kind.LINT : Step.Kind.CLEAN, 0, cloth ? LINT_S : CLEAN_S);
         tasks.forEach(t -> t.work.put(steps, t.layers));
         double hands = steps.handsS();
-        tasks.stream().flatMap(t -> t.work.waitS().stream()).max(Double::compare)
+        tasks.stream()
+                .flatMap(t -> t.work.waitS().stream())
+                .max(Double::compare)
                 .ifPresent(s -> steps.hand(Step.Kind.WAIT, tasks.getLast().layers, s));
         return new FinishSequence(steps.steps(), List.of(), hands);
     }
@@ -60,7 +62,9 @@ public interface HandWork {
         for (int i = 0; i < layers.size(); i++) {
             Task t = layers.get(i);
             int index = i;
-            boolean joins = !goes.isEmpty() && t.work.takesSeveral() && goes.getLast().work.getClass() == t.work.getClass()
+            boolean joins = !goes.isEmpty()
+                    && t.work.takesSeveral()
+                    && goes.getLast().work.getClass() == t.work.getClass()
                     && last.stream().noneMatch(j -> lying.isOn(index, j));
             if (joins) {
                 List<Integer> more = new ArrayList<>(goes.removeLast().layers);

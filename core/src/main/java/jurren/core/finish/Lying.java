@@ -28,7 +28,8 @@ public record Lying(List<Long> on, List<Long> under) {
 
     public Lying {
         if (on.size() > MOST) {
-            throw new IllegalArgumentException("no more than " + MOST + " layers are told apart at once, but there are " + on.size());
+            throw new IllegalArgumentException(
+                    "no more than " + MOST + " layers are told apart at once, but there are " + on.size());
         }
         on = List.copyOf(on);
         under = List.copyOf(under);
@@ -41,7 +42,9 @@ public record Lying(List<Long> on, List<Long> under) {
 
     /** A carrier as scissors cut it off the roll: a rectangle around all of its film. */
     public static Region asCutOff(Layer layer) {
-        return layer.region().isEmpty() ? Region.EMPTY : Region.of(layer.region().bounds().grown(CUT_OFF_MM));
+        return layer.region().isEmpty()
+                ? Region.EMPTY
+                : Region.of(layer.region().bounds().grown(CUT_OFF_MM));
     }
 
     /** Each on all below it. */
@@ -90,12 +93,15 @@ public record Lying(List<Long> on, List<Long> under) {
                 }
             }
         }
-        return new Lying(Arrays.stream(on).boxed().toList(), Arrays.stream(under).boxed().toList());
+        return new Lying(
+                Arrays.stream(on).boxed().toList(), Arrays.stream(under).boxed().toList());
     }
 
     /** Of some of the layers alone. */
     Lying of(List<Integer> some) {
-        return new Lying(some.stream().map(i -> picked(on.get(i), some)).toList(), some.stream().map(i -> picked(under.get(i), some)).toList());
+        return new Lying(
+                some.stream().map(i -> picked(on.get(i), some)).toList(),
+                some.stream().map(i -> picked(under.get(i), some)).toList());
     }
 
     private static long picked(long set, List<Integer> some) {

@@ -17,7 +17,8 @@ import jurren.core.geometry.Region;
  * <p>What one position covers takes one. Otherwise, where every piece fits under the platen, the fewest positions that
  * each cover some pieces whole are looked for, so that nothing is shared. Where a piece is larger than the platen, the
  * fewest positions that cover all with {@link #SHARED_MM} heated by both of two neighbours: along each way
- * n = ⌈(art − shared) / (platen − shared)⌉, set one beside the other about the art's middle. What two neighbours share is
+ * n = ⌈(art − shared) / (platen − shared)⌉, set one beside the other about the art's middle. What two neighbours share
+ * is
  * heated twice, what lies at a crossing of four, four times; only spots with something on them count.
  *
  * <p>Example: one piece 500 × 300 on a platen of 381 × 381 takes ⌈485 / 366⌉ = 2 by 1 positions, which share a strip of
@@ -36,6 +37,7 @@ public record PlatenPlan(Press press, List<Box> positions, List<Box> twice, int 
     private static final int MOST_PIECES = 14;
     /** A platen heats as far as its edge, but hands are not that exact. */
     private static final double EDGE_MM = 5;
+
     private static final double LEAST_MM2 = 0.5;
 
     public PlatenPlan {
@@ -95,7 +97,11 @@ public record PlatenPlan(Press press, List<Box> positions, List<Box> twice, int 
     }
 
     private static Box at(Press press, double xMm, double yMm) {
-        return Box.ofSize(xMm - press.platenWidthMm() / 2, yMm - press.platenHeightMm() / 2, press.platenWidthMm(), press.platenHeightMm());
+        return Box.ofSize(
+                xMm - press.platenWidthMm() / 2,
+                yMm - press.platenHeightMm() / 2,
+                press.platenWidthMm(),
+                press.platenHeightMm());
     }
 
     // ---- pieces whole
@@ -115,8 +121,10 @@ public record PlatenPlan(Press press, List<Box> positions, List<Box> twice, int 
         if (fewest.size() == 2) {
             fewest = widestApart(pieces, wide, high).orElse(fewest);
         }
-        return Optional.of(fewest.stream().map(set -> besideOthers(press, pieces, set))
-                .sorted(Comparator.comparingDouble(Box::minYMm).thenComparingDouble(Box::minXMm)).toList());
+        return Optional.of(fewest.stream()
+                .map(set -> besideOthers(press, pieces, set))
+                .sorted(Comparator.comparingDouble(Box::minYMm).thenComparingDouble(Box::minXMm))
+                .toList());
     }
 
     /** In two, where the gap between them is widest. */
@@ -124,13 +132,18 @@ public record PlatenPlan(Press press, List<Box> positions, List<Box> twice, int 
         List<Set<Integer>> best = null;
         double widest = 0;
         for (boolean across : new boolean[] {true, false}) {
-            List<Integer> order = new ArrayList<>(IntStream.range(0, pieces.size()).boxed().toList());
-            order.sort(Comparator.comparingDouble(i -> across ? pieces.get(i).minXMm() : pieces.get(i).minYMm()));
+            List<Integer> order =
+                    new ArrayList<>(IntStream.range(0, pieces.size()).boxed().toList());
+            order.sort(Comparator.comparingDouble(
+                    i -> across ? pieces.get(i).minXMm() : pieces.get(i).minYMm()));
             for (int k = 1; k < order.size(); k++) {
                 Box one = joined(pieces, order.subList(0, k));
                 Box other = joined(pieces, order.subList(k, order.size()));
                 double gap = across ? other.minXMm() - one.maxXMm() : other.minYMm() - one.maxYMm();
-                boolean fit = one.widthMm() <= wide && one.heightMm() <= high && other.widthMm() <= wide && other.heightMm() <= high;
+                boolean fit = one.widthMm() <= wide
+                        && one.heightMm() <= high
+                        && other.widthMm() <= wide
+                        && other.heightMm() <= high;
                 if (fit && gap > widest) {
                     widest = gap;
                     best = List.of(new HashSet<>(order.subList(0, k)), new HashSet<>(order.subList(k, order.size())));
@@ -144,7 +157,9 @@ public record PlatenPlan(Press press, List<Box> positions, List<Box> twice, int 
         return some.stream().map(pieces::get).reduce(Box::joined).orElseThrow();
     }
 
-    /** About the middle of its pieces, or where they lie at one of its edges: wherever it reaches least of the others. */
+    /**
+     * About the middle of its pieces, or where they lie at one of its edges: wherever it reaches least of the others.
+     */
     private static Box besideOthers(Press press, List<Box> pieces, Set<Integer> its) {
         Box own = joined(pieces, its);
         double right = Math.max(0, press.platenWidthMm() / 2 - EDGE_MM - own.widthMm() / 2);
@@ -156,7 +171,9 @@ public record PlatenPlan(Press press, List<Box> positions, List<Box> twice, int 
                 Box there = at(press, own.centre().xMm() + dx, own.centre().yMm() + dy);
                 double reached = 0;
                 for (int i = 0; i < pieces.size(); i++) {
-                    reached += its.contains(i) ? 0 : pieces.get(i).crossed(there).map(Box::areaMm2).orElse(0.0);
+                    reached += its.contains(i)
+                            ? 0
+                            : pieces.get(i).crossed(there).map(Box::areaMm2).orElse(0.0);
                 }
                 if (reached < least) {
                     least = reached;
@@ -168,10 +185,22 @@ public record PlatenPlan(Press press, List<Box> positions, List<Box> twice, int 
     }
 
     /** The piece furthest left among those not covered lies at the left edge of some position, or might as well. */
-    private static boolean cover(List<Box> pieces, double wide, double high, Set<Integer> covered, List<Set<Integer>> chosen, int left, List<Set<Integer>> result) {
+    private static boolean cover(
+            List<Box> pieces,
+            double wide,
+            double high,
+            Set<Integer> covered,
+            List<Set<Integer>> chosen,
+            int left,
+            List<Set<Integer>> result) {
         int first = -1;
         for (int i = 0; i < pieces.size(); i++) {
-            first = !covered.contains(i) && (first < 0 || pieces.get(i).minXMm() < pieces.get(first).minXMm()) ? i : first;
+            first = !covered.contains(i)
+                            && (first < 0
+                                    || pieces.get(i).minXMm()
+                                            < pieces.get(first).minXMm())
+                    ? i
+                    : first;
         }
         if (first < 0) {
             result.addAll(chosen);
@@ -219,7 +248,9 @@ public record PlatenPlan(Press press, List<Box> positions, List<Box> twice, int 
             for (int i = 0; i < boxes.size(); i++) {
                 for (int j = i + 1; j < boxes.size(); j++) {
                     Box both = boxes.get(i).joined(boxes.get(j));
-                    double grows = both.widthMm() > wide || both.heightMm() > high ? Double.MAX_VALUE : both.widthMm() + both.heightMm();
+                    double grows = both.widthMm() > wide || both.heightMm() > high
+                            ? Double.MAX_VALUE
+                            : both.widthMm() + both.heightMm();
                     if (grows < least) {
                         least = grows;
                         a = i;
@@ -262,14 +293,22 @@ public record PlatenPlan(Press press, List<Box> positions, List<Box> twice, int 
         List<Box> shared = new ArrayList<>();
         for (int i = 0; i < positions.size(); i++) {
             for (int j = i + 1; j < positions.size(); j++) {
-                positions.get(i).crossed(positions.get(j)).filter(b -> isIn(pressed, b)).flatMap(pressed.bounds()::crossed).ifPresent(shared::add);
+                positions
+                        .get(i)
+                        .crossed(positions.get(j))
+                        .filter(b -> isIn(pressed, b))
+                        .flatMap(pressed.bounds()::crossed)
+                        .ifPresent(shared::add);
             }
         }
         return shared;
     }
 
     private static boolean isIn(Region region, Box box) {
-        return region.bounds().crossed(box).filter(b -> region.intersect(Region.of(b)).areaMm2() > LEAST_MM2).isPresent();
+        return region.bounds()
+                .crossed(box)
+                .filter(b -> region.intersect(Region.of(b)).areaMm2() > LEAST_MM2)
+                .isPresent();
     }
 
     private static int times(List<Box> positions, Region region) {

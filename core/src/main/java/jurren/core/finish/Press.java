@@ -6,10 +6,14 @@ package jurren.core.finish;
  * @param platenWidthMm  the widest it heats at once; for a mug press, the length round the thing
  * @param platenHeightMm the tallest
  */
-public record Press(String id, String name, Kind kind, double platenWidthMm, double platenHeightMm, double mostCelsius) {
+public record Press(
+        String id, String name, Kind kind, double platenWidthMm, double platenHeightMm, double mostCelsius) {
     /** The kinds, by what they close on. */
     public enum Kind {
-        FLAT, CAP, MUG, OVEN_SLEEVE
+        FLAT,
+        CAP,
+        MUG,
+        OVEN_SLEEVE
     }
 
     /** Another of the same make. */

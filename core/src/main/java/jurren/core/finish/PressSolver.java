@@ -9,16 +9,20 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * The shortest press sequence that no layer suffers from. Where there is none, the smallest sets of limits that cannot all
+ * The shortest press sequence that no layer suffers from. Where there is none, the smallest sets of limits that cannot
+ * all
  * be kept are named, and the sequence is the best that keeps the others.
  */
 public final class PressSolver {
     private static final int MOST_CLASHES = 6;
-    private static final Set<Limit.Kind> NEEDS = EnumSet.of(Limit.Kind.LEAST_CELSIUS, Limit.Kind.LEAST_SECONDS, Limit.Kind.ONCE, Limit.Kind.WISHED_SECONDS,
+    private static final Set<Limit.Kind> NEEDS = EnumSet.of(
+            Limit.Kind.LEAST_CELSIUS,
+            Limit.Kind.LEAST_SECONDS,
+            Limit.Kind.ONCE,
+            Limit.Kind.WISHED_SECONDS,
             Limit.Kind.WISHED_ORDER);
 
-    private PressSolver() {
-    }
+    private PressSolver() {}
 
     public static Solved solve(Pressing pressing) {
         if (pressing.layers().isEmpty()) {
@@ -57,7 +61,10 @@ public final class PressSolver {
         return clash.stream().filter(Limit::isWish).findFirst().map(Set::of).orElse(clash);
     }
 
-    /** The fewest limits that cannot be kept even where nothing else is asked: one, two, or what is left when none can be spared. */
+    /**
+     * The fewest limits that cannot be kept even where nothing else is asked: one, two, or what is left when none can
+     * be spared.
+     */
     private static Set<Limit> smallestClash(Pressing p) {
         if (p.layers().size() > Pressing.MOST_EXACT) {
             Optional<Set<Limit>> among = amongTwo(p);
@@ -75,7 +82,11 @@ public final class PressSolver {
         Set<Limit> needed = new LinkedHashSet<>(limits);
         // what lies on what and heat say more than seconds, so they are spared last
         for (Limit.Kind kind : List.of(Limit.Kind.values()).reversed()) {
-            spare(p, limits, needed, limits.stream().filter(l -> l.kind() == kind).toList());
+            spare(
+                    p,
+                    limits,
+                    needed,
+                    limits.stream().filter(l -> l.kind() == kind).toList());
         }
         for (Limit l : few ? List.copyOf(needed) : List.<Limit>of()) {
             spare(p, limits, needed, List.of(l));
@@ -109,10 +120,14 @@ public final class PressSolver {
 
     /** Two that cannot both be kept: what something needs, and what something bears. */
     private static Optional<Set<Limit>> pair(Pressing p, List<Limit> limits) {
-        List<Limit> needs = limits.stream().filter(l -> NEEDS.contains(l.kind())).toList();
+        List<Limit> needs =
+                limits.stream().filter(l -> NEEDS.contains(l.kind())).toList();
         for (Limit need : needs) {
             for (Limit other : limits) {
-                boolean opposed = !NEEDS.contains(other.kind()) || other.kind() == Limit.Kind.ONCE || other.isWish() || need.isWish();
+                boolean opposed = !NEEDS.contains(other.kind())
+                        || other.kind() == Limit.Kind.ONCE
+                        || other.isWish()
+                        || need.isWish();
                 if (opposed && !other.equals(need) && cannotKeepOnly(p, limits, Set.of(need, other))) {
                     return Optional.of(Set.of(need, other));
                 }

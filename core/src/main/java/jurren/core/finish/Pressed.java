@@ -16,7 +16,15 @@ import jurren.core.material.Recipe;
  * @param times     how often its most heated spot is pressed in one closing over all positions
  * @param positions where the press must close to reach it, by their number from 0
  */
-public record Pressed(int layer, Recipe recipe, boolean sheet, Optional<Step.Kind> readied, boolean topOnly, double thickMm, int times, Set<Integer> positions) {
+public record Pressed(
+        int layer,
+        Recipe recipe,
+        boolean sheet,
+        Optional<Step.Kind> readied,
+        boolean topOnly,
+        double thickMm,
+        int times,
+        Set<Integer> positions) {
     public Pressed {
         positions = Set.copyOf(positions);
     }

@@ -20,8 +20,15 @@ import jurren.core.material.Pressure;
  * @param wishes     what a person decided otherwise
  * @param waived     limits that are not kept to
  */
-public record Pressing(List<Pressed> layers, Lying lying, MadeOf cloth, int clothTimes, double reachesC, OptionalDouble dyeMovesC,
-                       List<Wish> wishes, Set<Limit> waived) {
+public record Pressing(
+        List<Pressed> layers,
+        Lying lying,
+        MadeOf cloth,
+        int clothTimes,
+        double reachesC,
+        OptionalDouble dyeMovesC,
+        List<Wish> wishes,
+        Set<Limit> waived) {
     /** As many are looked through to the end; of more the best of very many. */
     public static final int MOST_EXACT = 10;
     /** To drive out damp. */
@@ -35,12 +42,10 @@ public record Pressing(List<Pressed> layers, Lying lying, MadeOf cloth, int clot
     }
 
     /** The press that bonds it takes so long. */
-    public record Seconds(int layer, double seconds) implements Wish {
-    }
+    public record Seconds(int layer, double seconds) implements Wish {}
 
     /** It goes down in a later closing than another. */
-    public record After(int layer, int other) implements Wish {
-    }
+    public record After(int layer, int other) implements Wish {}
 
     public Pressing {
         layers = List.copyOf(layers);
@@ -60,7 +65,9 @@ public record Pressing(List<Pressed> layers, Lying lying, MadeOf cloth, int clot
     /** As if only some of the layers were there: whatever clashes among them clashes among all. */
     Pressing of(List<Integer> some) {
         List<Pressed> its = some.stream().map(layers::get).toList();
-        List<Wish> about = wishes.stream().filter(w -> its.stream().anyMatch(l -> l.layer() == w.layer())).toList();
+        List<Wish> about = wishes.stream()
+                .filter(w -> its.stream().anyMatch(l -> l.layer() == w.layer()))
+                .toList();
         return new Pressing(its, lying.of(some), cloth, clothTimes, reachesC, dyeMovesC, about, waived);
     }
 
@@ -69,7 +76,11 @@ public record Pressing(List<Pressed> layers, Lying lying, MadeOf cloth, int clot
         List<Limit> all = new ArrayList<>();
         for (int i = 0; i < layers.size(); i++) {
             Pressed p = layers.get(i);
-            Set<Limit.Kind> kinds = EnumSet.of(Limit.Kind.LEAST_CELSIUS, Limit.Kind.MOST_CELSIUS, Limit.Kind.LEAST_SECONDS, Limit.Kind.MOST_SECONDS,
+            Set<Limit.Kind> kinds = EnumSet.of(
+                    Limit.Kind.LEAST_CELSIUS,
+                    Limit.Kind.MOST_CELSIUS,
+                    Limit.Kind.LEAST_SECONDS,
+                    Limit.Kind.MOST_SECONDS,
                     Limit.Kind.MOST_IN_ALL);
             if (p.topOnly() && lying.on().get(i) != 0) {
                 kinds.add(Limit.Kind.TOP_ONLY);
@@ -95,18 +106,25 @@ public record Pressing(List<Pressed> layers, Lying lying, MadeOf cloth, int clot
     }
 
     boolean keeps(Limit.Kind kind, int index) {
-        return !waived.contains(new Limit(kind, index < 0 ? 0 : layers.get(index).layer()));
+        return !waived.contains(
+                new Limit(kind, index < 0 ? 0 : layers.get(index).layer()));
     }
 
     // ---- what each layer needs and bears, as far as it is kept to
 
     private OptionalDouble wished(int i) {
-        return !keeps(Limit.Kind.WISHED_SECONDS, i) ? OptionalDouble.empty() : wishes.stream()
-                .filter(w -> w instanceof Seconds && w.layer() == layers.get(i).layer()).mapToDouble(w -> ((Seconds) w).seconds()).findFirst();
+        return !keeps(Limit.Kind.WISHED_SECONDS, i)
+                ? OptionalDouble.empty()
+                : wishes.stream()
+                        .filter(w -> w instanceof Seconds
+                                && w.layer() == layers.get(i).layer())
+                        .mapToDouble(w -> ((Seconds) w).seconds())
+                        .findFirst();
     }
 
     double leastS(int i) {
-        double least = keeps(Limit.Kind.LEAST_SECONDS, i) ? layers.get(i).recipe().leastS() : LEAST_TACK_S;
+        double least =
+                keeps(Limit.Kind.LEAST_SECONDS, i) ? layers.get(i).recipe().leastS() : LEAST_TACK_S;
         return Math.max(least, wished(i).orElse(0));
     }
 
@@ -117,7 +135,9 @@ public record Pressing(List<Pressed> layers, Lying lying, MadeOf cloth, int clot
 
     /** In all closings, counting each once. */
     double mostInAllS(int i) {
-        return keeps(Limit.Kind.MOST_IN_ALL, i) ? layers.get(i).recipe().mostTotalS() / layers.get(i).times() : Double.POSITIVE_INFINITY;
+        return keeps(Limit.Kind.MOST_IN_ALL, i)
+                ? layers.get(i).recipe().mostTotalS() / layers.get(i).times()
+                : Double.POSITIVE_INFINITY;
     }
 
     double leastC(int i) {
@@ -148,12 +168,18 @@ public record Pressing(List<Pressed> layers, Lying lying, MadeOf cloth, int clot
     double mostC() {
         double most = keeps(Limit.Kind.THING_CELSIUS, -1) ? cloth.mostCelsius() : Double.POSITIVE_INFINITY;
         most = Math.min(most, keeps(Limit.Kind.PRESS_CELSIUS, -1) ? reachesC : Double.POSITIVE_INFINITY);
-        return Math.min(most, keeps(Limit.Kind.DYE_MOVES, -1) ? dyeMovesC.orElse(Double.POSITIVE_INFINITY) : Double.POSITIVE_INFINITY);
+        return Math.min(
+                most,
+                keeps(Limit.Kind.DYE_MOVES, -1)
+                        ? dyeMovesC.orElse(Double.POSITIVE_INFINITY)
+                        : Double.POSITIVE_INFINITY);
     }
 
     /** What closings over the thing may last together, after it was warmed. */
     double mostOnThingS() {
-        return keeps(Limit.Kind.THING_IN_ALL, -1) ? cloth.mostTotalS() / clothTimes - (cloth.isCloth() ? WARM_S : 0) : Double.POSITIVE_INFINITY;
+        return keeps(Limit.Kind.THING_IN_ALL, -1)
+                ? cloth.mostTotalS() / clothTimes - (cloth.isCloth() ? WARM_S : 0)
+                : Double.POSITIVE_INFINITY;
     }
 
     /** The layers that must be down, in earlier closings, before {@code i}: as bits. */
@@ -182,7 +208,10 @@ public record Pressing(List<Pressed> layers, Lying lying, MadeOf cloth, int clot
     /** Whether something lies on what takes nothing. */
     boolean isCoveredWhatTakesNothing() {
         for (int i = 0; i < layers.size(); i++) {
-            if (layers.get(i).topOnly() && keeps(Limit.Kind.TOP_ONLY, i) && lying.on().get(i) != 0 && !isItsOwnSheet(i)) {
+            if (layers.get(i).topOnly()
+                    && keeps(Limit.Kind.TOP_ONLY, i)
+                    && lying.on().get(i) != 0
+                    && !isItsOwnSheet(i)) {
                 return true;
             }
         }

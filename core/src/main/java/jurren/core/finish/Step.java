@@ -14,15 +14,50 @@ import jurren.core.material.Pressure;
  * @param closing   which closing of the sequence it belongs to, from 1; 0 for what is no closing
  * @param position  over which of the positions the press closes, from 0
  */
-public record Step(int order, Kind kind, List<Integer> layers, List<Integer> down, double celsius, double seconds, Pressure pressure, Peel peel,
-                   double startS, int closing, int position) {
+public record Step(
+        int order,
+        Kind kind,
+        List<Integer> layers,
+        List<Integer> down,
+        double celsius,
+        double seconds,
+        Pressure pressure,
+        Peel peel,
+        double startS,
+        int closing,
+        int position) {
     /** What is done. */
     public enum Kind {
-        WARM(true), TACK(true), PEEL(false), PRESS(true), REPRESS(true),
-        CLEAN(false), TAPE(false), BACKING(false), LAY(false), BURNISH(false), LIFT(false), WAIT(false),
-        TAPE_SHEET(false), TURN(false), MASK(false), TURN_OVER(false), WAY_UP(false),
-        PUSH_OUT(false), FIX(false), PAINT(false), LIFT_PLATE(false), LIFT_STENCIL(false), DRY(false),
-        WEED(false), PILLOW(false), LINT(false), HINGE(false), COOL(false), SLEEVE(false), SET_STONES(false);
+        WARM(true),
+        TACK(true),
+        PEEL(false),
+        PRESS(true),
+        REPRESS(true),
+        CLEAN(false),
+        TAPE(false),
+        BACKING(false),
+        LAY(false),
+        BURNISH(false),
+        LIFT(false),
+        WAIT(false),
+        TAPE_SHEET(false),
+        TURN(false),
+        MASK(false),
+        TURN_OVER(false),
+        WAY_UP(false),
+        PUSH_OUT(false),
+        FIX(false),
+        PAINT(false),
+        LIFT_PLATE(false),
+        LIFT_STENCIL(false),
+        DRY(false),
+        WEED(false),
+        PILLOW(false),
+        LINT(false),
+        HINGE(false),
+        COOL(false),
+        SLEEVE(false),
+        SET_STONES(false);
 
         private final boolean heats;
 
@@ -50,6 +85,17 @@ public record Step(int order, Kind kind, List<Integer> layers, List<Integer> dow
     }
 
     Step after(int steps, double laterS, int closings) {
-        return new Step(order + steps, kind, layers, down, celsius, seconds, pressure, peel, startS + laterS, closing == 0 ? 0 : closing + closings, position);
+        return new Step(
+                order + steps,
+                kind,
+                layers,
+                down,
+                celsius,
+                seconds,
+                pressure,
+                peel,
+                startS + laterS,
+                closing == 0 ? 0 : closing + closings,
+                position);
     }
 }

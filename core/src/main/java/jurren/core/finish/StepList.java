@@ -10,6 +10,7 @@ import jurren.core.material.Recipe;
 public final class StepList {
     /** Opening, laying the film and closing, before each press. */
     static final double HANDLING_S = ClosingSearch.HANDLING_S;
+
     static final double PEEL_S = 5;
 
     private final List<Step> steps = new ArrayList<>();
@@ -22,9 +23,17 @@ public final class StepList {
         closing++;
     }
 
-    void press(Step.Kind kind, List<Integer> layers, List<Integer> down, double celsius, double seconds, Pressure pressure, int position) {
+    void press(
+            Step.Kind kind,
+            List<Integer> layers,
+            List<Integer> down,
+            double celsius,
+            double seconds,
+            Pressure pressure,
+            int position) {
         now += kind == Step.Kind.WARM ? 0 : HANDLING_S;
-        add(new Step(steps.size() + 1, kind, layers, down, celsius, seconds, pressure, Peel.COLD, now, closing, position));
+        add(new Step(
+                steps.size() + 1, kind, layers, down, celsius, seconds, pressure, Peel.COLD, now, closing, position));
     }
 
     void peel(int layer, Recipe r) {
@@ -33,7 +42,18 @@ public final class StepList {
 
     /** @param coolS how long it lies before */
     void peel(List<Integer> layers, Peel peel, double coolS) {
-        add(new Step(steps.size() + 1, Step.Kind.PEEL, layers, List.of(), 0, coolS + PEEL_S * layers.size(), Pressure.LIGHT, peel, now, 0, 0));
+        add(new Step(
+                steps.size() + 1,
+                Step.Kind.PEEL,
+                layers,
+                List.of(),
+                0,
+                coolS + PEEL_S * layers.size(),
+                Pressure.LIGHT,
+                peel,
+                now,
+                0,
+                0));
     }
 
     /** Something done by hand. */

@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A way of straight cuts told in arcs where it runs round: from a corner the arc goes on to the farthest one for which a
+ * A way of straight cuts told in arcs where it runs round: from a corner the arc goes on to the farthest one for which
+ * a
  * circle passes near enough by each corner between and by the middle of each cut. Centres lie where a machine can count
  * them, so an arc ends where its circle does, a little beside its last corner.
  */
@@ -64,7 +65,8 @@ public final class Arcs {
     }
 
     private Optional<Stretch> arc(int from, int to) {
-        Optional<Point> c = centre(way.get(from), way.get((from + to) / 2), way.get(to)).map(this::counted);
+        Optional<Point> c =
+                centre(way.get(from), way.get((from + to) / 2), way.get(to)).map(this::counted);
         if (c.isEmpty()) {
             return Optional.empty();
         }
@@ -77,8 +79,12 @@ public final class Arcs {
         for (int i = from; i < to; i++) {
             double step = angle(c.get(), way.get(i), way.get(i + 1));
             turned += step;
-            if (step == 0 || Math.signum(step) != Math.signum(turned) || Math.abs(step) > MOST_STEP_DEGREES || Math.abs(turned) > MOST_DEGREES
-                    || isOff(way.get(i + 1), c.get(), radius) || isOff(way.get(i).towards(way.get(i + 1), 0.5), c.get(), radius)) {
+            if (step == 0
+                    || Math.signum(step) != Math.signum(turned)
+                    || Math.abs(step) > MOST_STEP_DEGREES
+                    || Math.abs(turned) > MOST_DEGREES
+                    || isOff(way.get(i + 1), c.get(), radius)
+                    || isOff(way.get(i).towards(way.get(i + 1), 0.5), c.get(), radius)) {
                 return Optional.empty();
             }
         }
@@ -102,7 +108,9 @@ public final class Arcs {
         double twice = 2 * (bx * cy - by * cx);
         double b2 = bx * bx + by * by;
         double c2 = cx * cx + cy * cy;
-        return Math.abs(twice) < 1e-9 ? Optional.empty() : Optional.of(a.plus((cy * b2 - by * c2) / twice, (bx * c2 - cx * b2) / twice));
+        return Math.abs(twice) < 1e-9
+                ? Optional.empty()
+                : Optional.of(a.plus((cy * b2 - by * c2) / twice, (bx * c2 - cx * b2) / twice));
     }
 
     private static double angle(Point c, Point from, Point to) {

@@ -4,8 +4,7 @@ import java.awt.geom.Path2D;
 
 /** Regions for a 2D painter. */
 public final class AwtShapes {
-    private AwtShapes() {
-    }
+    private AwtShapes() {}
 
     /** All edges in one path, to be filled even-odd. */
     public static Path2D path(Region region) {

@@ -8,8 +8,13 @@ import java.util.Optional;
 public record Box(double minXMm, double minYMm, double maxXMm, double maxYMm) {
     public Box {
         if (!(minXMm <= maxXMm) || !(minYMm <= maxYMm)) {
-            throw new IllegalArgumentException(
-                    String.format(java.util.Locale.ROOT, "a box must not be inside out but was %s..%s, %s..%s", minXMm, maxXMm, minYMm, maxYMm));
+            throw new IllegalArgumentException(String.format(
+                    java.util.Locale.ROOT,
+                    "a box must not be inside out but was %s..%s, %s..%s",
+                    minXMm,
+                    maxXMm,
+                    minYMm,
+                    maxYMm));
         }
     }
 
@@ -45,8 +50,11 @@ public record Box(double minXMm, double minYMm, double maxXMm, double maxYMm) {
     }
 
     public Box joined(Box other) {
-        return new Box(Math.min(minXMm, other.minXMm), Math.min(minYMm, other.minYMm),
-                Math.max(maxXMm, other.maxXMm), Math.max(maxYMm, other.maxYMm));
+        return new Box(
+                Math.min(minXMm, other.minXMm),
+                Math.min(minYMm, other.minYMm),
+                Math.max(maxXMm, other.maxXMm),
+                Math.max(maxYMm, other.maxYMm));
     }
 
     /** What both cover; absent when that has no size. */
@@ -77,7 +85,9 @@ public record Box(double minXMm, double minYMm, double maxXMm, double maxYMm) {
 
     /** True when {@code other} lies inside or no further than {@code slackMm} outside. */
     public boolean covers(Box other, double slackMm) {
-        return other.minXMm >= minXMm - slackMm && other.maxXMm <= maxXMm + slackMm
-                && other.minYMm >= minYMm - slackMm && other.maxYMm <= maxYMm + slackMm;
+        return other.minXMm >= minXMm - slackMm
+                && other.maxXMm <= maxXMm + slackMm
+                && other.minYMm >= minYMm - slackMm
+                && other.maxYMm <= maxYMm + slackMm;
     }
 }

@@ -13,8 +13,7 @@ public final class Brush {
     private static final double STEP_SHARE = 0.05;
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
-    private Brush() {
-    }
+    private Brush() {}
 
     /**
      * What a round brush covers that goes along a line and changes evenly from one width to the other.
@@ -44,13 +43,18 @@ public final class Brush {
         List<Coordinate> all = new ArrayList<>();
         disc(all, a, ra);
         disc(all, b, rb);
-        var hull = FACTORY.createMultiPointFromCoords(all.toArray(Coordinate[]::new)).convexHull();
+        var hull = FACTORY.createMultiPointFromCoords(all.toArray(Coordinate[]::new))
+                .convexHull();
         return hull instanceof Polygon ? Region.of(hull) : Region.EMPTY;
     }
 
     private static void disc(List<Coordinate> to, Point c, double r) {
-        int sides = r == 0 ? 1 : Math.clamp(4 * (int) Math.ceil(Math.PI / 4 * Math.sqrt(r / (2 * Curves.FLATNESS_MM))),
-                LEAST_SIDES, MOST_SIDES);
+        int sides = r == 0
+                ? 1
+                : Math.clamp(
+                        4 * (int) Math.ceil(Math.PI / 4 * Math.sqrt(r / (2 * Curves.FLATNESS_MM))),
+                        LEAST_SIDES,
+                        MOST_SIDES);
         for (int i = 0; i < sides; i++) {
             double angle = 2 * Math.PI * i / sides;
             to.add(new Coordinate(c.xMm() + r * Math.cos(angle), c.yMm() + r * Math.sin(angle)));
@@ -64,7 +68,9 @@ public final class Brush {
      */
     public static List<Point> smooth(List<Point> stops) {
         List<Point> apart = new ArrayList<>();
-        stops.stream().filter(p -> apart.isEmpty() || !apart.getLast().equals(p)).forEach(apart::add);
+        stops.stream()
+                .filter(p -> apart.isEmpty() || !apart.getLast().equals(p))
+                .forEach(apart::add);
         if (apart.size() < 3) {
             return apart;
         }

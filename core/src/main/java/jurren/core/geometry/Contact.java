@@ -13,8 +13,7 @@ import org.locationtech.jts.index.strtree.STRtree;
  * any corner of the one to an edge of the other; O((n + m) log(n + m)) with an index over the edges' heights.
  */
 final class Contact {
-    private Contact() {
-    }
+    private Contact() {}
 
     /** @return zero when they touch already, empty when they pass each other */
     static OptionalDouble toTheLeft(Geometry moving, Geometry standing) {

@@ -27,8 +27,7 @@ final class ConvexParts {
         }
     }
 
-    private ConvexParts() {
-    }
+    private ConvexParts() {}
 
     /** Counter-clockwise where y points up. */
     static List<Outline> of(Geometry shape) {
@@ -99,7 +98,8 @@ final class ConvexParts {
         try {
             return PolygonTriangulator.triangulate(polygon);
         } catch (IllegalStateException | IllegalArgumentException e) {
-            GeometryException failed = new GeometryException("this outline cannot be taken apart", Jts.point(polygon.getCoordinate()));
+            GeometryException failed =
+                    new GeometryException("this outline cannot be taken apart", Jts.point(polygon.getCoordinate()));
             failed.initCause(e);
             throw failed;
         }

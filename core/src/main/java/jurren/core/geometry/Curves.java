@@ -161,7 +161,7 @@ public final class Curves {
                     line.add(new Point(c[0], c[1]));
                 }
                 case PathIterator.SEG_LINETO -> addIfNew(line, new Point(c[0], c[1]));
-                default -> { }
+                default -> {}
             }
         }
         endLine(lines, line);

@@ -14,8 +14,7 @@ final class EdgeDistance {
     private static final double STEP_MM = 1;
     private static final int LOOK_EVERY = 255;
 
-    private EdgeDistance() {
-    }
+    private EdgeDistance() {}
 
     static double between(Geometry a, Geometry b) {
         if (a.isEmpty() || b.isEmpty()) {

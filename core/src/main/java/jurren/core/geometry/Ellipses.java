@@ -3,16 +3,19 @@ package jurren.core.geometry;
 import java.awt.geom.Path2D;
 
 /**
- * Ellipses and their arcs as cubics of an eighth of a turn or less, with handles of 4/3 tan(θ/4): 4 millionths of the radius
+ * Ellipses and their arcs as cubics of an eighth of a turn or less, with handles of 4/3 tan(θ/4): 4 millionths of the
+ * radius
  * beside the true one at most, where the platform's quarters are 270 beside it (0.03 mm on a hand-wide circle).
  */
 public final class Ellipses {
     private static final double EIGHTH = 45;
 
-    private Ellipses() {
-    }
+    private Ellipses() {}
 
-    /** Closed, within a box, begun at three o'clock and with the clock where y goes down, as {@link java.awt.geom.Ellipse2D} is. */
+    /**
+     * Closed, within a box, begun at three o'clock and with the clock where y goes down, as {@link
+     * java.awt.geom.Ellipse2D} is.
+     */
     public static Path2D.Double of(double x, double y, double width, double height) {
         Path2D.Double whole = arc(x, y, width, height, 0, -360);
         whole.closePath();
@@ -54,9 +57,13 @@ public final class Ellipses {
         for (int i = 1; i <= parts; i++) {
             double a = from + (i - 1) * step;
             double b = from + i * step;
-            path.curveTo(cx + rx * (Math.cos(a) - handle * Math.sin(a)), cy + ry * (Math.sin(a) + handle * Math.cos(a)),
-                    cx + rx * (Math.cos(b) + handle * Math.sin(b)), cy + ry * (Math.sin(b) - handle * Math.cos(b)),
-                    cx + rx * Math.cos(b), cy + ry * Math.sin(b));
+            path.curveTo(
+                    cx + rx * (Math.cos(a) - handle * Math.sin(a)),
+                    cy + ry * (Math.sin(a) + handle * Math.cos(a)),
+                    cx + rx * (Math.cos(b) + handle * Math.sin(b)),
+                    cy + ry * (Math.sin(b) - handle * Math.cos(b)),
+                    cx + rx * Math.cos(b),
+                    cy + ry * Math.sin(b));
         }
         return path;
     }

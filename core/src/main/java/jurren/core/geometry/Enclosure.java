@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
-import jurren.core.stop.Stop;
 import java.util.Optional;
+import jurren.core.stop.Stop;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.algorithm.RayCrossingCounter;
 import org.locationtech.jts.geom.Coordinate;
@@ -29,11 +29,9 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
  * </ol>
  */
 final class Enclosure {
-    private record Loop(LinearRing ring, int turn) {
-    }
+    private record Loop(LinearRing ring, int turn) {}
 
-    private Enclosure() {
-    }
+    private Enclosure() {}
 
     static Geometry of(List<Outline> outlines, FillRule rule) {
         List<Loop> loops = new ArrayList<>();
@@ -51,7 +49,8 @@ final class Enclosure {
 
     private static Optional<Geometry> nested(List<Loop> loops, FillRule rule) {
         List<BasicSegmentString> lines = loops.stream()
-                .map(l -> new BasicSegmentString(l.ring.getCoordinates(), null)).toList();
+                .map(l -> new BasicSegmentString(l.ring.getCoordinates(), null))
+                .toList();
         if (!new FastNodingValidator(lines).isValid()) {
             return Optional.empty();
         }
@@ -75,7 +74,8 @@ final class Enclosure {
 
     private static Geometry assemble(List<Loop> outers, List<Loop> holes) {
         List<Loop> smallestFirst = new ArrayList<>(outers);
-        smallestFirst.sort(Comparator.comparingDouble(l -> Jts.FACTORY.createPolygon(l.ring).getArea()));
+        smallestFirst.sort(Comparator.comparingDouble(
+                l -> Jts.FACTORY.createPolygon(l.ring).getArea()));
         List<List<LinearRing>> of = new ArrayList<>();
         smallestFirst.forEach(o -> of.add(new ArrayList<>()));
         for (Loop hole : holes) {
@@ -88,7 +88,8 @@ final class Enclosure {
         }
         List<Polygon> polygons = new ArrayList<>();
         for (int i = 0; i < smallestFirst.size(); i++) {
-            polygons.add(Jts.FACTORY.createPolygon(smallestFirst.get(i).ring, of.get(i).toArray(LinearRing[]::new)));
+            polygons.add(Jts.FACTORY.createPolygon(
+                    smallestFirst.get(i).ring, of.get(i).toArray(LinearRing[]::new)));
         }
         return Jts.collect(polygons);
     }
@@ -108,7 +109,8 @@ final class Enclosure {
     }
 
     private static Geometry byFaces(List<Loop> loops, FillRule rule) {
-        Geometry lines = Jts.FACTORY.buildGeometry(loops.stream().map(Loop::ring).map(LinearRing::copy).toList());
+        Geometry lines = Jts.FACTORY.buildGeometry(
+                loops.stream().map(Loop::ring).map(LinearRing::copy).toList());
         Polygonizer faces = new Polygonizer();
         faces.add(OverlayNGRobust.union(lines));
         List<Polygon> kept = new ArrayList<>();

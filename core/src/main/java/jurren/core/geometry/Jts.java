@@ -23,8 +23,7 @@ final class Jts {
     private static final long RING_BYTES = 120;
     private static final long POLYGON_BYTES = 300;
 
-    private Jts() {
-    }
+    private Jts() {}
 
     static List<Polygon> polygons(Geometry g) {
         List<Polygon> found = new ArrayList<>();
@@ -53,7 +52,8 @@ final class Jts {
 
     /** A corner is an object of its own with three figures, and a place in its line's list. */
     static void weigh(List<Polygon> polygons, Scale scale) {
-        polygons.forEach(p -> scale.add(p, POLYGON_BYTES + RING_BYTES * p.getNumInteriorRing() + CORNER_BYTES * p.getNumPoints()));
+        polygons.forEach(p ->
+                scale.add(p, POLYGON_BYTES + RING_BYTES * p.getNumInteriorRing() + CORNER_BYTES * p.getNumPoints()));
     }
 
     static Geometry collect(List<Polygon> polygons) {

@@ -14,8 +14,7 @@ import org.locationtech.jts.geom.Polygon;
  * for the side it leans to, so that pairs always come out even. O(n log n).
  */
 final class LineCrossing {
-    private LineCrossing() {
-    }
+    private LineCrossing() {}
 
     static List<Interval> of(Geometry shape, Point from, Point to) {
         double length = from.distanceMm(to);

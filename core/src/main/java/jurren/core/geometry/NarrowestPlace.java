@@ -17,17 +17,22 @@ import org.locationtech.jts.geom.Polygon;
 /**
  * How wide a shape is where it is narrowest, and the gaps beside it.
  *
- * <p><b>The width at a place</b> is the diameter of the largest disc there that lies in the film and touches its edge on
+ * <p><b>The width at a place</b> is the diameter of the largest disc there that lies in the film and touches its edge
+ * on
  * two sides that face each other: seen from its middle the touching points lie within {@link #SIDE_BY_SIDE} of straight
  * opposite. So the middle of such a disc lies on the medial axis, and a corner of more than 15 degrees has no width.
- * Neither has the tip of a sharp corner, near its point: that is a spike, not a thin part. Gaps are the same beside the film.
+ * Neither has the tip of a sharp corner, near its point: that is a spike, not a thin part. Gaps are the same beside the
+ * film.
  *
  * <p>From several places of every edge (on long ones at most {@link #STEP_MM} apart), and from
- * corners that point into the film in a fan of directions, a disc that touches there is made as large as the narrowest found so
- * far. While an edge reaches into it, it is shrunk until it touches that edge too: the shrinking ball of Ma, Bae and Choi,
+ * corners that point into the film in a fan of directions, a disc that touches there is made as large as the narrowest
+ * found so
+ * far. While an edge reaches into it, it is shrunk until it touches that edge too: the shrinking ball of Ma, Bae and
+ * Choi,
  * "3D medial axis point approximation using nearest neighbors and the normal field" (2012). Most discs fit at once.
  *
- * <p>Example: an L of two 10 mm bars, one 2 mm and one 3 mm wide, answers 2 mm. A shape with no two edges side by side (a
+ * <p>Example: an L of two 10 mm bars, one 2 mm and one 3 mm wide, answers 2 mm. A shape with no two edges side by side
+ * (a
  * triangle) answers the widest circle that fits.
  */
 final class NarrowestPlace {
@@ -37,6 +42,7 @@ final class NarrowestPlace {
     private static final int LOOK_EVERY = 1024;
     /** Cells are at most so many times finer than a few segments a cell would make them. */
     private static final double FINEST = 4;
+
     private static final double CELLS_A_DISC = 2;
     /** A disc that nothing is known of begins so large, and doubles. */
     private static final double FIRST_MM = 8;
@@ -62,6 +68,7 @@ final class NarrowestPlace {
     private static final int SLIT_PROBES = 8;
     /** Halvings of the way from where a corner keeps a disc out to where it does not. */
     private static final int HALVINGS = 9;
+
     private static final int MOST_SHRINKS = 40;
     /** Steps of the fan at a corner that points into the film, and the turn below which it is a curve's. */
     private static final double FAN = Math.toRadians(4);
@@ -69,18 +76,21 @@ final class NarrowestPlace {
     private static final double SHARP = Math.toRadians(40);
     /** The tip of a sharp corner ends so many widths from its point. */
     private static final double TIP_WIDTHS = 12;
+
     private static final double CIRCLE_TOLERANCE_MM = 0.01;
 
     /** Where a disc stands that is narrower than was asked. */
-    record Found(double widthMm, Point middle) {
-    }
+    record Found(double widthMm, Point middle) {}
 
-    /** One boundary: its corners, the film on the left of each edge when looking for thin parts, on its right for gaps. */
+    /**
+     * One boundary: its corners, the film on the left of each edge when looking for thin parts, on its right for gaps.
+     */
     private static final class Ring {
         private final double[] x;
         private final double[] y;
         /** How far each corner lies along the ring. */
         private final double[] along;
+
         private final int firstSegment;
         private double[] tips = new double[0];
 
@@ -164,7 +174,8 @@ final class NarrowestPlace {
         Envelope box = all.getEnvelopeInternal();
         // a few segments a cell, and no long rows of empty cells in what is long and thin
         double n = Math.max(1, segments);
-        double few = Math.max(Math.sqrt(box.getWidth() * box.getHeight() / n), Math.max(box.getWidth(), box.getHeight()) / (4 * n));
+        double few = Math.max(
+                Math.sqrt(box.getWidth() * box.getHeight() / n), Math.max(box.getWidth(), box.getHeight()) / (4 * n));
         // discs much smaller than such a cell would look at too much around them
         this.grid = new SegmentGrid(all, Math.min(few, Math.max(few / FINEST, CELLS_A_DISC * withinMm)));
         this.slack = ROUNDING * Math.hypot(box.getWidth(), box.getHeight());
@@ -178,21 +189,28 @@ final class NarrowestPlace {
             throw new IllegalArgumentException("an empty region has no narrowest place");
         }
         Envelope e = shape.getEnvelopeInternal();
-        return new NarrowestPlace(shape, true, Double.POSITIVE_INFINITY, STEP_MM).narrowest(Math.hypot(e.getWidth(), e.getHeight())).orElseGet(() -> {
-            MaximumInscribedCircle circle = new MaximumInscribedCircle(Jts.polygons(shape).getFirst(), CIRCLE_TOLERANCE_MM);
-            Coordinate c = circle.getCenter().getCoordinate();
-            return new Thinness(2 * circle.getRadiusLine().getLength(), new Point(c.x, c.y));
-        });
+        return new NarrowestPlace(shape, true, Double.POSITIVE_INFINITY, STEP_MM)
+                .narrowest(Math.hypot(e.getWidth(), e.getHeight()))
+                .orElseGet(() -> {
+                    MaximumInscribedCircle circle =
+                            new MaximumInscribedCircle(Jts.polygons(shape).getFirst(), CIRCLE_TOLERANCE_MM);
+                    Coordinate c = circle.getCenter().getCoordinate();
+                    return new Thinness(2 * circle.getRadiusLine().getLength(), new Point(c.x, c.y));
+                });
     }
 
     /** The narrowest place of the film that is narrower than {@code withinMm}. */
     static Optional<Thinness> film(Geometry shape, double withinMm) {
-        return shape.isEmpty() ? Optional.empty() : new NarrowestPlace(shape, true, withinMm, STEP_MM).narrowest(withinMm);
+        return shape.isEmpty()
+                ? Optional.empty()
+                : new NarrowestPlace(shape, true, withinMm, STEP_MM).narrowest(withinMm);
     }
 
     /** The narrowest gap beside the film that is narrower than {@code withinMm}. */
     static Optional<Thinness> gap(Geometry shape, double withinMm) {
-        return shape.isEmpty() ? Optional.empty() : new NarrowestPlace(shape, false, withinMm, STEP_MM).narrowest(withinMm);
+        return shape.isEmpty()
+                ? Optional.empty()
+                : new NarrowestPlace(shape, false, withinMm, STEP_MM).narrowest(withinMm);
     }
 
     /**
@@ -223,7 +241,10 @@ final class NarrowestPlace {
                 @Override
                 public boolean isWide(double x, double y, double nx, double ny, double at, double length) {
                     double much = withinMm + NEARLY_TAPER * length / 2;
-                    return now.isEmpty() && length < STEP_MM && search.disc(ring, x, y, nx, ny, at, much) == much && !search.keptOut;
+                    return now.isEmpty()
+                            && length < STEP_MM
+                            && search.disc(ring, x, y, nx, ny, at, much) == much
+                            && !search.keptOut;
                 }
             });
             if (!now.isEmpty()) {
@@ -234,7 +255,8 @@ final class NarrowestPlace {
     }
 
     /**
-     * The narrowest slit beside the film: a gap narrower than {@code withinMm} that stays about as narrow, at most twice, for
+     * The narrowest slit beside the film: a gap narrower than {@code withinMm} that stays about as narrow, at most
+     * twice, for
      * {@code longMm}. Where two edges only come near or touch there is none.
      */
     static Optional<Thinness> slit(Geometry shape, double withinMm, double longMm) {
@@ -276,7 +298,9 @@ final class NarrowestPlace {
         return Optional.ofNullable(least.where).map(p -> new Thinness(least.bestMm, p));
     }
 
-    /** Between a place where a corner keeps the disc out and one where it does not, the narrowest is where that ends. */
+    /**
+     * Between a place where a corner keeps the disc out and one where it does not, the narrowest is where that ends.
+     */
     private final class Narrowest {
         private double bestMm;
         private Point where;
@@ -315,7 +339,13 @@ final class NarrowestPlace {
             double outAt = 1 - fitsAt;
             for (int i = 0; i < HALVINGS; i++) {
                 double t = (fitsAt + outAt) / 2;
-                if (look(ring, beforeX + t * (x - beforeX), beforeY + t * (y - beforeY), nx, ny, at - (1 - t) * length)) {
+                if (look(
+                        ring,
+                        beforeX + t * (x - beforeX),
+                        beforeY + t * (y - beforeY),
+                        nx,
+                        ny,
+                        at - (1 - t) * length)) {
                     outAt = t;
                 } else {
                     fitsAt = t;
@@ -333,7 +363,9 @@ final class NarrowestPlace {
         }
     }
 
-    /** One place of the edge: (nx, ny) points away from it to the side that is measured; it may be the next on its edge. */
+    /**
+     * One place of the edge: (nx, ny) points away from it to the side that is measured; it may be the next on its edge.
+     */
     @FunctionalInterface
     private interface Probe {
         void at(double x, double y, double nx, double ny, double along, boolean isNext);
@@ -361,7 +393,9 @@ final class NarrowestPlace {
                 continue;
             }
             // the ends of short edges are as good as their neighbours' middles
-            int parts = length < Math.min(SHORT_MM, step / 2) ? 0 : (int) Math.clamp(2 * Math.ceil(length / step / 2), LEAST_PARTS, MOST_PROBES);
+            int parts = length < Math.min(SHORT_MM, step / 2)
+                    ? 0
+                    : (int) Math.clamp(2 * Math.ceil(length / step / 2), LEAST_PARTS, MOST_PROBES);
             for (int k = 0; k <= parts; k++) {
                 double t = parts == 0 ? 0.5 : Math.clamp((double) k / parts, INSIDE, 1 - INSIDE);
                 probe.at(ring.x[i] + t * dx, ring.y[i] + t * dy, nx, ny, ring.along[i] + t * length, k > 0);
@@ -387,7 +421,8 @@ final class NarrowestPlace {
     }
 
     /**
-     * The width at a place, as far as it is below {@code within}; otherwise {@code within}. Its middle is remembered, and
+     * The width at a place, as far as it is below {@code within}; otherwise {@code within}. Its middle is remembered,
+     * and
      * whether a corner keeps a disc of its width out.
      */
     private double disc(Ring ring, double x, double y, double nx, double ny, double at, double within) {
@@ -436,7 +471,8 @@ final class NarrowestPlace {
         double other = ring.along[edge] + Math.hypot(x - ring.x[edge], y - ring.y[edge]);
         double reach = TIP_WIDTHS * width;
         // a tip that lies so near may be counted from the other end of the ring
-        return isTip(ring, at, other, at - reach, at + reach, reach) || isTip(ring, at, other, at - reach + ring.lengthMm(), ring.lengthMm(), reach)
+        return isTip(ring, at, other, at - reach, at + reach, reach)
+                || isTip(ring, at, other, at - reach + ring.lengthMm(), ring.lengthMm(), reach)
                 || isTip(ring, at, other, 0, at + reach - ring.lengthMm(), reach);
     }
 

@@ -17,8 +17,7 @@ final class Neck {
     private static final double STEP = 1.5;
     private static final double EXACT_MM = 0.002;
 
-    private Neck() {
-    }
+    private Neck() {}
 
     static Optional<Thinness> of(Region region) {
         Optional<Thinness> narrowest = Optional.empty();
@@ -64,7 +63,8 @@ final class Neck {
     private static Point between(Region apart) {
         List<Piece> pieces = apart.pieces();
         Region first = pieces.getFirst().region();
-        List<Region> others = pieces.subList(1, pieces.size()).stream().map(Piece::region).toList();
+        List<Region> others =
+                pieces.subList(1, pieces.size()).stream().map(Piece::region).toList();
         List<Point> way = first.shortestWayTo(Region.weld(others));
         return way.getFirst().towards(way.getLast(), 0.5);
     }

@@ -58,8 +58,8 @@ public record Placement(double xx, double yx, double xy, double yy, double dxMm,
     }
 
     public static Placement of(AffineTransform t) {
-        return new Placement(t.getScaleX(), t.getShearY(), t.getShearX(), t.getScaleY(),
-                t.getTranslateX(), t.getTranslateY());
+        return new Placement(
+                t.getScaleX(), t.getShearY(), t.getShearX(), t.getScaleY(), t.getTranslateX(), t.getTranslateY());
     }
 
     public AffineTransform toAwt() {

@@ -31,6 +31,7 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 public final class Region {
     /** A power of two: what is rounded is exact. */
     private static final double GRID_PER_MM = 1 << 20;
+
     public static final Region EMPTY = new Region(Jts.FACTORY.createPolygon());
 
     private final Geometry shape;
@@ -48,14 +49,16 @@ public final class Region {
     }
 
     static Region of(Piece piece) {
-        return of(Jts.FACTORY.createPolygon(Jts.ring(piece.outer()),
-                piece.holes().stream().map(Jts::ring).toArray(LinearRing[]::new)));
+        return of(Jts.FACTORY.createPolygon(
+                Jts.ring(piece.outer()), piece.holes().stream().map(Jts::ring).toArray(LinearRing[]::new)));
     }
 
     public static Region of(Box box) {
-        return of(new Piece(Outline.of(List.of(
-                new Point(box.minXMm(), box.minYMm()), new Point(box.maxXMm(), box.minYMm()),
-                new Point(box.maxXMm(), box.maxYMm()), new Point(box.minXMm(), box.maxYMm()))), List.of()));
+        return of(new Piece(
+                Outline.of(List.of(
+                        new Point(box.minXMm(), box.minYMm()), new Point(box.maxXMm(), box.minYMm()),
+                        new Point(box.maxXMm(), box.maxYMm()), new Point(box.minXMm(), box.maxYMm()))),
+                List.of()));
     }
 
     /** What closed lines enclose, whether or not they cross themselves or each other. */
@@ -71,7 +74,10 @@ public final class Region {
         }
         double dx = (to.yMm() - from.yMm()) / length * asideMm;
         double dy = (from.xMm() - to.xMm()) / length * asideMm;
-        return enclosedBy(List.of(Outline.of(List.of(from.plus(dx, dy), to.plus(dx, dy), to.plus(-dx, -dy), from.plus(-dx, -dy)))), FillRule.NON_ZERO);
+        return enclosedBy(
+                List.of(Outline.of(
+                        List.of(from.plus(dx, dy), to.plus(dx, dy), to.plus(-dx, -dy), from.plus(-dx, -dy)))),
+                FillRule.NON_ZERO);
     }
 
     /** All of them as one: overlapping pieces become one piece, holes that nothing covers are kept. */
@@ -83,13 +89,15 @@ public final class Region {
 
     /** What convex outlines that lie on each other cover together. */
     public static Region covered(List<Outline> convex) {
-        Geometry all = Jts.FACTORY.createMultiPolygon(convex.stream().map(o -> Jts.FACTORY.createPolygon(Jts.ring(o))).toArray(Polygon[]::new));
+        Geometry all = Jts.FACTORY.createMultiPolygon(
+                convex.stream().map(o -> Jts.FACTORY.createPolygon(Jts.ring(o))).toArray(Polygon[]::new));
         return of(Sound.or(() -> OverlayNGRobust.union(all), () -> OverlayNGRobust.union(Sound.resolved(all))));
     }
 
     /** All of them as they are; no two may overlap. */
     public static Region together(Collection<Region> apart) {
-        return of(Jts.collect(apart.stream().flatMap(r -> Jts.polygons(r.shape).stream()).toList()));
+        return of(Jts.collect(
+                apart.stream().flatMap(r -> Jts.polygons(r.shape).stream()).toList()));
     }
 
     public Region weld(Region other) {
@@ -157,15 +165,20 @@ public final class Region {
 
     /** What the outer edges enclose. */
     public Region filled() {
-        return weld(pieces().stream().map(p -> new Piece(p.outer(), List.of()).region()).toList());
+        return weld(pieces().stream()
+                .map(p -> new Piece(p.outer(), List.of()).region())
+                .toList());
     }
 
     /** Pieces smaller than an area dropped, holes smaller than it filled. */
     public Region withoutCrumbs(double leastMm2) {
         List<Polygon> kept = new ArrayList<>();
         for (Piece piece : pieces()) {
-            Piece whole = new Piece(piece.outer(), piece.holes().stream()
-                    .filter(h -> Math.abs(h.signedAreaMm2()) >= leastMm2).toList());
+            Piece whole = new Piece(
+                    piece.outer(),
+                    piece.holes().stream()
+                            .filter(h -> Math.abs(h.signedAreaMm2()) >= leastMm2)
+                            .toList());
             if (whole.region().areaMm2() >= leastMm2) {
                 kept.add((Polygon) whole.region().shape);
             }
@@ -186,13 +199,18 @@ public final class Region {
     private Region eachOutline(UnaryOperator<Outline> change) {
         List<Polygon> changed = new ArrayList<>();
         for (Piece piece : pieces()) {
-            changed.add((Polygon) new Piece(change.apply(piece.outer()),
-                    piece.holes().stream().map(change).toList()).region().shape);
+            changed.add((Polygon) new Piece(
+                            change.apply(piece.outer()),
+                            piece.holes().stream().map(change).toList())
+                    .region()
+                    .shape);
         }
         return of(Jts.collect(changed));
     }
 
-    /** Its edges as straight lines and cubics, which lie no further than {@code toleranceMm} from any of its corners. */
+    /**
+     * Its edges as straight lines and cubics, which lie no further than {@code toleranceMm} from any of its corners.
+     */
     public Curves smooth(double toleranceMm) {
         java.awt.geom.Path2D.Double path = new java.awt.geom.Path2D.Double(java.awt.geom.Path2D.WIND_EVEN_ODD);
         for (Piece p : pieces()) {
@@ -209,7 +227,10 @@ public final class Region {
     public Region atOrigin() {
         Box b = bounds();
         return eachOutline(o -> Outline.of(o.points().stream()
-                .map(p -> new Point(Math.rint((p.xMm() - b.minXMm()) * GRID_PER_MM) / GRID_PER_MM, Math.rint((p.yMm() - b.minYMm()) * GRID_PER_MM) / GRID_PER_MM)).toList()));
+                .map(p -> new Point(
+                        Math.rint((p.xMm() - b.minXMm()) * GRID_PER_MM) / GRID_PER_MM,
+                        Math.rint((p.yMm() - b.minYMm()) * GRID_PER_MM) / GRID_PER_MM))
+                .toList()));
     }
 
     /**
@@ -221,7 +242,8 @@ public final class Region {
         for (Polygon p : Jts.polygons(shape)) {
             Region piece = of(p);
             Box b = piece.bounds();
-            changed.addAll(Jts.polygons(change.apply(piece.atOrigin()).placed(Placement.moved(b.minXMm(), b.minYMm())).shape));
+            changed.addAll(
+                    Jts.polygons(change.apply(piece.atOrigin()).placed(Placement.moved(b.minXMm(), b.minYMm())).shape));
         }
         return of(Jts.collect(changed));
     }
@@ -238,7 +260,8 @@ public final class Region {
                 List<Integer> group = new ArrayList<>(List.of(first));
                 grouped[first] = true;
                 for (int k = 0; k < group.size(); k++) {
-                    Envelope around = all.get(group.get(k)).getEnvelopeInternal().copy();
+                    Envelope around =
+                            all.get(group.get(k)).getEnvelopeInternal().copy();
                     around.expandBy(reachMm);
                     for (Object near : tree.query(around)) {
                         if (!grouped[(Integer) near]) {
@@ -276,7 +299,9 @@ public final class Region {
     }
 
     public int holeCount() {
-        return Jts.polygons(shape).stream().mapToInt(Polygon::getNumInteriorRing).sum();
+        return Jts.polygons(shape).stream()
+                .mapToInt(Polygon::getNumInteriorRing)
+                .sum();
     }
 
     public int vertexCount() {
@@ -315,13 +340,19 @@ public final class Region {
 
     /** The piece with the largest area; throws when empty. */
     public Piece largest() {
-        return pieces().stream().max(Comparator.comparingDouble(p -> p.region().areaMm2()))
+        return pieces().stream()
+                .max(Comparator.comparingDouble(p -> p.region().areaMm2()))
                 .orElseThrow(() -> new IllegalStateException("an empty region has no largest piece"));
     }
 
-    /** The shortest way from here to another region: its end here, then its end there. Both are one point where they touch. */
+    /**
+     * The shortest way from here to another region: its end here, then its end there. Both are one point where they
+     * touch.
+     */
     public List<Point> shortestWayTo(Region other) {
-        return Arrays.stream(DistanceOp.nearestPoints(shape, other.shape)).map(Jts::point).toList();
+        return Arrays.stream(DistanceOp.nearestPoints(shape, other.shape))
+                .map(Jts::point)
+                .toList();
     }
 
     /** How far it goes to the left before it touches another: zero when it does, empty when it passes by. */
@@ -359,7 +390,10 @@ public final class Region {
         return NarrowestPlace.film(shape, withinMm);
     }
 
-    /** The narrowest gap beside the film, measured as its thin parts are; absent when none is narrower than {@code withinMm}. */
+    /**
+     * The narrowest gap beside the film, measured as its thin parts are; absent when none is narrower than {@code
+     * withinMm}.
+     */
     public Optional<Thinness> narrowestGap(double withinMm) {
         return NarrowestPlace.gap(shape, withinMm);
     }
@@ -370,7 +404,8 @@ public final class Region {
     }
 
     /**
-     * Wherever the film is narrower than {@code widthMm}, a band of that width along its middle; with {@code gaps}, where
+     * Wherever the film is narrower than {@code widthMm}, a band of that width along its middle; with {@code gaps},
+     * where
      * a gap beside it is.
      */
     public Region narrowBands(double widthMm, boolean gaps) {
@@ -399,7 +434,8 @@ public final class Region {
 
     @Override
     public boolean equals(Object o) {
-        return this == o || o instanceof Region other && hashCode() == other.hashCode() && shape.equalsExact(other.shape);
+        return this == o
+                || o instanceof Region other && hashCode() == other.hashCode() && shape.equalsExact(other.shape);
     }
 
     @Override
@@ -426,7 +462,9 @@ public final class Region {
 
     @Override
     public String toString() {
-        return isEmpty() ? "Region[empty]"
-                : String.format(java.util.Locale.ROOT, "Region[%d pieces, %.3f mm² in %s]", pieceCount(), areaMm2, bounds());
+        return isEmpty()
+                ? "Region[empty]"
+                : String.format(
+                        java.util.Locale.ROOT, "Region[%d pieces, %.3f mm² in %s]", pieceCount(), areaMm2, bounds());
     }
 }

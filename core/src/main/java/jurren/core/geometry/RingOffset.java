@@ -30,17 +30,16 @@ final class RingOffset {
     /** A sharper corner than about 29 degrees is cut off at four times the distance. */
     private static final double MITRE_LIMIT = 4;
 
-    private record Asked(ShapeKey shape, double distanceMm, CornerStyle corners) {
-    }
+    private record Asked(ShapeKey shape, double distanceMm, CornerStyle corners) {}
 
     /** Polygons are offset one by one, so that of a changed arrangement only what changed is offset again. */
-    private static final Memo<Asked, List<Polygon>> REMEMBERED = new Memo<>(RingOffset::ofOne, (asked, polygons, scale) -> {
-        Jts.weigh(asked.shape.polygons(), scale);
-        Jts.weigh(polygons, scale);
-    });
+    private static final Memo<Asked, List<Polygon>> REMEMBERED =
+            new Memo<>(RingOffset::ofOne, (asked, polygons, scale) -> {
+                Jts.weigh(asked.shape.polygons(), scale);
+                Jts.weigh(polygons, scale);
+            });
 
-    private RingOffset() {
-    }
+    private RingOffset() {}
 
     static Geometry of(List<Polygon> polygons, double distanceMm, CornerStyle corners) {
         Function<Polygon, List<Polygon>> each = p -> {
@@ -50,7 +49,9 @@ final class RingOffset {
             Asked asked = new Asked(new ShapeKey(List.of(p)), distanceMm, corners);
             return asked.shape.isLarge() ? ofOne(asked) : REMEMBERED.get(asked);
         };
-        List<Polygon> done = (polygons.size() > 1 ? polygons.parallelStream() : polygons.stream()).flatMap(p -> each.apply(p).stream()).toList();
+        List<Polygon> done = (polygons.size() > 1 ? polygons.parallelStream() : polygons.stream())
+                .flatMap(p -> each.apply(p).stream())
+                .toList();
         return distanceMm > 0 ? Weld.of(done) : Jts.collect(done);
     }
 
@@ -61,8 +62,11 @@ final class RingOffset {
     }
 
     private static List<Polygon> ofOne(Asked asked) {
-        BufferParameters how = new BufferParameters(CHORDS_A_QUADRANT, BufferParameters.CAP_ROUND,
-                asked.corners == CornerStyle.ROUND ? BufferParameters.JOIN_ROUND : BufferParameters.JOIN_MITRE, MITRE_LIMIT);
+        BufferParameters how = new BufferParameters(
+                CHORDS_A_QUADRANT,
+                BufferParameters.CAP_ROUND,
+                asked.corners == CornerStyle.ROUND ? BufferParameters.JOIN_ROUND : BufferParameters.JOIN_MITRE,
+                MITRE_LIMIT);
         how.setSimplifyFactor(SIMPLIFY);
         Polygon p = asked.shape.polygons().getFirst();
         return asked.distanceMm > 0 ? grow(p, asked.distanceMm, how) : shrink(p, asked.distanceMm, how);

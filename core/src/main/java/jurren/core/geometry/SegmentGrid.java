@@ -23,6 +23,7 @@ final class SegmentGrid {
     private final double[] segments;
     /** Which segment of the lines, counted from their first, each piece belongs to. */
     private final int[] whose;
+
     private int[] cutFrom = new int[64];
 
     /** What is nearest: how far, where, and on which segment of the lines, counted from their first. */
@@ -40,7 +41,8 @@ final class SegmentGrid {
     /** @param side of a cell, unless that would be too many or too small */
     SegmentGrid(Geometry lines, double side) {
         var box = lines.getEnvelopeInternal();
-        double wanted = Math.max(LEAST_CELL_MM, Math.max(side, Math.sqrt(box.getWidth() * box.getHeight() / MOST_CELLS)));
+        double wanted =
+                Math.max(LEAST_CELL_MM, Math.max(side, Math.sqrt(box.getWidth() * box.getHeight() / MOST_CELLS)));
         this.cell = Math.max(wanted, Math.max(box.getWidth(), box.getHeight()) / MOST_CELLS * 2);
         this.minX = box.getMinX();
         this.minY = box.getMinY();

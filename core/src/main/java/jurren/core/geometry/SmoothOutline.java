@@ -7,8 +7,10 @@ import java.util.List;
 /**
  * An outline of many short chords as the few curves it was flattened from: straight edges, and cubics between corners.
  *
- * <p>A vertex is a corner where the outline turns by more than a chord of a curve would; an edge is straight where a curve
- * that turned as its ends do would stand off it by more than curves are flattened to. What lies between is fitted: P. J.
+ * <p>A vertex is a corner where the outline turns by more than a chord of a curve would; an edge is straight where a
+ * curve
+ * that turned as its ends do would stand off it by more than curves are flattened to. What lies between is fitted: P.
+ * J.
  * Schneider, "An Algorithm for Automatically Fitting Digitized Curves" (Graphics Gems, 1990).
  */
 final class SmoothOutline {
@@ -16,6 +18,7 @@ final class SmoothOutline {
     private static final double CORNER = Math.toRadians(28);
     /** What a chord of a flattened curve stands off it, with as much again for rounding. */
     private static final double CHORD_OFF_MM = 2 * Curves.FLATNESS_MM;
+
     private static final int ROUNDS = 12;
     private static final double CLOSE_ENOUGH_TO_TRY = 40;
 
@@ -117,7 +120,10 @@ final class SmoothOutline {
         return left;
     }
 
-    /** Of the curve that leaves a vertex forwards or backwards: along a straight edge before it, otherwise as a circle through the next two. */
+    /**
+     * Of the curve that leaves a vertex forwards or backwards: along a straight edge before it, otherwise as a circle
+     * through the next two.
+     */
     private double[] tangent(int i, int step, boolean[] straight) {
         int edgeBefore = step > 0 ? at(i - 1) : at(i);
         if (Math.abs(turn(i)) <= CORNER) {
@@ -201,7 +207,8 @@ final class SmoothOutline {
             double by = y[at(from + i + 1)] - ay;
             double l = Math.hypot(bx, by);
             double middle = (u[i] + u[i + 1]) / 2;
-            double off = Math.abs((value(c, 0, middle) - ax) * by - (value(c, 1, middle) - ay) * bx) / Math.max(l, 1e-9);
+            double off =
+                    Math.abs((value(c, 0, middle) - ax) * by - (value(c, 1, middle) - ay) * bx) / Math.max(l, 1e-9);
             if (off > Curves.FLATNESS_MM + toleranceMm / 2) {
                 return false;
             }
@@ -247,7 +254,10 @@ final class SmoothOutline {
 
     private static double value(double[] c, int axis, double u) {
         double s = 1 - u;
-        return s * s * s * c[axis] + 3 * u * s * s * c[2 + axis] + 3 * u * u * s * c[4 + axis] + u * u * u * c[6 + axis];
+        return s * s * s * c[axis]
+                + 3 * u * s * s * c[2 + axis]
+                + 3 * u * u * s * c[4 + axis]
+                + u * u * u * c[6 + axis];
     }
 
     /** Each point is looked for where the curve passes nearest to it (one step of Newton's). */
@@ -257,7 +267,10 @@ final class SmoothOutline {
             double[] d1 = new double[2];
             double[] d2 = new double[2];
             for (int k = 0; k < 2; k++) {
-                d1[k] = 3 * (s * s * (c[2 + k] - c[k]) + 2 * u[i] * s * (c[4 + k] - c[2 + k]) + u[i] * u[i] * (c[6 + k] - c[4 + k]));
+                d1[k] = 3
+                        * (s * s * (c[2 + k] - c[k])
+                                + 2 * u[i] * s * (c[4 + k] - c[2 + k])
+                                + u[i] * u[i] * (c[6 + k] - c[4 + k]));
                 d2[k] = 6 * (s * (c[4 + k] - 2 * c[2 + k] + c[k]) + u[i] * (c[6 + k] - 2 * c[4 + k] + c[2 + k]));
             }
             double ex = value(c, 0, u[i]) - x[at(from + i)];

@@ -18,8 +18,7 @@ import org.locationtech.jts.geom.TopologyException;
  * </ol>
  */
 final class Sound {
-    private Sound() {
-    }
+    private Sound() {}
 
     /** @param again the same operation on inputs that were made sound */
     static Geometry or(Supplier<Geometry> operation, Supplier<Geometry> again) {
@@ -29,8 +28,8 @@ final class Sound {
             try {
                 return again.get();
             } catch (TopologyException second) {
-                GeometryException failed = new GeometryException("edges cross in a way that cannot be resolved",
-                        Jts.point(second.getCoordinate()));
+                GeometryException failed = new GeometryException(
+                        "edges cross in a way that cannot be resolved", Jts.point(second.getCoordinate()));
                 failed.initCause(second);
                 failed.addSuppressed(first);
                 throw failed;

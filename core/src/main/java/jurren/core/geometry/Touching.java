@@ -32,7 +32,8 @@ final class Touching {
 
     private static boolean isIn(Polygon inner, Polygon outer) {
         Coordinate corner = inner.getExteriorRing().getCoordinateN(0);
-        return outer.getEnvelopeInternal().covers(corner) && SimplePointInAreaLocator.locate(corner, outer) != Location.EXTERIOR;
+        return outer.getEnvelopeInternal().covers(corner)
+                && SimplePointInAreaLocator.locate(corner, outer) != Location.EXTERIOR;
     }
 
     private record Edge(Coordinate from, Coordinate to, double minX, double maxX, boolean isFirst) {

@@ -12,8 +12,7 @@ public final class Track {
     private final boolean closed;
 
     /** Where something stands on a track, and which way the track runs there, clockwise from the x axis. */
-    public record Spot(Point point, double degrees) {
-    }
+    public record Spot(Point point, double degrees) {}
 
     private Track(List<Point> points, boolean closed) {
         int n = points.size() + (closed ? 1 : 0);
@@ -32,7 +31,9 @@ public final class Track {
     /** From the first point to the last, which must not all be one. */
     public static Track open(List<Point> points) {
         List<Point> apart = new ArrayList<>();
-        points.stream().filter(p -> apart.isEmpty() || !apart.getLast().equals(p)).forEach(apart::add);
+        points.stream()
+                .filter(p -> apart.isEmpty() || !apart.getLast().equals(p))
+                .forEach(apart::add);
         if (apart.size() < 2) {
             throw new IllegalArgumentException("a line needs two points apart from each other");
         }
@@ -41,7 +42,9 @@ public final class Track {
 
     /** Clockwise as the eye sees it, from the topmost point. */
     public static Track round(Outline outline) {
-        List<Point> points = outline.signedAreaMm2() >= 0 ? outline.points() : outline.points().reversed();
+        List<Point> points = outline.signedAreaMm2() >= 0
+                ? outline.points()
+                : outline.points().reversed();
         int top = 0;
         for (int i = 1; i < points.size(); i++) {
             if (points.get(i).yMm() < points.get(top).yMm()) {
@@ -78,7 +81,10 @@ public final class Track {
         Spot middle = at(mm);
         Point before = at(mm - overMm / 2).point();
         Point after = at(mm + overMm / 2).point();
-        return before.equals(after) ? middle : new Spot(middle.point(),
-                Math.toDegrees(Math.atan2(after.yMm() - before.yMm(), after.xMm() - before.xMm())));
+        return before.equals(after)
+                ? middle
+                : new Spot(
+                        middle.point(),
+                        Math.toDegrees(Math.atan2(after.yMm() - before.yMm(), after.xMm() - before.xMm())));
     }
 }

@@ -5,12 +5,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import jurren.core.memo.Memo;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Location;
-import jurren.core.memo.Memo;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.index.strtree.STRtree;
@@ -35,6 +35,7 @@ final class Weld {
     private static final int LARGE_GROUP = 32;
     /** So many deep on average. */
     private static final double PILED = 2.5;
+
     private static final double AREA_SLACK = 1e-9;
     /** A member smaller than this is the rounding between two others, and its inside cannot be told. */
     private static final double DUST_MM2 = 1e-9;
@@ -43,18 +44,18 @@ final class Weld {
     /** And over what so many boxes meet. */
     private static final int MANY_ASKED = 24;
 
-    private static final Memo<ShapeKey, Geometry> REMEMBERED = new Memo<>(
-            group -> weldGroup(group.polygons()), (group, welded, scale) -> {
+    private static final Memo<ShapeKey, Geometry> REMEMBERED =
+            new Memo<>(group -> weldGroup(group.polygons()), (group, welded, scale) -> {
                 Jts.weigh(group.polygons(), scale);
                 Jts.weigh(Jts.polygons(welded), scale);
             });
 
-    private Weld() {
-    }
+    private Weld() {}
 
     static Geometry of(List<Polygon> polygons) {
         return Jts.collect(groups(polygons).parallelStream()
-                .flatMap(group -> group.size() == 1 ? group.stream() : Jts.polygons(merged(group)).stream()).toList());
+                .flatMap(group -> group.size() == 1 ? group.stream() : Jts.polygons(merged(group)).stream())
+                .toList());
     }
 
     private static Geometry merged(List<Polygon> group) {
@@ -70,13 +71,18 @@ final class Weld {
             return of(halves);
         }
         Geometry quick = BufferOp.bufferOp(all, 0);
-        return holds(quick, group) ? quick
+        return holds(quick, group)
+                ? quick
                 : Sound.or(() -> OverlayNGRobust.union(all), () -> OverlayNGRobust.union(Sound.resolved(all)));
     }
 
-    /** Many lying on each other cross each other everywhere; welded by halves, what is inside is gone before it meets the rest. */
+    /**
+     * Many lying on each other cross each other everywhere; welded by halves, what is inside is gone before it meets
+     * the rest.
+     */
     private static boolean isPile(Geometry all, List<Polygon> group) {
-        return group.size() > LARGE_GROUP && all.getArea() > PILED * all.getEnvelope().getArea();
+        return group.size() > LARGE_GROUP
+                && all.getArea() > PILED * all.getEnvelope().getArea();
     }
 
     private static boolean holds(Geometry result, List<Polygon> members) {
@@ -87,13 +93,16 @@ final class Weld {
             largest = Math.max(largest, p.getArea());
         }
         double area = result.getArea();
-        if (area < largest * (1 - AREA_SLACK) || area > sum * (1 + AREA_SLACK)
+        if (area < largest * (1 - AREA_SLACK)
+                || area > sum * (1 + AREA_SLACK)
                 || !Jts.polygons(result).parallelStream().allMatch(Polygon::isValid)) {
             return false;
         }
-        PointOnGeometryLocator inside = members.size() > FEW ? new IndexedPointInAreaLocator(result)
-                : new SimplePointInAreaLocator(result);
-        return members.stream().filter(p -> p.getArea() > DUST_MM2).allMatch(p -> inside.locate(p.getInteriorPoint().getCoordinate()) != Location.EXTERIOR);
+        PointOnGeometryLocator inside =
+                members.size() > FEW ? new IndexedPointInAreaLocator(result) : new SimplePointInAreaLocator(result);
+        return members.stream()
+                .filter(p -> p.getArea() > DUST_MM2)
+                .allMatch(p -> inside.locate(p.getInteriorPoint().getCoordinate()) != Location.EXTERIOR);
     }
 
     private static List<List<Polygon>> groups(List<Polygon> polygons) {
@@ -133,8 +142,11 @@ final class Weld {
     }
 
     private static int[] largestFirst(List<Polygon> polygons) {
-        return IntStream.range(0, polygons.size()).boxed().sorted(Comparator.comparingInt((Integer i) -> -polygons.get(i).getNumPoints()))
-                .mapToInt(Integer::intValue).toArray();
+        return IntStream.range(0, polygons.size())
+                .boxed()
+                .sorted(Comparator.comparingInt((Integer i) -> -polygons.get(i).getNumPoints()))
+                .mapToInt(Integer::intValue)
+                .toArray();
     }
 
     private static Predicate<Polygon> touching(Polygon p, int asked) {

@@ -17,7 +17,10 @@ record Question(Material material, MadeOf madeOf, BlankColour colour, Face face)
         return Ways.of(material).grip();
     }
 
-    /** What it is pressed at: a thing that says how it takes dye is asked first; a print into a base at the least that it needs. */
+    /**
+     * What it is pressed at: a thing that says how it takes dye is asked first; a print into a base at the least that
+     * it needs.
+     */
     double celsius() {
         double first = isDye() ? madeOf.dye().map(DyeHeat::celsius).orElse(material.celsius()) : material.celsius();
         return Math.max(first, material.printRecipe().map(Recipe::leastCelsius).orElse(0.0));

@@ -1,10 +1,10 @@
 package jurren.core.hold;
 
+import java.util.Optional;
 import jurren.core.blank.MadeOf;
 import jurren.core.blank.MadeOf.Coating;
 import jurren.core.blank.MadeOf.Stuff;
 import jurren.core.way.Grip;
-import java.util.Optional;
 
 /**
  * The rules, what forbids before what sets a condition. The first that has something to say decides.
@@ -22,14 +22,19 @@ enum Rule {
     DYE_NEEDS_POLYESTER {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(q.isDye() && q.madeOf().isCloth() && q.madeOf().polyesterShare() < LEAST_POLYESTER,
-                    Verdict.of(Reason.NO_POLYESTER, 100 * LEAST_POLYESTER, 100 * q.madeOf().polyesterShare()));
+            return says(
+                    q.isDye() && q.madeOf().isCloth() && q.madeOf().polyesterShare() < LEAST_POLYESTER,
+                    Verdict.of(
+                            Reason.NO_POLYESTER,
+                            100 * LEAST_POLYESTER,
+                            100 * q.madeOf().polyesterShare()));
         }
     },
     DYE_NEEDS_A_COATING {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(q.isDye() && !q.madeOf().isCloth() && q.madeOf().coating() != Coating.DYE,
+            return says(
+                    q.isDye() && !q.madeOf().isCloth() && q.madeOf().coating() != Coating.DYE,
                     Verdict.of(Reason.NO_COATING));
         }
     },
@@ -48,15 +53,21 @@ enum Rule {
     FILM_NEEDS_CLOTH {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(q.grip() == Grip.FIBRES && !q.madeOf().isCloth()
-                    && q.madeOf().stuff() != Stuff.LEATHERETTE, Verdict.of(Reason.NO_FIBRES));
+            return says(
+                    q.grip() == Grip.FIBRES
+                            && !q.madeOf().isCloth()
+                            && q.madeOf().stuff() != Stuff.LEATHERETTE,
+                    Verdict.of(Reason.NO_FIBRES));
         }
     },
     NYLON_NEEDS_ITS_OWN_FILM {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(q.grip() == Grip.FIBRES && q.madeOf().stuff() == Stuff.NYLON
-                    && !q.material().id().contains("nylon"), Verdict.of(Reason.LIFTS_FROM_NYLON));
+            return says(
+                    q.grip() == Grip.FIBRES
+                            && q.madeOf().stuff() == Stuff.NYLON
+                            && !q.material().id().contains("nylon"),
+                    Verdict.of(Reason.LIFTS_FROM_NYLON));
         }
     },
     ADHESIVE_NEVER_ON_CLOTH {
@@ -68,8 +79,8 @@ enum Rule {
     BEHIND_GLASS_NEEDS_GLASS {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(q.grip() == Grip.BEHIND_GLASS && !q.madeOf().isSeeThrough(),
-                    Verdict.of(Reason.NOT_SEE_THROUGH));
+            return says(
+                    q.grip() == Grip.BEHIND_GLASS && !q.madeOf().isSeeThrough(), Verdict.of(Reason.NOT_SEE_THROUGH));
         }
     },
     RIGID_NEVER_ON_A_CURVE {
@@ -81,9 +92,12 @@ enum Rule {
     ROUND_DYE_NEEDS_ITS_PRESS {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(q.isDye() && q.isRound(),
-                    Verdict.of(q.isCone() || q.madeOf().stuff() == Stuff.STEEL ? Reason.NEEDS_OVEN_SLEEVE
-                            : Reason.NEEDS_MUG_PRESS));
+            return says(
+                    q.isDye() && q.isRound(),
+                    Verdict.of(
+                            q.isCone() || q.madeOf().stuff() == Stuff.STEEL
+                                    ? Reason.NEEDS_OVEN_SLEEVE
+                                    : Reason.NEEDS_MUG_PRESS));
         }
     },
     A_CAP_NEEDS_ITS_PRESS {
@@ -101,7 +115,8 @@ enum Rule {
     DYE_FADES_WITH_THE_COTTON {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(q.isDye() && q.madeOf().isCloth() && q.madeOf().polyesterShare() < 1,
+            return says(
+                    q.isDye() && q.madeOf().isCloth() && q.madeOf().polyesterShare() < 1,
                     Verdict.of(Reason.FADES_TO_SHARE, 100 * q.madeOf().polyesterShare(), 0));
         }
     },
@@ -114,7 +129,10 @@ enum Rule {
     HEAT_MOVES_THE_DYE_OF_POLYESTER {
         @Override
         Optional<Verdict> about(Question q) {
-            return says(q.grip() == Grip.FIBRES && dyeMoves(q.madeOf(), q.luminance()) && q.material().celsius() > DYE_MOVES_C,
+            return says(
+                    q.grip() == Grip.FIBRES
+                            && dyeMoves(q.madeOf(), q.luminance())
+                            && q.material().celsius() > DYE_MOVES_C,
                     Verdict.of(Reason.MOVES_THE_DYE, q.material().celsius(), DYE_MOVES_C));
         }
     },
@@ -127,19 +145,23 @@ enum Rule {
     A_STENCIL_ON_CLOTH_NEEDS_ITS_PAINT {
         @Override
         Optional<Verdict> about(Question q) {
-            return says((q.grip() == Grip.STENCIL || q.grip() == Grip.PLATE) && q.madeOf().isCloth(), Verdict.of(Reason.PAINT_FOR_CLOTH));
+            return says(
+                    (q.grip() == Grip.STENCIL || q.grip() == Grip.PLATE)
+                            && q.madeOf().isCloth(),
+                    Verdict.of(Reason.PAINT_FOR_CLOTH));
         }
     },
     NOTHING_SPEAKS_AGAINST_IT {
         @Override
         Optional<Verdict> about(Question q) {
-            return Optional.of(Verdict.of(switch (q.grip()) {
-                case FIBRES -> Reason.GRIPS_CLOTH;
-                case POLYESTER -> Reason.TAKES_DYE;
-                case SURFACE -> Reason.STICKS;
-                case BEHIND_GLASS -> Reason.SEEN_THROUGH;
-                case PLATE, STENCIL -> Reason.LIES_FLAT;
-            }));
+            return Optional.of(Verdict.of(
+                    switch (q.grip()) {
+                        case FIBRES -> Reason.GRIPS_CLOTH;
+                        case POLYESTER -> Reason.TAKES_DYE;
+                        case SURFACE -> Reason.STICKS;
+                        case BEHIND_GLASS -> Reason.SEEN_THROUGH;
+                        case PLATE, STENCIL -> Reason.LIES_FLAT;
+                    }));
         }
     };
 

@@ -9,7 +9,9 @@ package jurren.core.hold;
 public record Verdict(Answer answer, Reason reason, double first, double second) {
     /** The three answers. */
     public enum Answer {
-        HOLDS, WITH_CONDITION, DOES_NOT_HOLD
+        HOLDS,
+        WITH_CONDITION,
+        DOES_NOT_HOLD
     }
 
     static Verdict of(Reason reason) {

@@ -8,12 +8,21 @@ import java.util.function.ToDoubleFunction;
  * One number of something in the shop that a person can change.
  *
  * @param id   by which it is named to people
- * @param with the same with another number; throws {@link IllegalArgumentException} with the reason where that cannot be
+ * @param with the same with another number; throws {@link IllegalArgumentException} with the reason where that cannot
+ *        be
  */
 public record Figure<T>(String id, Unit unit, ToDoubleFunction<T> get, BiFunction<T, Double, T> with) {
     /** What is counted. */
     public enum Unit {
-        LENGTH, FINE_LENGTH, FORCE, SPEED, SECONDS, DEGREES, COUNT, MONEY, SHARE
+        LENGTH,
+        FINE_LENGTH,
+        FORCE,
+        SPEED,
+        SECONDS,
+        DEGREES,
+        COUNT,
+        MONEY,
+        SHARE
     }
 
     private static final double MOST = 100_000;

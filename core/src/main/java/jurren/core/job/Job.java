@@ -1,15 +1,15 @@
 package jurren.core.job;
 
-import jurren.core.blank.Blank;
-import jurren.core.blank.Family;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.IntStream;
-import jurren.core.load.Laying;
-import jurren.core.material.Material;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+import jurren.core.blank.Blank;
+import jurren.core.blank.Family;
+import jurren.core.load.Laying;
+import jurren.core.material.Material;
 
 /**
  * One customer's order.
@@ -21,7 +21,16 @@ import java.util.function.UnaryOperator;
  * @param laying   how film is laid, as far as a person decided it
  * @param carried  the shop's own things that its lines are made on, so that it opens where they are not known
  */
-public record Job(String name, String number, String customer, String due, boolean framed, List<Line> lines, Made made, Carried carried, Laying laying) {
+public record Job(
+        String name,
+        String number,
+        String customer,
+        String due,
+        boolean framed,
+        List<Line> lines,
+        Made made,
+        Carried carried,
+        Laying laying) {
     public Job {
         lines = lines.stream().map(l -> l.at(0)).toList();
         if (lines.stream().map(Line::id).distinct().count() != lines.size()) {
@@ -41,7 +50,9 @@ public record Job(String name, String number, String customer, String due, boole
 
     /** What a job holds at most. */
     public enum Limit {
-        LINES(100), MOTIFS(1_000), PIECES(2_000);
+        LINES(100),
+        MOTIFS(1_000),
+        PIECES(2_000);
 
         private final int most;
 
@@ -56,7 +67,11 @@ public record Job(String name, String number, String customer, String due, boole
         private long of(Job job) {
             return switch (this) {
                 case LINES -> job.lines.size();
-                case MOTIFS -> job.lines.stream().flatMap(l -> l.places().stream()).mapToLong(p -> p.motifs().size()).sum();
+                case MOTIFS ->
+                    job.lines.stream()
+                            .flatMap(l -> l.places().stream())
+                            .mapToLong(p -> p.motifs().size())
+                            .sum();
                 case PIECES -> job.lines.stream().mapToLong(Line::copies).sum();
             };
         }
@@ -76,7 +91,9 @@ public record Job(String name, String number, String customer, String due, boole
 
     /** The job with one line changed; unknown letters change nothing. */
     public Job withLine(String lineId, UnaryOperator<Line> change) {
-        return withLines(lines.stream().map(l -> l.id().equals(lineId) ? change.apply(l) : l).toList());
+        return withLines(lines.stream()
+                .map(l -> l.id().equals(lineId) ? change.apply(l) : l)
+                .toList());
     }
 
     public Job withLines(List<Line> newLines) {
@@ -103,21 +120,31 @@ public record Job(String name, String number, String customer, String due, boole
         return new Job(name, number, customer, due, framed, lines, made, carried, newLaying);
     }
 
-    /** With every own thing of a shop that a line is made on, every material it came with that is still used, and no other. */
+    /**
+     * With every own thing of a shop that a line is made on, every material it came with that is still used, and no
+     * other.
+     */
     public Job carrying(Shop shop) {
-        List<Blank> things = shop.blanks().stream().filter(b -> b.family() == Family.OWN)
-                .filter(b -> lines.stream().anyMatch(l -> l.blankId().equals(b.id()))).toList();
-        List<Material> films = carried.materials().stream().filter(m -> lines.stream().anyMatch(l ->
-                IntStream.range(0, l.places().size()).anyMatch(i -> l.at(i).materials().contains(m.id())))).toList();
+        List<Blank> things = shop.blanks().stream()
+                .filter(b -> b.family() == Family.OWN)
+                .filter(b -> lines.stream().anyMatch(l -> l.blankId().equals(b.id())))
+                .toList();
+        List<Material> films = carried.materials().stream()
+                .filter(m -> lines.stream()
+                        .anyMatch(l -> IntStream.range(0, l.places().size())
+                                .anyMatch(i -> l.at(i).materials().contains(m.id()))))
+                .toList();
         Carried needed = new Carried(things, films);
-        return needed.equals(carried) ? this : new Job(name, number, customer, due, framed, lines, made, needed, laying);
+        return needed.equals(carried)
+                ? this
+                : new Job(name, number, customer, due, framed, lines, made, needed, laying);
     }
 
     /** The first letter that no line has; after Z come pairs. */
     public String freeLetter() {
         for (int n = 0; ; n++) {
-            String letter = n < 26 ? String.valueOf((char) ('A' + n))
-                    : "" + (char) ('A' + n / 26 - 1) + (char) ('A' + n % 26);
+            String letter =
+                    n < 26 ? String.valueOf((char) ('A' + n)) : "" + (char) ('A' + n / 26 - 1) + (char) ('A' + n % 26);
             if (line(letter).isEmpty()) {
                 return letter;
             }
@@ -139,7 +166,9 @@ public record Job(String name, String number, String customer, String due, boole
 
     /** The last line stays: a job is about something. */
     public Job withoutLine(String lineId) {
-        return lines.size() < 2 ? this : withLines(lines.stream().filter(l -> !l.id().equals(lineId)).toList());
+        return lines.size() < 2
+                ? this
+                : withLines(lines.stream().filter(l -> !l.id().equals(lineId)).toList());
     }
 
     /** Moved by so many places, as far as there are any. Letters stay with their lines. */

@@ -26,11 +26,17 @@ import jurren.core.material.Film;
  * @param counts   how many of which size, in the blank's order
  * @param at       the place it is looked at from, from 0
  */
-public record Line(String id, String title, String blankId, String colourId, String drawnFor, List<Count> counts, List<Place> places,
-                   int at) {
+public record Line(
+        String id,
+        String title,
+        String blankId,
+        String colourId,
+        String drawnFor,
+        List<Count> counts,
+        List<Place> places,
+        int at) {
     /** So many of a size. */
-    public record Count(String size, int pieces) {
-    }
+    public record Count(String size, int pieces) {}
 
     public Line {
         counts = List.copyOf(counts);
@@ -41,17 +47,46 @@ public record Line(String id, String title, String blankId, String colourId, Str
         if (places.stream().map(Place::faceId).distinct().count() != places.size()) {
             throw new IllegalArgumentException("the places of line " + id + " need different faces");
         }
-        List<String> motifs = places.stream().flatMap(p -> p.motifs().stream()).map(Motif::id).toList();
+        List<String> motifs =
+                places.stream().flatMap(p -> p.motifs().stream()).map(Motif::id).toList();
         if (Set.copyOf(motifs).size() != motifs.size()) {
             throw new IllegalArgumentException("the motifs of line " + id + " need different ids");
         }
     }
 
     /** Decorated at one place. */
-    public Line(String id, String title, Thing thing, String materialId, String drawnFor, List<SizeEntry> sizes, List<Motif> motifs,
-                Map<Film, Join> joins, Fit fit) {
-        this(id, title, thing.blankId(), thing.colourId(), drawnFor, counts(sizes), List.of(new Place(thing.faceId(), thing.pressId(),
-                thing.trueAtMm(), materialId, motifs, joins, fit, Map.of(), onSizes(sizes), List.of(), Map.of(), Optional.empty(), true)), 0);
+    public Line(
+            String id,
+            String title,
+            Thing thing,
+            String materialId,
+            String drawnFor,
+            List<SizeEntry> sizes,
+            List<Motif> motifs,
+            Map<Film, Join> joins,
+            Fit fit) {
+        this(
+                id,
+                title,
+                thing.blankId(),
+                thing.colourId(),
+                drawnFor,
+                counts(sizes),
+                List.of(new Place(
+                        thing.faceId(),
+                        thing.pressId(),
+                        thing.trueAtMm(),
+                        materialId,
+                        motifs,
+                        joins,
+                        fit,
+                        Map.of(),
+                        onSizes(sizes),
+                        List.of(),
+                        Map.of(),
+                        Optional.empty(),
+                        true)),
+                0);
     }
 
     private static List<Count> counts(List<SizeEntry> sizes) {
@@ -73,7 +108,17 @@ public record Line(String id, String title, String blankId, String colourId, Str
 
     /** Looked at from another place; the last where there are fewer. */
     public Line at(int place) {
-        return place == at ? this : new Line(id, title, blankId, colourId, drawnFor, counts, places, Math.clamp(place, 0, places.size() - 1));
+        return place == at
+                ? this
+                : new Line(
+                        id,
+                        title,
+                        blankId,
+                        colourId,
+                        drawnFor,
+                        counts,
+                        places,
+                        Math.clamp(place, 0, places.size() - 1));
     }
 
     /** One place more, and looked at from there. */
@@ -132,7 +177,10 @@ public record Line(String id, String title, String blankId, String colourId, Str
 
     /** What is wished of a film under the press; nothing when nobody said anything. */
     public PressWish pressWish(Film film) {
-        return pressWishes().stream().filter(w -> w.film().equals(film)).findFirst().orElse(PressWish.of(film));
+        return pressWishes().stream()
+                .filter(w -> w.film().equals(film))
+                .findFirst()
+                .orElse(PressWish.of(film));
     }
 
     public Fit fit() {
@@ -148,7 +196,11 @@ public record Line(String id, String title, String blankId, String colourId, Str
     }
 
     public SizeEntry entry(String size) {
-        int pieces = counts.stream().filter(c -> c.size.equals(size)).mapToInt(Count::pieces).findFirst().orElse(0);
+        int pieces = counts.stream()
+                .filter(c -> c.size.equals(size))
+                .mapToInt(Count::pieces)
+                .findFirst()
+                .orElse(0);
         Place.OnSize on = place().onSize(size);
         return new SizeEntry(size, pieces, on.artWidthMm(), on.area(), on.measured());
     }
@@ -169,7 +221,9 @@ public record Line(String id, String title, String blankId, String colourId, Str
     }
 
     private boolean isKnown(String motifId) {
-        return places.stream().flatMap(p -> p.motifs().stream()).anyMatch(m -> m.id().equals(motifId) || m.others().contains(motifId));
+        return places.stream()
+                .flatMap(p -> p.motifs().stream())
+                .anyMatch(m -> m.id().equals(motifId) || m.others().contains(motifId));
     }
 
     /** An id that no motif of this line has, nor follows although it is gone. */
@@ -192,12 +246,15 @@ public record Line(String id, String title, String blankId, String colourId, Str
     }
 
     public Line withThing(Thing newThing) {
-        return new Line(id, title, newThing.blankId(), newThing.colourId(), drawnFor, counts, places, at).with(place().on(newThing));
+        return new Line(id, title, newThing.blankId(), newThing.colourId(), drawnFor, counts, places, at)
+                .with(place().on(newThing));
     }
 
     /** In place of what was wished of its film before. */
     public Line withPressWish(PressWish wish) {
-        List<PressWish> all = new ArrayList<>(pressWishes().stream().filter(w -> !w.film().equals(wish.film())).toList());
+        List<PressWish> all = new ArrayList<>(pressWishes().stream()
+                .filter(w -> !w.film().equals(wish.film()))
+                .toList());
         if (!wish.isNothing()) {
             all.add(wish);
         }
@@ -210,8 +267,15 @@ public record Line(String id, String title, String blankId, String colourId, Str
 
     /** Another blank with its sizes; what was decided for the old ones is gone, at every place. */
     public Line withBlank(Thing newThing, String newDrawnFor, List<SizeEntry> newSizes) {
-        return new Line(id, title, newThing.blankId(), newThing.colourId(), newDrawnFor, counts(newSizes),
-                places.stream().map(p -> p.withSizes(Map.of())).toList(), at)
+        return new Line(
+                        id,
+                        title,
+                        newThing.blankId(),
+                        newThing.colourId(),
+                        newDrawnFor,
+                        counts(newSizes),
+                        places.stream().map(p -> p.withSizes(Map.of())).toList(),
+                        at)
                 .with(place().on(newThing).withSizes(onSizes(newSizes)));
     }
 
@@ -224,7 +288,8 @@ public record Line(String id, String title, String blankId, String colourId, Str
     }
 
     public Line withSizes(List<SizeEntry> newSizes) {
-        return new Line(id, title, blankId, colourId, drawnFor, counts(newSizes), places, at).with(place().withSizes(onSizes(newSizes)));
+        return new Line(id, title, blankId, colourId, drawnFor, counts(newSizes), places, at)
+                .with(place().withSizes(onSizes(newSizes)));
     }
 
     public Line withMotifs(List<Motif> newMotifs) {
@@ -232,11 +297,14 @@ public record Line(String id, String title, String blankId, String colourId, Str
     }
 
     public Line withDrawnFor(String size, List<SizeEntry> newSizes) {
-        return new Line(id, title, blankId, colourId, size, counts(newSizes), places, at).with(place().withSizes(onSizes(newSizes)));
+        return new Line(id, title, blankId, colourId, size, counts(newSizes), places, at)
+                .with(place().withSizes(onSizes(newSizes)));
     }
 
     public Line withMotif(String motifId, UnaryOperator<Motif> change) {
-        return withMotifs(motifs().stream().map(m -> m.id().equals(motifId) ? change.apply(m) : m).toList());
+        return withMotifs(motifs().stream()
+                .map(m -> m.id().equals(motifId) ? change.apply(m) : m)
+                .toList());
     }
 
     public Line withEdging(String ofMaterialId, Edging edging) {
@@ -261,7 +329,15 @@ public record Line(String id, String title, String blankId, String colourId, Str
 
     /** Marks by which all its places are lined up, so far from the top; none where there is nothing. */
     public Line withLineUp(Optional<Double> mm) {
-        return new Line(id, title, blankId, colourId, drawnFor, counts, places.stream().map(p -> p.withLineUp(mm)).toList(), at);
+        return new Line(
+                id,
+                title,
+                blankId,
+                colourId,
+                drawnFor,
+                counts,
+                places.stream().map(p -> p.withLineUp(mm)).toList(),
+                at);
     }
 
     public Optional<Double> lineUpMm() {

@@ -20,7 +20,12 @@ import java.util.TreeMap;
  * @param done    what else of the run was ticked off, by its id
  * @param begun   when its run was begun, and when it was to be ready then
  */
-public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Integer> spoiled, Set<String> done, Optional<Begun> begun) {
+public record Made(
+        List<Cut> cuts,
+        Map<String, Integer> pressed,
+        Map<OfSize, Integer> spoiled,
+        Set<String> done,
+        Optional<Begun> begun) {
     public static final Made NOTHING = new Made(List.of(), Map.of(), Map.of(), Set.of(), Optional.empty());
 
     /** When a run was begun, and when it was to be ready. */
@@ -33,8 +38,7 @@ public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Int
     }
 
     /** The pieces of one size of a line. */
-    public record OfSize(String line, String size) {
-    }
+    public record OfSize(String line, String size) {}
 
     /**
      * One load that was cut.
@@ -68,7 +72,8 @@ public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Int
         public Used {
             for (double d : new double[] {forceGf, speedMmS, passes, alongMm, acrossMm}) {
                 if (!(Math.abs(d) <= MOST)) {
-                    throw new IllegalArgumentException("what a load was cut with is told in numbers up to " + MOST + " but was " + d);
+                    throw new IllegalArgumentException(
+                            "what a load was cut with is told in numbers up to " + MOST + " but was " + d);
                 }
             }
         }
@@ -81,12 +86,14 @@ public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Int
         done = Set.copyOf(done);
         spoiled.forEach((of, pieces) -> {
             if (pieces < 1) {
-                throw new IllegalArgumentException("spoiled pieces of line " + of.line + " must be above zero but were " + pieces);
+                throw new IllegalArgumentException(
+                        "spoiled pieces of line " + of.line + " must be above zero but were " + pieces);
             }
         });
         pressed.forEach((line, pieces) -> {
             if (pieces < 0) {
-                throw new IllegalArgumentException("pieces made of line " + line + " must not be negative but were " + pieces);
+                throw new IllegalArgumentException(
+                        "pieces made of line " + line + " must not be negative but were " + pieces);
             }
         });
     }
@@ -98,13 +105,18 @@ public record Made(List<Cut> cuts, Map<String, Integer> pressed, Map<OfSize, Int
 
     /** Cut from this film under this number, but not as it would be cut now. */
     public Optional<Cut> cutOtherwise(String mark, String film, int load) {
-        return cut(mark).isPresent() ? Optional.empty()
-                : cuts.stream().filter(c -> c.film.equals(film) && c.load == load).reduce((_, later) -> later);
+        return cut(mark).isPresent()
+                ? Optional.empty()
+                : cuts.stream()
+                        .filter(c -> c.film.equals(film) && c.load == load)
+                        .reduce((_, later) -> later);
     }
 
     /** The same load cut once more takes the place of what was known of it. */
     public Made with(Cut cut) {
-        List<Cut> all = new ArrayList<>(cuts.stream().filter(c -> !c.mark.equals(cut.mark) && !(c.film.equals(cut.film) && c.load == cut.load)).toList());
+        List<Cut> all = new ArrayList<>(cuts.stream()
+                .filter(c -> !c.mark.equals(cut.mark) && !(c.film.equals(cut.film) && c.load == cut.load))
+                .toList());
         all.add(cut);
         return new Made(all, pressed, spoiled, done, begun);
     }

@@ -11,18 +11,27 @@ import jurren.core.load.Printer;
 import jurren.core.material.Material;
 
 /**
- * What a person made their own: films that were tuned or added, the machines that are really there, who works and what is
+ * What a person made their own: films that were tuned or added, the machines that are really there, who works and what
+ * is
  * charged.
  *
  * @param films   each in place of the shipped one of its id, or beside the shipped ones
  * @param cutters the one in use first
  * @param printers the same
  * @param forces  found by trying, by the cutter and the film ({@link #pair})
- * @param knives  how far each knife went since it was new, in millimetres of plain film, by the cutter; a film's own by both ({@link #pair})
+ * @param knives  how far each knife went since it was new, in millimetres of plain film, by the cutter; a film's own by
+ *        both ({@link #pair})
  * @param notes   what the maker's sheet says, by the id of the film
  */
-public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> presses, List<Printer> printers, Prices prices, Map<String, Double> forces, Map<String, Double> knives,
-                     Map<String, String> notes) {
+public record MyShop(
+        List<Material> films,
+        List<Cutter> cutters,
+        List<Press> presses,
+        List<Printer> printers,
+        Prices prices,
+        Map<String, Double> forces,
+        Map<String, Double> knives,
+        Map<String, String> notes) {
     public static final int LONGEST_NOTE = 4_000;
     private static final double MOST_GF = 10_000;
     /** What plain film is cut with. */
@@ -67,7 +76,15 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
 
     /** A tuned film is as it was shipped again; one of their own is gone. */
     public MyShop withoutFilm(String id) {
-        return new MyShop(films.stream().filter(m -> !m.id().equals(id)).toList(), cutters, presses, printers, prices, forces, knives, notes);
+        return new MyShop(
+                films.stream().filter(m -> !m.id().equals(id)).toList(),
+                cutters,
+                presses,
+                printers,
+                prices,
+                forces,
+                knives,
+                notes);
     }
 
     public MyShop withCutters(List<Cutter> newCutters) {
@@ -131,7 +148,11 @@ public record MyShop(List<Material> films, List<Cutter> cutters, List<Press> pre
 
     /** The films that have a knife of their own in a cutter. */
     public List<String> ownKnives(String cutterId) {
-        return knives.keySet().stream().filter(k -> k.startsWith(cutterId + " ")).map(k -> k.substring(cutterId.length() + 1)).sorted().toList();
+        return knives.keySet().stream()
+                .filter(k -> k.startsWith(cutterId + " "))
+                .map(k -> k.substring(cutterId.length() + 1))
+                .sorted()
+                .toList();
     }
 
     /** The film is cut with the usual knife again. */

@@ -33,9 +33,20 @@ import jurren.core.material.Film;
  * @param lineUpMm   how far from the top the marks are by which the places of a thing are lined up
  * @param trimmed    whether carriers are trimmed around their film before it is pressed, or left as they were cut off
  */
-public record Place(String faceId, Optional<String> pressId, Optional<Double> trueAtMm, String materialId, List<Motif> motifs,
-                    Map<Film, Join> joins, Fit fit, Map<String, Edging> edgings, Map<String, OnSize> sizes,
-                    List<PressWish> pressWishes, Map<Film, Panels> panels, Optional<Double> lineUpMm, boolean trimmed) {
+public record Place(
+        String faceId,
+        Optional<String> pressId,
+        Optional<Double> trueAtMm,
+        String materialId,
+        List<Motif> motifs,
+        Map<Film, Join> joins,
+        Fit fit,
+        Map<String, Edging> edgings,
+        Map<String, OnSize> sizes,
+        List<PressWish> pressWishes,
+        Map<Film, Panels> panels,
+        Optional<Double> lineUpMm,
+        boolean trimmed) {
     /** No thing is longer. */
     private static final double FARTHEST_MM = 3000;
 
@@ -64,7 +75,8 @@ public record Place(String faceId, Optional<String> pressId, Optional<Double> tr
         said.values().removeIf(OnSize.AS_SUGGESTED::equals);
         sizes = Collections.unmodifiableMap(said);
         lineUpMm.filter(mm -> !(mm >= 0 && mm <= FARTHEST_MM)).ifPresent(mm -> {
-            throw new IllegalArgumentException("marks to line up by are 0 to " + FARTHEST_MM + " mm from the top but were " + mm);
+            throw new IllegalArgumentException(
+                    "marks to line up by are 0 to " + FARTHEST_MM + " mm from the top but were " + mm);
         });
         References.loop(motifs).ifPresent(ring -> {
             throw new IllegalArgumentException("motifs follow each other in a ring: "
@@ -74,7 +86,20 @@ public record Place(String faceId, Optional<String> pressId, Optional<Double> tr
 
     /** With nothing on it yet. */
     public static Place of(String faceId, String materialId) {
-        return new Place(faceId, Optional.empty(), Optional.empty(), materialId, List.of(), Map.of(), Fit.USUAL, Map.of(), Map.of(), List.of(), Map.of(), Optional.empty(), true);
+        return new Place(
+                faceId,
+                Optional.empty(),
+                Optional.empty(),
+                materialId,
+                List.of(),
+                Map.of(),
+                Fit.USUAL,
+                Map.of(),
+                Map.of(),
+                List.of(),
+                Map.of(),
+                Optional.empty(),
+                true);
     }
 
     OnSize onSize(String size) {
@@ -82,53 +107,197 @@ public record Place(String faceId, Optional<String> pressId, Optional<Double> tr
     }
 
     Place withMotifs(List<Motif> newMotifs) {
-        return new Place(faceId, pressId, trueAtMm, materialId, newMotifs, joins, fit, edgings, sizes, pressWishes, panels, lineUpMm, trimmed);
+        return new Place(
+                faceId,
+                pressId,
+                trueAtMm,
+                materialId,
+                newMotifs,
+                joins,
+                fit,
+                edgings,
+                sizes,
+                pressWishes,
+                panels,
+                lineUpMm,
+                trimmed);
     }
 
     Place withFit(Fit newFit) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, newFit, edgings, sizes, pressWishes, panels, lineUpMm, trimmed);
+        return new Place(
+                faceId,
+                pressId,
+                trueAtMm,
+                materialId,
+                motifs,
+                joins,
+                newFit,
+                edgings,
+                sizes,
+                pressWishes,
+                panels,
+                lineUpMm,
+                trimmed);
     }
 
     Place withEdgings(Map<String, Edging> newEdgings) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, newEdgings, sizes, pressWishes, panels, lineUpMm, trimmed);
+        return new Place(
+                faceId,
+                pressId,
+                trueAtMm,
+                materialId,
+                motifs,
+                joins,
+                fit,
+                newEdgings,
+                sizes,
+                pressWishes,
+                panels,
+                lineUpMm,
+                trimmed);
     }
 
     Place withJoins(Map<Film, Join> newJoins) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, newJoins, fit, edgings, sizes, pressWishes, panels, lineUpMm, trimmed);
+        return new Place(
+                faceId,
+                pressId,
+                trueAtMm,
+                materialId,
+                motifs,
+                newJoins,
+                fit,
+                edgings,
+                sizes,
+                pressWishes,
+                panels,
+                lineUpMm,
+                trimmed);
     }
 
     Place withPanels(Map<Film, Panels> newPanels) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, pressWishes, newPanels, lineUpMm, trimmed);
+        return new Place(
+                faceId,
+                pressId,
+                trueAtMm,
+                materialId,
+                motifs,
+                joins,
+                fit,
+                edgings,
+                sizes,
+                pressWishes,
+                newPanels,
+                lineUpMm,
+                trimmed);
     }
 
     Place withLineUp(Optional<Double> newMm) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, pressWishes, panels, newMm, trimmed);
+        return new Place(
+                faceId,
+                pressId,
+                trueAtMm,
+                materialId,
+                motifs,
+                joins,
+                fit,
+                edgings,
+                sizes,
+                pressWishes,
+                panels,
+                newMm,
+                trimmed);
     }
 
     Place withTrimmed(boolean newTrimmed) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, pressWishes, panels, lineUpMm, newTrimmed);
+        return new Place(
+                faceId,
+                pressId,
+                trueAtMm,
+                materialId,
+                motifs,
+                joins,
+                fit,
+                edgings,
+                sizes,
+                pressWishes,
+                panels,
+                lineUpMm,
+                newTrimmed);
     }
 
     Place withPressWishes(List<PressWish> newWishes) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, sizes, newWishes, panels, lineUpMm, trimmed);
+        return new Place(
+                faceId,
+                pressId,
+                trueAtMm,
+                materialId,
+                motifs,
+                joins,
+                fit,
+                edgings,
+                sizes,
+                newWishes,
+                panels,
+                lineUpMm,
+                trimmed);
     }
 
     Place withSizes(Map<String, OnSize> newSizes) {
-        return new Place(faceId, pressId, trueAtMm, materialId, motifs, joins, fit, edgings, newSizes, pressWishes, panels, lineUpMm, trimmed);
+        return new Place(
+                faceId,
+                pressId,
+                trueAtMm,
+                materialId,
+                motifs,
+                joins,
+                fit,
+                edgings,
+                newSizes,
+                pressWishes,
+                panels,
+                lineUpMm,
+                trimmed);
     }
 
     Place on(Thing thing) {
-        return new Place(thing.faceId(), thing.pressId(), thing.trueAtMm(), materialId, motifs, joins, fit, edgings, sizes, pressWishes, panels, lineUpMm, trimmed);
+        return new Place(
+                thing.faceId(),
+                thing.pressId(),
+                thing.trueAtMm(),
+                materialId,
+                motifs,
+                joins,
+                fit,
+                edgings,
+                sizes,
+                pressWishes,
+                panels,
+                lineUpMm,
+                trimmed);
     }
 
     /** What was said about joins and panels of the usual material is said about the new one. */
     Place withMaterial(String newMaterialId) {
-        return new Place(faceId, pressId, trueAtMm, newMaterialId, motifs, moved(joins, newMaterialId), fit, edgings, sizes, pressWishes, moved(panels, newMaterialId), lineUpMm, trimmed);
+        return new Place(
+                faceId,
+                pressId,
+                trueAtMm,
+                newMaterialId,
+                motifs,
+                moved(joins, newMaterialId),
+                fit,
+                edgings,
+                sizes,
+                pressWishes,
+                moved(panels, newMaterialId),
+                lineUpMm,
+                trimmed);
     }
 
     private <T> Map<Film, T> moved(Map<Film, T> said, String newMaterialId) {
         Map<Film, T> moved = new LinkedHashMap<>();
-        said.forEach((film, what) -> moved.put(film.materialId().equals(materialId) ? film.in(newMaterialId) : film, what));
+        said.forEach(
+                (film, what) -> moved.put(film.materialId().equals(materialId) ? film.in(newMaterialId) : film, what));
         return moved;
     }
 }

@@ -10,14 +10,29 @@ package jurren.core.job;
  * @param inkPerM2    of what is printed
  * @param marginShare on top of all costs
  */
-public record Prices(String currency, double pressHour, int hands, double wasteShare, double thing, double inkPerM2, double marginShare) {
+public record Prices(
+        String currency,
+        double pressHour,
+        int hands,
+        double wasteShare,
+        double thing,
+        double inkPerM2,
+        double marginShare) {
     private static final int MOST_HANDS = 20;
     private static final double MOST_SHARE = 10;
 
     public Prices {
-        if (!(pressHour >= 0 && thing >= 0 && inkPerM2 >= 0 && hands >= 1 && hands <= MOST_HANDS
-                && wasteShare >= 0 && wasteShare <= 1 && marginShare >= 0 && marginShare <= MOST_SHARE)) {
-            throw new IllegalArgumentException("prices must not be below zero, waste at most all again, hands from 1 to " + MOST_HANDS);
+        if (!(pressHour >= 0
+                && thing >= 0
+                && inkPerM2 >= 0
+                && hands >= 1
+                && hands <= MOST_HANDS
+                && wasteShare >= 0
+                && wasteShare <= 1
+                && marginShare >= 0
+                && marginShare <= MOST_SHARE)) {
+            throw new IllegalArgumentException(
+                    "prices must not be below zero, waste at most all again, hands from 1 to " + MOST_HANDS);
         }
         if (currency.isBlank() || currency.length() > 5) {
             throw new IllegalArgumentException("a currency has a sign of 1 to 5 characters");

@@ -1,11 +1,11 @@
 package jurren.core.job;
 
-import jurren.core.blank.AreaMeasures;
-import jurren.core.blank.Face;
-import jurren.core.blank.Form;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import jurren.core.blank.AreaMeasures;
+import jurren.core.blank.Face;
+import jurren.core.blank.Form;
 
 /**
  * How many of a size, and what this order decides otherwise than the blank suggests.
@@ -14,8 +14,12 @@ import java.util.Optional;
  * @param area       the area measured on the thing itself
  * @param measured   measures of the thing taken by hand
  */
-public record SizeEntry(String size, int count, Optional<Double> artWidthMm, Optional<AreaMeasures> area,
-                        Map<Form.Measure, Double> measured) {
+public record SizeEntry(
+        String size,
+        int count,
+        Optional<Double> artWidthMm,
+        Optional<AreaMeasures> area,
+        Map<Form.Measure, Double> measured) {
     public SizeEntry {
         measured = Map.copyOf(measured);
         if (count < 0) {

@@ -9,8 +9,8 @@ import java.util.Optional;
  * @param pressId the press that was chosen; otherwise the first that suits the face
  * @param trueAtMm on a cone, the height from the lip at which widths of the art are true
  */
-public record Thing(String blankId, String colourId, String faceId, Optional<String> pressId,
-                    Optional<Double> trueAtMm) {
+public record Thing(
+        String blankId, String colourId, String faceId, Optional<String> pressId, Optional<Double> trueAtMm) {
     public static Thing of(String blankId, String colourId) {
         return new Thing(blankId, colourId, "", Optional.empty(), Optional.empty());
     }

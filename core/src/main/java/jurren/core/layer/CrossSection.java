@@ -1,12 +1,12 @@
 package jurren.core.layer;
 
-import jurren.core.geometry.Box;
-import jurren.core.geometry.Interval;
-import jurren.core.geometry.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.function.ToDoubleFunction;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Interval;
+import jurren.core.geometry.Point;
 
 /**
  * The stack of films along a straight line over the face, as if cut there and seen from the edge.
@@ -18,8 +18,7 @@ public record CrossSection(double lengthMm, List<Film> films) {
     private static final int LEVELS = 20;
 
     /** A stretch of one layer; it lies on whatever is under it there. */
-    public record Film(int layer, Interval along, double bottomMm, double topMm) {
-    }
+    public record Film(int layer, Interval along, double bottomMm, double topMm) {}
 
     public CrossSection {
         films = List.copyOf(films);
@@ -42,7 +41,8 @@ public record CrossSection(double lengthMm, List<Film> films) {
             double seen = 0;
             for (Layer layer : layers) {
                 double length = layer.region().along(new Point(box.minXMm(), y), new Point(box.maxXMm(), y)).stream()
-                        .mapToDouble(Interval::lengthMm).sum();
+                        .mapToDouble(Interval::lengthMm)
+                        .sum();
                 seen += length > 0 ? 1 + length / box.widthMm() / layers.size() : 0;
             }
             if (seen > most + 1e-9) {
@@ -83,7 +83,9 @@ public record CrossSection(double lengthMm, List<Film> films) {
             double middle = (start + end) / 2;
             double bottom = below.stream()
                     .filter(f -> f.along.fromMm() <= middle && middle <= f.along.toMm())
-                    .mapToDouble(Film::topMm).max().orElse(0);
+                    .mapToDouble(Film::topMm)
+                    .max()
+                    .orElse(0);
             films.add(new Film(layer.order(), new Interval(start, end), bottom, bottom + thicknessMm));
             start = end;
         }
@@ -94,11 +96,12 @@ public record CrossSection(double lengthMm, List<Film> films) {
     private static List<Film> joined(List<Film> films) {
         List<Film> out = new ArrayList<>();
         for (Film film : films) {
-            if (!out.isEmpty() && out.getLast().bottomMm == film.bottomMm
+            if (!out.isEmpty()
+                    && out.getLast().bottomMm == film.bottomMm
                     && out.getLast().along.toMm() == film.along.fromMm()) {
                 Film last = out.removeLast();
-                out.add(new Film(film.layer, new Interval(last.along.fromMm(), film.along.toMm()),
-                        film.bottomMm, film.topMm));
+                out.add(new Film(
+                        film.layer, new Interval(last.along.fromMm(), film.along.toMm()), film.bottomMm, film.topMm));
             } else {
                 out.add(film);
             }

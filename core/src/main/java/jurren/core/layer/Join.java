@@ -5,8 +5,7 @@ public sealed interface Join {
     Join LAID_OVER = new LaidOver();
 
     /** Those below run on under it in full. */
-    record LaidOver() implements Join {
-    }
+    record LaidOver() implements Join {}
 
     /** Those below are cut away under it, but for an overlap that hides small misplacement. */
     record KnockedOut(double overlapMm) implements Join {

@@ -25,8 +25,20 @@ import jurren.core.memo.Scale;
  * @param panel    which panel it is of a film that is split; empty for a whole one
  * @param marks    cut beside it to lay it by, where panels meet or where front and back are lined up; taken off again
  */
-public record Layer(int order, Film film, Material material, Role role, Making making, Colour stock, Region region, Region seen,
-                    List<Region> unwelded, Join join, Print print, Optional<Panel> panel, Region marks) {
+public record Layer(
+        int order,
+        Film film,
+        Material material,
+        Role role,
+        Making making,
+        Colour stock,
+        Region region,
+        Region seen,
+        List<Region> unwelded,
+        Join join,
+        Print print,
+        Optional<Panel> panel,
+        Region marks) {
     /** What it is on the piece. */
     public enum Role {
         /** Cut, and seen in its own colour. */
@@ -44,17 +56,43 @@ public record Layer(int order, Film film, Material material, Role role, Making m
     }
 
     /** A whole one. */
-    public Layer(int order, Film film, Material material, Role role, Making making, Colour stock, Region region, Region seen, List<Region> unwelded, Join join, Print print) {
-        this(order, film, material, role, making, stock, region, seen, unwelded, join, print, Optional.empty(), Region.EMPTY);
+    public Layer(
+            int order,
+            Film film,
+            Material material,
+            Role role,
+            Making making,
+            Colour stock,
+            Region region,
+            Region seen,
+            List<Region> unwelded,
+            Join join,
+            Print print) {
+        this(
+                order,
+                film,
+                material,
+                role,
+                making,
+                stock,
+                region,
+                seen,
+                unwelded,
+                join,
+                print,
+                Optional.empty(),
+                Region.EMPTY);
     }
 
     public Layer withOrder(int newOrder) {
-        return new Layer(newOrder, film, material, role, making, stock, region, seen, unwelded, join, print, panel, marks);
+        return new Layer(
+                newOrder, film, material, role, making, stock, region, seen, unwelded, join, print, panel, marks);
     }
 
     /** The lowest lies on the thing, whatever its join says. */
     public Layer withJoin(Join newJoin) {
-        return new Layer(order, film, material, role, making, stock, region, seen, unwelded, newJoin, print, panel, marks);
+        return new Layer(
+                order, film, material, role, making, stock, region, seen, unwelded, newJoin, print, panel, marks);
     }
 
     /**
@@ -63,19 +101,61 @@ public record Layer(int order, Film film, Material material, Role role, Making m
      * @param back from there to where it was
      */
     public Layer mapped(Warp warp, Warp back) {
-        return warp == Warp.NONE ? this : new Layer(order, film, material, role, making, stock, region.warped(warp), seen.warped(warp),
-                unwelded, join, print.warped(warp, back), panel, marks.isEmpty() ? marks : marks.warped(warp));
+        return warp == Warp.NONE
+                ? this
+                : new Layer(
+                        order,
+                        film,
+                        material,
+                        role,
+                        making,
+                        stock,
+                        region.warped(warp),
+                        seen.warped(warp),
+                        unwelded,
+                        join,
+                        print.warped(warp, back),
+                        panel,
+                        marks.isEmpty() ? marks : marks.warped(warp));
     }
 
     /** What of a film lies on a strip of it. */
     Layer panel(Region strip, Panel as, Region beside) {
-        return new Layer(order, film, material, role, making, stock, region.intersect(strip), seen.intersect(strip),
-                unwelded.stream().map(r -> r.intersect(strip)).filter(r -> !r.isEmpty()).toList(), join, print, Optional.of(as), beside);
+        return new Layer(
+                order,
+                film,
+                material,
+                role,
+                making,
+                stock,
+                region.intersect(strip),
+                seen.intersect(strip),
+                unwelded.stream()
+                        .map(r -> r.intersect(strip))
+                        .filter(r -> !r.isEmpty())
+                        .toList(),
+                join,
+                print,
+                Optional.of(as),
+                beside);
     }
 
     /** With marks beside it, and beside those it has. */
     public Layer marked(Region beside) {
-        return new Layer(order, film, material, role, making, stock, region, seen, unwelded, join, print, panel, marks.weld(beside));
+        return new Layer(
+                order,
+                film,
+                material,
+                role,
+                making,
+                stock,
+                region,
+                seen,
+                unwelded,
+                join,
+                print,
+                panel,
+                marks.weld(beside));
     }
 
     /** What stays on the film when it is weeded: all of it, and its marks. */

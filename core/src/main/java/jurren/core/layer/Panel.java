@@ -5,5 +5,4 @@ package jurren.core.layer;
  *
  * @param number from the left or from the top, from 1
  */
-public record Panel(int number, int of) {
-}
+public record Panel(int number, int of) {}

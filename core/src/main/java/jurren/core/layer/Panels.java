@@ -14,8 +14,10 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 
 /**
- * How a film that is wider than its roll is split into panels. Each laps onto the one before. Beside every seam of a film
- * that is laid by hand lies a small square on its corner, cut with both panels, so that the two squares lie on each other
+ * How a film that is wider than its roll is split into panels. Each laps onto the one before. Beside every seam of a
+ * film
+ * that is laid by hand lies a small square on its corner, cut with both panels, so that the two squares lie on each
+ * other
  * when the panels meet.
  *
  * @param upright   whether seams run up and down and the panels lie side by side; else across, one above the other
@@ -26,28 +28,33 @@ public record Panels(boolean upright, List<Double> at, double overlapMm) {
     private static final double LAID_OVERLAP_MM = 5;
     /** Two films under the press are thick where they overlap. */
     private static final double PRESSED_OVERLAP_MM = 2;
+
     public static final double MOST_OVERLAP_MM = 50;
     public static final int MOST = 24;
     private static final double MARK_HALF_MM = 3;
     private static final double MARK_OFF_MM = 4;
     /** What marks add at both ends of a seam together. */
     private static final double MARKS_MM = 2 * (MARK_OFF_MM + 2 * MARK_HALF_MM);
+
     private static final double STRAY_MM = 0.001;
     /** Places looked at for a seam. */
     private static final int STEPS = 600;
     /** Of places that cross as much film the one is taken that makes panels more alike. */
     private static final double ALIKE = 1e-3;
+
     private static final double MOST_OF_TWO = 0.65;
 
     public Panels {
         at = List.copyOf(at);
         if (at.isEmpty() || at.size() >= MOST || !(overlapMm >= 0 && overlapMm <= MOST_OVERLAP_MM)) {
-            throw new IllegalArgumentException("a film is split into 2 to " + MOST + " panels that overlap by 0 to " + MOST_OVERLAP_MM + " mm");
+            throw new IllegalArgumentException(
+                    "a film is split into 2 to " + MOST + " panels that overlap by 0 to " + MOST_OVERLAP_MM + " mm");
         }
         double before = 0;
         for (double share : at) {
             if (!(share > before && share < 1)) {
-                throw new IllegalArgumentException("seams lie one after the other within the film, but one is at " + share + " of it");
+                throw new IllegalArgumentException(
+                        "seams lie one after the other within the film, but one is at " + share + " of it");
             }
             before = share;
         }
@@ -76,11 +83,15 @@ public record Panels(boolean upright, List<Double> at, double overlapMm) {
 
     /** The seams as lines over the film. */
     public List<List<Point>> lines(Box film) {
-        return IntStream.range(0, at.size()).mapToObj(k -> line(upright, seamMm(k, film), film)).toList();
+        return IntStream.range(0, at.size())
+                .mapToObj(k -> line(upright, seamMm(k, film), film))
+                .toList();
     }
 
     private static List<Point> line(boolean upright, double mm, Box film) {
-        return upright ? List.of(new Point(mm, film.minYMm()), new Point(mm, film.maxYMm())) : List.of(new Point(film.minXMm(), mm), new Point(film.maxXMm(), mm));
+        return upright
+                ? List.of(new Point(mm, film.minYMm()), new Point(mm, film.maxYMm()))
+                : List.of(new Point(film.minXMm(), mm), new Point(film.maxXMm(), mm));
     }
 
     private double from(Box film) {
@@ -105,7 +116,12 @@ public record Panels(boolean upright, List<Double> at, double overlapMm) {
             double low = k == 0 ? from(film) - 1 : seamMm(k - 1, film) - overlapMm / 2;
             double high = k == at.size() ? from(film) + extent(film) + 1 : seamMm(k, film) + overlapMm / 2;
             Region strip = strip(film, low, high);
-            Region marks = !marked ? Region.EMPTY : Region.weld(IntStream.of(k - 1, k).filter(s -> s >= 0 && s < at.size()).mapToObj(s -> marks(s, film)).toList());
+            Region marks = !marked
+                    ? Region.EMPTY
+                    : Region.weld(IntStream.of(k - 1, k)
+                            .filter(s -> s >= 0 && s < at.size())
+                            .mapToObj(s -> marks(s, film))
+                            .toList());
             Layer panel = layer.panel(lapping(layer.region(), strip, k), new Panel(k + 1, at.size() + 1), marks);
             if (!panel.region().isEmpty()) {
                 panels.add(panel);
@@ -117,8 +133,14 @@ public record Panels(boolean upright, List<Double> at, double overlapMm) {
     /** The strip less what lies beyond a seam without crossing it: that is the neighbour's alone. */
     private Region lapping(Region film, Region strip, int panel) {
         Region beyond = strip.minus(between(film.bounds(), panel));
-        List<Region> others = film.intersect(beyond).pieces().stream().map(Piece::region).filter(r -> !touchesSeam(r, film.bounds(), panel)).toList();
-        return others.isEmpty() ? strip : strip.minus(Region.weld(others).grown(STRAY_MM, CornerStyle.MITRED).intersect(beyond));
+        List<Region> others = film.intersect(beyond).pieces().stream()
+                .map(Piece::region)
+                .filter(r -> !touchesSeam(r, film.bounds(), panel))
+                .toList();
+        return others.isEmpty()
+                ? strip
+                : strip.minus(
+                        Region.weld(others).grown(STRAY_MM, CornerStyle.MITRED).intersect(beyond));
     }
 
     private boolean touchesSeam(Region r, Box film, int panel) {
@@ -137,25 +159,36 @@ public record Panels(boolean upright, List<Double> at, double overlapMm) {
     }
 
     private Region strip(Box film, double low, double high) {
-        return Region.of(upright ? Box.ofSize(low, film.minYMm() - 1, high - low, film.heightMm() + 2) : Box.ofSize(film.minXMm() - 1, low, film.widthMm() + 2, high - low));
+        return Region.of(
+                upright
+                        ? Box.ofSize(low, film.minYMm() - 1, high - low, film.heightMm() + 2)
+                        : Box.ofSize(film.minXMm() - 1, low, film.widthMm() + 2, high - low));
     }
 
     private Region marks(int seam, Box film) {
         List<Point> line = line(upright, seamMm(seam, film), film);
         double beyond = MARK_OFF_MM + MARK_HALF_MM;
-        return Region.weld(List.of(mark(line.getFirst().plus(upright ? 0 : -beyond, upright ? -beyond : 0)),
+        return Region.weld(List.of(
+                mark(line.getFirst().plus(upright ? 0 : -beyond, upright ? -beyond : 0)),
                 mark(line.getLast().plus(upright ? 0 : beyond, upright ? beyond : 0))));
     }
 
     /** A small square on its corner, which shows which way it is moved or turned. */
     static Region mark(Point at) {
-        return Region.enclosedBy(List.of(Outline.of(List.of(at.plus(MARK_HALF_MM, 0), at.plus(0, MARK_HALF_MM), at.plus(-MARK_HALF_MM, 0), at.plus(0, -MARK_HALF_MM)))), FillRule.NON_ZERO);
+        return Region.enclosedBy(
+                List.of(Outline.of(List.of(
+                        at.plus(MARK_HALF_MM, 0),
+                        at.plus(0, MARK_HALF_MM),
+                        at.plus(-MARK_HALF_MM, 0),
+                        at.plus(0, -MARK_HALF_MM)))),
+                FillRule.NON_ZERO);
     }
 
     // ---- where
 
     /**
-     * The fewest panels that lie on film so wide (and, on a mat, so long), with their seams where they cross least of it.
+     * The fewest panels that lie on film so wide (and, on a mat, so long), with their seams where they cross least of
+     * it.
      * Seams are chosen by dynamic programming over places a six-hundredth of the film apart.
      *
      * @param alongMm endless off a roll
@@ -172,13 +205,21 @@ public record Panels(boolean upright, List<Double> at, double overlapMm) {
             return upright.or(() -> level);
         }
         int fewer = Integer.compare(upright.get().at.size(), level.get().at.size());
-        return fewer < 0 || fewer == 0 && upright.get().crossedMm(film) <= level.get().crossedMm(film) ? upright : level;
+        return fewer < 0
+                        || fewer == 0
+                                && upright.get().crossedMm(film) <= level.get().crossedMm(film)
+                ? upright
+                : level;
     }
 
     /** Two of a film that would lie as a whole, across its longer side and not far from the middle. */
     public static Optional<Panels> two(Region film, double overlapMm) {
         Box box = film.bounds();
-        return fitting(film, box.widthMm() >= box.heightMm(), Math.max(box.widthMm(), box.heightMm()) * MOST_OF_TWO + overlapMm, overlapMm);
+        return fitting(
+                film,
+                box.widthMm() >= box.heightMm(),
+                Math.max(box.widthMm(), box.heightMm()) * MOST_OF_TWO + overlapMm,
+                overlapMm);
     }
 
     private static boolean fits(double a, double b, double across, double along) {
@@ -196,7 +237,9 @@ public record Panels(boolean upright, List<Double> at, double overlapMm) {
     }
 
     private static double crossed(Region film, List<Point> line) {
-        return film.along(line.getFirst(), line.getLast()).stream().mapToDouble(Interval::lengthMm).sum();
+        return film.along(line.getFirst(), line.getLast()).stream()
+                .mapToDouble(Interval::lengthMm)
+                .sum();
     }
 
     private static Optional<Panels> fitting(Region film, boolean upright, double mostMm, double overlapMm) {
@@ -210,7 +253,9 @@ public record Panels(boolean upright, List<Double> at, double overlapMm) {
             return Optional.empty();
         }
         double step = extent / STEPS;
-        double[] cost = IntStream.range(0, STEPS).mapToDouble(i -> crossed(film, line(upright, from + i * step, box))).toArray();
+        double[] cost = IntStream.range(0, STEPS)
+                .mapToDouble(i -> crossed(film, line(upright, from + i * step, box)))
+                .toArray();
         int seams = panels - 1;
         double[][] best = new double[seams][STEPS];
         int[][] before = new int[seams][STEPS];
@@ -228,8 +273,11 @@ public record Panels(boolean upright, List<Double> at, double overlapMm) {
                 }
             }
         }
-        int last = IntStream.range(1, STEPS).filter(i -> extent - i * step + beyond <= mostMm).boxed()
-                .min((a, b) -> Double.compare(best[seams - 1][a], best[seams - 1][b])).orElse(0);
+        int last = IntStream.range(1, STEPS)
+                .filter(i -> extent - i * step + beyond <= mostMm)
+                .boxed()
+                .min((a, b) -> Double.compare(best[seams - 1][a], best[seams - 1][b]))
+                .orElse(0);
         if (last == 0 || Double.isInfinite(best[seams - 1][last])) {
             return Optional.empty();
         }

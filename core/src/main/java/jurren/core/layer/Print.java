@@ -24,6 +24,7 @@ public record Print(List<Inked> inks) {
     public static final Print NONE = new Print(List.of());
     /** General practice. */
     public static final double BLEED_MM = 3;
+
     private static final int BLEED_STEPS = 3;
     private static final int WHITE = 0xFFFFFF;
 
@@ -63,7 +64,9 @@ public record Print(List<Inked> inks) {
     }
 
     public static Print flat(Map<Colour, Region> colours) {
-        return new Print(colours.entrySet().stream().map(e -> new Inked(e.getKey(), Optional.empty(), e.getValue())).toList());
+        return new Print(colours.entrySet().stream()
+                .map(e -> new Inked(e.getKey(), Optional.empty(), e.getValue()))
+                .toList());
     }
 
     public boolean isEmpty() {
@@ -71,11 +74,19 @@ public record Print(List<Inked> inks) {
     }
 
     public Print within(Region edge) {
-        return new Print(inks.stream().map(i -> i.withRegion(i.region().intersect(edge))).filter(i -> !i.region().isEmpty()).toList());
+        return new Print(inks.stream()
+                .map(i -> i.withRegion(i.region().intersect(edge)))
+                .filter(i -> !i.region().isEmpty())
+                .toList());
     }
 
     Print warped(Warp warp, Warp back) {
-        return new Print(inks.stream().map(i -> new Inked(i.colour(), i.ink().map(k -> k.warped(warp, back)), i.region().warped(warp))).toList());
+        return new Print(inks.stream()
+                .map(i -> new Inked(
+                        i.colour(),
+                        i.ink().map(k -> k.warped(warp, back)),
+                        i.region().warped(warp)))
+                .toList());
     }
 
     /** The box of all ink; throws where there is none. */
@@ -85,7 +96,10 @@ public record Print(List<Inked> inks) {
 
     /** The colour that covers most; throws where there is none. */
     public Colour most() {
-        return inks.stream().max(Comparator.comparingDouble(i -> i.region().areaMm2())).orElseThrow().colour();
+        return inks.stream()
+                .max(Comparator.comparingDouble(i -> i.region().areaMm2()))
+                .orElseThrow()
+                .colour();
     }
 
     /** Where there is ink of any kind. */
@@ -97,14 +111,17 @@ public record Print(List<Inked> inks) {
     public Map<Colour, Region> flats() {
         Map<Colour, Region> flats = new LinkedHashMap<>();
         Region over = shaded();
-        inks.stream().filter(Inked::isFlat).forEach(i -> flats.merge(i.colour(), i.region().minus(over), Region::weld));
+        inks.stream()
+                .filter(Inked::isFlat)
+                .forEach(i -> flats.merge(i.colour(), i.region().minus(over), Region::weld));
         flats.values().removeIf(Region::isEmpty);
         return flats;
     }
 
     /** Where there are pictures, shades, or colours that are seen through. */
     public Region shaded() {
-        return Region.weld(inks.stream().filter(i -> !i.isFlat()).map(Inked::region).toList());
+        return Region.weld(
+                inks.stream().filter(i -> !i.isFlat()).map(Inked::region).toList());
     }
 
     /** What a point shows on white paper, 0xRRGGBB; empty where no ink is. */
@@ -130,15 +147,21 @@ public record Print(List<Inked> inks) {
     }
 
     /**
-     * Ink carried on beyond its outer edge, so that a cut a little beside it leaves no bare rim: each colour runs on where
+     * Ink carried on beyond its outer edge, so that a cut a little beside it leaves no bare rim: each colour runs on
+     * where
      * nothing else is printed, and where two would meet, the nearer has the place.
      */
     public Print bleeding(double mm) {
         Region whole = everything();
-        List<Region> more = new ArrayList<>(inks.stream().map(i -> i.region().grown(mm, CornerStyle.ROUND).minus(whole)).toList());
+        List<Region> more = new ArrayList<>(inks.stream()
+                .map(i -> i.region().grown(mm, CornerStyle.ROUND).minus(whole))
+                .toList());
         for (int i = 0; i < inks.size(); i++) {
             for (int j = i + 1; j < inks.size(); j++) {
-                if (inks.get(i).covers() && inks.get(j).covers() && !more.get(i).isEmpty() && !more.get(j).isEmpty()
+                if (inks.get(i).covers()
+                        && inks.get(j).covers()
+                        && !more.get(i).isEmpty()
+                        && !more.get(j).isEmpty()
                         && more.get(i).bounds().crossed(more.get(j).bounds()).isPresent()) {
                     share(more, i, j, mm);
                 }
@@ -146,7 +169,10 @@ public record Print(List<Inked> inks) {
         }
         List<Inked> out = new ArrayList<>();
         for (int i = 0; i < inks.size(); i++) {
-            out.add(more.get(i).isEmpty() ? inks.get(i) : inks.get(i).withRegion(inks.get(i).region().weld(more.get(i))));
+            out.add(
+                    more.get(i).isEmpty()
+                            ? inks.get(i)
+                            : inks.get(i).withRegion(inks.get(i).region().weld(more.get(i))));
         }
         return new Print(out);
     }
@@ -163,7 +189,8 @@ public record Print(List<Inked> inks) {
         Region toFirst = Region.EMPTY;
         Region toSecond = Region.EMPTY;
         for (int step = 1; step <= BLEED_STEPS && !free.isEmpty(); step++) {
-            Region reached = first.grown(step * mm / BLEED_STEPS, CornerStyle.ROUND).intersect(free);
+            Region reached =
+                    first.grown(step * mm / BLEED_STEPS, CornerStyle.ROUND).intersect(free);
             toFirst = toFirst.weld(reached);
             free = free.minus(reached);
             reached = second.grown(step * mm / BLEED_STEPS, CornerStyle.ROUND).intersect(free);

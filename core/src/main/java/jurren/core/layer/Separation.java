@@ -1,15 +1,15 @@
 package jurren.core.layer;
 
-import jurren.core.art.Art;
-import jurren.core.art.Painted;
-import jurren.core.geometry.CornerStyle;
-import jurren.core.geometry.Region;
-import jurren.core.material.Film;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import jurren.core.art.Art;
+import jurren.core.art.Painted;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.Region;
+import jurren.core.material.Film;
 
 /**
  * Takes art apart into what is made of one film, and what is one print.
@@ -31,8 +31,7 @@ public final class Separation {
     /** Narrower strips are left by subtracting one curve from its own copy, not by a person. */
     private static final double HAIR_MM = 0.02;
 
-    private Separation() {
-    }
+    private Separation() {}
 
     /**
      * @param by    what each paint is a part of: its film, or a print
@@ -51,7 +50,12 @@ public final class Separation {
             Region region = cut.get(film);
             if (!region.isEmpty()) {
                 Art own = art.only(p -> by.apply(p).equals(film));
-                parts.add(new Part(film, region, seen.get(film), colours(own, film, region), own.unwelded(_ -> true),
+                parts.add(new Part(
+                        film,
+                        region,
+                        seen.get(film),
+                        colours(own, film, region),
+                        own.unwelded(_ -> true),
                         parts.isEmpty() ? Join.LAID_OVER : joins.apply(film)));
             }
         }
@@ -72,8 +76,8 @@ public final class Separation {
         for (Map.Entry<Film, Region> upper : above.entrySet()) {
             region = switch (joins.apply(upper.getKey())) {
                 case Join.LaidOver _ -> region;
-                case Join.KnockedOut k -> withoutHairs(region.minus(
-                        upper.getValue().minus(seen.grown(k.overlapMm(), CornerStyle.ROUND))));
+                case Join.KnockedOut k ->
+                    withoutHairs(region.minus(upper.getValue().minus(seen.grown(k.overlapMm(), CornerStyle.ROUND))));
                 case Join.Butted b -> withoutHairs(region.minus(upper.getValue().grown(b.gapMm(), CornerStyle.ROUND)));
             };
         }

@@ -9,12 +9,13 @@ import jurren.core.geometry.Region;
 public final class Stack {
     private static final double STEPS_A_MM = 1e5;
 
-    private Stack() {
-    }
+    private Stack() {}
 
     /** The height at the highest place; plates are taken off again and add nothing. */
     public static double thickestMm(List<Layer> layers) {
-        List<Layer> adding = layers.stream().filter(l -> l.role() != Layer.Role.PLATE && adds(l) > 0).toList();
+        List<Layer> adding = layers.stream()
+                .filter(l -> l.role() != Layer.Role.PLATE && adds(l) > 0)
+                .toList();
         if (adding.isEmpty()) {
             return 0;
         }
@@ -32,7 +33,11 @@ public final class Stack {
         }
         // of the last only matters how high what it lies on is
         Layer last = adding.getLast();
-        long under = levels.descendingMap().entrySet().stream().filter(e -> !common(e.getValue(), last).isEmpty()).findFirst().map(Map.Entry::getKey).orElse(0L);
+        long under = levels.descendingMap().entrySet().stream()
+                .filter(e -> !common(e.getValue(), last).isEmpty())
+                .findFirst()
+                .map(Map.Entry::getKey)
+                .orElse(0L);
         return Math.max(under + adds(last), levels.isEmpty() ? 0 : levels.lastKey()) / STEPS_A_MM;
     }
 
@@ -41,6 +46,8 @@ public final class Stack {
     }
 
     private static Region common(Region region, Layer layer) {
-        return region.bounds().crossed(layer.region().bounds()).isPresent() ? region.intersect(layer.region()) : Region.EMPTY;
+        return region.bounds().crossed(layer.region().bounds()).isPresent()
+                ? region.intersect(layer.region())
+                : Region.EMPTY;
     }
 }

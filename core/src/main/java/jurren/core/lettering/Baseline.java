@@ -37,7 +37,8 @@ public sealed interface Baseline {
     record Circle(double radiusMm, double startDegrees, double mostDegrees, boolean foot) implements Baseline {
         public Circle {
             if (!(radiusMm > 0) || !Double.isFinite(radiusMm)) {
-                throw new IllegalArgumentException("a circle must be larger than zero but its radius was " + radiusMm + " mm");
+                throw new IllegalArgumentException(
+                        "a circle must be larger than zero but its radius was " + radiusMm + " mm");
             }
             if (!(mostDegrees > 0 && mostDegrees <= 360)) {
                 throw new IllegalArgumentException("a line must be let from 0 to 360 degrees but was " + mostDegrees);

@@ -40,7 +40,11 @@ public record CarriedGlyphs(Map<String, GlyphRun> lines) {
     }
 
     private Optional<Glyph> glyph(char c) {
-        return new LinkedHashMap<>(lines).entrySet().stream().flatMap(e -> e.getValue().glyphs().stream()
-                .filter(g -> g.at() < e.getKey().length() && e.getKey().charAt(g.at()) == c)).findFirst();
+        return new LinkedHashMap<>(lines)
+                .entrySet().stream()
+                        .flatMap(e -> e.getValue().glyphs().stream()
+                                .filter(g -> g.at() < e.getKey().length()
+                                        && e.getKey().charAt(g.at()) == c))
+                        .findFirst();
     }
 }

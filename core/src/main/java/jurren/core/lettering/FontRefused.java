@@ -6,7 +6,12 @@ public final class FontRefused extends Exception {
 
     /** Why not. */
     public enum Why {
-        NO_FONT, PACKED, CUT_SHORT, DAMAGED, TOO_LARGE, TOO_SLOW
+        NO_FONT,
+        PACKED,
+        CUT_SHORT,
+        DAMAGED,
+        TOO_LARGE,
+        TOO_SLOW
     }
 
     private final Why why;

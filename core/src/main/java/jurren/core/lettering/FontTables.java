@@ -40,8 +40,7 @@ final class FontTables {
     /** Features that give a letter another form because somebody wants it. */
     private static final Set<String> WANTED = Set.of("salt", "swsh", "titl", "init", "fina", "hist", "cswh");
 
-    private record Table(int offset, int length) {
-    }
+    private record Table(int offset, int length) {}
 
     private final ByteBuffer data;
     private final Map<String, Table> tables = new LinkedHashMap<>();
@@ -81,7 +80,8 @@ final class FontTables {
             }
             tables.put(name(at), new Table((int) offset, (int) length));
         }
-        boolean outlines = tables.containsKey("glyf") && tables.containsKey("loca") || tables.containsKey("CFF ")
+        boolean outlines = tables.containsKey("glyf") && tables.containsKey("loca")
+                || tables.containsKey("CFF ")
                 || tables.containsKey("CFF2");
         if (!outlines || !tables.keySet().containsAll(Set.of("cmap", "head", "hhea", "hmtx", "maxp"))) {
             throw new NotAFont(FontRefused.Why.DAMAGED);

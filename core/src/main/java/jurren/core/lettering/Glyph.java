@@ -10,5 +10,4 @@ import jurren.core.geometry.Curves;
  * @param advance how far it moves the next one on
  * @param outline around its own origin, y down; empty for a space
  */
-public record Glyph(int at, double x, double advance, Curves outline) {
-}
+public record Glyph(int at, double x, double advance, Curves outline) {}

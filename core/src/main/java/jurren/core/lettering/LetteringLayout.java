@@ -30,11 +30,18 @@ public record LetteringLayout(List<Letter> glyphs) {
      * @param word which word of the text, from 0
      * @param line which line of the text, from 0
      */
-    public record Letter(Curves outline, int at, int word, int line) {
-    }
+    public record Letter(Curves outline, int at, int word, int line) {}
 
     /** One line, placed along its own baseline: glyph positions in capital heights from its middle. */
-    private record Line(String text, int begin, int number, GlyphRun run, double[] x, double width, double inkLeft, double inkRight) {
+    private record Line(
+            String text,
+            int begin,
+            int number,
+            GlyphRun run,
+            double[] x,
+            double width,
+            double inkLeft,
+            double inkRight) {
         double ink() {
             return inkRight - inkLeft;
         }
@@ -50,7 +57,8 @@ public record LetteringLayout(List<Letter> glyphs) {
     }
 
     /** @param edge what the baseline {@link Baseline.Edge} runs along; straight where it is absent */
-    public static LetteringLayout of(String text, Typeface typeface, double capHeightMm, Setting setting, Optional<Track> edge) {
+    public static LetteringLayout of(
+            String text, Typeface typeface, double capHeightMm, Setting setting, Optional<Track> edge) {
         List<Line> lines = lines(text, typeface, setting);
         double widest = lines.stream().mapToDouble(Line::width).max().orElse(0);
         double widestInk = lines.stream().mapToDouble(Line::ink).max().orElse(0);
@@ -59,12 +67,21 @@ public record LetteringLayout(List<Letter> glyphs) {
         int words = 0;
         for (Line line : lines) {
             double capital = setting.align() == Setting.Align.FILL && line.ink() > 0
-                    ? capHeightMm * widestInk / line.ink() : capHeightMm;
+                    ? capHeightMm * widestInk / line.ink()
+                    : capHeightMm;
             if (line.number > 0) {
                 baseline += setting.lineGap() * capHeightMm + capital;
             }
             Line spread = setting.align() == Setting.Align.SPREAD ? spread(line, widest) : line;
-            place(letters, spread, capital, shiftOfLine(spread, setting.align(), widest), baseline, setting, edge, words);
+            place(
+                    letters,
+                    spread,
+                    capital,
+                    shiftOfLine(spread, setting.align(), widest),
+                    baseline,
+                    setting,
+                    edge,
+                    words);
             words += line.text.isBlank() ? 0 : line.text.strip().split("\\s+").length;
         }
         return new LetteringLayout(letters);
@@ -72,8 +89,10 @@ public record LetteringLayout(List<Letter> glyphs) {
 
     /** How wide all of it is on a straight baseline; 0 when nothing leaves a mark. */
     public static double straightWidthMm(String text, Typeface typeface, double capHeightMm, Setting setting) {
-        return of(text, typeface, capHeightMm, setting.withBaseline(new Baseline.Straight()), Optional.empty()).bounds()
-                .map(Box::widthMm).orElse(0.0);
+        return of(text, typeface, capHeightMm, setting.withBaseline(new Baseline.Straight()), Optional.empty())
+                .bounds()
+                .map(Box::widthMm)
+                .orElse(0.0);
     }
 
     public Optional<Box> bounds() {
@@ -104,7 +123,9 @@ public record LetteringLayout(List<Letter> glyphs) {
             Glyph g = run.glyphs().get(i);
             x[i] = g.x() + added;
             added += (i + 1 < x.length ? setting.letterSpacing() : 0)
-                    + (g.at() < text.length() && Character.isWhitespace(text.charAt(g.at())) ? setting.wordSpacing() : 0);
+                    + (g.at() < text.length() && Character.isWhitespace(text.charAt(g.at()))
+                            ? setting.wordSpacing()
+                            : 0);
         }
         return measured(text, begin, number, run, x, run.width() + added);
     }
@@ -147,10 +168,18 @@ public record LetteringLayout(List<Letter> glyphs) {
         };
     }
 
-    private static void place(List<Letter> to, Line line, double capital, double shift, double baselineMm, Setting setting,
-                              Optional<Track> edge, int wordsBefore) {
+    private static void place(
+            List<Letter> to,
+            Line line,
+            double capital,
+            double shift,
+            double baselineMm,
+            Setting setting,
+            Optional<Track> edge,
+            int wordsBefore) {
         double fitted = setting.baseline() instanceof Baseline.Circle c
-                ? Math.min(1, Math.toRadians(c.mostDegrees()) * c.radiusMm() / Math.max(line.width * capital, 1e-9)) : 1;
+                ? Math.min(1, Math.toRadians(c.mostDegrees()) * c.radiusMm() / Math.max(line.width * capital, 1e-9))
+                : 1;
         double size = capital * fitted;
         int[] word = wordOf(line.text);
         for (int i = 0; i < line.x.length; i++) {
@@ -159,32 +188,43 @@ public record LetteringLayout(List<Letter> glyphs) {
                 continue;
             }
             Setting.Shift moved = setting.shift(line.begin + g.at());
-            Placement own = Placement.scaled(size).then(Placement.moved(-g.advance() * size / 2, 0))
+            Placement own = Placement.scaled(size)
+                    .then(Placement.moved(-g.advance() * size / 2, 0))
                     .then(Placement.turned(moved.degrees()))
                     .then(Placement.moved(moved.right() * size, moved.down() * size));
             double along = (line.x[i] + shift + g.advance() / 2) * size;
             Placement onto = own.then(spot(setting.baseline(), along, baselineMm, size, edge, g.advance() * size));
-            to.add(new Letter(g.outline().placed(onto), line.begin + g.at(), wordsBefore + word[Math.min(g.at(), word.length - 1)],
+            to.add(new Letter(
+                    g.outline().placed(onto),
+                    line.begin + g.at(),
+                    wordsBefore + word[Math.min(g.at(), word.length - 1)],
                     line.number));
         }
     }
 
     /** Where the middle of a glyph's foot goes. */
-    private static Placement spot(Baseline baseline, double along, double downMm, double capital, Optional<Track> edge, double width) {
+    private static Placement spot(
+            Baseline baseline, double along, double downMm, double capital, Optional<Track> edge, double width) {
         return switch (baseline) {
             case Baseline.Arc a -> {
                 double angle = along / a.radiusMm();
-                yield Placement.moved(0, downMm - a.radiusMm()).then(Placement.turned(Math.toDegrees(angle)))
+                yield Placement.moved(0, downMm - a.radiusMm())
+                        .then(Placement.turned(Math.toDegrees(angle)))
                         .then(Placement.moved(0, a.radiusMm()));
             }
-            case Baseline.Circle c when c.foot() -> Placement.moved(0, c.radiusMm() + capital + downMm)
-                    .then(Placement.turned(-Math.toDegrees(along / c.radiusMm()) + c.startDegrees()));
-            case Baseline.Circle c -> Placement.moved(0, downMm - c.radiusMm())
-                    .then(Placement.turned(Math.toDegrees(along / c.radiusMm()) + c.startDegrees()));
-            case Baseline.Edge e when edge.isPresent() -> {
+            case Baseline.Circle c
+            when c.foot() ->
+                Placement.moved(0, c.radiusMm() + capital + downMm)
+                        .then(Placement.turned(-Math.toDegrees(along / c.radiusMm()) + c.startDegrees()));
+            case Baseline.Circle c ->
+                Placement.moved(0, downMm - c.radiusMm())
+                        .then(Placement.turned(Math.toDegrees(along / c.radiusMm()) + c.startDegrees()));
+            case Baseline.Edge e
+            when edge.isPresent() -> {
                 double middle = e.start() + (edge.get().isClosed() ? 0 : 0.5);
                 Track.Spot at = edge.get().at(middle * edge.get().lengthMm() + along, width);
-                yield Placement.moved(0, downMm - e.distanceMm()).then(Placement.turned(at.degrees()))
+                yield Placement.moved(0, downMm - e.distanceMm())
+                        .then(Placement.turned(at.degrees()))
                         .then(Placement.moved(at.point().xMm(), at.point().yMm()));
             }
             case Baseline.Straight _, Baseline.Edge _ -> Placement.moved(along, downMm);

@@ -27,8 +27,12 @@ final class LoadedFont {
     LoadedFont(Font font, Optional<FontTables> tables) {
         this.font = font;
         this.tables = tables;
-        double height = !font.canDisplay('H') ? 0
-                : font.createGlyphVector(TRUE_OUTLINES, "H").getOutline().getBounds2D().getHeight();
+        double height = !font.canDisplay('H')
+                ? 0
+                : font.createGlyphVector(TRUE_OUTLINES, "H")
+                        .getOutline()
+                        .getBounds2D()
+                        .getHeight();
         this.capital = height > 0 ? height : USUAL_CAPITAL * Typefaces.EM;
     }
 
@@ -46,7 +50,8 @@ final class LoadedFont {
     }
 
     private int glyphCode(int codePoint) {
-        return font.createGlyphVector(TRUE_OUTLINES, Character.toString(codePoint)).getGlyphCode(0);
+        return font.createGlyphVector(TRUE_OUTLINES, Character.toString(codePoint))
+                .getGlyphCode(0);
     }
 
     /** @param forms which form a character should have, by its place in the line */
@@ -80,10 +85,20 @@ final class LoadedFont {
         return parts;
     }
 
-    private double add(List<Glyph> to, String line, int begin, int end, boolean rightToLeft, double from,
-                       Map<Integer, Integer> forms) {
+    private double add(
+            List<Glyph> to,
+            String line,
+            int begin,
+            int end,
+            boolean rightToLeft,
+            double from,
+            Map<Integer, Integer> forms) {
         char[] chars = line.substring(begin, end).toCharArray();
-        GlyphVector laid = font.layoutGlyphVector(TRUE_OUTLINES, chars, 0, chars.length,
+        GlyphVector laid = font.layoutGlyphVector(
+                TRUE_OUTLINES,
+                chars,
+                0,
+                chars.length,
                 rightToLeft ? Font.LAYOUT_RIGHT_TO_LEFT : Font.LAYOUT_LEFT_TO_RIGHT);
         Placement toUnit = Placement.scaled(1 / capital);
         double shift = from * capital;
@@ -109,7 +124,8 @@ final class LoadedFont {
     }
 
     private static Glyph glyph(int at, double x, double advance, Shape outline, double y, Placement toUnit) {
-        return new Glyph(at, x, advance, Curves.of(outline, Placement.moved(0, y).then(toUnit)));
+        return new Glyph(
+                at, x, advance, Curves.of(outline, Placement.moved(0, y).then(toUnit)));
     }
 
     private Optional<GlyphVector> otherForm(int glyphCode, int form) {
@@ -117,7 +133,8 @@ final class LoadedFont {
             return Optional.empty();
         }
         List<Integer> others = tables.get().otherForms(glyphCode);
-        return form > others.size() ? Optional.empty()
+        return form > others.size()
+                ? Optional.empty()
                 : Optional.of(font.createGlyphVector(TRUE_OUTLINES, new int[] {others.get(form - 1)}));
     }
 }

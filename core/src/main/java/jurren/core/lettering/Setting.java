@@ -13,11 +13,19 @@ import java.util.function.UnaryOperator;
  * @param shifts        letters moved out of their place, by the number of their character in the text
  * @param forms         letters in another of the font's forms (1 is its first), by the same number
  */
-public record Setting(double letterSpacing, double wordSpacing, double lineGap, Align align, Baseline baseline,
-                      Map<Integer, Shift> shifts, Map<Integer, Integer> forms) {
+public record Setting(
+        double letterSpacing,
+        double wordSpacing,
+        double lineGap,
+        Align align,
+        Baseline baseline,
+        Map<Integer, Shift> shifts,
+        Map<Integer, Integer> forms) {
     /** How lines stand under each other. */
     public enum Align {
-        LEFT, MIDDLE, RIGHT,
+        LEFT,
+        MIDDLE,
+        RIGHT,
         /** Letters drawn apart until all lines are as wide as the widest. */
         SPREAD,
         /** Letters made larger until all lines are as wide as the widest. */
@@ -36,7 +44,8 @@ public record Setting(double letterSpacing, double wordSpacing, double lineGap, 
         }
     }
 
-    public static final Setting USUAL = new Setting(0, 0, 0.4, Align.MIDDLE, new Baseline.Straight(), Map.of(), Map.of());
+    public static final Setting USUAL =
+            new Setting(0, 0, 0.4, Align.MIDDLE, new Baseline.Straight(), Map.of(), Map.of());
 
     public Setting {
         shifts = Map.copyOf(shifts);

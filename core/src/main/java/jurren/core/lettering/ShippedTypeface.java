@@ -22,7 +22,17 @@ public enum ShippedTypeface implements Typeface {
 
     /** What kind of letter it is. */
     public enum Kind {
-        BLOCK, CONDENSED, SLAB, ROUNDED, SERIF, POSTER, STENCIL, SCRIPT, JOINING_SCRIPT, BRUSH, CAPITALS
+        BLOCK,
+        CONDENSED,
+        SLAB,
+        ROUNDED,
+        SERIF,
+        POSTER,
+        STENCIL,
+        SCRIPT,
+        JOINING_SCRIPT,
+        BRUSH,
+        CAPITALS
     }
 
     private final String id;

@@ -1,7 +1,6 @@
 package jurren.core.lettering;
 
 import java.awt.Font;
-import jurren.core.memo.Memo;
 import java.awt.FontFormatException;
 import java.awt.GraphicsEnvironment;
 import java.awt.font.TextAttribute;
@@ -22,6 +21,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import jurren.core.memo.Memo;
 
 /**
  * Letters with a typeface: the shipped ones, fonts of this machine, and font files that were opened,
@@ -30,24 +30,25 @@ import java.util.concurrent.TimeoutException;
 public final class Typefaces {
     /** Glyph outlines are taken this large, so that hinting and rounding are far below a micrometre. */
     static final float EM = 1000;
+
     private static final int MOST_BYTES = 32 << 20;
     private static final int PATIENCE_S = 5;
     private static final long RUN_BYTES = 200;
     private static final long GLYPH_BYTES = 900;
 
     /** A font that was opened anew is another font. */
-    private record Wanted(LoadedFont font, String line, Map<Integer, Integer> forms) {
-    }
+    private record Wanted(LoadedFont font, String line, Map<Integer, Integer> forms) {}
 
     private static final Map<ShippedTypeface, LoadedFont> SHIPPED = new EnumMap<>(ShippedTypeface.class);
     private static final Map<String, LoadedFont> OPENED = new HashMap<>();
     private static final Map<String, Optional<LoadedFont>> OF_MACHINE = new HashMap<>();
     private static Map<String, Font> machine;
-    private static final Memo<Wanted, GlyphRun> RUNS = new Memo<>(w -> w.font.run(w.line, w.forms),
-            (wanted, run, scale) -> scale.add(RUN_BYTES + GLYPH_BYTES * run.glyphs().size()));
+    private static final Memo<Wanted, GlyphRun> RUNS = new Memo<>(
+            w -> w.font.run(w.line, w.forms),
+            (wanted, run, scale) ->
+                    scale.add(RUN_BYTES + GLYPH_BYTES * run.glyphs().size()));
 
-    private Typefaces() {
-    }
+    private Typefaces() {}
 
     /** One line in a typeface. */
     static GlyphRun run(Typeface typeface, String line, Map<Integer, Integer> forms) {
@@ -71,9 +72,13 @@ public final class Typefaces {
     /** The first character that there is no glyph for. */
     public static OptionalInt firstMissing(String text, Typeface typeface) {
         Optional<LoadedFont> font = font(typeface);
-        return text.codePoints().filter(c -> !Character.isWhitespace(c) && !Character.isIdentifierIgnorable(c)
-                && !font.map(f -> f.canDisplay(c)).orElseGet(() ->
-                typeface instanceof NamedTypeface n && n.carried().has((char) c))).findFirst();
+        return text.codePoints()
+                .filter(c -> !Character.isWhitespace(c)
+                        && !Character.isIdentifierIgnorable(c)
+                        && !font.map(f -> f.canDisplay(c))
+                                .orElseGet(() -> typeface instanceof NamedTypeface n
+                                        && n.carried().has((char) c)))
+                .findFirst();
     }
 
     /** The typeface with the outlines of a text, for machines that do not have the font. */
@@ -158,7 +163,8 @@ public final class Typefaces {
     public static InputStream file(ShippedTypeface typeface) {
         InputStream in = Typefaces.class.getResourceAsStream("fonts/" + typeface.id() + ".ttf");
         if (in == null) {
-            throw new IllegalStateException("the font file of " + typeface.title() + " is missing from the application");
+            throw new IllegalStateException(
+                    "the font file of " + typeface.title() + " is missing from the application");
         }
         return in;
     }
@@ -172,8 +178,11 @@ public final class Typefaces {
         return switch (typeface) {
             case ShippedTypeface s -> Optional.of(SHIPPED.computeIfAbsent(s, Typefaces::shipped));
             case NamedTypeface n when OPENED.containsKey(n.title()) -> Optional.of(OPENED.get(n.title()));
-            case NamedTypeface n -> OF_MACHINE.computeIfAbsent(n.title(), name -> Optional.ofNullable(machine().get(name))
-                    .map(f -> new LoadedFont(ready(f), Optional.empty())));
+            case NamedTypeface n ->
+                OF_MACHINE.computeIfAbsent(
+                        n.title(),
+                        name -> Optional.ofNullable(machine().get(name))
+                                .map(f -> new LoadedFont(ready(f), Optional.empty())));
         };
     }
 
@@ -193,7 +202,12 @@ public final class Typefaces {
     }
 
     private static Font ready(Font font) {
-        return font.deriveFont(Map.of(TextAttribute.SIZE, EM, TextAttribute.KERNING, TextAttribute.KERNING_ON,
-                TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON));
+        return font.deriveFont(Map.of(
+                TextAttribute.SIZE,
+                EM,
+                TextAttribute.KERNING,
+                TextAttribute.KERNING_ON,
+                TextAttribute.LIGATURES,
+                TextAttribute.LIGATURES_ON));
     }
 }

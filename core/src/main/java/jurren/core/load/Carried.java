@@ -28,9 +28,17 @@ record Carried(Region carrier, Region cell, Region framed, double largestHoleMm2
         CutItem item = new CutItem("", "", "", 0, layer);
         Region carrier = item.carrier();
         Region cell = carrier.grown(Loading.GAP_MM / 2, CornerStyle.ROUND);
-        double largestHoleMm2 = cell.pieces().stream().flatMap(p -> p.holes().stream()).mapToDouble(h -> Math.abs(h.signedAreaMm2())).max().orElse(0);
-        return new Carried(carrier, cell, layer.making().cut() == Making.Cut.KISS ? Frames.around(framed(item, carrier)) : Region.EMPTY,
-                largestHoleMm2, Covered.of(cell, Double.MAX_VALUE));
+        double largestHoleMm2 = cell.pieces().stream()
+                .flatMap(p -> p.holes().stream())
+                .mapToDouble(h -> Math.abs(h.signedAreaMm2()))
+                .max()
+                .orElse(0);
+        return new Carried(
+                carrier,
+                cell,
+                layer.making().cut() == Making.Cut.KISS ? Frames.around(framed(item, carrier)) : Region.EMPTY,
+                largestHoleMm2,
+                Covered.of(cell, Double.MAX_VALUE));
     }
 
     /** What its cell covers beside pieces whose cells are at least so large. */

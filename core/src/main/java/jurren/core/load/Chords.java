@@ -9,7 +9,9 @@ import jurren.core.geometry.Piece;
 import jurren.core.geometry.Region;
 import jurren.core.memo.Scale;
 
-/** How much of the lines straight across the film a piece covers: over what length of the feed more than so and so much. */
+/**
+ * How much of the lines straight across the film a piece covers: over what length of the feed more than so and so much.
+ */
 final class Chords {
     /** Chords are told too short by less than this, never too long. */
     private static final double STEP_MM = 0.1;
@@ -79,7 +81,11 @@ final class Chords {
             if (Math.abs(dx) > UPRIGHT_MM) {
                 double up = dx > 0 ? -upper : upper;
                 int left = dx > 0 ? i : next;
-                edges.add(new Edge(ring.xMm(left), ring.xMm(left) + Math.abs(dx), up * (ring.yMm(next) - ring.yMm(i)) / dx, up * ring.yMm(left)));
+                edges.add(new Edge(
+                        ring.xMm(left),
+                        ring.xMm(left) + Math.abs(dx),
+                        up * (ring.yMm(next) - ring.yMm(i)) / dx,
+                        up * ring.yMm(left)));
             }
         }
         return Math.abs(area);
@@ -88,7 +94,10 @@ final class Chords {
     /** Between two corners next to each other along the feed, what is covered changes evenly. */
     private static void sweep(List<Edge> edges, double[] feed) {
         edges.sort(Comparator.comparingDouble(Edge::fromMm));
-        double[] corners = edges.stream().flatMapToDouble(e -> DoubleStream.of(e.fromMm, e.toMm)).sorted().toArray();
+        double[] corners = edges.stream()
+                .flatMapToDouble(e -> DoubleStream.of(e.fromMm, e.toMm))
+                .sorted()
+                .toArray();
         List<Edge> over = new ArrayList<>();
         int next = 0;
         for (int i = 1; i < corners.length; i++) {
@@ -102,7 +111,11 @@ final class Chords {
                 over.add(edges.get(next++));
             }
             over.removeIf(e -> e.toMm < middle);
-            spread(over.stream().mapToDouble(e -> e.yMm(from)).sum(), over.stream().mapToDouble(e -> e.yMm(to)).sum(), to - from, feed);
+            spread(
+                    over.stream().mapToDouble(e -> e.yMm(from)).sum(),
+                    over.stream().mapToDouble(e -> e.yMm(to)).sum(),
+                    to - from,
+                    feed);
         }
     }
 

@@ -20,6 +20,7 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
     private static final double LEAST_HOLE_MM2 = 150;
     /** What keeps others away need not be finer than this where it has very many corners. */
     private static final double COARSE_MM = 0.1;
+
     private static final int MANY_CORNERS = 600;
     private static final int TOO_MANY_CORNERS = 20_000;
     /** A carrier that holds more pieces is cut as straight as it can be. */
@@ -27,10 +28,11 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
 
     private static final int MOST_LARGE = 6;
     /** Piece by piece as it would lie at the origin: what stands still beside something that moves is known again. */
-    private static final Memo<Region, Region> SIMPLIFIED = new Memo<>(MOST_LARGE, piece -> piece.simplified(COARSE_MM), (piece, simple, scale) -> {
-        piece.weigh(scale);
-        simple.weigh(scale);
-    });
+    private static final Memo<Region, Region> SIMPLIFIED =
+            new Memo<>(MOST_LARGE, piece -> piece.simplified(COARSE_MM), (piece, simple, scale) -> {
+                piece.weigh(scale);
+                simple.weigh(scale);
+            });
 
     /** Whether it is cut as in a mirror. */
     public boolean turnedOver() {
@@ -42,9 +44,8 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
      * turned over, then turned. The y axis goes from down to up on the way.
      */
     public Placement ontoFilm(double degrees) {
-        Placement seenByKnife = turnedOver()
-                ? Placement.otherYAxis().then(Placement.flipped())
-                : Placement.otherYAxis();
+        Placement seenByKnife =
+                turnedOver() ? Placement.otherYAxis().then(Placement.flipped()) : Placement.otherYAxis();
         return degrees == 0 ? seenByKnife : seenByKnife.then(Placement.turned(degrees));
     }
 
@@ -79,7 +80,8 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
             art = art.vertexCount() > TOO_MANY_CORNERS ? art.hull() : art;
         }
         if (art.pieceCount() > 1) {
-            Region closed = art.grown(CARRIED_MM + 2 * coarse, CornerStyle.ROUND).grown(-CARRIED_MM, CornerStyle.ROUND);
+            Region closed =
+                    art.grown(CARRIED_MM + 2 * coarse, CornerStyle.ROUND).grown(-CARRIED_MM, CornerStyle.ROUND);
             art = coarse > 0 ? closed : closed.weld(art);
         } else if (coarse > 0) {
             art = art.grown(coarse, CornerStyle.MITRED);
@@ -88,6 +90,11 @@ public record CutItem(String lineId, String place, String size, int copy, Layer 
             art = art.hull();
         }
         Piece one = art.largest();
-        return new Piece(one.outer(), one.holes().stream().filter(h -> Math.abs(h.signedAreaMm2()) >= LEAST_HOLE_MM2).toList()).region();
+        return new Piece(
+                        one.outer(),
+                        one.holes().stream()
+                                .filter(h -> Math.abs(h.signedAreaMm2()) >= LEAST_HOLE_MM2)
+                                .toList())
+                .region();
     }
 }

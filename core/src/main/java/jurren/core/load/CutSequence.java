@@ -7,12 +7,12 @@ import jurren.core.geometry.Region;
 
 /** The order in which pieces are cut: along the feed, and what lies in a hole of another before that other. */
 final class CutSequence {
-    private CutSequence() {
-    }
+    private CutSequence() {}
 
     static List<Placed> of(List<Placed> lying) {
         List<Placed> left = new ArrayList<>(lying);
-        left.sort(Comparator.comparingDouble((Placed p) -> p.box().minXMm()).thenComparingDouble(p -> p.box().minYMm()));
+        left.sort(Comparator.comparingDouble((Placed p) -> p.box().minXMm())
+                .thenComparingDouble(p -> p.box().minYMm()));
         List<Placed> order = new ArrayList<>();
         while (!left.isEmpty()) {
             take(left.getFirst(), left, order);
@@ -24,8 +24,11 @@ final class CutSequence {
         left.remove(outer);
         if (outer.cell().holeCount() > 0) {
             Region filled = outer.cell().filled();
-            for (Placed inner : left.stream().filter(p -> outer.slot().covers(p.slot(), 0) && filled.contains(p.box().centre())
-                    && filled.intersect(p.cell()).areaMm2() > p.cell().areaMm2() / 2).toList()) {
+            for (Placed inner : left.stream()
+                    .filter(p -> outer.slot().covers(p.slot(), 0)
+                            && filled.contains(p.box().centre())
+                            && filled.intersect(p.cell()).areaMm2() > p.cell().areaMm2() / 2)
+                    .toList()) {
                 if (left.contains(inner)) {
                     take(inner, left, order);
                 }

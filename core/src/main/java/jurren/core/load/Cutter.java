@@ -21,45 +21,99 @@ import jurren.core.geometry.Region;
  * @param senses       what it finds out by itself
  * @param feed         how film goes in
  */
-public record Cutter(String id, String name, double widthMm, double rollerMm, double beforeMm, double afterMm,
-                     double travelMmS, double liftS, double cornerS, double overcutMm, Head head, Reach reach,
-                     Speech speech, Senses senses, Feed feed) {
+public record Cutter(
+        String id,
+        String name,
+        double widthMm,
+        double rollerMm,
+        double beforeMm,
+        double afterMm,
+        double travelMmS,
+        double liftS,
+        double cornerS,
+        double overcutMm,
+        Head head,
+        Reach reach,
+        Speech speech,
+        Senses senses,
+        Feed feed) {
     public Cutter {
-        if (!(widthMm > 2 * rollerMm && rollerMm >= 0 && beforeMm >= 0 && afterMm >= 0 && travelMmS > 0
-                && liftS >= 0 && cornerS >= 0 && overcutMm >= 0)) {
+        if (!(widthMm > 2 * rollerMm
+                && rollerMm >= 0
+                && beforeMm >= 0
+                && afterMm >= 0
+                && travelMmS > 0
+                && liftS >= 0
+                && cornerS >= 0
+                && overcutMm >= 0)) {
             throw new IllegalArgumentException("cutter " + id + " has measures that cannot be");
         }
         if (feed.leastMm() > widthMm) {
             throw new IllegalArgumentException("the narrowest film that a cutter takes is not wider than the widest");
         }
         if (feed.matMm() != 0 && !(feed.matMm() > beforeMm + afterMm)) {
-            throw new IllegalArgumentException("a mat is longer than what stays uncut on it; 0 means that there is none");
+            throw new IllegalArgumentException(
+                    "a mat is longer than what stays uncut on it; 0 means that there is none");
         }
     }
 
-    public Cutter(String id, String name, double widthMm, double rollerMm, double beforeMm, double afterMm,
-                  double travelMmS, double liftS, double cornerS, double overcutMm) {
-        this(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, Head.USUAL, Reach.STAND_IN, Speech.USUAL, Senses.NONE, Feed.ROLL);
+    public Cutter(
+            String id,
+            String name,
+            double widthMm,
+            double rollerMm,
+            double beforeMm,
+            double afterMm,
+            double travelMmS,
+            double liftS,
+            double cornerS,
+            double overcutMm) {
+        this(
+                id,
+                name,
+                widthMm,
+                rollerMm,
+                beforeMm,
+                afterMm,
+                travelMmS,
+                liftS,
+                cornerS,
+                overcutMm,
+                Head.USUAL,
+                Reach.STAND_IN,
+                Speech.USUAL,
+                Senses.NONE,
+                Feed.ROLL);
     }
 
     public Cutter withHead(Head other) {
-        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, other, reach, speech, senses, feed);
+        return new Cutter(
+                id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, other, reach,
+                speech, senses, feed);
     }
 
     public Cutter withReach(Reach other) {
-        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, other, speech, senses, feed);
+        return new Cutter(
+                id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, other,
+                speech, senses, feed);
     }
 
     public Cutter withSpeech(Speech other) {
-        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach, other, senses, feed);
+        return new Cutter(
+                id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach,
+                other, senses, feed);
     }
 
     public Cutter withSenses(Senses other) {
-        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach, speech, other, feed);
+        return new Cutter(
+                id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach,
+                speech, other, feed);
     }
 
     public Cutter withFeed(Feed other) {
-        return new Cutter(id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach, speech, senses, other);
+        return new Cutter(
+                id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach,
+                speech, senses, other);
     }
 
     public Cutter withMat(double lengthMm) {
@@ -73,7 +127,9 @@ public record Cutter(String id, String name, double widthMm, double rollerMm, do
 
     /** Another of the same make. */
     public Cutter named(String otherId, String otherName) {
-        return new Cutter(otherId, otherName, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach, speech, senses, feed);
+        return new Cutter(
+                otherId, otherName, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head,
+                reach, speech, senses, feed);
     }
 
     /** Whether film is cut off the roll first and laid on a mat. */

@@ -5,7 +5,8 @@ import java.util.List;
 /**
  * How film goes into a cutter.
  *
- * @param matMm the length of its mat, which is as wide as it takes film, where it takes film on mats alone; 0 where film
+ * @param matMm the length of its mat, which is as wide as it takes film, where it takes film on mats alone; 0 where
+ *        film
  *              goes through as it comes off the roll
  * @param leastMm the narrowest film it takes off a roll
  * @param rollers how many hold the film; those between the outer two stand anywhere
@@ -23,7 +24,8 @@ public record Feed(double matMm, double leastMm, int rollers, List<Zone> zones) 
     public record Zone(double fromMm, double toMm) {
         public Zone {
             if (!(fromMm >= 0 && toMm > fromMm && toMm <= MOST_MM)) {
-                throw new IllegalArgumentException("a roller stands from somewhere to farther across, not from " + fromMm + " to " + toMm);
+                throw new IllegalArgumentException(
+                        "a roller stands from somewhere to farther across, not from " + fromMm + " to " + toMm);
             }
         }
     }
@@ -44,7 +46,8 @@ public record Feed(double matMm, double leastMm, int rollers, List<Zone> zones) 
         }
         for (int i = 1; i < zones.size(); i++) {
             if (zones.get(i).fromMm < zones.get(i - 1).toMm) {
-                throw new IllegalArgumentException("places where a roller stands come one after the other across the machine");
+                throw new IllegalArgumentException(
+                        "places where a roller stands come one after the other across the machine");
             }
         }
     }
@@ -69,9 +72,19 @@ public record Feed(double matMm, double leastMm, int rollers, List<Zone> zones) 
         return new Feed(matMm, leastMm, rollers, others);
     }
 
-    /** Where the outer edge of the movable roller comes to stand on film of this width; 0 where it stands nowhere or the film is too narrow. */
+    /**
+     * Where the outer edge of the movable roller comes to stand on film of this width; 0 where it stands nowhere or the
+     * film is too narrow.
+     */
     public double outerMm(double filmMm, double rollerMm) {
-        return filmMm < leastMm ? 0 : zones.isEmpty() ? filmMm
-                : zones.stream().filter(z -> z.fromMm + rollerMm <= filmMm && z.fromMm + rollerMm <= z.toMm).mapToDouble(z -> Math.min(z.toMm, filmMm)).max().orElse(0);
+        return filmMm < leastMm
+                ? 0
+                : zones.isEmpty()
+                        ? filmMm
+                        : zones.stream()
+                                .filter(z -> z.fromMm + rollerMm <= filmMm && z.fromMm + rollerMm <= z.toMm)
+                                .mapToDouble(z -> Math.min(z.toMm, filmMm))
+                                .max()
+                                .orElse(0);
     }
 }

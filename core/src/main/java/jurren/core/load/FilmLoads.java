@@ -31,6 +31,7 @@ final class FilmLoads {
     private final Nesting nesting;
     /** What a frame takes on each side. */
     private final double margin;
+
     private final Map<Layer, Carried> carried = new IdentityHashMap<>();
     private final List<Load> loads = new ArrayList<>();
     private final List<CutItem> unlaid = new ArrayList<>();
@@ -41,7 +42,11 @@ final class FilmLoads {
         this.cutter = cutter;
         this.laying = laying;
         this.nesting = nesting;
-        this.margin = framed && wanted.items().stream().anyMatch(i -> i.layer().making().cut() == Making.Cut.KISS) ? Frames.MARGIN_MM : 0;
+        this.margin = framed
+                        && wanted.items().stream()
+                                .anyMatch(i -> i.layer().making().cut() == Making.Cut.KISS)
+                ? Frames.MARGIN_MM
+                : 0;
     }
 
     /** Not numbered yet. */
@@ -87,19 +92,34 @@ final class FilmLoads {
     // ---- which film
 
     void lay(List<? extends Stock> shelf) {
-        List<FilmPiece> offcuts = new ArrayList<>(shelf.stream().filter(s -> s instanceof Offcut && isOfThis(s)).filter(s -> !beds(List.of(s)).isEmpty()).toList());
+        List<FilmPiece> offcuts = new ArrayList<>(shelf.stream()
+                .filter(s -> s instanceof Offcut && isOfThis(s))
+                .filter(s -> !beds(List.of(s)).isEmpty())
+                .toList());
         offcuts.sort(Comparator.comparingDouble(s -> ((Offcut) s).outline().areaMm2()));
-        List<FilmPiece> taken = laying.taken().stream().filter(s -> isOfThis(s)
-                && items().stream().anyMatch(i -> laying.pin(i).filter(p -> p.stock().equals(s.id())).isPresent())).map(FilmPiece.class::cast).toList();
+        List<FilmPiece> taken = laying.taken().stream()
+                .filter(s -> isOfThis(s)
+                        && items().stream()
+                                .anyMatch(i -> laying.pin(i)
+                                        .filter(p -> p.stock().equals(s.id()))
+                                        .isPresent()))
+                .map(FilmPiece.class::cast)
+                .toList();
         offcuts.addAll(0, taken);
-        List<FilmPiece> rolls = new ArrayList<>(shelf.stream().filter(s -> s instanceof Roll r && r.isThere() && isOfThis(s)).toList());
+        List<FilmPiece> rolls = new ArrayList<>(shelf.stream()
+                .filter(s -> s instanceof Roll r && r.isThere() && isOfThis(s))
+                .toList());
         rolls.add(new Roll("roll-305", wanted.material().id(), wanted.colour(), Loading.USUAL_WIDTH_MM, 0));
         if (cutter.isOnMats()) {
-            rolls = rolls.stream().flatMap(r -> MatPiece.off((Roll) r, cutter, items().size()).stream()).map(FilmPiece.class::cast).toList();
+            rolls = rolls.stream()
+                    .flatMap(r -> MatPiece.off((Roll) r, cutter, items().size()).stream())
+                    .map(FilmPiece.class::cast)
+                    .toList();
         }
         // what a hand laid stays, and the rest lies around it
         boolean byHand = items().stream().anyMatch(i -> laying.pin(i).isPresent());
-        boolean inSets = laying.wish() == Laying.Wish.LEAST_WEEDING && !byHand && new InSets(this, nesting).lay(offcuts, rolls);
+        boolean inSets =
+                laying.wish() == Laying.Wish.LEAST_WEEDING && !byHand && new InSets(this, nesting).lay(offcuts, rolls);
         if (!inSets) {
             nested(offcuts, rolls);
         }
@@ -112,13 +132,20 @@ final class FilmLoads {
     /** Roll after roll is taken down until all that fits at all lies somewhere. */
     private void nested(List<FilmPiece> offcuts, List<FilmPiece> rolls) {
         List<FilmPiece> taken = new ArrayList<>(offcuts);
-        double wantedMm2 = items().stream().mapToDouble(i -> carrier(i).areaMm2()).sum();
+        double wantedMm2 =
+                items().stream().mapToDouble(i -> carrier(i).areaMm2()).sum();
         long before = Long.MAX_VALUE;
         for (FilmPiece roll : rolls) {
             taken.add(roll);
-            List<FilmPiece> usable = taken.stream().filter(s -> !beds(List.of(s)).isEmpty()).toList();
+            List<FilmPiece> usable =
+                    taken.stream().filter(s -> !beds(List.of(s)).isEmpty()).toList();
             boolean last = roll == rolls.getLast();
-            if (usable.isEmpty() || !last && beds(usable).stream().mapToDouble(b -> b.usable().areaMm2()).sum() < wantedMm2) {
+            if (usable.isEmpty()
+                    || !last
+                            && beds(usable).stream()
+                                            .mapToDouble(b -> b.usable().areaMm2())
+                                            .sum()
+                                    < wantedMm2) {
                 continue;
             }
             Nesting.Request asked = request(usable);
@@ -129,8 +156,11 @@ final class FilmLoads {
                 before = layout.unlaid();
                 continue;
             }
-            Optional<InRows> rows = usable.size() == 1 && laying.pins().isEmpty() ? Optional.of(new InRows(this, usable.getFirst())) : Optional.empty();
-            if (rows.filter(r -> r.usedMm() < layout.usedMm().getFirst() - ROUNDING_MM).isPresent()) {
+            Optional<InRows> rows = usable.size() == 1 && laying.pins().isEmpty()
+                    ? Optional.of(new InRows(this, usable.getFirst()))
+                    : Optional.empty();
+            if (rows.filter(r -> r.usedMm() < layout.usedMm().getFirst() - ROUNDING_MM)
+                    .isPresent()) {
                 rows.get().keep();
             } else {
                 keep(usable, layout);
@@ -145,7 +175,10 @@ final class FilmLoads {
         List<Bed> beds = new ArrayList<>();
         for (int i = 0; i < stock.size(); i++) {
             boolean taken = laying.isTaken(stock.get(i));
-            Region usable = taken ? Region.of(Box.ofSize(0, 0, stock.get(i).lengthMm(), stock.get(i).widthMm())) : framed(stock.get(i));
+            Region usable = taken
+                    ? Region.of(Box.ofSize(
+                            0, 0, stock.get(i).lengthMm(), stock.get(i).widthMm()))
+                    : framed(stock.get(i));
             if (!usable.isEmpty()) {
                 beds.add(new Bed(usable, i == stock.size() - 1 && !(stock.get(i) instanceof Offcut), taken));
             }
@@ -154,10 +187,12 @@ final class FilmLoads {
     }
 
     private Nesting.Request request(List<FilmPiece> stock) {
-        List<Cutout> cutouts = items().stream().map(item -> {
-            Optional<Lie> pinned = laying.pin(item).flatMap(pin -> lie(pin, carrier(item), stock));
-            return new Cutout(carrier(item), item.turning(), pinned);
-        }).toList();
+        List<Cutout> cutouts = items().stream()
+                .map(item -> {
+                    Optional<Lie> pinned = laying.pin(item).flatMap(pin -> lie(pin, carrier(item), stock));
+                    return new Cutout(carrier(item), item.turning(), pinned);
+                })
+                .toList();
         return new Nesting.Request(cutouts, beds(stock), Loading.GAP_MM);
     }
 
@@ -167,7 +202,10 @@ final class FilmLoads {
             if (stock.get(bed).id().equals(pin.stock())) {
                 Box lying = carrier.placed(Placement.turned(pin.degrees())).bounds();
                 Lie lie = new Lie(bed, pin.degrees(), pin.at().xMm(), pin.at().yMm());
-                boolean on = laying.isTaken(stock.get(bed)) || usable(stock.get(bed)).bounds().covers(lying.placed(Placement.moved(lie.xMm(), lie.yMm())), Loading.GAP_MM);
+                boolean on = laying.isTaken(stock.get(bed))
+                        || usable(stock.get(bed))
+                                .bounds()
+                                .covers(lying.placed(Placement.moved(lie.xMm(), lie.yMm())), Loading.GAP_MM);
                 return on ? Optional.of(lie) : Optional.empty();
             }
         }
@@ -187,7 +225,10 @@ final class FilmLoads {
             }
             load(stock.get(bed), placed);
         }
-        leave(IntStream.range(0, items().size()).filter(i -> layout.lies().get(i).isEmpty()).mapToObj(items()::get).toList());
+        leave(IntStream.range(0, items().size())
+                .filter(i -> layout.lies().get(i).isEmpty())
+                .mapToObj(items()::get)
+                .toList());
     }
 
     Placed placed(CutItem item, Lie lie) {
@@ -204,16 +245,32 @@ final class FilmLoads {
             return;
         }
         List<Placed> placed = CutSequence.of(lying);
-        double end = placed.stream().mapToDouble(p -> onFilm(p, carrier(p.item())).bounds().maxXMm()).max().orElseThrow() + margin;
+        double end = placed.stream()
+                        .mapToDouble(p -> onFilm(p, carrier(p.item())).bounds().maxXMm())
+                        .max()
+                        .orElseThrow()
+                + margin;
         double used = !(stock instanceof Offcut) && !laying.isTaken(stock) ? end + cutter.afterMm() : stock.lengthMm();
-        List<Load.Frame> frames = margin == 0 ? List.of()
-                : Frames.around(placed.stream().map(p -> onFilm(p, carried(p.item().layer()).framed())).toList(),
-                        placed, usable(stock));
+        List<Load.Frame> frames = margin == 0
+                ? List.of()
+                : Frames.around(
+                        placed.stream()
+                                .map(p -> onFilm(p, carried(p.item().layer()).framed()))
+                                .toList(),
+                        placed,
+                        usable(stock));
         if (laying.named()) {
             Scoring scoring = new Scoring(placed);
             frames = frames.stream().map(scoring::in).toList();
         }
-        loads.add(new Load(0, wanted.material(), wanted.colour(), stock, placed, frames, used,
+        loads.add(new Load(
+                0,
+                wanted.material(),
+                wanted.colour(),
+                stock,
+                placed,
+                frames,
+                used,
                 stock instanceof Offcut ? stock.lengthMm() : leastMm(placed, stock)));
     }
 
@@ -221,11 +278,16 @@ final class FilmLoads {
         return atOrigin.placed(p.item().ontoFilm(0).inverse().then(p.onto()));
     }
 
-    /** No layout takes less: the longest piece must lie somewhere, and what lies side by side must fit between the rollers. */
+    /**
+     * No layout takes less: the longest piece must lie somewhere, and what lies side by side must fit between the
+     * rollers.
+     */
     private double leastMm(List<Placed> placed, FilmPiece stock) {
         LeastFilm least = new LeastFilm(cutter.usableMm(stock.widthMm()) - 2 * margin);
         // what a hand turned askew may take less than it does in quarters
-        placed.stream().filter(p -> p.degrees() % 90 == 0).forEach(p -> least.add(p.item().layer(), carried(p.item().layer())));
+        placed.stream()
+                .filter(p -> p.degrees() % 90 == 0)
+                .forEach(p -> least.add(p.item().layer(), carried(p.item().layer())));
         return cutter.beforeMm() + least.alongMm() + 2 * margin + cutter.afterMm();
     }
 }

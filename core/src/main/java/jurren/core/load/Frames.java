@@ -7,7 +7,8 @@ import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
 
 /**
- * Weeding frames: straight cuts around groups of pieces, so that the waste of a group lifts in one. A frame never goes between
+ * Weeding frames: straight cuts around groups of pieces, so that the waste of a group lifts in one. A frame never goes
+ * between
  * pieces that lie into each other: where two frames would meet, there is one around both.
  */
 final class Frames {
@@ -17,6 +18,7 @@ final class Frames {
     private static final double NEARLY_RECTANGLE = 0.8;
     /** Frames that come nearer than this are one. */
     private static final double APART_MM = 2;
+
     private static final double STRAIGHT_MM = 0.5;
     private static final double ROUNDING_MM = 1e-6;
 
@@ -30,19 +32,20 @@ final class Frames {
         }
     }
 
-    private Frames() {
-    }
+    private Frames() {}
 
     /** How far the frame of one piece reaches. */
     static Region around(Region piece) {
         Region hull = piece.hull();
         // a mitre at a sharp corner goes further than the margin
-        return hull.grown(MARGIN_MM, CornerStyle.MITRED).intersect(Region.of(hull.bounds().grown(MARGIN_MM)));
+        return hull.grown(MARGIN_MM, CornerStyle.MITRED)
+                .intersect(Region.of(hull.bounds().grown(MARGIN_MM)));
     }
 
     /**
      * @param lying   what is cut
-     * @param reaches how far the frame of each piece reaches where it lies; empty of what a knife cuts right through, which falls out by itself
+     * @param reaches how far the frame of each piece reaches where it lies; empty of what a knife cuts right through,
+     *        which falls out by itself
      */
     static List<Load.Frame> around(List<Region> reaches, List<Placed> lying, Region usable) {
         List<Group> groups = new ArrayList<>();

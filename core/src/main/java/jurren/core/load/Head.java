@@ -11,26 +11,30 @@ package jurren.core.load;
  * @param lastsM     how far a knife goes through plain film before it is likely dull
  * @param pen        by which number a pen in it is called; 0 where it holds none
  */
-public record Head(double leastGf, double mostGf, double offsetMm, boolean swings, boolean takesForce, double lastsM, int pen) {
+public record Head(
+        double leastGf, double mostGf, double offsetMm, boolean swings, boolean takesForce, double lastsM, int pen) {
     /** The knife is the first. */
     public static final int USUAL_PEN = 2;
+
     public static final int MOST_PEN = 8;
     public static final double USUALLY_LASTS_M = 2000;
     /** A desktop cutter's. */
     public static final Head USUAL = new Head(20, 210, 0.25, true, true);
+
     private static final double MOST_OFFSET_MM = 2;
     private static final double MOST_LASTS_M = 100_000;
 
     public Head {
         if (!(leastGf > 0 && mostGf >= leastGf && offsetMm >= 0 && offsetMm <= MOST_OFFSET_MM)) {
-            throw new IllegalArgumentException("a head needs 0 < least <= most force and a knife that trails by 0 to " + MOST_OFFSET_MM
-                    + " mm but had " + leastGf + ", " + mostGf + " gf and " + offsetMm + " mm");
+            throw new IllegalArgumentException("a head needs 0 < least <= most force and a knife that trails by 0 to "
+                    + MOST_OFFSET_MM + " mm but had " + leastGf + ", " + mostGf + " gf and " + offsetMm + " mm");
         }
         if (!(lastsM > 0 && lastsM <= MOST_LASTS_M)) {
             throw new IllegalArgumentException("a knife lasts above 0 and at most " + MOST_LASTS_M + " m");
         }
         if (pen < 0 || pen > MOST_PEN) {
-            throw new IllegalArgumentException("a pen is called by 1 to " + MOST_PEN + "; 0 means that none can be held");
+            throw new IllegalArgumentException(
+                    "a pen is called by 1 to " + MOST_PEN + "; 0 means that none can be held");
         }
     }
 

@@ -15,14 +15,18 @@ final class InRows {
     InRows(FilmLoads film, FilmPiece roll) {
         this.film = film;
         this.roll = roll;
-        List<RowLayout.Block> blocks = film.items().stream().map(i -> film.carrier(i).bounds().grown(film.margin()))
-                .map(b -> new RowLayout.Block(b.widthMm(), b.heightMm())).toList();
+        List<RowLayout.Block> blocks = film.items().stream()
+                .map(i -> film.carrier(i).bounds().grown(film.margin()))
+                .map(b -> new RowLayout.Block(b.widthMm(), b.heightMm()))
+                .toList();
         this.laid = new RowLayout(film.usable(roll).bounds().heightMm(), Loading.GAP_MM).lay(blocks);
     }
 
     /** Without the frame; endless when not all of it lies on the roll. */
     double usedMm() {
-        return laid.left() > 0 || laid.usedMm() > film.usable(roll).bounds().widthMm() ? Double.POSITIVE_INFINITY : laid.usedMm() - 2 * film.margin();
+        return laid.left() > 0 || laid.usedMm() > film.usable(roll).bounds().widthMm()
+                ? Double.POSITIVE_INFINITY
+                : laid.usedMm() - 2 * film.margin();
     }
 
     /** How something is turned to lie across. */
@@ -38,8 +42,13 @@ final class InRows {
             RowLayout.Spot spot = laid.spots().get(i).orElseThrow();
             double degrees = spot.turned() ? across(item) : 0;
             Box lying = film.carrier(item).bounds().placed(Placement.turned(degrees));
-            placed.add(film.placed(item, new Lie(0, degrees, usable.minXMm() + film.margin() + spot.xMm() - lying.minXMm(),
-                    usable.minYMm() + film.margin() + spot.yMm() - lying.minYMm())));
+            placed.add(film.placed(
+                    item,
+                    new Lie(
+                            0,
+                            degrees,
+                            usable.minXMm() + film.margin() + spot.xMm() - lying.minXMm(),
+                            usable.minYMm() + film.margin() + spot.yMm() - lying.minYMm())));
         }
         film.load(roll, placed);
     }

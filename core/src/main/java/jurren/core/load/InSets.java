@@ -28,12 +28,15 @@ final class InSets {
         this.film = film;
         this.nesting = nesting;
         Map<List<Object>, List<CutItem>> byPiece = new LinkedHashMap<>();
-        film.items().forEach(i -> byPiece.computeIfAbsent(List.of(i.lineId(), i.size(), i.copy()), _ -> new ArrayList<>()).add(i));
+        film.items()
+                .forEach(i -> byPiece.computeIfAbsent(List.of(i.lineId(), i.size(), i.copy()), _ -> new ArrayList<>())
+                        .add(i));
         this.sets = List.copyOf(byPiece.values());
     }
 
     /**
-     * One on each offcut that takes it as a whole, the rest on the first roll that is long enough for all of them; otherwise on the last. On mats one
+     * One on each offcut that takes it as a whole, the rest on the first roll that is long enough for all of them;
+     * otherwise on the last. On mats one
      * after the other.
      *
      * @param offcuts the least valuable first
@@ -42,7 +45,10 @@ final class InSets {
     boolean lay(List<FilmPiece> offcuts, List<FilmPiece> rolls) {
         List<Runnable> filled = new ArrayList<>();
         List<List<CutItem>> left = onOffcuts(offcuts, filled);
-        boolean laid = left.isEmpty() || (rolls.stream().allMatch(MatPiece.class::isInstance) ? onMats(rolls, left, filled) : onRoll(rolls, left, filled));
+        boolean laid = left.isEmpty()
+                || (rolls.stream().allMatch(MatPiece.class::isInstance)
+                        ? onMats(rolls, left, filled)
+                        : onRoll(rolls, left, filled));
         if (laid) {
             filled.forEach(Runnable::run);
         }
@@ -54,11 +60,23 @@ final class InSets {
         for (FilmPiece offcut : offcuts) {
             Region bed = film.framed(offcut);
             double most = bed.areaMm2();
-            List<List<CutItem>> small = left.stream().filter(set -> set.stream().mapToDouble(i -> film.carrier(i).areaMm2()).sum() <= most).limit(MOST_TRIED).toList();
+            List<List<CutItem>> small = left.stream()
+                    .filter(set -> set.stream()
+                                    .mapToDouble(i -> film.carrier(i).areaMm2())
+                                    .sum()
+                            <= most)
+                    .limit(MOST_TRIED)
+                    .toList();
             for (List<CutItem> set : bed.isEmpty() ? List.<List<CutItem>>of() : small) {
-                Layout on = nesting.best(new Nesting.Request(cutouts(set), List.of(new Bed(bed, false)), Loading.GAP_MM));
+                Layout on =
+                        nesting.best(new Nesting.Request(cutouts(set), List.of(new Bed(bed, false)), Loading.GAP_MM));
                 if (on.unlaid() == 0) {
-                    filled.add(() -> film.load(offcut, IntStream.range(0, set.size()).mapToObj(k -> film.placed(set.get(k), on.lies().get(k).orElseThrow())).toList()));
+                    filled.add(() -> film.load(
+                            offcut,
+                            IntStream.range(0, set.size())
+                                    .mapToObj(k -> film.placed(
+                                            set.get(k), on.lies().get(k).orElseThrow()))
+                                    .toList()));
                     left.remove(set);
                     break;
                 }
@@ -79,7 +97,8 @@ final class InSets {
             }
             Rows rows = rows(of, usable.bounds());
             if (rows.laid.usedMm() <= usable.bounds().widthMm() || roll == rolls.getLast()) {
-                filled.add(() -> keep(roll, rows, IntStream.range(0, of.size()).boxed().toList()));
+                filled.add(() ->
+                        keep(roll, rows, IntStream.range(0, of.size()).boxed().toList()));
                 return true;
             }
         }
@@ -95,19 +114,32 @@ final class InSets {
                 continue;
             }
             Rows rows = rows(left, usable.bounds());
-            List<Integer> fit = IntStream.range(0, left.size()).filter(g -> rows.endMm(g) <= usable.bounds().widthMm() && rows.isWhole(g)).boxed().toList();
+            List<Integer> fit = IntStream.range(0, left.size())
+                    .filter(g -> rows.endMm(g) <= usable.bounds().widthMm() && rows.isWhole(g))
+                    .boxed()
+                    .toList();
             if (!fit.isEmpty()) {
                 filled.add(() -> keep(mat, rows, fit));
             }
-            left = IntStream.range(0, left.size()).filter(g -> !fit.contains(g)).mapToObj(left::get).toList();
+            left = IntStream.range(0, left.size())
+                    .filter(g -> !fit.contains(g))
+                    .mapToObj(left::get)
+                    .toList();
         }
         return left.isEmpty();
     }
 
     /** Sets in rows, each with how it lies in itself. */
-    private record Rows(List<List<CutItem>> sets, List<Layout> inside, List<Box> boxes, RowLayout.Result laid, double margin) {
+    private record Rows(
+            List<List<CutItem>> sets, List<Layout> inside, List<Box> boxes, RowLayout.Result laid, double margin) {
         double endMm(int set) {
-            return laid.spots().get(set).map(s -> s.xMm() + (s.turned() ? boxes.get(set).heightMm() : boxes.get(set).widthMm()) + 2 * margin)
+            return laid.spots()
+                    .get(set)
+                    .map(s -> s.xMm()
+                            + (s.turned()
+                                    ? boxes.get(set).heightMm()
+                                    : boxes.get(set).widthMm())
+                            + 2 * margin)
                     .orElse(Double.POSITIVE_INFINITY);
         }
 
@@ -118,21 +150,32 @@ final class InSets {
 
     private Rows rows(List<List<CutItem>> of, Box usable) {
         double across = usable.heightMm();
-        List<Layout> inside = of.stream().map(set -> inside(set, across, usable.widthMm())).toList();
-        List<Box> boxes = IntStream.range(0, of.size()).mapToObj(g -> box(of.get(g), inside.get(g))).toList();
-        RowLayout.Result laid = new RowLayout(across, Loading.GAP_MM).lay(boxes.stream()
-                .map(b -> new RowLayout.Block(b.widthMm() + 2 * film.margin(), b.heightMm() + 2 * film.margin())).toList());
+        List<Layout> inside =
+                of.stream().map(set -> inside(set, across, usable.widthMm())).toList();
+        List<Box> boxes = IntStream.range(0, of.size())
+                .mapToObj(g -> box(of.get(g), inside.get(g)))
+                .toList();
+        RowLayout.Result laid = new RowLayout(across, Loading.GAP_MM)
+                .lay(boxes.stream()
+                        .map(b ->
+                                new RowLayout.Block(b.widthMm() + 2 * film.margin(), b.heightMm() + 2 * film.margin()))
+                        .toList());
         return new Rows(of, inside, boxes, laid, film.margin());
     }
 
     private Layout inside(List<CutItem> set, double across, double longest) {
-        return nesting.best(new Nesting.Request(cutouts(set), List.of(Bed.roll(Math.max(1, across - 2 * film.margin()), longest)), Loading.GAP_MM));
+        return nesting.best(new Nesting.Request(
+                cutouts(set), List.of(Bed.roll(Math.max(1, across - 2 * film.margin()), longest)), Loading.GAP_MM));
     }
 
     private Box box(List<CutItem> set, Layout inside) {
-        return IntStream.range(0, set.size()).filter(k -> inside.lies().get(k).isPresent())
-                .mapToObj(k -> film.carrier(set.get(k)).placed(inside.lies().get(k).get().placement()).bounds())
-                .reduce(Box::joined).orElse(Box.ofSize(0, 0, 1, 1));
+        return IntStream.range(0, set.size())
+                .filter(k -> inside.lies().get(k).isPresent())
+                .mapToObj(k -> film.carrier(set.get(k))
+                        .placed(inside.lies().get(k).get().placement())
+                        .bounds())
+                .reduce(Box::joined)
+                .orElse(Box.ofSize(0, 0, 1, 1));
     }
 
     private void keep(FilmPiece roll, Rows rows, List<Integer> which) {
@@ -146,7 +189,14 @@ final class InSets {
                 if (in.isEmpty() || rows.laid.spots().get(g).isEmpty()) {
                     left.add(item);
                 } else {
-                    placed.add(film.placed(item, within(in.get(), rows.boxes.get(g), rows.laid.spots().get(g).get(), film.usable(roll).bounds(), InRows.across(item))));
+                    placed.add(film.placed(
+                            item,
+                            within(
+                                    in.get(),
+                                    rows.boxes.get(g),
+                                    rows.laid.spots().get(g).get(),
+                                    film.usable(roll).bounds(),
+                                    InRows.across(item))));
                 }
             }
         }
@@ -158,7 +208,10 @@ final class InSets {
         Placement turn = Placement.turned(spot.turned() ? across : 0);
         Box lying = box.placed(turn);
         Point at = turn.apply(new Point(in.xMm(), in.yMm()));
-        return new Lie(0, in.degrees() + (spot.turned() ? across : 0), usable.minXMm() + film.margin() + spot.xMm() - lying.minXMm() + at.xMm(),
+        return new Lie(
+                0,
+                in.degrees() + (spot.turned() ? across : 0),
+                usable.minXMm() + film.margin() + spot.xMm() - lying.minXMm() + at.xMm(),
                 usable.minYMm() + film.margin() + spot.yMm() - lying.minYMm() + at.yMm());
     }
 }

@@ -42,7 +42,8 @@ public record Laying(Wish wish, boolean named, List<Pin> pins, List<Roll> taken)
 
     /** A pin takes the place of what was said of the same piece. */
     public Laying with(Pin pin) {
-        List<Pin> all = new ArrayList<>(pins.stream().filter(p -> !p.isOfSame(pin)).toList());
+        List<Pin> all =
+                new ArrayList<>(pins.stream().filter(p -> !p.isOfSame(pin)).toList());
         all.add(pin);
         return new Laying(wish, named, all, taken);
     }
@@ -61,7 +62,8 @@ public record Laying(Wish wish, boolean named, List<Pin> pins, List<Roll> taken)
             after = after.with(Pin.of(p, id));
         }
         List<Roll> more = new ArrayList<>(taken);
-        more.add(new Roll(id, load.material().id(), load.colour(), load.stock().widthMm(), load.usedMm(), "", paid(load)));
+        more.add(new Roll(
+                id, load.material().id(), load.colour(), load.stock().widthMm(), load.usedMm(), "", paid(load)));
         return new Laying(wish, named, after.pins, more);
     }
 
@@ -81,7 +83,11 @@ public record Laying(Wish wish, boolean named, List<Pin> pins, List<Roll> taken)
     /** A load that was taken for cut was not. */
     public Laying notCut(Load load) {
         String id = load.stock().id();
-        return new Laying(wish, named, pins.stream().filter(p -> !p.stock().equals(id)).toList(), taken.stream().filter(r -> !r.id().equals(id)).toList());
+        return new Laying(
+                wish,
+                named,
+                pins.stream().filter(p -> !p.stock().equals(id)).toList(),
+                taken.stream().filter(r -> !r.id().equals(id)).toList());
     }
 
     /** Whether it is off the shelf already. */

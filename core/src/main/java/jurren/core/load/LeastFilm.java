@@ -8,18 +8,20 @@ import jurren.core.geometry.Box;
 import jurren.core.layer.Layer;
 
 /**
- * A length of film that no layout of some pieces goes below, turned by quarters or not at all. Cells, which have half the gap
+ * A length of film that no layout of some pieces goes below, turned by quarters or not at all. Cells, which have half
+ * the gap
  * around them, do not overlap; so on every line across the film their chords are together no longer than the line. That
- * remains true when each chord is told in whole parts of it, as floor((k + 1) chord / line) / k: two pieces that are a little
- * wider than half the film then take the whole of it each. Such functions are due to Fekete and Schepers, New classes of fast
+ * remains true when each chord is told in whole parts of it, as floor((k + 1) chord / line) / k: two pieces that are a
+ * little
+ * wider than half the film then take the whole of it each. Such functions are due to Fekete and Schepers, New classes
+ * of fast
  * lower bounds for bin packing problems (2001).
  */
 final class LeastFilm {
     private static final int MOST_PARTS = 12;
 
     /** @param n how many of it there are */
-    private record Kind(Carried carried, boolean directed, int n) {
-    }
+    private record Kind(Carried carried, boolean directed, int n) {}
 
     private final double acrossMm;
     private final Map<Layer, Kind> kinds = new IdentityHashMap<>();
@@ -30,13 +32,19 @@ final class LeastFilm {
     }
 
     void add(Layer layer, Carried carried) {
-        kinds.merge(layer, new Kind(carried, layer.material().directed(), 1), (k, _) -> new Kind(k.carried, k.directed, k.n + 1));
+        kinds.merge(
+                layer,
+                new Kind(carried, layer.material().directed(), 1),
+                (k, _) -> new Kind(k.carried, k.directed, k.n + 1));
     }
 
     /** From where the first piece may begin to where the last must end. */
     double alongMm() {
         // what is smaller than the smallest cell takes none of them
-        double smallest = kinds.values().stream().mapToDouble(k -> k.carried.cell().areaMm2()).min().orElse(0);
+        double smallest = kinds.values().stream()
+                .mapToDouble(k -> k.carried.cell().areaMm2())
+                .min()
+                .orElse(0);
         double line = acrossMm + Loading.GAP_MM;
         double area = 0;
         double longest = 0;
@@ -58,7 +66,11 @@ final class LeastFilm {
             area += kind.n * covered.along().areaMm2();
             for (int parts = 1; parts <= MOST_PARTS; parts++) {
                 int k = parts;
-                inParts[k] += kind.n * ways.stream().mapToDouble(c -> inParts(c, k, line)).min().orElse(0);
+                inParts[k] += kind.n
+                        * ways.stream()
+                                .mapToDouble(c -> inParts(c, k, line))
+                                .min()
+                                .orElse(0);
             }
         }
         double least = area / line;

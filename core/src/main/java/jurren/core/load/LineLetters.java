@@ -9,12 +9,14 @@ import java.util.Map;
 import jurren.core.geometry.Point;
 
 /**
- * Capitals and figures of single lines, as a knife scores them: straight strokes on a grid of four by six. None encloses
+ * Capitals and figures of single lines, as a knife scores them: straight strokes on a grid of four by six. None
+ * encloses
  * anything: what is cut all round would stay on the carrier when the waste is lifted, and be pressed on.
  */
 final class LineLetters {
     /** From the beginning of one sign to the next, and how high all are, in steps of the grid. */
     private static final double ADVANCE = 5.5;
+
     private static final double WIDE = 4;
     private static final double HIGH = 6;
     /** A sign after the other with its strokes: each point is its step to the right and its step up. */
@@ -59,17 +61,19 @@ final class LineLetters {
             / 00 46
             + 13 33/24 22
             """;
+
     private static final Map<Character, List<List<Point>>> STROKES = strokes();
 
-    private LineLetters() {
-    }
+    private LineLetters() {}
 
     private static Map<Character, List<List<Point>>> strokes() {
         Map<Character, List<List<Point>>> all = new HashMap<>();
         SIGNS.lines().forEach(row -> {
             List<List<Point>> strokes = new ArrayList<>();
             for (String stroke : row.substring(2).split("/")) {
-                strokes.add(List.of(stroke.split(" ")).stream().map(p -> new Point(p.charAt(0) - '0', p.charAt(1) - '0')).toList());
+                strokes.add(List.of(stroke.split(" ")).stream()
+                        .map(p -> new Point(p.charAt(0) - '0', p.charAt(1) - '0'))
+                        .toList());
             }
             all.put(row.charAt(0), strokes);
         });
@@ -78,7 +82,9 @@ final class LineLetters {
 
     /** What is no capital and no figure, without its accents, is a dash; between words there is a space. */
     private static String plain(String text) {
-        return Normalizer.normalize(text.toUpperCase(Locale.ROOT), Normalizer.Form.NFD).replaceAll("\\p{M}", "").replaceAll("[^A-Z0-9 /+]", "-");
+        return Normalizer.normalize(text.toUpperCase(Locale.ROOT), Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .replaceAll("[^A-Z0-9 /+]", "-");
     }
 
     static double widthMm(String text, double highMm) {
@@ -92,8 +98,10 @@ final class LineLetters {
         String plain = plain(text);
         for (int i = 0; i < plain.length(); i++) {
             double x = at.xMm() + i * ADVANCE * step;
-            STROKES.getOrDefault(plain.charAt(i), List.of()).forEach(stroke -> all.add(stroke.stream()
-                    .map(p -> new Point(x + p.xMm() * step, at.yMm() + p.yMm() * step)).toList()));
+            STROKES.getOrDefault(plain.charAt(i), List.of())
+                    .forEach(stroke -> all.add(stroke.stream()
+                            .map(p -> new Point(x + p.xMm() * step, at.yMm() + p.yMm() * step))
+                            .toList()));
         }
         return all;
     }

@@ -19,8 +19,15 @@ import jurren.core.material.Material;
  * @param usedMm   length of film from its leading edge to where it is cut off
  * @param leastMm  no layout of these pieces takes less of a film as wide as this
  */
-public record Load(int order, Material material, Colour colour, FilmPiece stock, List<Placed> placed, List<Frame> frames,
-                   double usedMm, double leastMm) {
+public record Load(
+        int order,
+        Material material,
+        Colour colour,
+        FilmPiece stock,
+        List<Placed> placed,
+        List<Frame> frames,
+        double usedMm,
+        double leastMm) {
     /**
      * A frame for weeding.
      *
@@ -55,6 +62,7 @@ public record Load(int order, Material material, Colour colour, FilmPiece stock,
 
     /** From the edge of what can be cut to where something sent there lies at first. */
     public static final double PINNED_IN_MM = 6;
+
     private static final double TOUCHING_MM2 = 1e-6;
 
     public Load {
@@ -71,7 +79,10 @@ public record Load(int order, Material material, Colour colour, FilmPiece stock,
         return shelved() instanceof Roll r ? Optional.of(r) : Optional.empty();
     }
 
-    /** What its film costs: of a roll by the metre, of a sheet by the share of its length; an offcut was paid for long ago. */
+    /**
+     * What its film costs: of a roll by the metre, of a sheet by the share of its length; an offcut was paid for long
+     * ago.
+     */
     public double filmMoney() {
         Stock from = shelved();
         return switch (from) {
@@ -96,11 +107,14 @@ public record Load(int order, Material material, Colour colour, FilmPiece stock,
     }
 
     /**
-     * What no layout of these pieces on the usual roll would take less than, were there no offcut: cells do not overlap and lie within half a gap around the film's
+     * What no layout of these pieces on the usual roll would take less than, were there no offcut: cells do not overlap
+     * and lie within half a gap around the film's
      * width. Nothing for what comes off a roll.
      */
     public double sparedMm() {
-        return stock instanceof Offcut ? placed.stream().mapToDouble(p -> p.cell().areaMm2()).sum() / (Loading.USUAL_WIDTH_MM + Loading.GAP_MM) : 0;
+        return stock instanceof Offcut
+                ? placed.stream().mapToDouble(p -> p.cell().areaMm2()).sum() / (Loading.USUAL_WIDTH_MM + Loading.GAP_MM)
+                : 0;
     }
 
     /** Whether it is stuck on a mat to be cut. */
@@ -115,11 +129,19 @@ public record Load(int order, Material material, Colour colour, FilmPiece stock,
     /** Whether a piece may lie so far from where it does: on the film, and on nothing that stays where it is. */
     public boolean isFree(Placed piece, double dxMm, double dyMm, Cutter cutter, Predicate<Placed> stays) {
         Placement by = Placement.moved(dxMm, dyMm);
-        if (piece.item().layer().weeded().placed(piece.onto().then(by)).minus(stock.usable(cutter)).areaMm2() > TOUCHING_MM2) {
+        if (piece.item()
+                        .layer()
+                        .weeded()
+                        .placed(piece.onto().then(by))
+                        .minus(stock.usable(cutter))
+                        .areaMm2()
+                > TOUCHING_MM2) {
             return false;
         }
         Region cell = piece.cell().placed(by);
-        return placed.stream().filter(p -> p != piece && stays.test(p)).noneMatch(p -> p.cell().intersect(cell).areaMm2() > TOUCHING_MM2);
+        return placed.stream()
+                .filter(p -> p != piece && stays.test(p))
+                .noneMatch(p -> p.cell().intersect(cell).areaMm2() > TOUCHING_MM2);
     }
 
     /** All of them, for all frames. */
@@ -138,7 +160,10 @@ public record Load(int order, Material material, Colour colour, FilmPiece stock,
 
     /** The film that ends up on blanks. */
     public double pieceAreaMm2() {
-        return placed.stream().map(p -> p.item().layer().region()).mapToDouble(Region::areaMm2).sum();
+        return placed.stream()
+                .map(p -> p.item().layer().region())
+                .mapToDouble(Region::areaMm2)
+                .sum();
     }
 
     /** The share of the film taken that ends up on blanks. */

@@ -29,8 +29,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
         }
     }
 
-    private record Film(String materialId, Colour colour) {
-    }
+    private record Film(String materialId, Colour colour) {}
 
     public Loading {
         loads = List.copyOf(loads);
@@ -43,16 +42,28 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
         return framed ? 2 * Frames.MARGIN_MM : 0;
     }
 
-    public static Loading of(List<Wanted> wanted, List<? extends Stock> shelf, Cutter cutter, boolean framed, Laying laying, Nesting nesting) {
+    public static Loading of(
+            List<Wanted> wanted,
+            List<? extends Stock> shelf,
+            Cutter cutter,
+            boolean framed,
+            Laying laying,
+            Nesting nesting) {
         // films do not share a shelf: each is laid by itself
-        List<FilmLoads> films = merged(wanted).parallelStream().map(w -> {
-            FilmLoads film = new FilmLoads(w, cutter, framed, laying, nesting);
-            film.lay(shelf);
-            return film;
-        }).toList();
+        List<FilmLoads> films = merged(wanted).parallelStream()
+                .map(w -> {
+                    FilmLoads film = new FilmLoads(w, cutter, framed, laying, nesting);
+                    film.lay(shelf);
+                    return film;
+                })
+                .toList();
         List<Load> loads = films.stream().flatMap(f -> f.loads().stream()).toList();
-        return new Loading(IntStream.range(0, loads.size()).mapToObj(i -> loads.get(i).numbered(i + 1)).toList(),
-                films.stream().flatMap(f -> f.unlaid().stream()).toList(), films.stream().flatMap(f -> f.request().stream()).toList());
+        return new Loading(
+                IntStream.range(0, loads.size())
+                        .mapToObj(i -> loads.get(i).numbered(i + 1))
+                        .toList(),
+                films.stream().flatMap(f -> f.unlaid().stream()).toList(),
+                films.stream().flatMap(f -> f.request().stream()).toList());
     }
 
     /** One film colour is cut for all lines together. */

@@ -24,12 +24,16 @@ public record MatPiece(Roll roll, int number, double lengthMm, double widthMm) i
         double width = Math.min(roll.widthMm(), cutter.widthMm());
         double onMat = cutter.matMm();
         if (!roll.isThere()) {
-            return IntStream.rangeClosed(1, most).mapToObj(n -> new MatPiece(roll, n, onMat, width)).toList();
+            return IntStream.rangeClosed(1, most)
+                    .mapToObj(n -> new MatPiece(roll, n, onMat, width))
+                    .toList();
         }
         int whole = (int) Math.floor(roll.lengthMm() / onMat);
         double rest = roll.lengthMm() - whole * onMat;
         Stream<MatPiece> pieces = IntStream.rangeClosed(1, whole).mapToObj(n -> new MatPiece(roll, n, onMat, width));
-        return Stream.concat(pieces, rest > 0 ? Stream.of(new MatPiece(roll, whole + 1, rest, width)) : Stream.empty()).limit(most).toList();
+        return Stream.concat(pieces, rest > 0 ? Stream.of(new MatPiece(roll, whole + 1, rest, width)) : Stream.empty())
+                .limit(most)
+                .toList();
     }
 
     boolean isWhole(Cutter cutter) {

@@ -10,7 +10,8 @@ import jurren.core.nest.Layout;
 import jurren.core.nest.Nest;
 
 /**
- * The best layouts found so far, known by what was to be laid: plans ask for them, and whoever has time looks for better
+ * The best layouts found so far, known by what was to be laid: plans ask for them, and whoever has time looks for
+ * better
  * ones. Safe to use from several threads.
  */
 public final class Nesting {
@@ -39,10 +40,11 @@ public final class Nesting {
         }
     }
 
-    private final Memo<Request, Best> known = new Memo<>(MOST_LARGE, request -> new Best(request.nest().layout()), (request, best, scale) -> {
-        request.cutouts.forEach(c -> c.shape().weigh(scale));
-        scale.add(best, BYTES_A_LIE * request.cutouts.size());
-    });
+    private final Memo<Request, Best> known =
+            new Memo<>(MOST_LARGE, request -> new Best(request.nest().layout()), (request, best, scale) -> {
+                request.cutouts.forEach(c -> c.shape().weigh(scale));
+                scale.add(best, BYTES_A_LIE * request.cutouts.size());
+            });
     private final Memo<Layer, Carried> carriers = new Memo<>(MOST_LARGE, Carried::of, (layer, carried, scale) -> {
         layer.weigh(scale);
         carried.weigh(scale);
@@ -54,7 +56,9 @@ public final class Nesting {
 
     /** What a layer takes of the film, as it lies on the face. */
     public Region carrier(Layer layer) {
-        return carried(layer).carrier().placed(new CutItem("", "", "", 0, layer).ontoFilm(0).inverse());
+        return carried(layer)
+                .carrier()
+                .placed(new CutItem("", "", "", 0, layer).ontoFilm(0).inverse());
     }
 
     /** The best known; a first one at once where none is. */

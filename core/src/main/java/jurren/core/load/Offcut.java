@@ -13,16 +13,29 @@ import jurren.core.material.Colour;
  * @param outline as it lies in the cutter, its lower left corner at the origin
  * @param whole   a sheet as it was bought
  */
-public record Offcut(String id, String materialId, Colour colour, Region outline, boolean whole, String since, Optional<Double> price) implements Stock {
+public record Offcut(
+        String id,
+        String materialId,
+        Colour colour,
+        Region outline,
+        boolean whole,
+        String since,
+        Optional<Double> price)
+        implements Stock {
     /** Its edges were cut by hand, and the tape that holds it down lies there. */
     public static final double EDGE_MM = 3;
     /** Smaller is waste. */
     public static final double LEAST_MM2 = 2000;
+
     private static final double LARGEST_MM = 5000;
 
     /** Which corner of a rectangle is missing, the leading edge at the left. */
     public enum Corner {
-        NONE, UPPER_RIGHT, LOWER_RIGHT, UPPER_LEFT, LOWER_LEFT
+        NONE,
+        UPPER_RIGHT,
+        LOWER_RIGHT,
+        UPPER_LEFT,
+        LOWER_LEFT
     }
 
     /**
@@ -30,7 +43,8 @@ public record Offcut(String id, String materialId, Colour colour, Region outline
      *
      * @param missingLengthMm of the rectangle that is missing there
      */
-    public static Region measured(double lengthMm, double widthMm, Corner corner, double missingLengthMm, double missingWidthMm) {
+    public static Region measured(
+            double lengthMm, double widthMm, Corner corner, double missingLengthMm, double missingWidthMm) {
         Region whole = Region.of(Box.ofSize(0, 0, lengthMm, widthMm));
         if (corner == Corner.NONE) {
             return whole;
@@ -40,7 +54,11 @@ public record Offcut(String id, String materialId, Colour colour, Region outline
         }
         boolean right = corner == Corner.UPPER_RIGHT || corner == Corner.LOWER_RIGHT;
         boolean upper = corner == Corner.UPPER_RIGHT || corner == Corner.UPPER_LEFT;
-        return whole.minus(Region.of(Box.ofSize(right ? lengthMm - missingLengthMm : 0, upper ? widthMm - missingWidthMm : 0, missingLengthMm, missingWidthMm)));
+        return whole.minus(Region.of(Box.ofSize(
+                right ? lengthMm - missingLengthMm : 0,
+                upper ? widthMm - missingWidthMm : 0,
+                missingLengthMm,
+                missingWidthMm)));
     }
 
     public Offcut(String id, String materialId, Colour colour, Region outline, boolean whole, String since) {
@@ -83,7 +101,9 @@ public record Offcut(String id, String materialId, Colour colour, Region outline
 
     @Override
     public Region usable(Cutter cutter) {
-        boolean fits = cutter.isOnMats() ? widthMm() <= cutter.widthMm() && lengthMm() <= cutter.matMm() : widthMm() <= cutter.usableMm(cutter.widthMm());
+        boolean fits = cutter.isOnMats()
+                ? widthMm() <= cutter.widthMm() && lengthMm() <= cutter.matMm()
+                : widthMm() <= cutter.usableMm(cutter.widthMm());
         return fits ? outline.grown(-EDGE_MM, CornerStyle.MITRED) : Region.EMPTY;
     }
 }

@@ -14,19 +14,21 @@ import jurren.core.trace.Traced;
 import jurren.core.trace.Tracer;
 
 /**
- * An offcut's outline from a photograph: it lies on something of another lightness, on which two points of known distance, or
- * the four corners of a rectangle of known size, are marked. With four corners a photograph taken aslant comes out straight.
+ * An offcut's outline from a photograph: it lies on something of another lightness, on which two points of known
+ * distance, or
+ * the four corners of a rectangle of known size, are marked. With four corners a photograph taken aslant comes out
+ * straight.
  */
 public final class Photographed {
     /** A thing that fills less of the picture is a speck, a shadow or a hair. */
     private static final double LEAST_SHARE = 0.002;
     /** Hands cut no finer. */
     private static final double FINE_MM = 0.3;
+
     private static final int TWO = 2;
     private static final int FOUR = 4;
 
-    private Photographed() {
-    }
+    private Photographed() {}
 
     /** A length of known size between two points of the picture, seen from straight above. */
     public static Optional<Region> byDistance(Picture picture, Point one, Point other, double distanceMm) {
@@ -37,7 +39,8 @@ public final class Photographed {
     /** A rectangle of known size, its corners clockwise from the upper left. */
     public static Optional<Region> byCorners(Picture picture, List<Point> corners, double widthMm, double heightMm) {
         Straightening straight = new Straightening(corners);
-        return outline(straight.of(picture), Placement.scaled(widthMm / straight.width(), -heightMm / straight.height()));
+        return outline(
+                straight.of(picture), Placement.scaled(widthMm / straight.width(), -heightMm / straight.height()));
     }
 
     /** Whether so many marks say how large it is. */
@@ -47,8 +50,12 @@ public final class Photographed {
 
     private static Optional<Region> outline(Picture picture, Placement toFilm) {
         Traced traced = Tracer.trace(picture, TraceSettings.USUAL);
-        return traced.flats().stream().flatMap(f -> f.curves().enclosed().pieces().stream()).map(Piece::region)
-                .filter(r -> r.areaMm2() > LEAST_SHARE * picture.width() * picture.height()).max(Comparator.comparingDouble(Region::areaMm2))
-                .map(r -> r.placed(toFilm).simplified(FINE_MM)).filter(r -> !r.isEmpty());
+        return traced.flats().stream()
+                .flatMap(f -> f.curves().enclosed().pieces().stream())
+                .map(Piece::region)
+                .filter(r -> r.areaMm2() > LEAST_SHARE * picture.width() * picture.height())
+                .max(Comparator.comparingDouble(Region::areaMm2))
+                .map(r -> r.placed(toFilm).simplified(FINE_MM))
+                .filter(r -> !r.isEmpty());
     }
 }

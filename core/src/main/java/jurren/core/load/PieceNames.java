@@ -8,7 +8,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * By which pieces that lie together are told apart: line, place and size where they differ, and which of how many it is. What
+ * By which pieces that lie together are told apart: line, place and size where they differ, and which of how many it
+ * is. What
  * is the same for all is told once.
  */
 public final class PieceNames {
@@ -17,10 +18,16 @@ public final class PieceNames {
 
     /** @param place what the place of a piece is called; empty where that goes without saying */
     public PieceNames(List<Placed> pieces, Function<Placed, String> place) {
-        List<Function<Placed, String>> parts = List.of(p -> p.item().lineId(), place, p -> p.item().size());
-        this.differing = parts.stream().filter(part -> told(pieces, part).size() > 1).toList();
-        this.common = parts.stream().map(part -> told(pieces, part)).filter(t -> t.size() == 1).map(t -> t.iterator().next())
-                .filter(t -> !t.isEmpty()).collect(Collectors.joining(" "));
+        List<Function<Placed, String>> parts =
+                List.of(p -> p.item().lineId(), place, p -> p.item().size());
+        this.differing =
+                parts.stream().filter(part -> told(pieces, part).size() > 1).toList();
+        this.common = parts.stream()
+                .map(part -> told(pieces, part))
+                .filter(t -> t.size() == 1)
+                .map(t -> t.iterator().next())
+                .filter(t -> !t.isEmpty())
+                .collect(Collectors.joining(" "));
     }
 
     private static Set<String> told(List<Placed> pieces, Function<Placed, String> part) {
@@ -33,7 +40,12 @@ public final class PieceNames {
     }
 
     public String of(Placed p) {
-        return Stream.concat(differing.stream().map(part -> part.apply(p)).filter(t -> !t.isEmpty()).distinct(), Stream.of(String.valueOf(p.item().copy())))
+        return Stream.concat(
+                        differing.stream()
+                                .map(part -> part.apply(p))
+                                .filter(t -> !t.isEmpty())
+                                .distinct(),
+                        Stream.of(String.valueOf(p.item().copy())))
                 .collect(Collectors.joining(" "));
     }
 }

@@ -10,7 +10,8 @@ import jurren.core.geometry.Point;
  * @param degrees counter-clockwise as the knife sees it
  * @param at      where the origin of its face comes to lie on the film
  */
-public record Pin(String lineId, String place, String size, int copy, int layer, String stock, double degrees, Point at) {
+public record Pin(
+        String lineId, String place, String size, int copy, int layer, String stock, double degrees, Point at) {
     public Pin {
         if (!Double.isFinite(degrees) || !Double.isFinite(at.xMm()) || !Double.isFinite(at.yMm())) {
             throw new IllegalArgumentException("a pin needs a place that is a number");
@@ -20,11 +21,24 @@ public record Pin(String lineId, String place, String size, int copy, int layer,
     /** As something lies. */
     public static Pin of(Placed p, String stock) {
         CutItem i = p.item();
-        return new Pin(i.lineId(), i.place(), i.size(), i.copy(), i.layer().order(), stock, p.degrees(), new Point(p.onto().dxMm(), p.onto().dyMm()));
+        return new Pin(
+                i.lineId(),
+                i.place(),
+                i.size(),
+                i.copy(),
+                i.layer().order(),
+                stock,
+                p.degrees(),
+                new Point(p.onto().dxMm(), p.onto().dyMm()));
     }
 
     public boolean isOf(CutItem item) {
-        return isOf(item.lineId(), item.place(), item.size(), item.copy(), item.layer().order());
+        return isOf(
+                item.lineId(),
+                item.place(),
+                item.size(),
+                item.copy(),
+                item.layer().order());
     }
 
     boolean isOfSame(Pin other) {
@@ -32,6 +46,10 @@ public record Pin(String lineId, String place, String size, int copy, int layer,
     }
 
     private boolean isOf(String ofLine, String ofPlace, String ofSize, int ofCopy, int ofLayer) {
-        return lineId.equals(ofLine) && place.equals(ofPlace) && size.equals(ofSize) && copy == ofCopy && layer == ofLayer;
+        return lineId.equals(ofLine)
+                && place.equals(ofPlace)
+                && size.equals(ofSize)
+                && copy == ofCopy
+                && layer == ofLayer;
     }
 }

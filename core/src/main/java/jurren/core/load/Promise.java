@@ -26,8 +26,19 @@ public record Promise(String file, String job, List<Take> takes) {
     /** Of loads whose film is on the shelf still: what was cut has left it. */
     public static Promise of(String file, String job, List<Load> loads, List<? extends Stock> shelf) {
         Map<Stock, Double> taken = new LinkedHashMap<>();
-        loads.stream().filter(l -> shelf.contains(l.shelved())).forEach(l -> taken.merge(l.shelved(), l.usedMm(), Double::sum));
-        return new Promise(file, job, taken.entrySet().stream().map(e -> new Take(e.getKey().id(), e.getKey().materialId(), e.getKey().colour(), e.getValue())).toList());
+        loads.stream()
+                .filter(l -> shelf.contains(l.shelved()))
+                .forEach(l -> taken.merge(l.shelved(), l.usedMm(), Double::sum));
+        return new Promise(
+                file,
+                job,
+                taken.entrySet().stream()
+                        .map(e -> new Take(
+                                e.getKey().id(),
+                                e.getKey().materialId(),
+                                e.getKey().colour(),
+                                e.getValue()))
+                        .toList());
     }
 
     public double ofMm(Stock s) {

@@ -24,10 +24,12 @@ public record Reach(Kind kind, String where) {
 
     public Reach {
         if (where.length() > LONGEST) {
-            throw new IllegalArgumentException("where a cutter is reached is told in at most " + LONGEST + " characters");
+            throw new IllegalArgumentException(
+                    "where a cutter is reached is told in at most " + LONGEST + " characters");
         }
         if (kind == Kind.PORT && (host(where).isBlank() || port(where) < 1 || port(where) > MOST_PORT)) {
-            throw new IllegalArgumentException("a network port is told as address:number, the number from 1 to " + MOST_PORT);
+            throw new IllegalArgumentException(
+                    "a network port is told as address:number, the number from 1 to " + MOST_PORT);
         }
         if (kind == Kind.SERIAL) {
             where = SerialSettings.parse(where).text();

@@ -12,8 +12,10 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 
 /**
- * Straight cuts across the waste of a frame that is too large to come up in one: it stretches, falls back onto the film and
- * sticks. They run across the frame's longer side, where the waste is halved, or parted in three and so on, and near there
+ * Straight cuts across the waste of a frame that is too large to come up in one: it stretches, falls back onto the film
+ * and
+ * sticks. They run across the frame's longer side, where the waste is halved, or parted in three and so on, and near
+ * there
  * where they meet the fewest pieces; they end just before a piece, so that no knife that is a little off nicks it.
  */
 final class Reliefs {
@@ -23,6 +25,7 @@ final class Reliefs {
     static final double SHORT_MM = 0.5;
     /** As near beside a cut nothing may be. */
     private static final double[] BESIDE_MM = {0, -SHORT_MM, -SHORT_MM / 2, SHORT_MM / 2, SHORT_MM};
+
     private static final double[] ON_IT = {0};
     private static final double LEAST_MM = 2;
     private static final int PLACES = 31;
@@ -46,8 +49,14 @@ final class Reliefs {
     /** A frame with what relieves its waste. */
     static Load.Frame in(Outline frame, int last, List<Placed> lying) {
         Region inside = Region.enclosedBy(List.of(frame), FillRule.NON_ZERO);
-        List<Placed> in = lying.stream().filter(p -> inside.contains(p.box().centre())).toList();
-        double waste = inside.areaMm2() - in.stream().mapToDouble(p -> p.item().layer().weeded().pieces().stream().mapToDouble(o -> Math.abs(o.outer().signedAreaMm2())).sum()).sum();
+        List<Placed> in =
+                lying.stream().filter(p -> inside.contains(p.box().centre())).toList();
+        double waste = inside.areaMm2()
+                - in.stream()
+                        .mapToDouble(p -> p.item().layer().weeded().pieces().stream()
+                                .mapToDouble(o -> Math.abs(o.outer().signedAreaMm2()))
+                                .sum())
+                        .sum();
         int parts = (int) Math.ceil(waste / MOST_MM2);
         if (parts < 2) {
             return new Load.Frame(frame, last, List.of(), List.of());
@@ -55,10 +64,15 @@ final class Reliefs {
         // across the longer side is up and down here: a frame that is higher than wide is worked on turned
         boolean high = inside.bounds().heightMm() > inside.bounds().widthMm();
         Placement turn = high ? Placement.turned(90) : Placement.HERE;
-        List<Outline> films = in.stream().flatMap(p -> p.item().layer().weeded().placed(p.onto().then(turn)).pieces().stream()).map(Piece::outer).toList();
+        List<Outline> films = in.stream()
+                .flatMap(p -> p.item().layer().weeded().placed(p.onto().then(turn)).pieces().stream())
+                .map(Piece::outer)
+                .toList();
         Placement back = turn.inverse();
-        List<Load.Relief> reliefs = new Reliefs(frame.placed(turn), films).parting(parts).stream()
-                .map(r -> new Load.Relief(back.apply(r.from()), back.apply(r.to()))).toList();
+        List<Load.Relief> reliefs = new Reliefs(frame.placed(turn), films)
+                .parting(parts).stream()
+                        .map(r -> new Load.Relief(back.apply(r.from()), back.apply(r.to())))
+                        .toList();
         return new Load.Frame(frame, last, reliefs, List.of());
     }
 
@@ -70,7 +84,8 @@ final class Reliefs {
             at[i] = box.minXMm() + box.widthMm() * (i + 0.5) / at.length;
             List<double[]> free = free(at[i], ON_IT);
             stretches[i] = free.size();
-            wasteTo[i + 1] = wasteTo[i] + free.stream().mapToDouble(s -> s[1] - s[0]).sum();
+            wasteTo[i + 1] =
+                    wasteTo[i] + free.stream().mapToDouble(s -> s[1] - s[0]).sum();
         }
         List<Load.Relief> all = new ArrayList<>();
         for (int k = 1; k < parts; k++) {
@@ -86,7 +101,12 @@ final class Reliefs {
             }
             List<Load.Relief> cuts = best < Double.POSITIVE_INFINITY ? across(where) : List.of();
             // the knife goes up one and down the next
-            all.addAll(k % 2 == 1 ? cuts : cuts.reversed().stream().map(r -> new Load.Relief(r.to(), r.from())).toList());
+            all.addAll(
+                    k % 2 == 1
+                            ? cuts
+                            : cuts.reversed().stream()
+                                    .map(r -> new Load.Relief(r.to(), r.from()))
+                                    .toList());
         }
         return all;
     }

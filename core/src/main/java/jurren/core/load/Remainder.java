@@ -20,22 +20,32 @@ public record Remainder(Optional<Roll> roll, Optional<Offcut> offcut) {
     private static final double TORN_MM = 5;
     /** Strips narrower than twice this are waste. */
     private static final double LEAST_HALF_MM = 18;
+
     private static final double STRAIGHT_MM = 1;
 
     /** @param name of the offcut that is kept */
     public static Remainder of(Load load, String name, String since) {
-        Region film = load.stock() instanceof Offcut o ? o.outline()
-                : Region.of(Box.ofSize(0, 0, load.usedMm(), load.roll().map(Roll::widthMm).orElseGet(load.stock()::widthMm)));
-        Region cut = Region.weld(load.placed().stream().map(p -> new Piece(p.cell().largest().outer(), List.of()).region())
+        Region film = load.stock() instanceof Offcut o
+                ? o.outline()
+                : Region.of(Box.ofSize(
+                        0, 0, load.usedMm(), load.roll().map(Roll::widthMm).orElseGet(load.stock()::widthMm)));
+        Region cut = Region.weld(load.placed().stream()
+                .map(p -> new Piece(p.cell().largest().outer(), List.of()).region())
                 .toList());
         for (Load.Frame f : load.frames()) {
             cut = cut.weld(around(f.outline()));
         }
-        Region left = film.minus(cut.grown(TORN_MM, CornerStyle.MITRED)).grown(-LEAST_HALF_MM, CornerStyle.MITRED)
-                .grown(LEAST_HALF_MM, CornerStyle.MITRED).intersect(film).simplified(STRAIGHT_MM);
-        Optional<Region> best = left.pieces().stream().map(Piece::region).filter(r -> r.areaMm2() >= Offcut.LEAST_MM2)
+        Region left = film.minus(cut.grown(TORN_MM, CornerStyle.MITRED))
+                .grown(-LEAST_HALF_MM, CornerStyle.MITRED)
+                .grown(LEAST_HALF_MM, CornerStyle.MITRED)
+                .intersect(film)
+                .simplified(STRAIGHT_MM);
+        Optional<Region> best = left.pieces().stream()
+                .map(Piece::region)
+                .filter(r -> r.areaMm2() >= Offcut.LEAST_MM2)
                 .max(Comparator.comparingDouble(Region::areaMm2));
-        Optional<Offcut> offcut = best.map(r -> new Offcut(name, load.stock().materialId(), load.stock().colour(), r, false, since));
+        Optional<Offcut> offcut = best.map(
+                r -> new Offcut(name, load.stock().materialId(), load.stock().colour(), r, false, since));
         Optional<Roll> roll = load.roll().map(r -> r.withLength(r.lengthMm() - load.usedMm()));
         return new Remainder(roll, offcut);
     }

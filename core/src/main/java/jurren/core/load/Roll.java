@@ -1,11 +1,21 @@
 package jurren.core.load;
 
-import jurren.core.geometry.Region;
 import java.util.Optional;
+import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 
-/** A roll of film on the shelf; {@code lengthMm} is what is left on it, 0 where there is none and one must be bought. */
-public record Roll(String id, String materialId, Colour colour, double widthMm, double lengthMm, String since, Optional<Double> price) implements Stock {
+/**
+ * A roll of film on the shelf; {@code lengthMm} is what is left on it, 0 where there is none and one must be bought.
+ */
+public record Roll(
+        String id,
+        String materialId,
+        Colour colour,
+        double widthMm,
+        double lengthMm,
+        String since,
+        Optional<Double> price)
+        implements Stock {
     /** Nobody sells a longer one; so much is laid out on one that is still to be bought. */
     public static final double LONGEST_MM = 50_000;
 

@@ -22,8 +22,7 @@ final class RowLayout {
     }
 
     /** Where a rectangle lies, by its lower left corner. */
-    record Spot(double xMm, double yMm, boolean turned) {
-    }
+    record Spot(double xMm, double yMm, boolean turned) {}
 
     /** @param spots of each block in its order; empty where it is too wide either way */
     record Result(List<Optional<Spot>> spots, double usedMm) {
@@ -42,8 +41,10 @@ final class RowLayout {
 
     Result lay(List<Block> blocks) {
         List<Predicate<Block>> ways = List.of(_ -> false, _ -> true, b -> b.widthMm < b.lengthMm);
-        return ways.stream().map(way -> rows(blocks, way))
-                .min(Comparator.comparingLong(Result::left).thenComparingDouble(Result::usedMm)).orElseThrow();
+        return ways.stream()
+                .map(way -> rows(blocks, way))
+                .min(Comparator.comparingLong(Result::left).thenComparingDouble(Result::usedMm))
+                .orElseThrow();
     }
 
     private boolean fits(Block block, boolean turned) {
@@ -60,16 +61,26 @@ final class RowLayout {
     }
 
     private Result rows(List<Block> blocks, Predicate<Block> turn) {
-        List<Boolean> turned = blocks.stream().map(b -> fits(b, turn.test(b)) == turn.test(b)).toList();
-        List<Block> lying = IntStream.range(0, blocks.size()).mapToObj(i -> turned.get(i) ? blocks.get(i).turned() : blocks.get(i)).toList();
+        List<Boolean> turned =
+                blocks.stream().map(b -> fits(b, turn.test(b)) == turn.test(b)).toList();
+        List<Block> lying = IntStream.range(0, blocks.size())
+                .mapToObj(i -> turned.get(i) ? blocks.get(i).turned() : blocks.get(i))
+                .toList();
         List<Optional<Spot>> spots = new ArrayList<>(Collections.nCopies(blocks.size(), Optional.empty()));
-        List<Integer> order = new ArrayList<>(IntStream.range(0, blocks.size()).filter(i -> lying.get(i).widthMm <= acrossMm).boxed().toList());
-        order.sort(Comparator.comparingDouble((Integer i) -> lying.get(i).lengthMm).reversed());
+        List<Integer> order = new ArrayList<>(IntStream.range(0, blocks.size())
+                .filter(i -> lying.get(i).widthMm <= acrossMm)
+                .boxed()
+                .toList());
+        order.sort(
+                Comparator.comparingDouble((Integer i) -> lying.get(i).lengthMm).reversed());
         List<Row> rows = new ArrayList<>();
         double end = 0;
         for (int i : order) {
             Block b = lying.get(i);
-            Row row = rows.stream().filter(r -> r.filledMm + b.widthMm <= acrossMm).findFirst().orElse(null);
+            Row row = rows.stream()
+                    .filter(r -> r.filledMm + b.widthMm <= acrossMm)
+                    .findFirst()
+                    .orElse(null);
             if (row == null) {
                 row = new Row(rows.isEmpty() ? end : end + gapMm);
                 rows.add(row);

@@ -11,16 +11,20 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 
 /**
- * Scores beside each piece by what it is told from the others of its load: line, place and size where they differ, and which of
- * how many it is. In the waste of its frame, clear of all pieces, of relief cuts and of other names, and nearer to its own piece
+ * Scores beside each piece by what it is told from the others of its load: line, place and size where they differ, and
+ * which of
+ * how many it is. In the waste of its frame, clear of all pieces, of relief cuts and of other names, and nearer to its
+ * own piece
  * than to any other: where there is no such room, none is better than one that misleads.
  */
 final class Scoring {
     /** The larger where there is room, else one that fits between a piece and its frame. */
     private static final double[] HIGH_MM = {4, 2.4};
+
     private static final double CLEAR_MM = 0.7;
     /** How near its own piece is, and no other. */
     private static final double[] NEAR_MM = {2, 4, 8};
+
     private static final int PLACES = 11;
 
     private final List<Placed> lying;
@@ -33,7 +37,8 @@ final class Scoring {
 
     /** A frame with the names of what lies in it. */
     Load.Frame in(Load.Frame frame) {
-        Region inside = Region.enclosedBy(List.of(frame.outline()), FillRule.NON_ZERO).grown(-CLEAR_MM, CornerStyle.MITRED);
+        Region inside =
+                Region.enclosedBy(List.of(frame.outline()), FillRule.NON_ZERO).grown(-CLEAR_MM, CornerStyle.MITRED);
         List<Region> taken = new ArrayList<>();
         for (Placed p : lying) {
             taken.add(p.item().layer().weeded().placed(p.onto()).filled());
@@ -47,7 +52,8 @@ final class Scoring {
                 int item = i;
                 room(i, inside, taken, films).ifPresent(box -> {
                     taken.add(Region.of(box));
-                    scored.add(new Load.Name(item, LineLetters.of(names.of(p), box.heightMm(), new Point(box.minXMm(), box.minYMm()))));
+                    scored.add(new Load.Name(
+                            item, LineLetters.of(names.of(p), box.heightMm(), new Point(box.minXMm(), box.minYMm()))));
                 });
             }
         }
@@ -61,7 +67,9 @@ final class Scoring {
             for (Point at : places(p.box(), wide, high)) {
                 Box box = Box.ofSize(at.xMm(), at.yMm(), wide, high);
                 Region clear = Region.of(box.grown(CLEAR_MM));
-                if (Region.of(box).minus(inside).isEmpty() && taken.stream().noneMatch(t -> meet(t, clear)) && isBeside(of, box, films)) {
+                if (Region.of(box).minus(inside).isEmpty()
+                        && taken.stream().noneMatch(t -> meet(t, clear))
+                        && isBeside(of, box, films)) {
                     return Optional.of(box);
                 }
             }
@@ -100,7 +108,9 @@ final class Scoring {
             all.add(new Point(of.minXMm() - near - wide, y));
         }
         for (int i = 0; i < PLACES * PLACES; i++) {
-            all.add(new Point(of.minXMm() + (of.widthMm() - wide) * (i % PLACES) / (PLACES - 1), of.minYMm() + (of.heightMm() - high) * (i / PLACES) / (PLACES - 1)));
+            all.add(new Point(
+                    of.minXMm() + (of.widthMm() - wide) * (i % PLACES) / (PLACES - 1),
+                    of.minYMm() + (of.heightMm() - high) * (i / PLACES) / (PLACES - 1)));
         }
         return all;
     }

@@ -24,6 +24,7 @@ public record SerialSettings(String port, int bitsPerS, Flow flow) {
 
     /** The speeds in use. */
     public static final List<Integer> SPEEDS = List.of(1200, 2400, 4800, 9600, 19_200, 38_400, 57_600, 115_200);
+
     public static final int USUAL = 9600;
     private static final String BETWEEN = " ";
 
@@ -32,7 +33,8 @@ public record SerialSettings(String port, int bitsPerS, Flow flow) {
             throw new IllegalArgumentException("a serial port has a name without blanks");
         }
         if (!SPEEDS.contains(bitsPerS)) {
-            throw new IllegalArgumentException("the speed of a serial port is one of " + SPEEDS + " but was " + bitsPerS);
+            throw new IllegalArgumentException(
+                    "the speed of a serial port is one of " + SPEEDS + " but was " + bitsPerS);
         }
     }
 
@@ -53,8 +55,11 @@ public record SerialSettings(String port, int bitsPerS, Flow flow) {
     }
 
     private static Flow flow(String word) {
-        Optional<Flow> flow = Arrays.stream(Flow.values()).filter(f -> word(f).equalsIgnoreCase(word)).findFirst();
-        return flow.orElseThrow(() -> new IllegalArgumentException("\"" + word + "\" does not say how a serial port is held back: none, by-signs or by-lines"));
+        Optional<Flow> flow = Arrays.stream(Flow.values())
+                .filter(f -> word(f).equalsIgnoreCase(word))
+                .findFirst();
+        return flow.orElseThrow(() -> new IllegalArgumentException(
+                "\"" + word + "\" does not say how a serial port is held back: none, by-signs or by-lines"));
     }
 
     private static String word(Flow flow) {

@@ -14,11 +14,13 @@ import jurren.core.geometry.Placement;
 public record Speech(Start start, double unitMm, Ending ending, Moves moves, boolean arcs) {
     /** What straight cuts are counted from. */
     public enum Moves {
-        FROM_START, FROM_HERE
+        FROM_START,
+        FROM_HERE
     }
 
     /**
-     * The corner that is counted from, seen by someone before the machine; its two axes always make a right hand's corner, so
+     * The corner that is counted from, seen by someone before the machine; its two axes always make a right hand's
+     * corner, so
      * a cut is turned and never mirrored.
      */
     public enum Start {
@@ -44,7 +46,10 @@ public record Speech(Start start, double unitMm, Ending ending, Moves moves, boo
 
     /** What stands between lines. */
     public enum Ending {
-        LF("\n"), CR("\r"), CR_LF("\r\n"), NONE("");
+        LF("\n"),
+        CR("\r"),
+        CR_LF("\r\n"),
+        NONE("");
 
         private final String signs;
 
@@ -61,12 +66,14 @@ public record Speech(Start start, double unitMm, Ending ending, Moves moves, boo
     public static final Speech USUAL = new Speech(Start.NEAR_RIGHT, USUAL_UNIT_MM, Ending.LF, Moves.FROM_START, false);
     /** How far a cut may lie beside what was meant: half of what is usually counted in. */
     private static final double TOLERANCE_MM = USUAL_UNIT_MM / 2;
+
     private static final double LEAST_UNIT_MM = 0.001;
     private static final double MOST_UNIT_MM = 0.1;
 
     public Speech {
         if (!(unitMm >= LEAST_UNIT_MM && unitMm <= MOST_UNIT_MM)) {
-            throw new IllegalArgumentException("a cutter counts in units of " + LEAST_UNIT_MM + " to " + MOST_UNIT_MM + " mm but was told " + unitMm);
+            throw new IllegalArgumentException("a cutter counts in units of " + LEAST_UNIT_MM + " to " + MOST_UNIT_MM
+                    + " mm but was told " + unitMm);
         }
     }
 

@@ -4,7 +4,10 @@ import java.util.Optional;
 
 /** A piece of film as it hangs or lies on the shelf. */
 public sealed interface Stock extends FilmPiece permits Roll, Offcut {
-    /** What it was bought for: a metre of a roll, the whole of a sheet. Where nothing is said, a roll costs what its film does, and all else nothing any more. */
+    /**
+     * What it was bought for: a metre of a roll, the whole of a sheet. Where nothing is said, a roll costs what its
+     * film does, and all else nothing any more.
+     */
     Optional<Double> price();
 
     Stock withPrice(Optional<Double> newPrice);

@@ -13,8 +13,7 @@ import jurren.core.nest.Lie;
 
 /** A layer put onto one piece of film because a person wants it there: as many of its pieces as that takes. */
 public final class WholeLayer {
-    private WholeLayer() {
-    }
+    private WholeLayer() {}
 
     /**
      * Where its pieces come to lie, as pins; fewer than there are pieces where it does not take them all.
@@ -26,14 +25,25 @@ public final class WholeLayer {
         if (usable.isEmpty()) {
             return List.of();
         }
-        List<Cutout> cutouts = items.stream().map(i -> new Cutout(i.carrier(), i.turning())).toList();
-        Layout layout = new Nesting().best(new Nesting.Request(cutouts, List.of(new Bed(usable, false, false)), Loading.GAP_MM));
+        List<Cutout> cutouts =
+                items.stream().map(i -> new Cutout(i.carrier(), i.turning())).toList();
+        Layout layout = new Nesting()
+                .best(new Nesting.Request(cutouts, List.of(new Bed(usable, false, false)), Loading.GAP_MM));
         List<Pin> pins = new ArrayList<>();
-        IntStream.range(0, items.size()).forEach(k -> layout.lies().get(k).ifPresent(lie -> pins.add(pin(items.get(k), stock, lie))));
+        IntStream.range(0, items.size())
+                .forEach(k -> layout.lies().get(k).ifPresent(lie -> pins.add(pin(items.get(k), stock, lie))));
         return pins;
     }
 
     private static Pin pin(CutItem i, Stock stock, Lie lie) {
-        return new Pin(i.lineId(), i.place(), i.size(), i.copy(), i.layer().order(), stock.id(), lie.degrees(), new Point(lie.xMm(), lie.yMm()));
+        return new Pin(
+                i.lineId(),
+                i.place(),
+                i.size(),
+                i.copy(),
+                i.layer().order(),
+                stock.id(),
+                lie.degrees(),
+                new Point(lie.xMm(), lie.yMm()));
     }
 }

@@ -42,7 +42,10 @@ public record Colour(int rgb) {
         return 0.2126 * linear(red()) + 0.7152 * linear(green()) + 0.0722 * linear(blue());
     }
 
-    /** How different two colours look, roughly: levels weighted by how much the eye sees of each; from 18 on, films can be told apart. */
+    /**
+     * How different two colours look, roughly: levels weighted by how much the eye sees of each; from 18 on, films can
+     * be told apart.
+     */
     public double differenceFrom(Colour other) {
         int r = red() - other.red();
         int g = green() - other.green();

@@ -13,41 +13,115 @@ import java.util.Optional;
  * @param recipe        how it is pressed; absent for what is laid on cold
  * @param printRecipe   how a print is pressed into it, where that is done apart
  */
-public record Material(String id, String name, Process process, double thicknessMm, double leastStrokeMm,
-                       boolean topOnly, boolean directed, Optional<Recipe> recipe, Optional<Recipe> printRecipe, CutSettings cutting,
-                       double pricePerMetre, List<FilmColour> colours) {
+public record Material(
+        String id,
+        String name,
+        Process process,
+        double thicknessMm,
+        double leastStrokeMm,
+        boolean topOnly,
+        boolean directed,
+        Optional<Recipe> recipe,
+        Optional<Recipe> printRecipe,
+        CutSettings cutting,
+        double pricePerMetre,
+        List<FilmColour> colours) {
     public Material {
         colours = List.copyOf(colours);
         if (!(thicknessMm >= 0 && leastStrokeMm >= 0 && pricePerMetre >= 0)) {
             throw new IllegalArgumentException("material " + id + " must not be thinner than nothing");
         }
         if (process.isHot() != recipe.isPresent()) {
-            throw new IllegalArgumentException("material " + id + " needs a recipe if it is pressed, and none if it is not");
+            throw new IllegalArgumentException(
+                    "material " + id + " needs a recipe if it is pressed, and none if it is not");
         }
     }
 
-    public Material(String id, String name, Process process, double thicknessMm, double leastStrokeMm, boolean topOnly,
-                    Optional<Recipe> recipe, CutSettings cutting, double pricePerMetre, List<FilmColour> colours) {
-        this(id, name, process, thicknessMm, leastStrokeMm, topOnly, false, recipe, Optional.empty(), cutting, pricePerMetre, colours);
+    public Material(
+            String id,
+            String name,
+            Process process,
+            double thicknessMm,
+            double leastStrokeMm,
+            boolean topOnly,
+            Optional<Recipe> recipe,
+            CutSettings cutting,
+            double pricePerMetre,
+            List<FilmColour> colours) {
+        this(
+                id,
+                name,
+                process,
+                thicknessMm,
+                leastStrokeMm,
+                topOnly,
+                false,
+                recipe,
+                Optional.empty(),
+                cutting,
+                pricePerMetre,
+                colours);
     }
 
     /** With other figures. */
-    public Material with(double thickness, double leastStroke, Optional<Recipe> newRecipe, CutSettings newCutting, double price) {
-        return new Material(id, name, process, thickness, leastStroke, topOnly, directed, newRecipe, printRecipe, newCutting, price, colours);
+    public Material with(
+            double thickness, double leastStroke, Optional<Recipe> newRecipe, CutSettings newCutting, double price) {
+        return new Material(
+                id,
+                name,
+                process,
+                thickness,
+                leastStroke,
+                topOnly,
+                directed,
+                newRecipe,
+                printRecipe,
+                newCutting,
+                price,
+                colours);
     }
 
     /** Cut with another force. */
     public Material withForce(double gf) {
-        return with(thicknessMm, leastStrokeMm, recipe, new CutSettings(gf, cutting.speedMmS(), cutting.bladeOutMm(), cutting.passes()), pricePerMetre);
+        return with(
+                thicknessMm,
+                leastStrokeMm,
+                recipe,
+                new CutSettings(gf, cutting.speedMmS(), cutting.bladeOutMm(), cutting.passes()),
+                pricePerMetre);
     }
 
     /** The same film under a name of one's own. */
     public Material named(String newId, String newName) {
-        return new Material(newId, newName, process, thicknessMm, leastStrokeMm, topOnly, directed, recipe, printRecipe, cutting, pricePerMetre, colours);
+        return new Material(
+                newId,
+                newName,
+                process,
+                thicknessMm,
+                leastStrokeMm,
+                topOnly,
+                directed,
+                recipe,
+                printRecipe,
+                cutting,
+                pricePerMetre,
+                colours);
     }
 
     public Material withColours(List<FilmColour> newColours) {
-        return new Material(id, name, process, thicknessMm, leastStrokeMm, topOnly, directed, recipe, printRecipe, cutting, pricePerMetre, newColours);
+        return new Material(
+                id,
+                name,
+                process,
+                thicknessMm,
+                leastStrokeMm,
+                topOnly,
+                directed,
+                recipe,
+                printRecipe,
+                cutting,
+                pricePerMetre,
+                newColours);
     }
 
     /** True when it goes on under heat. */
@@ -67,13 +141,18 @@ public record Material(String id, String name, Process process, double thickness
 
     /** The colour it is sold in that looks most like another; that itself when it is sold in none. */
     public Colour nearest(Colour wanted) {
-        return colours.stream().map(FilmColour::colour).min(Comparator.comparingDouble(wanted::differenceFrom)).orElse(wanted);
+        return colours.stream()
+                .map(FilmColour::colour)
+                .min(Comparator.comparingDouble(wanted::differenceFrom))
+                .orElse(wanted);
     }
 
     /** The colour it is sold in that differs most in lightness from a ground; white when it is sold in none. */
     public Colour standingOut(Colour ground) {
-        return colours.stream().map(FilmColour::colour)
-                .max(Comparator.comparingDouble(c -> Math.abs(c.luminance() - ground.luminance()))).orElse(new Colour(0xFFFFFF));
+        return colours.stream()
+                .map(FilmColour::colour)
+                .max(Comparator.comparingDouble(c -> Math.abs(c.luminance() - ground.luminance())))
+                .orElse(new Colour(0xFFFFFF));
     }
 
     public Optional<FilmColour> sold(Colour colour) {

@@ -2,5 +2,7 @@ package jurren.core.material;
 
 /** How hard the press closes. */
 public enum Pressure {
-    LIGHT, MEDIUM, FIRM
+    LIGHT,
+    MEDIUM,
+    FIRM
 }

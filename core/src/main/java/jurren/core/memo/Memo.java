@@ -17,6 +17,7 @@ import java.util.function.Function;
 public final class Memo<K, V> {
     /** An entry's own objects: map node, ordered node, the record around them. */
     private static final long ENTRY_BYTES = 200;
+
     private static final long LARGE_BYTES = 1 << 20;
 
     /** Puts on the scale what a question and its answer keep alive. */
@@ -24,8 +25,7 @@ public final class Memo<K, V> {
         void weigh(K key, V value, Scale scale);
     }
 
-    private record Known<V>(V value, Memory.Kept kept) {
-    }
+    private record Known<V>(V value, Memory.Kept kept) {}
 
     private final Memory memory;
     private final Function<K, V> function;
@@ -45,7 +45,10 @@ public final class Memo<K, V> {
         this(memory, Integer.MAX_VALUE, function, weighing);
     }
 
-    /** @param mostLarge answers of more than a megabyte are remembered at a time: a large thing that is moved about is asked for by its last place */
+    /**
+     * @param mostLarge answers of more than a megabyte are remembered at a time: a large thing that is moved about is
+     * asked for by its last place
+     */
     public Memo(int mostLarge, Function<K, V> function, Weighing<? super K, ? super V> weighing) {
         this(Memory.ofProcess(), mostLarge, function, weighing);
     }
@@ -77,7 +80,8 @@ public final class Memo<K, V> {
         if (known.putIfAbsent(key, new Known<>(value, kept)) == null) {
             long[] partBytes = w.partBytes.stream().mapToLong(Long::longValue).toArray();
             memory.keep(kept, partBytes);
-            if (mostLarge < Integer.MAX_VALUE && w.bytes + Arrays.stream(partBytes).sum() > LARGE_BYTES) {
+            if (mostLarge < Integer.MAX_VALUE
+                    && w.bytes + Arrays.stream(partBytes).sum() > LARGE_BYTES) {
                 forgetOldLarge(kept);
             }
         }

@@ -21,7 +21,9 @@ public final class Memory {
     private static final long USUAL_BYTES = 256L << 20;
     /** Of the heap, where that is small. */
     private static final long SHARE = 6;
-    private static final Memory OF_PROCESS = new Memory(Math.min(USUAL_BYTES, Runtime.getRuntime().maxMemory() / SHARE));
+
+    private static final Memory OF_PROCESS =
+            new Memory(Math.min(USUAL_BYTES, Runtime.getRuntime().maxMemory() / SHARE));
 
     private static final class Share {
         private long bytes;

@@ -21,6 +21,7 @@ final class Board {
     boolean[] fixed;
     /** How much each overlap weighs; without it all weigh the same. */
     double[][] weight;
+
     private final double[] stretches;
     private double[] lo = new double[64];
     private double[] hi = new double[64];
@@ -111,7 +112,8 @@ final class Board {
     }
 
     boolean fits(int turned) {
-        return highX(turned) >= lowX(turned) - Clearance.TOUCHING_MM && highY(turned) >= lowY(turned) - Clearance.TOUCHING_MM;
+        return highX(turned) >= lowX(turned) - Clearance.TOUCHING_MM
+                && highY(turned) >= lowY(turned) - Clearance.TOUCHING_MM;
     }
 
     /** The end of the last shape that may move or is pinned. */
@@ -136,7 +138,8 @@ final class Board {
             }
             Box there = shapes.turned(turn[j]).box();
             double across = upright ? level - x[j] : level - y[j];
-            if (upright ? across <= there.minXMm() - own.maxXMm() || across >= there.maxXMm() - own.minXMm()
+            if (upright
+                    ? across <= there.minXMm() - own.maxXMm() || across >= there.maxXMm() - own.minXMm()
                     : across <= there.minYMm() - own.maxYMm() || across >= there.maxYMm() - own.minYMm()) {
                 continue;
             }
@@ -162,7 +165,8 @@ final class Board {
         int second = Math.max(turned, other);
         double along = upright ? y[j] : x[j];
         work += shapes.cost(first, second);
-        int found = shapes.along(first, second, upright, upright ? level - x[j] : level - y[j], other > turned, stretches);
+        int found =
+                shapes.along(first, second, upright, upright ? level - x[j] : level - y[j], other > turned, stretches);
         for (int k = 0; k < found; k += 2) {
             if (count == lo.length) {
                 lo = Arrays.copyOf(lo, 2 * count);
@@ -194,7 +198,8 @@ final class Board {
         while (at <= to + Clearance.TOUCHING_MM) {
             boolean moved = false;
             for (int k = 0; k < count; k++) {
-                if (lo[k] + Clearance.TOUCHING_MM < at + Clearance.TOUCHING_MM / 2 && at < hi[k] - Clearance.TOUCHING_MM) {
+                if (lo[k] + Clearance.TOUCHING_MM < at + Clearance.TOUCHING_MM / 2
+                        && at < hi[k] - Clearance.TOUCHING_MM) {
                     at = hi[k];
                     moved = true;
                 }
@@ -274,8 +279,10 @@ final class Board {
         Box there = shapes.turned(other).box();
         double dx = xi - x[j];
         double dy = yi - y[j];
-        if (dx <= there.minXMm() - own.maxXMm() || dx >= there.maxXMm() - own.minXMm()
-                || dy <= there.minYMm() - own.maxYMm() || dy >= there.maxYMm() - own.minYMm()) {
+        if (dx <= there.minXMm() - own.maxXMm()
+                || dx >= there.maxXMm() - own.minXMm()
+                || dy <= there.minYMm() - own.maxYMm()
+                || dy >= there.maxYMm() - own.minYMm()) {
             return 0;
         }
         boolean reverse = other > turnedI;

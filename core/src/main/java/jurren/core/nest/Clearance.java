@@ -9,9 +9,12 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 
 /**
- * How far apart two turned shapes must stand: every way from the first's place to the second's at which they overlap, as
- * sums of a convex part of the first and one of the second turned round (Minkowski sums). A point inside any of them is an
- * overlap. What lies on a line through it are a few stretches, which is all a search along the line needs. For a long search
+ * How far apart two turned shapes must stand: every way from the first's place to the second's at which they overlap,
+ * as
+ * sums of a convex part of the first and one of the second turned round (Minkowski sums). A point inside any of them is
+ * an
+ * overlap. What lies on a line through it are a few stretches, which is all a search along the line needs. For a long
+ * search
  * the sums are put together into one outline, which has far fewer edges.
  */
 final class Clearance {
@@ -23,6 +26,7 @@ final class Clearance {
     private final int parts;
     /** Of each part: least and most x, least and most y. */
     private final double[] boxes;
+
     private final int[] first;
     private final double[] xs;
     private final double[] ys;
@@ -85,7 +89,9 @@ final class Clearance {
         List<Outline> outlines = new ArrayList<>();
         for (Piece piece : Region.covered(convex).pieces()) {
             outlines.add(piece.outer());
-            piece.holes().stream().filter(h -> Math.abs(h.signedAreaMm2()) > SPECK_MM2).forEach(outlines::add);
+            piece.holes().stream()
+                    .filter(h -> Math.abs(h.signedAreaMm2()) > SPECK_MM2)
+                    .forEach(outlines::add);
         }
         int[] starts = new int[outlines.size() + 1];
         for (int r = 0; r < outlines.size(); r++) {
@@ -163,8 +169,14 @@ final class Clearance {
             double least = one[4 * i + side] + TOUCHING_MM;
             double most = one[4 * i + side + 1] - TOUCHING_MM;
             for (int j = 0; j < b.parts(); j++) {
-                if (least - other[4 * j + side + 1] < at && at < most - other[4 * j + side]
-                        && !isCovered(into, n, one[4 * i + ahead] - other[4 * j + ahead + 1], one[4 * i + ahead + 1] - other[4 * j + ahead], reverse)) {
+                if (least - other[4 * j + side + 1] < at
+                        && at < most - other[4 * j + side]
+                        && !isCovered(
+                                into,
+                                n,
+                                one[4 * i + ahead] - other[4 * j + ahead + 1],
+                                one[4 * i + ahead + 1] - other[4 * j + ahead],
+                                reverse)) {
                     n = alongConvex(new ConvexSum(a, i, b, j), upright, at, reverse, into, n);
                 }
             }
@@ -215,7 +227,8 @@ final class Clearance {
         int ahead = 2 - side;
         int n = 0;
         for (int p = 0; p < parts; p++) {
-            if (boxes[4 * p + side] + TOUCHING_MM < at && at < boxes[4 * p + side + 1] - TOUCHING_MM
+            if (boxes[4 * p + side] + TOUCHING_MM < at
+                    && at < boxes[4 * p + side + 1] - TOUCHING_MM
                     && !isCovered(into, n, boxes[4 * p + ahead], boxes[4 * p + ahead + 1], reverse)) {
                 double lo = Double.POSITIVE_INFINITY;
                 double hi = Double.NEGATIVE_INFINITY;

@@ -9,7 +9,8 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 
 /**
- * A shape with fewer corners that still covers all of it: hollow corners are cut across, and two bulging ones become the one
+ * A shape with fewer corners that still covers all of it: hollow corners are cut across, and two bulging ones become
+ * the one
  * in which their outer edges meet, the smallest change first, as long as no edge moves further than was allowed.
  */
 final class Coarser {
@@ -18,6 +19,7 @@ final class Coarser {
 
     /** The corners of all rings that are left, for what must not be swallowed. */
     private final List<Ring> rings = new ArrayList<>();
+
     private final double bulgingMm;
     private final double hollowMm;
 
@@ -29,10 +31,13 @@ final class Coarser {
         private double[] moved;
         /** Whether something else would be swallowed if this corner went. */
         private boolean[] kept;
+
         private int n;
 
         Ring(Outline o, boolean counterClockwise) {
-            List<Point> points = (o.signedAreaMm2() > 0) == counterClockwise ? o.points() : o.points().reversed();
+            List<Point> points = (o.signedAreaMm2() > 0) == counterClockwise
+                    ? o.points()
+                    : o.points().reversed();
             x = new double[points.size()];
             y = new double[points.size()];
             moved = new double[points.size()];
@@ -86,7 +91,12 @@ final class Coarser {
     static Region of(Region shape, double bulgingMm, double hollowMm) {
         Coarser coarser = new Coarser(shape, bulgingMm, hollowMm);
         coarser.rings.forEach(coarser::run);
-        return Region.enclosedBy(coarser.rings.stream().filter(r -> r.n >= LEAST_CORNERS).map(Ring::outline).toList(), FillRule.EVEN_ODD);
+        return Region.enclosedBy(
+                coarser.rings.stream()
+                        .filter(r -> r.n >= LEAST_CORNERS)
+                        .map(Ring::outline)
+                        .toList(),
+                FillRule.EVEN_ODD);
     }
 
     private void run(Ring r) {
@@ -119,7 +129,12 @@ final class Coarser {
         int c = (b + 1) % r.n;
         if (r.turn(a, b, c) <= 0) {
             double base = Math.hypot(r.x[c] - r.x[a], r.y[c] - r.y[a]);
-            return atMost(hollowMm, r.moved[b] + (base < PARALLEL ? Math.hypot(r.x[b] - r.x[a], r.y[b] - r.y[a]) : -r.turn(a, b, c) / base));
+            return atMost(
+                    hollowMm,
+                    r.moved[b]
+                            + (base < PARALLEL
+                                    ? Math.hypot(r.x[b] - r.x[a], r.y[b] - r.y[a])
+                                    : -r.turn(a, b, c) / base));
         }
         int d = (b + 2) % r.n;
         Point tip = r.n < LEAST_CORNERS + 2 || r.turn(b, c, d) <= 0 ? null : tip(r, a, b, c, d);
@@ -128,7 +143,9 @@ final class Coarser {
         }
         double base = Math.hypot(r.x[c] - r.x[b], r.y[c] - r.y[b]);
         double cross = (r.x[c] - r.x[b]) * (tip.yMm() - r.y[b]) - (r.y[c] - r.y[b]) * (tip.xMm() - r.x[b]);
-        return cross > 0 ? Double.POSITIVE_INFINITY : atMost(bulgingMm, Math.max(r.moved[b], r.moved[c]) - cross / base);
+        return cross > 0
+                ? Double.POSITIVE_INFINITY
+                : atMost(bulgingMm, Math.max(r.moved[b], r.moved[c]) - cross / base);
     }
 
     private static double atMost(double mostMm, double cost) {
@@ -179,9 +196,12 @@ final class Coarser {
             for (int i = 0; i < r.n; i++) {
                 double px = r.x[i];
                 double py = r.y[i];
-                if (way * ((bx - ax) * (py - ay) - (by - ay) * (px - ax)) >= 0 && way * ((cx - bx) * (py - by) - (cy - by) * (px - bx)) >= 0
+                if (way * ((bx - ax) * (py - ay) - (by - ay) * (px - ax)) >= 0
+                        && way * ((cx - bx) * (py - by) - (cy - by) * (px - bx)) >= 0
                         && way * ((ax - cx) * (py - cy) - (ay - cy) * (px - cx)) >= 0
-                        && !(px == ax && py == ay) && !(px == bx && py == by) && !(px == cx && py == cy)) {
+                        && !(px == ax && py == ay)
+                        && !(px == bx && py == by)
+                        && !(px == cx && py == cy)) {
                     return true;
                 }
             }

@@ -5,7 +5,8 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Outline;
 
 /**
- * What is taken on a bed, as a grid, so that it is quickly seen how much of a shape's edge would touch something: it is felt
+ * What is taken on a bed, as a grid, so that it is quickly seen how much of a shape's edge would touch something: it is
+ * felt
  * for just outside the edge, and a little further out, where something near leaves a gap that nothing will ever fill.
  */
 final class Contact {
@@ -13,6 +14,7 @@ final class Contact {
     private static final int FEELERS = 72;
     /** How far out, in cells: touching, and two in which a gap would be lost. */
     private static final int[] OUT = {1, 3, 5};
+
     private static final int RIM_CELLS = 8;
     private static final int CELLS_A_UNIT = 2000;
 
@@ -96,7 +98,8 @@ final class Contact {
                     int next = (k + 1) % o.size();
                     if (o.yMm(k) <= y != o.yMm(next) <= y) {
                         cuts = n == cuts.length ? Arrays.copyOf(cuts, 2 * n) : cuts;
-                        cuts[n++] = atX + o.xMm(k) + (o.xMm(next) - o.xMm(k)) * ((y - o.yMm(k)) / (o.yMm(next) - o.yMm(k)));
+                        cuts[n++] =
+                                atX + o.xMm(k) + (o.xMm(next) - o.xMm(k)) * ((y - o.yMm(k)) / (o.yMm(next) - o.yMm(k)));
                     }
                 }
             }
@@ -123,7 +126,8 @@ final class Contact {
         for (int k = 0; k < feelers.length; k += each) {
             if (isTaken(feelers[k] + atX, feelers[k + 1] + atY)) {
                 touching++;
-            } else if (isTaken(feelers[k + 2] + atX, feelers[k + 3] + atY) || isTaken(feelers[k + 4] + atX, feelers[k + 5] + atY)) {
+            } else if (isTaken(feelers[k + 2] + atX, feelers[k + 3] + atY)
+                    || isTaken(feelers[k + 4] + atX, feelers[k + 5] + atY)) {
                 lost++;
             }
         }

@@ -1,7 +1,8 @@
 package jurren.core.nest;
 
 /**
- * Goes round the Minkowski sum of a convex part and one of another shape turned round: the edges of both in the order of
+ * Goes round the Minkowski sum of a convex part and one of another shape turned round: the edges of both in the order
+ * of
  * their directions, from the sum's lowest corner on.
  */
 final class ConvexSum {

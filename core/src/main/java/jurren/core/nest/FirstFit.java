@@ -9,12 +9,15 @@ import java.util.Map;
 import jurren.core.stop.Stop;
 
 /**
- * A layout at once: the largest first, each where its far end comes least far along the feed, then pushed to the lower edge
- * and back (bottom-left fill; B. S. Baker, E. G. Coffman and R. L. Rivest, Orthogonal packings in two dimensions, 1980).
+ * A layout at once: the largest first, each where its far end comes least far along the feed, then pushed to the lower
+ * edge
+ * and back (bottom-left fill; B. S. Baker, E. G. Coffman and R. L. Rivest, Orthogonal packings in two dimensions,
+ * 1980).
  */
 final class FirstFit {
     /** Lines across a bed that are looked along; with very many pieces fewer. */
     private static final int MOST_LINES = 24;
+
     private static final int LEAST_LINES = 6;
     private static final int LINES_IN_ALL = 6000;
     private static final int MOST_PUSHES = 4;
@@ -32,7 +35,8 @@ final class FirstFit {
     /** Items with their turns, the largest first. */
     static List<Integer> largestFirst(Shapes shapes, List<int[]> turns, List<Integer> items) {
         List<Integer> order = new ArrayList<>(items);
-        order.sort(Comparator.comparingDouble((Integer i) -> -shapes.turned(turns.get(i)[0]).trueBox().areaMm2()));
+        order.sort(Comparator.comparingDouble(
+                (Integer i) -> -shapes.turned(turns.get(i)[0]).trueBox().areaMm2()));
         return order;
     }
 

@@ -22,6 +22,7 @@ public final class Nest {
     private static final long STEP = 1_500_000;
     /** A search that is longer by this share gives up its own way for the best. */
     private static final double BEHIND = 0.01;
+
     private static final long INSERTION = 400_000;
     private static final int MANY = 40;
     private static final int VERY_MANY = 300;
@@ -48,13 +49,20 @@ public final class Nest {
             turns.add(shapes.turnsOf(c));
             pins.add(c.pinned().map(p -> shapes.turned(c, p.degrees())).orElse(-1));
         }
-        List<Integer> obstacles = beds.stream().map(b -> {
-            Region around = Region.of(b.usable().bounds()).minus(b.usable());
-            return around.areaMm2() > 1e-6 ? shapes.obstacle(around) : -1;
-        }).toList();
+        List<Integer> obstacles = beds.stream()
+                .map(b -> {
+                    Region around = Region.of(b.usable().bounds()).minus(b.usable());
+                    return around.areaMm2() > 1e-6 ? shapes.obstacle(around) : -1;
+                })
+                .toList();
         shapes.ready();
-        List<Integer> left = FirstFit.largestFirst(shapes, turns, IntStream.range(0, cutouts.size())
-                .filter(i -> cutouts.get(i).pinned().isEmpty()).boxed().toList());
+        List<Integer> left = FirstFit.largestFirst(
+                shapes,
+                turns,
+                IntStream.range(0, cutouts.size())
+                        .filter(i -> cutouts.get(i).pinned().isEmpty())
+                        .boxed()
+                        .toList());
         for (int b = 0; b < beds.size(); b++) {
             Stop.lookHere();
             Board board = new Board(shapes, beds.get(b).usable().bounds());
@@ -67,7 +75,9 @@ public final class Nest {
                     board.add(i, pins.get(i), pin.get().xMm(), pin.get().yMm(), true);
                 }
             }
-            left = beds.get(b).full() ? left : FirstFit.lay(board, few(), left, FirstFit.lines(cutouts.size()), Stop.here());
+            left = beds.get(b).full()
+                    ? left
+                    : FirstFit.lay(board, few(), left, FirstFit.lines(cutouts.size()), Stop.here());
             boards.add(board);
             if (beds.get(b).open()) {
                 openBed = b;
@@ -78,23 +88,41 @@ public final class Nest {
 
     /** For a layout at once, very many are only tried as they come and turned once. */
     private List<int[]> few() {
-        return cutouts.size() < VERY_MANY ? turns : turns.stream().map(t -> Arrays.copyOf(t, Math.min(2, t.length))).toList();
+        return cutouts.size() < VERY_MANY
+                ? turns
+                : turns.stream()
+                        .map(t -> Arrays.copyOf(t, Math.min(2, t.length)))
+                        .toList();
     }
 
     public static Nest of(List<Cutout> cutouts, List<Bed> beds, double gapMm, long seed) {
         return new Nest(cutouts, beds, gapMm, seed);
     }
 
-    /** What is laid is taken apart, and beside that built up anew by what fits; very many are built up by their size alone. */
+    /**
+     * What is laid is taken apart, and beside that built up anew by what fits; very many are built up by their size
+     * alone.
+     */
     private void begin() {
         searches.clear();
-        long movable = openBed < 0 ? 0 : IntStream.range(0, boards.get(openBed).n).filter(i -> !boards.get(openBed).fixed[i]).count();
+        long movable = openBed < 0
+                ? 0
+                : IntStream.range(0, boards.get(openBed).n)
+                        .filter(i -> !boards.get(openBed).fixed[i])
+                        .count();
         if (movable > 0) {
             Board start = boards.get(openBed);
             boolean many = movable >= MANY && !shapes.isOutlined();
-            searches.add(many ? new Reordering(start, turns, random.nextLong()) : new Shrinking(start, turns, random.nextLong()));
-            searches.add(many ? new Reordering(start, turns, random.nextLong())
-                    : shapes.isOutlined() ? new Snug(start, turns, random.nextLong()) : new Shrinking(start, turns, random.nextLong()));
+            searches.add(
+                    many
+                            ? new Reordering(start, turns, random.nextLong())
+                            : new Shrinking(start, turns, random.nextLong()));
+            searches.add(
+                    many
+                            ? new Reordering(start, turns, random.nextLong())
+                            : shapes.isOutlined()
+                                    ? new Snug(start, turns, random.nextLong())
+                                    : new Shrinking(start, turns, random.nextLong()));
         }
     }
 
@@ -107,7 +135,9 @@ public final class Nest {
             for (int i = 0; i < board.n; i++) {
                 if (board.item[i] >= 0) {
                     int item = board.item[i];
-                    double degrees = board.fixed[i] ? cutouts.get(item).pinned().orElseThrow().degrees() : shapes.turned(board.turn[i]).degrees();
+                    double degrees = board.fixed[i]
+                            ? cutouts.get(item).pinned().orElseThrow().degrees()
+                            : shapes.turned(board.turn[i]).degrees();
                     lies.set(item, Optional.of(new Lie(b, degrees, board.x[i], board.y[i])));
                 }
             }
@@ -156,7 +186,8 @@ public final class Nest {
                 }
             }
             searches.replaceAll(search -> search instanceof Snug snug && snug.isHopeless()
-                    ? new Shrinking(boards.get(openBed), turns, random.nextLong()) : search);
+                    ? new Shrinking(boards.get(openBed), turns, random.nextLong())
+                    : search);
         }
         return better;
     }
@@ -183,7 +214,10 @@ public final class Nest {
             List<Integer> wanted = new ArrayList<>(unlaid);
             for (int later = b + 1; later < boards.size(); later++) {
                 Board from = boards.get(later);
-                IntStream.range(0, from.n).filter(i -> !from.fixed[i]).map(i -> from.item[i]).forEach(wanted::add);
+                IntStream.range(0, from.n)
+                        .filter(i -> !from.fixed[i])
+                        .map(i -> from.item[i])
+                        .forEach(wanted::add);
             }
             if (wanted.isEmpty()) {
                 continue;
@@ -212,8 +246,12 @@ public final class Nest {
             return null;
         }
         Board more = board.copy();
-        more.add(item, turn, more.lowX(turn) + random.nextDouble() * Math.max(0, more.highX(turn) - more.lowX(turn)),
-                more.lowY(turn) + random.nextDouble() * Math.max(0, more.highY(turn) - more.lowY(turn)), false);
+        more.add(
+                item,
+                turn,
+                more.lowX(turn) + random.nextDouble() * Math.max(0, more.highX(turn) - more.lowX(turn)),
+                more.lowY(turn) + random.nextDouble() * Math.max(0, more.highY(turn) - more.lowY(turn)),
+                false);
         Untangling untangling = new Untangling(more, turns, random.split());
         while (more.work < INSERTION) {
             if (untangling.round()) {

@@ -9,7 +9,8 @@ import java.util.SplittableRandom;
 import jurren.core.stop.Stop;
 
 /**
- * Fills an open bed again and again, the larger mostly before the smaller but never in the same order: now and then in one
+ * Fills an open bed again and again, the larger mostly before the smaller but never in the same order: now and then in
+ * one
  * drawn anew, mostly in the best so far with a few changed. For very many shapes that gains more in a short time than
  * untangling them.
  */
@@ -17,6 +18,7 @@ final class Reordering implements Search {
     private static final int LINES = 160;
     /** Between these factors a shape counts for more or less than it is large. */
     private static final double LEAST_FACTOR = 0.6;
+
     private static final double MOST_FACTOR = 1.5;
     private static final double ANEW = 0.15;
     private static final double CHANGED = 0.1;
@@ -30,6 +32,7 @@ final class Reordering implements Search {
     private Board best;
     /** For how large each counts in the best order so far, and how long that made it. */
     private Map<Integer, Double> sizes = Map.of();
+
     private double shortest = Double.POSITIVE_INFINITY;
 
     Reordering(Board start, List<int[]> turns, long seed) {

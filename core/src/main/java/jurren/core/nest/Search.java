@@ -4,7 +4,10 @@ import jurren.core.stop.Stop;
 
 /** Looks for a shorter layout of one open bed. */
 interface Search {
-    /** Goes on until so much more was looked at, in convex parts; where nobody waits any more it ends so that it can be gone on with. */
+    /**
+     * Goes on until so much more was looked at, in convex parts; where nobody waits any more it ends so that it can be
+     * gone on with.
+     */
     void step(long units, Stop stop);
 
     Board best();

@@ -14,14 +14,19 @@ import jurren.core.geometry.Region;
 import jurren.core.stop.Stop;
 
 /**
- * Every shape in every turn, and how far apart each two must stand. Equal shapes are one. A shape is grown by half the gap
+ * Every shape in every turn, and how far apart each two must stand. Equal shapes are one. A shape is grown by half the
+ * gap
  * and its outline made coarser on the outer side, so that what is free here is free in truth.
  */
 final class Shapes {
     /** The most an outline is made coarser, as a share of the gap. */
     private static final double COARSE = 0.12;
-    /** Without a gap, as a share of the shape's size: what was one before fits together again only as fine as this, which few can be. */
+    /**
+     * Without a gap, as a share of the shape's size: what was one before fits together again only as fine as this,
+     * which few can be.
+     */
     private static final double OF_SIZE = 0.0005;
+
     private static final double OF_SIZE_OF_MANY = 0.005;
     private static final int MANY = 150;
     private static final double FINE_MM = 0.02;
@@ -31,13 +36,16 @@ final class Shapes {
     private static final int MANY_PARTS = 14;
     /** Without a gap, what was one before only fits together again in all its parts. */
     private static final int VERY_MANY_PARTS = 40;
+
     private static final int PARTS_IN_ALL = 600;
     private static final double COARSER = 2.5;
     /** Where so few would be left, they are not worth looking for. */
     private static final int FEW_PARTS = 3;
+
     private static final int MANY_CORNERS = 24;
     /** Making it coarser corner by corner would take too long. */
     private static final int TOO_MANY_CORNERS = 6000;
+
     private static final int MOST_KEPT = 3000;
     private static final long MOST_PAIRS_OF_PARTS = 12_000_000;
     private static final int MOST_COARSER = 4;
@@ -45,10 +53,10 @@ final class Shapes {
     private static final int MOST_OUTLINED = 6000;
     /** A shape that no other is a turn of. */
     private static final int ALONE = -1;
+
     private static final int NOT_NUMBERED = -1;
 
-    private record Kind(Region shape, Turning turning) {
-    }
+    private record Kind(Region shape, Turning turning) {}
 
     private final List<Turned> all = new ArrayList<>();
     private final Map<Kind, List<Turned>> made = new ConcurrentHashMap<>();
@@ -66,30 +74,48 @@ final class Shapes {
         this.gapMm = gapMm;
     }
 
-    /** Makes all turns of all, as coarse as must be for so many: all pairs are looked at, and each pair in all its parts. */
+    /**
+     * Makes all turns of all, as coarse as must be for so many: all pairs are looked at, and each pair in all its
+     * parts.
+     */
     void expect(List<Cutout> cutouts) {
-        long turned = cutouts.stream().distinct().mapToLong(c -> c.turning().degrees().size()).sum();
+        long turned = cutouts.stream()
+                .distinct()
+                .mapToLong(c -> c.turning().degrees().size())
+                .sum();
         ofSize = turned > MANY ? OF_SIZE_OF_MANY : OF_SIZE;
-        mostEach = (int) Math.clamp(Math.sqrt((double) MOST_PAIRS_OF_PARTS / Math.max(1, turned * turned / 2)), 1, gapMm > 0 ? MANY_PARTS : Math.clamp(PARTS_IN_ALL / Math.max(1, turned), MANY_PARTS, VERY_MANY_PARTS));
+        mostEach = (int) Math.clamp(
+                Math.sqrt((double) MOST_PAIRS_OF_PARTS / Math.max(1, turned * turned / 2)),
+                1,
+                gapMm > 0 ? MANY_PARTS : Math.clamp(PARTS_IN_ALL / Math.max(1, turned), MANY_PARTS, VERY_MANY_PARTS));
         Stop stop = Stop.here();
-        cutouts.stream().map(c -> new Kind(c.shape(), c.turning())).distinct().toList().parallelStream().forEach(k -> {
-            stop.look();
-            Region around = around(k.shape);
-            made.put(k, k.turning.degrees().stream().map(d -> Turned.of(NOT_NUMBERED, ALONE, d, k.shape, around)).toList());
-        });
+        cutouts.stream().map(c -> new Kind(c.shape(), c.turning())).distinct().toList().parallelStream()
+                .forEach(k -> {
+                    stop.look();
+                    Region around = around(k.shape);
+                    made.put(
+                            k,
+                            k.turning.degrees().stream()
+                                    .map(d -> Turned.of(NOT_NUMBERED, ALONE, d, k.shape, around))
+                                    .toList());
+                });
     }
 
     /** The numbers of a shape's turns, of those that were expected. */
     int[] turnsOf(Cutout c) {
         int shape = known.computeIfAbsent(c.shape(), _ -> known.size());
-        return turns.computeIfAbsent(new Kind(c.shape(), c.turning()),
-                k -> made.remove(k).stream().mapToInt(t -> add(t.numbered(all.size(), shape))).toArray());
+        return turns.computeIfAbsent(
+                new Kind(c.shape(), c.turning()),
+                k -> made.remove(k).stream()
+                        .mapToInt(t -> add(t.numbered(all.size(), shape)))
+                        .toArray());
     }
 
     /** A shape in one turn of its own, as a person laid it. */
     int turned(Cutout c, double degrees) {
         Placement turn = Placement.turned(degrees);
-        return add(Turned.of(all.size(), ALONE, 0, c.shape().placed(turn), around(c.shape()).placed(turn)));
+        return add(Turned.of(
+                all.size(), ALONE, 0, c.shape().placed(turn), around(c.shape()).placed(turn)));
     }
 
     /** What nothing may lie on. */
@@ -110,7 +136,9 @@ final class Shapes {
         }
         // what many corners have is mostly finer than any of this: it goes before the slow and careful part
         double fine = shape.vertexCount() > MANY_CORNERS ? coarse / 8 : 0;
-        Region grown = gapMm + fine > 0 ? shape.grown(gapMm / 2 + fine, CornerStyle.ROUND).simplified(fine) : shape;
+        Region grown = gapMm + fine > 0
+                ? shape.grown(gapMm / 2 + fine, CornerStyle.ROUND).simplified(fine)
+                : shape;
         if (grown.vertexCount() > TOO_MANY_CORNERS) {
             return grown.hull();
         }
@@ -118,7 +146,8 @@ final class Shapes {
         double hollow = coarse;
         for (int i = 0; i < MOST_COARSER && Turned.parts(around).size() > mostEach; i++) {
             hollow *= COARSER;
-            // parts come from hollow corners; bulging ones are left as they are, unless they must go into hollow ones without a gap
+            // parts come from hollow corners; bulging ones are left as they are, unless they must go into hollow ones
+            // without a gap
             around = Coarser.of(grown, gapMm > 0 ? coarse : hollow, hollow);
         }
         return Turned.parts(around).size() > 2 * mostEach ? around.hull() : around;
@@ -135,7 +164,8 @@ final class Shapes {
     }
 
     /**
-     * Puts the clearances of all pairs that a search on these shapes will ask for into outlines, where there are not too many.
+     * Puts the clearances of all pairs that a search on these shapes will ask for into outlines, where there are not
+     * too many.
      * Two shapes turned alike are worked out once.
      */
     void outline(Set<Integer> used) {
@@ -164,7 +194,8 @@ final class Shapes {
             for (int b : used) {
                 if (a <= b) {
                     List<Integer> alike = alike(a, b);
-                    int quarters = (all.get(a).degrees() - all.get(of.get(alike)[0]).degrees() + 360) / 90 % 4;
+                    int quarters =
+                            (all.get(a).degrees() - all.get(of.get(alike)[0]).degrees() + 360) / 90 % 4;
                     clearances[b * (b + 1) / 2 + a] = known.get(alike).turned(quarters);
                 }
             }
@@ -179,8 +210,13 @@ final class Shapes {
     private List<Integer> alike(int a, int b) {
         Turned first = all.get(a);
         Turned second = all.get(b);
-        return first.shape() < 0 || second.shape() < 0 ? List.of(a, b)
-                : List.of(first.shape(), first.degrees() % 90, second.shape(), (second.degrees() - first.degrees() + 360) % 360);
+        return first.shape() < 0 || second.shape() < 0
+                ? List.of(a, b)
+                : List.of(
+                        first.shape(),
+                        first.degrees() % 90,
+                        second.shape(),
+                        (second.degrees() - first.degrees() + 360) % 360);
     }
 
     /** Room for the stretches of any line. */
@@ -188,7 +224,9 @@ final class Shapes {
         return new double[Math.max(256, 2 * mostParts * mostParts + 2)];
     }
 
-    /** The stretches of a line at which two overlap, from the smaller number to the larger; see {@link Clearance#along}. */
+    /**
+     * The stretches of a line at which two overlap, from the smaller number to the larger; see {@link Clearance#along}.
+     */
     int along(int a, int b, boolean upright, double level, boolean reverse, double[] into) {
         if (!outlined && (all.get(a).parts() == 1 && all.get(b).parts() == 1 || isUnkept(b * (b + 1) / 2 + a))) {
             return Clearance.along(all.get(a), all.get(b), upright, level, reverse, into);
@@ -203,7 +241,9 @@ final class Shapes {
 
     /** What a look at two costs. */
     int cost(int a, int b) {
-        return outlined ? between(a, b).cost() : 1 + all.get(a).parts() * all.get(b).parts();
+        return outlined
+                ? between(a, b).cost()
+                : 1 + all.get(a).parts() * all.get(b).parts();
     }
 
     /** From the smaller number to the larger. Two threads may work the same one out; both get the same. */

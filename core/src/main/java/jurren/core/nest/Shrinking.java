@@ -24,6 +24,7 @@ final class Shrinking implements Search {
     private int failed;
     /** What could not be untangled is often nearer to an end than the last that could. */
     private Board tangled;
+
     private long work;
 
     Shrinking(Board start, List<int[]> turns, long seed) {
@@ -92,7 +93,8 @@ final class Shrinking implements Search {
         for (int i = 0; i < now.n; i++) {
             int turn = now.turn[i];
             if (now.fixed[i]) {
-                if (now.item[i] >= 0 && now.x[i] + now.shapes.turned(turn).trueBox().maxXMm() > target) {
+                if (now.item[i] >= 0
+                        && now.x[i] + now.shapes.turned(turn).trueBox().maxXMm() > target) {
                     return false;
                 }
                 continue;

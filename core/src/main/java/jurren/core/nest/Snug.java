@@ -12,11 +12,13 @@ import jurren.core.geometry.Box;
 import jurren.core.stop.Stop;
 
 /**
- * Lays an open bed anew, each time what touches most of what lies there already, as a dry wall is built: shapes that were one
+ * Lays an open bed anew, each time what touches most of what lies there already, as a dry wall is built: shapes that
+ * were one
  * before find each other again. Several walls are built side by side, and only those that fit best go on.
  *
  * <p>Touching perimeter (A. Lodi, S. Martello and D. Vigo, Heuristic and metaheuristic approaches for a class of
- * two-dimensional bin packing problems, 1999) in a beam search (P. S. Ow and T. E. Morton, Filtered beam search in scheduling,
+ * two-dimensional bin packing problems, 1999) in a beam search (P. S. Ow and T. E. Morton, Filtered beam search in
+ * scheduling,
  * 1988).
  */
 final class Snug implements Search {
@@ -28,14 +30,17 @@ final class Snug implements Search {
     private static final int[] WIDTHS = {8, 16, 8, 32};
     /** In how many ways each goes on. */
     private static final int BRANCHES = 6;
+
     private static final double BESIDE_MM = 2;
     /** How much more the touching of a large shape counts. */
     private static final double LARGE = 0.25;
     /** What is this much longer than the best after so many runs will not catch up. */
     private static final double HOPELESS = 1.03;
+
     private static final int TRIED = 6;
     /** What is counted takes about so many times as long as in a search that only moves shapes. */
     private static final int SLOW = 3;
+
     private static final int BEGINNING = 500;
 
     private final Board empty;
@@ -53,21 +58,25 @@ final class Snug implements Search {
     private List<Wall> walls = List.of();
     private int runs;
 
-    /** How much it counts that a shape is large, lies far along and loses film beside it; and how much is left to chance. */
+    /**
+     * How much it counts that a shape is large, lies far along and loses film beside it; and how much is left to
+     * chance.
+     */
     private record Taste(double size, double far, double chance, double loss) {
         Taste like(SplittableRandom random) {
-            return new Taste(size * Math.exp(0.4 * random.nextGaussian()), far * Math.exp(0.4 * random.nextGaussian()), 0.1 * random.nextDouble(),
+            return new Taste(
+                    size * Math.exp(0.4 * random.nextGaussian()),
+                    far * Math.exp(0.4 * random.nextGaussian()),
+                    0.1 * random.nextDouble(),
                     1.2 * random.nextDouble());
         }
     }
 
     /** What is laid so far, where each of the rest could lie, and how well all fits. */
-    private record Wall(Board board, Contact contact, List<Spots> spots, double fit, long mark) {
-    }
+    private record Wall(Board board, Contact contact, List<Spots> spots, double fit, long mark) {}
 
     /** A shape at a spot, on one of the walls. */
-    private record Choice(Wall on, Spots of, double x, double y, double fit, long mark) {
-    }
+    private record Choice(Wall on, Spots of, double x, double y, double fit, long mark) {}
 
     /** @param start with clearances in outlines, and longer than is hoped for */
     Snug(Board start, List<int[]> turns, long seed) {
@@ -84,7 +93,8 @@ final class Snug implements Search {
         }
         this.largestMm2 = largest;
         double sheet = lengthMm() * (start.maxY - start.minY);
-        this.cellMm = Math.max(CELL_MM, Math.max(Math.sqrt(sheet / items.size()) / CELLS_ACROSS, Math.sqrt(sheet / MOST_CELLS)));
+        this.cellMm = Math.max(
+                CELL_MM, Math.max(Math.sqrt(sheet / items.size()) / CELLS_ACROSS, Math.sqrt(sheet / MOST_CELLS)));
     }
 
     private double area(int turn) {
@@ -148,7 +158,10 @@ final class Snug implements Search {
     }
 
     private Spots.Feeling feeling(Contact contact, int turn) {
-        return new Spots.Feeling(contact, feelers.computeIfAbsent(turn, t -> Contact.feelers(empty.shapes.turned(t), cellMm)), trying.loss);
+        return new Spots.Feeling(
+                contact,
+                feelers.computeIfAbsent(turn, t -> Contact.feelers(empty.shapes.turned(t), cellMm)),
+                trying.loss);
     }
 
     /** One more on each of the walls that fit best. */
@@ -196,7 +209,9 @@ final class Snug implements Search {
             double area = area(s.turn) / largestMm2;
             double end = w.board.shapes.turned(s.turn).trueBox().maxXMm() - w.board.minX;
             for (int k = 0; k < s.n; k++) {
-                double value = s.touching[k] * Math.pow(area, LARGE) + trying.size * Math.sqrt(area) - trying.far * (s.x[k] + end) / across
+                double value = s.touching[k] * Math.pow(area, LARGE)
+                        + trying.size * Math.sqrt(area)
+                        - trying.far * (s.x[k] + end) / across
                         + trying.chance * random.nextDouble();
                 all.add(new Choice(w, s, s.x[k], s.y[k], w.fit + value, w.mark + mark(s, k)));
             }
@@ -205,7 +220,8 @@ final class Snug implements Search {
         int from = into.size();
         for (int k = 0; k < all.size() && into.size() < from + BRANCHES; k++) {
             Choice c = all.get(k);
-            if (into.subList(from, into.size()).stream().noneMatch(o -> o.of == c.of && Math.hypot(o.x - c.x, o.y - c.y) < BESIDE_MM)) {
+            if (into.subList(from, into.size()).stream()
+                    .noneMatch(o -> o.of == c.of && Math.hypot(o.x - c.x, o.y - c.y) < BESIDE_MM)) {
                 into.add(c);
             }
         }

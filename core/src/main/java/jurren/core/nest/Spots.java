@@ -4,7 +4,8 @@ import java.util.Arrays;
 import jurren.core.geometry.Box;
 
 /**
- * Where one shape in one turn could lie on a bed so that it leans on what lies there: the corners of what keeps it away from
+ * Where one shape in one turn could lie on a bed so that it leans on what lies there: the corners of what keeps it away
+ * from
  * each, where those of two cross each other, and where they meet the sides of the bed. Kept up as the bed fills.
  */
 final class Spots {
@@ -59,7 +60,10 @@ final class Spots {
         offer(board, feeling, board.lowX(turn), board.highY(turn), -1, -1);
     }
 
-    /** One more lies there: what it covers is gone, what is beside it is felt anew, and at its own edge there are new spots. */
+    /**
+     * One more lies there: what it covers is gone, what is beside it is felt anew, and at its own edge there are new
+     * spots.
+     */
     void after(Board board, int laid, Feeling feeling, Room room) {
         Turned mine = board.shapes.turned(turn);
         Turned there = board.shapes.turned(board.turn[laid]);
@@ -122,7 +126,8 @@ final class Spots {
                 double cy = f[4 * m + 1];
                 double dx = f[4 * m + 2];
                 double dy = f[4 * m + 3];
-                if ((bx - ax) * (cy - ay) - (by - ay) * (cx - ax) < 0 == (bx - ax) * (dy - ay) - (by - ay) * (dx - ax) < 0) {
+                if ((bx - ax) * (cy - ay) - (by - ay) * (cx - ax) < 0
+                        == (bx - ax) * (dy - ay) - (by - ay) * (dx - ax) < 0) {
                     continue;
                 }
                 double a = (dx - cx) * (ay - cy) - (dy - cy) * (ax - cx);
@@ -140,10 +145,14 @@ final class Spots {
         Box mine = board.shapes.turned(turn).box();
         Box a = board.shapes.turned(board.turn[one]).box();
         Box b = board.shapes.turned(board.turn[two]).box();
-        within[0] = Math.max(board.lowX(turn), Math.max(board.x[one] + a.minXMm(), board.x[two] + b.minXMm()) - mine.maxXMm());
-        within[1] = Math.min(board.highX(turn), Math.min(board.x[one] + a.maxXMm(), board.x[two] + b.maxXMm()) - mine.minXMm());
-        within[2] = Math.max(board.lowY(turn), Math.max(board.y[one] + a.minYMm(), board.y[two] + b.minYMm()) - mine.maxYMm());
-        within[3] = Math.min(board.highY(turn), Math.min(board.y[one] + a.maxYMm(), board.y[two] + b.maxYMm()) - mine.minYMm());
+        within[0] = Math.max(
+                board.lowX(turn), Math.max(board.x[one] + a.minXMm(), board.x[two] + b.minXMm()) - mine.maxXMm());
+        within[1] = Math.min(
+                board.highX(turn), Math.min(board.x[one] + a.maxXMm(), board.x[two] + b.maxXMm()) - mine.minXMm());
+        within[2] = Math.max(
+                board.lowY(turn), Math.max(board.y[one] + a.minYMm(), board.y[two] + b.minYMm()) - mine.maxYMm());
+        within[3] = Math.min(
+                board.highY(turn), Math.min(board.y[one] + a.maxYMm(), board.y[two] + b.maxYMm()) - mine.minYMm());
         return within[0] <= within[1] && within[2] <= within[3];
     }
 
@@ -154,7 +163,10 @@ final class Spots {
             double y0 = from[k + 1];
             double x1 = from[k + 2];
             double y1 = from[k + 3];
-            if (Math.max(x0, x1) >= box[0] && Math.min(x0, x1) <= box[1] && Math.max(y0, y1) >= box[2] && Math.min(y0, y1) <= box[3]) {
+            if (Math.max(x0, x1) >= box[0]
+                    && Math.min(x0, x1) <= box[1]
+                    && Math.max(y0, y1) >= box[2]
+                    && Math.min(y0, y1) <= box[3]) {
                 into[n++] = x0;
                 into[n++] = y0;
                 into[n++] = x1;
@@ -181,8 +193,11 @@ final class Spots {
 
     /** @param one at whose edge it is, as at that of {@code two}: both are not looked at again */
     private void offer(Board board, Feeling feeling, double px, double py, int one, int two) {
-        if (px < board.lowX(turn) - Clearance.TOUCHING_MM || px > board.highX(turn) + Clearance.TOUCHING_MM
-                || py < board.lowY(turn) - Clearance.TOUCHING_MM || py > board.highY(turn) + Clearance.TOUCHING_MM || has(px, py)) {
+        if (px < board.lowX(turn) - Clearance.TOUCHING_MM
+                || px > board.highX(turn) + Clearance.TOUCHING_MM
+                || py < board.lowY(turn) - Clearance.TOUCHING_MM
+                || py > board.highY(turn) + Clearance.TOUCHING_MM
+                || has(px, py)) {
             return;
         }
         for (int j = board.n - 1; j >= 0; j--) {
@@ -233,7 +248,9 @@ final class Spots {
     }
 
     private static boolean isNear(Box a, double ax, double ay, Box b, double bx, double by) {
-        return ax + a.minXMm() < bx + b.maxXMm() + NEAR_MM && bx + b.minXMm() < ax + a.maxXMm() + NEAR_MM
-                && ay + a.minYMm() < by + b.maxYMm() + NEAR_MM && by + b.minYMm() < ay + a.maxYMm() + NEAR_MM;
+        return ax + a.minXMm() < bx + b.maxXMm() + NEAR_MM
+                && bx + b.minXMm() < ax + a.maxXMm() + NEAR_MM
+                && ay + a.minYMm() < by + b.maxYMm() + NEAR_MM
+                && by + b.minYMm() < ay + a.maxYMm() + NEAR_MM;
     }
 }

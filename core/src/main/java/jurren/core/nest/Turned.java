@@ -18,17 +18,31 @@ import jurren.core.geometry.Region;
  * @param box     with it
  * @param edges   the outlines of both together, the film on their left
  * @param x       of each part, as {@code y}
- * @param lowest  of each part, its corner with the least y (and of those with the least x); {@code highest} the other way round
+ * @param lowest  of each part, its corner with the least y (and of those with the least x); {@code highest} the other
+ *        way round
  * @param boxes   of each part: least and most x, least and most y
  */
-record Turned(int number, int shape, int degrees, Box trueBox, Box box, List<Outline> edges, double[][] x, double[][] y, int[] lowest, int[] highest, double[] boxes) {
+record Turned(
+        int number,
+        int shape,
+        int degrees,
+        Box trueBox,
+        Box box,
+        List<Outline> edges,
+        double[][] x,
+        double[][] y,
+        int[] lowest,
+        int[] highest,
+        double[] boxes) {
     /** @param around the shape with what keeps others away */
     static Turned of(int number, int shape, int degrees, Region itself, Region around) {
         Box box = null;
         Placement turn = degrees == 0 ? Placement.HERE : Placement.turned(degrees);
         Region turned = around.placed(turn);
         // what the large ones cover of a line need not be looked at in the small ones
-        List<Outline> parts = parts(turned).stream().sorted(Comparator.comparingDouble((Outline o) -> -Math.abs(o.signedAreaMm2()))).toList();
+        List<Outline> parts = parts(turned).stream()
+                .sorted(Comparator.comparingDouble((Outline o) -> -Math.abs(o.signedAreaMm2())))
+                .toList();
         double[][] x = new double[parts.size()][];
         double[][] y = new double[parts.size()][];
         for (int p = 0; p < x.length; p++) {
@@ -50,7 +64,8 @@ record Turned(int number, int shape, int degrees, Box trueBox, Box box, List<Out
             Box b = parts.get(p).bounds();
             System.arraycopy(new double[] {b.minXMm(), b.maxXMm(), b.minYMm(), b.maxYMm()}, 0, boxes, 4 * p, 4);
         }
-        return new Turned(number, shape, degrees, itself.placed(turn).bounds(), box, edges(turned), x, y, lowest, highest, boxes);
+        return new Turned(
+                number, shape, degrees, itself.placed(turn).bounds(), box, edges(turned), x, y, lowest, highest, boxes);
     }
 
     /** Of the corners with the least y (the most, where it is turned round) the one with the least x (the most). */
@@ -75,7 +90,9 @@ record Turned(int number, int shape, int degrees, Box trueBox, Box box, List<Out
     }
 
     private static Outline round(Outline o, boolean counterClockwise) {
-        return o.signedAreaMm2() > 0 == counterClockwise ? o : Outline.of(o.points().reversed());
+        return o.signedAreaMm2() > 0 == counterClockwise
+                ? o
+                : Outline.of(o.points().reversed());
     }
 
     Turned numbered(int itsNumber, int ofShape) {

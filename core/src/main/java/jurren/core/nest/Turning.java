@@ -5,10 +5,12 @@ import java.util.stream.IntStream;
 
 /** How a cutout may be turned as it lies. It is never turned over. */
 public enum Turning {
-    NONE(360, 1), HALF(180, 2),
+    NONE(360, 1),
+    HALF(180, 2),
     /** As it stands or a quarter turn clockwise, never on its head: what is printed can be read. */
     ACROSS(270, 2),
-    QUARTER(90, 4), FREE(30, 12);
+    QUARTER(90, 4),
+    FREE(30, 12);
 
     private final int step;
     private final int times;

@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.SplittableRandom;
 
 /**
- * Takes shapes that overlap apart. Those that overlap are moved, one by one, to where the overlap with all others, weighed,
+ * Takes shapes that overlap apart. Those that overlap are moved, one by one, to where the overlap with all others,
+ * weighed,
  * is least; whatever still overlaps then gains weight, so that no two are stuck in each other for long.
  *
  * <p>Guided local search on overlaps: J. Egeblad, B. K. Nielsen and A. Odgaard, Fast neighborhood search for two- and
- * three-dimensional nesting problems, 2007; S. Umetani et al., Solving the irregular strip packing problem via guided local
+ * three-dimensional nesting problems, 2007; S. Umetani et al., Solving the irregular strip packing problem via guided
+ * local
  * search for overlap minimization, 2009.
  */
 final class Untangling {
@@ -18,6 +20,7 @@ final class Untangling {
     private static final int ZIGZAGS = 3;
     /** What an overlap that stays gains at most in weight, and what one that is gone keeps of it. */
     private static final double GAIN = 1.0;
+
     private static final double KEPT = 0.95;
 
     private final Board board;
@@ -51,7 +54,8 @@ final class Untangling {
     private void measure(int i) {
         for (int j = 0; j < board.n; j++) {
             if (j != i) {
-                depth[i][j] = board.fixed[i] && board.fixed[j] ? 0 : board.depth(board.turn[i], board.x[i], board.y[i], j);
+                depth[i][j] =
+                        board.fixed[i] && board.fixed[j] ? 0 : board.depth(board.turn[i], board.x[i], board.y[i], j);
                 depth[j][i] = depth[i][j];
             }
         }
@@ -108,7 +112,9 @@ final class Untangling {
         }
         for (int i = 0; i < board.n; i++) {
             for (int j = 0; j < i; j++) {
-                weight[i][j] = depth[i][j] > 0 ? weight[i][j] * (1 + GAIN * (0.2 + 0.8 * depth[i][j] / most)) : Math.max(1, weight[i][j] * KEPT);
+                weight[i][j] = depth[i][j] > 0
+                        ? weight[i][j] * (1 + GAIN * (0.2 + 0.8 * depth[i][j] / most))
+                        : Math.max(1, weight[i][j] * KEPT);
                 weight[j][i] = weight[i][j];
             }
         }
@@ -129,12 +135,18 @@ final class Untangling {
         from(i, bestTurn, bestX, bestY);
         int tried = Math.min(own.length, MOST_TURNS);
         for (int k = 0; k < tried && bestValue > 0; k++) {
-            int turn = k == 0 && own.length > MOST_TURNS ? board.turn[i] : own.length <= MOST_TURNS ? own[k] : own[random.nextInt(own.length)];
+            int turn = k == 0 && own.length > MOST_TURNS
+                    ? board.turn[i]
+                    : own.length <= MOST_TURNS ? own[k] : own[random.nextInt(own.length)];
             if (!board.fits(turn)) {
                 continue;
             }
             for (int s = 0; s < STARTS / tried + 1 && bestValue > 0; s++) {
-                from(i, turn, between(board.lowX(turn), board.highX(turn)), between(board.lowY(turn), board.highY(turn)));
+                from(
+                        i,
+                        turn,
+                        between(board.lowX(turn), board.highX(turn)),
+                        between(board.lowY(turn), board.highY(turn)));
             }
         }
         board.turn[i] = bestTurn;
@@ -156,10 +168,12 @@ final class Untangling {
         for (int z = 0; z < ZIGZAGS; z++) {
             double found;
             if (upright) {
-                found = board.least(i, turn, true, x, board.lowY(turn), Math.max(board.lowY(turn), board.highY(turn)), y);
+                found = board.least(
+                        i, turn, true, x, board.lowY(turn), Math.max(board.lowY(turn), board.highY(turn)), y);
                 y = board.at;
             } else {
-                found = board.least(i, turn, false, y, board.lowX(turn), Math.max(board.lowX(turn), board.highX(turn)), x);
+                found = board.least(
+                        i, turn, false, y, board.lowX(turn), Math.max(board.lowX(turn), board.highX(turn)), x);
                 x = board.at;
             }
             if (found == 0 || z > 0 && found >= last) {

@@ -33,10 +33,16 @@ public record FaceShapes(Region area, Region sheet, Map<Obstacle, Region> obstac
         Region area = Region.of(face.area().box()).warped(unrolling);
         Region whole = Region.of(face.whole());
         Map<Obstacle, Region> obstacles = new LinkedHashMap<>();
-        face.obstacles().stream().filter(o -> o.kind() != Obstacle.Kind.COLLAR)
+        face.obstacles().stream()
+                .filter(o -> o.kind() != Obstacle.Kind.COLLAR)
                 .forEach(o -> obstacles.put(o, o.region().intersect(whole).warped(unrolling)));
-        return new FaceShapes(area, area.grown(AROUND_MM, CornerStyle.ROUND), obstacles,
-                layers.stream().map(l -> l.mapped(face.rolling(), face.unrolling())).toList());
+        return new FaceShapes(
+                area,
+                area.grown(AROUND_MM, CornerStyle.ROUND),
+                obstacles,
+                layers.stream()
+                        .map(l -> l.mapped(face.rolling(), face.unrolling()))
+                        .toList());
     }
 
     /** The box of the area on the unrolled face. */

@@ -38,29 +38,45 @@ import jurren.core.way.Way;
 import jurren.core.way.known.Ways;
 
 /**
- * What is done to the pieces of one line at one place: where the press closes, what it is asked, and what hands do before
+ * What is done to the pieces of one line at one place: where the press closes, what it is asked, and what hands do
+ * before
  * and after.
  *
  * @param made    what is made already
  * @param first   whether no other place of the thing is pressed before
  * @param solving remembers what was solved
  */
-record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made, boolean first, Memo<Pressing, Solved> solving) {
+record Finisher(
+        Shop shop,
+        Blank blank,
+        BlankColour colour,
+        Line line,
+        Made made,
+        boolean first,
+        Memo<Pressing, Solved> solving) {
     /** Around a piece of cloth that lies under the platen beside another. */
     private static final double BESIDE_CLOTH_MM = 40;
+
     private static final double BESIDE_MM = 8;
     /** No hands keep more pieces of cloth in place than this. */
     private static final int MOST_CLOTHS = 4;
     /** Sleeves that stand in an oven at once. */
     private static final int OVEN_HOLDS = 6;
-    private static final Set<Obstacle.Kind> STANDS_UP = Set.of(Obstacle.Kind.SEAM, Obstacle.Kind.ZIP, Obstacle.Kind.POCKET, Obstacle.Kind.DRAWCORD,
-            Obstacle.Kind.EYELET, Obstacle.Kind.COLLAR);
+
+    private static final Set<Obstacle.Kind> STANDS_UP = Set.of(
+            Obstacle.Kind.SEAM,
+            Obstacle.Kind.ZIP,
+            Obstacle.Kind.POCKET,
+            Obstacle.Kind.DRAWCORD,
+            Obstacle.Kind.EYELET,
+            Obstacle.Kind.COLLAR);
 
     /**
      * What of the finish follows from the layers alone.
      *
      * @param pressed who of the pressed layers lies on whom, by their order; of very many in several parts
-     * @param byHand  the same of those that are laid by hand, by the order in which they are laid; of very many each by itself
+     * @param byHand  the same of those that are laid by hand, by the order in which they are laid; of very many each by
+     *        itself
      * @param weedS   how long the waste of all layers takes to lift
      */
     record Facts(List<Lying> pressed, Optional<Lying> byHand, double weedS) {
@@ -69,14 +85,23 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
         /** @param carrier what a layer takes of the film, as it lies on the face */
         static Facts of(List<Layer> layers, Function<Layer, Region> carrier) {
             List<Layer> byHand = byHandInOrder(layers);
-            return new Facts(parts(underHeat(layers)).stream().map(part -> Lying.of(part, carrier)).toList(),
+            return new Facts(
+                    parts(underHeat(layers)).stream()
+                            .map(part -> Lying.of(part, carrier))
+                            .toList(),
                     byHand.size() > Lying.MOST ? Optional.empty() : Optional.of(Lying.of(byHand, l -> Region.EMPTY)),
-                    layers.stream().filter(Finisher::isWeeded).mapToDouble(l -> Weeding.seconds(l.region())).sum());
+                    layers.stream()
+                            .filter(Finisher::isWeeded)
+                            .mapToDouble(l -> Weeding.seconds(l.region()))
+                            .sum());
         }
     }
 
     static List<Layer> underHeat(List<Layer> layers) {
-        return layers.stream().filter(l -> Ways.of(l.material()).byHand().isEmpty()).map(Finisher::underPlaten).toList();
+        return layers.stream()
+                .filter(l -> Ways.of(l.material()).byHand().isEmpty())
+                .map(Finisher::underPlaten)
+                .toList();
     }
 
     /** As many at once as a press sequence is looked for; from the lowest up. */
@@ -89,8 +114,20 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
     }
 
     private static Layer underPlaten(Layer l) {
-        return l.role() != Layer.Role.PLATE ? l : new Layer(l.order(), l.film(), l.material(), l.role(), l.making(), l.stock(), l.laid(), l.seen(), l.unwelded(), l.join(),
-                l.print());
+        return l.role() != Layer.Role.PLATE
+                ? l
+                : new Layer(
+                        l.order(),
+                        l.film(),
+                        l.material(),
+                        l.role(),
+                        l.making(),
+                        l.stock(),
+                        l.laid(),
+                        l.seen(),
+                        l.unwelded(),
+                        l.join(),
+                        l.print());
     }
 
     /** In the order in which they are laid: behind glass the one seen first goes first. */
@@ -113,7 +150,10 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
 
     /** Of the press that was chosen, or else of that which closes least often; the first of equals. */
     PlatenPlan platen(Face face, Art art, List<Layer> layers) {
-        Optional<Press> chosen = line.thing().pressId().flatMap(id -> shop.presses().stream().filter(p -> p.id().equals(id)).findFirst());
+        Optional<Press> chosen = line.thing()
+                .pressId()
+                .flatMap(id ->
+                        shop.presses().stream().filter(p -> p.id().equals(id)).findFirst());
         if (chosen.isPresent()) {
             return platen(chosen.get(), face, art, layers);
         }
@@ -135,7 +175,8 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
         if (plain.positions().size() == 1 || face.isRound() || press.kind() != Press.Kind.FLAT) {
             return plain;
         }
-        Region pressed = Region.weld(underHeat(layers).stream().map(Layer::region).toList());
+        Region pressed =
+                Region.weld(underHeat(layers).stream().map(Layer::region).toList());
         return pressed.isEmpty() ? plain : PlatenPlan.of(press, pressed, usual);
     }
 
@@ -146,7 +187,8 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
         if (work.steps().isEmpty()) {
             return work;
         }
-        List<Integer> weeded = layers.stream().filter(Finisher::isWeeded).map(Layer::order).toList();
+        List<Integer> weeded =
+                layers.stream().filter(Finisher::isWeeded).map(Layer::order).toList();
         FinishSequence before = weeded.isEmpty() ? FinishSequence.NOTHING : FilmPress.weeding(weeded, facts.weedS);
         FinishSequence turned = first ? before : before.then(FilmPress.turningOver());
         return (face.turnedInUse() ? turned.then(FilmPress.wayUp()) : turned).then(work);
@@ -158,8 +200,12 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
             return FinishSequence.NOTHING;
         }
         if (hot.stream().allMatch(l -> Ways.of(l.material()).isSheet(l))) {
-            return DyePress.of(hot.getFirst().material().recipe().orElseThrow(), blank.madeOf(), platen.press().kind() == Press.Kind.OVEN_SLEEVE,
-                    platen.positions().size()).sideBySide(together(face, layers, platen));
+            return DyePress.of(
+                            hot.getFirst().material().recipe().orElseThrow(),
+                            blank.madeOf(),
+                            platen.press().kind() == Press.Kind.OVEN_SLEEVE,
+                            platen.positions().size())
+                    .sideBySide(together(face, layers, platen));
         }
         FinishSequence all = FinishSequence.NOTHING;
         List<List<Layer>> parts = parts(hot);
@@ -173,39 +219,68 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
     /** What is asked of the press. */
     private Pressing pressing(List<Layer> layers, Lying lying, PlatenPlan platen) {
         List<Pressed> pressed = layers.stream().map(l -> pressed(l, platen)).toList();
-        return new Pressing(pressed, lying, blank.madeOf(), platen.mostTimes(), platen.press().mostCelsius(),
-                isLight(layers) ? WhatHolds.dyeMovesAbove(blank.madeOf(), colour) : OptionalDouble.empty(), wishes(layers), Set.of());
+        return new Pressing(
+                pressed,
+                lying,
+                blank.madeOf(),
+                platen.mostTimes(),
+                platen.press().mostCelsius(),
+                isLight(layers) ? WhatHolds.dyeMovesAbove(blank.madeOf(), colour) : OptionalDouble.empty(),
+                wishes(layers),
+                Set.of());
     }
 
     /** What a person said about the press, of the films that are there. */
     private List<Pressing.Wish> wishes(List<Layer> layers) {
         List<Pressing.Wish> all = new ArrayList<>();
-        line.pressWishes().forEach(w -> layers.stream().filter(l -> l.film().equals(w.film()) && Ways.of(l.material()).byHand().isEmpty()).findFirst()
-                .ifPresent(l -> {
-                    w.seconds().ifPresent(s -> all.add(new Pressing.Seconds(l.order(), s)));
-                    w.after().flatMap(f -> layers.stream().filter(o -> o.film().equals(f)).findFirst())
-                            .filter(o -> o.order() != l.order()).ifPresent(o -> all.add(new Pressing.After(l.order(), o.order())));
-                }));
+        line.pressWishes()
+                .forEach(w -> layers.stream()
+                        .filter(l -> l.film().equals(w.film())
+                                && Ways.of(l.material()).byHand().isEmpty())
+                        .findFirst()
+                        .ifPresent(l -> {
+                            w.seconds().ifPresent(s -> all.add(new Pressing.Seconds(l.order(), s)));
+                            w.after()
+                                    .flatMap(f -> layers.stream()
+                                            .filter(o -> o.film().equals(f))
+                                            .findFirst())
+                                    .filter(o -> o.order() != l.order())
+                                    .ifPresent(o -> all.add(new Pressing.After(l.order(), o.order())));
+                        }));
         return all;
     }
 
     private boolean isLight(List<Layer> layers) {
-        return underHeat(layers).stream().anyMatch(l -> l.colour().luminance() > colour.colour().luminance());
+        return underHeat(layers).stream()
+                .anyMatch(l -> l.colour().luminance() > colour.colour().luminance());
     }
 
     private static Pressed pressed(Layer layer, PlatenPlan platen) {
         Material m = layer.material();
         Way way = Ways.of(m);
         boolean sheet = way.isSheet(layer);
-        Recipe recipe = (sheet ? m.printRecipe() : Optional.<Recipe>empty()).or(m::recipe).orElseThrow();
+        Recipe recipe = (sheet ? m.printRecipe() : Optional.<Recipe>empty())
+                .or(m::recipe)
+                .orElseThrow();
         Set<Integer> reach = platen.reaching(layer.region());
-        return new Pressed(layer.order(), recipe, sheet, way.readied(), m.topOnly() && !sheet, layer.thicknessMm(),
-                platen.times(layer.region()), reach.isEmpty() ? new HashSet<>(Set.of(0)) : reach);
+        return new Pressed(
+                layer.order(),
+                recipe,
+                sheet,
+                way.readied(),
+                m.topOnly() && !sheet,
+                layer.thicknessMm(),
+                platen.times(layer.region()),
+                reach.isEmpty() ? new HashSet<>(Set.of(0)) : reach);
     }
 
     private boolean isUneven(Face face, PlatenPlan platen) {
-        return blank.madeOf().isCloth() && platen.press().kind() == Press.Kind.FLAT && face.obstacles().stream().filter(o -> STANDS_UP.contains(o.kind()))
-                .anyMatch(o -> platen.positions().stream().anyMatch(b -> b.crossed(o.box()).isPresent()));
+        return blank.madeOf().isCloth()
+                && platen.press().kind() == Press.Kind.FLAT
+                && face.obstacles().stream()
+                        .filter(o -> STANDS_UP.contains(o.kind()))
+                        .anyMatch(o -> platen.positions().stream()
+                                .anyMatch(b -> b.crossed(o.box()).isPresent()));
     }
 
     /** How many are pressed side by side: small things as they are, of cloth small art. */
@@ -219,13 +294,20 @@ record Finisher(Shop shop, Blank blank, BlankColour colour, Line line, Made made
         if (!blank.madeOf().isCloth()) {
             return platen.together(face.pictureBox().grown(BESIDE_MM / 2));
         }
-        Box art = underHeat(layers).stream().map(l -> l.region().bounds()).reduce(Box::joined).orElse(face.area().box());
+        Box art = underHeat(layers).stream()
+                .map(l -> l.region().bounds())
+                .reduce(Box::joined)
+                .orElse(face.area().box());
         return Math.min(MOST_CLOTHS, platen.together(art.grown(BESIDE_CLOTH_MM / 2)));
     }
 
     private FinishSequence byHand(List<Layer> layers, Facts facts) {
         List<HandWork.Task> tasks = byHandInOrder(layers).stream()
-                .map(l -> new HandWork.Task(List.of(l.order()), Ways.of(l.material()).byHand().orElseThrow())).toList();
-        return HandWork.of(facts.byHand.map(lying -> HandWork.inGoes(tasks, lying)).orElse(tasks), blank.madeOf().isCloth());
+                .map(l -> new HandWork.Task(
+                        List.of(l.order()), Ways.of(l.material()).byHand().orElseThrow()))
+                .toList();
+        return HandWork.of(
+                facts.byHand.map(lying -> HandWork.inGoes(tasks, lying)).orElse(tasks),
+                blank.madeOf().isCloth());
     }
 }

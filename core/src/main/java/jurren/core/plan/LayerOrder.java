@@ -17,19 +17,15 @@ import jurren.core.way.known.Ways;
  * layer comes higher where its motifs do.
  */
 public final class LayerOrder {
-    private LayerOrder() {
-    }
+    private LayerOrder() {}
 
     /** What came of it. */
-    public sealed interface Result {
-    }
+    public sealed interface Result {}
 
-    public record Moved(Line line) implements Result {
-    }
+    public record Moved(Line line) implements Result {}
 
     /** @param other the layer it would have changed places with; 0 when there is none */
-    public record Stays(Why why, int layer, int other) implements Result {
-    }
+    public record Stays(Why why, int layer, int other) implements Result {}
 
     /** Why a layer stays where it is. */
     public enum Why {
@@ -59,7 +55,11 @@ public final class LayerOrder {
         }
         Film lower = up ? films.get(at) : films.get(to);
         Film upper = up ? films.get(to) : films.get(at);
-        int other = layers.stream().filter(l -> l.film().equals(films.get(to))).findFirst().orElseThrow().order();
+        int other = layers.stream()
+                .filter(l -> l.film().equals(films.get(to)))
+                .findFirst()
+                .orElseThrow()
+                .order();
         // lower goes over upper
         if (takesNothing(layers, upper) && meet(layers, lower, upper)) {
             return new Stays(Why.TOP_ONLY, up ? layer.order() : other, up ? other : layer.order());
@@ -74,7 +74,8 @@ public final class LayerOrder {
 
     /** Those that come to lie over, right above the highest of those that come to lie under. */
     private static List<Motif> above(List<Motif> motifs, Set<String> over, Set<String> under) {
-        List<Motif> rest = new ArrayList<>(motifs.stream().filter(m -> !over.contains(m.id())).toList());
+        List<Motif> rest = new ArrayList<>(
+                motifs.stream().filter(m -> !over.contains(m.id())).toList());
         int last = -1;
         for (int i = 0; i < rest.size(); i++) {
             last = under.contains(rest.get(i).id()) ? i : last;
@@ -84,12 +85,15 @@ public final class LayerOrder {
     }
 
     private static boolean takesNothing(List<Layer> layers, Film film) {
-        return layers.stream().anyMatch(l -> l.film().equals(film) && l.material().topOnly());
+        return layers.stream()
+                .anyMatch(l -> l.film().equals(film) && l.material().topOnly());
     }
 
     private static boolean meet(List<Layer> layers, Film a, Film b) {
-        return layers.stream().filter(l -> l.film().equals(a)).anyMatch(l -> layers.stream().filter(m -> m.film().equals(b))
-                .anyMatch(m -> touches(l.region(), m.region())));
+        return layers.stream()
+                .filter(l -> l.film().equals(a))
+                .anyMatch(l ->
+                        layers.stream().filter(m -> m.film().equals(b)).anyMatch(m -> touches(l.region(), m.region())));
     }
 
     private static boolean touches(Region a, Region b) {
@@ -97,13 +101,19 @@ public final class LayerOrder {
     }
 
     private static Set<String> shownBy(LinePlan plan, Line now, Film film) {
-        return now.motifs().stream().filter(m -> {
-            BuiltMotif built = plan.motifs().get(m.id());
-            return built != null && built.paints().stream().anyMatch(p -> {
-                var material = plan.material(m, p.colour());
-                Film shows = Ways.of(material).isOnePrint() ? Film.print(material.id()) : Film.of(material.id(), p.colour());
-                return shows.equals(film);
-            });
-        }).map(Motif::id).collect(Collectors.toSet());
+        return now.motifs().stream()
+                .filter(m -> {
+                    BuiltMotif built = plan.motifs().get(m.id());
+                    return built != null
+                            && built.paints().stream().anyMatch(p -> {
+                                var material = plan.material(m, p.colour());
+                                Film shows = Ways.of(material).isOnePrint()
+                                        ? Film.print(material.id())
+                                        : Film.of(material.id(), p.colour());
+                                return shows.equals(film);
+                            });
+                })
+                .map(Motif::id)
+                .collect(Collectors.toSet());
     }
 }

@@ -1,5 +1,10 @@
 package jurren.core.plan;
 
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import jurren.core.art.BuiltMotif;
 import jurren.core.art.Films;
 import jurren.core.art.Motif;
@@ -17,11 +22,6 @@ import jurren.core.layer.Layer;
 import jurren.core.material.Colour;
 import jurren.core.material.Material;
 import jurren.core.way.known.Ways;
-import java.util.Collections;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 
 /**
  * One line worked out at one of its places.
@@ -32,8 +32,14 @@ import java.util.Optional;
  * @param materials every material it is made of by its id, the usual one first
  * @param holds  whether each of them holds on this thing
  */
-public record LinePlan(Line line, Blank blank, BlankColour blankColour, Map<String, Material> materials,
-                       Map<String, BuiltMotif> motifs, List<SizePlan> sizes, Map<String, Verdict> holds) {
+public record LinePlan(
+        Line line,
+        Blank blank,
+        BlankColour blankColour,
+        Map<String, Material> materials,
+        Map<String, BuiltMotif> motifs,
+        List<SizePlan> sizes,
+        Map<String, Verdict> holds) {
     public LinePlan {
         materials = Collections.unmodifiableMap(new LinkedHashMap<>(materials));
         holds = Collections.unmodifiableMap(new LinkedHashMap<>(holds));
@@ -59,7 +65,9 @@ public record LinePlan(Line line, Blank blank, BlankColour blankColour, Map<Stri
     /** The materials of its layers; the usual one while there is no art. */
     public List<Material> used() {
         List<Layer> layers = drawn().layers();
-        return layers.isEmpty() ? List.of(material()) : layers.stream().map(Layer::material).distinct().toList();
+        return layers.isEmpty()
+                ? List.of(material())
+                : layers.stream().map(Layer::material).distinct().toList();
     }
 
     /** The height of the piece where most lies on top of each other. */
@@ -73,21 +81,29 @@ public record LinePlan(Line line, Blank blank, BlankColour blankColour, Map<Stri
      * @param now the line as it is by now
      */
     public Line remade(Line now, Layer layer, String newMaterialId) {
-        Line remade = now.withMotifs(now.motifs().stream().map(m -> m.withFilms(remade(m, layer, newMaterialId).plain(now.materialId()))).toList());
+        Line remade = now.withMotifs(now.motifs().stream()
+                .map(m -> m.withFilms(remade(m, layer, newMaterialId).plain(now.materialId())))
+                .toList());
         return Optional.ofNullable(now.panels().get(layer.film()))
-                .map(p -> remade.withPanels(layer.film(), Optional.empty()).withPanels(layer.film().in(newMaterialId), Optional.of(p))).orElse(remade);
+                .map(p -> remade.withPanels(layer.film(), Optional.empty())
+                        .withPanels(layer.film().in(newMaterialId), Optional.of(p)))
+                .orElse(remade);
     }
 
     private Films remade(Motif m, Layer layer, String newMaterialId) {
-        List<Colour> colours = motifs.containsKey(m.id()) ? motifs.get(m.id()).paints().stream().map(Painted::colour).toList() : List.of();
+        List<Colour> colours = motifs.containsKey(m.id())
+                ? motifs.get(m.id()).paints().stream().map(Painted::colour).toList()
+                : List.of();
         Films films = m.films();
         for (Colour c : colours) {
-            if (material(m, c).id().equals(layer.material().id()) && layer.film().colour().map(c::equals).orElse(true)) {
+            if (material(m, c).id().equals(layer.material().id())
+                    && layer.film().colour().map(c::equals).orElse(true)) {
                 films = films.with(c, Optional.of(newMaterialId));
             }
         }
         Films changed = films;
-        boolean whole = !colours.isEmpty() && colours.stream().allMatch(c -> changed.of(c).equals(Optional.of(newMaterialId)));
+        boolean whole = !colours.isEmpty()
+                && colours.stream().allMatch(c -> changed.of(c).equals(Optional.of(newMaterialId)));
         return whole ? Films.allOf(newMaterialId) : changed;
     }
 
@@ -99,20 +115,26 @@ public record LinePlan(Line line, Blank blank, BlankColour blankColour, Map<Stri
     /** True when something of it goes under heat. */
     public boolean isPressed() {
         List<Layer> layers = drawn().layers();
-        return layers.isEmpty() ? material().isPressed() : layers.stream().anyMatch(l -> l.material().isPressed());
+        return layers.isEmpty()
+                ? material().isPressed()
+                : layers.stream().anyMatch(l -> l.material().isPressed());
     }
 
     /** True when a knife cuts something of it; without art, when it would cut the usual material. */
     public boolean isCut() {
         List<Layer> layers = drawn().layers();
-        return layers.isEmpty() ? !Ways.of(material()).isOnePrint() || Ways.of(material()).usualEdging().isPresent()
+        return layers.isEmpty()
+                ? !Ways.of(material()).isOnePrint()
+                        || Ways.of(material()).usualEdging().isPresent()
                 : layers.stream().anyMatch(Layer::isCut);
     }
 
     /** True when all of it is seen through the thing. */
     public boolean isSeenThrough() {
         List<Layer> layers = drawn().layers();
-        return layers.isEmpty() ? Ways.of(material()).isSeenThrough() : layers.stream().allMatch(l -> Ways.of(l.material()).isSeenThrough());
+        return layers.isEmpty()
+                ? Ways.of(material()).isSeenThrough()
+                : layers.stream().allMatch(l -> Ways.of(l.material()).isSeenThrough());
     }
 
     /** Whether the usual material holds. */
@@ -139,7 +161,9 @@ public record LinePlan(Line line, Blank blank, BlankColour blankColour, Map<Stri
 
     /** The time at the press or the table for all copies, one after the other. */
     public double finishSeconds() {
-        return sizes.stream().mapToDouble(s -> s.finish().secondsFor(s.count() + s.again())).sum();
+        return sizes.stream()
+                .mapToDouble(s -> s.finish().secondsFor(s.count() + s.again()))
+                .sum();
     }
 
     /** What is done to a piece of the size the art is drawn for. */

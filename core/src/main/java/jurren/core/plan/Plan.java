@@ -23,8 +23,15 @@ import jurren.core.snag.Snag;
  * @param nests what better layouts can be looked for
  * @param found every snag, with the place of its line
  */
-public record Plan(Job job, Shop shop, List<LinePlan> lines, List<Nesting.Request> nests, List<CutRun> runs, List<PrintSheet> prints,
-                   Map<Snag, Integer> found, Quote quote) {
+public record Plan(
+        Job job,
+        Shop shop,
+        List<LinePlan> lines,
+        List<Nesting.Request> nests,
+        List<CutRun> runs,
+        List<PrintSheet> prints,
+        Map<Snag, Integer> found,
+        Quote quote) {
     public Plan {
         lines = List.copyOf(lines);
         nests = List.copyOf(nests);
@@ -45,7 +52,10 @@ public record Plan(Job job, Shop shop, List<LinePlan> lines, List<Nesting.Reques
 
     /** The places of a line in the order in which they are pressed: it is turned over before each but the first. */
     public List<LinePlan> pressingOrder(String id) {
-        return places(id).stream().sorted(Comparator.comparing(l -> l.finish().steps().stream().anyMatch(s -> s.kind() == Step.Kind.TURN_OVER))).toList();
+        return places(id).stream()
+                .sorted(Comparator.comparing(
+                        l -> l.finish().steps().stream().anyMatch(s -> s.kind() == Step.Kind.TURN_OVER)))
+                .toList();
     }
 
     /** A line where one of its faces is decorated. */
@@ -55,13 +65,20 @@ public record Plan(Job job, Shop shop, List<LinePlan> lines, List<Nesting.Reques
 
     /** What tells the pieces of a load apart; where a line has only one place, that goes without saying. */
     public PieceNames pieceNames(Load load) {
-        return new PieceNames(load.placed(), p -> places(p.item().lineId()).size() < 2 ? ""
-                : line(p.item().lineId(), p.item().place()).map(l -> l.face().name()).orElse(""));
+        return new PieceNames(
+                load.placed(),
+                p -> places(p.item().lineId()).size() < 2
+                        ? ""
+                        : line(p.item().lineId(), p.item().place())
+                                .map(l -> l.face().name())
+                                .orElse(""));
     }
 
     /** The line of a snag at the place it was found at. */
     public Optional<LinePlan> line(Snag snag) {
-        return places(snag.line()).stream().filter(l -> l.line().at() == found.getOrDefault(snag, 0)).findFirst()
+        return places(snag.line()).stream()
+                .filter(l -> l.line().at() == found.getOrDefault(snag, 0))
+                .findFirst()
                 .or(() -> line(snag.line()));
     }
 
@@ -84,11 +101,17 @@ public record Plan(Job job, Shop shop, List<LinePlan> lines, List<Nesting.Reques
 
     /** What film the offcuts spare, at the very least, in money. */
     public double sparedMoney() {
-        return runs.stream().map(CutRun::load).mapToDouble(l -> l.sparedMm() / 1000 * l.material().pricePerMetre()).sum();
+        return runs.stream()
+                .map(CutRun::load)
+                .mapToDouble(l -> l.sparedMm() / 1000 * l.material().pricePerMetre())
+                .sum();
     }
 
     /** Taken from rolls; an offcut was paid for long ago. */
     public double filmUsedMm() {
-        return runs.stream().filter(r -> !(r.load().stock() instanceof Offcut)).mapToDouble(r -> r.load().usedMm()).sum();
+        return runs.stream()
+                .filter(r -> !(r.load().stock() instanceof Offcut))
+                .mapToDouble(r -> r.load().usedMm())
+                .sum();
     }
 }

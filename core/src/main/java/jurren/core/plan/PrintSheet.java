@@ -13,7 +13,8 @@ import jurren.core.material.Material;
  * @param load  the load that is cut from it afterwards, 0 when no knife follows it
  * @param times how many alike are printed
  */
-public record PrintSheet(int order, Material material, double widthMm, double heightMm, int load, List<Slot> slots, int times) {
+public record PrintSheet(
+        int order, Material material, double widthMm, double heightMm, int load, List<Slot> slots, int times) {
     /** Around a sheet that is cut afterwards, where its marks stand. */
     public static final double MARKS_IN_MM = PrintMarks.IN_MM;
 
@@ -53,7 +54,10 @@ public record PrintSheet(int order, Material material, double widthMm, double he
 
     /** How many prints of a line's place it gives in all. */
     public int copies(String lineId, String place) {
-        return times * (int) slots.stream().filter(s -> s.lineId().equals(lineId) && s.place().equals(place)).count();
+        return times
+                * (int) slots.stream()
+                        .filter(s -> s.lineId().equals(lineId) && s.place().equals(place))
+                        .count();
     }
 
     public boolean isFor(String lineId, String place) {

@@ -21,6 +21,7 @@ import jurren.core.material.Material;
 final class PrintSheets {
     /** From the ink to the edge of its slot: half of it the cross marks, the rest to cut along. */
     static final double AROUND_MM = 9;
+
     private static final double ROUNDING_MM = 1e-6;
 
     private final Printer printer;
@@ -30,8 +31,7 @@ final class PrintSheets {
         this.printer = printer;
     }
 
-    private record Wanted(String lineId, String place, String size, Layer layer) {
-    }
+    private record Wanted(String lineId, String place, String size, Layer layer) {}
 
     static List<PrintSheet> of(List<LinePlan> lines, List<Load> loads, Printer printer) {
         PrintSheets all = new PrintSheets(printer);
@@ -39,8 +39,10 @@ final class PrintSheets {
         for (LinePlan line : lines) {
             for (SizePlan size : line.sizes()) {
                 for (int i = 0; i < size.count() + size.again(); i++) {
-                    size.layers().stream().filter(l -> l.isPrint() && !l.isCut()).forEach(l -> byPaper
-                            .computeIfAbsent(l.material(), _ -> new ArrayList<>()).add(new Wanted(line.line().id(), line.place(), size.id(), l)));
+                    size.layers().stream()
+                            .filter(l -> l.isPrint() && !l.isCut())
+                            .forEach(l -> byPaper.computeIfAbsent(l.material(), _ -> new ArrayList<>())
+                                    .add(new Wanted(line.line().id(), line.place(), size.id(), l)));
                 }
             }
         }
@@ -57,8 +59,14 @@ final class PrintSheets {
         List<PrintSheet.Slot> slots = new ArrayList<>();
         for (Placed p : load.placed()) {
             if (p.item().layer().isPrint()) {
-                slots.add(new PrintSheet.Slot(p.item().lineId(), p.item().place(), p.item().size(), p.item().layer(),
-                        p.slot().placed(toSheet), p.onto().then(toSheet), p.turned()));
+                slots.add(new PrintSheet.Slot(
+                        p.item().lineId(),
+                        p.item().place(),
+                        p.item().size(),
+                        p.item().layer(),
+                        p.slot().placed(toSheet),
+                        p.onto().then(toSheet),
+                        p.turned()));
             }
         }
         if (!slots.isEmpty()) {
@@ -67,8 +75,7 @@ final class PrintSheets {
     }
 
     /** A print with the way it lies. */
-    private record Lying(Wanted wanted, boolean turned, Box size) {
-    }
+    private record Lying(Wanted wanted, boolean turned, Box size) {}
 
     private static Placement asPrinted(Layer layer, boolean turned) {
         Placement seen = layer.making().reversed() ? Placement.flipped() : Placement.HERE;
@@ -76,7 +83,10 @@ final class PrintSheets {
     }
 
     private static Lying lying(Wanted w, boolean turned) {
-        return new Lying(w, turned, PrintSheet.inkOf(w.layer).placed(asPrinted(w.layer, turned)).grown(AROUND_MM));
+        return new Lying(
+                w,
+                turned,
+                PrintSheet.inkOf(w.layer).placed(asPrinted(w.layer, turned)).grown(AROUND_MM));
     }
 
     private double usable() {
@@ -84,14 +94,35 @@ final class PrintSheets {
     }
 
     private void fill(Material material, List<Wanted> wanted) {
-        List<List<Page>> ways = List.of(pages(wanted.stream().map(w -> fitting(w, false)).toList()),
+        List<List<Page>> ways = List.of(
+                pages(wanted.stream().map(w -> fitting(w, false)).toList()),
                 pages(wanted.stream().map(w -> fitting(w, true)).toList()),
-                pages(wanted.stream().map(w -> fitting(w, lying(w, true).size.heightMm() < lying(w, false).size.heightMm())).toList()));
-        List<Page> best = ways.stream().min(Comparator.comparingDouble(pages -> pages.stream().mapToDouble(Page::area).sum())).orElseThrow();
+                pages(wanted.stream()
+                        .map(w -> fitting(
+                                w,
+                                lying(w, true).size.heightMm()
+                                        < lying(w, false).size.heightMm()))
+                        .toList()));
+        List<Page> best = ways.stream()
+                .min(Comparator.comparingDouble(
+                        pages -> pages.stream().mapToDouble(Page::area).sum()))
+                .orElseThrow();
         for (Page page : best) {
             PrintSheet last = sheets.isEmpty() ? null : sheets.getLast();
-            if (last != null && !last.isCut() && last.material().equals(material) && last.slots().equals(page.slots)) {
-                sheets.set(sheets.size() - 1, new PrintSheet(last.order(), material, last.widthMm(), last.heightMm(), 0, last.slots(), last.times() + 1));
+            if (last != null
+                    && !last.isCut()
+                    && last.material().equals(material)
+                    && last.slots().equals(page.slots)) {
+                sheets.set(
+                        sheets.size() - 1,
+                        new PrintSheet(
+                                last.order(),
+                                material,
+                                last.widthMm(),
+                                last.heightMm(),
+                                0,
+                                last.slots(),
+                                last.times() + 1));
             } else {
                 sheets.add(new PrintSheet(sheets.size() + 1, material, page.widthMm, page.heightMm, 0, page.slots, 1));
             }
@@ -126,7 +157,9 @@ final class PrintSheets {
         }
     }
 
-    /** The tallest first, likes together so that sheets come out alike; a new sheet when the paper is as long as may be. */
+    /**
+     * The tallest first, likes together so that sheets come out alike; a new sheet when the paper is as long as may be.
+     */
     private List<Page> pages(List<Lying> all) {
         List<Lying> order = new ArrayList<>(all);
         order.sort(Comparator.comparingDouble((Lying l) -> -l.size.heightMm()).thenComparing(l -> -l.size.widthMm()));
@@ -134,10 +167,16 @@ final class PrintSheets {
         List<Row> rows = new ArrayList<>();
         double end = 0;
         for (Lying l : order) {
-            Row row = pages.isEmpty() ? null : rows.stream().filter(r -> r.filledMm + l.size.widthMm() <= usable() + ROUNDING_MM
-                    && l.size.heightMm() <= r.heightMm + ROUNDING_MM).findFirst().orElse(null);
+            Row row = pages.isEmpty()
+                    ? null
+                    : rows.stream()
+                            .filter(r -> r.filledMm + l.size.widthMm() <= usable() + ROUNDING_MM
+                                    && l.size.heightMm() <= r.heightMm + ROUNDING_MM)
+                            .findFirst()
+                            .orElse(null);
             if (row == null) {
-                if (pages.isEmpty() || end + l.size.heightMm() > printer.longestMm() - 2 * printer.edgeMm() && end > 0) {
+                if (pages.isEmpty()
+                        || end + l.size.heightMm() > printer.longestMm() - 2 * printer.edgeMm() && end > 0) {
                     pages.add(new Page());
                     rows.clear();
                     end = 0;
@@ -153,12 +192,14 @@ final class PrintSheets {
     }
 
     private void put(Lying l, Row row, Page page) {
-        Box slot = Box.ofSize(printer.edgeMm() + row.filledMm, printer.edgeMm() + row.y, l.size.widthMm(), l.size.heightMm());
+        Box slot = Box.ofSize(
+                printer.edgeMm() + row.filledMm, printer.edgeMm() + row.y, l.size.widthMm(), l.size.heightMm());
         row.filledMm += l.size.widthMm();
         // paper comes off its roll as wide as it is, unless a piece is wider still
         page.widthMm = Math.max(printer.widthMm(), row.filledMm + 2 * printer.edgeMm());
         Placement onto = asPrinted(l.wanted.layer, l.turned)
                 .then(Placement.moved(slot.minXMm() - l.size.minXMm(), slot.minYMm() - l.size.minYMm()));
-        page.slots.add(new PrintSheet.Slot(l.wanted.lineId, l.wanted.place, l.wanted.size, l.wanted.layer, slot, onto, l.turned));
+        page.slots.add(new PrintSheet.Slot(
+                l.wanted.lineId, l.wanted.place, l.wanted.size, l.wanted.layer, slot, onto, l.turned));
     }
 }

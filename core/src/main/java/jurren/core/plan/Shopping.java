@@ -18,7 +18,9 @@ import jurren.core.way.known.Ways;
 public record Shopping(List<Need> needs) {
     /** Of what kind. */
     public enum Kind {
-        FILM, TRANSFER_TAPE, PAPER
+        FILM,
+        TRANSFER_TAPE,
+        PAPER
     }
 
     /**
@@ -27,14 +29,11 @@ public record Shopping(List<Need> needs) {
      * @param material what it is, or what it is for
      * @param colour   of film
      */
-    public record Need(Kind kind, Material material, Optional<Colour> colour, double lengthMm, double widthMm) {
-    }
+    public record Need(Kind kind, Material material, Optional<Colour> colour, double lengthMm, double widthMm) {}
 
-    private record Film(Material material, Colour colour) {
-    }
+    private record Film(Material material, Colour colour) {}
 
-    private record Sheet(Material material, double widthMm) {
-    }
+    private record Sheet(Material material, double widthMm) {}
 
     public Shopping {
         needs = List.copyOf(needs);
@@ -56,23 +55,31 @@ public record Shopping(List<Need> needs) {
         Map<Material, Double> tape = new LinkedHashMap<>();
         Map<Sheet, Double> paper = new LinkedHashMap<>();
         Map<Roll, Double> missing = new LinkedHashMap<>();
-        Load.offRolls(plan.runs().stream().map(CutRun::load).toList()).forEach((roll, mm) -> missing.put(roll, Math.min(mm, mm - roll.lengthMm() + elsewhereMm.applyAsDouble(roll))));
+        Load.offRolls(plan.runs().stream().map(CutRun::load).toList())
+                .forEach((roll, mm) ->
+                        missing.put(roll, Math.min(mm, mm - roll.lengthMm() + elsewhereMm.applyAsDouble(roll))));
         for (CutRun run : plan.runs()) {
             Load load = run.load();
             Film f = new Film(load.material(), load.colour());
-            double beyond = load.roll().filter(missing::containsKey).map(missing::remove).orElse(0.0);
+            double beyond = load.roll()
+                    .filter(missing::containsKey)
+                    .map(missing::remove)
+                    .orElse(0.0);
             if (beyond > 0) {
                 film.merge(f, beyond, Double::sum);
                 width.put(f, load.roll().orElseThrow().widthMm());
             }
-            boolean kiss = load.placed().stream().anyMatch(p -> p.item().layer().making().cut() == Making.Cut.KISS && !p.item().layer().isPrint());
+            boolean kiss = load.placed().stream()
+                    .anyMatch(p -> p.item().layer().making().cut() == Making.Cut.KISS
+                            && !p.item().layer().isPrint());
             if (kiss && Ways.of(load.material()).byHand().isPresent()) {
                 tape.merge(load.material(), load.usedMm(), Double::sum);
             }
         }
         for (PrintSheet sheet : plan.prints()) {
             if (!sheet.isCut()) {
-                paper.merge(new Sheet(sheet.material(), sheet.widthMm()), sheet.times() * sheet.heightMm(), Double::sum);
+                paper.merge(
+                        new Sheet(sheet.material(), sheet.widthMm()), sheet.times() * sheet.heightMm(), Double::sum);
             }
         }
         List<Need> needs = new ArrayList<>();

@@ -1,18 +1,18 @@
 package jurren.core.plan;
 
+import java.util.List;
+import java.util.Optional;
 import jurren.core.art.Art;
 import jurren.core.blank.AreaMeasures;
 import jurren.core.blank.Face;
 import jurren.core.finish.FinishSequence;
 import jurren.core.finish.PlatenPlan;
 import jurren.core.geometry.Box;
-import jurren.core.geometry.Region;
 import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
 import jurren.core.material.Film;
 import jurren.core.snag.Flaws;
-import java.util.List;
-import java.util.Optional;
 
 /**
  * A line on one of its sizes.
@@ -31,15 +31,30 @@ import java.util.Optional;
  * @param platen where the press closes
  * @param finish what is done to each piece of it
  */
-public record SizePlan(String id, Face face, int count, int again, Placement fit, Art art, Art laid, List<Layer> layers, FaceShapes shapes,
-                       double thickestMm, Flaws flaws, PlatenPlan platen, FinishSequence finish) {
+public record SizePlan(
+        String id,
+        Face face,
+        int count,
+        int again,
+        Placement fit,
+        Art art,
+        Art laid,
+        List<Layer> layers,
+        FaceShapes shapes,
+        double thickestMm,
+        Flaws flaws,
+        PlatenPlan platen,
+        FinishSequence finish) {
     public SizePlan {
         layers = List.copyOf(layers);
     }
 
     /** All of a film, whether it is one piece or panels. */
     public Region of(Film film) {
-        return Region.weld(layers.stream().filter(l -> l.film().equals(film)).map(Layer::region).toList());
+        return Region.weld(layers.stream()
+                .filter(l -> l.film().equals(film))
+                .map(Layer::region)
+                .toList());
     }
 
     public AreaMeasures area() {

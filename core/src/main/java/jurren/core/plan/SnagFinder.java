@@ -1,17 +1,30 @@
 package jurren.core.plan;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import jurren.core.art.Art;
+import jurren.core.art.Backing;
 import jurren.core.art.BuiltMotif;
 import jurren.core.art.Chain;
-import jurren.core.art.OnePiece;
-import jurren.core.art.Backing;
 import jurren.core.art.Drawing;
 import jurren.core.art.Guide;
 import jurren.core.art.Ink;
-import jurren.core.art.TracedPicture;
+import jurren.core.art.Lettering;
 import jurren.core.art.Mark;
+import jurren.core.art.Motif;
+import jurren.core.art.OnePiece;
+import jurren.core.art.Painted;
+import jurren.core.art.PrintedPicture;
 import jurren.core.art.Referring;
+import jurren.core.art.Shape;
 import jurren.core.art.Stroke;
+import jurren.core.art.TracedPicture;
 import jurren.core.art.Treatment;
 import jurren.core.art.treat.Bend;
 import jurren.core.art.treat.DrawCloser;
@@ -32,14 +45,6 @@ import jurren.core.art.treat.Swell;
 import jurren.core.art.treat.Taper;
 import jurren.core.art.treat.Treatments;
 import jurren.core.art.treat.Wave;
-import jurren.core.job.Job;
-import jurren.core.job.Line;
-import jurren.core.lettering.Typefaces;
-import jurren.core.art.Lettering;
-import jurren.core.art.Motif;
-import jurren.core.art.Painted;
-import jurren.core.art.PrintedPicture;
-import jurren.core.art.Shape;
 import jurren.core.blank.Face;
 import jurren.core.blank.Obstacle;
 import jurren.core.finish.Limit;
@@ -48,31 +53,25 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
-import jurren.core.material.Film;
-import jurren.core.material.Material;
-import jurren.core.layer.Print;
-import jurren.core.way.known.Ways;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Thinness;
 import jurren.core.hold.Verdict;
+import jurren.core.job.Job;
+import jurren.core.job.Line;
 import jurren.core.job.Shop;
 import jurren.core.layer.Layer;
 import jurren.core.layer.Making;
+import jurren.core.layer.Print;
+import jurren.core.lettering.Typefaces;
 import jurren.core.load.CutItem;
 import jurren.core.load.Load;
 import jurren.core.load.Loading;
-import jurren.core.load.Roll;
+import jurren.core.material.Film;
+import jurren.core.material.Material;
 import jurren.core.snag.Flaws;
 import jurren.core.snag.Snag;
 import jurren.core.stop.Stop;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.EnumMap;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.Set;
+import jurren.core.way.known.Ways;
 
 /** Looks a worked-out job over for what would go wrong. */
 final class SnagFinder {
@@ -85,9 +84,24 @@ final class SnagFinder {
     /** A wrap overlaps itself by so much at its seam. */
     private static final double SEAM_OVERLAP_MM = 3;
     /** Those that fill the insides of letters on purpose, or move letters so that they are elsewhere. */
-    private static final Set<Class<? extends Treatment>> FILLS = Set.of(FillHoles.class, OuterEdges.class, InsideOut.class, DropCrumbs.class,
-            Bend.class, Swell.class, Wave.class, Taper.class, Lean.class, FitBox.class, Mirror.class, SplitBand.class, RepeatGrid.class, RepeatRow.class,
-            RepeatRound.class, DrawCloser.class, Interlock.class);
+    private static final Set<Class<? extends Treatment>> FILLS = Set.of(
+            FillHoles.class,
+            OuterEdges.class,
+            InsideOut.class,
+            DropCrumbs.class,
+            Bend.class,
+            Swell.class,
+            Wave.class,
+            Taper.class,
+            Lean.class,
+            FitBox.class,
+            Mirror.class,
+            SplitBand.class,
+            RepeatGrid.class,
+            RepeatRow.class,
+            RepeatRound.class,
+            DrawCloser.class,
+            Interlock.class);
     /** Where it is the motif itself that follows another. */
     private static final String SOURCE = "source";
 
@@ -140,7 +154,7 @@ final class SnagFinder {
             switch (m.source()) {
                 case Lettering l -> lettering(line, m, l);
                 case Drawing d -> drawing(line, m, d);
-                case Shape _, Stroke _, Backing _, TracedPicture _, PrintedPicture _, Guide _ -> { }
+                case Shape _, Stroke _, Backing _, TracedPicture _, PrintedPicture _, Guide _ -> {}
                 case Mark mark -> {
                     if (mark.of().isEmpty()) {
                         found(new Snag.NothingToFollow(line, m.id(), m.name(), SOURCE));
@@ -153,8 +167,14 @@ final class SnagFinder {
             pieces(plan, m);
             counters(plan, m);
             BuiltMotif built = plan.motifs().get(m.id());
-            built.paints().stream().filter(p -> !p.unwelded().isEmpty() && isFollowed(plan, m, p)).findFirst()
-                    .ifPresent(p -> found(new Snag.NotWelded(line, m.id(), m.name(), p.unwelded().size(),
+            built.paints().stream()
+                    .filter(p -> !p.unwelded().isEmpty() && isFollowed(plan, m, p))
+                    .findFirst()
+                    .ifPresent(p -> found(new Snag.NotWelded(
+                            line,
+                            m.id(),
+                            m.name(),
+                            p.unwelded().size(),
                             overlap(p, m.pose().placement()))));
         }
     }
@@ -187,8 +207,16 @@ final class SnagFinder {
     /** Told for the size on which it is coarsest. */
     private void coarse(LinePlan plan, Motif m, Painted p) {
         if (isPicture(p)) {
-            plan.sizes().stream().min(Comparator.comparingDouble(size -> perInch(p, size))).filter(size -> perInch(p, size) < PrintedPicture.COARSE_PER_INCH)
-                    .ifPresent(size -> found(new Snag.CoarsePicture(plan.line().id(), m.id(), m.name(), size.id(), perInch(p, size), PrintedPicture.COARSE_PER_INCH)));
+            plan.sizes().stream()
+                    .min(Comparator.comparingDouble(size -> perInch(p, size)))
+                    .filter(size -> perInch(p, size) < PrintedPicture.COARSE_PER_INCH)
+                    .ifPresent(size -> found(new Snag.CoarsePicture(
+                            plan.line().id(),
+                            m.id(),
+                            m.name(),
+                            size.id(),
+                            perInch(p, size),
+                            PrintedPicture.COARSE_PER_INCH)));
         }
     }
 
@@ -199,14 +227,22 @@ final class SnagFinder {
     /** Whether a knife goes along the parts of a paint themselves. */
     private static boolean isFollowed(LinePlan plan, Motif m, Painted p) {
         String material = plan.material(m, p.colour()).id();
-        return plan.drawn().layers().stream().anyMatch(l -> l.role() == Layer.Role.FILM && l.isCut() && !l.unwelded().isEmpty()
-                && l.film().equals(Film.of(material, p.colour())));
+        return plan.drawn().layers().stream()
+                .anyMatch(l -> l.role() == Layer.Role.FILM
+                        && l.isCut()
+                        && !l.unwelded().isEmpty()
+                        && l.film().equals(Film.of(material, p.colour())));
     }
 
     /** A print that is wider than the paper both ways stands alone on a sheet that there is not. */
     private void paper(List<PrintSheet> prints) {
-        prints.stream().filter(p -> !p.isCut() && p.widthMm() > shop.printer().widthMm() + 1e-6).flatMap(p -> p.slots().stream().limit(1))
-                .forEach(s -> found(new Snag.NotOnPaper(s.lineId(), s.size(), Math.min(s.box().widthMm(), s.box().heightMm()),
+        prints.stream()
+                .filter(p -> !p.isCut() && p.widthMm() > shop.printer().widthMm() + 1e-6)
+                .flatMap(p -> p.slots().stream().limit(1))
+                .forEach(s -> found(new Snag.NotOnPaper(
+                        s.lineId(),
+                        s.size(),
+                        Math.min(s.box().widthMm(), s.box().heightMm()),
                         shop.printer().widthMm() - 2 * shop.printer().edgeMm())));
     }
 
@@ -227,7 +263,8 @@ final class SnagFinder {
         }
         for (Treatment t : m.treatments()) {
             if (t instanceof Referring r && line.motif(r.other()).isEmpty()) {
-                found(new Snag.NothingToFollow(line.id(), m.id(), m.name(), Treatments.of(t).id()));
+                found(new Snag.NothingToFollow(
+                        line.id(), m.id(), m.name(), Treatments.of(t).id()));
             }
         }
     }
@@ -237,7 +274,8 @@ final class SnagFinder {
         for (int i = 0; i < m.treatments().size(); i++) {
             Treatment t = m.treatments().get(i);
             if (built.pieces().get(i) > 0 && built.pieces().get(i + 1) == 0) {
-                found(new Snag.NothingLeft(line, m.id(), m.name(), Treatments.of(t).id()));
+                found(new Snag.NothingLeft(
+                        line, m.id(), m.name(), Treatments.of(t).id()));
             } else if (built.pieces().get(i) > 0 && built.idle().contains(i) && !(t instanceof Referring)) {
                 found(new Snag.NoEffect(line, m.id(), m.name(), Treatments.of(t).id()));
             }
@@ -251,23 +289,29 @@ final class SnagFinder {
         if (l.text().isBlank()) {
             found(new Snag.EmptyLettering(line, m.id(), m.name()));
         }
-        Typefaces.firstMissing(l.text(), l.typeface()).ifPresent(c -> found(
-                new Snag.MissingGlyph(line, m.id(), Character.toString(c), l.typeface().title())));
+        Typefaces.firstMissing(l.text(), l.typeface())
+                .ifPresent(c -> found(new Snag.MissingGlyph(
+                        line, m.id(), Character.toString(c), l.typeface().title())));
     }
 
     private void drawing(String line, Motif m, Drawing d) {
         if (!d.openEnds().isEmpty()) {
             Point end = d.openEnds().getFirst();
-            Point at = m.pose().placement().apply(
-                    new Point(end.xMm() * d.widthFactor(), end.yMm() * d.heightFactor()));
+            Point at = m.pose().placement().apply(new Point(end.xMm() * d.widthFactor(), end.yMm() * d.heightFactor()));
             found(new Snag.OpenPath(line, m.id(), m.name(), d.openEnds().size(), at));
         }
     }
 
     private static Point overlap(Painted p, Placement placement) {
         Region first = p.unwelded().getFirst();
-        return p.unwelded().stream().skip(1).map(first::intersect).filter(r -> !r.isEmpty()).findFirst()
-                .orElse(first).placed(placement).inside();
+        return p.unwelded().stream()
+                .skip(1)
+                .map(first::intersect)
+                .filter(r -> !r.isEmpty())
+                .findFirst()
+                .orElse(first)
+                .placed(placement)
+                .inside();
     }
 
     private void fit(LinePlan plan, SizePlan size) {
@@ -287,13 +331,21 @@ final class SnagFinder {
         }
         boolean across = art.widthMm() > whole.widthMm() && !face.isRound();
         if (across || art.heightMm() > whole.heightMm()) {
-            found(new Snag.BeyondBlank(line, size.id(), across ? art.widthMm() : art.heightMm(),
-                    across ? whole.widthMm() : whole.heightMm(), across));
+            found(new Snag.BeyondBlank(
+                    line,
+                    size.id(),
+                    across ? art.widthMm() : art.heightMm(),
+                    across ? whole.widthMm() : whole.heightMm(),
+                    across));
             return;
         }
         double once = whole.widthMm() + SEAM_OVERLAP_MM;
         if (face.isRound() && art.widthMm() > once) {
-            found(new Snag.OverWrap(line, size.id(), art.widthMm() - whole.widthMm(), whole.widthMm(),
+            found(new Snag.OverWrap(
+                    line,
+                    size.id(),
+                    art.widthMm() - whole.widthMm(),
+                    whole.widthMm(),
                     new Point(art.maxXMm(), art.centre().yMm())));
         }
         boolean blocked = obstacles(line, size, face, area);
@@ -307,18 +359,23 @@ final class SnagFinder {
 
     /** A print with no knife that covers the whole of a flat thing runs on beyond its edge, as it should. */
     private static boolean isBleed(SizePlan size, Box art, Box whole) {
-        return !size.face().isRound() && size.layers().stream().allMatch(l -> l.isPrint() && !l.isCut())
-                && art.covers(whole, EDGE_SLACK_MM) && whole.grown(2 * Print.BLEED_MM).covers(art, EDGE_SLACK_MM);
+        return !size.face().isRound()
+                && size.layers().stream().allMatch(l -> l.isPrint() && !l.isCut())
+                && art.covers(whole, EDGE_SLACK_MM)
+                && whole.grown(2 * Print.BLEED_MM).covers(art, EDGE_SLACK_MM);
     }
 
     /** One snag for each kind of thing in the way; true when there was any. */
     private boolean obstacles(String line, SizePlan size, Face face, Box area) {
         Box bounds = size.artBounds().orElseThrow();
-        List<Obstacle> near = face.obstacles().stream().filter(o -> o.box().crossed(bounds).isPresent()).toList();
+        List<Obstacle> near = face.obstacles().stream()
+                .filter(o -> o.box().crossed(bounds).isPresent())
+                .toList();
         if (near.isEmpty()) {
             return false;
         }
-        Region art = Region.weld(size.art().paints().stream().map(Painted::region).toList());
+        Region art =
+                Region.weld(size.art().paints().stream().map(Painted::region).toList());
         Map<Obstacle.Kind, Region> under = new EnumMap<>(Obstacle.Kind.class);
         for (Obstacle o : near) {
             Region common = art.intersect(o.region());
@@ -328,7 +385,11 @@ final class SnagFinder {
         }
         under.forEach((kind, region) -> {
             Box b = region.bounds();
-            found(new Snag.InTheWay(line, size.id(), kind, Math.min(b.widthMm(), b.heightMm()),
+            found(new Snag.InTheWay(
+                    line,
+                    size.id(),
+                    kind,
+                    Math.min(b.widthMm(), b.heightMm()),
                     largest(region).inside()));
         });
         return !under.isEmpty();
@@ -336,13 +397,22 @@ final class SnagFinder {
 
     /** Looked at closely only where the obstacles are large enough to do it. */
     private static boolean isCovered(Box area, List<Obstacle> obstacles) {
-        double sum = obstacles.stream().flatMap(o -> o.box().crossed(area).stream()).mapToDouble(Box::areaMm2).sum();
+        double sum = obstacles.stream()
+                .flatMap(o -> o.box().crossed(area).stream())
+                .mapToDouble(Box::areaMm2)
+                .sum();
         return sum >= area.areaMm2()
-                && Region.of(area).minus(Region.weld(obstacles.stream().map(Obstacle::region).toList())).isEmpty();
+                && Region.of(area)
+                        .minus(Region.weld(
+                                obstacles.stream().map(Obstacle::region).toList()))
+                        .isEmpty();
     }
 
     private static Region largest(Region region) {
-        return region.pieces().stream().map(p -> p.region()).max(Comparator.comparingDouble(Region::areaMm2)).orElse(region);
+        return region.pieces().stream()
+                .map(p -> p.region())
+                .max(Comparator.comparingDouble(Region::areaMm2))
+                .orElse(region);
     }
 
     private void platen(LinePlan plan, SizePlan size, Box art) {
@@ -357,8 +427,11 @@ final class SnagFinder {
             found(new Snag.SplitPress(line, size.id(), positions, Math.min(strip.widthMm(), strip.heightMm()), where));
         } else {
             Press press = plan.platen().press();
-            found(new Snag.BeyondPlaten(line, size.id(), Math.max(art.widthMm() - press.platenWidthMm(),
-                    art.heightMm() - press.platenHeightMm()), where));
+            found(new Snag.BeyondPlaten(
+                    line,
+                    size.id(),
+                    Math.max(art.widthMm() - press.platenWidthMm(), art.heightMm() - press.platenHeightMm()),
+                    where));
         }
     }
 
@@ -376,7 +449,8 @@ final class SnagFinder {
             Verdict verdict = plan.holds().get(m.id());
             if (verdict.answer() == Verdict.Answer.DOES_NOT_HOLD) {
                 found(new Snag.DoesNotHold(plan.line().id(), m.name(), verdict));
-            } else if (verdict.answer() == Verdict.Answer.WITH_CONDITION && !isMet(verdict, plan.platen().press().kind())) {
+            } else if (verdict.answer() == Verdict.Answer.WITH_CONDITION
+                    && !isMet(verdict, plan.platen().press().kind())) {
                 found(new Snag.HoldsWithCare(plan.line().id(), m.name(), verdict));
             }
         });
@@ -394,14 +468,21 @@ final class SnagFinder {
     }
 
     private static double over(Box inner, Box art) {
-        return Math.max(Math.max(inner.minXMm() - art.minXMm(), art.maxXMm() - inner.maxXMm()),
+        return Math.max(
+                Math.max(inner.minXMm() - art.minXMm(), art.maxXMm() - inner.maxXMm()),
                 Math.max(inner.minYMm() - art.minYMm(), art.maxYMm() - inner.maxYMm()));
     }
 
     private static Point furthestOut(Art art, Box area) {
-        return art.paints().stream().map(Painted::region).filter(r -> !area.covers(r.bounds(), 0)).map(r -> r.minus(Region.of(area)))
-                .filter(r -> !r.isEmpty()).map(SnagFinder::largest).max(Comparator.comparingDouble(Region::areaMm2))
-                .map(Region::inside).orElseGet(area::centre);
+        return art.paints().stream()
+                .map(Painted::region)
+                .filter(r -> !area.covers(r.bounds(), 0))
+                .map(r -> r.minus(Region.of(area)))
+                .filter(r -> !r.isEmpty())
+                .map(SnagFinder::largest)
+                .max(Comparator.comparingDouble(Region::areaMm2))
+                .map(Region::inside)
+                .orElseGet(area::centre);
     }
 
     /** What hangs on nothing falls out of a plate. */
@@ -409,8 +490,15 @@ final class SnagFinder {
         for (Layer layer : plan.drawn().layers()) {
             if (Ways.of(layer.material()).losesIslands() && layer.region().pieceCount() > 1) {
                 Region plate = layer.region().largest().region();
-                Region island = layer.region().pieces().stream().map(p -> p.region()).filter(r -> !r.equals(plate)).findFirst().orElseThrow();
-                found(new Snag.LooseIsland(plan.line().id(), layer.order(), layer.region().pieceCount() - 1,
+                Region island = layer.region().pieces().stream()
+                        .map(p -> p.region())
+                        .filter(r -> !r.equals(plate))
+                        .findFirst()
+                        .orElseThrow();
+                found(new Snag.LooseIsland(
+                        plan.line().id(),
+                        layer.order(),
+                        layer.region().pieceCount() - 1,
                         plan.face().rolled(island.inside())));
             }
         }
@@ -427,7 +515,13 @@ final class SnagFinder {
                     Thinness thinnest = size.flaws().thinnest(layer.order());
                     double width = thinnest.widthMm();
                     if (width < least - SHOWN_MM && (worst == null || width < worst.widthMm())) {
-                        worst = new Snag.ThinPart(plan.line().id(), layer.order(), size.id(), width, least, size.flaws().isNeck(layer.order()),
+                        worst = new Snag.ThinPart(
+                                plan.line().id(),
+                                layer.order(),
+                                size.id(),
+                                width,
+                                least,
+                                size.flaws().isNeck(layer.order()),
                                 size.face().rolled(thinnest.where()));
                     }
                 }
@@ -449,7 +543,7 @@ final class SnagFinder {
                 case SPIKES -> found(new Snag.Spikes(line, f.layer(), f.count(), at));
                 case DOUBLED -> found(new Snag.DoubledLine(line, f.layer(), f.mm(), at));
                 case GAP -> found(new Snag.HairlineGap(line, f.mm(), at));
-                case NECK -> { }
+                case NECK -> {}
             }
         }
     }
@@ -460,25 +554,38 @@ final class SnagFinder {
         }
         OnePiece piece = OnePiece.parts(plan.motifs().get(m.id()).region());
         if (piece.parts() > 1) {
-            found(new Snag.SeveralPieces(plan.line().id(), m.id(), m.name(), piece.parts(),
+            found(new Snag.SeveralPieces(
+                    plan.line().id(),
+                    m.id(),
+                    m.name(),
+                    piece.parts(),
                     piece.loose().getFirst().placed(m.pose().placement()).inside()));
         }
     }
 
     /** The insides of letters that what is done to them fills, although nothing was asked to. */
     private void counters(LinePlan plan, Motif m) {
-        if (!(m.source() instanceof Lettering l) || m.isHidden() || m.others().stream().anyMatch(_ -> true)) {
+        if (!(m.source() instanceof Lettering l)
+                || m.isHidden()
+                || m.others().stream().anyMatch(_ -> true)) {
             return;
         }
         List<Motif> face = plan.line().motifs();
-        if (own(m, l, face).holeCount() >= own(m.withTreatments(List.of()), l, face).holeCount()) {
+        if (own(m, l, face).holeCount()
+                >= own(m.withTreatments(List.of()), l, face).holeCount()) {
             return;
         }
         for (int i = 0; i < m.treatments().size(); i++) {
             Treatment t = m.treatments().get(i);
-            List<Region> lost = FILLS.contains(t.getClass()) || t instanceof Treatment.Off ? List.of() : lost(m, i, l, face);
+            List<Region> lost =
+                    FILLS.contains(t.getClass()) || t instanceof Treatment.Off ? List.of() : lost(m, i, l, face);
             if (!lost.isEmpty()) {
-                found(new Snag.LostCounters(plan.line().id(), m.id(), m.name(), lost.size(), Treatments.of(t).id(),
+                found(new Snag.LostCounters(
+                        plan.line().id(),
+                        m.id(),
+                        m.name(),
+                        lost.size(),
+                        Treatments.of(t).id(),
                         lost.getFirst().placed(m.pose().placement()).inside()));
                 return;
             }
@@ -496,34 +603,52 @@ final class SnagFinder {
     }
 
     private List<Region> counters(Motif m, Lettering l, List<Motif> face) {
-        return own(m, l, face).pieces().stream().flatMap(p -> p.holes().stream()).filter(h -> Math.abs(h.signedAreaMm2()) >= Flaws.CRUMB_MM2)
-                .map(h -> Region.enclosedBy(List.of(h), FillRule.EVEN_ODD)).toList();
+        return own(m, l, face).pieces().stream()
+                .flatMap(p -> p.holes().stream())
+                .filter(h -> Math.abs(h.signedAreaMm2()) >= Flaws.CRUMB_MM2)
+                .map(h -> Region.enclosedBy(List.of(h), FillRule.EVEN_ODD))
+                .toList();
     }
 
     /** What it shows in the colours of its letters. */
     private Region own(Motif m, Lettering l, List<Motif> face) {
-        List<Region> own = chain.build(m, face).paints().stream().filter(p -> l.colouring().colours().contains(p.colour())).map(Painted::region).toList();
+        List<Region> own = chain.build(m, face).paints().stream()
+                .filter(p -> l.colouring().colours().contains(p.colour()))
+                .map(Painted::region)
+                .toList();
         return own.size() == 1 ? own.getFirst() : Region.weld(own);
     }
 
     private void sold(LinePlan plan) {
         for (Layer layer : plan.drawn().layers()) {
             Material m = layer.material();
-            if (layer.role() == Layer.Role.FILM && m.sold(layer.stock()).isEmpty() && !m.colours().isEmpty()) {
-                found(new Snag.NotSold(plan.line().id(), layer.order(), m.name(), layer.stock().hex(),
+            if (layer.role() == Layer.Role.FILM
+                    && m.sold(layer.stock()).isEmpty()
+                    && !m.colours().isEmpty()) {
+                found(new Snag.NotSold(
+                        plan.line().id(),
+                        layer.order(),
+                        m.name(),
+                        layer.stock().hex(),
                         m.colourName(m.nearest(layer.stock()))));
             }
         }
     }
 
     private void stack(LinePlan plan) {
-        List<Layer> layers = plan.drawn().layers().stream().filter(l -> l.role() != Layer.Role.PLATE).toList();
-        List<Layer> pressed = plan.drawn().layers().stream().filter(l -> l.role() != Layer.Role.PLATE || l.material().isPressed()).toList();
+        List<Layer> layers = plan.drawn().layers().stream()
+                .filter(l -> l.role() != Layer.Role.PLATE)
+                .toList();
+        List<Layer> pressed = plan.drawn().layers().stream()
+                .filter(l -> l.role() != Layer.Role.PLATE || l.material().isPressed())
+                .toList();
         for (Layer layer : pressed.stream().filter(l -> l.material().topOnly()).toList()) {
-            boolean covered = pressed.stream().filter(l -> l.order() > layer.order() && !l.film().equals(layer.film()))
+            boolean covered = pressed.stream()
+                    .filter(l -> l.order() > layer.order() && !l.film().equals(layer.film()))
                     .anyMatch(l -> !l.laid().intersect(layer.laid()).isEmpty());
             if (covered) {
-                found(new Snag.NothingHoldsOn(plan.line().id(), layer.order(), layer.material().name()));
+                found(new Snag.NothingHoldsOn(
+                        plan.line().id(), layer.order(), layer.material().name()));
             }
         }
         List<Layer> thick = layers.stream().filter(l -> l.thicknessMm() > 0).toList();
@@ -538,7 +663,8 @@ final class SnagFinder {
                 }
             }
             if (!tooThick.isEmpty()) {
-                found(new Snag.TooManyFilms(plan.line().id(), films, MOST_FILMS, plan.face().rolled(tooThick.inside())));
+                found(new Snag.TooManyFilms(
+                        plan.line().id(), films, MOST_FILMS, plan.face().rolled(tooThick.inside())));
             }
         }
     }
@@ -562,7 +688,9 @@ final class SnagFinder {
         for (SizePlan size : plan.sizes()) {
             for (Set<Limit> clash : size.finish().solved().clashes()) {
                 if (told.add(clash) && clash.stream().noneMatch(l -> l.kind() == Limit.Kind.TOP_ONLY)) {
-                    List<Limit> limits = clash.stream().sorted(Comparator.comparing(Limit::layer).thenComparing(Limit::kind)).toList();
+                    List<Limit> limits = clash.stream()
+                            .sorted(Comparator.comparing(Limit::layer).thenComparing(Limit::kind))
+                            .toList();
                     found(new Snag.PressClash(plan.line().id(), limits.getLast().layer(), limits));
                 }
             }
@@ -578,21 +706,41 @@ final class SnagFinder {
             double along = shop.cutter().usableAlongMm();
             double longer = Math.max(b.widthMm(), b.heightMm()) + frame;
             double shorter = Math.min(b.widthMm(), b.heightMm()) + frame;
-            found(shop.cutter().isOnMats()
-                    ? new Snag.NotOnMat(item.lineId(), item.layer().order(), item.size(), longer, shorter, Math.max(along, width), Math.min(along, width), frame)
-                    : new Snag.NotOnRoll(item.lineId(), item.layer().order(), item.size(), shorter, width, frame));
+            found(
+                    shop.cutter().isOnMats()
+                            ? new Snag.NotOnMat(
+                                    item.lineId(),
+                                    item.layer().order(),
+                                    item.size(),
+                                    longer,
+                                    shorter,
+                                    Math.max(along, width),
+                                    Math.min(along, width),
+                                    frame)
+                            : new Snag.NotOnRoll(
+                                    item.lineId(), item.layer().order(), item.size(), shorter, width, frame));
         }
         Load.offRolls(loading.loads()).forEach((roll, mm) -> {
             if (mm > roll.lengthMm()) {
-                Load load = loading.loads().stream().filter(l -> l.roll().filter(roll::equals).isPresent()).findFirst().orElseThrow();
-                found(new Snag.RollTooShort(load.placed().getFirst().item().lineId(), load.order(),
-                        load.material().colourName(load.colour()), mm, roll.lengthMm()));
+                Load load = loading.loads().stream()
+                        .filter(l -> l.roll().filter(roll::equals).isPresent())
+                        .findFirst()
+                        .orElseThrow();
+                found(new Snag.RollTooShort(
+                        load.placed().getFirst().item().lineId(),
+                        load.order(),
+                        load.material().colourName(load.colour()),
+                        mm,
+                        roll.lengthMm()));
             }
         });
     }
 
     private static int placeOf(List<LinePlan> lines, CutItem item) {
-        return lines.stream().filter(l -> l.line().id().equals(item.lineId()) && l.place().equals(item.place()))
-                .mapToInt(l -> l.line().at()).findFirst().orElse(0);
+        return lines.stream()
+                .filter(l -> l.line().id().equals(item.lineId()) && l.place().equals(item.place()))
+                .mapToInt(l -> l.line().at())
+                .findFirst()
+                .orElse(0);
     }
 }

@@ -130,7 +130,10 @@ final class Mask {
         return bits[row * stride + at];
     }
 
-    /** A row of what this is moved so far to the right, without moving all of it; false, and nothing, when it would be empty. */
+    /**
+     * A row of what this is moved so far to the right, without moving all of it; false, and nothing, when it would be
+     * empty.
+     */
     boolean row(int row, int right, long[] into) {
         if (row < 0 || row >= height) {
             return false;
@@ -143,7 +146,9 @@ final class Mask {
         for (int w = 0; w < stride; w++) {
             int source = w - words;
             long value = source >= 0 && source < stride ? bits[from + source] : 0;
-            into[w] = shift == 0 ? value : value << shift | (w == 0 && source > 0 ? bits[from + source - 1] : carried) >>> WORD - shift;
+            into[w] = shift == 0
+                    ? value
+                    : value << shift | (w == 0 && source > 0 ? bits[from + source - 1] : carried) >>> WORD - shift;
             carried = value;
             any |= into[w];
         }
@@ -153,14 +158,14 @@ final class Mask {
     /** Everything within so many pixels to the side and up or down. */
     Mask dilated(int by) {
         Mask wide = copy();
-        for (int done = 0; done < by;) {
+        for (int done = 0; done < by; ) {
             int step = Math.min(by - done, done + 1);
             Mask before = wide.copy();
             wide.or(before.moved(step, 0)).or(before.moved(-step, 0));
             done += step;
         }
         Mask all = wide;
-        for (int done = 0; done < by;) {
+        for (int done = 0; done < by; ) {
             int step = Math.min(by - done, done + 1);
             Mask before = all.copy();
             all.or(before.moved(0, step)).or(before.moved(0, -step));
@@ -169,7 +174,10 @@ final class Mask {
         return all;
     }
 
-    /** What is left when a pixel is taken off all round; by turns along the rows alone and slantwise too, which comes near a circle. */
+    /**
+     * What is left when a pixel is taken off all round; by turns along the rows alone and slantwise too, which comes
+     * near a circle.
+     */
     private Mask eroded(int turn) {
         if (turn % 2 == 0) {
             return copy().and(moved(1, 0)).and(moved(-1, 0)).and(moved(0, 1)).and(moved(0, -1));
@@ -185,7 +193,11 @@ final class Mask {
         for (int turn = 0; !left.isEmpty(); turn++) {
             Mask less = left.eroded(turn);
             // the last of two pixels beside each other goes in one step
-            width += less.isEmpty() && left.copy().and(left.moved(1, 0)).isEmpty() && left.copy().and(left.moved(0, 1)).isEmpty() ? 1 : 2;
+            width += less.isEmpty()
+                            && left.copy().and(left.moved(1, 0)).isEmpty()
+                            && left.copy().and(left.moved(0, 1)).isEmpty()
+                    ? 1
+                    : 2;
             left = less;
         }
         return width;
@@ -200,7 +212,8 @@ final class Mask {
         }
         for (int i = 0; i < left.bits.length; i++) {
             if (left.bits[i] != 0) {
-                return Optional.of(new Point((i % stride) * WORD + Long.numberOfTrailingZeros(left.bits[i]) + 0.5, i / stride + 0.5));
+                return Optional.of(new Point(
+                        (i % stride) * WORD + Long.numberOfTrailingZeros(left.bits[i]) + 0.5, i / stride + 0.5));
             }
         }
         return Optional.empty();

@@ -22,10 +22,13 @@ import jurren.core.memo.Memo;
 import jurren.core.stop.Stop;
 
 /**
- * A stack laid many times, each layer but the lowest up to so far out of its place in any direction. The same for a seed.
+ * A stack laid many times, each layer but the lowest up to so far out of its place in any direction. The same for a
+ * seed.
  *
- * <p>A border that only moves is no fault. A <em>gap</em> is the thing's own ground where none was wanted anywhere near;
- * a <em>rim</em> is a lower layer where nothing of it was wanted anywhere near. Both are looked for in pixels of a fifth
+ * <p>A border that only moves is no fault. A <em>gap</em> is the thing's own ground where none was wanted anywhere
+ * near;
+ * a <em>rim</em> is a lower layer where nothing of it was wanted anywhere near. Both are looked for in pixels of a
+ * fifth
  * of the accuracy, and told by the width of a circle that would fit.
  *
  * @param accuracyMm how far off hands may be
@@ -35,12 +38,20 @@ import jurren.core.stop.Stop;
  * @param worst      the try that looks worst; empty when none shows anything
  * @param proposals  joins that would have hidden every gap of these tries
  */
-public record OutOfRegister(double accuracyMm, int tries, int withGap, int withRim, double widestGapMm, Optional<Try> worst, List<Proposal> proposals) {
+public record OutOfRegister(
+        double accuracyMm,
+        int tries,
+        int withGap,
+        int withRim,
+        double widestGapMm,
+        Optional<Try> worst,
+        List<Proposal> proposals) {
     public static final int TRIES = 200;
     private static final double PX_OF_ACCURACY = 5;
     private static final double MOST_PX = 8_000_000;
     /** Of so many tries with most to see, how wide it is is measured. */
     private static final int MEASURED = 3;
+
     private static final double STEP_MM = 0.1;
 
     /**
@@ -49,15 +60,20 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
      * @param moved by the order of the layers, from the lowest
      * @param rimOf the order of the layer that shows as a rim; 0 when none does
      */
-    public record Try(List<Placement> moved, double gapMm, Optional<Point> gapAt, double rimMm, Optional<Point> rimAt, int rimOf) {
+    public record Try(
+            List<Placement> moved,
+            double gapMm,
+            Optional<Point> gapAt,
+            double rimMm,
+            Optional<Point> rimAt,
+            int rimOf) {
         public double worstMm() {
             return Math.max(gapMm, rimMm);
         }
     }
 
     /** A join with the least overlap that hides what these tries do. */
-    public record Proposal(int layer, Film film, Join.KnockedOut join) {
-    }
+    public record Proposal(int layer, Film film, Join.KnockedOut join) {}
 
     public OutOfRegister {
         proposals = List.copyOf(proposals);
@@ -72,29 +88,32 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
         static Stacked of(Grid grid, List<Layer> layers) {
             boolean[] onBase = new boolean[layers.size()];
             for (int i = 1; i < onBase.length; i++) {
-                onBase[i] = layers.get(i).role() == Layer.Role.PRINT && layers.get(i - 1).role() == Layer.Role.BASE;
+                onBase[i] = layers.get(i).role() == Layer.Role.PRINT
+                        && layers.get(i - 1).role() == Layer.Role.BASE;
             }
-            return new Stacked(grid, layers, layers.stream().map(l -> Mask.of(shows(l), grid)).toList(), onBase);
+            return new Stacked(
+                    grid,
+                    layers,
+                    layers.stream().map(l -> Mask.of(shows(l), grid)).toList(),
+                    onBase);
         }
     }
 
     /** How many pixels of a try show the ground, and how many a rim. */
-    private record Counted(int number, long gap, long rim) {
-    }
+    private record Counted(int number, long gap, long rim) {}
 
-    private record Shift(int right, int down) {
-    }
+    private record Shift(int right, int down) {}
 
-    private record Seen(List<Shift> shifts, Mask gap, Map<Integer, Mask> rims) {
-    }
+    private record Seen(List<Shift> shifts, Mask gap, Map<Integer, Mask> rims) {}
 
-    private record Key(List<Layer> layers, double accuracyMm, long seed) {
-    }
+    private record Key(List<Layer> layers, double accuracyMm, long seed) {}
 
     private static final int MOST_LARGE = 4;
     /** A bench that is looked at again asks again. */
-    private static final Memo<Key, OutOfRegister> STUDIES = new Memo<>(MOST_LARGE, k -> work(k.layers, k.accuracyMm, k.seed), (key, _, scale) ->
-            key.layers.forEach(l -> l.weigh(scale)));
+    private static final Memo<Key, OutOfRegister> STUDIES = new Memo<>(
+            MOST_LARGE,
+            k -> work(k.layers, k.accuracyMm, k.seed),
+            (key, _, scale) -> key.layers.forEach(l -> l.weigh(scale)));
 
     /** @param layers from the bottom up; what is seen through openings of plates counts as what is painted there */
     public static OutOfRegister of(List<Layer> layers, double accuracyMm, long seed) {
@@ -106,7 +125,11 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
             throw new IllegalArgumentException("hands are off by more than 0 and at most 10 mm, not " + accuracyMm);
         }
         Stop stop = Stop.here();
-        Optional<Box> all = layers.stream().map(OutOfRegister::shows).filter(r -> !r.isEmpty()).map(Region::bounds).reduce(Box::joined);
+        Optional<Box> all = layers.stream()
+                .map(OutOfRegister::shows)
+                .filter(r -> !r.isEmpty())
+                .map(Region::bounds)
+                .reduce(Box::joined);
         if (layers.size() < 2 || all.isEmpty()) {
             return new OutOfRegister(accuracyMm, TRIES, 0, 0, 0, Optional.empty(), List.of());
         }
@@ -115,23 +138,38 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
         Grid grid = Grid.over(box, pxPerMm);
         int reach = Math.max(1, (int) Math.floor(accuracyMm * pxPerMm));
         Stacked stack = Stacked.of(grid, layers);
-        List<Mask> wanted = looks(stack, layers.stream().map(_ -> new Shift(0, 0)).toList());
+        List<Mask> wanted =
+                looks(stack, layers.stream().map(_ -> new Shift(0, 0)).toList());
         // two layers may be off in opposite directions, and a pixel is lost to rounding
-        List<Mask> near = asOneFilm(layers, wanted.stream().map(m -> m.dilated(2 * reach + 1)).toList());
+        List<Mask> near = asOneFilm(
+                layers, wanted.stream().map(m -> m.dilated(2 * reach + 1)).toList());
         List<Mask> far = near.stream().map(Mask::inverted).toList();
         List<List<Shift>> tries = tries(layers.size(), reach, seed);
-        List<Counted> counted = IntStream.range(0, TRIES).parallel().mapToObj(i -> {
-            stop.look();
-            return counted(stack, far, i, tries.get(i));
-        }).toList();
+        List<Counted> counted = IntStream.range(0, TRIES)
+                .parallel()
+                .mapToObj(i -> {
+                    stop.look();
+                    return counted(stack, far, i, tries.get(i));
+                })
+                .toList();
         int withGap = (int) counted.stream().filter(c -> c.gap > 0).count();
         int withRim = (int) counted.stream().filter(c -> c.rim > 0).count();
-        List<Try> measured = Stream.concat(most(counted, Counted::gap), most(counted, Counted::rim)).distinct().parallel().map(c -> {
-            stop.look();
-            return measured(stack, seen(stack, near, tries.get(c.number)));
-        }).toList();
-        return new OutOfRegister(accuracyMm, TRIES, withGap, withRim, measured.stream().mapToDouble(Try::gapMm).max().orElse(0),
-                measured.stream().max(Comparator.comparingDouble(Try::worstMm)), withGap == 0 ? List.of() : proposals(stack, tries));
+        List<Try> measured = Stream.concat(most(counted, Counted::gap), most(counted, Counted::rim))
+                .distinct()
+                .parallel()
+                .map(c -> {
+                    stop.look();
+                    return measured(stack, seen(stack, near, tries.get(c.number)));
+                })
+                .toList();
+        return new OutOfRegister(
+                accuracyMm,
+                TRIES,
+                withGap,
+                withRim,
+                measured.stream().mapToDouble(Try::gapMm).max().orElse(0),
+                measured.stream().max(Comparator.comparingDouble(Try::worstMm)),
+                withGap == 0 ? List.of() : proposals(stack, tries));
     }
 
     /** A panel that shows where another of the same film was wanted is no rim. */
@@ -143,7 +181,9 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
         for (int i = 0; i < layers.size(); i++) {
             Mask all = near.get(i).copy();
             for (int j = 0; j < layers.size(); j++) {
-                if (j != i && layers.get(i).panel().isPresent() && layers.get(j).film().equals(layers.get(i).film())) {
+                if (j != i
+                        && layers.get(i).panel().isPresent()
+                        && layers.get(j).film().equals(layers.get(i).film())) {
                     all.or(near.get(j));
                 }
             }
@@ -153,8 +193,10 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
     }
 
     private static Stream<Counted> most(List<Counted> counted, ToLongFunction<Counted> pixels) {
-        return counted.stream().filter(c -> pixels.applyAsLong(c) > 0)
-                .sorted(Comparator.comparingLong(pixels).reversed().thenComparingInt(Counted::number)).limit(MEASURED);
+        return counted.stream()
+                .filter(c -> pixels.applyAsLong(c) > 0)
+                .sorted(Comparator.comparingLong(pixels).reversed().thenComparingInt(Counted::number))
+                .limit(MEASURED);
     }
 
     /** How much of a try is to be seen, without keeping any of it: row by row, from the top layer down. */
@@ -174,7 +216,8 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
                     continue;
                 }
                 if (stack.onBase[i]) {
-                    boolean there = stack.masks.get(i - 1).row(row - shifts.get(i - 1).down, shifts.get(i - 1).right, base);
+                    boolean there =
+                            stack.masks.get(i - 1).row(row - shifts.get(i - 1).down, shifts.get(i - 1).right, base);
                     for (int w = 0; w < words; w++) {
                         lies[w] = there ? lies[w] & base[w] : 0;
                     }
@@ -255,12 +298,20 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
             }
         }
         double mm = 1 / stack.grid.pxPerMm();
-        return new Try(seen.shifts.stream().map(s -> Placement.moved(s.right * mm, s.down * mm)).toList(),
-                seen.gap.widest() * mm, seen.gap.middle().map(toFace::apply), rim * mm,
-                rimOf == 0 ? Optional.empty() : seen.rims.get(rimOf).middle().map(toFace::apply), rimOf);
+        return new Try(
+                seen.shifts.stream()
+                        .map(s -> Placement.moved(s.right * mm, s.down * mm))
+                        .toList(),
+                seen.gap.widest() * mm,
+                seen.gap.middle().map(toFace::apply),
+                rim * mm,
+                rimOf == 0 ? Optional.empty() : seen.rims.get(rimOf).middle().map(toFace::apply),
+                rimOf);
     }
 
-    /** Of each layer that cuts those below it back: as far as it and any of them were ever apart, up to a whole step. */
+    /**
+     * Of each layer that cuts those below it back: as far as it and any of them were ever apart, up to a whole step.
+     */
     private static List<Proposal> proposals(Stacked stack, List<List<Shift>> tries) {
         List<Proposal> proposals = new ArrayList<>();
         for (int upper = 1; upper < stack.layers.size(); upper++) {
@@ -272,7 +323,11 @@ public record OutOfRegister(double accuracyMm, int tries, int withGap, int withR
                     continue;
                 }
                 for (List<Shift> shifts : tries) {
-                    apart = Math.max(apart, Math.hypot(shifts.get(upper).right - shifts.get(lower).right, shifts.get(upper).down - shifts.get(lower).down));
+                    apart = Math.max(
+                            apart,
+                            Math.hypot(
+                                    shifts.get(upper).right - shifts.get(lower).right,
+                                    shifts.get(upper).down - shifts.get(lower).down));
                 }
             }
             double needed = Math.ceil((apart + 1) / stack.grid.pxPerMm() / STEP_MM - 1e-9) * STEP_MM;

@@ -18,11 +18,30 @@ import jurren.core.material.Colour;
  * @param film    that must be in the cutter; empty for what needs none
  * @param after   what must be done before
  */
-public record RunTask(String id, Kind kind, Machine machine, Set<String> lines, int order, String what, Colour colour, int pieces, double seconds, double handsS,
-                      double celsius, String film, List<String> after) {
+public record RunTask(
+        String id,
+        Kind kind,
+        Machine machine,
+        Set<String> lines,
+        int order,
+        String what,
+        Colour colour,
+        int pieces,
+        double seconds,
+        double handsS,
+        double celsius,
+        String film,
+        List<String> after) {
     /** What is done. */
     public enum Kind {
-        CUT, PRINT, WEED, PRESS, PREPARE, BAKE, TAKE_OUT, LAY
+        CUT,
+        PRINT,
+        WEED,
+        PRESS,
+        PREPARE,
+        BAKE,
+        TAKE_OUT,
+        LAY
     }
 
     /** The id of lifting the waste of a load, by the mark of its cut. */
@@ -34,7 +53,8 @@ public record RunTask(String id, Kind kind, Machine machine, Set<String> lines, 
         lines = Set.copyOf(lines);
         after = List.copyOf(after);
         if (!(seconds >= 0 && handsS >= 0 && handsS <= seconds)) {
-            throw new IllegalArgumentException(id + " must not take less than nothing, nor hands longer than itself: " + seconds + ", " + handsS);
+            throw new IllegalArgumentException(
+                    id + " must not take less than nothing, nor hands longer than itself: " + seconds + ", " + handsS);
         }
     }
 }

@@ -43,13 +43,20 @@ public final class RunTasks {
     private final List<RunTask> tasks = new ArrayList<>();
     /** What a line's place must wait for. */
     private final Map<String, Set<String>> first = new HashMap<>();
+
     private final Map<Layer, Double> weeds = new HashMap<>();
 
     private RunTasks(Plan plan) {
         this.plan = plan;
         this.made = plan.job().made();
-        this.cutter = new Machine(Machine.Kind.CUTTER, plan.shop().cutter().id(), plan.shop().cutter().name());
-        this.printer = new Machine(Machine.Kind.PRINTER, plan.shop().printer().id(), plan.shop().printer().name());
+        this.cutter = new Machine(
+                Machine.Kind.CUTTER,
+                plan.shop().cutter().id(),
+                plan.shop().cutter().name());
+        this.printer = new Machine(
+                Machine.Kind.PRINTER,
+                plan.shop().printer().id(),
+                plan.shop().printer().name());
     }
 
     /** Without the loads that are cut, the pieces that are finished and what was ticked off. */
@@ -72,40 +79,86 @@ public final class RunTasks {
     }
 
     private void print(PrintSheet p) {
-        Set<String> lines = p.slots().stream().map(PrintSheet.Slot::lineId).collect(Collectors.toCollection(TreeSet::new));
+        Set<String> lines =
+                p.slots().stream().map(PrintSheet.Slot::lineId).collect(Collectors.toCollection(TreeSet::new));
         String id = "print:" + p.order() + ":" + p.material().id() + ":" + Math.round(p.heightMm()) + "x" + p.times();
-        add(new RunTask(id, RunTask.Kind.PRINT, printer, lines, p.order(), p.material().name(), INK, p.times(), PRINTER_S + p.times() * p.heightMm() * PRINT_S_A_MM, PRINTER_S, 0, "", List.of()));
-        p.slots().forEach(s -> first.computeIfAbsent(at(s.lineId(), s.place()), _ -> new LinkedHashSet<>()).add(id));
+        add(new RunTask(
+                id,
+                RunTask.Kind.PRINT,
+                printer,
+                lines,
+                p.order(),
+                p.material().name(),
+                INK,
+                p.times(),
+                PRINTER_S + p.times() * p.heightMm() * PRINT_S_A_MM,
+                PRINTER_S,
+                0,
+                "",
+                List.of()));
+        p.slots()
+                .forEach(s -> first.computeIfAbsent(at(s.lineId(), s.place()), _ -> new LinkedHashSet<>())
+                        .add(id));
         if (p.isCut()) {
-            first.computeIfAbsent("load:" + p.load(), _ -> new LinkedHashSet<>()).add(id);
+            first.computeIfAbsent("load:" + p.load(), _ -> new LinkedHashSet<>())
+                    .add(id);
         }
     }
 
     private void cut(CutRun run) {
         Load load = run.load();
-        Set<String> lines = load.placed().stream().map(p -> p.item().lineId()).collect(Collectors.toCollection(TreeSet::new));
+        Set<String> lines =
+                load.placed().stream().map(p -> p.item().lineId()).collect(Collectors.toCollection(TreeSet::new));
         String film = load.material().id() + load.colour().hex();
         String what = load.material().colourName(load.colour());
         String mark = run.mark();
         String id = "cut:" + mark;
         if (made.cut(mark).isEmpty()) {
-            add(new RunTask(id, RunTask.Kind.CUT, cutter, lines, load.order(), what, load.colour(), load.placed().size(), LOADING_S + run.seconds(), LOADING_S, 0, film,
+            add(new RunTask(
+                    id,
+                    RunTask.Kind.CUT,
+                    cutter,
+                    lines,
+                    load.order(),
+                    what,
+                    load.colour(),
+                    load.placed().size(),
+                    LOADING_S + run.seconds(),
+                    LOADING_S,
+                    0,
+                    film,
                     List.copyOf(first.getOrDefault("load:" + load.order(), Set.of()))));
         }
         double seconds = load.placed().stream().mapToDouble(this::weedS).sum();
         String last = id;
         if (seconds > 0) {
             last = RunTask.weeding(mark);
-            add(new RunTask(last, RunTask.Kind.WEED, weeding, lines, load.order(), what, load.colour(), load.placed().size(), seconds, seconds, 0, "", List.of(id)));
+            add(new RunTask(
+                    last,
+                    RunTask.Kind.WEED,
+                    weeding,
+                    lines,
+                    load.order(),
+                    what,
+                    load.colour(),
+                    load.placed().size(),
+                    seconds,
+                    seconds,
+                    0,
+                    "",
+                    List.of(id)));
         }
         for (Placed p : load.placed()) {
-            first.computeIfAbsent(at(p.item().lineId(), p.item().place()), _ -> new LinkedHashSet<>()).add(last);
+            first.computeIfAbsent(at(p.item().lineId(), p.item().place()), _ -> new LinkedHashSet<>())
+                    .add(last);
         }
     }
 
     private double weedS(Placed p) {
         Layer layer = p.item().layer();
-        return layer.making().cut() == Making.Cut.KISS ? weeds.computeIfAbsent(layer, l -> Weeding.seconds(l.region())) : 0;
+        return layer.making().cut() == Making.Cut.KISS
+                ? weeds.computeIfAbsent(layer, l -> Weeding.seconds(l.region()))
+                : 0;
     }
 
     /** Its places one after the other, as they are pressed. */
@@ -118,8 +171,7 @@ public final class RunTasks {
     }
 
     /** Parts of the work that go on without leaving their machine or its heat. */
-    private record Part(RunTask.Kind kind, Machine machine, double celsius, List<Step> steps) {
-    }
+    private record Part(RunTask.Kind kind, Machine machine, double celsius, List<Step> steps) {}
 
     private List<String> place(LinePlan line, int left, List<String> before) {
         List<SizePlan> sizes = line.sizes().stream().filter(s -> s.count() > 0).toList();
@@ -127,7 +179,9 @@ public final class RunTasks {
             return before;
         }
         double share = left / (double) line.line().copies();
-        List<String> wait = Stream.concat(first.getOrDefault(at(line.line().id(), line.place()), Set.of()).stream(), before.stream()).toList();
+        List<String> wait = Stream.concat(
+                        first.getOrDefault(at(line.line().id(), line.place()), Set.of()).stream(), before.stream())
+                .toList();
         List<Part> parts = parts(line, line.finish().steps());
         for (int k = 0; k < parts.size(); k++) {
             Part part = parts.get(k);
@@ -135,13 +189,28 @@ public final class RunTasks {
             for (SizePlan size : sizes) {
                 List<Part> its = parts(line, size.finish().steps());
                 // a size that is pressed otherwise has its own steps, in as many parts or all in the first
-                List<Step> steps = its.size() == parts.size() ? its.get(k).steps : k == 0 ? size.finish().steps() : List.of();
+                List<Step> steps = its.size() == parts.size()
+                        ? its.get(k).steps
+                        : k == 0 ? size.finish().steps() : List.of();
                 seconds += seconds(part, steps, size);
             }
-            String id = part.kind.name().toLowerCase(Locale.ROOT) + ":" + line.line().id() + ":" + line.place() + ":" + k;
+            String id = part.kind.name().toLowerCase(Locale.ROOT) + ":"
+                    + line.line().id() + ":" + line.place() + ":" + k;
             double hands = part.kind == RunTask.Kind.BAKE ? 0 : seconds * share;
-            add(new RunTask(id, part.kind, part.machine, Set.of(line.line().id()), 0, line.face().name(), line.drawn().layers().getLast().colour(), left, seconds * share, hands,
-                    part.celsius, "", wait));
+            add(new RunTask(
+                    id,
+                    part.kind,
+                    part.machine,
+                    Set.of(line.line().id()),
+                    0,
+                    line.face().name(),
+                    line.drawn().layers().getLast().colour(),
+                    left,
+                    seconds * share,
+                    hands,
+                    part.celsius,
+                    "",
+                    wait));
             wait = List.of(id);
         }
         return wait;
@@ -151,7 +220,10 @@ public final class RunTasks {
     private static double seconds(Part part, List<Step> steps, SizePlan size) {
         int pieces = size.count();
         if (part.kind == RunTask.Kind.BAKE) {
-            double dwell = steps.stream().filter(s -> s.kind().heats()).mapToDouble(Step::seconds).sum();
+            double dwell = steps.stream()
+                    .filter(s -> s.kind().heats())
+                    .mapToDouble(Step::seconds)
+                    .sum();
             return Math.ceil(pieces / (double) size.finish().together()) * dwell;
         }
         return FinishSequence.secondsFor(steps, pieces, size.finish().together());
@@ -185,14 +257,20 @@ public final class RunTasks {
                 lastHot = -2;
             }
         }
-        close(parts, lastHot == -1 || lastHot == -2 ? RunTask.Kind.LAY : oven ? RunTask.Kind.TAKE_OUT : RunTask.Kind.PRESS,
-                lastHot >= 0 && !oven ? hot : table, lastHot >= 0 && !oven ? celsius : 0, now);
+        close(
+                parts,
+                lastHot == -1 || lastHot == -2 ? RunTask.Kind.LAY : oven ? RunTask.Kind.TAKE_OUT : RunTask.Kind.PRESS,
+                lastHot >= 0 && !oven ? hot : table,
+                lastHot >= 0 && !oven ? celsius : 0,
+                now);
         return parts;
     }
 
     /** Whether what follows the press begins after this step: cleaning for what is laid by hand. */
     private static boolean isLast(List<Step> steps, int i) {
-        return i + 1 < steps.size() && (steps.get(i + 1).kind() == Step.Kind.CLEAN || steps.get(i + 1).kind() == Step.Kind.LINT);
+        return i + 1 < steps.size()
+                && (steps.get(i + 1).kind() == Step.Kind.CLEAN
+                        || steps.get(i + 1).kind() == Step.Kind.LINT);
     }
 
     private static void close(List<Part> parts, RunTask.Kind kind, Machine machine, double celsius, List<Step> steps) {

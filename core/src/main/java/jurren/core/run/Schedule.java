@@ -33,20 +33,32 @@ public record Schedule(List<Slot> slots, double endS, double boundS) {
 
     /** The share of the whole time in which a machine is at work. */
     public double busy(Machine machine) {
-        return endS == 0 ? 0 : slots.stream().filter(s -> s.task().machine().equals(machine)).mapToDouble(s -> s.task().seconds()).sum() / endS;
+        return endS == 0
+                ? 0
+                : slots.stream()
+                                .filter(s -> s.task().machine().equals(machine))
+                                .mapToDouble(s -> s.task().seconds())
+                                .sum()
+                        / endS;
     }
 
     /** The share of the whole time in which hands are at work. */
     public double handsBusy(int pairs) {
-        return endS == 0 ? 0 : slots.stream().mapToDouble(s -> s.task().handsS()).sum() / endS / pairs;
+        return endS == 0
+                ? 0
+                : slots.stream().mapToDouble(s -> s.task().handsS()).sum() / endS / pairs;
     }
 
     /** How often a press is brought to another heat. */
     public long heatUps() {
-        return slots.stream().filter(s -> s.task().celsius() > 0 && s.setupS() > 0).count();
+        return slots.stream()
+                .filter(s -> s.task().celsius() > 0 && s.setupS() > 0)
+                .count();
     }
 
     public long filmChanges() {
-        return slots.stream().filter(s -> !s.task().film().isEmpty() && s.setupS() > 0).count();
+        return slots.stream()
+                .filter(s -> !s.task().film().isEmpty() && s.setupS() > 0)
+                .count();
     }
 }

@@ -13,23 +13,27 @@ import java.util.stream.IntStream;
 import jurren.core.stop.Stop;
 
 /**
- * Orders tasks over machines and hands: one temperature at a time per press, heating up and changing film cost time, each
+ * Orders tasks over machines and hands: one temperature at a time per press, heating up and changing film cost time,
+ * each
  * machine and each pair of hands does one thing at a time.
  *
  * <p>An order is built by dispatching: of the tasks that can begin soonest the most urgent begins. Urgent is what the
  * longest work still waits for; then urgencies are changed at random, a few at a time, and kept where the run is not
  * longer. The same tasks give the same order.
  *
- * <p>The bound is the largest of: the longest chain of tasks; for hands and for each machine, what it has to do, after the
+ * <p>The bound is the largest of: the longest chain of tasks; for hands and for each machine, what it has to do, after
+ * the
  * soonest it can begin and before the least that follows.
  */
 public final class Scheduler {
     /** A press warms at once when it is free; from room temperature it takes about nine minutes to 155 °C. */
     private static final double WARMING_S_A_DEGREE = 4;
+
     private static final double COOLING_S_A_DEGREE = 8;
     private static final double ROOM_C = 22;
     /** Taking one film out and another in, beyond what each load takes. */
     public static final double FILM_CHANGE_S = 40;
+
     private static final long MOST_STEPS = 10_000_000;
     private static final int MOST_TRIES = 6000;
     /** Waits for nothing more, and is not looked at again. */
@@ -52,20 +56,28 @@ public final class Scheduler {
         Map<String, Integer> index = new HashMap<>();
         for (int i = 0; i < n; i++) {
             if (index.put(tasks.get(i).id(), i) != null) {
-                throw new IllegalArgumentException("two tasks are called " + tasks.get(i).id());
+                throw new IllegalArgumentException(
+                        "two tasks are called " + tasks.get(i).id());
             }
         }
         this.before = new int[n][];
         for (int i = 0; i < n; i++) {
-            before[i] = tasks.get(i).after().stream().distinct().filter(index::containsKey).mapToInt(index::get).toArray();
+            before[i] = tasks.get(i).after().stream()
+                    .distinct()
+                    .filter(index::containsKey)
+                    .mapToInt(index::get)
+                    .toArray();
         }
         this.following = new int[n][];
         for (int i = 0; i < n; i++) {
             int b = i;
-            following[i] = IntStream.range(0, n).filter(a -> Arrays.stream(before[a]).anyMatch(x -> x == b)).toArray();
+            following[i] = IntStream.range(0, n)
+                    .filter(a -> Arrays.stream(before[a]).anyMatch(x -> x == b))
+                    .toArray();
         }
         this.machines = tasks.stream().map(RunTask::machine).distinct().toList();
-        this.machine = tasks.stream().mapToInt(t -> machines.indexOf(t.machine())).toArray();
+        this.machine =
+                tasks.stream().mapToInt(t -> machines.indexOf(t.machine())).toArray();
         this.head = new double[n];
         this.tail = new double[n];
         int[] order = topological();
@@ -146,7 +158,9 @@ public final class Scheduler {
         if (t.celsius() == 0) {
             return 0;
         }
-        return t.celsius() >= fromC ? (t.celsius() - fromC) * WARMING_S_A_DEGREE : (fromC - t.celsius()) * COOLING_S_A_DEGREE;
+        return t.celsius() >= fromC
+                ? (t.celsius() - fromC) * WARMING_S_A_DEGREE
+                : (fromC - t.celsius()) * COOLING_S_A_DEGREE;
     }
 
     /** What one machine was left with. */
@@ -156,7 +170,9 @@ public final class Scheduler {
         private String film = "";
 
         double setup(RunTask t) {
-            return t.celsius() > 0 ? warming(celsius, t) : t.film().isEmpty() || t.film().equals(film) ? 0 : FILM_CHANGE_S;
+            return t.celsius() > 0
+                    ? warming(celsius, t)
+                    : t.film().isEmpty() || t.film().equals(film) ? 0 : FILM_CHANGE_S;
         }
     }
 
@@ -252,7 +268,9 @@ public final class Scheduler {
         for (int i = 0; i < n; i++) {
             if (tasks.get(i).handsS() > 0) {
                 handsHead = Math.min(handsHead, tasks.get(i).film().isEmpty() ? head[i] : 0);
-                handsTail = Math.min(handsTail, tail[i] + tasks.get(i).seconds() - tasks.get(i).handsS());
+                handsTail = Math.min(
+                        handsTail,
+                        tail[i] + tasks.get(i).seconds() - tasks.get(i).handsS());
             }
         }
         bound = Math.max(bound, handsWork == 0 ? 0 : handsHead + handsWork / means.hands() + handsTail);
@@ -263,7 +281,11 @@ public final class Scheduler {
     }
 
     private long films() {
-        return tasks.stream().map(RunTask::film).filter(f -> !f.isEmpty()).distinct().count();
+        return tasks.stream()
+                .map(RunTask::film)
+                .filter(f -> !f.isEmpty())
+                .distinct()
+                .count();
     }
 
     private double bound(int m) {
@@ -286,7 +308,9 @@ public final class Scheduler {
         }
         films.remove("");
         // between its coolest and its hottest work it must be warmed at the least
-        double setups = means.units(machines.get(m)) > 1 ? 0 : films.size() * FILM_CHANGE_S + (hottest > 0 ? (hottest - coolest) * WARMING_S_A_DEGREE : 0);
+        double setups = means.units(machines.get(m)) > 1
+                ? 0
+                : films.size() * FILM_CHANGE_S + (hottest > 0 ? (hottest - coolest) * WARMING_S_A_DEGREE : 0);
         return first + (work + setups) / means.units(machines.get(m)) + last;
     }
 }

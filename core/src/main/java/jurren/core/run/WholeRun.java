@@ -22,8 +22,7 @@ public record WholeRun(List<RunTask> tasks, Schedule schedule, List<Win> wins) {
      * @param machine empty for a pair of hands
      * @param endS    of the run with it
      */
-    public record Win(Optional<Machine> machine, double endS) {
-    }
+    public record Win(Optional<Machine> machine, double endS) {}
 
     public WholeRun {
         tasks = List.copyOf(tasks);
@@ -37,9 +36,17 @@ public record WholeRun(List<RunTask> tasks, Schedule schedule, List<Win> wins) {
     public static WholeRun of(List<RunTask> tasks, Means means) {
         Schedule now = Scheduler.of(tasks, means);
         List<Win> wins = new ArrayList<>();
-        wins.add(new Win(Optional.empty(), Scheduler.of(tasks, new Means(means.hands() + 1, means.more())).endS()));
-        tasks.stream().map(RunTask::machine).distinct().filter(m -> m.kind().isOne()).forEach(m ->
-                wins.add(new Win(Optional.of(m), Scheduler.of(tasks, new Means(means.hands(), Map.of(m, means.units(m) + 1))).endS())));
+        wins.add(new Win(
+                Optional.empty(),
+                Scheduler.of(tasks, new Means(means.hands() + 1, means.more())).endS()));
+        tasks.stream()
+                .map(RunTask::machine)
+                .distinct()
+                .filter(m -> m.kind().isOne())
+                .forEach(m -> wins.add(new Win(
+                        Optional.of(m),
+                        Scheduler.of(tasks, new Means(means.hands(), Map.of(m, means.units(m) + 1)))
+                                .endS())));
         wins.removeIf(w -> now.endS() - w.endS < LEAST_WIN_S);
         wins.sort(Comparator.comparingDouble(Win::endS));
         return new WholeRun(tasks, now, wins);
@@ -47,6 +54,10 @@ public record WholeRun(List<RunTask> tasks, Schedule schedule, List<Win> wins) {
 
     /** The machines in use, as work goes through them. */
     public List<Machine> machines() {
-        return tasks.stream().map(RunTask::machine).distinct().sorted(Comparator.comparing(Machine::kind).thenComparing(Machine::name)).toList();
+        return tasks.stream()
+                .map(RunTask::machine)
+                .distinct()
+                .sorted(Comparator.comparing(Machine::kind).thenComparing(Machine::name))
+                .toList();
     }
 }

@@ -25,6 +25,7 @@ public record CutMarks(List<Mark> marks) {
     public static final double DOUBLED_MM = 0.2;
     /** What is smaller is lifted with tweezers, one by one. */
     public static final double CRUMB_MM2 = 4;
+
     private static final int MOST = 300;
     /** A slit is so many times as long as it is wide; shorter ones are the ends of corners. */
     private static final double LEAST_ALONG = 6;
@@ -33,12 +34,15 @@ public record CutMarks(List<Mark> marks) {
 
     /** What is marked. */
     public enum Kind {
-        OPEN_END, OVERLAP, DOUBLED, CRUMB, SLIVER
+        OPEN_END,
+        OVERLAP,
+        DOUBLED,
+        CRUMB,
+        SLIVER
     }
 
     /** One place; {@code region} is what is meant, empty where it is a point. */
-    public record Mark(Kind kind, Point at, Region region) {
-    }
+    public record Mark(Kind kind, Point at, Region region) {}
 
     public CutMarks {
         marks = List.copyOf(marks);
@@ -95,8 +99,10 @@ public record CutMarks(List<Mark> marks) {
             if (whole.areaMm2() < CRUMB_MM2) {
                 add(marks, Kind.CRUMB, whole);
             }
-            piece.holes().stream().filter(h -> Math.abs(h.signedAreaMm2()) < CRUMB_MM2)
-                    .forEach(h -> add(marks, Kind.CRUMB, Region.enclosedBy(List.of(h), jurren.core.geometry.FillRule.EVEN_ODD)));
+            piece.holes().stream()
+                    .filter(h -> Math.abs(h.signedAreaMm2()) < CRUMB_MM2)
+                    .forEach(h -> add(
+                            marks, Kind.CRUMB, Region.enclosedBy(List.of(h), jurren.core.geometry.FillRule.EVEN_ODD)));
         }
     }
 
@@ -107,7 +113,8 @@ public record CutMarks(List<Mark> marks) {
         }
         Region opened = region.grown(-leastMm / 2, CornerStyle.MITRED).grown(leastMm / 2, CornerStyle.MITRED);
         for (Piece strip : region.minus(opened).pieces()) {
-            if (strip.region().areaMm2() > leastMm * leastMm / 4 && strip.region().areaMm2() >= DOUBLED_MM * DOUBLED_MM) {
+            if (strip.region().areaMm2() > leastMm * leastMm / 4
+                    && strip.region().areaMm2() >= DOUBLED_MM * DOUBLED_MM) {
                 add(marks, Kind.SLIVER, strip.region());
             }
         }

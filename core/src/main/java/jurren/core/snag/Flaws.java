@@ -26,16 +26,23 @@ public record Flaws(List<Flaw> found, List<Thinness> thinnest) {
     public static final double DOUBLED_MM = 0.2;
     /** Shorter slits are the ends of corners, or where two curves touch. */
     public static final double DOUBLED_LONG_MM = 1.2;
+
     public static final double MEANT_LONG_MM = 3;
     /** Layers nearer than this were meant to meet. */
     public static final double MEANT_TO_MEET_MM = 0.3;
     /** A tip that is still narrower than {@link #SPIKE_WIDE_MM} so far from its point is a spike. */
     public static final double SPIKE_LONG_MM = 2.5;
+
     public static final double SPIKE_WIDE_MM = 0.5;
 
     /** Of what kind. */
     public enum Kind {
-        CRUMBS, LIFTS, SPIKES, DOUBLED, NECK, GAP
+        CRUMBS,
+        LIFTS,
+        SPIKES,
+        DOUBLED,
+        NECK,
+        GAP
     }
 
     /**
@@ -73,7 +80,8 @@ public record Flaws(List<Flaw> found, List<Thinness> thinnest) {
             if (Math.abs(piece.outer().signedAreaMm2()) < CRUMB_MM2) {
                 crumbs.add(piece.region());
             }
-            piece.holes().stream().filter(h -> Math.abs(h.signedAreaMm2()) < CRUMB_MM2)
+            piece.holes().stream()
+                    .filter(h -> Math.abs(h.signedAreaMm2()) < CRUMB_MM2)
                     .forEach(h -> crumbs.add(Region.enclosedBy(List.of(h), jurren.core.geometry.FillRule.EVEN_ODD)));
         }
         crumbs.removeIf(Region::isEmpty);
@@ -83,8 +91,12 @@ public record Flaws(List<Flaw> found, List<Thinness> thinnest) {
 
     /** Pieces larger than crumbs that an opening by half the least width leaves nothing of. */
     public static List<Region> lifting(Region region, double leastMm) {
-        return region.pieces().stream().map(Piece::region).filter(r -> r.areaMm2() >= CRUMB_MM2
-                && r.areaMm2() < leastMm * r.outlineLengthMm() / 2 && r.grown(-leastMm / 2, CornerStyle.MITRED).isEmpty()).toList();
+        return region.pieces().stream()
+                .map(Piece::region)
+                .filter(r -> r.areaMm2() >= CRUMB_MM2
+                        && r.areaMm2() < leastMm * r.outlineLengthMm() / 2
+                        && r.grown(-leastMm / 2, CornerStyle.MITRED).isEmpty())
+                .toList();
     }
 
     /** The points of all spikes. */
@@ -105,7 +117,9 @@ public record Flaws(List<Flaw> found, List<Thinness> thinnest) {
             if (isSharp(c.get((i + n - 1) % n), at, c.get((i + 1) % n))) {
                 Optional<Point> one = away(c, n, i, 1);
                 Optional<Point> other = away(c, n, i, -1);
-                if (one.isPresent() && other.isPresent() && one.get().distanceMm(other.get()) < SPIKE_WIDE_MM
+                if (one.isPresent()
+                        && other.isPresent()
+                        && one.get().distanceMm(other.get()) < SPIKE_WIDE_MM
                         && region.contains(one.get().towards(other.get(), 0.5))) {
                     spikes.add(at);
                 }

@@ -28,12 +28,10 @@ public final class Inspection {
      * @param shape  as it would lie at the origin
      * @param isThin whether it is anywhere narrower than the material bears
      */
-    private record Looked(Region shape, double leastMm, boolean isThin) {
-    }
+    private record Looked(Region shape, double leastMm, boolean isThin) {}
 
     /** @param neck whether it falls apart where it is too narrow */
-    private record Seen(List<Flaws.Flaw> flaws, boolean neck) {
-    }
+    private record Seen(List<Flaws.Flaw> flaws, boolean neck) {}
 
     private final Memo<Looked, Seen> seen = new Memo<>(MOST_LARGE, Inspection::look, (looked, found, scale) -> {
         looked.shape.weigh(scale);
@@ -94,7 +92,8 @@ public final class Inspection {
         }
         if (l.unwelded().isEmpty()) {
             slit(l.region(), Flaws.DOUBLED_MM, Flaws.DOUBLED_LONG_MM)
-                    .ifPresent(gap -> found.add(new Flaws.Flaw(Flaws.Kind.DOUBLED, l.order(), 1, gap.widthMm(), gap.where())));
+                    .ifPresent(gap ->
+                            found.add(new Flaws.Flaw(Flaws.Kind.DOUBLED, l.order(), 1, gap.widthMm(), gap.where())));
         }
     }
 
@@ -108,21 +107,32 @@ public final class Inspection {
         if (!spikes.isEmpty()) {
             found.add(new Flaws.Flaw(Flaws.Kind.SPIKES, 0, spikes.size(), 0, spikes.getFirst()));
         }
-        return new Seen(found, l.isThin && l.shape.grown(-l.leastMm / 2, CornerStyle.MITRED).pieceCount() > l.shape.pieceCount());
+        return new Seen(
+                found,
+                l.isThin && l.shape.grown(-l.leastMm / 2, CornerStyle.MITRED).pieceCount() > l.shape.pieceCount());
     }
 
-    /** Asked of the pieces where they lie: rounded as a whole first, none of them would be known again beside another that moved. */
+    /**
+     * Asked of the pieces where they lie: rounded as a whole first, none of them would be known again beside another
+     * that moved.
+     */
     private Thinness thinnest(Region shape) {
-        return shape.pieces().stream().map(p -> {
-            Region piece = p.region();
-            Thinness atOrigin = widths.get(piece.atOrigin());
-            return new Thinness(atOrigin.widthMm(), there(piece).apply(atOrigin.where()));
-        }).min(Comparator.comparingDouble(Thinness::widthMm)).orElseThrow();
+        return shape.pieces().stream()
+                .map(p -> {
+                    Region piece = p.region();
+                    Thinness atOrigin = widths.get(piece.atOrigin());
+                    return new Thinness(atOrigin.widthMm(), there(piece).apply(atOrigin.where()));
+                })
+                .min(Comparator.comparingDouble(Thinness::widthMm))
+                .orElseThrow();
     }
 
     private Optional<Thinness> slit(Region shape, double withinMm, double longMm) {
         return shape.groups(withinMm).stream()
-                .flatMap(g -> slits.get(new Slit(g.atOrigin(), withinMm, longMm)).map(t -> new Thinness(t.widthMm(), there(g).apply(t.where()))).stream())
+                .flatMap(g -> slits
+                        .get(new Slit(g.atOrigin(), withinMm, longMm))
+                        .map(t -> new Thinness(t.widthMm(), there(g).apply(t.where())))
+                        .stream())
                 .min(Comparator.comparingDouble(Thinness::widthMm));
     }
 
@@ -143,13 +153,15 @@ public final class Inspection {
         if (cut.size() < 2 || wished) {
             return;
         }
-        Optional<Thinness> gap = slit(Region.weld(cut.stream().map(Layer::region).toList()), Flaws.MEANT_TO_MEET_MM, Flaws.MEANT_LONG_MM);
+        Optional<Thinness> gap = slit(
+                Region.weld(cut.stream().map(Layer::region).toList()), Flaws.MEANT_TO_MEET_MM, Flaws.MEANT_LONG_MM);
         gap.filter(g -> cut.stream().filter(l -> isBeside(l, g)).count() > 1)
                 .ifPresent(g -> found.add(new Flaws.Flaw(Flaws.Kind.GAP, 0, 1, g.widthMm(), g.where())));
     }
 
     private static boolean isBeside(Layer layer, Thinness gap) {
-        Region around = Region.of(Box.ofSize(gap.where().xMm(), gap.where().yMm(), 0, 0).grown(gap.widthMm() * 0.6 + 0.01));
+        Region around =
+                Region.of(Box.ofSize(gap.where().xMm(), gap.where().yMm(), 0, 0).grown(gap.widthMm() * 0.6 + 0.01));
         return !layer.region().intersect(around).isEmpty();
     }
 }

@@ -1,12 +1,12 @@
 package jurren.core.snag;
 
 import java.util.List;
+import java.util.Optional;
 import jurren.core.blank.Obstacle;
 import jurren.core.finish.Limit;
 import jurren.core.finish.Press;
 import jurren.core.geometry.Point;
 import jurren.core.hold.Verdict;
-import java.util.Optional;
 
 /** One thing that would go wrong. Places are in the art of the size that is named. */
 public sealed interface Snag {
@@ -35,8 +35,7 @@ public sealed interface Snag {
     }
 
     /** How bad, and what it is about. */
-    record Nature(Gravity gravity, Subject subject) {
-    }
+    record Nature(Gravity gravity, Subject subject) {}
 
     Nature nature();
 
@@ -164,7 +163,8 @@ public sealed interface Snag {
     }
 
     /** A picture with too few pixels for its size. */
-    record CoarsePicture(String line, String motifId, String motifName, String sizeId, double perInch, double leastPerInch)
+    record CoarsePicture(
+            String line, String motifId, String motifName, String sizeId, double perInch, double leastPerInch)
             implements Snag, OfMotif, OfSize {
         @Override
         public Nature nature() {
@@ -250,11 +250,16 @@ public sealed interface Snag {
         }
     }
 
-    /** The shop has no press of the kind that closes on the thing; what there is instead closes on a cap, but on nothing round. */
+    /**
+     * The shop has no press of the kind that closes on the thing; what there is instead closes on a cap, but on nothing
+     * round.
+     */
     record NoPress(String line, Press.Kind wanted, Press.Kind instead) implements Snag {
         @Override
         public Nature nature() {
-            return new Nature(wanted == Press.Kind.CAP && instead == Press.Kind.FLAT ? Gravity.LOOK : Gravity.STOPS, Subject.THING);
+            return new Nature(
+                    wanted == Press.Kind.CAP && instead == Press.Kind.FLAT ? Gravity.LOOK : Gravity.STOPS,
+                    Subject.THING);
         }
     }
 
@@ -340,7 +345,8 @@ public sealed interface Snag {
     }
 
     /** More than one piece where one is wanted. */
-    record SeveralPieces(String line, String motifId, String motifName, int pieces, Point at) implements Snag, OfMotif, AtPlace {
+    record SeveralPieces(String line, String motifId, String motifName, int pieces, Point at)
+            implements Snag, OfMotif, AtPlace {
         @Override
         public Nature nature() {
             return new Nature(Gravity.STOPS, Subject.ART);
@@ -387,7 +393,16 @@ public sealed interface Snag {
      * @param alongMm  the longer side of what can be cut on the mat
      * @param frameMm  what the frame takes of it, 0 without one
      */
-    record NotOnMat(String line, int layer, String sizeId, double lengthMm, double widthMm, double alongMm, double acrossMm, double frameMm) implements Snag, OfSize {
+    record NotOnMat(
+            String line,
+            int layer,
+            String sizeId,
+            double lengthMm,
+            double widthMm,
+            double alongMm,
+            double acrossMm,
+            double frameMm)
+            implements Snag, OfSize {
         @Override
         public Nature nature() {
             return new Nature(Gravity.STOPS, Subject.STOCK);
@@ -400,7 +415,8 @@ public sealed interface Snag {
      * @param acrossMm with its weeding frame
      * @param frameMm  what the frame takes of it, 0 without one
      */
-    record NotOnRoll(String line, int layer, String sizeId, double acrossMm, double usableMm, double frameMm) implements Snag, OfSize {
+    record NotOnRoll(String line, int layer, String sizeId, double acrossMm, double usableMm, double frameMm)
+            implements Snag, OfSize {
         @Override
         public Nature nature() {
             return new Nature(Gravity.STOPS, Subject.STOCK);

@@ -10,8 +10,10 @@ import jurren.core.geometry.Region;
 import jurren.core.stop.Stop;
 
 /**
- * What belongs to a clicked place of a photograph: all around it that is of about its colour. How much "about" is follows
- * from the picture: water that rises from the place floods more and more, and the thing is what it first stands in for long
+ * What belongs to a clicked place of a photograph: all around it that is of about its colour. How much "about" is
+ * follows
+ * from the picture: water that rises from the place floods more and more, and the thing is what it first stands in for
+ * long
  * while it rises (a maximally stable extremal region; Matas, Chum, Urban, Pajdla, "Robust wide-baseline stereo
  * from maximally stable extremal regions", 2002).
  */
@@ -22,9 +24,11 @@ public final class AlikeArea {
     private static final int RISE = 5;
     /** A thing that fills more of a photograph is what it lies on. */
     private static final double MOST_SHARE = 0.7;
+
     private static final double LEAST_PX2 = 16;
     /** By how many pixels more than at its stillest its shore may move, were it round, and still stand still. */
     private static final double AS_STILL = 0.12;
+
     private static final int LONG = 16;
 
     private final int width;
@@ -38,7 +42,8 @@ public final class AlikeArea {
     }
 
     /**
-     * The outline of what was clicked, without its holes, in the picture's pixels from its upper left; empty where nothing
+     * The outline of what was clicked, without its holes, in the picture's pixels from its upper left; empty where
+     * nothing
      * stands out from what is around it.
      */
     public static Optional<Region> at(Picture picture, Point px) {
@@ -50,11 +55,16 @@ public final class AlikeArea {
         int x = Math.min((int) (px.xMm() / times), small.width() - 1);
         int y = Math.min((int) (px.yMm() / times), small.height() - 1);
         AlikeArea area = new AlikeArea(small, x, y);
-        return area.level().stream().boxed().findFirst()
-                .flatMap(level -> area.outline(level, new Point(x + 0.5, y + 0.5))).map(r -> r.placed(Placement.scaled(times, times)));
+        return area.level().stream()
+                .boxed()
+                .findFirst()
+                .flatMap(level -> area.outline(level, new Point(x + 0.5, y + 0.5)))
+                .map(r -> r.placed(Placement.scaled(times, times)));
     }
 
-    /** How high the water must stand to reach each pixel: the largest step of colour on the way that has the smallest. */
+    /**
+     * How high the water must stand to reach each pixel: the largest step of colour on the way that has the smallest.
+     */
     private static int[] flooded(Picture picture, int seedX, int seedY) {
         int w = picture.width();
         int h = picture.height();
@@ -108,11 +118,15 @@ public final class AlikeArea {
     }
 
     private static int step(int argb, int seed) {
-        return Math.max(Math.abs((argb >> 16 & 0xFF) - (seed >> 16 & 0xFF)), Math.max(Math.abs((argb >> 8 & 0xFF) - (seed >> 8 & 0xFF)),
-                Math.abs((argb & 0xFF) - (seed & 0xFF))));
+        return Math.max(
+                Math.abs((argb >> 16 & 0xFF) - (seed >> 16 & 0xFF)),
+                Math.max(Math.abs((argb >> 8 & 0xFF) - (seed >> 8 & 0xFF)), Math.abs((argb & 0xFF) - (seed & 0xFF))));
     }
 
-    /** The middle of the first long time in which the water does not spread: what was clicked lies within what lies around it. */
+    /**
+     * The middle of the first long time in which the water does not spread: what was clicked lies within what lies
+     * around it.
+     */
     private OptionalDouble level() {
         double[] areas = new double[LEVELS];
         for (int l : reached) {
@@ -123,8 +137,13 @@ public final class AlikeArea {
         double[] spreads = new double[LEVELS];
         double least = Double.POSITIVE_INFINITY;
         for (int l = 0; l < LEVELS; l++) {
-            boolean thing = l >= LEAST_LEVEL && l + RISE < LEVELS && areas[l] >= LEAST_PX2 && areas[l + RISE] <= MOST_SHARE * whole;
-            spreads[l] = thing ? (areas[l + RISE] - areas[l - RISE]) / Math.sqrt(4 * Math.PI * areas[l]) : Double.POSITIVE_INFINITY;
+            boolean thing = l >= LEAST_LEVEL
+                    && l + RISE < LEVELS
+                    && areas[l] >= LEAST_PX2
+                    && areas[l + RISE] <= MOST_SHARE * whole;
+            spreads[l] = thing
+                    ? (areas[l + RISE] - areas[l - RISE]) / Math.sqrt(4 * Math.PI * areas[l])
+                    : Double.POSITIVE_INFINITY;
             least = Math.min(least, spreads[l]);
         }
         if (least == Double.POSITIVE_INFINITY) {
@@ -157,9 +176,14 @@ public final class AlikeArea {
             int g = Math.clamp(Math.round(127.5 * reached[i] / level), 0, 255);
             grey[i] = 0xFF000000 | g << 16 | g << 8 | g;
         }
-        Traced traced = Tracer.trace(Picture.ofOwned(width, height, grey),
+        Traced traced = Tracer.trace(
+                Picture.ofOwned(width, height, grey),
                 TraceSettings.USUAL.withInk(TraceSettings.Ink.DARK).withLevel(OptionalDouble.of(0.5)));
-        return traced.flats().stream().flatMap(f -> f.curves().enclosed().pieces().stream()).map(Piece::region).filter(r -> r.contains(seed))
-                .map(Region::filled).findFirst();
+        return traced.flats().stream()
+                .flatMap(f -> f.curves().enclosed().pieces().stream())
+                .map(Piece::region)
+                .filter(r -> r.contains(seed))
+                .map(Region::filled)
+                .findFirst();
     }
 }

@@ -18,6 +18,7 @@ import java.util.Map;
 final class Boundaries {
     /** The sides of a cell, clockwise with y down. */
     private static final int TOP = 0;
+
     private static final int RIGHT = 1;
     private static final int BOTTOM = 2;
     private static final int LEFT = 3;
@@ -31,6 +32,7 @@ final class Boundaries {
     private final List<Edge> edges = new ArrayList<>();
     /** Where an edge leaves a junction: the cell and the side, to the number of the edge, negative from its end. */
     private final Map<Long, Integer> leaving = new HashMap<>();
+
     private final List<long[]> ends = new ArrayList<>();
     private double[] line = new double[512];
     private int length;
@@ -44,16 +46,13 @@ final class Boundaries {
     }
 
     /** One edge on the way round a ring. */
-    record Turn(int edge, boolean backwards) {
-    }
+    record Turn(int edge, boolean backwards) {}
 
     /** A closed line that a colour lies on the left of. */
-    record Ring(int colour, List<Turn> turns) {
-    }
+    record Ring(int colour, List<Turn> turns) {}
 
     /** @param widthPx over how many pixels the colours usually pass into each other */
-    record All(List<Edge> edges, List<Ring> rings, double widthPx) {
-    }
+    record All(List<Edge> edges, List<Ring> rings, double widthPx) {}
 
     static All of(Labels labels) {
         Boundaries all = new Boundaries(labels);
@@ -146,7 +145,9 @@ final class Boundaries {
         line[length++] = y;
     }
 
-    /** The middle of the crossings around a junction; on the picture's border, where the inner edge runs out onto it. */
+    /**
+     * The middle of the crossings around a junction; on the picture's border, where the inner edge runs out onto it.
+     */
     private void addJunction(int cx, int cy) {
         boolean topOrBottom = cy == 0 || cy == labels.height();
         boolean leftOrRight = cx == 0 || cx == labels.width();
@@ -258,7 +259,8 @@ final class Boundaries {
             for (int way = 0; way < 2; way++) {
                 int colour = way == 0 ? e.left() : e.right();
                 if (colour != 0 && !taken[i][way]) {
-                    rings.add(new Ring(colour, e.closed() ? List.of(new Turn(i, way == 1)) : round(i, way == 1, taken)));
+                    rings.add(
+                            new Ring(colour, e.closed() ? List.of(new Turn(i, way == 1)) : round(i, way == 1, taken)));
                 }
             }
         }

@@ -14,10 +14,10 @@ final class Circle {
 
     /** Noise puts a few points farther off. */
     private static final double STRAYS = 0.02;
+
     private static final double STRAY = 2.5;
 
-    private Circle() {
-    }
+    private Circle() {}
 
     /** Four quarters, in the direction of the edge; empty when it is no circle. */
     static List<double[]> of(Edge e, double within) {
@@ -80,7 +80,8 @@ final class Circle {
                 x + r * Math.cos(a), y + r * Math.sin(a),
                 x + r * (Math.cos(a) - way * HANDLE * Math.sin(a)), y + r * (Math.sin(a) + way * HANDLE * Math.cos(a)),
                 x + r * (Math.cos(b) + way * HANDLE * Math.sin(b)), y + r * (Math.sin(b) - way * HANDLE * Math.cos(b)),
-                x + r * Math.cos(b), y + r * Math.sin(b)});
+                x + r * Math.cos(b), y + r * Math.sin(b)
+            });
         }
         return all;
     }

@@ -21,15 +21,18 @@ final class EdgeFit {
     private static final double CLOSE_PART = 0.64;
     /** A line is made square when that moves its ends no more than this. */
     private static final double SQUARE_PX = 0.3;
+
     private static final double SQUARE_SLOPE = Math.sin(Math.toRadians(4));
     private static final double LEAST_LINE_PX = 9;
     /** Points from which the direction at a corner is read. */
     private static final int LONG_END = 48;
+
     private static final int SHORT_END = 6;
     /** Less noise than this is what the pixels' own pattern makes. */
     private static final double QUIET_PX = 0.07;
     /** Evening out once takes away about so much. */
     private static final double EVENED_PX = 0.02;
+
     private static final int MOST_EVENINGS = 12;
     /** Pixels by which an edge may stand off on the whole. */
     private static final double MOST_AREA_OFF = 0.35;
@@ -40,6 +43,7 @@ final class EdgeFit {
     private final double tolerance;
     /** Nearer to a corner than this the edge is rounded off. */
     private final double soft;
+
     private final double arm;
     private final int evenings;
 
@@ -236,7 +240,9 @@ final class EdgeFit {
 
         StraightLine atStart() {
             double[] c = line == null ? curves.getFirst() : null;
-            return line != null ? line : StraightLine.through(c[0], c[1], firstAway(c, 2) - c[0], firstAway(c, 3) - c[1]);
+            return line != null
+                    ? line
+                    : StraightLine.through(c[0], c[1], firstAway(c, 2) - c[0], firstAway(c, 3) - c[1]);
         }
 
         StraightLine atEnd() {
@@ -298,7 +304,8 @@ final class EdgeFit {
         }
         Section s = new Section();
         if (b - a < 2) {
-            s.line = StraightLine.through((e.x(from) + e.x(to)) / 2, (e.y(from) + e.y(to)) / 2, e.x(to) - e.x(from), e.y(to) - e.y(from));
+            s.line = StraightLine.through(
+                    (e.x(from) + e.x(to)) / 2, (e.y(from) + e.y(to)) / 2, e.x(to) - e.x(from), e.y(to) - e.y(from));
             return s;
         }
         StraightLine line = StraightLine.of(e, a, b);
@@ -355,12 +362,15 @@ final class EdgeFit {
         return near && line.length() >= LEAST_LINE_PX ? line.turnedTo(dx, dy) : line;
     }
 
-    /** A corner that soft pixels alone round off leaves the edge near where its sides meet; farther off, it was round. */
+    /**
+     * A corner that soft pixels alone round off leaves the edge near where its sides meet; farther off, it was round.
+     */
     private boolean isSharp(Edge e, int at, Section before, Section after, double[][] meet, boolean loop) {
         StraightLine a = before.atEnd();
         StraightLine b = after.atStart();
         boolean blunt = meet[0] != meet[1];
-        double opening = blunt ? Math.PI / 2 : Math.PI - Math.acos(Math.clamp(a.dx() * b.dx() + a.dy() * b.dy(), -1, 1));
+        double opening =
+                blunt ? Math.PI / 2 : Math.PI - Math.acos(Math.clamp(a.dx() * b.dx() + a.dy() * b.dy(), -1, 1));
         double allowed = ROUNDED_OFF * soft / Math.max(0.2, Math.sin(opening / 2));
         for (double[] corner : meet) {
             double nearest = Double.MAX_VALUE;

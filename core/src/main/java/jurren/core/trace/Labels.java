@@ -1,8 +1,8 @@
 package jurren.core.trace;
 
-import jurren.core.material.Colour;
 import java.util.List;
 import java.util.stream.IntStream;
+import jurren.core.material.Colour;
 
 /**
  * Which colour every pixel belongs to: 0 for none, else the number of a colour, from 1.
@@ -15,7 +15,10 @@ record Labels(int width, int height, byte[] of, byte[] seen, List<Colour> colour
     /** Nearly all of a pixel; noise keeps it from being all. */
     private static final double WHOLE = 0.88;
 
-    /** Between the middles of two neighbouring pixels, seen as colours a and b, where the edge is: 0 at the first, 1 at the second. */
+    /**
+     * Between the middles of two neighbouring pixels, seen as colours a and b, where the edge is: 0 at the first, 1 at
+     * the second.
+     */
     interface Crossing {
         /** How much of a pixel is of colour a and not of colour b: 1 where it is a's, 0 where it is b's. */
         double share(int pixel, int a, int b);
@@ -27,14 +30,17 @@ record Labels(int width, int height, byte[] of, byte[] seen, List<Colour> colour
 
     /** How many pairs of neighbours are of two colours. */
     long crossings() {
-        return IntStream.range(0, height).parallel().mapToLong(y -> {
-            long n = 0;
-            for (int x = 0; x < width; x++) {
-                int p = y * width + x;
-                n += (x > 0 && of[p] != of[p - 1] ? 1 : 0) + (y > 0 && of[p] != of[p - width] ? 1 : 0);
-            }
-            return n;
-        }).sum();
+        return IntStream.range(0, height)
+                .parallel()
+                .mapToLong(y -> {
+                    long n = 0;
+                    for (int x = 0; x < width; x++) {
+                        int p = y * width + x;
+                        n += (x > 0 && of[p] != of[p - 1] ? 1 : 0) + (y > 0 && of[p] != of[p - width] ? 1 : 0);
+                    }
+                    return n;
+                })
+                .sum();
     }
 
     int at(int x, int y) {
@@ -64,8 +70,10 @@ record Labels(int width, int height, byte[] of, byte[] seen, List<Colour> colour
         int beforeY = 2 * y - toY;
         int afterX = 2 * toX - x;
         int afterY = 2 * toY - y;
-        if (!isOutside(beforeX, beforeY) && !isOutside(afterX, afterY)
-                && seen[beforeY * width + beforeX] == a && seen[afterY * width + afterX] == b) {
+        if (!isOutside(beforeX, beforeY)
+                && !isOutside(afterX, afterY)
+                && seen[beforeY * width + beforeX] == a
+                && seen[afterY * width + afterX] == b) {
             double before = crossing.share(beforeY * width + beforeX, a, b);
             double after = crossing.share(afterY * width + afterX, a, b);
             if (before > WHOLE && after < 1 - WHOLE) {

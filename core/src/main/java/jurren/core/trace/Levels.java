@@ -9,6 +9,7 @@ final class Levels {
     final byte[] of;
     /** True when a good part of the picture is clear, so that what is clear is the ground. */
     final boolean clear;
+
     final boolean lightGround;
 
     private Levels(Picture picture, boolean clear, boolean lightGround) {
@@ -34,17 +35,20 @@ final class Levels {
         // every few rows say what is usual
         int step = Math.max(1, picture.height() / 500);
         int rows = (picture.height() + step - 1) / step;
-        long[] sums = IntStream.range(0, rows).parallel().mapToObj(row -> {
-            int y = row * step;
-            long[] s = new long[3];
-            for (int i = y * picture.width(), end = i + picture.width(); i < end; i++) {
-                int alpha = from[i] >>> 24;
-                s[0] += alpha < 128 ? 1 : 0;
-                s[1] += alpha;
-                s[2] += (long) alpha * luma(from[i]);
-            }
-            return s;
-        }).reduce(new long[3], (a, b) -> new long[] {a[0] + b[0], a[1] + b[1], a[2] + b[2]});
+        long[] sums = IntStream.range(0, rows)
+                .parallel()
+                .mapToObj(row -> {
+                    int y = row * step;
+                    long[] s = new long[3];
+                    for (int i = y * picture.width(), end = i + picture.width(); i < end; i++) {
+                        int alpha = from[i] >>> 24;
+                        s[0] += alpha < 128 ? 1 : 0;
+                        s[1] += alpha;
+                        s[2] += (long) alpha * luma(from[i]);
+                    }
+                    return s;
+                })
+                .reduce(new long[3], (a, b) -> new long[] {a[0] + b[0], a[1] + b[1], a[2] + b[2]});
         boolean clear = sums[0] * 200 > (long) rows * picture.width();
         double mean = sums[1] == 0 ? 0 : (double) sums[2] / sums[1];
         return new Levels(picture, clear, !clear || mean < 150);
@@ -60,13 +64,16 @@ final class Levels {
     }
 
     int[] histogram() {
-        return IntStream.range(0, height).parallel().mapToObj(y -> {
-            int[] count = new int[256];
-            for (int i = y * width, end = i + width; i < end; i++) {
-                count[at(i)]++;
-            }
-            return count;
-        }).reduce(new int[256], Levels::add);
+        return IntStream.range(0, height)
+                .parallel()
+                .mapToObj(y -> {
+                    int[] count = new int[256];
+                    for (int i = y * width, end = i + width; i < end; i++) {
+                        count[at(i)]++;
+                    }
+                    return count;
+                })
+                .reduce(new int[256], Levels::add);
     }
 
     private static int[] add(int[] a, int[] b) {
@@ -139,7 +146,9 @@ final class Levels {
         return 0;
     }
 
-    /** A tile full of ink has no ground of its own: the brighter of its neighbours is taken, and the whole made smooth. */
+    /**
+     * A tile full of ink has no ground of its own: the brighter of its neighbours is taken, and the whole made smooth.
+     */
     private static double[][] spread(double[][] tiles) {
         double[][] now = tiles;
         for (int round = 0; round < 4; round++) {
@@ -151,7 +160,8 @@ final class Levels {
                     int n = 0;
                     for (int dy = -1; dy <= 1; dy++) {
                         for (int dx = -1; dx <= 1; dx++) {
-                            double v = now[Math.clamp(y + dy, 0, now.length - 1)][Math.clamp(x + dx, 0, now[0].length - 1)];
+                            double v = now[Math.clamp(y + dy, 0, now.length - 1)][
+                                    Math.clamp(x + dx, 0, now[0].length - 1)];
                             best = Math.max(best, v);
                             sum += v;
                             n++;

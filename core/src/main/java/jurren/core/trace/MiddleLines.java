@@ -24,6 +24,7 @@ import jurren.core.geometry.Curves;
 final class MiddleLines {
     /** Thinning goes over the whole picture once for every pixel of half a width. */
     private static final int MOST_PIXELS = 4_000_000;
+
     private static final double SOFT_PX = 1.4;
     private static final double TOLERANCE_PX = 0.9;
 
@@ -58,13 +59,25 @@ final class MiddleLines {
         int nodes = 0;
         Path2D.Double shape = new Path2D.Double(Path2D.WIND_NON_ZERO);
         for (Traced.Line line : lines) {
-            shape.append(new BasicStroke((float) line.widthPx(), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND)
-                    .createStrokedShape(line.curves().toAwt()), false);
+            shape.append(
+                    new BasicStroke((float) line.widthPx(), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND)
+                            .createStrokedShape(line.curves().toAwt()),
+                    false);
             nodes += line.curves().nodes();
         }
-        List<Traced.Flat> flats = lines.isEmpty() ? List.of()
+        List<Traced.Flat> flats = lines.isEmpty()
+                ? List.of()
                 : List.of(new Traced.Flat(found.labels().colours().getFirst(), Curves.of(shape), nodes));
-        return new Traced(picture.width(), picture.height(), flats, lines, found.labels().colours(), Optional.empty(), found.level(), found.darkInk(), settings.speckPx2());
+        return new Traced(
+                picture.width(),
+                picture.height(),
+                flats,
+                lines,
+                found.labels().colours(),
+                Optional.empty(),
+                found.level(),
+                found.darkInk(),
+                settings.speckPx2());
     }
 
     /** Whole pixels say a width to one only; all lines together are as wide as there is ink. */
@@ -75,7 +88,9 @@ final class MiddleLines {
             covered += line.widthPx() * line.curves().lengthMm() + line.widthPx() * line.widthPx() * 0.4;
         }
         double more = covered > 0 ? Math.clamp(inked / covered, 0.8, 1.4) : 1;
-        return lines.stream().map(l -> new Traced.Line(l.curves(), l.widthPx() * more)).toList();
+        return lines.stream()
+                .map(l -> new Traced.Line(l.curves(), l.widthPx() * more))
+                .toList();
     }
 
     /** For every ink pixel, three times its distance from the ground. */
@@ -84,12 +99,14 @@ final class MiddleLines {
         Arrays.setAll(d, i -> ink[i] == 0 ? 0 : Integer.MAX_VALUE / 2);
         for (int i = w + 1; i < d.length - w - 1; i++) {
             if (d[i] > 0) {
-                d[i] = Math.min(Math.min(d[i], d[i - 1] + 3), Math.min(d[i - w] + 3, Math.min(d[i - w - 1], d[i - w + 1]) + 4));
+                d[i] = Math.min(
+                        Math.min(d[i], d[i - 1] + 3), Math.min(d[i - w] + 3, Math.min(d[i - w - 1], d[i - w + 1]) + 4));
             }
         }
         for (int i = d.length - w - 2; i > w; i--) {
             if (d[i] > 0) {
-                d[i] = Math.min(Math.min(d[i], d[i + 1] + 3), Math.min(d[i + w] + 3, Math.min(d[i + w + 1], d[i + w - 1]) + 4));
+                d[i] = Math.min(
+                        Math.min(d[i], d[i + 1] + 3), Math.min(d[i + w] + 3, Math.min(d[i + w + 1], d[i + w - 1]) + 4));
             }
         }
         return d;
@@ -103,8 +120,10 @@ final class MiddleLines {
     }
 
     private boolean pass(boolean first) {
-        int[] gone = IntStream.range(1, h - 1).parallel().flatMap(y -> IntStream.range(y * w + 1, (y + 1) * w - 1)
-                .filter(i -> ink[i] != 0 && goes(i, first))).toArray();
+        int[] gone = IntStream.range(1, h - 1)
+                .parallel()
+                .flatMap(y -> IntStream.range(y * w + 1, (y + 1) * w - 1).filter(i -> ink[i] != 0 && goes(i, first)))
+                .toArray();
         for (int i : gone) {
             ink[i] = 0;
         }
@@ -204,7 +223,8 @@ final class MiddleLines {
     }
 
     private void addLine(List<Traced.Line> to, List<Integer> pixels, int times, double smoothing) {
-        double[] depths = pixels.stream().mapToDouble(i -> depth[i] / 3.0 - 0.5).sorted().toArray();
+        double[] depths =
+                pixels.stream().mapToDouble(i -> depth[i] / 3.0 - 0.5).sorted().toArray();
         double width = 2 * depths[depths.length / 2];
         int first = pixels.getFirst();
         int last = pixels.getLast();
@@ -213,7 +233,11 @@ final class MiddleLines {
             return;
         }
         boolean closed = first == last && pixels.size() > 3;
-        List<double[]> fitted = EdgeFit.of(smoothed(closed ? pixels.subList(0, pixels.size() - 1) : pixels, closed), TOLERANCE_PX * smoothing, SOFT_PX, 0);
+        List<double[]> fitted = EdgeFit.of(
+                smoothed(closed ? pixels.subList(0, pixels.size() - 1) : pixels, closed),
+                TOLERANCE_PX * smoothing,
+                SOFT_PX,
+                0);
         Path2D.Double path = new Path2D.Double();
         for (double[] c : fitted) {
             if (path.getCurrentPoint() == null) {

@@ -3,7 +3,6 @@ package jurren.core.trace;
 import java.util.List;
 import java.util.stream.IntStream;
 import jurren.core.material.Colour;
-import jurren.core.trace.TraceSettings.Ink;
 
 /**
  * Ink and ground told apart by their levels. The level between them is found by Otsu's method and then
@@ -15,16 +14,15 @@ import jurren.core.trace.TraceSettings.Ink;
 final class OneColour {
     private static final Colour INK = new Colour(0x000000);
 
-    private OneColour() {
-    }
+    private OneColour() {}
 
     /** What was found beside the labels. */
-    record Found(Labels labels, double level, boolean darkInk) {
-    }
+    record Found(Labels labels, double level, boolean darkInk) {}
 
     static Found of(Picture picture, TraceSettings settings) {
         Levels levels = Levels.of(picture);
-        double level = settings.level().isPresent() ? settings.level().getAsDouble() * 255 : between(levels.histogram());
+        double level =
+                settings.level().isPresent() ? settings.level().getAsDouble() * 255 : between(levels.histogram());
         boolean darkInk = switch (settings.ink()) {
             case DARK -> true;
             case LIGHT -> false;
@@ -50,7 +48,9 @@ final class OneColour {
         boolean inkIsDark = darkInk;
         Labels.Crossing crossing = (p, a, _) -> {
             double l = levels.at(p);
-            double lightness = l < half ? (l - dark) / Math.max(1, half - dark) / 2 : 0.5 + (l - half) / Math.max(1, light - half) / 2;
+            double lightness = l < half
+                    ? (l - dark) / Math.max(1, half - dark) / 2
+                    : 0.5 + (l - half) / Math.max(1, light - half) / 2;
             return Math.clamp((a == 1) == inkIsDark ? 1 - lightness : lightness, 0, 1);
         };
         return new Found(Labels.of(levels.width, levels.height, of, List.of(INK), crossing), ends / 255, darkInk);

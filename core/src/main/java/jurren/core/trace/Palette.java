@@ -19,10 +19,10 @@ final class Palette {
     private static final int BINS = 1 << 15;
     /** A step to the next pixel that is larger is an edge. */
     private static final int EDGE_STEP = 20;
+
     private static final int ROUNDS = 16;
 
-    private Palette() {
-    }
+    private Palette() {}
 
     /** Sums of one bin of the histogram. */
     private static final class Bin {
@@ -101,12 +101,15 @@ final class Palette {
     }
 
     private static boolean isFlat(Picture picture, int x, int y, int p) {
-        return step(p, picture.argb(Math.max(0, x - 1), y)) < EDGE_STEP && step(p, picture.argb(Math.min(picture.width() - 1, x + 1), y)) < EDGE_STEP
-                && step(p, picture.argb(x, Math.max(0, y - 1))) < EDGE_STEP && step(p, picture.argb(x, Math.min(picture.height() - 1, y + 1))) < EDGE_STEP;
+        return step(p, picture.argb(Math.max(0, x - 1), y)) < EDGE_STEP
+                && step(p, picture.argb(Math.min(picture.width() - 1, x + 1), y)) < EDGE_STEP
+                && step(p, picture.argb(x, Math.max(0, y - 1))) < EDGE_STEP
+                && step(p, picture.argb(x, Math.min(picture.height() - 1, y + 1))) < EDGE_STEP;
     }
 
     private static int step(int a, int b) {
-        return Math.max(Math.abs((a >> 16 & 0xFF) - (b >> 16 & 0xFF)),
+        return Math.max(
+                Math.abs((a >> 16 & 0xFF) - (b >> 16 & 0xFF)),
                 Math.max(Math.abs((a >> 8 & 0xFF) - (b >> 8 & 0xFF)), Math.abs((a & 0xFF) - (b & 0xFF))));
     }
 
@@ -122,7 +125,10 @@ final class Palette {
     /** The commonest colour, then always the one farthest from those there are; rare ones count less. */
     private static int[] begin(List<Bin> bins, int most) {
         List<Integer> chosen = new ArrayList<>();
-        chosen.add(IntStream.range(0, bins.size()).boxed().max(Comparator.comparingLong(i -> bins.get(i).count)).orElseThrow());
+        chosen.add(IntStream.range(0, bins.size())
+                .boxed()
+                .max(Comparator.comparingLong(i -> bins.get(i).count))
+                .orElseThrow());
         double[] away = new double[bins.size()];
         Arrays.fill(away, Double.MAX_VALUE);
         while (chosen.size() < most) {
@@ -155,8 +161,11 @@ final class Palette {
             }
             s[3] += b.count;
         }
-        return IntStream.range(0, before.length).mapToObj(k -> sums[k][3] == 0 ? before[k]
-                : new double[] {sums[k][0] / sums[k][3], sums[k][1] / sums[k][3], sums[k][2] / sums[k][3]}).toArray(double[][]::new);
+        return IntStream.range(0, before.length)
+                .mapToObj(k -> sums[k][3] == 0
+                        ? before[k]
+                        : new double[] {sums[k][0] / sums[k][3], sums[k][1] / sums[k][3], sums[k][2] / sums[k][3]})
+                .toArray(double[][]::new);
     }
 
     /** Each cluster shown as its commonest colour, which no stray pixel shifts. */
@@ -170,8 +179,12 @@ final class Palette {
                 common[to[i]] = b;
             }
         }
-        return IntStream.range(0, clusters).boxed().filter(k -> common[k] != null)
+        return IntStream.range(0, clusters)
+                .boxed()
+                .filter(k -> common[k] != null)
                 .sorted(Comparator.comparingLong((Integer k) -> -size[k]))
-                .map(k -> new Colour(common[k].rgb())).distinct().toList();
+                .map(k -> new Colour(common[k].rgb()))
+                .distinct()
+                .toList();
     }
 }

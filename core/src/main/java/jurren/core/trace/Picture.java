@@ -7,6 +7,7 @@ import java.util.stream.IntStream;
 public final class Picture {
     /** More than any camera of the trade takes, and what fits into memory. */
     public static final int MOST_PIXELS = 60_000_000;
+
     private static final int MEAN_OF = 5_000;
 
     private final int width;
@@ -23,7 +24,8 @@ public final class Picture {
     /** Takes the array, which must not be changed any more. */
     public static Picture ofOwned(int width, int height, int[] argb) {
         if (width < 1 || height < 1 || (long) width * height != argb.length) {
-            throw new IllegalArgumentException("a picture of " + width + " x " + height + " has not " + argb.length + " pixels");
+            throw new IllegalArgumentException(
+                    "a picture of " + width + " x " + height + " has not " + argb.length + " pixels");
         }
         return new Picture(width, height, argb);
     }
@@ -73,7 +75,9 @@ public final class Picture {
         System.arraycopy(argb, y * width, into, 0, width);
     }
 
-    /** The mean of every square of {@code times} by {@code times} pixels; what is left over at the far edges is dropped. */
+    /**
+     * The mean of every square of {@code times} by {@code times} pixels; what is left over at the far edges is dropped.
+     */
     public Picture reduced(int times) {
         if (times <= 1) {
             return this;
@@ -83,7 +87,8 @@ public final class Picture {
         int[] to = new int[w * h];
         IntStream.range(0, h).parallel().forEach(y -> {
             for (int x = 0; x < w; x++) {
-                to[y * w + x] = mean(x * times, y * times, Math.min(times, width - x * times), Math.min(times, height - y * times));
+                to[y * w + x] = mean(
+                        x * times, y * times, Math.min(times, width - x * times), Math.min(times, height - y * times));
             }
         });
         return new Picture(w, h, to);

@@ -19,6 +19,7 @@ import jurren.core.material.Colour;
 final class SeveralColours implements Labels.Crossing {
     /** A mixture's colour is this near the line between the two, in levels. */
     private static final double MIXTURE = 36;
+
     private static final int REACH = 2;
 
     private final Picture picture;
@@ -155,8 +156,12 @@ final class SeveralColours implements Labels.Crossing {
         int g = (b >> 8 & 0xFF) - (a >> 8 & 0xFF);
         int l = (b & 0xFF) - (a & 0xFF);
         double length = r * r + g * g + l * l;
-        return length == 0 ? 0.5 : (r * ((p >> 16 & 0xFF) - (a >> 16 & 0xFF)) + g * ((p >> 8 & 0xFF) - (a >> 8 & 0xFF))
-                + l * ((p & 0xFF) - (a & 0xFF))) / length;
+        return length == 0
+                ? 0.5
+                : (r * ((p >> 16 & 0xFF) - (a >> 16 & 0xFF))
+                                + g * ((p >> 8 & 0xFF) - (a >> 8 & 0xFF))
+                                + l * ((p & 0xFF) - (a & 0xFF)))
+                        / length;
     }
 
     private static double squaredOff(int p, int a, int b, double share) {
@@ -191,7 +196,10 @@ final class SeveralColours implements Labels.Crossing {
             sizes[labels.at(0, y)]++;
             sizes[labels.at(labels.width() - 1, y)]++;
         }
-        return IntStream.range(0, sizes.length).boxed().max((a, b) -> Integer.compare(sizes[a], sizes[b])).orElse(0);
+        return IntStream.range(0, sizes.length)
+                .boxed()
+                .max((a, b) -> Integer.compare(sizes[a], sizes[b]))
+                .orElse(0);
     }
 
     static void relabel(Labels labels, int[] to) {

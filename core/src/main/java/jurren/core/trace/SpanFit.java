@@ -13,6 +13,7 @@ package jurren.core.trace;
 record SpanFit(double[] curve, double worst) {
     /** Enough to see every bend of a curve that one cubic can follow. */
     private static final int MOST_LOOKED_AT = 30;
+
     private static final int ROUNDS = 5;
     private static final double ALONG_PX = 0.3;
     private static final double HOPELESS = 5;
@@ -69,7 +70,9 @@ record SpanFit(double[] curve, double worst) {
     }
 
     static double[] line(double x0, double y0, double x1, double y1) {
-        return new double[] {x0, y0, x0 + (x1 - x0) / 3, y0 + (y1 - y0) / 3, x0 + (x1 - x0) * 2 / 3, y0 + (y1 - y0) * 2 / 3, x1, y1};
+        return new double[] {
+            x0, y0, x0 + (x1 - x0) / 3, y0 + (y1 - y0) / 3, x0 + (x1 - x0) * 2 / 3, y0 + (y1 - y0) * 2 / 3, x1, y1
+        };
     }
 
     private static double off(double x0, double y0, double x1, double y1, double x, double y) {
@@ -106,7 +109,9 @@ record SpanFit(double[] curve, double worst) {
                 m[a][n] += gx[a] * rx + gy[a] * ry;
             }
         }
-        double[] found = begin == null && end == null ? bothFree(m) : n == 2 ? two(m[0][0], m[0][1], m[1][1], m[0][2], m[1][2]) : eliminate(m);
+        double[] found = begin == null && end == null
+                ? bothFree(m)
+                : n == 2 ? two(m[0][0], m[0][1], m[1][1], m[0][2], m[1][2]) : eliminate(m);
         double[] p1 = inner(found, 0, basis1, length);
         double[] p2 = inner(found, basis1.length, basis2, length);
         return new double[] {x[0], y[0], x[0] + p1[0], y[0] + p1[1], x[l] + p2[0], y[l] + p2[1], x[l], y[l]};
@@ -115,7 +120,8 @@ record SpanFit(double[] curve, double worst) {
     /** A third of the length where the solution runs backwards or away. */
     private static double[] inner(double[] found, int at, double[][] basis, double length) {
         if (basis.length == 1) {
-            double a = found == null || !(found[at] > 0.02 * length) || found[at] > 1.5 * length ? length / 3 : found[at];
+            double a =
+                    found == null || !(found[at] > 0.02 * length) || found[at] > 1.5 * length ? length / 3 : found[at];
             return new double[] {basis[0][0] * a, basis[0][1] * a};
         }
         if (found == null || !(length(found[at], found[at + 1]) < 1.5 * length)) {
@@ -184,7 +190,9 @@ record SpanFit(double[] curve, double worst) {
             double ex = px - x[k];
             double ey = py - y[k];
             double speed = length(dx, dy);
-            worst = Math.max(worst, speed < 1e-9 ? length(ex, ey) : off((ex * dx + ey * dy) / speed, (ex * dy - ey * dx) / speed));
+            worst = Math.max(
+                    worst,
+                    speed < 1e-9 ? length(ex, ey) : off((ex * dx + ey * dy) / speed, (ex * dy - ey * dx) / speed));
             double ddx = 6 * (s * (c[4] - 2 * c[2] + c[0]) + t * (c[6] - 2 * c[4] + c[2]));
             double ddy = 6 * (s * (c[5] - 2 * c[3] + c[1]) + t * (c[7] - 2 * c[5] + c[3]));
             double slope = dx * dx + dy * dy + ex * ddx + ey * ddy;

@@ -34,10 +34,17 @@ final class SpanWalk {
             }
             int reach = reach(at, to, direction);
             int straight = straight(at, to);
-            boolean line = straight - at >= 4 && e.distance(at, straight) >= LEAST_LINE_PX && (straight - at) * 2 >= reach - at;
+            boolean line = straight - at >= 4
+                    && e.distance(at, straight) >= LEAST_LINE_PX
+                    && (straight - at) * 2 >= reach - at;
             int next = line ? straight : reach;
-            double[] nextDirection = next == to ? end : line ? unit(e.x(next) - e.x(at), e.y(next) - e.y(at)) : directionAt(next);
-            spans.add(line ? SpanFit.line(e.x(at), e.y(at), e.x(next), e.y(next)) : SpanFit.of(e, at, next, direction, nextDirection, tolerance).curve());
+            double[] nextDirection =
+                    next == to ? end : line ? unit(e.x(next) - e.x(at), e.y(next) - e.y(at)) : directionAt(next);
+            spans.add(
+                    line
+                            ? SpanFit.line(e.x(at), e.y(at), e.x(next), e.y(next))
+                            : SpanFit.of(e, at, next, direction, nextDirection, tolerance)
+                                    .curve());
             at = next;
             direction = nextDirection;
         }
@@ -48,7 +55,9 @@ final class SpanWalk {
         int good = Math.min(to, at + 2);
         int bad = to;
         for (int step = FIRST_TRY; at + step < to; step *= 2) {
-            if (SpanFit.of(e, at, at + step, direction, directionAt(at + step), tolerance).worst() > tolerance) {
+            if (SpanFit.of(e, at, at + step, direction, directionAt(at + step), tolerance)
+                            .worst()
+                    > tolerance) {
                 bad = at + step;
                 break;
             }
@@ -56,7 +65,9 @@ final class SpanWalk {
         }
         while (bad - good > Math.max(1, (good - at) / 24)) {
             int middle = (good + bad) / 2;
-            if (SpanFit.of(e, at, middle, direction, directionAt(middle), tolerance).worst() <= tolerance) {
+            if (SpanFit.of(e, at, middle, direction, directionAt(middle), tolerance)
+                            .worst()
+                    <= tolerance) {
                 good = middle;
             } else {
                 bad = middle;
@@ -106,7 +117,8 @@ final class SpanWalk {
         int a = Math.max(0, i - reach);
         int b = Math.min(e.size() - 1, i + reach);
         int even = Math.min(i - a, b - i);
-        return even < 1 ? unit(e.x(b) - e.x(a), e.y(b) - e.y(a))
+        return even < 1
+                ? unit(e.x(b) - e.x(a), e.y(b) - e.y(a))
                 : unit(e.x(i + even) - e.x(i - even), e.y(i + even) - e.y(i - even));
     }
 

@@ -38,7 +38,8 @@ record StraightLine(double x, double y, double dx, double dy, double worst, doub
         for (int i = from; i <= to; i++) {
             worst = Math.max(worst, Math.abs((e.x(i) - mx) * dy - (e.y(i) - my) * dx));
         }
-        return new StraightLine(mx, my, dx, dy, worst, Math.abs((e.x(to) - e.x(from)) * dx + (e.y(to) - e.y(from)) * dy));
+        return new StraightLine(
+                mx, my, dx, dy, worst, Math.abs((e.x(to) - e.x(from)) * dx + (e.y(to) - e.y(from)) * dy));
     }
 
     static StraightLine through(double x, double y, double dx, double dy) {

@@ -18,7 +18,8 @@ public record Straightening(List<Point> corners) {
     public Straightening {
         corners = List.copyOf(corners);
         if (corners.size() != 4 || !isConvex(corners)) {
-            throw new IllegalArgumentException("the four corners must go round clockwise without crossing but were " + corners);
+            throw new IllegalArgumentException(
+                    "the four corners must go round clockwise without crossing but were " + corners);
         }
     }
 
@@ -50,11 +51,19 @@ public record Straightening(List<Point> corners) {
 
     /** As wide as the longer of its upper and lower edge, as high as the longer of the other two. */
     public int width() {
-        return (int) Math.max(1, Math.round(Math.max(corners.get(0).distanceMm(corners.get(1)), corners.get(3).distanceMm(corners.get(2)))));
+        return (int) Math.max(
+                1,
+                Math.round(Math.max(
+                        corners.get(0).distanceMm(corners.get(1)),
+                        corners.get(3).distanceMm(corners.get(2)))));
     }
 
     public int height() {
-        return (int) Math.max(1, Math.round(Math.max(corners.get(1).distanceMm(corners.get(2)), corners.get(0).distanceMm(corners.get(3)))));
+        return (int) Math.max(
+                1,
+                Math.round(Math.max(
+                        corners.get(1).distanceMm(corners.get(2)),
+                        corners.get(0).distanceMm(corners.get(3)))));
     }
 
     public Picture of(Picture picture) {
@@ -64,7 +73,8 @@ public record Straightening(List<Point> corners) {
         int w = width();
         int h = height();
         if ((long) w * h > Picture.MOST_PIXELS) {
-            throw new IllegalArgumentException("straightened, the picture would have " + (long) w * h / 1_000_000 + " million pixels");
+            throw new IllegalArgumentException(
+                    "straightened, the picture would have " + (long) w * h / 1_000_000 + " million pixels");
         }
         double[] m = map(w, h);
         int[] to = new int[w * h];
@@ -73,7 +83,8 @@ public record Straightening(List<Point> corners) {
                 double u = x + 0.5;
                 double v = y + 0.5;
                 double d = m[6] * u + m[7] * v + 1;
-                to[y * w + x] = sample(picture, (m[0] * u + m[1] * v + m[2]) / d - 0.5, (m[3] * u + m[4] * v + m[5]) / d - 0.5);
+                to[y * w + x] =
+                        sample(picture, (m[0] * u + m[1] * v + m[2]) / d - 0.5, (m[3] * u + m[4] * v + m[5]) / d - 0.5);
             }
         });
         return Picture.ofOwned(w, h, to);
@@ -101,8 +112,15 @@ public record Straightening(List<Point> corners) {
         double g = (sx * dy2 - dx2 * sy) / det;
         double k = (dx1 * sy - sx * dy1) / det;
         return new double[] {
-            (b.xMm() - a.xMm() + g * b.xMm()) / w, (d.xMm() - a.xMm() + k * d.xMm()) / h, a.xMm(),
-            (b.yMm() - a.yMm() + g * b.yMm()) / w, (d.yMm() - a.yMm() + k * d.yMm()) / h, a.yMm(), g / w, k / h};
+            (b.xMm() - a.xMm() + g * b.xMm()) / w,
+            (d.xMm() - a.xMm() + k * d.xMm()) / h,
+            a.xMm(),
+            (b.yMm() - a.yMm() + g * b.yMm()) / w,
+            (d.yMm() - a.yMm() + k * d.yMm()) / h,
+            a.yMm(),
+            g / w,
+            k / h
+        };
     }
 
     /** Between the four nearest pixels; clear outside. */
@@ -128,6 +146,11 @@ public record Straightening(List<Point> corners) {
                 b += alpha * (c & 0xFF);
             }
         }
-        return a < 0.5 ? 0 : (int) Math.round(a) << 24 | (int) Math.round(r / a) << 16 | (int) Math.round(g / a) << 8 | (int) Math.round(b / a);
+        return a < 0.5
+                ? 0
+                : (int) Math.round(a) << 24
+                        | (int) Math.round(r / a) << 16
+                        | (int) Math.round(g / a) << 8
+                        | (int) Math.round(b / a);
     }
 }

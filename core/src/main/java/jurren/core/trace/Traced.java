@@ -15,8 +15,16 @@ import jurren.core.material.Colour;
  * @param level  between black (0) and white (1), where ink ends; with one colour
  * @param speckPx2 what is smaller was given away: as wished, or more where a picture is too restless to be followed
  */
-public record Traced(int width, int height, List<Flat> flats, List<Line> lines, List<Colour> found, Optional<Colour> ground, double level,
-                     boolean darkInk, double speckPx2) {
+public record Traced(
+        int width,
+        int height,
+        List<Flat> flats,
+        List<Line> lines,
+        List<Colour> found,
+        Optional<Colour> ground,
+        double level,
+        boolean darkInk,
+        double speckPx2) {
     public Traced {
         flats = List.copyOf(flats);
         lines = List.copyOf(lines);
@@ -24,12 +32,10 @@ public record Traced(int width, int height, List<Flat> flats, List<Line> lines, 
     }
 
     /** One colour's shapes; neighbours have the numbers of their common edges in common. */
-    public record Flat(Colour colour, Curves curves, int nodes) {
-    }
+    public record Flat(Colour colour, Curves curves, int nodes) {}
 
     /** A line drawn with one width. */
-    public record Line(Curves curves, double widthPx) {
-    }
+    public record Line(Curves curves, double widthPx) {}
 
     public int nodes() {
         return flats.stream().mapToInt(Flat::nodes).sum();

@@ -1,6 +1,5 @@
 package jurren.core.trace;
 
-import jurren.core.stop.Stop;
 import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,6 +8,7 @@ import java.util.stream.IntStream;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Point;
 import jurren.core.material.Colour;
+import jurren.core.stop.Stop;
 import jurren.core.trace.TraceSettings.Mode;
 
 /**
@@ -18,6 +18,7 @@ import jurren.core.trace.TraceSettings.Mode;
 public final class Tracer {
     /** Edges closer to where they were read than this gain nothing but nodes. */
     private static final double LEAST_TOLERANCE_PX = 0.18;
+
     private static final double LARGE_TOLERANCE_PX = 0.3;
     private static final double MOST_TOLERANCE_PX = 1.3;
     private static final double TOLERANCE_PER_NOISE = 4;
@@ -25,16 +26,17 @@ public final class Tracer {
     private static final int ROUNDS_OF_SPECKS = 3;
     /** Pixels beside one of another colour: some hundred times what a detailed logo has. */
     private static final long MOST_CROSSINGS = 3_000_000;
+
     private static final double SPECK_GROWS = 4;
 
-    private Tracer() {
-    }
+    private Tracer() {}
 
     public static Traced trace(Picture picture, TraceSettings settings) {
         if (settings.mode() == Mode.MIDDLE_LINES) {
             return MiddleLines.of(picture, settings);
         }
-        Read read = settings.mode() == Mode.ONE_COLOUR ? oneColour(picture, settings) : severalColours(picture, settings);
+        Read read =
+                settings.mode() == Mode.ONE_COLOUR ? oneColour(picture, settings) : severalColours(picture, settings);
         double speck = calmed(read.labels, settings);
         Boundaries.All boundaries = Boundaries.of(read.labels);
         Stop stop = Stop.here();
@@ -44,14 +46,24 @@ public final class Tracer {
                 .map(e -> {
                     stop.look();
                     return EdgeFit.of(e, tolerance(e, noise) * settings.smoothing(), boundaries.widthPx(), noise);
-                }).toList();
+                })
+                .toList();
         stop.look();
-        return new Traced(picture.width(), picture.height(), flats(read, boundaries, curves), List.of(), read.labels.colours(),
-                read.ground, read.level, read.darkInk, speck);
+        return new Traced(
+                picture.width(),
+                picture.height(),
+                flats(read, boundaries, curves),
+                List.of(),
+                read.labels.colours(),
+                read.ground,
+                read.level,
+                read.darkInk,
+                speck);
     }
 
     /**
-     * What is nothing but specks, as a film's grain is, would be edges without end: larger and larger parts are given away until
+     * What is nothing but specks, as a film's grain is, would be edges without end: larger and larger parts are given
+     * away until
      * it is not.
      *
      * @return what is smaller than this is given away
@@ -66,8 +78,7 @@ public final class Tracer {
         return speck > settings.speckPx2() && speck > 1 ? speck : settings.speckPx2();
     }
 
-    private record Read(Labels labels, Optional<Colour> ground, double level, boolean darkInk) {
-    }
+    private record Read(Labels labels, Optional<Colour> ground, double level, boolean darkInk) {}
 
     private static Read oneColour(Picture picture, TraceSettings settings) {
         OneColour.Found found = OneColour.of(picture, settings);
@@ -81,7 +92,9 @@ public final class Tracer {
         int[] to = chosen(labels, settings, ground);
         SeveralColours.relabel(labels, to);
         clean(labels, settings);
-        Optional<Colour> left = ground > 0 && !settings.keepGround() ? Optional.of(labels.colours().get(ground - 1)) : Optional.empty();
+        Optional<Colour> left = ground > 0 && !settings.keepGround()
+                ? Optional.of(labels.colours().get(ground - 1))
+                : Optional.empty();
         return new Read(labels, left, 0.5, true);
     }
 
@@ -93,7 +106,8 @@ public final class Tracer {
             Colour other = settings.merged().getOrDefault(c, c);
             int at = labels.colours().indexOf(other) + 1;
             int target = at == 0 ? i : at;
-            boolean out = settings.without().contains(labels.colours().get(target - 1)) || target == ground && !settings.keepGround();
+            boolean out = settings.without().contains(labels.colours().get(target - 1))
+                    || target == ground && !settings.keepGround();
             to[i] = out ? 0 : settings.outerOnly() ? 1 : target;
         }
         return to;
@@ -102,7 +116,8 @@ public final class Tracer {
     private static void clean(Labels labels, TraceSettings settings) {
         for (int round = 0; round < ROUNDS_OF_SPECKS; round++) {
             boolean first = round == 0;
-            if (!new Parts(labels).giveAway(settings.speckPx2(), first ? settings.dropped() : List.of(), settings.kept())) {
+            if (!new Parts(labels)
+                    .giveAway(settings.speckPx2(), first ? settings.dropped() : List.of(), settings.kept())) {
                 break;
             }
             Stop.lookHere();
@@ -150,7 +165,11 @@ public final class Tracer {
 
     /** Some edges are noisier than others; what is usual counts. */
     private static double noise(List<Edge> edges) {
-        double[] noises = edges.parallelStream().filter(e -> e.size() > 12).mapToDouble(Tracer::noise).sorted().toArray();
+        double[] noises = edges.parallelStream()
+                .filter(e -> e.size() > 12)
+                .mapToDouble(Tracer::noise)
+                .sorted()
+                .toArray();
         return noises.length == 0 ? 0 : noises[noises.length / 2];
     }
 
@@ -160,13 +179,18 @@ public final class Tracer {
      */
     private static double noise(Edge e) {
         int n = e.size();
-        double[] off = IntStream.range(2, n - 2).mapToDouble(i -> {
-            double dx = e.x(i + 2) - e.x(i - 2);
-            double dy = e.y(i + 2) - e.y(i - 2);
-            double d = Math.hypot(dx, dy);
-            return d == 0 ? 0 : (dx * (e.y(i) - e.y(i - 2)) - dy * (e.x(i) - e.x(i - 2))) / d;
-        }).toArray();
-        double[] uneven = IntStream.range(1, off.length - 1).mapToDouble(i -> Math.abs(off[i] - (off[i - 1] + off[i + 1]) / 2)).sorted().toArray();
+        double[] off = IntStream.range(2, n - 2)
+                .mapToDouble(i -> {
+                    double dx = e.x(i + 2) - e.x(i - 2);
+                    double dy = e.y(i + 2) - e.y(i - 2);
+                    double d = Math.hypot(dx, dy);
+                    return d == 0 ? 0 : (dx * (e.y(i) - e.y(i - 2)) - dy * (e.x(i) - e.x(i - 2))) / d;
+                })
+                .toArray();
+        double[] uneven = IntStream.range(1, off.length - 1)
+                .mapToDouble(i -> Math.abs(off[i] - (off[i - 1] + off[i + 1]) / 2))
+                .sorted()
+                .toArray();
         return uneven[uneven.length / 2];
     }
 
@@ -175,7 +199,9 @@ public final class Tracer {
         Path2D.Double[] paths = new Path2D.Double[kinds];
         int[] nodes = new int[kinds];
         for (Boundaries.Ring ring : boundaries.rings()) {
-            Path2D.Double path = paths[ring.colour()] == null ? paths[ring.colour()] = new Path2D.Double(Path2D.WIND_EVEN_ODD) : paths[ring.colour()];
+            Path2D.Double path = paths[ring.colour()] == null
+                    ? paths[ring.colour()] = new Path2D.Double(Path2D.WIND_EVEN_ODD)
+                    : paths[ring.colour()];
             nodes[ring.colour()] += append(path, ring, curves);
         }
         List<Traced.Flat> flats = new ArrayList<>();
@@ -219,6 +245,7 @@ public final class Tracer {
         if (d == 0) {
             return c[2] == c[0] && c[3] == c[1] && c[4] == c[0] && c[5] == c[1];
         }
-        return Math.abs(dx * (c[3] - c[1]) - dy * (c[2] - c[0])) < 1e-9 * d && Math.abs(dx * (c[5] - c[1]) - dy * (c[4] - c[0])) < 1e-9 * d;
+        return Math.abs(dx * (c[3] - c[1]) - dy * (c[2] - c[0])) < 1e-9 * d
+                && Math.abs(dx * (c[5] - c[1]) - dy * (c[4] - c[0])) < 1e-9 * d;
     }
 }

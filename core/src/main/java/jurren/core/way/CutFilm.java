@@ -22,7 +22,17 @@ public abstract class CutFilm implements Way {
 
     @Override
     public List<Layer> layers(Part part, Material material, Setting on) {
-        return List.of(new Layer(1, part.film(), material, Layer.Role.FILM, Making.cut(reversed, Making.Cut.KISS),
-                part.film().colour().orElseThrow(), part.region(), part.seen(), part.unwelded(), part.join(), Print.NONE));
+        return List.of(new Layer(
+                1,
+                part.film(),
+                material,
+                Layer.Role.FILM,
+                Making.cut(reversed, Making.Cut.KISS),
+                part.film().colour().orElseThrow(),
+                part.region(),
+                part.seen(),
+                part.unwelded(),
+                part.join(),
+                Print.NONE));
     }
 }

@@ -29,8 +29,18 @@ public abstract class CutPlate implements Way {
     public List<Layer> layers(Part part, Material material, Setting on) {
         Box edge = on.art().grown(marginMm);
         Region plate = Region.of(edge).minus(part.region()).minus(otherHoles(edge, on));
-        return List.of(new Layer(1, part.film(), material, Layer.Role.PLATE, Making.cut(false, cut), material.colours().getFirst().colour(),
-                plate, part.seen(), List.of(), part.join(), Print.NONE));
+        return List.of(new Layer(
+                1,
+                part.film(),
+                material,
+                Layer.Role.PLATE,
+                Making.cut(false, cut),
+                material.colours().getFirst().colour(),
+                plate,
+                part.seen(),
+                List.of(),
+                part.join(),
+                Print.NONE));
     }
 
     /** What is cut out of it beside the part. */

@@ -13,7 +13,9 @@ import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.core.material.Material;
 
-/** Printed on its face and cut around: at a distance, which leaves a rim of the bare film, or on the edge, with bleed. */
+/**
+ * Printed on its face and cut around: at a distance, which leaves a rim of the bare film, or on the edge, with bleed.
+ */
 public abstract class PrintedAndCut implements Way {
     private static final Edging USUAL = new Edging(1.5, false, false);
 
@@ -31,9 +33,18 @@ public abstract class PrintedAndCut implements Way {
     public List<Layer> layers(Part part, Material material, Setting on) {
         Region cut = outline(part.region(), on.edging());
         Print ink = on.edging().outMm() > 0 ? part.colours() : part.colours().bleeding(Print.BLEED_MM);
-        return List.of(new Layer(1, Film.print(part.film().materialId()), material, Layer.Role.PRINT,
+        return List.of(new Layer(
+                1,
+                Film.print(part.film().materialId()),
+                material,
+                Layer.Role.PRINT,
                 new Making(false, on.edging().through() ? Making.Cut.THROUGH : Making.Cut.KISS, true),
-                stock(material), cut, part.seen(), List.of(), part.join(), ink));
+                stock(material),
+                cut,
+                part.seen(),
+                List.of(),
+                part.join(),
+                ink));
     }
 
     /** The art's edge, moved out or in. */

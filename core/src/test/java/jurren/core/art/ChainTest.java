@@ -1,5 +1,15 @@
 package jurren.core.art;
 
+import java.awt.geom.Rectangle2D;
+import java.util.List;
+import jurren.core.Fixtures;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.Curves;
+import jurren.core.geometry.Region;
+import jurren.core.lettering.ShippedTypeface;
+import org.junit.jupiter.api.Test;
+
 import static jurren.core.Fixtures.CREAM;
 import static jurren.core.Fixtures.SKY;
 import static jurren.core.Fixtures.TANGERINE;
@@ -7,21 +17,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
-import jurren.core.Fixtures;
-import jurren.core.geometry.Box;
-import jurren.core.geometry.CornerStyle;
-import jurren.core.geometry.Curves;
-import jurren.core.geometry.Region;
-import jurren.core.lettering.ShippedTypeface;
-import java.awt.geom.Rectangle2D;
-import java.util.List;
-import org.junit.jupiter.api.Test;
-
 class ChainTest {
     private final Chain chain = new Chain();
 
     private static Motif script(Treatment... treatments) {
-        return new Motif("m", "minim", Lettering.of("minim", ShippedTypeface.PACIFICO, 30, CREAM), List.of(treatments), Pose.at(0, 0));
+        return new Motif(
+                "m",
+                "minim",
+                Lettering.of("minim", ShippedTypeface.PACIFICO, 30, CREAM),
+                List.of(treatments),
+                Pose.at(0, 0));
     }
 
     @Test
@@ -39,7 +44,8 @@ class ChainTest {
     @Test
     void outlineReachesItsDistanceBeyondTheLettersAndLiesBehindThem() {
         BuiltMotif plain = chain.build(script(new Treatment.Weld()));
-        BuiltMotif built = chain.build(script(new Treatment.Weld(), new Treatment.Outlined(3, CornerStyle.ROUND, TANGERINE)));
+        BuiltMotif built =
+                chain.build(script(new Treatment.Weld(), new Treatment.Outlined(3, CornerStyle.ROUND, TANGERINE)));
         Box letters = plain.bounds().orElseThrow();
 
         assertThat(built.paints()).extracting(Painted::colour).containsExactly(TANGERINE, CREAM);
@@ -55,7 +61,8 @@ class ChainTest {
         chain.build(script(weld, new Treatment.Outlined(3, CornerStyle.ROUND, TANGERINE)));
         long before = chain.stagesComputed();
 
-        chain.build(script(weld, new Treatment.Outlined(3, CornerStyle.ROUND, TANGERINE)).withPose(Pose.at(40, 7)));
+        chain.build(script(weld, new Treatment.Outlined(3, CornerStyle.ROUND, TANGERINE))
+                .withPose(Pose.at(40, 7)));
         assertThat(chain.stagesComputed()).as("moved, not changed").isEqualTo(before);
 
         chain.build(script(weld, new Treatment.Outlined(4, CornerStyle.ROUND, TANGERINE)));
@@ -72,19 +79,24 @@ class ChainTest {
         assertThat(chain.build(wider).bounds().orElseThrow().widthMm()).isCloseTo(200, within(0.05));
         assertThat(chain.build(lower).bounds().orElseThrow().heightMm()).isCloseTo(20, within(0.05));
         assertThat(chain.build(lower).bounds().orElseThrow().widthMm())
-                .as("without keeping the proportion").isCloseTo(built.bounds().orElseThrow().widthMm(), within(0.05));
-        assertThat(Sizing.toWidth(motif.source(), built, 5, true)).as("no room beside a 3 mm outline").isEqualTo(motif.source());
+                .as("without keeping the proportion")
+                .isCloseTo(built.bounds().orElseThrow().widthMm(), within(0.05));
+        assertThat(Sizing.toWidth(motif.source(), built, 5, true))
+                .as("no room beside a 3 mm outline")
+                .isEqualTo(motif.source());
     }
 
     @Test
     void drawingKeepsItsPaintOrderAndGathersNeighboursOfOneColour() {
-        List<DrawnShape> shapes = List.of(shape(0, TANGERINE.hex()), shape(5, TANGERINE.hex()), shape(8, SKY.hex()),
-                shape(12, TANGERINE.hex()));
+        List<DrawnShape> shapes = List.of(
+                shape(0, TANGERINE.hex()), shape(5, TANGERINE.hex()), shape(8, SKY.hex()), shape(12, TANGERINE.hex()));
         Drawing drawing = Drawing.atFileSize(new DrawingFile("a.svg", new byte[] {1}), shapes, List.of());
         BuiltMotif built = chain.build(new Motif("m", "a", drawing, List.of(), Pose.at(0, 0)));
 
         assertThat(built.paints()).extracting(Painted::colour).containsExactly(TANGERINE, SKY, TANGERINE);
-        assertThat(built.paints().getFirst().unwelded()).as("the first two overlap").hasSize(2);
+        assertThat(built.paints().getFirst().unwelded())
+                .as("the first two overlap")
+                .hasSize(2);
         assertThat((drawing.resized(2, 2)).widthFactor()).isEqualTo(2);
     }
 

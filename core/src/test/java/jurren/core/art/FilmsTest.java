@@ -1,9 +1,5 @@
 package jurren.core.art;
 
-import static jurren.core.Fixtures.CREAM;
-import static jurren.core.Fixtures.SKY;
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +9,10 @@ import jurren.core.geometry.Shapes;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import org.junit.jupiter.api.Test;
+
+import static jurren.core.Fixtures.CREAM;
+import static jurren.core.Fixtures.SKY;
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** What of a motif is made of what. */
 class FilmsTest {
@@ -31,10 +31,14 @@ class FilmsTest {
     void nothingIsSaidOfWhatWouldBeSoAnyway() {
         assertThat(MIXED.plain("smooth")).isEqualTo(MIXED);
         assertThat(MIXED.plain("flock")).isEqualTo(new Films(Optional.empty(), Map.of(SKY, "glitter")));
-        assertThat(Films.allOf("smooth").with(SKY, Optional.of("smooth")).plain("smooth")).isEqualTo(Films.USUAL);
-        assertThat(Films.allOf("flock").with(SKY, Optional.of("flock")).plain("smooth")).isEqualTo(Films.allOf("flock"));
+        assertThat(Films.allOf("smooth").with(SKY, Optional.of("smooth")).plain("smooth"))
+                .isEqualTo(Films.USUAL);
+        assertThat(Films.allOf("flock").with(SKY, Optional.of("flock")).plain("smooth"))
+                .isEqualTo(Films.allOf("flock"));
         Films back = Films.allOf("flock").with(SKY, Optional.of("smooth"));
-        assertThat(back.plain("smooth").of(SKY)).as("this one must be said: the motif is flock").contains("smooth");
+        assertThat(back.plain("smooth").of(SKY))
+                .as("this one must be said: the motif is flock")
+                .contains("smooth");
     }
 
     @Test
@@ -44,14 +48,22 @@ class FilmsTest {
         Motif flock = new Motif("m2", "flock", square, List.of(), Pose.at(10, 0)).withFilms(Films.allOf("flock"));
         Art art = new Chain().art(List.of(plain, flock), Placement.HERE).madeOf("smooth");
 
-        assertThat(art.paints()).extracting(Painted::film).containsExactly(Film.of("smooth", CREAM), Film.of("flock", CREAM));
+        assertThat(art.paints())
+                .extracting(Painted::film)
+                .containsExactly(Film.of("smooth", CREAM), Film.of("flock", CREAM));
         Map<Film, Region> films = art.seen(Painted::film);
-        assertThat(films.get(Film.of("smooth", CREAM)).areaMm2()).as("half of it is covered").isEqualTo(200);
+        assertThat(films.get(Film.of("smooth", CREAM)).areaMm2())
+                .as("half of it is covered")
+                .isEqualTo(200);
         assertThat(films.get(Film.of("flock", CREAM)).areaMm2()).isEqualTo(400);
         Map<Colour, Region> colours = art.seen();
         assertThat(colours).as("to the eye it is one colour").containsOnlyKeys(CREAM);
         assertThat(colours.get(CREAM).areaMm2()).isEqualTo(600);
-        assertThat(art.only(p -> p.film().materialId().equals("flock")).bounds().orElseThrow().widthMm()).isEqualTo(20);
+        assertThat(art.only(p -> p.film().materialId().equals("flock"))
+                        .bounds()
+                        .orElseThrow()
+                        .widthMm())
+                .isEqualTo(20);
     }
 
     @Test

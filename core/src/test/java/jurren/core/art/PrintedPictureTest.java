@@ -1,9 +1,5 @@
 package jurren.core.art;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -21,6 +17,10 @@ import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import jurren.core.trace.Picture;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
 
 /** Pictures as motifs: where they stand, what is left of them, and what an ink shows at a point. */
 class PrintedPictureTest {
@@ -63,8 +63,11 @@ class PrintedPictureTest {
     }
 
     private static int shows(BuiltMotif m, double x, double y) {
-        return m.paints().stream().filter(p -> p.region().contains(new Point(x, y))).reduce((_, top) -> top)
-                .map(p -> p.ink().orElseThrow().argb(x, y)).orElse(0);
+        return m.paints().stream()
+                .filter(p -> p.region().contains(new Point(x, y)))
+                .reduce((_, top) -> top)
+                .map(p -> p.ink().orElseThrow().argb(x, y))
+                .orElse(0);
     }
 
     @Test
@@ -75,8 +78,10 @@ class PrintedPictureTest {
         assertThat(shows(m, 5, 3)).isEqualTo(BLUE);
         assertThat(m.paints().getFirst().colour()).as("its mean stands for it").isEqualTo(new Colour(0x640064));
         assertThat(wide(2).perInch()).isEqualTo(12.7, within(1e-9));
-        assertThat(PrintedPicture.of(halves(), OptionalDouble.of(254), 1).mmPerPxAcross()).isEqualTo(0.1, within(1e-12));
-        assertThat(PrintedPicture.of(halves(), OptionalDouble.empty(), 80).mmPerPxAcross()).isEqualTo(2);
+        assertThat(PrintedPicture.of(halves(), OptionalDouble.of(254), 1).mmPerPxAcross())
+                .isEqualTo(0.1, within(1e-12));
+        assertThat(PrintedPicture.of(halves(), OptionalDouble.empty(), 80).mmPerPxAcross())
+                .isEqualTo(2);
     }
 
     /** A quarter off on the left: 30 pixels are left, of which the first ten are red. */
@@ -88,17 +93,22 @@ class PrintedPictureTest {
         assertThat(shows(m, -9, 0)).isEqualTo(BLUE);
     }
 
-    /** 40 by 20 pixels, the left half cropped off, over 30 by 50 mm: as high as it has to be, and wider than it need. */
+    /**
+     * 40 by 20 pixels, the left half cropped off, over 30 by 50 mm: as high as it has to be, and wider than it need.
+     */
     @Test
     void itCoversABoxInProportion() {
-        Box box = built(wide(2).withCrop(new PrintedPicture.Crop(0.5, 0, 0, 0)).covering(new Box(0, 0, 30, 50))).bounds().orElseThrow();
+        Box box = built(wide(2).withCrop(new PrintedPicture.Crop(0.5, 0, 0, 0)).covering(new Box(0, 0, 30, 50)))
+                .bounds()
+                .orElseThrow();
         assertThat(box.heightMm()).isCloseTo(50, within(1e-9));
         assertThat(box.widthMm()).isCloseTo(50, within(1e-9));
     }
 
     @Test
     void aClearGroundIsNoPartOfIt() {
-        Region edge = built(new PrintedPicture(disc(), PrintedPicture.Crop.NONE, 1, 0.5, 0.5)).region();
+        Region edge = built(new PrintedPicture(disc(), PrintedPicture.Crop.NONE, 1, 0.5, 0.5))
+                .region();
         assertThat(edge.areaMm2()).isCloseTo(Math.PI * 400, within(6.0));
         assertThat(edge.bounds().widthMm()).isCloseTo(40, within(0.2));
     }
@@ -114,7 +124,9 @@ class PrintedPictureTest {
         Motif window = motif("w", new Shape(Shape.Kind.RECTANGLE, 20, 20, 4, 0, Fixtures.CREAM));
         Motif kept = motif("p", wide(2), new KeepInside("w", 2));
         BuiltMotif inside = new Chain().build(kept, List.of(window, kept));
-        assertThat(inside.bounds().orElseThrow().widthMm()).as("2 mm within on either side").isCloseTo(16, within(1e-6));
+        assertThat(inside.bounds().orElseThrow().widthMm())
+                .as("2 mm within on either side")
+                .isCloseTo(16, within(1e-6));
         assertThat(shows(inside, -5, 0)).isEqualTo(RED);
     }
 
@@ -125,40 +137,59 @@ class PrintedPictureTest {
         for (int letter = 1; letter <= 2; letter++) {
             Motif kept = motif("p", wide(10), new KeepInPart(word.id(), letter, 0));
             Box box = new Chain().build(kept, List.of(word, kept)).bounds().orElseThrow();
-            Box whole = new Chain().build(word.withTreatments(List.of())).bounds().orElseThrow();
-            assertThat(letter == 1 ? box.minXMm() : box.maxXMm()).isCloseTo(letter == 1 ? whole.minXMm() : whole.maxXMm(), within(1e-6));
+            Box whole =
+                    new Chain().build(word.withTreatments(List.of())).bounds().orElseThrow();
+            assertThat(letter == 1 ? box.minXMm() : box.maxXMm())
+                    .isCloseTo(letter == 1 ? whole.minXMm() : whole.maxXMm(), within(1e-6));
             assertThat(box.widthMm()).isLessThan(whole.widthMm() * 0.75);
         }
         Motif third = motif("p", wide(10), new KeepInPart(word.id(), 3, 0));
-        assertThat(new Chain().build(third, List.of(word, third)).region().isEmpty()).as("there is no third").isTrue();
+        assertThat(new Chain().build(third, List.of(word, third)).region().isEmpty())
+                .as("there is no third")
+                .isTrue();
     }
 
     /** The dot of an i belongs to it, and a second line is counted after the first. */
     @Test
     void lettersAreCountedLineByLine() {
-        Motif word = new Motif("w", "w", Lettering.of("Oi\nTO", jurren.core.lettering.ShippedTypeface.ANTON, 20, Fixtures.CREAM), List.of(new Treatment.Weld()), Pose.at(0, 146.3));
-        List<Paint> paints = new Chain().build(word).paints().stream().map(p -> new Paint(p.colour(), List.of(p.region()))).toList();
+        Motif word = new Motif(
+                "w",
+                "w",
+                Lettering.of("Oi\nTO", jurren.core.lettering.ShippedTypeface.ANTON, 20, Fixtures.CREAM),
+                List.of(new Treatment.Weld()),
+                Pose.at(0, 146.3));
+        List<Paint> paints = new Chain()
+                .build(word).paints().stream()
+                        .map(p -> new Paint(p.colour(), List.of(p.region())))
+                        .toList();
         List<Region> letters = KeepInPart.letters(paints);
         assertThat(letters).hasSize(4);
         assertThat(letters.get(1).pieceCount()).as("i").isEqualTo(2);
-        assertThat(letters.get(0).bounds().maxXMm()).isLessThan(letters.get(1).bounds().minXMm());
-        assertThat(letters.get(2).bounds().minYMm()).isGreaterThan(letters.get(1).bounds().maxYMm() - 1);
+        assertThat(letters.get(0).bounds().maxXMm())
+                .isLessThan(letters.get(1).bounds().minXMm());
+        assertThat(letters.get(2).bounds().minYMm())
+                .isGreaterThan(letters.get(1).bounds().maxYMm() - 1);
         assertThat(letters.get(3).holeCount()).as("the second O").isEqualTo(1);
     }
 
     @Test
     void everyTreatmentTakesIt() {
-        assertThat(Treatments.kinds()).allSatisfy(k ->
-                assertThat(built(wide(2), k.fresh().apply(Fixtures.SKY)).paints()).allMatch(p -> p.region().isValid()));
+        assertThat(Treatments.kinds())
+                .allSatisfy(k -> assertThat(
+                                built(wide(2), k.fresh().apply(Fixtures.SKY)).paints())
+                        .allMatch(p -> p.region().isValid()));
     }
 
     @Test
     void whatCannotBeIsRefused() {
-        assertThatIllegalArgumentException().isThrownBy(() -> wide(2).withOpacity(0)).withMessageContaining("above 0");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> wide(2).withOpacity(0))
+                .withMessageContaining("above 0");
         assertThatIllegalArgumentException().isThrownBy(() -> wide(0));
         assertThatIllegalArgumentException().isThrownBy(() -> new PrintedPicture.Crop(0.6, 0, 0.5, 0));
         assertThatIllegalArgumentException().isThrownBy(() -> new Ink.Clear(Fixtures.SKY, 0));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Ink.Shade(false, Placement.HERE, List.of(new Ink.Stop(0, RED)), 1));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Ink.Shade(false, Placement.HERE, List.of(new Ink.Stop(0, RED)), 1));
     }
 
     /** Beyond its edge a picture goes on as in a mirror, so that its bleed shows what is beside it. */
@@ -183,13 +214,20 @@ class PrintedPictureTest {
         assertThat(round.argb(3, 4)).as("5 of 10 mm out").isEqualTo(0xFF808080);
         assertThat(along.placed(Placement.moved(50, 0)).argb(75, 0)).isEqualTo(0xFF404040);
         assertThat(along.isOpaque()).isTrue();
-        assertThat(new Ink.Shade(false, Placement.HERE, List.of(new Ink.Stop(0, 0), new Ink.Stop(1, RED)), 1).isOpaque()).isFalse();
+        assertThat(new Ink.Shade(false, Placement.HERE, List.of(new Ink.Stop(0, 0), new Ink.Stop(1, RED)), 1)
+                        .isOpaque())
+                .isFalse();
     }
 
-    /** Under the middle of a 20 mm square it is as strong as was said, at its edge half of that, and 3 mm beyond nothing. */
+    /**
+     * Under the middle of a 20 mm square it is as strong as was said, at its edge half of that, and 3 mm beyond
+     * nothing.
+     */
     @Test
     void aSoftShadowFadesOverItsBlur() {
-        BuiltMotif m = built(new Shape(Shape.Kind.RECTANGLE, 20, 20, 4, 0, Fixtures.CREAM), new SoftShadow(5, 0, 3, 60, new Colour(0)));
+        BuiltMotif m = built(
+                new Shape(Shape.Kind.RECTANGLE, 20, 20, 4, 0, Fixtures.CREAM),
+                new SoftShadow(5, 0, 3, 60, new Colour(0)));
         Painted shadow = m.paints().getFirst();
         Ink ink = shadow.ink().orElseThrow();
         assertThat(shadow.isOnlyInk()).isTrue();

@@ -1,18 +1,29 @@
 package jurren.core.blank;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.Random;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Warp;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** What is seen of a round thing leads back to the art: a picture on a mug is drawn by asking where each of its points is. */
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+/**
+ * What is seen of a round thing leads back to the art: a picture on a mug is drawn by asking where each of its points
+ * is.
+ */
 class AsHeldBackTest {
     @ParameterizedTest
-    @CsvSource({"82, 82, 95, 0", "82, 82, 95, 140", "87, 66, 165, 0", "87, 66, 165, -75", "66, 87, 120, 33", "100, 50, 100, 10", "60, 60, 20, 179"})
+    @CsvSource({
+        "82, 82, 95, 0",
+        "82, 82, 95, 140",
+        "87, 66, 165, 0",
+        "87, 66, 165, -75",
+        "66, 87, 120, 33",
+        "100, 50, 100, 10",
+        "60, 60, 20, 179"
+    })
     void whatIsSeenLeadsBackToWhereItIs(double top, double foot, double slant, double turned) {
         Surface.Round cup = new Surface.Round(top, foot, slant);
         AsHeld held = new AsHeld(cup, slant / 2, turned);
@@ -29,7 +40,9 @@ class AsHeldBackTest {
             Point found = back.apply(held.apply(art));
             assertThat(found.yMm()).as("down, of %s", art).isCloseTo(art.yMm(), within(0.02));
             double off = Math.abs(found.xMm() - art.xMm());
-            assertThat(Math.min(off, Math.abs(off - round))).as("round, of %s", art).isLessThan(0.05);
+            assertThat(Math.min(off, Math.abs(off - round)))
+                    .as("round, of %s", art)
+                    .isLessThan(0.05);
             looked++;
         }
         assertThat(looked).isGreaterThan(120);

@@ -1,24 +1,25 @@
 package jurren.core.blank;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
-import static org.assertj.core.api.Assertions.within;
-
+import java.util.Optional;
+import java.util.Random;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
-import java.util.Optional;
-import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
 
 /** Cones and cylinders against figures worked by hand. */
 class SurfaceTest {
     private static final Surface.Round TUMBLER = new Surface.Round(87, 66, 165);
 
     private static Vessel vessel(Surface.Round r) {
-        return new Vessel(Vessel.Profile.CUP, r.topDiameterMm(), r.footDiameterMm(), r.slantMm(), 0, 0, Optional.empty());
+        return new Vessel(
+                Vessel.Profile.CUP, r.topDiameterMm(), r.footDiameterMm(), r.slantMm(), 0, 0, Optional.empty());
     }
 
     /** R = sD/(D−d), angle = π(D−d)/s in degrees, area = π(D+d)/2·s. */
@@ -28,9 +29,10 @@ class SurfaceTest {
         "100, 50, 100, 200.0,    90.0,    23561.945",
         "66, 87, 165,  -518.5714, 22.9091, 39654.753",
         "74, 74, 208,  ,          0,       48355.395",
-        "82, 82, 96,   ,          0,       24730.618"})
-    void unrolledFaceHasTheClosedFormulasMeasures(double top, double foot, double slant, Double radius, double degrees,
-                                                  double areaMm2) {
+        "82, 82, 96,   ,          0,       24730.618"
+    })
+    void unrolledFaceHasTheClosedFormulasMeasures(
+            double top, double foot, double slant, Double radius, double degrees, double areaMm2) {
         Surface.Round r = new Surface.Round(top, foot, slant);
         Region face = vessel(r).picture().getFirst().curves().enclosed();
 
@@ -43,7 +45,9 @@ class SurfaceTest {
             assertThat(1 / r.curvaturePerMm()).isCloseTo(radius, within(1e-3));
         }
         double edges = r.roundAtMm(0) + r.roundAtMm(slant) + 2 * slant;
-        assertThat(face.outlineLengthMm()).as("both rims and both ends of the side").isCloseTo(edges, within(0.01));
+        assertThat(face.outlineLengthMm())
+                .as("both rims and both ends of the side")
+                .isCloseTo(edges, within(0.01));
     }
 
     @Test
@@ -78,8 +82,11 @@ class SurfaceTest {
         }
         Point high = u.apply(new Point(90, 10));
         Point low = u.apply(new Point(90, 150));
-        double cross = (high.xMm() - apex.xMm()) * (low.yMm() - apex.yMm()) - (high.yMm() - apex.yMm()) * (low.xMm() - apex.xMm());
-        assertThat(cross / high.distanceMm(apex)).as("both on one line through the apex").isCloseTo(0, within(1e-9));
+        double cross = (high.xMm() - apex.xMm()) * (low.yMm() - apex.yMm())
+                - (high.yMm() - apex.yMm()) * (low.xMm() - apex.xMm());
+        assertThat(cross / high.distanceMm(apex))
+                .as("both on one line through the apex")
+                .isCloseTo(0, within(1e-9));
     }
 
     @Test
@@ -115,13 +122,15 @@ class SurfaceTest {
             Point a = ring.point(i);
             Point b = ring.point((i + 1) % ring.size());
             Point middle = u.rolled(new Point((a.xMm() + b.xMm()) / 2, (a.yMm() + b.yMm()) / 2));
-            boolean onEdge = Math.abs(middle.yMm() - 30) < 0.01 || Math.abs(middle.yMm() - 130) < 0.01
+            boolean onEdge = Math.abs(middle.yMm() - 30) < 0.01
+                    || Math.abs(middle.yMm() - 130) < 0.01
                     || Math.abs(Math.abs(middle.xMm()) - 110) < 0.01;
             assertThat(onEdge).as(middle.toString()).isTrue();
         }
         assertThat(box.isValid()).isTrue();
         double half = 110 / (1 - 82.5 / radius) / radius;
-        assertThat(box.areaMm2()).as("a ring sector of " + half + " rad each side")
+        assertThat(box.areaMm2())
+                .as("a ring sector of " + half + " rad each side")
                 .isCloseTo(half * (Math.pow(radius - 30, 2) - Math.pow(radius - 130, 2)), within(1.5));
     }
 

@@ -1,34 +1,42 @@
 package jurren.core.cut;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import jurren.core.Fixtures;
+import jurren.core.geometry.FillRule;
+import jurren.core.geometry.Outline;
+import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
+import jurren.core.geometry.Shapes;
+import jurren.core.layer.Layer;
+import jurren.core.load.CutItem;
+import jurren.core.load.Laying;
+import jurren.core.load.Loading;
+import jurren.core.load.Nesting;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+
 import static jurren.core.Fixtures.CREAM;
 import static jurren.core.Fixtures.CUTTER;
 import static jurren.core.Fixtures.FILM;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import jurren.core.geometry.FillRule;
-import jurren.core.geometry.Outline;
-import jurren.core.geometry.Point;
-import jurren.core.geometry.Region;
-import jurren.core.geometry.Shapes;
-import jurren.core.Fixtures;
-import jurren.core.layer.Layer;
-import jurren.core.load.CutItem;
-import jurren.core.load.Laying;
-import jurren.core.load.Loading;
-import jurren.core.load.Nesting;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Random;
-import org.junit.jupiter.api.RepeatedTest;
-import org.junit.jupiter.api.RepetitionInfo;
-import org.junit.jupiter.api.Test;
-
 class CutRunTest {
     private static CutRun run(Region region) {
         Layer layer = Fixtures.layer(region);
-        Loading loading = Loading.of(List.of(new Loading.Wanted(FILM, CREAM,
-                List.of(new CutItem("A", "front", "M", 1, layer), new CutItem("A", "front", "M", 2, layer)))), List.of(), CUTTER, true, Laying.USUAL, new Nesting());
+        Loading loading = Loading.of(
+                List.of(new Loading.Wanted(
+                        FILM,
+                        CREAM,
+                        List.of(new CutItem("A", "front", "M", 1, layer), new CutItem("A", "front", "M", 2, layer)))),
+                List.of(),
+                CUTTER,
+                true,
+                Laying.USUAL,
+                new Nesting());
         return CutRun.of(loading.loads().getFirst(), CUTTER, new CutRun.Orders());
     }
 
@@ -47,17 +55,25 @@ class CutRunTest {
     void everyOutlineIsCutOnceAndInsidesComeFirst(RepetitionInfo repetition) {
         Region region = rings(new Random(repetition.getCurrentRepetition()));
         CutRun run = run(region);
-        double perItem = run.paths().stream().filter(p -> p.item() == 0 && p.kind() != CutPath.Kind.FRAME)
-                .mapToDouble(p -> p.lengthMm()).sum();
+        double perItem = run.paths().stream()
+                .filter(p -> p.item() == 0 && p.kind() != CutPath.Kind.FRAME)
+                .mapToDouble(p -> p.lengthMm())
+                .sum();
 
-        assertThat(perItem).as("but for corners that no cutter tells apart").isCloseTo(region.outlineLengthMm(), within(0.005 * region.outlineLengthMm()));
+        assertThat(perItem)
+                .as("but for corners that no cutter tells apart")
+                .isCloseTo(region.outlineLengthMm(), within(0.005 * region.outlineLengthMm()));
         assertThat(run.paths()).as("one frame around both").hasSize(2 * 14 * 3 + 1);
         for (int i = 0; i < run.paths().size(); i++) {
-            Region filled = Region.enclosedBy(List.of(Outline.of(run.paths().get(i).corners())), FillRule.NON_ZERO);
+            Region filled =
+                    Region.enclosedBy(List.of(Outline.of(run.paths().get(i).corners())), FillRule.NON_ZERO);
             for (CutPath later : run.paths().subList(i + 1, run.paths().size())) {
-                boolean inside = later.item() == run.paths().get(i).item() && filled.bounds().covers(later.bounds(), 0)
+                boolean inside = later.item() == run.paths().get(i).item()
+                        && filled.bounds().covers(later.bounds(), 0)
                         && filled.contains(later.start());
-                assertThat(inside).as("path %s lies in one cut before it", later).isFalse();
+                assertThat(inside)
+                        .as("path %s lies in one cut before it", later)
+                        .isFalse();
             }
         }
     }
@@ -81,11 +97,19 @@ class CutRunTest {
 
     @Test
     void knifeRunsOnPastItsStartByTheOvercut() {
-        ClosedCut square = new ClosedCut(CutPath.Kind.OUTSIDE, Outline.of(List.of(new Point(0, 0), new Point(10, 0),
-                new Point(10, 10), new Point(0, 10))), 0);
+        ClosedCut square = new ClosedCut(
+                CutPath.Kind.OUTSIDE,
+                Outline.of(List.of(new Point(0, 0), new Point(10, 0), new Point(10, 10), new Point(0, 10))),
+                0);
 
-        assertThat(square.knife(0.5)).containsExactly(new Point(0, 0), new Point(10, 0), new Point(10, 10),
-                new Point(0, 10), new Point(0, 0), new Point(0.5, 0));
+        assertThat(square.knife(0.5))
+                .containsExactly(
+                        new Point(0, 0),
+                        new Point(10, 0),
+                        new Point(10, 10),
+                        new Point(0, 10),
+                        new Point(0, 0),
+                        new Point(0.5, 0));
         assertThat(square.knife(12)).as("round a corner").endsWith(new Point(10, 0), new Point(10, 2));
         assertThat(square.knife(0)).endsWith(new Point(0, 0));
     }

@@ -1,8 +1,5 @@
 package jurren.core.cut;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.ArrayList;
 import java.util.List;
 import jurren.core.geometry.Placement;
@@ -13,8 +10,12 @@ import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.Scale;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 class SheetFitTest {
-    private static final List<Point> MARKS = List.of(new Point(5, 5), new Point(205, 5), new Point(205, 105), new Point(5, 105));
+    private static final List<Point> MARKS =
+            List.of(new Point(5, 5), new Point(205, 5), new Point(205, 105), new Point(5, 105));
 
     private static List<Point> lying(Placement p) {
         return MARKS.stream().map(p::apply).toList();
@@ -33,7 +34,9 @@ class SheetFitTest {
     void whatAHandDidIsFoundAgain() {
         double c = Math.cos(Math.toRadians(1));
         double s = Math.sin(Math.toRadians(1));
-        List<Point> found = MARKS.stream().map(m -> new Point(c * 1.005 * m.xMm() - s * m.yMm() + 2, s * 1.005 * m.xMm() + c * m.yMm() - 1)).toList();
+        List<Point> found = MARKS.stream()
+                .map(m -> new Point(c * 1.005 * m.xMm() - s * m.yMm() + 2, s * 1.005 * m.xMm() + c * m.yMm() - 1))
+                .toList();
         SheetFit fit = fit(found);
         assertThat(fit.degrees()).isCloseTo(1, within(1e-9));
         assertThat(fit.along()).isCloseTo(1.005, within(1e-12));
@@ -44,10 +47,16 @@ class SheetFitTest {
     }
 
     @Property(tries = 300)
-    void everyCornerOfASheetIsFoundWhereItLies(@ForAll @DoubleRange(min = -9, max = 9) double dx, @ForAll @DoubleRange(min = -9, max = 9) double dy,
-            @ForAll @DoubleRange(min = -1.5, max = 1.5) double degrees, @ForAll @Scale(4) @DoubleRange(min = 0.985, max = 1.015) double along,
-            @ForAll @Scale(4) @DoubleRange(min = 0.985, max = 1.015) double across, @ForAll @Scale(4) @DoubleRange(min = -0.009, max = 0.009) double lean) {
-        Placement real = new Placement(along, 0, lean, across, 0, 0).then(Placement.turned(degrees)).then(Placement.moved(dx, dy));
+    void everyCornerOfASheetIsFoundWhereItLies(
+            @ForAll @DoubleRange(min = -9, max = 9) double dx,
+            @ForAll @DoubleRange(min = -9, max = 9) double dy,
+            @ForAll @DoubleRange(min = -1.5, max = 1.5) double degrees,
+            @ForAll @Scale(4) @DoubleRange(min = 0.985, max = 1.015) double along,
+            @ForAll @Scale(4) @DoubleRange(min = 0.985, max = 1.015) double across,
+            @ForAll @Scale(4) @DoubleRange(min = -0.009, max = 0.009) double lean) {
+        Placement real = new Placement(along, 0, lean, across, 0, 0)
+                .then(Placement.turned(degrees))
+                .then(Placement.moved(dx, dy));
         SheetFit fit = fit(lying(real));
         for (Point p : List.of(new Point(0, 0), new Point(210, 0), new Point(100, 60), new Point(0, 110))) {
             assertThat(fit.placement().apply(p).distanceMm(real.apply(p))).isLessThan(1e-9);
@@ -65,8 +74,14 @@ class SheetFitTest {
 
     @Test
     void whatNoHandDoesIsRefusedWithItsFigure() {
-        assertThat(refused(lying(Placement.moved(12, 10)))).isEqualTo(new SheetFit.Outcome.Refused(SheetFit.Doubt.TOO_FAR, Math.hypot(12, 10), SheetFit.MOST_MOVED_MM));
-        assertThat(refused(lying(Placement.moved(-105, -55).then(Placement.turned(4)).then(Placement.moved(105, 55)))).why()).isEqualTo(SheetFit.Doubt.TOO_TURNED);
+        assertThat(refused(lying(Placement.moved(12, 10))))
+                .isEqualTo(new SheetFit.Outcome.Refused(
+                        SheetFit.Doubt.TOO_FAR, Math.hypot(12, 10), SheetFit.MOST_MOVED_MM));
+        assertThat(refused(lying(Placement.moved(-105, -55)
+                                .then(Placement.turned(4))
+                                .then(Placement.moved(105, 55))))
+                        .why())
+                .isEqualTo(SheetFit.Doubt.TOO_TURNED);
         assertThat(refused(lying(Placement.scaled(1.03, 1)))).satisfies(r -> {
             assertThat(r.why()).isEqualTo(SheetFit.Doubt.STRETCHED);
             assertThat(r.was()).isCloseTo(3, within(1e-9));
@@ -85,6 +100,7 @@ class SheetFitTest {
     /** A mirror image is no sheet that was turned. */
     @Test
     void aSheetFaceDownIsRefused() {
-        assertThat(SheetFit.of(MARKS, lying(new Placement(1, 0, 0, -1, 0, 110)))).isInstanceOf(SheetFit.Outcome.Refused.class);
+        assertThat(SheetFit.of(MARKS, lying(new Placement(1, 0, 0, -1, 0, 110))))
+                .isInstanceOf(SheetFit.Outcome.Refused.class);
     }
 }

@@ -1,8 +1,5 @@
 package jurren.core.cut;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.awt.geom.Line2D;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,6 +11,9 @@ import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 class ThinnedTest {
     private static final double TOLERANCE = 0.0125;
@@ -57,12 +57,19 @@ class ThinnedTest {
         }
         points.add(new Point(40, 40));
         points.add(new Point(0, 40));
-        assertThat(Thinned.of(Outline.of(points), TOLERANCE).points()).containsExactly(new Point(0, 0), new Point(40, 0), new Point(40, 40), new Point(0, 40));
+        assertThat(Thinned.of(Outline.of(points), TOLERANCE).points())
+                .containsExactly(new Point(0, 0), new Point(40, 0), new Point(40, 40), new Point(0, 40));
     }
 
     @Test
     void aNeedleKeepsItsPoint() {
-        Outline needle = Outline.of(List.of(new Point(0, 0), new Point(10, 0.004), new Point(20, 0.008), new Point(30, 0.01), new Point(20, 0.02), new Point(10, 0.03)));
+        Outline needle = Outline.of(List.of(
+                new Point(0, 0),
+                new Point(10, 0.004),
+                new Point(20, 0.008),
+                new Point(30, 0.01),
+                new Point(20, 0.02),
+                new Point(10, 0.03)));
         assertThat(Thinned.of(needle, TOLERANCE).points()).contains(new Point(30, 0.01));
     }
 

@@ -1,7 +1,5 @@
 package jurren.core.finish;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -16,13 +14,14 @@ import jurren.core.material.Pressure;
 import jurren.core.material.Recipe;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 /** The search beside one that simply tries everything, forwards, and knows none of its shortcuts. */
 class ClosingSearchTest {
     /** Sequences of more closings are not all tried. */
     private static final int MOST = 4;
 
-    private record Cost(int closings, int changes, double timeS) {
-    }
+    private record Cost(int closings, int changes, double timeS) {}
 
     /** Tries every sequence of closings, the short ones first. */
     private static final class Everything {
@@ -35,7 +34,10 @@ class ClosingSearchTest {
         Everything(Pressing p) {
             this.p = p;
             this.n = p.layers().size();
-            this.heats = p.layers().stream().mapToDouble(l -> l.recipe().leastCelsius()).distinct().toArray();
+            this.heats = p.layers().stream()
+                    .mapToDouble(l -> l.recipe().leastCelsius())
+                    .distinct()
+                    .toArray();
             Set<Double> all = new HashSet<>(Set.of(1.0));
             p.layers().forEach(l -> all.add(l.recipe().leastS()));
             this.dwells = all.stream().mapToDouble(Double::doubleValue).toArray();
@@ -48,11 +50,26 @@ class ClosingSearchTest {
             return Optional.ofNullable(best);
         }
 
-        private void tried(int left, int of, int laid, int bonded, double[] taken, double all, double heat, int changes, double time) {
+        private void tried(
+                int left,
+                int of,
+                int laid,
+                int bonded,
+                double[] taken,
+                double all,
+                double heat,
+                int changes,
+                double time) {
             int everyone = (1 << n) - 1;
             if (left == 0) {
                 Cost cost = new Cost(of, changes, time);
-                if (laid == everyone && bonded == everyone && (best == null || Comparator.comparingInt(Cost::changes).thenComparingDouble(Cost::timeS).compare(cost, best) < 0)) {
+                if (laid == everyone
+                        && bonded == everyone
+                        && (best == null
+                                || Comparator.comparingInt(Cost::changes)
+                                                .thenComparingDouble(Cost::timeS)
+                                                .compare(cost, best)
+                                        < 0)) {
                     best = cost;
                 }
                 return;
@@ -96,7 +113,19 @@ class ClosingSearchTest {
             return false;
         }
 
-        private void close(int left, int of, int laid, int bonded, double[] taken, double all, double heat, int changes, double time, int now, double celsius, double seconds) {
+        private void close(
+                int left,
+                int of,
+                int laid,
+                int bonded,
+                double[] taken,
+                double all,
+                double heat,
+                int changes,
+                double time,
+                int now,
+                double celsius,
+                double seconds) {
             int down = laid | now;
             double[] more = taken.clone();
             int done = bonded;
@@ -106,7 +135,9 @@ class ClosingSearchTest {
                     if ((now >> i & 1) == 0) {
                         return;
                     }
-                    most = p.layers().get(i).recipe().pressure().compareTo(most) < 0 ? p.layers().get(i).recipe().pressure() : most;
+                    most = p.layers().get(i).recipe().pressure().compareTo(most) < 0
+                            ? p.layers().get(i).recipe().pressure()
+                            : most;
                 }
             }
             double cool = 0;
@@ -118,19 +149,36 @@ class ClosingSearchTest {
                 Recipe r = l.recipe();
                 more[i] += seconds * l.times();
                 boolean isNew = (now >> i & 1) != 0;
-                boolean bonds = celsius >= r.leastCelsius() && seconds >= r.leastS() && seconds <= r.mostS() && r.pressure().compareTo(most) <= 0;
-                if (celsius > r.mostCelsius() || more[i] > r.mostTotalS() + 1e-9 || isNew && celsius < r.leastCelsius()
-                        || (done >> i & 1) == 0 && seconds > r.mostS() || isNew && (l.sheet() || r.once()) && !bonds) {
+                boolean bonds = celsius >= r.leastCelsius()
+                        && seconds >= r.leastS()
+                        && seconds <= r.mostS()
+                        && r.pressure().compareTo(most) <= 0;
+                if (celsius > r.mostCelsius()
+                        || more[i] > r.mostTotalS() + 1e-9
+                        || isNew && celsius < r.leastCelsius()
+                        || (done >> i & 1) == 0 && seconds > r.mostS()
+                        || isNew && (l.sheet() || r.once()) && !bonds) {
                     return;
                 }
                 done |= bonds ? 1 << i : 0;
                 cool = isNew ? Math.max(cool, Cooling.untilPeeled(l, celsius)) : cool;
             }
             double together = all + seconds;
-            if ((together + 4) * p.clothTimes() > p.cloth().mostTotalS() + 1e-9 || celsius > p.cloth().mostCelsius() || celsius > p.reachesC()) {
+            if ((together + 4) * p.clothTimes() > p.cloth().mostTotalS() + 1e-9
+                    || celsius > p.cloth().mostCelsius()
+                    || celsius > p.reachesC()) {
                 return;
             }
-            tried(left - 1, of, down, done, more, together, celsius, changes + (heat >= 0 && heat != celsius ? 1 : 0), time + 10 + seconds + cool);
+            tried(
+                    left - 1,
+                    of,
+                    down,
+                    done,
+                    more,
+                    together,
+                    celsius,
+                    changes + (heat >= 0 && heat != celsius ? 1 : 0),
+                    time + 10 + seconds + cool);
         }
     }
 
@@ -143,9 +191,27 @@ class ClosingSearchTest {
             double least = 8 + 3 * random.nextInt(3);
             double most = least + 2 + random.nextInt(5);
             boolean once = random.nextInt(8) == 0;
-            Recipe recipe = new Recipe(celsius, celsius - 5 * random.nextInt(2), celsius + 5 * random.nextInt(4), least, most, most + random.nextInt(25), 2, 3,
-                    once ? Pressure.LIGHT : Pressure.values()[1 + random.nextInt(2)], Peel.values()[random.nextInt(3)], once);
-            layers.add(new Pressed(i + 1, recipe, random.nextInt(10) == 0, Optional.empty(), false, 0.1 + 0.1 * random.nextInt(3), 1 + random.nextInt(8) / 7, Set.of(0)));
+            Recipe recipe = new Recipe(
+                    celsius,
+                    celsius - 5 * random.nextInt(2),
+                    celsius + 5 * random.nextInt(4),
+                    least,
+                    most,
+                    most + random.nextInt(25),
+                    2,
+                    3,
+                    once ? Pressure.LIGHT : Pressure.values()[1 + random.nextInt(2)],
+                    Peel.values()[random.nextInt(3)],
+                    once);
+            layers.add(new Pressed(
+                    i + 1,
+                    recipe,
+                    random.nextInt(10) == 0,
+                    Optional.empty(),
+                    false,
+                    0.1 + 0.1 * random.nextInt(3),
+                    1 + random.nextInt(8) / 7,
+                    Set.of(0)));
             long above = 0;
             long near = 0;
             for (int j = 0; j < n; j++) {
@@ -155,8 +221,15 @@ class ClosingSearchTest {
             on.add(above);
             under.add(above | near);
         }
-        return new Pressing(layers, new Lying(on, under), Fixtures.cotton("cotton", 150 + 10 * random.nextInt(3), 20 + random.nextInt(40)), 1, 220,
-                OptionalDouble.empty(), List.of(), Set.of());
+        return new Pressing(
+                layers,
+                new Lying(on, under),
+                Fixtures.cotton("cotton", 150 + 10 * random.nextInt(3), 20 + random.nextInt(40)),
+                1,
+                220,
+                OptionalDouble.empty(),
+                List.of(),
+                Set.of());
     }
 
     private static Optional<Cost> cost(Optional<List<Closing>> found, Pressing p) {
@@ -166,7 +239,12 @@ class ClosingSearchTest {
             for (int i = 0; i < all.size(); i++) {
                 Closing c = all.get(i);
                 changes += i > 0 && all.get(i - 1).celsius() != c.celsius() ? 1 : 0;
-                time += 10 + c.seconds() + c.laid().stream().mapToDouble(l -> Cooling.untilPeeled(p.layers().get(l), c.celsius())).max().orElse(0);
+                time += 10
+                        + c.seconds()
+                        + c.laid().stream()
+                                .mapToDouble(l -> Cooling.untilPeeled(p.layers().get(l), c.celsius()))
+                                .max()
+                                .orElse(0);
             }
             return new Cost(all.size(), changes, time);
         });
@@ -179,7 +257,9 @@ class ClosingSearchTest {
         for (int k = 0; k < 2000; k++) {
             Pressing p = random(random, k % 10 == 0 ? 3 : 1 + k % 2);
             Optional<Cost> expected = new Everything(p).cost();
-            assertThat(cost(new ClosingSearch(p).best(), p).filter(c -> c.closings <= MOST)).as("case %d: %s", k, p).isEqualTo(expected);
+            assertThat(cost(new ClosingSearch(p).best(), p).filter(c -> c.closings <= MOST))
+                    .as("case %d: %s", k, p)
+                    .isEqualTo(expected);
             solvable += expected.isPresent() ? 1 : 0;
         }
         assertThat(solvable).as("both kinds are among them").isBetween(400, 1800);
@@ -213,7 +293,9 @@ class ClosingSearchTest {
                 for (int i : c.laid()) {
                     assertThat(down).doesNotContain(i);
                     for (int j = 0; j < p.layers().size(); j++) {
-                        assertThat(p.lying().isOn(i, j) && !down.contains(j)).as("%d on %d", i, j).isFalse();
+                        assertThat(p.lying().isOn(i, j) && !down.contains(j))
+                                .as("%d on %d", i, j)
+                                .isFalse();
                     }
                 }
                 down.addAll(c.laid());
@@ -224,12 +306,17 @@ class ClosingSearchTest {
                 solved++;
                 FinishSequence f = FilmPress.of(p, s, false);
                 assertThat(f.heat()).as("%s", p).noneMatch(HeatTaken::tooMuch).noneMatch(HeatTaken::tooLittle);
-                assertThat(s.closings()).allSatisfy(c -> c.down().forEach(i -> assertThat(c.celsius()).isLessThanOrEqualTo(p.layers().get(i).recipe().mostCelsius())));
+                assertThat(s.closings())
+                        .allSatisfy(c -> c.down()
+                                .forEach(i -> assertThat(c.celsius())
+                                        .isLessThanOrEqualTo(
+                                                p.layers().get(i).recipe().mostCelsius())));
                 assertThat(f.heatAfter(f.steps().size())).isEqualTo(f.heat());
                 for (int i = 0; i < p.layers().size(); i++) {
                     int layer = i;
                     if (p.layers().get(i).recipe().once()) {
-                        assertThat(s.closings().stream().filter(c -> c.down().contains(layer))).hasSize(1);
+                        assertThat(s.closings().stream().filter(c -> c.down().contains(layer)))
+                                .hasSize(1);
                         assertThat(f.steps().getLast().kind()).isNotEqualTo(Step.Kind.REPRESS);
                     }
                 }
@@ -250,7 +337,9 @@ class ClosingSearchTest {
                     Set<Limit> others = new HashSet<>(p.limits());
                     others.removeAll(clash);
                     others.add(one);
-                    assertThat(new ClosingSearch(p.waiving(others)).best()).as("%s without %s in %s", clash, one, p).isPresent();
+                    assertThat(new ClosingSearch(p.waiving(others)).best())
+                            .as("%s without %s in %s", clash, one, p)
+                            .isPresent();
                 }
             }
         }
@@ -263,11 +352,15 @@ class ClosingSearchTest {
         for (int i = 1; i <= 40; i++) {
             layers.add(new Pressed(i, Fixtures.RECIPE, false));
         }
-        Pressing apart = new Pressing(layers, Lying.apart(40), Fixtures.COTTON, 1, 220, OptionalDouble.empty(), List.of(), Set.of());
+        Pressing apart = new Pressing(
+                layers, Lying.apart(40), Fixtures.COTTON, 1, 220, OptionalDouble.empty(), List.of(), Set.of());
         Solved s = PressSolver.solve(apart);
         assertThat(s.exact()).isFalse();
-        assertThat(s.closings()).singleElement().satisfies(c -> assertThat(c.laid()).hasSize(40));
-        Solved tower = PressSolver.solve(new Pressing(layers, Lying.stacked(40), Fixtures.COTTON, 1, 220, OptionalDouble.empty(), List.of(), Set.of()));
+        assertThat(s.closings())
+                .singleElement()
+                .satisfies(c -> assertThat(c.laid()).hasSize(40));
+        Solved tower = PressSolver.solve(new Pressing(
+                layers, Lying.stacked(40), Fixtures.COTTON, 1, 220, OptionalDouble.empty(), List.of(), Set.of()));
         assertThat(tower.clashes()).as("no cloth bears that").isNotEmpty();
         assertThat(tower.closings()).hasSizeGreaterThanOrEqualTo(40);
     }

@@ -1,26 +1,32 @@
 package jurren.core.finish;
 
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import jurren.core.blank.DyeHeat;
+import jurren.core.blank.MadeOf;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.Region;
+import jurren.core.material.Peel;
+import jurren.core.material.Pressure;
+import jurren.core.material.Recipe;
+import org.junit.jupiter.api.Test;
+
 import static jurren.core.Fixtures.COTTON;
 import static jurren.core.Fixtures.RECIPE;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import jurren.core.blank.DyeHeat;
-import jurren.core.blank.MadeOf;
-import jurren.core.material.Peel;
-import jurren.core.material.Pressure;
-import jurren.core.material.Recipe;
-import java.util.List;
-import java.util.Optional;
-import java.util.stream.IntStream;
-import jurren.core.geometry.Box;
-import jurren.core.geometry.CornerStyle;
-import jurren.core.geometry.Region;
-import org.junit.jupiter.api.Test;
-
 /** Table work, and the presses of a dye print. */
 class OtherWorkTest {
-    private static final MadeOf CUP = new MadeOf("coated steel", MadeOf.Stuff.STEEL, 0, MadeOf.Coating.DYE, 210, 900,
+    private static final MadeOf CUP = new MadeOf(
+            "coated steel",
+            MadeOf.Stuff.STEEL,
+            0,
+            MadeOf.Coating.DYE,
+            210,
+            900,
             Optional.of(new DyeHeat(195, 300, 420)));
 
     private static final Recipe DYE = new Recipe(198, 45, 60, 600, 5, Pressure.MEDIUM, Peel.HOT);
@@ -28,23 +34,50 @@ class OtherWorkTest {
     @Test
     void vinylIsCleanedOnceAndLaidLayerByLayer() {
         FinishSequence work = HandWork.of(HandWork.each(new TableWork(), 2), false);
-        assertThat(work.steps()).extracting(Step::kind).containsExactly(Step.Kind.CLEAN,
-                Step.Kind.TAPE, Step.Kind.HINGE, Step.Kind.BACKING, Step.Kind.LAY, Step.Kind.BURNISH, Step.Kind.LIFT,
-                Step.Kind.TAPE, Step.Kind.HINGE, Step.Kind.BACKING, Step.Kind.LAY, Step.Kind.BURNISH, Step.Kind.LIFT, Step.Kind.WAIT);
+        assertThat(work.steps())
+                .extracting(Step::kind)
+                .containsExactly(
+                        Step.Kind.CLEAN,
+                        Step.Kind.TAPE,
+                        Step.Kind.HINGE,
+                        Step.Kind.BACKING,
+                        Step.Kind.LAY,
+                        Step.Kind.BURNISH,
+                        Step.Kind.LIFT,
+                        Step.Kind.TAPE,
+                        Step.Kind.HINGE,
+                        Step.Kind.BACKING,
+                        Step.Kind.LAY,
+                        Step.Kind.BURNISH,
+                        Step.Kind.LIFT,
+                        Step.Kind.WAIT);
         assertThat(work.steps()).extracting(Step::layer).containsExactly(0, 1, 1, 1, 1, 1, 1, 2, 2, 2, 2, 2, 2, 2);
         assertThat(work.heat()).isEmpty();
         assertThat(work.steps()).noneMatch(s -> s.kind().heats());
         assertThat(work.secondsPerPiece()).as("nobody stands by the wait").isEqualTo(60 + 2 * 205);
-        assertThat(IntStream.range(1, 14).allMatch(i -> work.steps().get(i).startS() == work.steps().get(i - 1).endS())).isTrue();
-        assertThat(HandWork.of(HandWork.each(new TableWork(), 0), false).steps()).isEmpty();
+        assertThat(IntStream.range(1, 14)
+                        .allMatch(i -> work.steps().get(i).startS()
+                                == work.steps().get(i - 1).endS()))
+                .isTrue();
+        assertThat(HandWork.of(HandWork.each(new TableWork(), 0), false).steps())
+                .isEmpty();
     }
 
     /** 300 to 420 s in an oven sleeve: 360, in two halves with a turn between. */
     @Test
     void aCupInASleeveIsTurnedHalfway() {
         FinishSequence work = DyePress.of(DYE, CUP, true, 1);
-        assertThat(work.steps()).extracting(Step::kind).containsExactly(Step.Kind.CLEAN, Step.Kind.TAPE_SHEET, Step.Kind.SLEEVE,
-                Step.Kind.PRESS, Step.Kind.TURN, Step.Kind.PRESS, Step.Kind.PEEL, Step.Kind.COOL);
+        assertThat(work.steps())
+                .extracting(Step::kind)
+                .containsExactly(
+                        Step.Kind.CLEAN,
+                        Step.Kind.TAPE_SHEET,
+                        Step.Kind.SLEEVE,
+                        Step.Kind.PRESS,
+                        Step.Kind.TURN,
+                        Step.Kind.PRESS,
+                        Step.Kind.PEEL,
+                        Step.Kind.COOL);
         assertThat(work.steps()).filteredOn(s -> s.kind().heats()).allSatisfy(s -> {
             assertThat(s.seconds()).isEqualTo(180);
             assertThat(s.celsius()).as("as the cup says, not the paper").isEqualTo(195);
@@ -56,10 +89,15 @@ class OtherWorkTest {
     @Test
     void clothIsDriedFirstAndPressedOnceForEachPosition() {
         FinishSequence once = DyePress.of(RECIPE, COTTON, false, 1);
-        assertThat(once.steps()).extracting(Step::kind).as("no alcohol on cloth").containsExactly(Step.Kind.LINT, Step.Kind.WARM, Step.Kind.TAPE_SHEET,
-                Step.Kind.PRESS, Step.Kind.PEEL);
+        assertThat(once.steps())
+                .extracting(Step::kind)
+                .as("no alcohol on cloth")
+                .containsExactly(Step.Kind.LINT, Step.Kind.WARM, Step.Kind.TAPE_SHEET, Step.Kind.PRESS, Step.Kind.PEEL);
         FinishSequence thrice = DyePress.of(RECIPE, COTTON, false, 3);
-        assertThat(thrice.steps()).filteredOn(s -> s.kind() == Step.Kind.PRESS).extracting(Step::position).containsExactly(0, 1, 2);
+        assertThat(thrice.steps())
+                .filteredOn(s -> s.kind() == Step.Kind.PRESS)
+                .extracting(Step::position)
+                .containsExactly(0, 1, 2);
         assertThat(thrice.heat()).as("nothing is shared").isEqualTo(once.heat());
     }
 
@@ -68,7 +106,8 @@ class OtherWorkTest {
         FinishSequence heat = FilmPressTest.press(COTTON, RECIPE);
         FinishSequence both = heat.then(HandWork.of(HandWork.each(new StickerWork(), 1), false));
         assertThat(both.steps()).hasSize(heat.steps().size() + 5);
-        assertThat(both.steps().get(heat.steps().size()).startS()).isEqualTo(heat.steps().getLast().endS());
+        assertThat(both.steps().get(heat.steps().size()).startS())
+                .isEqualTo(heat.steps().getLast().endS());
         assertThat(both.steps()).extracting(Step::order).isSorted().doesNotHaveDuplicates();
         assertThat(both.secondsPerPiece()).isEqualTo(heat.secondsPerPiece() + 60 + 40);
         assertThat(FinishSequence.NOTHING.then(heat)).isEqualTo(heat);
@@ -77,8 +116,9 @@ class OtherWorkTest {
 
     @Test
     void aStencilThatSticksIsLiftedAfterThePaint() {
-        assertThat(HandWork.of(HandWork.each(new StencilFilmWork(), 1), false).steps()).extracting(Step::kind).containsSubsequence(Step.Kind.LIFT,
-                Step.Kind.PAINT, Step.Kind.LIFT_STENCIL, Step.Kind.DRY);
+        assertThat(HandWork.of(HandWork.each(new StencilFilmWork(), 1), false).steps())
+                .extracting(Step::kind)
+                .containsSubsequence(Step.Kind.LIFT, Step.Kind.PAINT, Step.Kind.LIFT_STENCIL, Step.Kind.DRY);
     }
 
     /** Two vinyls that do not meet go in one tape, with 25 s for the second; the third lies on the first. */
@@ -89,9 +129,16 @@ class OtherWorkTest {
         List<HandWork.Task> goes = HandWork.inGoes(each, lying);
         assertThat(goes).extracting(HandWork.Task::layers).containsExactly(List.of(1, 2), List.of(3));
         FinishSequence work = HandWork.of(goes, false);
-        assertThat(work.steps()).filteredOn(s -> s.kind() == Step.Kind.TAPE).extracting(Step::seconds).containsExactly(70.0, 45.0);
-        assertThat(HandWork.inGoes(HandWork.each(new StencilWork(), 2), Lying.apart(2))).as("one plate a colour").hasSize(2);
-        assertThat(HandWork.of(each, true).steps().getFirst().kind()).as("no alcohol on cloth").isEqualTo(Step.Kind.LINT);
+        assertThat(work.steps())
+                .filteredOn(s -> s.kind() == Step.Kind.TAPE)
+                .extracting(Step::seconds)
+                .containsExactly(70.0, 45.0);
+        assertThat(HandWork.inGoes(HandWork.each(new StencilWork(), 2), Lying.apart(2)))
+                .as("one plate a colour")
+                .hasSize(2);
+        assertThat(HandWork.of(each, true).steps().getFirst().kind())
+                .as("no alcohol on cloth")
+                .isEqualTo(Step.Kind.LINT);
     }
 
     /** A ring of 40 mm outside and 20 mm inside: 5 + 0.06 pi · 10 + 2 = 8.9 s; a speck takes tweezers. */
@@ -99,7 +146,8 @@ class OtherWorkTest {
     void weedingTakesAsLongAsItsEdgesAndInsides() {
         Region ring = disc(20).minus(disc(10));
         assertThat(Weeding.seconds(ring)).isEqualTo(Math.ceil(5 + 0.06 * Math.PI * 10 + 2));
-        assertThat(Weeding.seconds(ring.weld(Region.of(Box.ofSize(50, 0, 1, 1))))).isGreaterThanOrEqualTo(Weeding.seconds(ring) + 3);
+        assertThat(Weeding.seconds(ring.weld(Region.of(Box.ofSize(50, 0, 1, 1)))))
+                .isGreaterThanOrEqualTo(Weeding.seconds(ring) + 3);
         assertThat(Weeding.seconds(Region.EMPTY)).isZero();
     }
 
@@ -107,13 +155,18 @@ class OtherWorkTest {
         return Region.of(Box.ofSize(-0.001, -0.001, 0.002, 0.002)).grown(radius, CornerStyle.ROUND);
     }
 
-    /** While one cools the next is pressed: two films on each other, busy 27, 8 and more; waits of 19 s vanish from the second piece on. */
+    /**
+     * While one cools the next is pressed: two films on each other, busy 27, 8 and more; waits of 19 s vanish from the
+     * second piece on.
+     */
     @Test
     void severalPiecesInTurnDoNotWait() {
         FinishSequence one = FilmPressTest.press(COTTON, RECIPE, RECIPE);
         assertThat(one.secondsFor(1)).isCloseTo(one.secondsPerPiece(), within(1e-9));
         double busy = one.secondsPerPiece() - 2 * 19;
-        assertThat(one.secondsFor(10)).as("each stage of ten pieces takes longer than one cools").isCloseTo(10 * busy, within(1e-9));
+        assertThat(one.secondsFor(10))
+                .as("each stage of ten pieces takes longer than one cools")
+                .isCloseTo(10 * busy, within(1e-9));
         FinishSequence four = one.sideBySide(4);
         assertThat(four.secondsPerPiece()).isCloseTo(one.secondsPerPiece() - 22 * 0.75, within(1e-9));
     }

@@ -1,8 +1,5 @@
 package jurren.core.geometry;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.List;
 import java.util.Random;
 import net.jqwik.api.Arbitraries;
@@ -12,6 +9,9 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.Tag;
 import net.jqwik.api.constraints.DoubleRange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** The laws of the region algebra, on random shapes with holes, coincident edges among them. */
 @Tag("properties")
@@ -23,7 +23,8 @@ class RegionPropertiesTest {
         return Arbitraries.longs().map(seed -> {
             Random random = new Random(seed);
             Region shape = Region.weld(Shapes.blobs(random, 1 + random.nextInt(4), 40));
-            Region cut = random.nextBoolean() ? Shapes.disc(20, 20, 2 + random.nextDouble() * 6)
+            Region cut = random.nextBoolean()
+                    ? Shapes.disc(20, 20, 2 + random.nextDouble() * 6)
                     : Shapes.rectangle(Math.rint(40 * random.nextDouble()), 0, 5, 40);
             return shape.minus(cut);
         });
@@ -51,35 +52,47 @@ class RegionPropertiesTest {
     }
 
     @Property(tries = 100, seed = "20261127")
-    void growingContainsAndShrinkingIsContained(@ForAll("regions") Region a, @ForAll @DoubleRange(min = 0.05, max = 6) double by) {
+    void growingContainsAndShrinkingIsContained(
+            @ForAll("regions") Region a, @ForAll @DoubleRange(min = 0.05, max = 6) double by) {
         for (CornerStyle corners : CornerStyle.values()) {
             Region grown = a.grown(by, corners);
             Region shrunk = a.grown(-by, corners);
             assertThat(a.minus(grown).areaMm2()).as("outlines never shrink").isLessThan(DUST);
             assertThat(shrunk.minus(a).areaMm2()).as("inner ones never grow").isLessThan(DUST);
             assertThat(grown.isValid() && shrunk.isValid()).isTrue();
-            assertThat(a.grown(by / 2, corners).minus(grown).areaMm2()).as("further out is more").isLessThan(DUST);
+            assertThat(a.grown(by / 2, corners).minus(grown).areaMm2())
+                    .as("further out is more")
+                    .isLessThan(DUST);
         }
-        assertThat(a.grown(by, CornerStyle.ROUND).minus(a.grown(by, CornerStyle.MITRED)).areaMm2())
-                .as("a mitre holds the round corner").isLessThan(0.05 * by * by * Math.max(1, a.pieceCount()));
+        assertThat(a.grown(by, CornerStyle.ROUND)
+                        .minus(a.grown(by, CornerStyle.MITRED))
+                        .areaMm2())
+                .as("a mitre holds the round corner")
+                .isLessThan(0.05 * by * by * Math.max(1, a.pieceCount()));
     }
 
     @Property(tries = 100, seed = "20261127")
-    void placingKeepsShapesAndComesBack(@ForAll("regions") Region a, @ForAll @DoubleRange(min = -360, max = 360) double degrees,
-                                        @ForAll @DoubleRange(min = 0.2, max = 5) double factor) {
-        Placement there = Placement.turned(degrees).then(Placement.scaled(factor)).then(Placement.moved(31, -7));
+    void placingKeepsShapesAndComesBack(
+            @ForAll("regions") Region a,
+            @ForAll @DoubleRange(min = -360, max = 360) double degrees,
+            @ForAll @DoubleRange(min = 0.2, max = 5) double factor) {
+        Placement there =
+                Placement.turned(degrees).then(Placement.scaled(factor)).then(Placement.moved(31, -7));
         Region placed = a.placed(there);
-        assertThat(placed.areaMm2()).isCloseTo(a.areaMm2() * factor * factor, within(1e-6 * a.areaMm2() * factor * factor + 1e-9));
+        assertThat(placed.areaMm2())
+                .isCloseTo(a.areaMm2() * factor * factor, within(1e-6 * a.areaMm2() * factor * factor + 1e-9));
         assertThat(placed.pieceCount()).isEqualTo(a.pieceCount());
         assertThat(placed.placed(there.inverse()).edgeDistanceMm(a)).isLessThan(1e-6);
     }
 
     @Property(tries = 60, seed = "20261127")
-    void theNarrowestNeckIsWhereItComesApart(@ForAll @DoubleRange(min = 0.3, max = 5) double neck,
-                                             @ForAll @DoubleRange(min = 4, max = 9) double end,
-                                             @ForAll @DoubleRange(min = -180, max = 180) double degrees) {
-        Region dumbbell = Region.weld(List.of(Shapes.disc(-12, 0, end), Shapes.disc(12, 0, end),
-                Shapes.rectangle(-12, -neck / 2, 24, neck))).placed(Placement.turned(degrees));
+    void theNarrowestNeckIsWhereItComesApart(
+            @ForAll @DoubleRange(min = 0.3, max = 5) double neck,
+            @ForAll @DoubleRange(min = 4, max = 9) double end,
+            @ForAll @DoubleRange(min = -180, max = 180) double degrees) {
+        Region dumbbell = Region.weld(List.of(
+                        Shapes.disc(-12, 0, end), Shapes.disc(12, 0, end), Shapes.rectangle(-12, -neck / 2, 24, neck)))
+                .placed(Placement.turned(degrees));
         Thinness found = dumbbell.narrowestNeck().orElseThrow();
         assertThat(found.widthMm()).isCloseTo(neck, within(0.05));
         assertThat(found.where().distanceMm(new Point(0, 0))).isLessThan(12);

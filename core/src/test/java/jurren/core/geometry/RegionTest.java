@@ -1,5 +1,23 @@
 package jurren.core.geometry;
 
+import java.awt.geom.Path2D;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.io.ParseException;
+import org.locationtech.jts.io.WKTReader;
+
 import static jurren.core.geometry.Shapes.disc;
 import static jurren.core.geometry.Shapes.polygon;
 import static jurren.core.geometry.Shapes.rectangle;
@@ -9,31 +27,15 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.Optional;
-import java.awt.geom.Path2D;
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Random;
-import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.RepeatedTest;
-import org.junit.jupiter.api.RepetitionInfo;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.io.ParseException;
-import org.locationtech.jts.io.WKTReader;
-
 class RegionTest {
     @Test
     void weldKeepsCountersAndMakesOnePieceOfWhatOverlaps() {
         Region welded = Region.weld(List.of(ring(0, 0, 10, 4), ring(15, 0, 10, 4), disc(60, 0, 3)));
 
         assertThat(welded.pieceCount()).isEqualTo(2);
-        assertThat(welded.holeCount()).as("two counters, and nothing between the rings").isEqualTo(2);
+        assertThat(welded.holeCount())
+                .as("two counters, and nothing between the rings")
+                .isEqualTo(2);
         assertThat(welded.contains(new Point(0, 0))).isFalse();
         assertThat(welded.contains(new Point(7.5, 0))).isTrue();
     }
@@ -53,7 +55,9 @@ class RegionTest {
         assertThat(a.differingFrom(b).areaMm2()).isCloseTo(a.areaMm2() + b.areaMm2() - 2 * both, within(1e-6));
         assertThat(a.grown(1.5, CornerStyle.ROUND).intersect(a).areaMm2()).isCloseTo(a.areaMm2(), within(1e-3));
         assertThat(a.grown(-1, CornerStyle.ROUND).minus(a).areaMm2()).isLessThan(1e-3);
-        assertThat(Region.weld(blobs)).as("the same result on a second evaluation").isEqualTo(Region.weld(blobs));
+        assertThat(Region.weld(blobs))
+                .as("the same result on a second evaluation")
+                .isEqualTo(Region.weld(blobs));
     }
 
     @Test
@@ -84,12 +88,14 @@ class RegionTest {
         Region component = component();
         List<Region> holesWithRoom = component.pieces().getFirst().holes().stream()
                 .map(h -> Region.enclosedBy(List.of(h), FillRule.NON_ZERO).grown(-distanceMm, CornerStyle.ROUND))
-                .filter(left -> left.areaMm2() > 0.01).toList();
+                .filter(left -> left.areaMm2() > 0.01)
+                .toList();
 
         Region grown = component.grown(distanceMm, CornerStyle.ROUND);
 
         assertThat(component.holeCount()).isPositive();
-        assertThat(holesWithRoom).allSatisfy(left -> assertThat(grown.contains(left.inside())).isFalse());
+        assertThat(holesWithRoom)
+                .allSatisfy(left -> assertThat(grown.contains(left.inside())).isFalse());
         assertThat(grown.isValid()).isTrue();
     }
 
@@ -141,7 +147,9 @@ class RegionTest {
         assertThat(bowTie.isValid()).isTrue();
 
         Region pentagram = polygon(0, -10, 5.878, 8.09, -9.511, -3.09, 9.511, -3.09, -5.878, 8.09);
-        assertThat(pentagram.contains(new Point(0, 0))).as("wound twice, still covered").isTrue();
+        assertThat(pentagram.contains(new Point(0, 0)))
+                .as("wound twice, still covered")
+                .isTrue();
     }
 
     @Test
@@ -152,18 +160,21 @@ class RegionTest {
         assertThat(ring(0, 0, 10, 9.2).thinnest().widthMm()).isCloseTo(0.8, within(0.01));
         assertThat(disc(0, 0, 5).thinnest().widthMm()).isCloseTo(10, within(0.02));
         assertThat(polygon(0, 0, 10, 0, 5, 8.66).thinnest().widthMm())
-                .as("a triangle has no edges side by side: its widest circle").isCloseTo(5.77, within(0.05));
+                .as("a triangle has no edges side by side: its widest circle")
+                .isCloseTo(5.77, within(0.05));
     }
 
     @Test
     void crossingsOfALineComeInPairsEvenThroughAVertex() {
         Region diamond = polygon(0, -10, 10, 0, 0, 10, -10, 0);
-        assertThat(diamond.along(new Point(-20, 0), new Point(20, 0))).hasSize(1)
-                .first().satisfies(i -> assertThat(i.lengthMm()).isCloseTo(20, within(1e-9)));
+        assertThat(diamond.along(new Point(-20, 0), new Point(20, 0)))
+                .hasSize(1)
+                .first()
+                .satisfies(i -> assertThat(i.lengthMm()).isCloseTo(20, within(1e-9)));
         assertThat(ring(0, 0, 10, 5).along(new Point(-20, 0), new Point(20, 0)))
-                .extracting(i -> Math.round(i.fromMm() * 100) / 100.0).containsExactly(10.0, 25.0);
-        assertThat(diamond.along(new Point(-5, 0), new Point(5, 0)))
-                .containsExactly(new Interval(0, 10));
+                .extracting(i -> Math.round(i.fromMm() * 100) / 100.0)
+                .containsExactly(10.0, 25.0);
+        assertThat(diamond.along(new Point(-5, 0), new Point(5, 0))).containsExactly(new Interval(0, 10));
         assertThat(diamond.along(new Point(1, 1), new Point(1, 1))).isEmpty();
     }
 
@@ -181,7 +192,8 @@ class RegionTest {
 
     @Test
     void edgeDistanceIsWorstPointOfEitherEdge() {
-        assertThat(rectangle(0, 0, 10, 10).edgeDistanceMm(rectangle(0, 0, 10, 13))).isCloseTo(3, within(1e-9));
+        assertThat(rectangle(0, 0, 10, 10).edgeDistanceMm(rectangle(0, 0, 10, 13)))
+                .isCloseTo(3, within(1e-9));
         assertThat(rectangle(0, 0, 10, 10).edgeDistanceMm(Region.EMPTY)).isInfinite();
         assertThat(Region.EMPTY.edgeDistanceMm(Region.EMPTY)).isZero();
     }
@@ -220,7 +232,9 @@ class RegionTest {
         assertThat(disc(0, 0, 50).areaMm2()).isCloseTo(Math.PI * 2500, within(2.0));
     }
 
-    /** 58,000 corners of which no two edges run side by side: each ray ends at the next flank, so that it stays quick. */
+    /**
+     * 58,000 corners of which no two edges run side by side: each ray ends at the next flank, so that it stays quick.
+     */
     @Test
     void aLongSawIsSearchedInReasonableTimeAndToldItsWidestPlace() {
         List<Point> saw = new ArrayList<>();
@@ -247,13 +261,20 @@ class RegionTest {
             }
             Region all = Region.weld(discs);
             double reach = random.nextDouble(8);
-            List<List<Region>> joined = new ArrayList<>(all.pieces().stream().map(p -> (List<Region>) new ArrayList<>(List.of(p.region()))).toList());
+            List<List<Region>> joined = new ArrayList<>(all.pieces().stream()
+                    .map(p -> (List<Region>) new ArrayList<>(List.of(p.region())))
+                    .toList());
             for (boolean again = true; again; ) {
                 again = false;
                 for (int i = 0; i < joined.size() && !again; i++) {
                     for (int j = i + 1; j < joined.size() && !again; j++) {
                         List<Region> other = joined.get(j);
-                        if (joined.get(i).stream().anyMatch(a -> other.stream().anyMatch(b -> a.bounds().grown(reach).crossed(b.bounds()).isPresent()))) {
+                        if (joined.get(i).stream()
+                                .anyMatch(a -> other.stream()
+                                        .anyMatch(b -> a.bounds()
+                                                .grown(reach)
+                                                .crossed(b.bounds())
+                                                .isPresent()))) {
                             joined.get(i).addAll(joined.remove(j));
                             again = true;
                         }
@@ -262,7 +283,11 @@ class RegionTest {
             }
             List<Region> groups = all.groups(reach);
             assertThat(groups.stream().map(g -> Math.round(g.areaMm2() * 1e6)).sorted())
-                    .isEqualTo(joined.stream().map(g -> Math.round(g.stream().mapToDouble(Region::areaMm2).sum() * 1e6)).sorted().toList());
+                    .isEqualTo(joined.stream()
+                            .map(g -> Math.round(
+                                    g.stream().mapToDouble(Region::areaMm2).sum() * 1e6))
+                            .sorted()
+                            .toList());
             assertThat(groups.stream().mapToInt(Region::pieceCount).sum()).isEqualTo(all.pieceCount());
         }
     }
@@ -297,10 +322,14 @@ class RegionTest {
         assertThat(Region.EMPTY.thinnestBelow(withinMm)).isEmpty();
     }
 
-    /** A sieve of 2,500 holes and 2,000 discs, of 200 corners each: nothing is lost, joined or moved further than it may be. */
+    /**
+     * A sieve of 2,500 holes and 2,000 discs, of 200 corners each: nothing is lost, joined or moved further than it may
+     * be.
+     */
     @Test
     void whatHasVeryManyRingsIsSimplifiedRingByRing() {
-        List<Outline> rings = new ArrayList<>(List.of(Outline.of(List.of(new Point(0, 0), new Point(500, 0), new Point(500, 500), new Point(0, 500)))));
+        List<Outline> rings = new ArrayList<>(List.of(
+                Outline.of(List.of(new Point(0, 0), new Point(500, 0), new Point(500, 500), new Point(0, 500)))));
         for (int i = 0; i < 2500; i++) {
             rings.add(circle(5 + 10 * (i % 50), 5 + 10.0 * (i / 50)));
         }
@@ -317,6 +346,8 @@ class RegionTest {
     }
 
     private static Outline circle(double x, double y) {
-        return Outline.of(java.util.stream.IntStream.range(0, 200).mapToObj(k -> new Point(x + 4 * Math.cos(Math.PI * k / 100), y + 4 * Math.sin(Math.PI * k / 100))).toList());
+        return Outline.of(java.util.stream.IntStream.range(0, 200)
+                .mapToObj(k -> new Point(x + 4 * Math.cos(Math.PI * k / 100), y + 4 * Math.sin(Math.PI * k / 100)))
+                .toList());
     }
 }

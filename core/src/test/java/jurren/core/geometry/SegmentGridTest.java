@@ -1,8 +1,5 @@
 package jurren.core.geometry;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
@@ -14,19 +11,26 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 /** Beside another way to find the nearest edge: near it, far from it, inside and out. */
 class SegmentGridTest {
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     private static Geometry edges(Region region) {
-        List<Outline> outlines = region.pieces().stream().flatMap(p -> Stream.concat(Stream.of(p.outer()), p.holes().stream())).toList();
-        return FACTORY.createMultiLineString(outlines.stream().map(o -> {
-            Coordinate[] ring = new Coordinate[o.size() + 1];
-            for (int i = 0; i <= o.size(); i++) {
-                ring[i] = new Coordinate(o.xMm(i % o.size()), o.yMm(i % o.size()));
-            }
-            return FACTORY.createLineString(ring);
-        }).toArray(LineString[]::new));
+        List<Outline> outlines = region.pieces().stream()
+                .flatMap(p -> Stream.concat(Stream.of(p.outer()), p.holes().stream()))
+                .toList();
+        return FACTORY.createMultiLineString(outlines.stream()
+                .map(o -> {
+                    Coordinate[] ring = new Coordinate[o.size() + 1];
+                    for (int i = 0; i <= o.size(); i++) {
+                        ring[i] = new Coordinate(o.xMm(i % o.size()), o.yMm(i % o.size()));
+                    }
+                    return FACTORY.createLineString(ring);
+                })
+                .toArray(LineString[]::new));
     }
 
     private static void agrees(Geometry lines, Random random) {
@@ -36,7 +40,9 @@ class SegmentGridTest {
         for (int i = 0; i < 400; i++) {
             double x = box.getMinX() + (random.nextDouble() * 2 - 0.5) * reach;
             double y = box.getMinY() + (random.nextDouble() * 2 - 0.5) * reach;
-            assertThat(grid.distance(x, y)).as("%s, %s", x, y).isCloseTo(lines.distance(FACTORY.createPoint(new Coordinate(x, y))), within(1e-9));
+            assertThat(grid.distance(x, y))
+                    .as("%s, %s", x, y)
+                    .isCloseTo(lines.distance(FACTORY.createPoint(new Coordinate(x, y))), within(1e-9));
         }
     }
 

@@ -7,15 +7,15 @@ import java.util.random.RandomGenerator;
 
 /** Simple regions for tests. */
 public final class Shapes {
-    private Shapes() {
-    }
+    private Shapes() {}
 
     public static Region rectangle(double x, double y, double width, double height) {
         return Region.of(Box.ofSize(x, y, width, height));
     }
 
     public static Region disc(double x, double y, double radius) {
-        return Curves.of(new Ellipse2D.Double(x - radius, y - radius, 2 * radius, 2 * radius)).enclosed();
+        return Curves.of(new Ellipse2D.Double(x - radius, y - radius, 2 * radius, 2 * radius))
+                .enclosed();
     }
 
     public static Region ring(double x, double y, double outer, double inner) {
@@ -24,8 +24,19 @@ public final class Shapes {
 
     /** A letter-like shape that reads differently in a mirror: an upright with a foot to the right. */
     public static Region footToTheRight(double x, double y, double size) {
-        return polygon(x, y, x + size / 4, y, x + size / 4, y + size * 3 / 4,
-                x + size, y + size * 3 / 4, x + size, y + size, x, y + size);
+        return polygon(
+                x,
+                y,
+                x + size / 4,
+                y,
+                x + size / 4,
+                y + size * 3 / 4,
+                x + size,
+                y + size * 3 / 4,
+                x + size,
+                y + size,
+                x,
+                y + size);
     }
 
     public static Region polygon(double... xy) {
@@ -52,7 +63,8 @@ public final class Shapes {
     }
 
     public static List<Region> blobs(RandomGenerator random, int count, double within) {
-        return java.util.stream.IntStream.range(0, count).mapToObj(
-                _ -> blob(random, within * random.nextDouble(), within * random.nextDouble(), within / 5)).toList();
+        return java.util.stream.IntStream.range(0, count)
+                .mapToObj(_ -> blob(random, within * random.nextDouble(), within * random.nextDouble(), within / 5))
+                .toList();
     }
 }

@@ -1,8 +1,5 @@
 package jurren.core.geometry;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.awt.geom.PathIterator;
 import java.util.List;
 import java.util.Random;
@@ -16,6 +13,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 class SmoothOutlineTest {
     private static final double TOLERANCE_MM = 0.004;
 
@@ -28,7 +28,14 @@ class SmoothOutlineTest {
     }
 
     private static Region word(ShippedTypeface face) {
-        return new Chain().build(new Motif("m", "m", Lettering.of("Otterbrook & Co 268", face, 30, Colour.of("#000000")), List.of(), Pose.at(0, 0))).region();
+        return new Chain()
+                .build(new Motif(
+                        "m",
+                        "m",
+                        Lettering.of("Otterbrook & Co 268", face, 30, Colour.of("#000000")),
+                        List.of(),
+                        Pose.at(0, 0)))
+                .region();
     }
 
     @Test
@@ -44,7 +51,9 @@ class SmoothOutlineTest {
             Region disc = Shapes.disc(10, 20, r);
             Curves smooth = disc.smooth(TOLERANCE_MM);
             assertThat(segments(smooth)[PathIterator.SEG_LINETO]).isZero();
-            assertThat(segments(smooth)[PathIterator.SEG_CUBICTO]).as("radius %s", r).isBetween(4, 16);
+            assertThat(segments(smooth)[PathIterator.SEG_CUBICTO])
+                    .as("radius %s", r)
+                    .isBetween(4, 16);
             assertThat(smooth.enclosed().edgeDistanceMm(disc)).isLessThan(0.011);
         }
     }
@@ -70,7 +79,9 @@ class SmoothOutlineTest {
         assertThat(again.areaMm2()).isCloseTo(word.areaMm2(), within(word.outlineLengthMm() * 0.004));
         // one of them has no curve at all
         int most = face == ShippedTypeface.BLACK_OPS_ONE ? word.vertexCount() : word.vertexCount() / 2;
-        assertThat(smooth.nodes()).as("%s: %d corners before", face, word.vertexCount()).isLessThanOrEqualTo(most);
+        assertThat(smooth.nodes())
+                .as("%s: %d corners before", face, word.vertexCount())
+                .isLessThanOrEqualTo(most);
     }
 
     @Test
@@ -78,7 +89,9 @@ class SmoothOutlineTest {
         Random random = new Random(7);
         for (int i = 0; i < 60; i++) {
             Region blob = Shapes.blob(random, 0, 0, 40);
-            assertThat(blob.smooth(TOLERANCE_MM).enclosed().edgeDistanceMm(blob)).as("blob %d", i).isLessThan(0.012);
+            assertThat(blob.smooth(TOLERANCE_MM).enclosed().edgeDistanceMm(blob))
+                    .as("blob %d", i)
+                    .isLessThan(0.012);
         }
     }
 }

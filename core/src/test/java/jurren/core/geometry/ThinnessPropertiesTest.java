@@ -1,8 +1,5 @@
 package jurren.core.geometry;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,6 +24,9 @@ import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 /** Widths against a medial axis found by trying every two points of the edge. */
 @Tag("properties")
 class ThinnessPropertiesTest {
@@ -35,13 +35,13 @@ class ThinnessPropertiesTest {
     private static final int SAMPLES = 6000;
     /** Edges that come so near are a jag that no knife makes. */
     private static final double JAG_MM = 0.01;
+
     private static final double FACING = 15;
     /** On a curve it depends on rounding whether two sides still face each other at the bound itself. */
     private static final double AT_THE_BOUND = 4;
 
     /** A place on the edge, the way into the film, and how far along its outline it lies. */
-    private record Sample(int ring, double x, double y, double nx, double ny, double along) {
-    }
+    private record Sample(int ring, double x, double y, double nx, double ny, double along) {}
 
     private record Tip(int ring, double along, double around) {
         double from(double place) {
@@ -60,7 +60,12 @@ class ThinnessPropertiesTest {
             outlines.addAll(piece.holes());
             for (Outline o : outlines) {
                 boolean hole = o != piece.outer();
-                sample(o.signedAreaMm2() > 0 != hole ? o.points() : o.points().reversed(), ring++, apart, samples, tips);
+                sample(
+                        o.signedAreaMm2() > 0 != hole ? o.points() : o.points().reversed(),
+                        ring++,
+                        apart,
+                        samples,
+                        tips);
             }
         }
         Thinness least = new Thinness(Double.POSITIVE_INFINITY, new Point(0, 0));
@@ -78,7 +83,8 @@ class ThinnessPropertiesTest {
                 }
             }
             if (touched != null && 2 * radius < least.widthMm() && 2 * radius > JAG_MM) {
-                double cos = (p.nx * (touched.x - p.x - p.nx * radius) + p.ny * (touched.y - p.y - p.ny * radius)) / radius;
+                double cos =
+                        (p.nx * (touched.x - p.x - p.nx * radius) + p.ny * (touched.y - p.y - p.ny * radius)) / radius;
                 if (cos >= Math.cos(Math.toRadians(degrees)) && !isTip(tips, p, touched, 2 * radius)) {
                     least = new Thinness(2 * radius, new Point(p.x + p.nx * radius, p.y + p.ny * radius));
                 }
@@ -88,8 +94,12 @@ class ThinnessPropertiesTest {
     }
 
     private static boolean isTip(List<Tip> tips, Sample p, Sample q, double width) {
-        return p.ring == q.ring && tips.stream().filter(t -> t.ring == p.ring).anyMatch(t -> t.from(p.along) * t.from(q.along) <= 0
-                && Math.abs(t.from(p.along)) <= 12 * width && Math.abs(t.from(q.along)) <= 12 * width);
+        return p.ring == q.ring
+                && tips.stream()
+                        .filter(t -> t.ring == p.ring)
+                        .anyMatch(t -> t.from(p.along) * t.from(q.along) <= 0
+                                && Math.abs(t.from(p.along)) <= 12 * width
+                                && Math.abs(t.from(q.along)) <= 12 * width);
     }
 
     private static void sample(List<Point> points, int ring, double apart, List<Sample> samples, List<Tip> tips) {
@@ -107,8 +117,10 @@ class ThinnessPropertiesTest {
             Point b = c.get((i + 1) % c.size());
             Point before = c.get((i + c.size() - 1) % c.size());
             double length = a.distanceMm(b);
-            double interior = angle(before.xMm() - a.xMm(), before.yMm() - a.yMm(), b.xMm() - a.xMm(), b.yMm() - a.yMm());
-            boolean left = (a.xMm() - before.xMm()) * (b.yMm() - a.yMm()) - (a.yMm() - before.yMm()) * (b.xMm() - a.xMm()) > 0;
+            double interior =
+                    angle(before.xMm() - a.xMm(), before.yMm() - a.yMm(), b.xMm() - a.xMm(), b.yMm() - a.yMm());
+            boolean left =
+                    (a.xMm() - before.xMm()) * (b.yMm() - a.yMm()) - (a.yMm() - before.yMm()) * (b.xMm() - a.xMm()) > 0;
             if (left && interior < Math.toRadians(40)) {
                 tips.add(new Tip(ring, along, around));
             }
@@ -118,8 +130,13 @@ class ThinnessPropertiesTest {
             int n = Math.max(1, (int) Math.round(length / apart));
             for (int k = 0; k < n; k++) {
                 double t = (k + 0.5) / n;
-                samples.add(new Sample(ring, a.xMm() + t * (b.xMm() - a.xMm()), a.yMm() + t * (b.yMm() - a.yMm()),
-                        -(b.yMm() - a.yMm()) / length, (b.xMm() - a.xMm()) / length, along + t * length));
+                samples.add(new Sample(
+                        ring,
+                        a.xMm() + t * (b.xMm() - a.xMm()),
+                        a.yMm() + t * (b.yMm() - a.yMm()),
+                        -(b.yMm() - a.yMm()) / length,
+                        (b.xMm() - a.xMm()) / length,
+                        along + t * length));
             }
             along += length;
         }
@@ -128,7 +145,8 @@ class ThinnessPropertiesTest {
     /** A corner that points into the film touches a disc from any direction between its two edges' own. */
     private static void fan(Point before, Point corner, Point after, int ring, double along, List<Sample> samples) {
         double from = Math.atan2(corner.xMm() - before.xMm(), before.yMm() - corner.yMm());
-        double turn = Math.IEEEremainder(Math.atan2(after.xMm() - corner.xMm(), corner.yMm() - after.yMm()) - from, 2 * Math.PI);
+        double turn = Math.IEEEremainder(
+                Math.atan2(after.xMm() - corner.xMm(), corner.yMm() - after.yMm()) - from, 2 * Math.PI);
         int steps = (int) Math.ceil(Math.abs(Math.toDegrees(turn)));
         for (int k = 1; k < steps; k++) {
             double a = from + turn * k / steps;
@@ -141,51 +159,74 @@ class ThinnessPropertiesTest {
     }
 
     private static Region letter(char c, double heightMm, ShippedTypeface face, List<Treatment> treatments) {
-        return new Chain().build(new Motif("m1", "x", Lettering.of(String.valueOf(c), face, heightMm, INK), treatments, Pose.at(0, 0))).region();
+        return new Chain()
+                .build(new Motif(
+                        "m1", "x", Lettering.of(String.valueOf(c), face, heightMm, INK), treatments, Pose.at(0, 0)))
+                .region();
     }
 
     @Property(tries = 12, seed = "20261127")
-    void theNarrowestPartIsThatOfTheMedialAxis(@ForAll @CharRange(from = 'A', to = 'z') char c, @ForAll @DoubleRange(min = 8, max = 25) double heightMm,
-                                               @ForAll @IntRange(min = 0, max = 30) int face) {
+    void theNarrowestPartIsThatOfTheMedialAxis(
+            @ForAll @CharRange(from = 'A', to = 'z') char c,
+            @ForAll @DoubleRange(min = 8, max = 25) double heightMm,
+            @ForAll @IntRange(min = 0, max = 30) int face) {
         ShippedTypeface[] faces = ShippedTypeface.values();
         Region region = letter(c, heightMm, faces[face % faces.length], List.of());
         if (!region.isEmpty() && region.thinnest().widthMm() > JAG_MM) {
             double found = region.thinnest().widthMm();
-            bruteThinnest(region, FACING + AT_THE_BOUND).ifPresent(least -> assertThat(found).as(least.toString()).isGreaterThan(least.widthMm() - 0.02));
-            bruteThinnest(region, FACING - AT_THE_BOUND).ifPresent(most -> assertThat(found).as(most.toString()).isLessThan(most.widthMm() + 0.02));
+            bruteThinnest(region, FACING + AT_THE_BOUND)
+                    .ifPresent(least -> assertThat(found).as(least.toString()).isGreaterThan(least.widthMm() - 0.02));
+            bruteThinnest(region, FACING - AT_THE_BOUND)
+                    .ifPresent(most -> assertThat(found).as(most.toString()).isLessThan(most.widthMm() + 0.02));
         }
     }
 
     @Property(tries = 12, seed = "20261127")
-    void thickenedLettersHaveNothingNarrower(@ForAll @CharRange(from = 'A', to = 'z') char c, @ForAll @DoubleRange(min = 8, max = 25) double heightMm,
-                                             @ForAll @IntRange(min = 0, max = 30) int face, @ForAll @DoubleRange(min = 0.4, max = 2.5) double leastMm) {
+    void thickenedLettersHaveNothingNarrower(
+            @ForAll @CharRange(from = 'A', to = 'z') char c,
+            @ForAll @DoubleRange(min = 8, max = 25) double heightMm,
+            @ForAll @IntRange(min = 0, max = 30) int face,
+            @ForAll @DoubleRange(min = 0.4, max = 2.5) double leastMm) {
         ShippedTypeface[] faces = ShippedTypeface.values();
         ShippedTypeface chosen = faces[face % faces.length];
         Region before = letter(c, heightMm, chosen, List.of());
         Region after = letter(c, heightMm, chosen, List.of(new Thicken(leastMm)));
         if (!before.isEmpty()) {
-            assertThat(before.minus(after).areaMm2()).as("nothing is taken away").isLessThan(1e-6);
-            bruteThinnest(after, FACING - AT_THE_BOUND).ifPresent(truth -> assertThat(truth.widthMm()).as(truth.toString()).isGreaterThan(leastMm - 0.001));
+            assertThat(before.minus(after).areaMm2())
+                    .as("nothing is taken away")
+                    .isLessThan(1e-6);
+            bruteThinnest(after, FACING - AT_THE_BOUND)
+                    .ifPresent(truth ->
+                            assertThat(truth.widthMm()).as(truth.toString()).isGreaterThan(leastMm - 0.001));
         }
     }
 
     @Property(tries = 25, seed = "20261127")
-    void whatHoldsIslandsLeavesNoSliver(@ForAll("withIslands") char c, @ForAll @DoubleRange(min = 12, max = 60) double heightMm,
-                                        @ForAll @IntRange(min = 0, max = 30) int face, @ForAll @DoubleRange(min = 1, max = 3) double bridgeMm,
-                                        @ForAll boolean upright) {
+    void whatHoldsIslandsLeavesNoSliver(
+            @ForAll("withIslands") char c,
+            @ForAll @DoubleRange(min = 12, max = 60) double heightMm,
+            @ForAll @IntRange(min = 0, max = 30) int face,
+            @ForAll @DoubleRange(min = 1, max = 3) double bridgeMm,
+            @ForAll boolean upright) {
         ShippedTypeface[] faces = ShippedTypeface.values();
         ShippedTypeface chosen = faces[face % faces.length];
         Region before = letter(c, heightMm, chosen, List.of());
         Region after = letter(c, heightMm, chosen, List.of(new HoldIslands(bridgeMm, 2, upright)));
         if (!after.isEmpty()) {
-            assertThat(after.thinnest().widthMm()).isGreaterThan(Math.min(0.09, before.thinnest().widthMm() - 0.01));
-            assertThat(after.pieces().stream().mapToDouble(p -> p.region().areaMm2()).min().orElseThrow()).isGreaterThan(0.01);
+            assertThat(after.thinnest().widthMm())
+                    .isGreaterThan(Math.min(0.09, before.thinnest().widthMm() - 0.01));
+            assertThat(after.pieces().stream()
+                            .mapToDouble(p -> p.region().areaMm2())
+                            .min()
+                            .orElseThrow())
+                    .isGreaterThan(0.01);
         }
     }
 
     @Provide
     Arbitrary<Character> withIslands() {
-        return Arbitraries.of('A', 'B', 'D', 'O', 'P', 'Q', 'R', 'a', 'b', 'd', 'e', 'g', 'o', 'p', 'q', '0', '4', '6', '8', '9');
+        return Arbitraries.of(
+                'A', 'B', 'D', 'O', 'P', 'Q', 'R', 'a', 'b', 'd', 'e', 'g', 'o', 'p', 'q', '0', '4', '6', '8', '9');
     }
 
     @Test
@@ -198,18 +239,24 @@ class ThinnessPropertiesTest {
 
     @Test
     void aWedgeIsAsWideAsTheDiscAtItsBluntEnd() {
-        // 1 mm at the end and 10 degrees: the disc that touches both sides and the end, of radius r with r·(1 + sin 5°) = 0.5 + r·tan... by hand
+        // 1 mm at the end and 10 degrees: the disc that touches both sides and the end, of radius r with r·(1 + sin 5°)
+        // = 0.5 + r·tan... by hand
         double half = Math.toRadians(5);
         Region wedge = Shapes.polygon(0, -0.5, 20, -0.5 - 20 * Math.tan(half), 20, 0.5 + 20 * Math.tan(half), 0, 0.5);
-        // its middle stands r from the end, where the sides are (0.5 + r·tan 5°)·cos 5° away: r = 0.5·cos 5° / (1 - sin 5°)
+        // its middle stands r from the end, where the sides are (0.5 + r·tan 5°)·cos 5° away: r = 0.5·cos 5° / (1 - sin
+        // 5°)
         double r = 0.5 * Math.cos(half) / (1 - Math.sin(half));
         assertThat(wedge.thinnest().widthMm()).isCloseTo(2 * r, within(0.02));
     }
 
     @Test
     void aSpikeHasNoThinPart() {
-        assertThat(Shapes.polygon(0, 0, 40, 2, 40, -2).thinnest().widthMm()).as("6 degrees, all of it the tip but its end").isGreaterThan(1.4);
-        assertThat(Paint.welded(new Thicken(1).apply(List.of(new Paint(INK, List.of(Shapes.rectangle(0, 0, 0.3, 20)))))).thinnest().widthMm())
+        assertThat(Shapes.polygon(0, 0, 40, 2, 40, -2).thinnest().widthMm())
+                .as("6 degrees, all of it the tip but its end")
+                .isGreaterThan(1.4);
+        assertThat(Paint.welded(new Thicken(1).apply(List.of(new Paint(INK, List.of(Shapes.rectangle(0, 0, 0.3, 20))))))
+                        .thinnest()
+                        .widthMm())
                 .isCloseTo(1, within(0.01));
     }
 }

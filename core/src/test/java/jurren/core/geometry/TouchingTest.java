@@ -1,17 +1,22 @@
 package jurren.core.geometry;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 /** Whether two shapes touch: by hand, and beside the geometry library on shapes drawn by lot. */
 class TouchingTest {
     private static Polygon square(double x, double y, double side) {
-        return Jts.FACTORY.createPolygon(new Coordinate[] {new Coordinate(x, y), new Coordinate(x + side, y), new Coordinate(x + side, y + side),
-            new Coordinate(x, y + side), new Coordinate(x, y)});
+        return Jts.FACTORY.createPolygon(new Coordinate[] {
+            new Coordinate(x, y),
+            new Coordinate(x + side, y),
+            new Coordinate(x + side, y + side),
+            new Coordinate(x, y + side),
+            new Coordinate(x, y)
+        });
     }
 
     private static Polygon frame(double x, double y, double side, double wide) {
@@ -20,12 +25,24 @@ class TouchingTest {
 
     @Test
     void whatSharesAnEdgeOrACornerOrLiesInsideTouches() {
-        assertThat(Touching.touch(square(0, 0, 10), square(10, 0, 10))).as("an edge").isTrue();
-        assertThat(Touching.touch(square(0, 0, 10), square(10, 10, 10))).as("a corner").isTrue();
-        assertThat(Touching.touch(square(0, 0, 10), square(4, 4, 2))).as("inside").isTrue();
-        assertThat(Touching.touch(square(4, 4, 2), square(0, 0, 10))).as("around").isTrue();
-        assertThat(Touching.touch(square(0, 0, 10), square(2, -5, 2))).as("below").isFalse();
-        assertThat(Touching.touch(square(0, 0, 10), square(10.001, 0, 10))).as("a hair beside").isFalse();
+        assertThat(Touching.touch(square(0, 0, 10), square(10, 0, 10)))
+                .as("an edge")
+                .isTrue();
+        assertThat(Touching.touch(square(0, 0, 10), square(10, 10, 10)))
+                .as("a corner")
+                .isTrue();
+        assertThat(Touching.touch(square(0, 0, 10), square(4, 4, 2)))
+                .as("inside")
+                .isTrue();
+        assertThat(Touching.touch(square(4, 4, 2), square(0, 0, 10)))
+                .as("around")
+                .isTrue();
+        assertThat(Touching.touch(square(0, 0, 10), square(2, -5, 2)))
+                .as("below")
+                .isFalse();
+        assertThat(Touching.touch(square(0, 0, 10), square(10.001, 0, 10)))
+                .as("a hair beside")
+                .isFalse();
     }
 
     @Test
@@ -33,7 +50,9 @@ class TouchingTest {
         assertThat(Touching.touch(frame(0, 0, 10, 1), square(2, 2, 6))).isFalse();
         assertThat(Touching.touch(square(2, 2, 6), frame(0, 0, 10, 1))).isFalse();
         assertThat(Touching.touch(frame(0, 0, 10, 1), square(1, 2, 6))).isTrue();
-        assertThat(Touching.touch(frame(0, 0, 10, 1), square(-1, 4, 12))).as("across both rims").isTrue();
+        assertThat(Touching.touch(frame(0, 0, 10, 1), square(-1, 4, 12)))
+                .as("across both rims")
+                .isTrue();
     }
 
     @Test
@@ -56,7 +75,8 @@ class TouchingTest {
         Coordinate[] ring = new Coordinate[rays + 1];
         for (int k = 0; k < rays; k++) {
             double r = 1 + 6 * lot.nextDouble();
-            ring[k] = new Coordinate(x + r * Math.cos(2 * Math.PI * k / rays), y + r * Math.sin(2 * Math.PI * k / rays));
+            ring[k] =
+                    new Coordinate(x + r * Math.cos(2 * Math.PI * k / rays), y + r * Math.sin(2 * Math.PI * k / rays));
         }
         ring[rays] = ring[0].copy();
         return Jts.FACTORY.createPolygon(ring);

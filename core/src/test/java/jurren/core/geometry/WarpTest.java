@@ -1,11 +1,11 @@
 package jurren.core.geometry;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 class WarpTest {
     /** The plane rolled round a circle of radius 50: a level line at y = 0 becomes that circle. */
@@ -25,7 +25,9 @@ class WarpTest {
     @Test
     void chordsAreShortEnoughForTheFlatness() {
         double chord = ROLL.chordMm();
-        assertThat(40 - Math.sqrt(40 * 40 - chord * chord / 4)).as("the bow over a chord").isLessThanOrEqualTo(Curves.FLATNESS_MM * 1.0001);
+        assertThat(40 - Math.sqrt(40 * 40 - chord * chord / 4))
+                .as("the bow over a chord")
+                .isLessThanOrEqualTo(Curves.FLATNESS_MM * 1.0001);
         assertThat(Warp.NONE.chordMm()).isInfinite();
         assertThat(Warp.NONE.apply(new Point(3, 4))).isEqualTo(new Point(3, 4));
     }
@@ -68,14 +70,16 @@ class WarpTest {
         };
         Region bow = square.warped(fold);
         assertThat(bow.isValid()).isTrue();
-        assertThat(bow.areaMm2()).as("10 wide below and 5 above, meeting two thirds up")
+        assertThat(bow.areaMm2())
+                .as("10 wide below and 5 above, meeting two thirds up")
                 .isCloseTo(10 * 20 / 3.0 / 2 + 5 * 10 / 3.0 / 2, within(1e-6));
     }
 
     @Test
     void crumbsAndHolesBelowASizeGo() {
         Region square = Region.of(Box.ofSize(0, 0, 10, 10));
-        Region crumbs = Region.weld(List.of(square.minus(Region.of(Box.ofSize(2, 2, 1, 1))).minus(Region.of(Box.ofSize(5, 5, 3, 3))),
+        Region crumbs = Region.weld(List.of(
+                square.minus(Region.of(Box.ofSize(2, 2, 1, 1))).minus(Region.of(Box.ofSize(5, 5, 3, 3))),
                 Region.of(Box.ofSize(20, 0, 1, 1))));
         Region clean = crumbs.withoutCrumbs(2);
         assertThat(clean.pieceCount()).isEqualTo(1);
@@ -109,6 +113,9 @@ class WarpTest {
         open.closePath();
         assertThat(Curves.of(open).openEnds(0.1)).isEmpty();
         assertThat(Curves.of(open).enclosed().areaMm2()).isCloseTo(300, within(1e-9));
-        assertThat(Curves.of(open)).isEqualTo(Curves.of(open)).hasSameHashCodeAs(Curves.of(open)).isNotEqualTo(curves);
+        assertThat(Curves.of(open))
+                .isEqualTo(Curves.of(open))
+                .hasSameHashCodeAs(Curves.of(open))
+                .isNotEqualTo(curves);
     }
 }

@@ -1,7 +1,10 @@
 package jurren.core.hold;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import jurren.core.Fixtures;
 import jurren.core.blank.AreaMeasures;
 import jurren.core.blank.BlankColour;
@@ -19,24 +22,31 @@ import jurren.core.material.Peel;
 import jurren.core.material.Pressure;
 import jurren.core.material.Process;
 import jurren.core.material.Recipe;
-import java.util.Arrays;
-import java.util.HashSet;
-import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 class WhatHoldsTest {
     private static final Set<Reason> SEEN = new HashSet<>();
-    private static final Set<Process> IS_HOT =
-            Set.of(Process.HEAT_FILM, Process.PRINTED_HEAT_FILM, Process.DYE_PRINT, Process.DYE_OVER_BASE, Process.STONES);
+    private static final Set<Process> IS_HOT = Set.of(
+            Process.HEAT_FILM, Process.PRINTED_HEAT_FILM, Process.DYE_PRINT, Process.DYE_OVER_BASE, Process.STONES);
 
     private static Material material(String id, Process process, double celsius) {
-        return new Material(id, id, process, 0.1, 0.8, false, IS_HOT.contains(process)
-                ? Optional.of(new Recipe(celsius, 10, 15, 30, 3, Pressure.MEDIUM, Peel.WARM)) : Optional.empty(),
-                new CutSettings(90, 300, 0.1, 1), 9, List.of());
+        return new Material(
+                id,
+                id,
+                process,
+                0.1,
+                0.8,
+                false,
+                IS_HOT.contains(process)
+                        ? Optional.of(new Recipe(celsius, 10, 15, 30, 3, Pressure.MEDIUM, Peel.WARM))
+                        : Optional.empty(),
+                new CutSettings(90, 300, 0.1, 1),
+                9,
+                List.of());
     }
 
     private static MadeOf made(Stuff stuff, double polyester, Coating coating, double bears) {
@@ -87,11 +97,24 @@ class WhatHoldsTest {
         "RIGID_STENCIL,         board,      0,   WOOD,       0,    NONE, 120, flat,     #D9CBB0, LIES_FLAT",
         "RIGID_STENCIL,         board,      0,   GLASS,      0,    NONE, 120, cylinder, #D9CBB0, RIGID_ON_A_CURVE",
         "ADHESIVE_STENCIL,      film,       0,   CANVAS,     0,    NONE, 200, flat,     #D9CBB0, PAINT_FOR_CLOTH",
-        "STONES,                stones,     165, COTTON,     0,    NONE, 200, flat,     #202020, GRIPS_CLOTH"})
-    void rulesAnswerAsTheTradeDoes(Process process, String id, double celsius, Stuff stuff, double polyester, Coating coating,
-                                   double bears, String shape, String colour, Reason reason) {
-        Verdict v = WhatHolds.of(material(id, process, celsius), made(stuff, polyester, coating, bears),
-                new BlankColour("c", "c", Colour.of(colour)), face(shape));
+        "STONES,                stones,     165, COTTON,     0,    NONE, 200, flat,     #202020, GRIPS_CLOTH"
+    })
+    void rulesAnswerAsTheTradeDoes(
+            Process process,
+            String id,
+            double celsius,
+            Stuff stuff,
+            double polyester,
+            Coating coating,
+            double bears,
+            String shape,
+            String colour,
+            Reason reason) {
+        Verdict v = WhatHolds.of(
+                material(id, process, celsius),
+                made(stuff, polyester, coating, bears),
+                new BlankColour("c", "c", Colour.of(colour)),
+                face(shape));
 
         assertThat(v.reason()).isEqualTo(reason);
         assertThat(v.answer()).isEqualTo(reason.answer());
@@ -102,11 +125,26 @@ class WhatHoldsTest {
     @Test
     void aPrintIntoABaseIsAskedForItsHeatToo() {
         Material base = material("base", Process.DYE_OVER_BASE, 160);
-        Material printed = new Material(base.id(), base.name(), base.process(), base.thicknessMm(), base.leastStrokeMm(), base.topOnly(), base.directed(), base.recipe(),
-                Optional.of(new Recipe(195, 10, 15, 30, 3, Pressure.MEDIUM, Peel.WARM)), base.cutting(), base.pricePerMetre(), base.colours());
+        Material printed = new Material(
+                base.id(),
+                base.name(),
+                base.process(),
+                base.thicknessMm(),
+                base.leastStrokeMm(),
+                base.topOnly(),
+                base.directed(),
+                base.recipe(),
+                Optional.of(new Recipe(195, 10, 15, 30, 3, Pressure.MEDIUM, Peel.WARM)),
+                base.cutting(),
+                base.pricePerMetre(),
+                base.colours());
         BlankColour black = new BlankColour("c", "c", Colour.of("#202020"));
-        assertThat(WhatHolds.of(printed, made(Stuff.BLEND, 0.5, Coating.NONE, 160), black, face("flat")).reason()).isEqualTo(Reason.TOO_HOT);
-        assertThat(WhatHolds.of(printed, made(Stuff.COTTON, 0, Coating.NONE, 200), black, face("flat")).reason()).isEqualTo(Reason.TWO_PRESSES);
+        assertThat(WhatHolds.of(printed, made(Stuff.BLEND, 0.5, Coating.NONE, 160), black, face("flat"))
+                        .reason())
+                .isEqualTo(Reason.TOO_HOT);
+        assertThat(WhatHolds.of(printed, made(Stuff.COTTON, 0, Coating.NONE, 200), black, face("flat"))
+                        .reason())
+                .isEqualTo(Reason.TWO_PRESSES);
     }
 
     @org.junit.jupiter.api.AfterAll
@@ -118,8 +156,12 @@ class WhatHoldsTest {
     void aProcessIsAnsweredByTheMaterialThatHoldsBest() {
         List<WhatHolds.Answered> all = WhatHolds.byProcess(
                 List.of(material("film", Process.HEAT_FILM, 155), material("low-film", Process.HEAT_FILM, 130)),
-                Fixtures.cotton("thin", 140, 60), new BlankColour("c", "c", Colour.of("#202020")), face("flat"));
+                Fixtures.cotton("thin", 140, 60),
+                new BlankColour("c", "c", Colour.of("#202020")),
+                face("flat"));
 
-        assertThat(all).singleElement().satisfies(a -> assertThat(a.material().id()).isEqualTo("low-film"));
+        assertThat(all)
+                .singleElement()
+                .satisfies(a -> assertThat(a.material().id()).isEqualTo("low-film"));
     }
 }

@@ -1,8 +1,5 @@
 package jurren.core.job;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.List;
 import java.util.Optional;
 import jurren.core.Fixtures;
@@ -12,11 +9,15 @@ import jurren.core.material.Material;
 import jurren.core.material.Process;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 /** Each figure changes itself and nothing else, and refuses what cannot be. */
 class FiguresTest {
     private static final Press PRESS = new Press("p", "press", Press.Kind.FLAT, 381, 400, 220);
     private static final Prices PRICES = new Prices("$", 30, 2, 0.1, 4, 12, 0.3);
-    private static final Material COLD = new Material("v", "vinyl", Process.ADHESIVE, 0.08, 1, false, Optional.empty(), Fixtures.FILM.cutting(), 5, List.of());
+    private static final Material COLD = new Material(
+            "v", "vinyl", Process.ADHESIVE, 0.08, 1, false, Optional.empty(), Fixtures.FILM.cutting(), 5, List.of());
 
     private static <T> void eachAlone(List<Figure<T>> figures, T thing) {
         assertThat(figures).extracting(Figure::id).doesNotHaveDuplicates();
@@ -28,7 +29,9 @@ class FiguresTest {
             assertThat(one.of(changed)).as(one.id()).isCloseTo(wanted, within(1e-12));
             for (Figure<T> other : figures) {
                 if (!other.id().equals(one.id())) {
-                    assertThat(other.of(changed)).as("%s beside %s", other.id(), one.id()).isEqualTo(other.of(thing));
+                    assertThat(other.of(changed))
+                            .as("%s beside %s", other.id(), one.id())
+                            .isEqualTo(other.of(thing));
                 }
             }
             assertThat(one.objection(thing, -5)).as(one.id()).isPresent();

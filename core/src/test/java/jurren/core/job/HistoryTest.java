@@ -1,9 +1,9 @@
 package jurren.core.job;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import jurren.core.Fixtures;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 class HistoryTest {
     private final Job start = Fixtures.job();

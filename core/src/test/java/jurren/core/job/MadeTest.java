@@ -1,8 +1,5 @@
 package jurren.core.job;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
-
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +7,9 @@ import java.util.Optional;
 import java.util.Set;
 import jurren.core.Fixtures;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 class MadeTest {
     private static final Instant AT = Instant.parse("2026-11-26T10:32:00Z");
@@ -21,7 +21,9 @@ class MadeTest {
         assertThat(made.cut("aa")).contains(FIRST);
         assertThat(made.cut("bb")).isEmpty();
         assertThat(made.cutOtherwise("bb", "smooth-film #E8743B", 1)).contains(FIRST);
-        assertThat(made.cutOtherwise("aa", "smooth-film #E8743B", 1)).as("cut just so").isEmpty();
+        assertThat(made.cutOtherwise("aa", "smooth-film #E8743B", 1))
+                .as("cut just so")
+                .isEmpty();
         assertThat(made.cutOtherwise("bb", "smooth-film #000000", 1)).isEmpty();
     }
 
@@ -37,15 +39,24 @@ class MadeTest {
         Made made = Made.NOTHING.withPressed("A", 3).withPressed("B", 1).withPressed("A", 4);
         assertThat(made.pressed("A")).isEqualTo(4);
         assertThat(made.pressed("C")).isZero();
-        assertThatIllegalArgumentException().isThrownBy(() -> new Made(List.of(), Map.of("A", -1), Map.of(), Set.of(), Optional.empty())).withMessageContaining("-1");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Made(List.of(), Map.of("A", -1), Map.of(), Set.of(), Optional.empty()))
+                .withMessageContaining("-1");
         assertThatIllegalArgumentException().isThrownBy(() -> new Made.Cut(" ", "", 1, AT));
     }
 
     @Test
     void aRunIsBegunAndItsTimeStays() {
-        Made begun = Made.NOTHING.withBegun(AT, AT.plusSeconds(600)).withDone("weed:1").withPressed("A", 2);
+        Made begun = Made.NOTHING
+                .withBegun(AT, AT.plusSeconds(600))
+                .withDone("weed:1")
+                .withPressed("A", 2);
         assertThat(begun.begun()).contains(new Made.Begun(AT, AT.plusSeconds(600)));
-        assertThat(begun.withBegun(AT.plusSeconds(60), AT.plusSeconds(900)).begun().orElseThrow().ready()).isEqualTo(AT.plusSeconds(900));
+        assertThat(begun.withBegun(AT.plusSeconds(60), AT.plusSeconds(900))
+                        .begun()
+                        .orElseThrow()
+                        .ready())
+                .isEqualTo(AT.plusSeconds(900));
         assertThatIllegalArgumentException().isThrownBy(() -> new Made.Begun(AT, AT.minusSeconds(1)));
     }
 
@@ -56,7 +67,10 @@ class MadeTest {
         assertThat(cut).isNotEqualTo(job);
         assertThat(cut.withName("Other").made().cuts()).containsExactly(FIRST);
         assertThat(cut.withMade(Made.NOTHING)).isEqualTo(job);
-        assertThat(job.withCustomer("Robin").withNumber("7").withDue("Monday")).returns("Robin", Job::customer).returns("7", Job::number).returns("Monday", Job::due);
+        assertThat(job.withCustomer("Robin").withNumber("7").withDue("Monday"))
+                .returns("Robin", Job::customer)
+                .returns("7", Job::number)
+                .returns("Monday", Job::due);
     }
 
     @Test
@@ -65,10 +79,18 @@ class MadeTest {
         var own = shop.blanks().getFirst().copied("own-tee", "My tee");
         var other = shop.blanks().getFirst().copied("own-other", "Other tee");
         Shop with = shop.withOwn(List.of(own, other));
-        Job job = Fixtures.job().withLine("A", l -> l.withThing(Thing.of("own-tee", "black"))).carrying(with);
+        Job job = Fixtures.job()
+                .withLine("A", l -> l.withThing(Thing.of("own-tee", "black")))
+                .carrying(with);
         assertThat(job.carried().blanks()).containsExactly(own);
         assertThat(shop.knowing(job.carried()).blank("own-tee")).contains(own);
-        assertThat(with.knowing(job.carried())).as("a shop that knows it takes its own").isSameAs(with);
-        assertThat(job.withLine("A", l -> Fixtures.job().lines().getFirst()).carrying(with).carried().isEmpty()).isTrue();
+        assertThat(with.knowing(job.carried()))
+                .as("a shop that knows it takes its own")
+                .isSameAs(with);
+        assertThat(job.withLine("A", l -> Fixtures.job().lines().getFirst())
+                        .carrying(with)
+                        .carried()
+                        .isEmpty())
+                .isTrue();
     }
 }

@@ -1,14 +1,14 @@
 package jurren.core.layer;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import jurren.core.Fixtures;
 import jurren.core.geometry.Shapes;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** The highest place of a stack, beside counting films over every field of a board. */
 class StackTest {

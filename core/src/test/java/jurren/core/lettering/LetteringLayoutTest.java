@@ -1,22 +1,27 @@
 package jurren.core.lettering;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
+import java.util.List;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 class LetteringLayoutTest {
     private static List<Region> glyphs(String text, Typeface face, double spacing) {
-        return LetteringLayout.of(text, face, 30, spacing).glyphs().stream().map(g -> g.outline().enclosed()).toList();
+        return LetteringLayout.of(text, face, 30, spacing).glyphs().stream()
+                .map(g -> g.outline().enclosed())
+                .toList();
     }
 
     private static Box box(String text, Typeface face, double spacing) {
-        return glyphs(text, face, spacing).stream().map(Region::bounds).reduce(Box::joined).orElseThrow();
+        return glyphs(text, face, spacing).stream()
+                .map(Region::bounds)
+                .reduce(Box::joined)
+                .orElseThrow();
     }
 
     @ParameterizedTest
@@ -31,24 +36,31 @@ class LetteringLayoutTest {
     @Test
     void kerningDrawsPairsTogetherAndSpacingDrawsThemApart() {
         double kerned = box("AV", ShippedTypeface.ABRIL_FATFACE, 0).widthMm();
-        double alone = box("A", ShippedTypeface.ABRIL_FATFACE, 0).widthMm() + box("V", ShippedTypeface.ABRIL_FATFACE, 0).widthMm();
+        double alone = box("A", ShippedTypeface.ABRIL_FATFACE, 0).widthMm()
+                + box("V", ShippedTypeface.ABRIL_FATFACE, 0).widthMm();
         assertThat(kerned).isLessThan(alone);
-        assertThat(box("HHH", ShippedTypeface.ANTON, 0.5).widthMm() - box("HHH", ShippedTypeface.ANTON, 0).widthMm())
-                .as("two gaps of half a capital").isCloseTo(2 * 0.5 * 30, within(0.01));
+        assertThat(box("HHH", ShippedTypeface.ANTON, 0.5).widthMm()
+                        - box("HHH", ShippedTypeface.ANTON, 0).widthMm())
+                .as("two gaps of half a capital")
+                .isCloseTo(2 * 0.5 * 30, within(0.01));
     }
 
     @Test
     void joiningScriptTouchesAndWeldsIntoOne() {
         List<Region> letters = glyphs("mimm", ShippedTypeface.PACIFICO, 0);
         assertThat(letters).hasSizeGreaterThanOrEqualTo(4);
-        assertThat(Region.weld(letters).pieceCount()).as("the i has a dot of its own").isEqualTo(2);
+        assertThat(Region.weld(letters).pieceCount())
+                .as("the i has a dot of its own")
+                .isEqualTo(2);
     }
 
     @Test
     void missingCharactersAreNamed() {
         assertThat(Typefaces.firstMissing("Ann 漢", ShippedTypeface.ANTON)).hasValue('漢');
-        assertThat(LetteringLayout.of("", ShippedTypeface.ANTON, 30, 0).glyphs()).isEmpty();
-        assertThat(LetteringLayout.of("   ", ShippedTypeface.ANTON, 30, 0).glyphs()).isEmpty();
+        assertThat(LetteringLayout.of("", ShippedTypeface.ANTON, 30, 0).glyphs())
+                .isEmpty();
+        assertThat(LetteringLayout.of("   ", ShippedTypeface.ANTON, 30, 0).glyphs())
+                .isEmpty();
     }
 
     @Test

@@ -1,9 +1,5 @@
 package jurren.core.lettering;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -16,15 +12,24 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Track;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
 class SettingTest {
     private static final double CAPITAL = 20;
 
     private static List<LetteringLayout.Letter> laid(String text, Setting setting) {
-        return LetteringLayout.of(text, ShippedTypeface.ANTON, CAPITAL, setting, Optional.empty()).glyphs();
+        return LetteringLayout.of(text, ShippedTypeface.ANTON, CAPITAL, setting, Optional.empty())
+                .glyphs();
     }
 
     private static Box box(List<LetteringLayout.Letter> letters, Predicate<LetteringLayout.Letter> which) {
-        return letters.stream().filter(which).map(l -> l.outline().bounds()).reduce(Box::joined).orElseThrow();
+        return letters.stream()
+                .filter(which)
+                .map(l -> l.outline().bounds())
+                .reduce(Box::joined)
+                .orElseThrow();
     }
 
     private static Box line(List<LetteringLayout.Letter> letters, int line) {
@@ -63,9 +68,11 @@ class SettingTest {
     @Test
     void spacesBetweenWordsGrowOnTheirOwn() {
         double plain = box(laid("HA HA", Setting.USUAL), _ -> true).widthMm();
-        double apart = box(laid("HA HA", Setting.USUAL.withWordSpacing(0.5)), _ -> true).widthMm();
+        double apart = box(laid("HA HA", Setting.USUAL.withWordSpacing(0.5)), _ -> true)
+                .widthMm();
         assertThat(apart - plain).isCloseTo(0.5 * CAPITAL, within(0.01));
-        assertThat(box(laid("HA HA", Setting.USUAL.withWordSpacing(0.5)), l -> l.word() == 0).widthMm())
+        assertThat(box(laid("HA HA", Setting.USUAL.withWordSpacing(0.5)), l -> l.word() == 0)
+                        .widthMm())
                 .isCloseTo(box(laid("HA HA", Setting.USUAL), l -> l.word() == 0).widthMm(), within(1e-9));
     }
 
@@ -80,33 +87,45 @@ class SettingTest {
             assertThat(centre.distanceMm(new Point(0, 60))).isCloseTo(60 + height / 2, within(0.4));
         }
         assertThat(box(letters, _ -> true).maxYMm()).as("the ends hang down").isGreaterThan(5);
-        assertThat(box(laid("HHHHHHH", Setting.USUAL.withBaseline(new Baseline.Arc(-60))), _ -> true).minYMm()).isLessThan(-CAPITAL - 5);
+        assertThat(box(laid("HHHHHHH", Setting.USUAL.withBaseline(new Baseline.Arc(-60))), _ -> true)
+                        .minYMm())
+                .isLessThan(-CAPITAL - 5);
     }
 
     @Test
     void circlesTakeWordsOverTheTopAndAtTheFootWithinTheirRing() {
         for (boolean foot : new boolean[] {false, true}) {
-            List<LetteringLayout.Letter> letters = laid("HEHEH", Setting.USUAL.withBaseline(new Baseline.Circle(50, 0, 120, foot)));
+            List<LetteringLayout.Letter> letters =
+                    laid("HEHEH", Setting.USUAL.withBaseline(new Baseline.Circle(50, 0, 120, foot)));
             Box all = box(letters, _ -> true);
             assertThat(all.centre().xMm()).isCloseTo(0, within(0.5));
-            assertThat(foot ? all.maxYMm() : -all.minYMm()).as("capitals between the radius and one capital more")
+            assertThat(foot ? all.maxYMm() : -all.minYMm())
+                    .as("capitals between the radius and one capital more")
                     .isCloseTo(70, within(0.7));
             double first = letters.getFirst().outline().bounds().centre().xMm();
             assertThat(first).as("read from left to right").isNegative();
         }
-        List<LetteringLayout.Letter> tooLong = laid("HEHEHEHEHEHEHEHEHEHEHEHEHEHE", Setting.USUAL.withBaseline(new Baseline.Circle(50, 0, 180, false)));
-        assertThat(box(tooLong, _ -> true).maxYMm()).as("made smaller to fit half the circle").isLessThan(1.5);
+        List<LetteringLayout.Letter> tooLong = laid(
+                "HEHEHEHEHEHEHEHEHEHEHEHEHEHE", Setting.USUAL.withBaseline(new Baseline.Circle(50, 0, 180, false)));
+        assertThat(box(tooLong, _ -> true).maxYMm())
+                .as("made smaller to fit half the circle")
+                .isLessThan(1.5);
     }
 
     @Test
     void anEdgeIsFollowedClockwiseFromItsTop() {
-        Track square = Track.round(Outline.of(List.of(new Point(-50, -50), new Point(50, -50), new Point(50, 50), new Point(-50, 50))));
+        Track square = Track.round(
+                Outline.of(List.of(new Point(-50, -50), new Point(50, -50), new Point(50, 50), new Point(-50, 50))));
         Setting right = Setting.USUAL.withBaseline(new Baseline.Edge("m2", 0.375, 2));
-        List<LetteringLayout.Letter> letters = LetteringLayout.of("HI", ShippedTypeface.ANTON, CAPITAL, right, Optional.of(square)).glyphs();
+        List<LetteringLayout.Letter> letters = LetteringLayout.of(
+                        "HI", ShippedTypeface.ANTON, CAPITAL, right, Optional.of(square))
+                .glyphs();
         Box all = box(letters, _ -> true);
         assertThat(all.minXMm()).as("outside the right edge, 2 mm off it").isCloseTo(52, within(0.02));
         assertThat(all.centre().yMm()).isCloseTo(0, within(0.3));
-        assertThat(letters.getFirst().outline().bounds().centre().yMm()).as("running down").isNegative();
+        assertThat(letters.getFirst().outline().bounds().centre().yMm())
+                .as("running down")
+                .isNegative();
     }
 
     @Test
@@ -120,26 +139,47 @@ class SettingTest {
         assertThat(box(laid("HIH", moved), l -> l.at() == 0)).isEqualTo(box(laid("HIH", plain), l -> l.at() == 0));
         assertThat(moved.withShift(1, _ -> Setting.Shift.NONE)).isEqualTo(plain);
 
-        assertThat(Typefaces.otherForms(ShippedTypeface.GREAT_VIBES, 'A') + Typefaces.otherForms(ShippedTypeface.PACIFICO, 'k')
-                + Typefaces.otherForms(ShippedTypeface.COMFORTAA, 'a')).as("fonts that offer other forms").isPositive();
+        assertThat(Typefaces.otherForms(ShippedTypeface.GREAT_VIBES, 'A')
+                        + Typefaces.otherForms(ShippedTypeface.PACIFICO, 'k')
+                        + Typefaces.otherForms(ShippedTypeface.COMFORTAA, 'a'))
+                .as("fonts that offer other forms")
+                .isPositive();
         String word = "abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ";
-        int at = (int) word.chars().takeWhile(c -> Typefaces.otherForms(ShippedTypeface.GREAT_VIBES, c) == 0).count();
+        int at = (int) word.chars()
+                .takeWhile(c -> Typefaces.otherForms(ShippedTypeface.GREAT_VIBES, c) == 0)
+                .count();
         String letter = word.substring(at, at + 1);
-        var own = LetteringLayout.of(letter, ShippedTypeface.GREAT_VIBES, CAPITAL, plain, Optional.empty()).glyphs();
-        var other = LetteringLayout.of(letter, ShippedTypeface.GREAT_VIBES, CAPITAL, plain.withForm(0, 1), Optional.empty()).glyphs();
+        var own = LetteringLayout.of(letter, ShippedTypeface.GREAT_VIBES, CAPITAL, plain, Optional.empty())
+                .glyphs();
+        var other = LetteringLayout.of(
+                        letter, ShippedTypeface.GREAT_VIBES, CAPITAL, plain.withForm(0, 1), Optional.empty())
+                .glyphs();
         assertThat(other).hasSize(1).isNotEqualTo(own);
-        assertThat(LetteringLayout.of(letter, ShippedTypeface.GREAT_VIBES, CAPITAL, plain.withForm(0, 99), Optional.empty()).glyphs())
-                .as("a form it does not have is its own").isEqualTo(own);
+        assertThat(LetteringLayout.of(
+                                letter, ShippedTypeface.GREAT_VIBES, CAPITAL, plain.withForm(0, 99), Optional.empty())
+                        .glyphs())
+                .as("a form it does not have is its own")
+                .isEqualTo(own);
         assertThat(Typefaces.otherForms(ShippedTypeface.RYE, 'A')).isZero();
     }
 
     @Test
     void rightToLeftWordsReadFromTheRightAndArabicJoins() {
-        List<LetteringLayout.Letter> hebrew = LetteringLayout.of("שלום", ShippedTypeface.RUBIK, CAPITAL, Setting.USUAL, Optional.empty()).glyphs();
-        assertThat(hebrew.stream().max((a, b) -> Double.compare(x(a), x(b))).orElseThrow().at()).as("its first letter stands rightmost").isZero();
-        List<LetteringLayout.Letter> mixed = LetteringLayout.of("AB שלום", ShippedTypeface.RUBIK, CAPITAL, Setting.USUAL, Optional.empty()).glyphs();
+        List<LetteringLayout.Letter> hebrew = LetteringLayout.of(
+                        "שלום", ShippedTypeface.RUBIK, CAPITAL, Setting.USUAL, Optional.empty())
+                .glyphs();
+        assertThat(hebrew.stream()
+                        .max((a, b) -> Double.compare(x(a), x(b)))
+                        .orElseThrow()
+                        .at())
+                .as("its first letter stands rightmost")
+                .isZero();
+        List<LetteringLayout.Letter> mixed = LetteringLayout.of(
+                        "AB שלום", ShippedTypeface.RUBIK, CAPITAL, Setting.USUAL, Optional.empty())
+                .glyphs();
         assertThat(x(mixed.stream().filter(l -> l.at() == 0).findFirst().orElseThrow()))
-                .isLessThan(x(mixed.stream().filter(l -> l.at() == 6).findFirst().orElseThrow()));
+                .isLessThan(
+                        x(mixed.stream().filter(l -> l.at() == 6).findFirst().orElseThrow()));
         assertThat(Typefaces.firstMissing("שלום سلام", ShippedTypeface.RUBIK)).isEmpty();
         double joined = LetteringLayout.straightWidthMm("سسس", ShippedTypeface.RUBIK, CAPITAL, Setting.USUAL);
         double apart = 3 * LetteringLayout.straightWidthMm("س", ShippedTypeface.RUBIK, CAPITAL, Setting.USUAL);
@@ -160,12 +200,17 @@ class SettingTest {
 
         assertThat(Typefaces.isHere(opened)).isTrue();
         assertThat(Typefaces.isHere(elsewhere)).isFalse();
-        assertThat(LetteringLayout.of("HI", elsewhere, CAPITAL, 0).bounds()).isEqualTo(LetteringLayout.of("HI", opened, CAPITAL, 0).bounds());
-        assertThat(LetteringLayout.of("OH", elsewhere, CAPITAL, 0).glyphs()).as("new words from the letters there are").hasSize(2);
+        assertThat(LetteringLayout.of("HI", elsewhere, CAPITAL, 0).bounds())
+                .isEqualTo(LetteringLayout.of("HI", opened, CAPITAL, 0).bounds());
+        assertThat(LetteringLayout.of("OH", elsewhere, CAPITAL, 0).glyphs())
+                .as("new words from the letters there are")
+                .hasSize(2);
         assertThat(Typefaces.firstMissing("HIX", elsewhere)).hasValue('X');
         assertThat(Typefaces.firstMissing("OH I", elsewhere)).isEmpty();
-        assertThat(Typefaces.carrying(elsewhere, "HI")).as("saved again elsewhere, nothing is lost")
-                .satisfies(t -> assertThat(((NamedTypeface) t).carried().lines()).containsKey("HI"));
+        assertThat(Typefaces.carrying(elsewhere, "HI"))
+                .as("saved again elsewhere, nothing is lost")
+                .satisfies(
+                        t -> assertThat(((NamedTypeface) t).carried().lines()).containsKey("HI"));
         assertThat(Typefaces.isHere(NamedTypeface.of("Nowhere Sans"))).isFalse();
     }
 
@@ -194,7 +239,8 @@ class SettingTest {
         byte[] countless = font.clone();
         countless[4] = (byte) 0x7F;
         assertThat(whyNot(new byte[0])).isEqualTo(FontRefused.Why.CUT_SHORT);
-        assertThat(whyNot("not a font at all, only words".getBytes(java.nio.charset.StandardCharsets.UTF_8))).isEqualTo(FontRefused.Why.NO_FONT);
+        assertThat(whyNot("not a font at all, only words".getBytes(java.nio.charset.StandardCharsets.UTF_8)))
+                .isEqualTo(FontRefused.Why.NO_FONT);
         assertThat(whyNot(packed)).isEqualTo(FontRefused.Why.PACKED);
         assertThat(whyNot(countless)).isEqualTo(FontRefused.Why.DAMAGED);
         assertThat(whyNot(Arrays.copyOf(font, font.length / 2))).isEqualTo(FontRefused.Why.CUT_SHORT);
@@ -213,7 +259,13 @@ class SettingTest {
                     damaged[random.nextInt(i % 2 == 0 ? 400 : damaged.length)] ^= (byte) (1 << random.nextInt(8));
                 }
                 FontRefused.Why why = whyNot(damaged);
-                assertThat(why).isIn(null, FontRefused.Why.DAMAGED, FontRefused.Why.CUT_SHORT, FontRefused.Why.NO_FONT, FontRefused.Why.PACKED);
+                assertThat(why)
+                        .isIn(
+                                null,
+                                FontRefused.Why.DAMAGED,
+                                FontRefused.Why.CUT_SHORT,
+                                FontRefused.Why.NO_FONT,
+                                FontRefused.Why.PACKED);
             }
         }
     }
@@ -225,6 +277,7 @@ class SettingTest {
         assertThatIllegalArgumentException().isThrownBy(() -> new Baseline.Circle(-1, 0, 180, false));
         assertThatIllegalArgumentException().isThrownBy(() -> new Baseline.Circle(10, 0, 400, false));
         assertThatIllegalArgumentException().isThrownBy(() -> new Setting.Shift(0, Double.NaN, 0));
-        assertThat(new Setting(0, 0, 0, Setting.Align.LEFT, new Baseline.Straight(), Map.of(), Map.of()).form(3)).isZero();
+        assertThat(new Setting(0, 0, 0, Setting.Align.LEFT, new Baseline.Straight(), Map.of(), Map.of()).form(3))
+                .isZero();
     }
 }

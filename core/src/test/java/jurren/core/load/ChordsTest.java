@@ -1,25 +1,32 @@
 package jurren.core.load;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
-import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Interval;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 class ChordsTest {
     private static Region outlined(double... xy) {
-        return Region.enclosedBy(List.of(Outline.of(IntStream.range(0, xy.length / 2).mapToObj(i -> new Point(xy[2 * i], xy[2 * i + 1])).toList())), FillRule.EVEN_ODD);
+        return Region.enclosedBy(
+                List.of(Outline.of(IntStream.range(0, xy.length / 2)
+                        .mapToObj(i -> new Point(xy[2 * i], xy[2 * i + 1]))
+                        .toList())),
+                FillRule.EVEN_ODD);
     }
 
-    /** 60 along the feed and 30 high at its tip: a chord of 10 and more over two thirds of it, of 20 and more over a third. */
+    /**
+     * 60 along the feed and 30 high at its tip: a chord of 10 and more over two thirds of it, of 20 and more over a
+     * third.
+     */
     @Test
     void aTriangle() {
         Chords chords = Chords.of(outlined(0, 0, 60, 0, 60, 30), 0);
@@ -56,11 +63,33 @@ class ChordsTest {
             Region region = outlined(xy).minus(outlined(-2, -2, 2, -1, 1, 3));
             Chords chords = Chords.of(region, 0);
             for (double than : new double[] {3, 8, 17, 24}) {
-                double counted = IntStream.range(-2000, 2000).filter(i -> region.along(new Point(i * 0.01 + 0.005, -50), new Point(i * 0.01 + 0.005, 50)).stream()
-                        .mapToDouble(Interval::lengthMm).sum() > than).count() * 0.01;
-                double longer = IntStream.range(-2000, 2000).filter(i -> region.along(new Point(i * 0.01 + 0.005, -50), new Point(i * 0.01 + 0.005, 50)).stream()
-                        .mapToDouble(Interval::lengthMm).sum() > than + 0.1).count() * 0.01;
-                assertThat(chords.feedMm(than)).as("%d: longer than %s", n, than).isBetween(longer - 0.1, counted + 0.1);
+                double counted =
+                        IntStream.range(-2000, 2000)
+                                        .filter(i -> region
+                                                        .along(
+                                                                new Point(i * 0.01 + 0.005, -50),
+                                                                new Point(i * 0.01 + 0.005, 50))
+                                                        .stream()
+                                                        .mapToDouble(Interval::lengthMm)
+                                                        .sum()
+                                                > than)
+                                        .count()
+                                * 0.01;
+                double longer =
+                        IntStream.range(-2000, 2000)
+                                        .filter(i -> region
+                                                        .along(
+                                                                new Point(i * 0.01 + 0.005, -50),
+                                                                new Point(i * 0.01 + 0.005, 50))
+                                                        .stream()
+                                                        .mapToDouble(Interval::lengthMm)
+                                                        .sum()
+                                                > than + 0.1)
+                                        .count()
+                                * 0.01;
+                assertThat(chords.feedMm(than))
+                        .as("%d: longer than %s", n, than)
+                        .isBetween(longer - 0.1, counted + 0.1);
             }
         }
     }

@@ -1,8 +1,5 @@
 package jurren.core.load;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.Polygon;
@@ -14,6 +11,9 @@ import jurren.core.geometry.Region;
 import jurren.core.trace.Picture;
 import jurren.core.trace.Straightening;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** An L of 200 by 150 mm, its upper right corner of 80 by 60 missing, on a white mat of 300 by 220 mm. */
 class PhotographedTest {
@@ -44,13 +44,18 @@ class PhotographedTest {
         }
         g.fill(l);
         g.dispose();
-        Region outline = Photographed.byDistance(of(image), new Point(30, 620), new Point(330, 620), 100).orElseThrow();
+        Region outline = Photographed.byDistance(of(image), new Point(30, 620), new Point(330, 620), 100)
+                .orElseThrow();
         assertThat(outline.areaMm2()).isCloseTo(AREA, within(AREA * 0.01));
         assertThat(outline.bounds().widthMm()).isCloseTo(200, within(1.0));
         assertThat(outline.bounds().heightMm()).isCloseTo(150, within(1.0));
         Offcut offcut = new Offcut("no 1", "m", jurren.core.Fixtures.SKY, outline, false, "");
-        assertThat(offcut.outline().contains(new Point(10, 140))).as("its upper left is there").isTrue();
-        assertThat(offcut.outline().contains(new Point(190, 140))).as("its upper right is missing: the picture was not turned over").isFalse();
+        assertThat(offcut.outline().contains(new Point(10, 140)))
+                .as("its upper left is there")
+                .isTrue();
+        assertThat(offcut.outline().contains(new Point(190, 140)))
+                .as("its upper right is missing: the picture was not turned over")
+                .isFalse();
     }
 
     @Test
@@ -77,7 +82,8 @@ class PhotographedTest {
     void anEmptyMatHasNoOffcut() {
         BufferedImage image = new BufferedImage(300, 200, BufferedImage.TYPE_INT_ARGB);
         pen(image).dispose();
-        assertThat(Photographed.byDistance(of(image), new Point(0, 0), new Point(100, 0), 100)).isEmpty();
+        assertThat(Photographed.byDistance(of(image), new Point(0, 0), new Point(100, 0), 100))
+                .isEmpty();
         assertThat(Photographed.isEnough(3)).isFalse();
         assertThat(Photographed.isEnough(4)).isTrue();
     }

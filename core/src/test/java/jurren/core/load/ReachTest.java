@@ -1,11 +1,11 @@
 package jurren.core.load;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 class ReachTest {
     @Test
@@ -17,7 +17,18 @@ class ReachTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "192.168.1.40", ":9100", "host:", "host:0", "host:65536", "host:-1", "host:9100x", "host:999999999999"})
+    @ValueSource(
+            strings = {
+                "",
+                "192.168.1.40",
+                ":9100",
+                "host:",
+                "host:0",
+                "host:65536",
+                "host:-1",
+                "host:9100x",
+                "host:999999999999"
+            })
     void whatIsNoneIsRefused(String where) {
         assertThatIllegalArgumentException().isThrownBy(() -> new Reach(Reach.Kind.PORT, where));
     }

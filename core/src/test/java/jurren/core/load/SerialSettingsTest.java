@@ -1,11 +1,11 @@
 package jurren.core.load;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 class SerialSettingsTest {
     @Test
@@ -16,8 +16,12 @@ class SerialSettingsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "  ", "COM3 9601", "COM3 fast", "COM3 9600 gently", "COM3 9600 none more", "COM3 99999999999"})
+    @ValueSource(
+            strings = {"", "  ", "COM3 9601", "COM3 fast", "COM3 9600 gently", "COM3 9600 none more", "COM3 99999999999"
+            })
     void whatIsNoPortIsRefusedInWords(String text) {
-        assertThatThrownBy(() -> new Reach(Reach.Kind.SERIAL, text)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("serial port");
+        assertThatThrownBy(() -> new Reach(Reach.Kind.SERIAL, text))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("serial port");
     }
 }

@@ -1,8 +1,5 @@
 package jurren.core.memo;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
-
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -10,13 +7,19 @@ import java.util.concurrent.CancellationException;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
 class MemoTest {
     private final List<String> asked = Collections.synchronizedList(new ArrayList<>());
     private final Memory memory = new Memory(10_000);
-    private final Memo<String, Integer> lengths = new Memo<>(memory, s -> {
-        asked.add(s);
-        return s.length();
-    }, (_, _, scale) -> scale.add(1000));
+    private final Memo<String, Integer> lengths = new Memo<>(
+            memory,
+            s -> {
+                asked.add(s);
+                return s.length();
+            },
+            (_, _, scale) -> scale.add(1000));
 
     @Test
     void equalQuestionsAreAnsweredOnce() {
@@ -40,27 +43,34 @@ class MemoTest {
 
     @Test
     void keysWeighAsWellAsAnswers() {
-        Memo<String, Integer> heavyKeys = new Memo<>(memory, String::length, (key, _, scale) -> scale.add(key.length()));
+        Memo<String, Integer> heavyKeys =
+                new Memo<>(memory, String::length, (key, _, scale) -> scale.add(key.length()));
         IntStream.range(0, 100).forEach(i -> heavyKeys.get("x".repeat(3000) + i));
         assertThat(memory.count()).isLessThan(4);
     }
 
     @Test
     void whatAloneIsTooHeavyIsWorkedOutEachTimeAndPushesNothingOut() {
-        Memo<String, String> words = new Memo<>(memory, w -> {
-            asked.add(w);
-            return w;
-        }, (_, value, scale) -> scale.add(value.equals("huge") ? 50_000 : 10));
+        Memo<String, String> words = new Memo<>(
+                memory,
+                w -> {
+                    asked.add(w);
+                    return w;
+                },
+                (_, value, scale) -> scale.add(value.equals("huge") ? 50_000 : 10));
         List.of("kite", "huge", "huge", "kite").forEach(words::get);
         assertThat(asked).containsExactly("kite", "huge", "huge");
     }
 
     @Test
     void anAnswerThatFailsIsAskedForAgain() {
-        Memo<String, String> stopped = new Memo<>(memory, w -> {
-            asked.add(w);
-            throw new CancellationException();
-        }, (_, _, scale) -> scale.add(1));
+        Memo<String, String> stopped = new Memo<>(
+                memory,
+                w -> {
+                    asked.add(w);
+                    throw new CancellationException();
+                },
+                (_, _, scale) -> scale.add(1));
         for (int i = 0; i < 2; i++) {
             assertThatThrownBy(() -> stopped.get("kite")).isInstanceOf(CancellationException.class);
         }
@@ -71,7 +81,8 @@ class MemoTest {
     @Test
     void severalThreadsGetTheSameAnswersAndTheBudgetHolds() {
         Memo<Integer, Integer> squares = new Memo<>(memory, i -> i * i, (_, _, scale) -> scale.add(100));
-        assertThat(IntStream.range(0, 50_000).parallel().allMatch(i -> squares.get(i % 70) == (i % 70) * (i % 70))).isTrue();
+        assertThat(IntStream.range(0, 50_000).parallel().allMatch(i -> squares.get(i % 70) == (i % 70) * (i % 70)))
+                .isTrue();
         assertThat(memory.heldBytes()).isBetween(1L, memory.budgetBytes());
         memory.forget();
         assertThat(memory.heldBytes()).isZero();

@@ -1,11 +1,11 @@
 package jurren.core.memo;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 class MemoryTest {
     private final List<String> forgotten = new ArrayList<>();
@@ -28,7 +28,9 @@ class MemoryTest {
         assertThat(forgotten).containsExactly("B");
         memory.used(a);
         keep("D", 50, 600);
-        assertThat(forgotten).as("A is worth 3 and so is C, which was asked for longer ago").containsExactly("B", "C");
+        assertThat(forgotten)
+                .as("A is worth 3 and so is C, which was asked for longer ago")
+                .containsExactly("B", "C");
     }
 
     @Test
@@ -37,7 +39,10 @@ class MemoryTest {
         for (int i = 0; i < 12; i++) {
             keep("cheap " + i, 50, 50);
         }
-        assertThat(forgotten).as("six times dearer, but never asked for again").contains("dear").doesNotContain("cheap 11");
+        assertThat(forgotten)
+                .as("six times dearer, but never asked for again")
+                .contains("dear")
+                .doesNotContain("cheap 11");
     }
 
     @Test
@@ -56,7 +61,11 @@ class MemoryTest {
         Random random = new Random(7);
         List<Object> parts = List.of(new Object(), new Object(), new Object());
         for (int i = 0; i < 2000; i++) {
-            keep("k" + i, random.nextInt(60), random.nextInt(1000), parts.subList(0, random.nextInt(3)).toArray());
+            keep(
+                    "k" + i,
+                    random.nextInt(60),
+                    random.nextInt(1000),
+                    parts.subList(0, random.nextInt(3)).toArray());
             assertThat(memory.heldBytes()).isBetween(0L, 100L);
         }
         memory.forget();

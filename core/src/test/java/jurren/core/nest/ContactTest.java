@@ -1,12 +1,12 @@
 package jurren.core.nest;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Shapes;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 class ContactTest {
     private static final double CELL = 0.5;
@@ -38,7 +38,9 @@ class ContactTest {
         assertThat(share(SQUARE, 140, 80)).as("side by side").isEqualTo(0.25, within(0.02));
         assertThat(share(SQUARE, 140, 100)).as("half of a side").isEqualTo(0.125, within(0.03));
         assertThat(share(SQUARE, 142, 80)).as("two millimetres apart").isEqualTo(-0.25, within(0.02));
-        assertThat(share(SQUARE, 160, 80)).as("far enough apart for something between").isZero();
+        assertThat(share(SQUARE, 160, 80))
+                .as("far enough apart for something between")
+                .isZero();
     }
 
     @Test
@@ -46,7 +48,9 @@ class ContactTest {
         Region around = Shapes.rectangle(0, 0, 60, 60).minus(Shapes.rectangle(10, 10, 40, 40));
         Contact copy = bed.copy();
         copy.take(Turned.of(1, 1, 0, around, around), 200, 80);
-        assertThat(copy.share(Contact.feelers(SQUARE, CELL), 210, 90, 1)).as("all round").isEqualTo(1);
+        assertThat(copy.share(Contact.feelers(SQUARE, CELL), 210, 90, 1))
+                .as("all round")
+                .isEqualTo(1);
         assertThat(share(SQUARE, 210, 90)).as("only the copy knows of it").isZero();
     }
 
@@ -57,8 +61,14 @@ class ContactTest {
         assertThat(feelers.length).isPositive();
         for (int k = 0; k < feelers.length; k += 6) {
             Region feeler = Shapes.disc(feelers[k], feelers[k + 1], 0.1);
-            assertThat(feeler.intersect(ring).areaMm2()).as("%.2f %.2f".formatted(feelers[k], feelers[k + 1])).isZero();
-            assertThat(Shapes.disc(feelers[k], feelers[k + 1], 0.7).intersect(ring).areaMm2()).as("near its edge").isPositive();
+            assertThat(feeler.intersect(ring).areaMm2())
+                    .as("%.2f %.2f".formatted(feelers[k], feelers[k + 1]))
+                    .isZero();
+            assertThat(Shapes.disc(feelers[k], feelers[k + 1], 0.7)
+                            .intersect(ring)
+                            .areaMm2())
+                    .as("near its edge")
+                    .isPositive();
         }
     }
 }

@@ -1,9 +1,5 @@
 package jurren.core.nest;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -28,6 +24,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
 /** Layouts, judged by the geometry engine and not by what laid them. */
 class NestTest {
     private static final double GAP = 3;
@@ -44,7 +44,9 @@ class NestTest {
     }
 
     private static Region triangle(double x, double y, double width, double height) {
-        return Region.enclosedBy(List.of(Outline.of(List.of(new Point(x, y), new Point(x + width, y), new Point(x, y + height)))), FillRule.NON_ZERO);
+        return Region.enclosedBy(
+                List.of(Outline.of(List.of(new Point(x, y), new Point(x + width, y), new Point(x, y + height)))),
+                FillRule.NON_ZERO);
     }
 
     private static Region random(Random random) {
@@ -56,7 +58,8 @@ class NestTest {
             case 1 -> triangle(x, y, size, 5 + random.nextDouble() * 60);
             case 2 -> Shapes.ring(x, y, size, size * (0.2 + 0.7 * random.nextDouble()));
             case 3 -> star(x, y, size, 3 + random.nextInt(5), 0.5 * random.nextDouble(), 30 + random.nextInt(300));
-            default -> Shapes.rectangle(x, y, size, size).minus(Shapes.rectangle(x + size * 0.3, y - 1, size, size * 0.6));
+            default ->
+                Shapes.rectangle(x, y, size, size).minus(Shapes.rectangle(x + size * 0.3, y - 1, size, size * 0.6));
         };
     }
 
@@ -68,9 +71,14 @@ class NestTest {
         for (int i = 0; i < cutouts.size(); i++) {
             Optional<Lie> lie = layout.lies().get(i);
             if (lie.isPresent()) {
-                assertThat(lie.get().placement().turnsOver()).as("never turned over").isFalse();
+                assertThat(lie.get().placement().turnsOver())
+                        .as("never turned over")
+                        .isFalse();
                 Region there = cutouts.get(i).shape().placed(lie.get().placement());
-                assertThat(there.minus(beds.get(lie.get().bed()).usable().grown(TOLERANCE, CornerStyle.MITRED)).areaMm2()).as("%s hangs over", i).isZero();
+                assertThat(there.minus(beds.get(lie.get().bed()).usable().grown(TOLERANCE, CornerStyle.MITRED))
+                                .areaMm2())
+                        .as("%s hangs over", i)
+                        .isZero();
                 lying.get(lie.get().bed()).add(there);
             }
         }
@@ -79,7 +87,9 @@ class NestTest {
                 Region around = on.get(i).grown(gap - TOLERANCE, CornerStyle.ROUND);
                 for (int j = 0; j < i; j++) {
                     if (around.bounds().crossed(on.get(j).bounds()).isPresent()) {
-                        assertThat(around.intersect(on.get(j)).areaMm2()).as("%s and %s", i, j).isLessThan(1e-6);
+                        assertThat(around.intersect(on.get(j)).areaMm2())
+                                .as("%s and %s", i, j)
+                                .isLessThan(1e-6);
                     }
                 }
             }
@@ -96,8 +106,12 @@ class NestTest {
             Cutout c = new Cutout(random(random), turning);
             cutouts.addAll(Collections.nCopies(1 + random.nextInt(3), c));
         }
-        Region offcut = Shapes.rectangle(5, -20, 160, 120).minus(Shapes.rectangle(60, 30, 200, 100)).minus(Shapes.disc(35, 60, 12));
-        List<Bed> beds = random.nextBoolean() ? List.of(Bed.roll(281, 20_000)) : List.of(new Bed(offcut, false), Bed.roll(281, 20_000));
+        Region offcut = Shapes.rectangle(5, -20, 160, 120)
+                .minus(Shapes.rectangle(60, 30, 200, 100))
+                .minus(Shapes.disc(35, 60, 12));
+        List<Bed> beds = random.nextBoolean()
+                ? List.of(Bed.roll(281, 20_000))
+                : List.of(new Bed(offcut, false), Bed.roll(281, 20_000));
         double gap = random.nextBoolean() ? GAP : 0;
         Nest nest = Nest.of(cutouts, beds, gap, 7);
         Layout first = nest.layout();
@@ -107,7 +121,9 @@ class NestTest {
         isSound(cutouts, beds, gap, nest.layout());
         assertThat(nest.layout().unlaid()).isZero();
         if (nest.layout().on(0) == first.on(0)) {
-            assertThat(nest.layout().usedMm().getLast()).as("never worse").isLessThanOrEqualTo(first.usedMm().getLast() + 1e-9);
+            assertThat(nest.layout().usedMm().getLast())
+                    .as("never worse")
+                    .isLessThanOrEqualTo(first.usedMm().getLast() + 1e-9);
         }
     }
 
@@ -132,7 +148,9 @@ class NestTest {
         Cutout disc = new Cutout(Shapes.disc(0, 0, 28), Turning.NONE);
         Nest nest = Nest.of(List.of(disc, disc, ring, disc, disc), List.of(Bed.roll(281, 20_000)), GAP, 7);
         nest.improve(20);
-        assertThat(nest.layout().usedMm().getFirst()).as("no more film than the ring alone").isEqualTo(200, within(0.05));
+        assertThat(nest.layout().usedMm().getFirst())
+                .as("no more film than the ring alone")
+                .isEqualTo(200, within(0.05));
         isSound(List.of(disc, disc, ring, disc, disc), List.of(Bed.roll(281, 20_000)), GAP, nest.layout());
     }
 
@@ -160,7 +178,9 @@ class NestTest {
                     .placed(Placement.turned(360 * random.nextDouble()).then(Placement.moved(in.xMm(), in.yMm())));
             Region one = largest.intersect(side);
             Region other = largest.minus(side);
-            if (one.pieceCount() == 1 && other.pieceCount() == 1 && Math.min(one.areaMm2(), other.areaMm2()) > largest.areaMm2() / 4) {
+            if (one.pieceCount() == 1
+                    && other.pieceCount() == 1
+                    && Math.min(one.areaMm2(), other.areaMm2()) > largest.areaMm2() / 4) {
                 all.set(0, one);
                 all.add(other);
             }
@@ -171,7 +191,9 @@ class NestTest {
     @RepeatedTest(4)
     void whatWasOneSheetBecomesNearlyOneAgain(RepetitionInfo run) {
         Random random = new Random(run.getCurrentRepetition());
-        List<Cutout> parts = new ArrayList<>(cutUp(Shapes.rectangle(0, 0, 180, 120), 14, random).stream().map(r -> new Cutout(r, Turning.NONE)).toList());
+        List<Cutout> parts = new ArrayList<>(cutUp(Shapes.rectangle(0, 0, 180, 120), 14, random).stream()
+                .map(r -> new Cutout(r, Turning.NONE))
+                .toList());
         Collections.shuffle(parts, random);
         List<Bed> roll = List.of(Bed.roll(120, 5000));
         Nest nest = Nest.of(parts, roll, 0, 7);
@@ -242,7 +264,8 @@ class NestTest {
     void theLeastValuablePieceIsFilledFirst() {
         Cutout square = new Cutout(Shapes.rectangle(0, 0, 40, 40), Turning.QUARTER);
         Bed offcut = new Bed(Shapes.rectangle(0, 0, 90, 90), false);
-        Layout layout = Nest.of(Collections.nCopies(5, square), List.of(offcut, Bed.roll(281, 5000)), GAP, 7).layout();
+        Layout layout = Nest.of(Collections.nCopies(5, square), List.of(offcut, Bed.roll(281, 5000)), GAP, 7)
+                .layout();
         assertThat(layout.on(0)).isEqualTo(4);
         assertThat(layout.on(1)).isEqualTo(1);
         assertThat(layout.usedMm().getLast()).isEqualTo(40, within(1e-9));
@@ -252,7 +275,8 @@ class NestTest {
     void whatFitsNowhereIsLeft() {
         Cutout wide = new Cutout(Shapes.rectangle(0, 0, 300, 290), Turning.QUARTER);
         Cutout small = new Cutout(Shapes.rectangle(0, 0, 30, 20), Turning.QUARTER);
-        Layout layout = Nest.of(List.of(wide, small), List.of(Bed.roll(281, 5000)), GAP, 7).layout();
+        Layout layout = Nest.of(List.of(wide, small), List.of(Bed.roll(281, 5000)), GAP, 7)
+                .layout();
         assertThat(layout.lies().getFirst()).isEmpty();
         assertThat(layout.lies().get(1)).isPresent();
         assertThatThrownBy(() -> new Cutout(Region.EMPTY, Turning.NONE)).isInstanceOf(IllegalArgumentException.class);
@@ -265,7 +289,8 @@ class NestTest {
         for (int i = 0; i < 60; i++) {
             Region shape = random(random);
             List<Outline> parts = shape.convexParts();
-            assertThat(parts.stream().mapToDouble(Outline::signedAreaMm2).sum()).isCloseTo(shape.areaMm2(), within(1e-6 * shape.areaMm2()));
+            assertThat(parts.stream().mapToDouble(Outline::signedAreaMm2).sum())
+                    .isCloseTo(shape.areaMm2(), within(1e-6 * shape.areaMm2()));
             assertThat(parts).allSatisfy(p -> {
                 Region part = Region.enclosedBy(List.of(p), FillRule.NON_ZERO);
                 assertThat(part.hull().areaMm2()).isCloseTo(part.areaMm2(), within(1e-6));
@@ -280,7 +305,9 @@ class NestTest {
             Region shape = random(random);
             Region coarser = Coarser.of(shape, 0.4);
             assertThat(shape.minus(coarser).areaMm2()).isLessThan(1e-6);
-            assertThat(coarser.minus(shape.grown(0.45, CornerStyle.MITRED)).areaMm2()).as("no further than was allowed").isLessThan(0.05 * shape.areaMm2());
+            assertThat(coarser.minus(shape.grown(0.45, CornerStyle.MITRED)).areaMm2())
+                    .as("no further than was allowed")
+                    .isLessThan(0.05 * shape.areaMm2());
             assertThat(coarser.vertexCount()).isLessThanOrEqualTo(shape.vertexCount());
         }
     }
@@ -292,13 +319,28 @@ class NestTest {
         Region coarser = Coarser.of(ring, 0.05, 4);
         assertThat(ring.minus(coarser).areaMm2()).isLessThan(1e-6);
         assertThat(coarser.bounds().widthMm()).isLessThan(80.2);
-        assertThat(coarser.minus(Shapes.disc(0, 0, 40.1)).areaMm2()).as("beyond the outer edge").isLessThan(0.01);
+        assertThat(coarser.minus(Shapes.disc(0, 0, 40.1)).areaMm2())
+                .as("beyond the outer edge")
+                .isLessThan(0.01);
         int inside = coarser.pieces().getFirst().holes().getFirst().size();
-        assertThat(inside).as("corners of the hole").isLessThan(Coarser.of(ring, 0.05).pieces().getFirst().holes().getFirst().size() / 2);
-        assertThat(coarser.intersect(Shapes.disc(0, 0, 20.9)).areaMm2()).as("no further than was allowed").isLessThan(0.01);
+        assertThat(inside)
+                .as("corners of the hole")
+                .isLessThan(Coarser.of(ring, 0.05)
+                                .pieces()
+                                .getFirst()
+                                .holes()
+                                .getFirst()
+                                .size()
+                        / 2);
+        assertThat(coarser.intersect(Shapes.disc(0, 0, 20.9)).areaMm2())
+                .as("no further than was allowed")
+                .isLessThan(0.01);
     }
 
-    /** Two shapes a step inside what their clearance says overlap, a step outside they do not; parts and outlines say the same. */
+    /**
+     * Two shapes a step inside what their clearance says overlap, a step outside they do not; parts and outlines say
+     * the same.
+     */
     @Test
     void clearancesSayWhereTwoOverlap() {
         Random random = new Random(13);
@@ -315,23 +357,32 @@ class NestTest {
                 boolean upright = random.nextBoolean();
                 Box boxA = a.bounds();
                 Box boxB = b.bounds();
-                double level = upright ? boxA.minXMm() - boxB.maxXMm() + random.nextDouble() * (boxA.widthMm() + boxB.widthMm())
+                double level = upright
+                        ? boxA.minXMm() - boxB.maxXMm() + random.nextDouble() * (boxA.widthMm() + boxB.widthMm())
                         : boxA.minYMm() - boxB.maxYMm() + random.nextDouble() * (boxA.heightMm() + boxB.heightMm());
                 int n = parts.along(upright, level, false, of);
                 assertThat(rings.along(upright, level, false, ofRings)).isEqualTo(n);
                 double[] unkept = new double[2000];
-                assertThat(Clearance.along(ta, tb, upright, level, false, unkept)).as("worked out as far as it is looked at").isEqualTo(n);
+                assertThat(Clearance.along(ta, tb, upright, level, false, unkept))
+                        .as("worked out as far as it is looked at")
+                        .isEqualTo(n);
                 assertThat(Arrays.copyOf(unkept, n)).containsExactly(Arrays.copyOf(of, n), within(1e-6));
-                assertThat(Clearance.along(ta, tb, upright, -level, true, unkept)).as("seen from the second").isEqualTo(n);
+                assertThat(Clearance.along(ta, tb, upright, -level, true, unkept))
+                        .as("seen from the second")
+                        .isEqualTo(n);
                 for (int s = 0; s < n; s++) {
                     assertThat(unkept[s]).isCloseTo(-of[n - 1 - s], within(1e-6));
                 }
                 for (int s = 0; s < n; s++) {
                     assertThat(ofRings[s]).isCloseTo(of[s], within(1e-6));
                     double inwards = s % 2 == 0 ? 1e-3 : -1e-3;
-                    assertThat(overlap(a, b, upright, level, of[s] - inwards)).as("outside").isLessThan(1e-6);
+                    assertThat(overlap(a, b, upright, level, of[s] - inwards))
+                            .as("outside")
+                            .isLessThan(1e-6);
                     if (of[s | 1] - of[s & ~1] > 0.5) {
-                        assertThat(overlap(a, b, upright, level, of[s] + 200 * inwards)).as("inside").isPositive();
+                        assertThat(overlap(a, b, upright, level, of[s] + 200 * inwards))
+                                .as("inside")
+                                .isPositive();
                     }
                 }
             }
@@ -344,8 +395,11 @@ class NestTest {
         Random random = new Random(17);
         int found = 0;
         for (int i = 0; i < 12; i++) {
-            List<Region> regions = IntStream.range(0, 5).mapToObj(_ -> random(random).simplified(0.5)).toList();
-            List<Cutout> cutouts = regions.stream().map(r -> new Cutout(r, Turning.NONE)).toList();
+            List<Region> regions = IntStream.range(0, 5)
+                    .mapToObj(_ -> random(random).simplified(0.5))
+                    .toList();
+            List<Cutout> cutouts =
+                    regions.stream().map(r -> new Cutout(r, Turning.NONE)).toList();
             jurren.core.nest.Shapes shapes = new jurren.core.nest.Shapes(0);
             shapes.expect(cutouts);
             int[] turns = cutouts.stream().mapToInt(c -> shapes.turnsOf(c)[0]).toArray();
@@ -364,9 +418,19 @@ class NestTest {
             if (!Double.isNaN(free)) {
                 found++;
                 for (double x = from; x < free - 1; x += 0.7) {
-                    assertThat(regions.get(4).placed(Placement.moved(x, level)).grown(0.5, CornerStyle.ROUND).intersect(there).areaMm2()).as("at %s of %s", x, free).isPositive();
+                    assertThat(regions.get(4)
+                                    .placed(Placement.moved(x, level))
+                                    .grown(0.5, CornerStyle.ROUND)
+                                    .intersect(there)
+                                    .areaMm2())
+                            .as("at %s of %s", x, free)
+                            .isPositive();
                 }
-                assertThat(regions.get(4).placed(Placement.moved(free, level)).intersect(there).areaMm2()).isLessThan(1e-3);
+                assertThat(regions.get(4)
+                                .placed(Placement.moved(free, level))
+                                .intersect(there)
+                                .areaMm2())
+                        .isLessThan(1e-3);
                 double half = board.firstFree(-1, turns[4], false, level, from, from + (free - from) / 2);
                 assertThat(Double.isNaN(half)).as("no further than was asked").isEqualTo(free > from + 1e-6);
             }
@@ -375,6 +439,7 @@ class NestTest {
     }
 
     private static double overlap(Region a, Region b, boolean upright, double level, double along) {
-        return a.intersect(b.placed(upright ? Placement.moved(level, along) : Placement.moved(along, level))).areaMm2();
+        return a.intersect(b.placed(upright ? Placement.moved(level, along) : Placement.moved(along, level)))
+                .areaMm2();
     }
 }

@@ -1,10 +1,5 @@
 package jurren.core.plan;
 
-import static jurren.core.Fixtures.CREAM;
-import static jurren.core.Fixtures.SKY;
-import static jurren.core.Fixtures.TANGERINE;
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.List;
 import jurren.core.Fixtures;
 import jurren.core.art.Films;
@@ -21,6 +16,11 @@ import jurren.core.material.Process;
 import jurren.core.way.WaysTest;
 import org.junit.jupiter.api.Test;
 
+import static jurren.core.Fixtures.CREAM;
+import static jurren.core.Fixtures.SKY;
+import static jurren.core.Fixtures.TANGERINE;
+import static org.assertj.core.api.Assertions.assertThat;
+
 /** Layers exchanged with their neighbours by exchanging their motifs. */
 class LayerOrderTest {
     private static final Material FLOCK = WaysTest.material(Process.DYE_OVER_BASE);
@@ -31,8 +31,22 @@ class LayerOrderTest {
 
     private static LinePlan plan(Material film, Motif... motifs) {
         Shop tees = Fixtures.shop();
-        Shop shop = new Shop(tees.blanks(), List.of(film, FLOCK), tees.cutter(), tees.printer(), tees.presses(), tees.shelf(), tees.prices());
-        return new Planner().plan(Fixtures.job(Fixtures.line(SizeEntry.of("M", 1)).withMaterial(film.id()).withMotifs(List.of(motifs))), shop).lines().getFirst();
+        Shop shop = new Shop(
+                tees.blanks(),
+                List.of(film, FLOCK),
+                tees.cutter(),
+                tees.printer(),
+                tees.presses(),
+                tees.shelf(),
+                tees.prices());
+        return new Planner()
+                .plan(
+                        Fixtures.job(Fixtures.line(SizeEntry.of("M", 1))
+                                .withMaterial(film.id())
+                                .withMotifs(List.of(motifs))),
+                        shop)
+                .lines()
+                .getFirst();
     }
 
     private static Layer layer(LinePlan plan, int order) {
@@ -56,7 +70,12 @@ class LayerOrderTest {
     /** Sky is shown by two motifs, one of them above everything; both go over the next layer, in their own order. */
     @Test
     void allMotifsOfALayerGoOverTheNext() {
-        LinePlan plan = plan(Fixtures.FILM, square("a", SKY, 0), square("b", TANGERINE, 30), square("c", CREAM, 60), square("d", SKY, 200));
+        LinePlan plan = plan(
+                Fixtures.FILM,
+                square("a", SKY, 0),
+                square("b", TANGERINE, 30),
+                square("c", CREAM, 60),
+                square("d", SKY, 200));
         assertThat(plan.drawn().layers()).extracting(Layer::colour).containsExactly(SKY, TANGERINE, CREAM);
         assertThat(ids(moved(plan, 1, true))).containsExactly("b", "a", "d", "c");
         assertThat(ids(moved(plan, 3, false))).containsExactly("a", "c", "b", "d");
@@ -79,21 +98,28 @@ class LayerOrderTest {
         LayerOrder.Result r = moved(plan(glitter, square("a", SKY, 0), square("b", TANGERINE, 20)), 1, true);
         assertThat(why(r)).isEqualTo(LayerOrder.Why.TOP_ONLY);
         assertThat(((LayerOrder.Stays) r).other()).as("the one on top says no").isEqualTo(2);
-        assertThat(why(moved(plan(glitter, square("a", SKY, 0), square("b", TANGERINE, 20)), 2, false))).isEqualTo(LayerOrder.Why.TOP_ONLY);
-        assertThat(ids(moved(plan(glitter, square("a", SKY, 0), square("b", TANGERINE, 90)), 1, true))).as("apart they may").containsExactly("b", "a");
+        assertThat(why(moved(plan(glitter, square("a", SKY, 0), square("b", TANGERINE, 20)), 2, false)))
+                .isEqualTo(LayerOrder.Why.TOP_ONLY);
+        assertThat(ids(moved(plan(glitter, square("a", SKY, 0), square("b", TANGERINE, 90)), 1, true)))
+                .as("apart they may")
+                .containsExactly("b", "a");
     }
 
     @Test
     void oneMotifThatShowsBothSaysWhichLiesAbove() {
-        assertThat(why(moved(plan(Fixtures.FILM, Fixtures.name("KITE")), 1, true))).isEqualTo(LayerOrder.Why.ONE_MOTIF);
+        assertThat(why(moved(plan(Fixtures.FILM, Fixtures.name("KITE")), 1, true)))
+                .isEqualTo(LayerOrder.Why.ONE_MOTIF);
     }
 
     @Test
     void aBaseAndItsPrintStayTogether() {
         LinePlan alone = plan(FLOCK, square("a", SKY, 0));
         assertThat(why(moved(alone, 1, true))).isEqualTo(LayerOrder.Why.PRINT_IN_BASE);
-        LinePlan under = plan(Fixtures.FILM, square("a", SKY, 0).withFilms(Films.allOf(FLOCK.id())), square("b", TANGERINE, 90));
+        LinePlan under =
+                plan(Fixtures.FILM, square("a", SKY, 0).withFilms(Films.allOf(FLOCK.id())), square("b", TANGERINE, 90));
         assertThat(ids(moved(under, 1, true))).containsExactly("b", "a");
-        assertThat(ids(moved(under, 2, true))).as("the print takes its base along").containsExactly("b", "a");
+        assertThat(ids(moved(under, 2, true)))
+                .as("the print takes its base along")
+                .containsExactly("b", "a");
     }
 }

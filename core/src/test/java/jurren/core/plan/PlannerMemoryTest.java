@@ -1,8 +1,5 @@
 package jurren.core.plan;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CancellationException;
@@ -23,6 +20,9 @@ import jurren.core.memo.Memory;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Isolated;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 /** What is remembered stays within its budget, and within reason. */
 @Isolated
@@ -50,10 +50,14 @@ class PlannerMemoryTest {
     private static Job crowded() {
         List<DrawnShape> shapes = new ArrayList<>();
         for (int i = 0; i < CORNERS / CORNERS_EACH; i++) {
-            shapes.add(new DrawnShape(Curves.around(star(8.0 * (i % 29), 8.0 * (i / 29), 3, CORNERS_EACH)), Fixtures.TANGERINE));
+            shapes.add(new DrawnShape(
+                    Curves.around(star(8.0 * (i % 29), 8.0 * (i / 29), 3, CORNERS_EACH)), Fixtures.TANGERINE));
         }
         Drawing drawing = Drawing.atFileSize(new DrawingFile("stars.svg", new byte[] {1}), shapes, List.of());
-        return Fixtures.job().withLine("A", l -> l.withMotifs(List.of(new Motif("m1", "stars", drawing, List.of(), Pose.at(-112, 90)))));
+        return Fixtures.job()
+                .withLine(
+                        "A",
+                        l -> l.withMotifs(List.of(new Motif("m1", "stars", drawing, List.of(), Pose.at(-112, 90)))));
     }
 
     private static long usedBytes() {
@@ -69,17 +73,20 @@ class PlannerMemoryTest {
         Planner planner = new Planner();
         Job job = crowded();
         Plan plan = planner.plan(job, Fixtures.shop());
-        assertThat(plan.lines().getFirst().drawn().layers().getFirst().region().vertexCount()).isGreaterThan(CORNERS * 9 / 10);
+        assertThat(plan.lines().getFirst().drawn().layers().getFirst().region().vertexCount())
+                .isGreaterThan(CORNERS * 9 / 10);
         long before = usedBytes();
         for (int i = 1; i <= 10; i++) {
             double by = i;
-            job = job.withLine("A", l -> l.withMotif("m1", m -> m.withPose(m.pose().moved(by, 0))));
+            job = job.withLine(
+                    "A", l -> l.withMotif("m1", m -> m.withPose(m.pose().moved(by, 0))));
             plan = planner.plan(job, Fixtures.shop());
         }
         long grown = usedBytes() - before;
         assertThat(plan.lines()).isNotEmpty();
         assertThat(grown >> 20).as("megabytes").isLessThan(50);
-        assertThat(Memory.ofProcess().heldBytes()).isLessThanOrEqualTo(Memory.ofProcess().budgetBytes());
+        assertThat(Memory.ofProcess().heldBytes())
+                .isLessThanOrEqualTo(Memory.ofProcess().budgetBytes());
     }
 
     @Test
@@ -92,15 +99,20 @@ class PlannerMemoryTest {
         Memory.ofProcess().forget();
         assertThat(all.grown(-6, CornerStyle.ROUND).isEmpty()).isTrue();
         assertThat(Memory.ofProcess().heldBytes()).isZero();
-        assertThat(all.grown(-1, CornerStyle.ROUND).pieceCount()).as("those with room left are still there").isEqualTo(6000);
+        assertThat(all.grown(-1, CornerStyle.ROUND).pieceCount())
+                .as("those with room left are still there")
+                .isEqualTo(6000);
     }
 
     @Test
     void aPlanThatNobodyWaitsForIsGivenUp() {
         Planner planner = new Planner();
         Thread.currentThread().interrupt();
-        assertThatThrownBy(() -> planner.plan(Fixtures.job(), Fixtures.shop())).isInstanceOf(CancellationException.class);
+        assertThatThrownBy(() -> planner.plan(Fixtures.job(), Fixtures.shop()))
+                .isInstanceOf(CancellationException.class);
         assertThat(Thread.interrupted()).isTrue();
-        assertThat(planner.plan(Fixtures.job(), Fixtures.shop()).lines()).as("and the next is whole").hasSize(1);
+        assertThat(planner.plan(Fixtures.job(), Fixtures.shop()).lines())
+                .as("and the next is whole")
+                .hasSize(1);
     }
 }

@@ -1,13 +1,5 @@
 package jurren.core.register;
 
-import static jurren.core.Fixtures.CREAM;
-import static jurren.core.Fixtures.FILM;
-import static jurren.core.Fixtures.SKY;
-import static jurren.core.Fixtures.TANGERINE;
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,6 +20,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import static jurren.core.Fixtures.CREAM;
+import static jurren.core.Fixtures.FILM;
+import static jurren.core.Fixtures.SKY;
+import static jurren.core.Fixtures.TANGERINE;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
 /** Discs in rings and squares on squares, laid half a millimetre out of place. */
 class OutOfRegisterTest {
     private static final double ACCURACY = 0.5;
@@ -35,8 +35,18 @@ class OutOfRegisterTest {
     private static List<Layer> layers(Join join, Painted... paints) {
         List<Layer> layers = new ArrayList<>();
         for (Part part : Separation.of(new Art(List.of(paints)), Painted::film, _ -> join)) {
-            layers.add(new Layer(layers.size() + 1, part.film(), FILM, Layer.Role.FILM, Making.cut(true, Making.Cut.KISS), part.film().colour().orElseThrow(),
-                    part.region(), part.seen(), List.of(), part.join(), Print.NONE));
+            layers.add(new Layer(
+                    layers.size() + 1,
+                    part.film(),
+                    FILM,
+                    Layer.Role.FILM,
+                    Making.cut(true, Making.Cut.KISS),
+                    part.film().colour().orElseThrow(),
+                    part.region(),
+                    part.seen(),
+                    List.of(),
+                    part.join(),
+                    Print.NONE));
         }
         return layers;
     }
@@ -57,7 +67,10 @@ class OutOfRegisterTest {
         assertThat(study.tries()).isEqualTo(200);
     }
 
-    /** Edge to edge, the disc comes up to half a millimetre out of its hole: that wide is the gap on the other side, to a pixel of a tenth. */
+    /**
+     * Edge to edge, the disc comes up to half a millimetre out of its hole: that wide is the gap on the other side, to
+     * a pixel of a tenth.
+     */
     @Test
     void edgeToEdgeTheGroundShowsAsWideAsHandsAreOff() {
         OutOfRegister study = OutOfRegister.of(discInDisc(new Join.Butted(0)), ACCURACY, 1);
@@ -65,7 +78,11 @@ class OutOfRegisterTest {
         OutOfRegister.Try worst = study.worst().orElseThrow();
         assertThat(worst.gapMm()).isCloseTo(0.5, within(0.15));
         assertThat(worst.rimMm()).isZero();
-        assertThat(Math.hypot(worst.gapAt().orElseThrow().xMm(), worst.gapAt().orElseThrow().yMm())).as("at the disc's edge").isCloseTo(5, within(0.4));
+        assertThat(Math.hypot(
+                        worst.gapAt().orElseThrow().xMm(),
+                        worst.gapAt().orElseThrow().yMm()))
+                .as("at the disc's edge")
+                .isCloseTo(5, within(0.4));
         assertThat(study.proposals()).singleElement().satisfies(p -> {
             assertThat(p.layer()).isEqualTo(2);
             assertThat(p.film()).isEqualTo(Film.of(FILM.id(), CREAM));
@@ -84,14 +101,28 @@ class OutOfRegisterTest {
         }
     }
 
-    /** Two films with the same outer edge: the lower one peeps out wherever the upper is off, and no join of theirs helps. */
+    /**
+     * Two films with the same outer edge: the lower one peeps out wherever the upper is off, and no join of theirs
+     * helps.
+     */
     @Test
     void aBackingWithoutARimPeepsOut() {
         Region square = Shapes.rectangle(0, 0, 40, 40);
-        List<Layer> layers = new ArrayList<>(layers(Join.LAID_OVER, painted(TANGERINE, square), painted(SKY, Shapes.rectangle(60, 0, 10, 10))));
+        List<Layer> layers = new ArrayList<>(
+                layers(Join.LAID_OVER, painted(TANGERINE, square), painted(SKY, Shapes.rectangle(60, 0, 10, 10))));
         Layer lower = layers.getFirst();
-        Layer upper = new Layer(2, Film.of(FILM.id(), CREAM), FILM, Layer.Role.FILM, Making.cut(true, Making.Cut.KISS), CREAM, square, square,
-                List.of(), Join.LAID_OVER, Print.NONE);
+        Layer upper = new Layer(
+                2,
+                Film.of(FILM.id(), CREAM),
+                FILM,
+                Layer.Role.FILM,
+                Making.cut(true, Making.Cut.KISS),
+                CREAM,
+                square,
+                square,
+                List.of(),
+                Join.LAID_OVER,
+                Print.NONE);
         OutOfRegister study = OutOfRegister.of(List.of(lower, upper), ACCURACY, 3);
         assertThat(study.withRim()).isGreaterThan(150);
         OutOfRegister.Try worst = study.worst().orElseThrow();
@@ -102,7 +133,10 @@ class OutOfRegisterTest {
 
     @Test
     void aBorderThatOnlyMovesIsNoFault() {
-        List<Layer> apart = layers(Join.LAID_OVER, painted(TANGERINE, Shapes.rectangle(0, 0, 20, 20)), painted(CREAM, Shapes.rectangle(40, 0, 20, 20)));
+        List<Layer> apart = layers(
+                Join.LAID_OVER,
+                painted(TANGERINE, Shapes.rectangle(0, 0, 20, 20)),
+                painted(CREAM, Shapes.rectangle(40, 0, 20, 20)));
         assertThat(OutOfRegister.of(apart, ACCURACY, 5).isHidden()).isTrue();
     }
 
@@ -122,7 +156,9 @@ class OutOfRegisterTest {
 
     @Test
     void oneLayerAloneCannotBeOffAndNonsenseIsRefused() {
-        assertThat(OutOfRegister.of(List.of(jurren.core.Fixtures.layer(Shapes.rectangle(0, 0, 10, 10))), ACCURACY, 1).isHidden()).isTrue();
+        assertThat(OutOfRegister.of(List.of(jurren.core.Fixtures.layer(Shapes.rectangle(0, 0, 10, 10))), ACCURACY, 1)
+                        .isHidden())
+                .isTrue();
         assertThat(OutOfRegister.of(List.of(), ACCURACY, 1).isHidden()).isTrue();
         assertThatIllegalArgumentException().isThrownBy(() -> OutOfRegister.of(List.of(), 0, 1));
         assertThatIllegalArgumentException().isThrownBy(() -> OutOfRegister.of(List.of(), Double.NaN, 1));

@@ -1,7 +1,5 @@
 package jurren.core.run;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -10,15 +8,39 @@ import jurren.core.job.Made;
 import jurren.core.material.Colour;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 /** Film in 40 s, 120 s cut, 50 s weeded, 200 s pressed: cut at 160, ready at 410 after it was begun. */
 class PunctualityTest {
     private static final Instant BEGUN = Instant.parse("2026-11-27T09:00:00Z");
     private static final RunTask CUT = task("cut", RunTask.Kind.CUT, Machine.Kind.CUTTER, 120, 20, 0, "red");
     private static final RunTask WEED = task("weed", RunTask.Kind.WEED, Machine.Kind.WEEDING, 50, 50, 0, "", "cut");
-    private static final RunTask PRESS = task("press", RunTask.Kind.PRESS, Machine.Kind.PRESS, 200, 200, 72, "", "weed");
+    private static final RunTask PRESS =
+            task("press", RunTask.Kind.PRESS, Machine.Kind.PRESS, 200, 200, 72, "", "weed");
 
-    private static RunTask task(String id, RunTask.Kind kind, Machine.Kind machine, double s, double handsS, double celsius, String film, String... after) {
-        return new RunTask(id, kind, new Machine(machine, id, id), Set.of("A"), 0, id, Colour.of("#7C2E57"), 1, s, handsS, celsius, film, List.of(after));
+    private static RunTask task(
+            String id,
+            RunTask.Kind kind,
+            Machine.Kind machine,
+            double s,
+            double handsS,
+            double celsius,
+            String film,
+            String... after) {
+        return new RunTask(
+                id,
+                kind,
+                new Machine(machine, id, id),
+                Set.of("A"),
+                0,
+                id,
+                Colour.of("#7C2E57"),
+                1,
+                s,
+                handsS,
+                celsius,
+                film,
+                List.of(after));
     }
 
     private static WholeRun run(RunTask... tasks) {
@@ -26,7 +48,11 @@ class PunctualityTest {
     }
 
     private static Punctuality at(WholeRun run, long orderedS, long nowS) {
-        return Punctuality.of(new Made.Begun(BEGUN, BEGUN.plusSeconds(410)), run, BEGUN.plusSeconds(orderedS), BEGUN.plusSeconds(nowS));
+        return Punctuality.of(
+                new Made.Begun(BEGUN, BEGUN.plusSeconds(410)),
+                run,
+                BEGUN.plusSeconds(orderedS),
+                BEGUN.plusSeconds(nowS));
     }
 
     @Test

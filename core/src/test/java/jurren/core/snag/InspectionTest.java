@@ -1,8 +1,5 @@
 package jurren.core.snag;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.List;
 import java.util.Random;
 import jurren.core.Fixtures;
@@ -14,10 +11,14 @@ import jurren.core.geometry.Thinness;
 import jurren.core.layer.Layer;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 /** What was looked at before is known again wherever it lies, and says the same as a first look. */
 class InspectionTest {
     private static Region bars(double narrow) {
-        return Region.weld(List.of(Shapes.rectangle(0, 0, 40, 6), Shapes.rectangle(60, 0, 30, narrow), Shapes.rectangle(60, 20, 30, 9)));
+        return Region.weld(List.of(
+                Shapes.rectangle(0, 0, 40, 6), Shapes.rectangle(60, 0, 30, narrow), Shapes.rectangle(60, 20, 30, 9)));
     }
 
     private static Flaws look(Inspection by, Region... regions) {
@@ -59,7 +60,8 @@ class InspectionTest {
         Region other = Shapes.disc(0, 0, 7).placed(Placement.scaled(1.062992125984252));
         Flaws first = null;
         for (int i = 0; i < 25; i++) {
-            Flaws now = look(one, Region.weld(List.of(still, other.placed(Placement.moved(-60 - 0.37 * i, -11.3 + 0.113 * i)))));
+            Flaws now = look(
+                    one, Region.weld(List.of(still, other.placed(Placement.moved(-60 - 0.37 * i, -11.3 + 0.113 * i)))));
             first = first == null ? now : first;
             assertThat(now).isEqualTo(first);
         }
@@ -79,7 +81,9 @@ class InspectionTest {
             }
             Region all = Region.weld(bars);
             var whole = all.slit(Flaws.DOUBLED_MM, Flaws.DOUBLED_LONG_MM);
-            var told = look(new Inspection(), all).found().stream().filter(f -> f.kind() == Flaws.Kind.DOUBLED).findFirst();
+            var told = look(new Inspection(), all).found().stream()
+                    .filter(f -> f.kind() == Flaws.Kind.DOUBLED)
+                    .findFirst();
             assertThat(told.isPresent()).isEqualTo(whole.isPresent());
             whole.ifPresent(t -> {
                 assertThat(told.orElseThrow().mm()).isCloseTo(t.widthMm(), within(1e-5));
@@ -93,9 +97,15 @@ class InspectionTest {
     @Test
     void flawsAreWhereTheyLieNow() {
         Inspection one = new Inspection();
-        Region art = Region.weld(List.of(Shapes.rectangle(0, 0, 40, 20), Shapes.rectangle(60, 5, 0.5, 0.5), Shapes.rectangle(60, 12, 12, 0.3), Shapes.rectangle(0, 20.1, 40, 20)));
+        Region art = Region.weld(List.of(
+                Shapes.rectangle(0, 0, 40, 20),
+                Shapes.rectangle(60, 5, 0.5, 0.5),
+                Shapes.rectangle(60, 12, 12, 0.3),
+                Shapes.rectangle(0, 20.1, 40, 20)));
         Flaws here = look(one, art);
-        assertThat(here.found()).extracting(Flaws.Flaw::kind).containsExactlyInAnyOrder(Flaws.Kind.CRUMBS, Flaws.Kind.LIFTS, Flaws.Kind.DOUBLED);
+        assertThat(here.found())
+                .extracting(Flaws.Flaw::kind)
+                .containsExactlyInAnyOrder(Flaws.Kind.CRUMBS, Flaws.Kind.LIFTS, Flaws.Kind.DOUBLED);
         Flaws there = look(one, Shapes.rectangle(200, 200, 9, 9), art.placed(Placement.moved(-300, 71.3)));
         assertThat(there.found()).hasSameSizeAs(here.found()).allMatch(f -> f.layer() == 2);
         for (int i = 0; i < here.found().size(); i++) {
@@ -109,13 +119,17 @@ class InspectionTest {
     @Test
     void aHairlineGapBetweenTwoLayersIsFoundAndAWideOneNot() {
         Region left = Shapes.rectangle(0, 0, 30, 40);
-        assertThat(look(new Inspection(), left, Shapes.rectangle(30.15, 0, 30, 40)).found())
+        assertThat(look(new Inspection(), left, Shapes.rectangle(30.15, 0, 30, 40))
+                        .found())
                 .anySatisfy(f -> {
                     assertThat(f.kind()).isEqualTo(Flaws.Kind.GAP);
                     assertThat(f.mm()).isCloseTo(0.15, within(1e-5));
                 });
-        assertThat(look(new Inspection(), left, Shapes.rectangle(30.5, 0, 30, 40)).found()).isEmpty();
-        assertThat(look(new Inspection(), left, Shapes.rectangle(30, 0, 30, 40)).found()).isEmpty();
+        assertThat(look(new Inspection(), left, Shapes.rectangle(30.5, 0, 30, 40))
+                        .found())
+                .isEmpty();
+        assertThat(look(new Inspection(), left, Shapes.rectangle(30, 0, 30, 40)).found())
+                .isEmpty();
     }
 
     @Test
@@ -123,6 +137,7 @@ class InspectionTest {
         Region art = bars(1.7);
         assertThat(art.placed(Placement.moved(123.456, -78.9)).atOrigin()).isEqualTo(art.atOrigin());
         assertThat(art.placed(Placement.turned(90)).atOrigin()).isNotEqualTo(art.atOrigin());
-        assertThat(art.placed(Placement.moved(3, 4)).atOrigin().bounds().minXMm()).isZero();
+        assertThat(art.placed(Placement.moved(3, 4)).atOrigin().bounds().minXMm())
+                .isZero();
     }
 }

@@ -1,11 +1,8 @@
 package jurren.core.trace;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.awt.Color;
-import java.awt.Graphics2D;
 import java.awt.GradientPaint;
+import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.Ellipse2D;
 import java.awt.image.BufferedImage;
@@ -15,6 +12,9 @@ import java.util.function.Consumer;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 class AlikeAreaTest {
     private static Picture picture(int w, int h, Consumer<Graphics2D> drawn) {
@@ -43,7 +43,9 @@ class AlikeAreaTest {
         g.fill(shape);
     }
 
-    /** The lens of a case on a shaded ground, with a bright reflection in it: its outline is the lens, 60 pixels across. */
+    /**
+     * The lens of a case on a shaded ground, with a bright reflection in it: its outline is the lens, 60 pixels across.
+     */
     @Test
     void aLensIsFoundWhereItIsClickedWithWhatLiesWithin() {
         Picture photo = noisy(400, 300, 4, g -> {
@@ -73,7 +75,10 @@ class AlikeAreaTest {
         assertThat(one.intersect(other).isEmpty()).isTrue();
     }
 
-    /** A dark lens on a blue case on a light table: of the two that stand out from what is around them the inner one was clicked. */
+    /**
+     * A dark lens on a blue case on a light table: of the two that stand out from what is around them the inner one was
+     * clicked.
+     */
     @Test
     void theInnermostThingIsMeant() {
         Picture photo = picture(450, 250, g -> {
@@ -81,9 +86,14 @@ class AlikeAreaTest {
             fill(g, new Color(60, 90, 120), new java.awt.Rectangle(75, 30, 300, 200));
             fill(g, new Color(20, 22, 25), new Ellipse2D.Double(100, 50, 35, 35));
         });
-        assertThat(AlikeArea.at(photo, new Point(117, 60)).orElseThrow().areaMm2()).isCloseTo(Math.PI * 17.5 * 17.5, within(30.0));
-        assertThat(AlikeArea.at(photo, new Point(300, 200)).orElseThrow().areaMm2()).as("the case with its lens").isCloseTo(300 * 200, within(200.0));
-        assertThat(AlikeArea.at(photo, new Point(117, 250))).as("beside the photograph").isEmpty();
+        assertThat(AlikeArea.at(photo, new Point(117, 60)).orElseThrow().areaMm2())
+                .isCloseTo(Math.PI * 17.5 * 17.5, within(30.0));
+        assertThat(AlikeArea.at(photo, new Point(300, 200)).orElseThrow().areaMm2())
+                .as("the case with its lens")
+                .isCloseTo(300 * 200, within(200.0));
+        assertThat(AlikeArea.at(photo, new Point(117, 250)))
+                .as("beside the photograph")
+                .isEmpty();
     }
 
     /** 4,000 by 3,000 pixels are looked at smaller, and the answer is in the picture's own. */
@@ -102,6 +112,8 @@ class AlikeAreaTest {
     void whereNothingStandsOutNothingIsFound() {
         Picture plain = picture(100, 100, g -> fill(g, Color.GRAY, new java.awt.Rectangle(0, 0, 100, 100)));
         assertThat(AlikeArea.at(plain, new Point(50, 50))).isEqualTo(Optional.empty());
-        assertThat(AlikeArea.at(plain, new Point(-10, 900))).as("beside the picture").isEmpty();
+        assertThat(AlikeArea.at(plain, new Point(-10, 900)))
+                .as("beside the picture")
+                .isEmpty();
     }
 }

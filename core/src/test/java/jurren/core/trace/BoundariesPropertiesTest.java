@@ -1,8 +1,5 @@
 package jurren.core.trace;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +8,9 @@ import jurren.core.material.Colour;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** Whatever the pixels are, the edges between their colours divide the plane without rest. */
 class BoundariesPropertiesTest {
@@ -22,8 +22,14 @@ class BoundariesPropertiesTest {
             of[i] = asBefore ? of[random.nextBoolean() ? i - 1 : i - width] : (byte) random.nextInt(colours + 1);
         }
         // the share of every pixel is its own, between whole and half
-        Labels.Crossing crossing = (p, a, b) -> of[p] == a ? 0.55 + (p * 37 % 40) / 100.0 : 0.45 - (p * 53 % 40) / 100.0;
-        return Labels.of(width, height, of, List.of(new Colour(1), new Colour(2), new Colour(3)).subList(0, colours), crossing);
+        Labels.Crossing crossing =
+                (p, a, b) -> of[p] == a ? 0.55 + (p * 37 % 40) / 100.0 : 0.45 - (p * 53 % 40) / 100.0;
+        return Labels.of(
+                width,
+                height,
+                of,
+                List.of(new Colour(1), new Colour(2), new Colour(3)).subList(0, colours),
+                crossing);
     }
 
     private static double signedArea(Edge e, boolean backwards) {
@@ -36,8 +42,12 @@ class BoundariesPropertiesTest {
     }
 
     @Property(tries = 300, seed = "20261127")
-    void everyEdgeIsOnceOnTheLeftAndOnceOnTheRightAndRingsClose(@ForAll @IntRange(min = 1, max = 14) int width,
-            @ForAll @IntRange(min = 1, max = 14) int height, @ForAll @IntRange(min = 1, max = 3) int colours, @ForAll long seed, @ForAll boolean clumped) {
+    void everyEdgeIsOnceOnTheLeftAndOnceOnTheRightAndRingsClose(
+            @ForAll @IntRange(min = 1, max = 14) int width,
+            @ForAll @IntRange(min = 1, max = 14) int height,
+            @ForAll @IntRange(min = 1, max = 3) int colours,
+            @ForAll long seed,
+            @ForAll boolean clumped) {
         Labels labels = random(width, height, colours, seed, clumped);
         Boundaries.All all = Boundaries.of(labels);
         Map<Boundaries.Turn, Integer> used = new HashMap<>();
@@ -46,13 +56,18 @@ class BoundariesPropertiesTest {
                 Boundaries.Turn turn = ring.turns().get(i);
                 used.merge(turn, 1, Integer::sum);
                 Edge e = all.edges().get(turn.edge());
-                assertThat(turn.backwards() ? e.right() : e.left()).as("the ring's colour lies on its left").isEqualTo(ring.colour());
+                assertThat(turn.backwards() ? e.right() : e.left())
+                        .as("the ring's colour lies on its left")
+                        .isEqualTo(ring.colour());
                 if (!e.closed()) {
-                    Boundaries.Turn next = ring.turns().get((i + 1) % ring.turns().size());
+                    Boundaries.Turn next =
+                            ring.turns().get((i + 1) % ring.turns().size());
                     Edge f = all.edges().get(next.edge());
                     int end = turn.backwards() ? 0 : e.size() - 1;
                     int begin = next.backwards() ? f.size() - 1 : 0;
-                    assertThat(Math.hypot(e.x(end) - f.x(begin), e.y(end) - f.y(begin))).as("where one ends the next begins").isZero();
+                    assertThat(Math.hypot(e.x(end) - f.x(begin), e.y(end) - f.y(begin)))
+                            .as("where one ends the next begins")
+                            .isZero();
                 }
             }
         }
@@ -65,7 +80,9 @@ class BoundariesPropertiesTest {
     }
 
     @Property(tries = 200, seed = "20261127")
-    void coloursThatFillThePictureHaveItsAreaTogether(@ForAll @IntRange(min = 2, max = 14) int width, @ForAll @IntRange(min = 2, max = 14) int height,
+    void coloursThatFillThePictureHaveItsAreaTogether(
+            @ForAll @IntRange(min = 2, max = 14) int width,
+            @ForAll @IntRange(min = 2, max = 14) int height,
             @ForAll long seed) {
         Labels labels = random(width, height, 3, seed, true);
         for (int i = 0; i < labels.of().length; i++) {
@@ -73,14 +90,23 @@ class BoundariesPropertiesTest {
             labels.seen()[i] = labels.of()[i];
         }
         Boundaries.All all = Boundaries.of(labels);
-        double sum = all.rings().stream().flatMap(r -> r.turns().stream()).mapToDouble(t -> signedArea(all.edges().get(t.edge()), t.backwards())).sum();
+        double sum = all.rings().stream()
+                .flatMap(r -> r.turns().stream())
+                .mapToDouble(t -> signedArea(all.edges().get(t.edge()), t.backwards()))
+                .sum();
         // the border passes from the middle of one side of a corner's pixel to the middle of the next
-        assertThat(Math.abs(sum)).as("the picture without the tips of its four corners").isCloseTo(width * height - 0.5, within(1e-9));
+        assertThat(Math.abs(sum))
+                .as("the picture without the tips of its four corners")
+                .isCloseTo(width * height - 0.5, within(1e-9));
     }
 
     @Property(tries = 200, seed = "20261127")
-    void partsAreWhatHangsTogether(@ForAll @IntRange(min = 1, max = 12) int width, @ForAll @IntRange(min = 1, max = 12) int height,
-            @ForAll @IntRange(min = 1, max = 3) int colours, @ForAll long seed, @ForAll boolean clumped) {
+    void partsAreWhatHangsTogether(
+            @ForAll @IntRange(min = 1, max = 12) int width,
+            @ForAll @IntRange(min = 1, max = 12) int height,
+            @ForAll @IntRange(min = 1, max = 3) int colours,
+            @ForAll long seed,
+            @ForAll boolean clumped) {
         Labels labels = random(width, height, colours, seed, clumped);
         Parts parts = new Parts(labels);
         int[] flooded = new int[width * height];
@@ -97,7 +123,10 @@ class BoundariesPropertiesTest {
             assertThat(same.putIfAbsent(flooded[i], part)).isIn(null, part);
             areas.merge(part, 1, Integer::sum);
         }
-        assertThat(areas).as("as many parts").hasSize(count).allSatisfy((part, area) -> assertThat(parts.areaPx2(part)).isEqualTo(area));
+        assertThat(areas)
+                .as("as many parts")
+                .hasSize(count)
+                .allSatisfy((part, area) -> assertThat(parts.areaPx2(part)).isEqualTo(area));
     }
 
     private static void flood(Labels labels, int[] to, int from, int number) {

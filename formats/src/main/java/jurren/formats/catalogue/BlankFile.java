@@ -4,24 +4,24 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
-import jurren.core.blank.Blank;
-import jurren.formats.Refusal;
-import jurren.formats.Refusal.Reason;
-import jurren.formats.files.WholeFile;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Collectors;
+import jurren.core.blank.Blank;
+import jurren.formats.Refusal;
+import jurren.formats.Refusal.Reason;
+import jurren.formats.files.WholeFile;
 
 /** One blank as JSON, as docs/catalogue.md says. What is wrong in it is named by line and field. */
 public final class BlankFile {
     /** A blank with a thousand sizes stays below this. */
     private static final long MOST_BYTES = 4_000_000;
+
     private static final ObjectMapper MAPPER = CatalogueMapper.make();
 
-    private BlankFile() {
-    }
+    private BlankFile() {}
 
     public static BlankRead read(Path file) {
         String name = file.getFileName().toString();
@@ -31,7 +31,8 @@ public final class BlankFile {
             }
             return read(name, WholeFile.read(file));
         } catch (IOException e) {
-            return new BlankRead.Refused(new Refusal(Reason.UNREADABLE, name, e.getClass().getSimpleName()));
+            return new BlankRead.Refused(
+                    new Refusal(Reason.UNREADABLE, name, e.getClass().getSimpleName()));
         }
     }
 
@@ -54,8 +55,10 @@ public final class BlankFile {
 
     /** {@code line 12, sizes[0].faces[1].area: }. */
     private static String place(JsonMappingException e) {
-        String field = e.getPath().stream().map(r -> r.getFieldName() == null ? "[" + r.getIndex() + "]" : "." + r.getFieldName())
-                .collect(Collectors.joining()).replaceFirst("^\\.", "");
+        String field = e.getPath().stream()
+                .map(r -> r.getFieldName() == null ? "[" + r.getIndex() + "]" : "." + r.getFieldName())
+                .collect(Collectors.joining())
+                .replaceFirst("^\\.", "");
         String line = e.getLocation() == null ? "" : "line " + e.getLocation().getLineNr();
         return line + (line.isEmpty() || field.isEmpty() ? "" : ", ") + field + ": ";
     }
@@ -67,8 +70,13 @@ public final class BlankFile {
             root = root.getCause();
         }
         String said = root instanceof JsonProcessingException j ? j.getOriginalMessage() : root.getMessage();
-        return String.valueOf(said).lines().findFirst().orElse("").replaceAll("`?jurren\\.[\\w.$]*\\.", "")
-                .replaceAll("\\(through reference.*| \\(index \\d+\\); `Deser.*", "").strip();
+        return String.valueOf(said)
+                .lines()
+                .findFirst()
+                .orElse("")
+                .replaceAll("`?jurren\\.[\\w.$]*\\.", "")
+                .replaceAll("\\(through reference.*| \\(index \\d+\\); `Deser.*", "")
+                .strip();
     }
 
     public static byte[] write(Blank blank) {

@@ -2,6 +2,10 @@ package jurren.formats.catalogue;
 
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
 import jurren.core.blank.Blank;
 import jurren.core.finish.Press;
 import jurren.core.job.Prices;
@@ -11,18 +15,12 @@ import jurren.core.load.Printer;
 import jurren.core.load.Roll;
 import jurren.core.material.Colour;
 import jurren.core.material.Material;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.util.List;
 
 /** Reads the shop that ships with the application. */
 public final class BuiltInShop {
-    private record Machines(List<Cutter> cutters, Printer printer, List<Press> presses) {
-    }
+    private record Machines(List<Cutter> cutters, Printer printer, List<Press> presses) {}
 
-    private record Shelf(List<Hanging> rolls, Prices prices) {
-    }
+    private record Shelf(List<Hanging> rolls, Prices prices) {}
 
     private record Hanging(String id, String materialId, Colour colour, double widthMm, double lengthMm) {
         Roll roll() {
@@ -30,18 +28,25 @@ public final class BuiltInShop {
         }
     }
 
-    private BuiltInShop() {
-    }
+    private BuiltInShop() {}
 
     public static Shop read() {
         ObjectMapper mapper = CatalogueMapper.make();
-        List<String> ids = read(mapper, "blanks.json", new TypeReference<>() { });
+        List<String> ids = read(mapper, "blanks.json", new TypeReference<>() {});
         List<Blank> blanks = ids.parallelStream()
-                .map(id -> read(mapper, "blanks/" + id + ".json", new TypeReference<Blank>() { })).toList();
-        List<Material> materials = read(mapper, "materials.json", new TypeReference<>() { });
-        Machines machines = read(mapper, "machines.json", new TypeReference<>() { });
-        Shelf shelf = read(mapper, "shelf.json", new TypeReference<>() { });
-        return new Shop(blanks, materials, machines.cutters, machines.printer, machines.presses, List.copyOf(shelf.rolls.stream().map(Hanging::roll).toList()), shelf.prices);
+                .map(id -> read(mapper, "blanks/" + id + ".json", new TypeReference<Blank>() {}))
+                .toList();
+        List<Material> materials = read(mapper, "materials.json", new TypeReference<>() {});
+        Machines machines = read(mapper, "machines.json", new TypeReference<>() {});
+        Shelf shelf = read(mapper, "shelf.json", new TypeReference<>() {});
+        return new Shop(
+                blanks,
+                materials,
+                machines.cutters,
+                machines.printer,
+                machines.presses,
+                List.copyOf(shelf.rolls.stream().map(Hanging::roll).toList()),
+                shelf.prices);
     }
 
     private static <T> T read(ObjectMapper mapper, String name, TypeReference<T> type) {

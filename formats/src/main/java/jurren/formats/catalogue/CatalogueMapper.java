@@ -15,41 +15,49 @@ import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
+import java.io.IOException;
 import jurren.core.blank.Form;
 import jurren.core.blank.Garment;
 import jurren.core.blank.Obstacle;
 import jurren.core.blank.Panel;
 import jurren.core.blank.Vessel;
 import jurren.core.material.Colour;
-import java.io.IOException;
 
 /** Binds catalogue files straight to the core's records. Every field must be there and no other. */
 final class CatalogueMapper {
-    private CatalogueMapper() {
-    }
+    private CatalogueMapper() {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@JsonSubTypes.Type(value = Garment.class, name = "garment"),
-        @JsonSubTypes.Type(value = Panel.class, name = "panel"), @JsonSubTypes.Type(value = Vessel.class, name = "vessel")})
-    private interface Forms {
-    }
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Garment.class, name = "garment"),
+        @JsonSubTypes.Type(value = Panel.class, name = "panel"),
+        @JsonSubTypes.Type(value = Vessel.class, name = "vessel")
+    })
+    private interface Forms {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@JsonSubTypes.Type(value = Obstacle.Rect.class, name = "rect"),
-        @JsonSubTypes.Type(value = Obstacle.Disc.class, name = "disc"), @JsonSubTypes.Type(value = Obstacle.Drawn.class, name = "drawn")})
-    private interface Shapes {
-    }
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Obstacle.Rect.class, name = "rect"),
+        @JsonSubTypes.Type(value = Obstacle.Disc.class, name = "disc"),
+        @JsonSubTypes.Type(value = Obstacle.Drawn.class, name = "drawn")
+    })
+    private interface Shapes {}
 
     static ObjectMapper make() {
-        SimpleModule colours = new SimpleModule().addDeserializer(Colour.class, new ColourReader())
+        SimpleModule colours = new SimpleModule()
+                .addDeserializer(Colour.class, new ColourReader())
                 .addSerializer(Colour.class, new ColourWriter());
-        return JsonMapper.builder().addModule(colours).addModule(new Jdk8Module())
-                .addMixIn(Form.class, Forms.class).addMixIn(Obstacle.Shape.class, Shapes.class)
+        return JsonMapper.builder()
+                .addModule(colours)
+                .addModule(new Jdk8Module())
+                .addMixIn(Form.class, Forms.class)
+                .addMixIn(Obstacle.Shape.class, Shapes.class)
                 .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
                 .visibility(PropertyAccessor.GETTER, JsonAutoDetect.Visibility.NONE)
                 .visibility(PropertyAccessor.IS_GETTER, JsonAutoDetect.Visibility.NONE)
-                .visibility(PropertyAccessor.FIELD, JsonAutoDetect.Visibility.ANY).build();
+                .visibility(PropertyAccessor.FIELD, JsonAutoDetect.Visibility.ANY)
+                .build();
     }
 
     private static final class ColourReader extends StdDeserializer<Colour> {

@@ -15,8 +15,7 @@ import jurren.core.material.Recipe;
 public final class MaterialFile {
     private static final ObjectMapper MAPPER = CatalogueMapper.make();
 
-    private MaterialFile() {
-    }
+    private MaterialFile() {}
 
     /** It names a way that is not one of ours. */
     public static final class Unknown extends IOException {
@@ -40,14 +39,18 @@ public final class MaterialFile {
         JsonNode node = MAPPER.readTree(content);
         String process = node.path("process").asText();
         if (Arrays.stream(Process.values()).noneMatch(p -> p.name().equals(process))) {
-            throw new Unknown("the way \"" + process + "\" of the material \"" + node.path("id").asText() + "\"");
+            throw new Unknown("the way \"" + process + "\" of the material \""
+                    + node.path("id").asText() + "\"");
         }
         completed(node.path("recipe"));
         completed(node.path("printRecipe"));
         try {
             return MAPPER.treeToValue(node, Material.class);
         } catch (JsonProcessingException e) {
-            throw new IOException("the material \"" + node.path("id").asText() + "\" has figures that cannot be: " + e.getOriginalMessage(), e);
+            throw new IOException(
+                    "the material \"" + node.path("id").asText() + "\" has figures that cannot be: "
+                            + e.getOriginalMessage(),
+                    e);
         }
     }
 

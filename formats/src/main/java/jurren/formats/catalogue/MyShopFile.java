@@ -34,8 +34,10 @@ import jurren.formats.files.SafeFiles;
 import jurren.formats.files.WholeFile;
 
 /**
- * What a person made their own of the shop, as a JSON file. What is not told in it is as it was shipped. What is broken is
- * named with its place and the reason, the rest is used, and is kept as it was when the file is written again. Every change
+ * What a person made their own of the shop, as a JSON file. What is not told in it is as it was shipped. What is broken
+ * is
+ * named with its place and the reason, the rest is used, and is kept as it was when the file is written again. Every
+ * change
  * is made to what the file says at that moment, so that two windows do not undo each other's.
  */
 public final class MyShopFile {
@@ -60,8 +62,7 @@ public final class MyShopFile {
     }
 
     /** @param kept what could not be used, by the list it stands in */
-    private record Content(MyShop shop, List<Refusal> refused, Map<String, List<JsonNode>> kept, boolean readable) {
-    }
+    private record Content(MyShop shop, List<Refusal> refused, Map<String, List<JsonNode>> kept, boolean readable) {}
 
     private final Path file;
     private final MyShop shipped;
@@ -84,7 +85,8 @@ public final class MyShopFile {
         return OneAtATime.with(file, () -> {
             Content c = Files.exists(file) ? content() : new Content(shipped, List.of(), Map.of(), true);
             if (!c.readable) {
-                throw new IOException(c.refused.getLast().file() + ": " + c.refused.getLast().detail());
+                throw new IOException(
+                        c.refused.getLast().file() + ": " + c.refused.getLast().detail());
             }
             MyShop after = change.apply(c.shop);
             SafeFiles.write(file, bytes(after, c.shop, c.kept));
@@ -104,7 +106,11 @@ public final class MyShopFile {
         list(all, "cutters", shop.cutters(), kept);
         list(all, "presses", shop.presses(), kept);
         list(all, "printers", shop.printers(), kept);
-        all.set("prices", kept.containsKey("prices") && shop.prices().equals(before.prices()) ? kept.get("prices").getFirst() : MAPPER.valueToTree(shop.prices()));
+        all.set(
+                "prices",
+                kept.containsKey("prices") && shop.prices().equals(before.prices())
+                        ? kept.get("prices").getFirst()
+                        : MAPPER.valueToTree(shop.prices()));
         ObjectNode forces = all.putObject("forces");
         new TreeMap<>(shop.forces()).forEach(forces::put);
         ObjectNode knives = all.putObject("knives");
@@ -112,7 +118,9 @@ public final class MyShopFile {
         ObjectNode notes = all.putObject("notes");
         new TreeMap<>(shop.notes()).forEach(notes::put);
         try {
-            return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(all).getBytes(StandardCharsets.UTF_8);
+            return MAPPER.writerWithDefaultPrettyPrinter()
+                    .writeValueAsString(all)
+                    .getBytes(StandardCharsets.UTF_8);
         } catch (JacksonException e) {
             throw new IllegalStateException("a shop could not be written", e);
         }
@@ -132,7 +140,9 @@ public final class MyShopFile {
             }
             return content(WholeFile.read(file), refused);
         } catch (IOException e) {
-            String why = e instanceof JacksonException j ? "line " + (j.getLocation() == null ? 1 : j.getLocation().getLineNr()) + " is no JSON" : e.getMessage();
+            String why = e instanceof JacksonException j
+                    ? "line " + (j.getLocation() == null ? 1 : j.getLocation().getLineNr()) + " is no JSON"
+                    : e.getMessage();
             refused.add(new Refusal(Refusal.Reason.BROKEN_SHOP, name(), why));
             return new Content(shipped, refused, Map.of(), false);
         }
@@ -151,15 +161,35 @@ public final class MyShopFile {
             throw new IOException("a newer Jurren wrote it");
         }
         Map<String, List<JsonNode>> kept = new LinkedHashMap<>();
-        List<Material> films = some(root, "films", MOST_FILMS, n -> MaterialFile.read(MAPPER.writeValueAsBytes(n)), refused, kept);
+        List<Material> films =
+                some(root, "films", MOST_FILMS, n -> MaterialFile.read(MAPPER.writeValueAsBytes(n)), refused, kept);
         List<Cutter> cutters = some(root, "cutters", MOST_MACHINES, MyShopFile::cutter, refused, kept);
         List<Press> presses = some(root, "presses", MOST_MACHINES, MyShopFile::press, refused, kept);
-        List<Printer> printers = some(root.has("printers") ? root : oneBefore(root), "printers", MOST_MACHINES, n -> MAPPER.treeToValue(n, Printer.class), refused, kept);
+        List<Printer> printers = some(
+                root.has("printers") ? root : oneBefore(root),
+                "printers",
+                MOST_MACHINES,
+                n -> MAPPER.treeToValue(n, Printer.class),
+                refused,
+                kept);
         Prices prices = one(root, "prices", MyShopFile::prices, shipped.prices(), refused, kept);
         Map<String, String> notes = new LinkedHashMap<>();
-        root.path("notes").properties().forEach(e -> notes.put(e.getKey(), e.getValue().asText()));
-        return new Content(new MyShop(films, cutters.isEmpty() ? shipped.cutters() : cutters, presses.isEmpty() ? shipped.presses() : presses,
-                printers.isEmpty() ? shipped.printers() : printers, prices, figures(root, "forces", MOST_MM, refused), figures(root, "knives", MOST_KNIFE_MM, refused), notes), refused, kept, true);
+        root.path("notes")
+                .properties()
+                .forEach(e -> notes.put(e.getKey(), e.getValue().asText()));
+        return new Content(
+                new MyShop(
+                        films,
+                        cutters.isEmpty() ? shipped.cutters() : cutters,
+                        presses.isEmpty() ? shipped.presses() : presses,
+                        printers.isEmpty() ? shipped.printers() : printers,
+                        prices,
+                        figures(root, "forces", MOST_MM, refused),
+                        figures(root, "knives", MOST_KNIFE_MM, refused),
+                        notes),
+                refused,
+                kept,
+                true);
     }
 
     /** Earlier files had one printer. */
@@ -171,7 +201,13 @@ public final class MyShopFile {
         return list;
     }
 
-    private <T> List<T> some(JsonNode root, String name, int most, Reader<T> reader, List<Refusal> refused, Map<String, List<JsonNode>> kept) {
+    private <T> List<T> some(
+            JsonNode root,
+            String name,
+            int most,
+            Reader<T> reader,
+            List<Refusal> refused,
+            Map<String, List<JsonNode>> kept) {
         List<T> all = new ArrayList<>();
         Set<String> ids = new HashSet<>();
         int at = 0;
@@ -200,13 +236,22 @@ public final class MyShopFile {
             if (figure > 0 && figure < most) {
                 figures.put(e.getKey(), figure);
             } else if (figure != 0) {
-                refused.add(new Refusal(Refusal.Reason.BROKEN_SHOP, name() + ", " + list, "\"" + e.getKey() + "\" has no figure that can be"));
+                refused.add(new Refusal(
+                        Refusal.Reason.BROKEN_SHOP,
+                        name() + ", " + list,
+                        "\"" + e.getKey() + "\" has no figure that can be"));
             }
         });
         return figures;
     }
 
-    private <T> T one(JsonNode root, String name, Reader<T> reader, T shipped, List<Refusal> refused, Map<String, List<JsonNode>> kept) {
+    private <T> T one(
+            JsonNode root,
+            String name,
+            Reader<T> reader,
+            T shipped,
+            List<Refusal> refused,
+            Map<String, List<JsonNode>> kept) {
         if (!root.has(name)) {
             return shipped;
         }
@@ -225,7 +270,9 @@ public final class MyShopFile {
         while (cause.getCause() != null && !(cause instanceof IllegalArgumentException)) {
             cause = cause.getCause();
         }
-        return cause instanceof JacksonException j ? j.getOriginalMessage().lines().findFirst().orElse("it cannot be read") : cause.getMessage();
+        return cause instanceof JacksonException j
+                ? j.getOriginalMessage().lines().findFirst().orElse("it cannot be read")
+                : cause.getMessage();
     }
 
     private static Cutter cutter(JsonNode n) throws IOException {
@@ -266,7 +313,8 @@ public final class MyShopFile {
     }
 
     private static Prices prices(JsonNode n) throws IOException {
-        ObjectNode whole = MAPPER.valueToTree(new Prices(n.path("currency").asText("$"), n.path("pressHour").asDouble()));
+        ObjectNode whole = MAPPER.valueToTree(
+                new Prices(n.path("currency").asText("$"), n.path("pressHour").asDouble()));
         n.properties().forEach(e -> whole.set(e.getKey(), e.getValue()));
         return MAPPER.treeToValue(whole, Prices.class);
     }

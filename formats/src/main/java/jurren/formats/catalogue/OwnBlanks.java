@@ -1,8 +1,5 @@
 package jurren.formats.catalogue;
 
-import jurren.core.blank.Blank;
-import jurren.formats.Refusal;
-import jurren.formats.files.SafeFiles;
 import java.io.IOException;
 import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
@@ -10,6 +7,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import jurren.core.blank.Blank;
+import jurren.formats.Refusal;
+import jurren.formats.files.SafeFiles;
 
 /** The blanks a shop measured itself, one file each in its own folder. A broken one is named; the rest load. */
 public final class OwnBlanks {
@@ -35,7 +35,8 @@ public final class OwnBlanks {
             try (DirectoryStream<Path> found = Files.newDirectoryStream(folder, "*.json")) {
                 found.forEach(files::add);
             } catch (IOException e) {
-                refused.add(new Refusal(Refusal.Reason.UNREADABLE, folder.getFileName().toString(), String.valueOf(e.getMessage())));
+                refused.add(new Refusal(
+                        Refusal.Reason.UNREADABLE, folder.getFileName().toString(), String.valueOf(e.getMessage())));
             }
         }
         files.sort(Comparator.naturalOrder());

@@ -17,8 +17,10 @@ import jurren.formats.files.SafeFiles;
 import jurren.formats.files.WholeFile;
 
 /**
- * What open jobs promise of the shelf, as a JSON file beside it. Each job writes its own promise when it is kept; what was
- * promised by a job whose file is gone counts no more. All of it can be had again from the jobs, so that a file that cannot be
+ * What open jobs promise of the shelf, as a JSON file beside it. Each job writes its own promise when it is kept; what
+ * was
+ * promised by a job whose file is gone counts no more. All of it can be had again from the jobs, so that a file that
+ * cannot be
  * read is begun anew.
  */
 public final class PromisesFile {
@@ -51,7 +53,9 @@ public final class PromisesFile {
     /** In the place of what the same job promised before; all promises afterwards. */
     public List<Promise> put(Promise promise) throws IOException {
         return OneAtATime.with(file, () -> {
-            List<Promise> all = new ArrayList<>(read().stream().filter(p -> !p.file().equals(promise.file())).toList());
+            List<Promise> all = new ArrayList<>(read().stream()
+                    .filter(p -> !p.file().equals(promise.file()))
+                    .toList());
             if (!promise.takes().isEmpty()) {
                 all.add(promise);
             }
@@ -78,7 +82,11 @@ public final class PromisesFile {
             if (!(mm >= 0) || Double.isInfinite(mm)) {
                 throw new IllegalArgumentException("a promised length must not be " + mm);
             }
-            takes.add(new Promise.Take(t.path("stock").asText(), t.path("material").asText(), Colour.of(t.path("colour").asText()), mm));
+            takes.add(new Promise.Take(
+                    t.path("stock").asText(),
+                    t.path("material").asText(),
+                    Colour.of(t.path("colour").asText()),
+                    mm));
         }
         return new Promise(node.path("file").asText(), node.path("job").asText(), takes);
     }
@@ -86,6 +94,11 @@ public final class PromisesFile {
     private static void write(Promise p, ObjectNode into) {
         into.put("file", p.file()).put("job", p.job());
         ArrayNode takes = into.putArray("takes");
-        p.takes().forEach(t -> takes.addObject().put("stock", t.stock()).put("material", t.materialId()).put("colour", t.colour().hex()).put("mm", Math.round(t.mm() * 10) / 10.0));
+        p.takes()
+                .forEach(t -> takes.addObject()
+                        .put("stock", t.stock())
+                        .put("material", t.materialId())
+                        .put("colour", t.colour().hex())
+                        .put("mm", Math.round(t.mm() * 10) / 10.0));
     }
 }

@@ -31,8 +31,10 @@ import jurren.formats.files.SafeFiles;
 import jurren.formats.files.WholeFile;
 
 /**
- * The shelf of a shop as a JSON file. What is broken in it is named by its line and field, the rest loads, and is kept as it
- * was when the shelf is written again. Every change is made to what the file says at that moment, so that two windows do not
+ * The shelf of a shop as a JSON file. What is broken in it is named by its line and field, the rest loads, and is kept
+ * as it
+ * was when the shelf is written again. Every change is made to what the file says at that moment, so that two windows
+ * do not
  * undo each other's.
  */
 public final class ShelfFile {
@@ -53,12 +55,10 @@ public final class ShelfFile {
         }
     }
 
-    private record Entry(JsonNode node, Stock stock) {
-    }
+    private record Entry(JsonNode node, Stock stock) {}
 
     /** @param readable whether all of it could be taken apart; otherwise writing it would lose something */
-    private record Content(List<Entry> entries, List<Refusal> refused, boolean readable) {
-    }
+    private record Content(List<Entry> entries, List<Refusal> refused, boolean readable) {}
 
     private final Path file;
     private final List<Stock> before;
@@ -74,21 +74,34 @@ public final class ShelfFile {
             return new Found(before, List.of());
         }
         Content content = content();
-        return new Found(content.entries.stream().filter(e -> e.stock != null).map(Entry::stock).toList(), content.refused);
+        return new Found(
+                content.entries.stream()
+                        .filter(e -> e.stock != null)
+                        .map(Entry::stock)
+                        .toList(),
+                content.refused);
     }
 
     /** Changes what the file says now; the shelf as it is afterwards. */
     public List<Stock> change(UnaryOperator<List<Stock>> change) throws IOException {
         return OneAtATime.with(file, () -> {
-            Content content = Files.exists(file) ? content() : new Content(before.stream().map(s -> new Entry(null, s)).toList(), List.of(), true);
+            Content content = Files.exists(file)
+                    ? content()
+                    : new Content(before.stream().map(s -> new Entry(null, s)).toList(), List.of(), true);
             if (!content.readable) {
-                throw new IOException(content.refused.getLast().file() + ", " + content.refused.getLast().detail());
+                throw new IOException(content.refused.getLast().file() + ", "
+                        + content.refused.getLast().detail());
             }
-            List<Stock> after = named(change.apply(content.entries.stream().filter(e -> e.stock != null).map(Entry::stock).toList()));
+            List<Stock> after = named(change.apply(content.entries.stream()
+                    .filter(e -> e.stock != null)
+                    .map(Entry::stock)
+                    .toList()));
             ObjectNode all = MAPPER.createObjectNode().put("format", FORMAT);
             ArrayNode stock = all.putArray("stock");
             after.forEach(s -> stock.add(write(s)));
-            content.entries.stream().filter(e -> e.stock == null && e.node != null).forEach(e -> stock.add(e.node));
+            content.entries.stream()
+                    .filter(e -> e.stock == null && e.node != null)
+                    .forEach(e -> stock.add(e.node));
             SafeFiles.write(file, MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(all));
             return after;
         });
@@ -100,7 +113,9 @@ public final class ShelfFile {
         List<Stock> all = new ArrayList<>();
         for (Stock s : stock) {
             String id = s.id();
-            for (int n = 2; !names.add(id + " " + s.materialId() + " " + s.colour().hex()); n++) {
+            for (int n = 2;
+                    !names.add(id + " " + s.materialId() + " " + s.colour().hex());
+                    n++) {
                 id = s.id() + "-" + n;
             }
             all.add(id.equals(s.id()) ? s : s.named(id));
@@ -122,14 +137,19 @@ public final class ShelfFile {
                 readable = true;
             }
         } catch (JacksonException e) {
-            refused.add(new Refusal(Refusal.Reason.BROKEN_SHELF, name, "line " + (e.getLocation() == null ? "?" : e.getLocation().getLineNr()) + ": " + e.getOriginalMessage()));
+            refused.add(new Refusal(
+                    Refusal.Reason.BROKEN_SHELF,
+                    name,
+                    "line " + (e.getLocation() == null ? "?" : e.getLocation().getLineNr()) + ": "
+                            + e.getOriginalMessage()));
         } catch (IOException e) {
             refused.add(new Refusal(Refusal.Reason.UNREADABLE, name, String.valueOf(e.getMessage())));
         }
         return new Content(entries, refused, readable);
     }
 
-    private static void stock(JsonParser parser, List<Entry> entries, List<Refusal> refused, String name) throws IOException {
+    private static void stock(JsonParser parser, List<Entry> entries, List<Refusal> refused, String name)
+            throws IOException {
         while (parser.nextToken() != null) {
             if (parser.currentToken() == JsonToken.START_ARRAY && "stock".equals(parser.currentName())) {
                 while (parser.nextToken() != JsonToken.END_ARRAY) {
@@ -139,7 +159,8 @@ public final class ShelfFile {
                         entries.add(new Entry(node, read(node)));
                     } catch (IllegalArgumentException e) {
                         entries.add(new Entry(node, null));
-                        refused.add(new Refusal(Refusal.Reason.BROKEN_SHELF, name, "line " + line + ": " + e.getMessage()));
+                        refused.add(
+                                new Refusal(Refusal.Reason.BROKEN_SHELF, name, "line " + line + ": " + e.getMessage()));
                     }
                 }
             }
@@ -155,7 +176,8 @@ public final class ShelfFile {
         Optional<Double> price = n.has("price") ? Optional.of(number(n, "price")) : Optional.empty();
         return switch (kind) {
             case "roll" -> new Roll(id, material, colour, number(n, "widthMm"), number(n, "lengthMm"), since, price);
-            case "sheet", "offcut" -> new Offcut(id, material, colour, outline(n.path("outline")), kind.equals("sheet"), since, price);
+            case "sheet", "offcut" ->
+                new Offcut(id, material, colour, outline(n.path("outline")), kind.equals("sheet"), since, price);
             default -> throw new IllegalArgumentException("kind must be roll, sheet or offcut but is \"" + kind + "\"");
         };
     }
@@ -218,7 +240,10 @@ public final class ShelfFile {
     }
 
     private static ObjectNode head(ObjectNode n, String kind, Stock s) {
-        n.put("kind", kind).put("id", s.id()).put("material", s.materialId()).put("colour", s.colour().hex());
+        n.put("kind", kind)
+                .put("id", s.id())
+                .put("material", s.materialId())
+                .put("colour", s.colour().hex());
         s.price().ifPresent(p -> n.put("price", p));
         return s.since().isEmpty() ? n : n.put("since", s.since());
     }

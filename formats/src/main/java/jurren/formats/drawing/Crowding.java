@@ -16,8 +16,7 @@ final class Crowding {
     /** Fewer edges than this cannot have so many. */
     private static final int FEW = 6_000;
 
-    private Crowding() {
-    }
+    private Crowding() {}
 
     static boolean isTooMuch(List<Outline> outlines) {
         long edges = outlines.stream().mapToLong(Outline::size).sum();
@@ -31,7 +30,12 @@ final class Crowding {
         for (Outline o : outlines) {
             for (int i = 0, n = o.size(); i < n; i++) {
                 int j = i + 1 == n ? 0 : i + 1;
-                mark(count, (o.xMm(i) - box.minXMm()) / w, (o.yMm(i) - box.minYMm()) / h, (o.xMm(j) - box.minXMm()) / w, (o.yMm(j) - box.minYMm()) / h);
+                mark(
+                        count,
+                        (o.xMm(i) - box.minXMm()) / w,
+                        (o.yMm(i) - box.minYMm()) / h,
+                        (o.xMm(j) - box.minXMm()) / w,
+                        (o.yMm(j) - box.minYMm()) / h);
             }
         }
         double pairs = 0;
@@ -47,7 +51,8 @@ final class Crowding {
         int last = -1;
         for (int k = 0; k <= steps; k++) {
             double t = (double) k / steps;
-            int cell = Math.clamp((int) (y0 + t * (y1 - y0)), 0, CELLS - 1) * CELLS + Math.clamp((int) (x0 + t * (x1 - x0)), 0, CELLS - 1);
+            int cell = Math.clamp((int) (y0 + t * (y1 - y0)), 0, CELLS - 1) * CELLS
+                    + Math.clamp((int) (x0 + t * (x1 - x0)), 0, CELLS - 1);
             if (cell != last) {
                 count[cell]++;
                 last = cell;

@@ -11,6 +11,7 @@ import jurren.core.trace.Picture;
 public final class DrawnPicture implements Pixels {
     /** More pixels than this are of no use on a garment, and are made fewer. */
     private static final long ENOUGH_PIXELS = 16_000_000;
+
     private static final int HASHED = 997;
     private static final int BYTES = 4;
 
@@ -25,7 +26,9 @@ public final class DrawnPicture implements Pixels {
         this.picture = times == 1 ? picture : picture.reduced(times);
         int h = 31 * this.picture.width() + this.picture.height();
         for (int i = 0; i < HASHED; i++) {
-            h = 31 * h + this.picture.argb((int) ((long) i * this.picture.width() / HASHED), (int) ((long) i * i % HASHED * this.picture.height() / HASHED));
+            h = 31 * h
+                    + this.picture.argb((int) ((long) i * this.picture.width() / HASHED), (int)
+                            ((long) i * i % HASHED * this.picture.height() / HASHED));
         }
         this.hash = h;
     }
@@ -50,8 +53,12 @@ public final class DrawnPicture implements Pixels {
 
     @Override
     public boolean equals(Object o) {
-        return this == o || o instanceof DrawnPicture p && hash == p.hash && picture.width() == p.picture.width() && picture.height() == p.picture.height()
-                && IntStream.range(0, picture.height()).allMatch(y -> Arrays.equals(row(y), p.row(y)));
+        return this == o
+                || o instanceof DrawnPicture p
+                        && hash == p.hash
+                        && picture.width() == p.picture.width()
+                        && picture.height() == p.picture.height()
+                        && IntStream.range(0, picture.height()).allMatch(y -> Arrays.equals(row(y), p.row(y)));
     }
 
     private int[] row(int y) {

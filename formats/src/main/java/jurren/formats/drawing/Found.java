@@ -1,5 +1,20 @@
 package jurren.formats.drawing;
 
+import java.awt.BasicStroke;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
 import jurren.core.art.DrawnGroup;
@@ -14,21 +29,6 @@ import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import jurren.formats.Refusal;
 import jurren.formats.Refusal.Reason;
-import java.awt.BasicStroke;
-import java.awt.Shape;
-import java.awt.geom.AffineTransform;
-import java.awt.geom.Path2D;
-import java.awt.geom.Rectangle2D;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.Collection;
-import java.util.EnumSet;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Stream;
 
 /**
  * Gathers what a file paints, as closed shapes of one colour, from the bottom up.
@@ -36,7 +36,8 @@ import java.util.stream.Stream;
  * <ul>
  *   <li>A fill is what its outline encloses under its own fill rule.
  *   <li>A stroke of some width is the region it covers.
- *   <li>A hairline, narrower than {@link #HAIRLINE_MM} and narrow beside the whole drawing, is no area but a line to follow. Those of one colour that
+ *   <li>A hairline, narrower than {@link #HAIRLINE_MM} and narrow beside the whole drawing, is no area but a line to
+ * follow. Those of one colour that
  *       are closed, or close together, bound shapes, those inside others their holes; an open one is kept as an open
  *       end; beside a fill, a hairline is left out.
  *   <li>Of what is clipped, what the clip leaves.
@@ -46,17 +47,22 @@ public final class Found {
     /** A third of what the finest film holds; the usual default stroke is 0.26 mm. */
     public static final double HAIRLINE_MM = 0.3;
     /**
-     * A line so wide, of the larger side of all that is painted, is one to be seen however narrow it is in millimetres: a sign drawn as small as
-     * a fingernail is not meant to be made so. Where the file does not say how large it is, its millimetres mean less still.
+     * A line so wide, of the larger side of all that is painted, is one to be seen however narrow it is in millimetres:
+     * a sign drawn as small as
+     * a fingernail is not meant to be made so. Where the file does not say how large it is, its millimetres mean less
+     * still.
      */
     private static final double SEEN_SHARE = 0.025;
+
     private static final double SEEN_SHARE_OF_GUESSED = 0.015;
     /** Of all pictures together. */
     private static final long MOST_PIXELS = 48_000_000;
+
     private static final double LEAST_PIXEL_MM2 = 1e-10;
     private static final double UNEVEN = 1e-6;
     /** More than this no person drew, and every edit would take minutes. */
     public static final int MOST_SHAPES = 100_000;
+
     private static final long MOST_CORNERS = 1_500_000;
     private static final double CLOSED_WITHIN_MM = 0.01;
     private static final double LARGEST_MM = 10_000;
@@ -97,8 +103,12 @@ public final class Found {
 
     /** Whether something lies beyond a page of this size by more than a line's width. */
     public boolean reachesBeyond(double widthMm, double heightMm) {
-        return shapes.stream().map(s -> s.curves().bounds()).anyMatch(b -> b.minXMm() < -BESIDE_MM || b.minYMm() < -BESIDE_MM
-                || b.maxXMm() > widthMm + BESIDE_MM || b.maxYMm() > heightMm + BESIDE_MM);
+        return shapes.stream()
+                .map(s -> s.curves().bounds())
+                .anyMatch(b -> b.minXMm() < -BESIDE_MM
+                        || b.minYMm() < -BESIDE_MM
+                        || b.maxXMm() > widthMm + BESIDE_MM
+                        || b.maxYMm() > heightMm + BESIDE_MM);
     }
 
     /** A part could not be made anything of; the first reason is told where nothing else is in the drawing. */
@@ -169,16 +179,33 @@ public final class Found {
             return;
         }
         note(DrawingRead.Note.PICTURES_ONLY_PRINTED);
-        fill(new Rectangle2D.Double(0, 0, w, h), fromPixels, new Colour(picture.picture().mean()), Optional.of(new Ink.OfPicture(picture, Placement.of(fromPixels), opacity)), clip);
+        fill(
+                new Rectangle2D.Double(0, 0, w, h),
+                fromPixels,
+                new Colour(picture.picture().mean()),
+                Optional.of(new Ink.OfPicture(picture, Placement.of(fromPixels), opacity)),
+                clip);
     }
 
-    public void stroke(Shape outline, BasicStroke stroke, AffineTransform toMm, Colour colour, boolean filled, Optional<Region> clip) {
+    public void stroke(
+            Shape outline,
+            BasicStroke stroke,
+            AffineTransform toMm,
+            Colour colour,
+            boolean filled,
+            Optional<Region> clip) {
         stroke(outline, stroke, toMm, colour, Optional.empty(), filled, clip);
     }
 
     /** @param filled whether the same outline was filled as well */
-    public void stroke(Shape outline, BasicStroke stroke, AffineTransform toMm, Colour colour, Optional<Ink> ink, boolean filled,
-                       Optional<Region> clip) {
+    public void stroke(
+            Shape outline,
+            BasicStroke stroke,
+            AffineTransform toMm,
+            Colour colour,
+            Optional<Ink> ink,
+            boolean filled,
+            Optional<Region> clip) {
         double widthMm = stroke.getLineWidth() * Math.sqrt(Math.abs(toMm.getDeterminant()));
         if (widthMm >= HAIRLINE_MM) {
             add(Curves.of(stroke.createStrokedShape(outline), Placement.of(toMm)), colour, ink, clip);
@@ -186,7 +213,18 @@ public final class Found {
             Curves line = Curves.of(outline, Placement.of(toMm));
             if (!line.isEmpty()) {
                 check(line);
-                narrow.add(new Narrow(shapes.size(), line, widthMm, stroke, new Path2D.Double(outline), new AffineTransform(toMm), colour, ink, filled, clip, within));
+                narrow.add(new Narrow(
+                        shapes.size(),
+                        line,
+                        widthMm,
+                        stroke,
+                        new Path2D.Double(outline),
+                        new AffineTransform(toMm),
+                        colour,
+                        ink,
+                        filled,
+                        clip,
+                        within));
             }
         }
     }
@@ -197,8 +235,18 @@ public final class Found {
      * @param at      how many shapes lie under it
      * @param outline its own: readers draw one path after the other with the same object
      */
-    private record Narrow(int at, Curves line, double widthMm, BasicStroke stroke, Path2D outline, AffineTransform toMm, Colour colour, Optional<Ink> ink, boolean filled,
-                          Optional<Region> clip, List<DrawnGroup> groups) {
+    private record Narrow(
+            int at,
+            Curves line,
+            double widthMm,
+            BasicStroke stroke,
+            Path2D outline,
+            AffineTransform toMm,
+            Colour colour,
+            Optional<Ink> ink,
+            boolean filled,
+            Optional<Region> clip,
+            List<DrawnGroup> groups) {
         Curves asSeen() {
             return Curves.of(stroke.createStrokedShape(outline), Placement.of(toMm));
         }
@@ -206,8 +254,12 @@ public final class Found {
 
     private void judgeNarrow() {
         double share = guessed.isPresent() ? SEEN_SHARE_OF_GUESSED : SEEN_SHARE;
-        double larger = Stream.concat(shapes.stream().map(s -> s.curves().bounds()), narrow.stream().map(n -> n.line.bounds()))
-                .reduce(Box::joined).map(b -> Math.max(b.widthMm(), b.heightMm())).orElse(Double.POSITIVE_INFINITY);
+        double larger = Stream.concat(
+                        shapes.stream().map(s -> s.curves().bounds()),
+                        narrow.stream().map(n -> n.line.bounds()))
+                .reduce(Box::joined)
+                .map(b -> Math.max(b.widthMm(), b.heightMm()))
+                .orElse(Double.POSITIVE_INFINITY);
         List<DrawnShape> below = List.copyOf(shapes);
         shapes.clear();
         int done = 0;
@@ -238,7 +290,9 @@ public final class Found {
     }
 
     private void outline(Curves closed, Colour colour, List<DrawnGroup> in) {
-        if (!closed.isEmpty() && outlines.computeIfAbsent(colour, _ -> new LinkedHashMap<>()).putIfAbsent(closed, in) == null && ++outlineCount > MOST_SHAPES) {
+        if (!closed.isEmpty()
+                && outlines.computeIfAbsent(colour, _ -> new LinkedHashMap<>()).putIfAbsent(closed, in) == null
+                && ++outlineCount > MOST_SHAPES) {
             throw new TooMuch();
         }
     }
@@ -273,16 +327,25 @@ public final class Found {
     /** Groups apart where none bounds a hole of another. */
     private static List<DrawnShape> bounded(Curves together, Colour colour, Map<Curves, List<DrawnGroup>> lines) {
         Map<List<DrawnGroup>, List<Curves>> byGroup = new LinkedHashMap<>();
-        lines.forEach((line, in) -> byGroup.computeIfAbsent(in, _ -> new ArrayList<>()).add(line));
+        lines.forEach((line, in) ->
+                byGroup.computeIfAbsent(in, _ -> new ArrayList<>()).add(line));
         if (byGroup.size() > 1) {
             List<DrawnShape> each = new ArrayList<>();
             byGroup.forEach((in, own) -> each.add(new DrawnShape(together(own), colour, Optional.empty(), in)));
             double area = together.enclosed().areaMm2();
-            if (Math.abs(each.stream().mapToDouble(s -> s.curves().enclosed().areaMm2()).sum() - area) < 1e-9 * area) {
+            if (Math.abs(each.stream()
+                                    .mapToDouble(s -> s.curves().enclosed().areaMm2())
+                                    .sum()
+                            - area)
+                    < 1e-9 * area) {
                 return each;
             }
         }
-        return List.of(new DrawnShape(together, colour, Optional.empty(), byGroup.size() == 1 ? byGroup.keySet().iterator().next() : List.of()));
+        return List.of(new DrawnShape(
+                together,
+                colour,
+                Optional.empty(),
+                byGroup.size() == 1 ? byGroup.keySet().iterator().next() : List.of()));
     }
 
     private void add(Curves curves, Colour colour, Optional<Ink> ink, Optional<Region> clip) {
@@ -301,9 +364,13 @@ public final class Found {
 
     private void check(Curves curves) {
         Box box = curves.bounds();
-        if (!(Math.max(box.widthMm(), box.heightMm()) < FARTHEST_MM && Math.abs(box.centre().xMm()) < FARTHEST_MM && Math.abs(box.centre().yMm()) < FARTHEST_MM)) {
+        if (!(Math.max(box.widthMm(), box.heightMm()) < FARTHEST_MM
+                && Math.abs(box.centre().xMm()) < FARTHEST_MM
+                && Math.abs(box.centre().yMm()) < FARTHEST_MM)) {
             // beside that, rounding swallows everything else
-            throw new TooMuch(Reason.ABSURD_SIZE, String.format(java.util.Locale.ROOT, "%.3g x %.3g mm", box.widthMm(), box.heightMm()));
+            throw new TooMuch(
+                    Reason.ABSURD_SIZE,
+                    String.format(java.util.Locale.ROOT, "%.3g x %.3g mm", box.widthMm(), box.heightMm()));
         }
         List<Outline> outlines = curves.outlines();
         corners += outlines.stream().mapToLong(Outline::size).sum();
@@ -317,13 +384,17 @@ public final class Found {
         if (clip.isEmpty()) {
             return Curves.around(clip);
         }
-        boolean rectangle = Math.abs(clip.areaMm2() - clip.bounds().widthMm() * clip.bounds().heightMm()) < 1e-9 * clip.areaMm2();
+        boolean rectangle = Math.abs(
+                        clip.areaMm2() - clip.bounds().widthMm() * clip.bounds().heightMm())
+                < 1e-9 * clip.areaMm2();
         if (rectangle && clip.bounds().covers(curves.bounds(), 0)) {
             return curves;
         }
         Region whole = curves.enclosed();
         Region left = whole.intersect(clip);
-        return Math.abs(left.areaMm2() - whole.areaMm2()) < 1e-9 * Math.max(1, whole.areaMm2()) ? curves : Curves.around(left);
+        return Math.abs(left.areaMm2() - whole.areaMm2()) < 1e-9 * Math.max(1, whole.areaMm2())
+                ? curves
+                : Curves.around(left);
     }
 
     /** There is more than can be worked with. */
@@ -348,26 +419,39 @@ public final class Found {
     public DrawingRead finish(DrawingFile file) {
         judgeNarrow();
         joinLines();
-        Optional<Box> bounds = shapes.stream().map(s -> s.curves().enclosed()).filter(r -> !r.isEmpty())
-                .map(Region::bounds).reduce(Box::joined);
+        Optional<Box> bounds = shapes.stream()
+                .map(s -> s.curves().enclosed())
+                .filter(r -> !r.isEmpty())
+                .map(Region::bounds)
+                .reduce(Box::joined);
         if (bounds.isEmpty()) {
-            Reason why = !openEnds.isEmpty() ? Reason.ONLY_OPEN_LINES
-                    : notes.contains(DrawingRead.Note.PICTURES_LEFT_OUT) ? Reason.ONLY_PICTURES
-                    : notes.contains(DrawingRead.Note.TEXT_LEFT_OUT) ? Reason.ONLY_TEXT
-                    : wrong.isPresent() ? Reason.BROKEN_SVG
-                    : Reason.NOTHING_PAINTED;
+            Reason why = !openEnds.isEmpty()
+                    ? Reason.ONLY_OPEN_LINES
+                    : notes.contains(DrawingRead.Note.PICTURES_LEFT_OUT)
+                            ? Reason.ONLY_PICTURES
+                            : notes.contains(DrawingRead.Note.TEXT_LEFT_OUT)
+                                    ? Reason.ONLY_TEXT
+                                    : wrong.isPresent() ? Reason.BROKEN_SVG : Reason.NOTHING_PAINTED;
             return refused(why, file, why == Reason.BROKEN_SVG ? wrong.orElse("") : "");
         }
         Box box = bounds.get();
         double larger = Math.max(box.widthMm(), box.heightMm());
         if (larger > LARGEST_MM || larger < SMALLEST_MM) {
-            return refused(Reason.ABSURD_SIZE, file, String.format(java.util.Locale.ROOT, "%.3g x %.3g mm", box.widthMm(), box.heightMm()));
+            return refused(
+                    Reason.ABSURD_SIZE,
+                    file,
+                    String.format(java.util.Locale.ROOT, "%.3g x %.3g mm", box.widthMm(), box.heightMm()));
         }
         Point middle = box.centre();
         Placement move = Placement.moved(-middle.xMm(), -middle.yMm());
         Placement aroundMiddle = flipped ? move.then(Placement.scaled(1, -1)) : move;
         List<DrawnShape> placed = shapes.stream()
-                .map(s -> new DrawnShape(s.curves().placed(aroundMiddle), s.colour(), s.ink().map(i -> i.placed(aroundMiddle)), s.groups())).toList();
+                .map(s -> new DrawnShape(
+                        s.curves().placed(aroundMiddle),
+                        s.colour(),
+                        s.ink().map(i -> i.placed(aroundMiddle)),
+                        s.groups()))
+                .toList();
         List<Point> ends = openEnds.stream().map(aroundMiddle::apply).toList();
         return new DrawingRead.Taken(Drawing.atFileSize(file, placed, ends).withInks(inks), guessed, pages, notes);
     }

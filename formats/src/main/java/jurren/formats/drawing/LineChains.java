@@ -1,15 +1,15 @@
 package jurren.formats.drawing;
 
-import jurren.core.art.DrawnGroup;
-import jurren.core.geometry.Curves;
-import jurren.core.geometry.Point;
-import jurren.core.material.Colour;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import jurren.core.art.DrawnGroup;
+import jurren.core.geometry.Curves;
+import jurren.core.geometry.Point;
+import jurren.core.material.Colour;
 
 /** Open lines of one colour that meet end to end, put together: an outline drawn in pieces becomes closed. */
 final class LineChains {
@@ -32,8 +32,11 @@ final class LineChains {
             List<double[]> back = new ArrayList<>();
             for (int i = segments.size() - 1; i >= 0; i--) {
                 double[] s = segments.get(i);
-                Point before = i == 0 ? start : new Point(segments.get(i - 1)[segments.get(i - 1).length - 2],
-                        segments.get(i - 1)[segments.get(i - 1).length - 1]);
+                Point before = i == 0
+                        ? start
+                        : new Point(
+                                segments.get(i - 1)[segments.get(i - 1).length - 2],
+                                segments.get(i - 1)[segments.get(i - 1).length - 1]);
                 double[] r = new double[s.length];
                 for (int k = 0; k + 2 < s.length; k += 2) {
                     r[k] = s[s.length - 4 - k];
@@ -64,14 +67,14 @@ final class LineChains {
             } else if (kind == PathIterator.SEG_CLOSE) {
                 line.segments.add(new double[] {line.start.xMm(), line.start.yMm()});
             } else {
-                line.segments.add(java.util.Arrays.copyOf(c, kind == PathIterator.SEG_LINETO ? 2 : kind == PathIterator.SEG_QUADTO ? 4 : 6));
+                line.segments.add(java.util.Arrays.copyOf(
+                        c, kind == PathIterator.SEG_LINETO ? 2 : kind == PathIterator.SEG_QUADTO ? 4 : 6));
             }
         }
     }
 
     /** A chain, whether its end is its beginning, and what the first line of it that was drawn is in. */
-    record Chain(Curves curves, Colour colour, boolean closed, List<Point> ends, List<DrawnGroup> groups) {
-    }
+    record Chain(Curves curves, Colour colour, boolean closed, List<Point> ends, List<DrawnGroup> groups) {}
 
     List<Chain> chains() {
         List<Chain> found = new ArrayList<>();
@@ -79,8 +82,10 @@ final class LineChains {
             List<Line> drawn = all.stream().filter(l -> !l.segments.isEmpty()).toList();
             Map<Long, List<Line>> near = new HashMap<>();
             drawn.forEach(l -> {
-                near.computeIfAbsent(cell(l.start, 0, 0), _ -> new ArrayList<>()).add(l);
-                near.computeIfAbsent(cell(l.end(), 0, 0), _ -> new ArrayList<>()).add(l);
+                near.computeIfAbsent(cell(l.start, 0, 0), _ -> new ArrayList<>())
+                        .add(l);
+                near.computeIfAbsent(cell(l.end(), 0, 0), _ -> new ArrayList<>())
+                        .add(l);
             });
             for (Line l : drawn) {
                 if (!l.used) {
@@ -125,7 +130,8 @@ final class LineChains {
         }
         Point start = parts.getFirst().start;
         Point end = parts.getLast().end();
-        boolean closed = start.distanceMm(end) <= MEET_MM && (parts.size() > 1 || parts.getFirst().segments.size() > 1);
+        boolean closed = start.distanceMm(end) <= MEET_MM
+                && (parts.size() > 1 || parts.getFirst().segments.size() > 1);
         if (closed) {
             path.closePath();
         }

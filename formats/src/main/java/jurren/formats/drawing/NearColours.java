@@ -13,8 +13,7 @@ public final class NearColours {
     /** What is nearer cannot be told apart on film. */
     private static final double NEAR = 18;
 
-    private NearColours() {
-    }
+    private NearColours() {}
 
     /** Which colours may be made another: each to the one used most that is near. */
     public static Map<Colour, Colour> of(Drawing drawing) {
@@ -27,7 +26,10 @@ public final class NearColours {
         Map<Colour, Colour> near = new LinkedHashMap<>();
         List<Colour> kept = new ArrayList<>();
         for (Colour c : byUse) {
-            kept.stream().filter(k -> k.differenceFrom(c) < NEAR).findFirst().ifPresentOrElse(k -> near.put(c, k), () -> kept.add(c));
+            kept.stream()
+                    .filter(k -> k.differenceFrom(c) < NEAR)
+                    .findFirst()
+                    .ifPresentOrElse(k -> near.put(c, k), () -> kept.add(c));
         }
         return near;
     }

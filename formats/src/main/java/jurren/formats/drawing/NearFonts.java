@@ -12,33 +12,54 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Fonts of this machine for those that drawings ask for by name: the font itself, or one whose letters are as wide, so that
+ * Fonts of this machine for those that drawings ask for by name: the font itself, or one whose letters are as wide, so
+ * that
  * lines stay as long as they were drawn.
  */
 public final class NearFonts {
     /** Families of the same widths, as those who make them say. */
     private static final List<List<String>> AS_WIDE = List.of(
             List.of("Helvetica", "Arial", "Nimbus Sans", "Liberation Sans", "Arimo", "TeX Gyre Heros", "FreeSans"),
-            List.of("Times", "Times New Roman", "Nimbus Roman", "Liberation Serif", "Tinos", "TeX Gyre Termes", "FreeSerif"),
-            List.of("Courier", "Courier New", "Nimbus Mono PS", "Liberation Mono", "Cousine", "TeX Gyre Cursor", "FreeMono"),
+            List.of(
+                    "Times",
+                    "Times New Roman",
+                    "Nimbus Roman",
+                    "Liberation Serif",
+                    "Tinos",
+                    "TeX Gyre Termes",
+                    "FreeSerif"),
+            List.of(
+                    "Courier",
+                    "Courier New",
+                    "Nimbus Mono PS",
+                    "Liberation Mono",
+                    "Cousine",
+                    "TeX Gyre Cursor",
+                    "FreeMono"),
             List.of("Arial Narrow", "Helvetica Narrow", "Nimbus Sans Narrow", "Liberation Sans Narrow"),
-            List.of("Palatino", "Palatino Linotype", "P052", "TeX Gyre Pagella"), List.of("Bookman", "URW Bookman", "TeX Gyre Bonum"),
-            List.of("Avant Garde", "URW Gothic", "TeX Gyre Adventor"), List.of("New Century Schoolbook", "Century Schoolbook", "C059", "TeX Gyre Schola"),
-            List.of("Zapf Chancery", "Z003", "TeX Gyre Chorus"), List.of("Calibri", "Carlito"), List.of("Cambria", "Caladea"), List.of("Georgia", "Gelasio"));
+            List.of("Palatino", "Palatino Linotype", "P052", "TeX Gyre Pagella"),
+            List.of("Bookman", "URW Bookman", "TeX Gyre Bonum"),
+            List.of("Avant Garde", "URW Gothic", "TeX Gyre Adventor"),
+            List.of("New Century Schoolbook", "Century Schoolbook", "C059", "TeX Gyre Schola"),
+            List.of("Zapf Chancery", "Z003", "TeX Gyre Chorus"),
+            List.of("Calibri", "Carlito"),
+            List.of("Cambria", "Caladea"),
+            List.of("Georgia", "Gelasio"));
 
     /** Names that stand for whatever font there is. */
-    private static final Set<String> OF_THE_PLATFORM = Set.of(Font.DIALOG, Font.DIALOG_INPUT, Font.SANS_SERIF, Font.SERIF, Font.MONOSPACED);
+    private static final Set<String> OF_THE_PLATFORM =
+            Set.of(Font.DIALOG, Font.DIALOG_INPUT, Font.SANS_SERIF, Font.SERIF, Font.MONOSPACED);
 
     private static Map<String, String> machine;
 
-    private NearFonts() {
-    }
+    private NearFonts() {}
 
     /** Family names of this machine by their letters alone. */
     private static synchronized Map<String, String> machine() {
         if (machine == null) {
             machine = new HashMap<>();
-            Arrays.stream(GraphicsEnvironment.getLocalGraphicsEnvironment().getAvailableFontFamilyNames(Locale.ROOT)).filter(f -> !OF_THE_PLATFORM.contains(f))
+            Arrays.stream(GraphicsEnvironment.getLocalGraphicsEnvironment().getAvailableFontFamilyNames(Locale.ROOT))
+                    .filter(f -> !OF_THE_PLATFORM.contains(f))
                     .forEach(f -> machine.putIfAbsent(letters(f), f));
         }
         return machine;
@@ -52,7 +73,10 @@ public final class NearFonts {
     public static Optional<String> family(String asked) {
         String wanted = letters(asked);
         List<String> names = new ArrayList<>(List.of(wanted));
-        AS_WIDE.stream().filter(g -> g.stream().anyMatch(n -> letters(n).equals(wanted))).findFirst().ifPresent(g -> g.forEach(n -> names.add(letters(n))));
+        AS_WIDE.stream()
+                .filter(g -> g.stream().anyMatch(n -> letters(n).equals(wanted)))
+                .findFirst()
+                .ifPresent(g -> g.forEach(n -> names.add(letters(n))));
         return names.stream().filter(n -> machine().containsKey(n)).findFirst().map(machine()::get);
     }
 
@@ -61,7 +85,10 @@ public final class NearFonts {
         int hyphen = asked.indexOf('-');
         String style = hyphen < 0 ? "" : asked.substring(hyphen + 1).toLowerCase(Locale.ROOT);
         String family = (hyphen < 0 ? asked : asked.substring(0, hyphen)).replaceAll("^[A-Z]{6}\\+|PS(MT)?$|MT$", "");
-        int bold = style.contains("bold") || style.contains("black") || style.contains("heavy") || style.contains("demi") ? Font.BOLD : Font.PLAIN;
+        int bold =
+                style.contains("bold") || style.contains("black") || style.contains("heavy") || style.contains("demi")
+                        ? Font.BOLD
+                        : Font.PLAIN;
         int leaning = style.contains("ital") || style.contains("obli") ? Font.ITALIC : Font.PLAIN;
         return family(family).map(f -> new Font(f, bold | leaning, 1));
     }

@@ -9,7 +9,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Where the tiles of a pattern lie that reach into a shape; of one drawing so many in all, and so many patterns within each other. */
+/**
+ * Where the tiles of a pattern lie that reach into a shape; of one drawing so many in all, and so many patterns within
+ * each other.
+ */
 public final class Tiles {
     private static final int MOST = 1500;
     private static final int MOST_DEEP = 3;
@@ -30,7 +33,8 @@ public final class Tiles {
      * @param xStep how far the next tile is, either way
      * @return empty where there are too many, or a step or a space leads nowhere
      */
-    public Optional<List<Point2D>> over(Shape shape, AffineTransform onto, Rectangle2D box, double xStep, double yStep) {
+    public Optional<List<Point2D>> over(
+            Shape shape, AffineTransform onto, Rectangle2D box, double xStep, double yStep) {
         double wide = Math.abs(xStep);
         double high = Math.abs(yStep);
         if (!(wide > 0 && high > 0) || deep >= MOST_DEEP || Math.abs(onto.getDeterminant()) < LEAST_DETERMINANT) {

@@ -1,11 +1,5 @@
 package jurren.formats.dxf;
 
-import jurren.core.art.DrawingFile;
-import jurren.core.material.Colour;
-import jurren.formats.Refusal.Reason;
-import jurren.formats.drawing.DrawingRead;
-import jurren.formats.drawing.FileUnit;
-import jurren.formats.drawing.Found;
 import java.awt.BasicStroke;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
@@ -17,6 +11,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import jurren.core.art.DrawingFile;
+import jurren.core.material.Colour;
+import jurren.formats.Refusal.Reason;
+import jurren.formats.drawing.DrawingRead;
+import jurren.formats.drawing.FileUnit;
+import jurren.formats.drawing.Found;
 
 /**
  * Reads DXF as lines to follow; closed ones, and open ones that meet end to end, are shapes. The unit is
@@ -25,12 +25,32 @@ import java.util.Set;
 public final class DxfReader {
     private static final int DEEPEST = 16;
     private static final int MOST_ENTITIES = 200_000;
-    /** By the number that $INSUNITS has for it: inch, foot, mile, mm, cm, m, km, microinch, mil, yard, angstrom, nm, µm, dm, dam, hm, Gm, survey foot. */
-    private static final Map<Integer, Double> MM_OF_UNIT = Map.ofEntries(Map.entry(1, 25.4), Map.entry(2, 304.8), Map.entry(3, 1_609_344.0), Map.entry(4, 1.0),
-            Map.entry(5, 10.0), Map.entry(6, 1000.0), Map.entry(7, 1e6), Map.entry(8, 25.4e-6), Map.entry(9, 0.0254), Map.entry(10, 914.4), Map.entry(11, 1e-7),
-            Map.entry(12, 1e-6), Map.entry(13, 0.001), Map.entry(14, 100.0), Map.entry(15, 1e4), Map.entry(16, 1e5), Map.entry(17, 1e12), Map.entry(21, 1200 / 3937.0 * 1000));
+    /**
+     * By the number that $INSUNITS has for it: inch, foot, mile, mm, cm, m, km, microinch, mil, yard, angstrom, nm, µm,
+     * dm, dam, hm, Gm, survey foot.
+     */
+    private static final Map<Integer, Double> MM_OF_UNIT = Map.ofEntries(
+            Map.entry(1, 25.4),
+            Map.entry(2, 304.8),
+            Map.entry(3, 1_609_344.0),
+            Map.entry(4, 1.0),
+            Map.entry(5, 10.0),
+            Map.entry(6, 1000.0),
+            Map.entry(7, 1e6),
+            Map.entry(8, 25.4e-6),
+            Map.entry(9, 0.0254),
+            Map.entry(10, 914.4),
+            Map.entry(11, 1e-7),
+            Map.entry(12, 1e-6),
+            Map.entry(13, 0.001),
+            Map.entry(14, 100.0),
+            Map.entry(15, 1e4),
+            Map.entry(16, 1e5),
+            Map.entry(17, 1e12),
+            Map.entry(21, 1200 / 3937.0 * 1000));
     /** So far a line may run beside the curve it stands for. */
     private static final double CURVES_MM = 0.004;
+
     private static final int FROZEN = 1;
     private static final int COLOUR_OF_BLOCK = 0;
     private static final int COLOUR_OF_LAYER = 256;
@@ -50,15 +70,26 @@ public final class DxfReader {
     /** An entity or a table's entry: its kind and its groups. */
     record Entity(String kind, List<Group> groups) {
         double number(int code, double otherwise) {
-            return groups.stream().filter(g -> g.code == code).findFirst().map(Group::number).orElse(otherwise);
+            return groups.stream()
+                    .filter(g -> g.code == code)
+                    .findFirst()
+                    .map(Group::number)
+                    .orElse(otherwise);
         }
 
         String text(int code) {
-            return groups.stream().filter(g -> g.code == code).findFirst().map(g -> g.value.strip()).orElse("");
+            return groups.stream()
+                    .filter(g -> g.code == code)
+                    .findFirst()
+                    .map(g -> g.value.strip())
+                    .orElse("");
         }
 
         double[] all(int code) {
-            return groups.stream().filter(g -> g.code == code).mapToDouble(Group::number).toArray();
+            return groups.stream()
+                    .filter(g -> g.code == code)
+                    .mapToDouble(Group::number)
+                    .toArray();
         }
     }
 
@@ -70,15 +101,15 @@ public final class DxfReader {
     private int units = -1;
     private int placed;
 
-    private DxfReader() {
-    }
+    private DxfReader() {}
 
     public static boolean looksLike(String head) {
         return head.replace("\r", "").matches("(?s)\\s*(999\\n[^\\n]*\\n\\s*)*0\\s*\\n\\s*SECTION\\s*\\n.*");
     }
 
     public static DrawingRead read(DrawingFile file) {
-        List<String> lines = new String(file.content(), StandardCharsets.UTF_8).lines().toList();
+        List<String> lines =
+                new String(file.content(), StandardCharsets.UTF_8).lines().toList();
         List<Group> groups = new ArrayList<>();
         for (int i = 0; i + 1 < lines.size(); i += 2) {
             try {
@@ -183,7 +214,8 @@ public final class DxfReader {
             } else if (e.kind.equals("IMAGE")) {
                 found.note(DrawingRead.Note.PICTURES_LEFT_OUT);
             } else {
-                DxfShapes.of(e, CURVES_MM / Math.max(1e-12, Math.sqrt(Math.abs(toMm.getDeterminant())))).ifPresent(s -> line(s, e, toMm, colour));
+                DxfShapes.of(e, CURVES_MM / Math.max(1e-12, Math.sqrt(Math.abs(toMm.getDeterminant()))))
+                        .ifPresent(s -> line(s, e, toMm, colour));
             }
         }
     }
@@ -219,7 +251,8 @@ public final class DxfReader {
                 place.rotate(Math.toRadians(e.number(50, 0)));
                 place.translate(c * e.number(44, 0), r * e.number(45, 0));
                 place.scale(nonZero(e.number(41, 1)), nonZero(e.number(42, 1)));
-                place.translate(-block.getFirst().number(10, 0), -block.getFirst().number(20, 0));
+                place.translate(
+                        -block.getFirst().number(10, 0), -block.getFirst().number(20, 0));
                 draw(block.subList(1, block.size()), place, colour, layer, depth + 1);
             }
         }

@@ -1,8 +1,5 @@
 package jurren.formats.dxf;
 
-import jurren.core.geometry.Ellipses;
-import jurren.formats.dxf.DxfReader.Entity;
-import jurren.formats.dxf.DxfReader.Group;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Line2D;
@@ -11,6 +8,9 @@ import java.awt.geom.PathIterator;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import jurren.core.geometry.Ellipses;
+import jurren.formats.dxf.DxfReader.Entity;
+import jurren.formats.dxf.DxfReader.Group;
 
 /** The line that one entity draws, in the file's units, y up. */
 final class DxfShapes {
@@ -20,18 +20,24 @@ final class DxfShapes {
     private static final int FIRST_STEPS = 4;
     private static final int MOST_HALVES = 10;
 
-    private DxfShapes() {
-    }
+    private DxfShapes() {}
 
     /** @param near how far a line may run beside the curve it stands for, in the file's units */
     static Optional<Shape> of(Entity e, double near) {
         return switch (e.kind()) {
-            case "LINE" -> Optional.of(new Line2D.Double(e.number(10, 0), e.number(20, 0), e.number(11, 0), e.number(21, 0)));
+            case "LINE" ->
+                Optional.of(new Line2D.Double(e.number(10, 0), e.number(20, 0), e.number(11, 0), e.number(21, 0)));
             case "CIRCLE" -> {
                 double r = Math.abs(e.number(40, 0));
                 yield Optional.of(Ellipses.of(e.number(10, 0) - r, e.number(20, 0) - r, 2 * r, 2 * r));
             }
-            case "ARC" -> Optional.of(arc(e.number(10, 0), e.number(20, 0), Math.abs(e.number(40, 0)), e.number(50, 0), e.number(51, 360)));
+            case "ARC" ->
+                Optional.of(arc(
+                        e.number(10, 0),
+                        e.number(20, 0),
+                        Math.abs(e.number(40, 0)),
+                        e.number(50, 0),
+                        e.number(51, 360)));
             case "ELLIPSE" -> Optional.of(ellipse(e));
             case "LWPOLYLINE" -> Optional.of(lightPolyline(e));
             case "SPLINE" -> spline(e, near);
@@ -76,8 +82,10 @@ final class DxfShapes {
 
     static Shape polyline(Entity e, List<Entity> vertices) {
         // a smoothed polyline lists the points of its frame as well
-        List<double[]> points = vertices.stream().filter(v -> ((int) v.number(70, 0) & 16) == 0)
-                .map(v -> new double[] {v.number(10, 0), v.number(20, 0), v.number(42, 0)}).toList();
+        List<double[]> points = vertices.stream()
+                .filter(v -> ((int) v.number(70, 0) & 16) == 0)
+                .map(v -> new double[] {v.number(10, 0), v.number(20, 0), v.number(42, 0)})
+                .toList();
         return bulged(points, ((int) e.number(70, 0) & 1) != 0);
     }
 
@@ -117,7 +125,8 @@ final class DxfShapes {
         double from = Math.toDegrees(Math.atan2(a[1] - cy, a[0] - cx));
         // from corner to corner exactly: a step of a rounding's width would be a hole of no size
         double[] c = new double[6];
-        PathIterator it = Ellipses.arc(cx - r, cy - r, 2 * r, 2 * r, -from, -Math.toDegrees(angle)).getPathIterator(null);
+        PathIterator it = Ellipses.arc(cx - r, cy - r, 2 * r, 2 * r, -from, -Math.toDegrees(angle))
+                .getPathIterator(null);
         for (it.next(); !it.isDone(); ) {
             it.currentSegment(c);
             it.next();
@@ -136,7 +145,10 @@ final class DxfShapes {
         return path;
     }
 
-    /** A rational spline by its control points and knots, by de Boor's algorithm; by its fit points when it has no others. */
+    /**
+     * A rational spline by its control points and knots, by de Boor's algorithm; by its fit points when it has no
+     * others.
+     */
     private static Optional<Shape> spline(Entity e, double near) {
         double[] xs = e.all(10);
         double[] ys = e.all(20);
@@ -144,7 +156,11 @@ final class DxfShapes {
         double[] weights = e.all(41);
         int degree = (int) e.number(71, 3);
         int n = Math.min(xs.length, ys.length);
-        if (n < 2 || degree < 1 || degree > HIGHEST_DEGREE || knots.length < n + degree + 1 || n > MOST_POINTS / SPLINE_STEPS) {
+        if (n < 2
+                || degree < 1
+                || degree > HIGHEST_DEGREE
+                || knots.length < n + degree + 1
+                || n > MOST_POINTS / SPLINE_STEPS) {
             return through(e.all(11), e.all(21));
         }
         Path2D.Double path = new Path2D.Double();
@@ -189,7 +205,8 @@ final class DxfShapes {
         }
     }
 
-    private static double[] deBoor(double[] xs, double[] ys, double[] weights, double[] knots, int degree, int span, double t) {
+    private static double[] deBoor(
+            double[] xs, double[] ys, double[] weights, double[] knots, int degree, int span, double t) {
         double[][] d = new double[degree + 1][];
         for (int j = 0; j <= degree; j++) {
             int at = span - degree + j;
@@ -210,7 +227,8 @@ final class DxfShapes {
     }
 
     /**
-     * Through points that a spline was fitted to: the natural cubic spline over the chords, smooth in direction and bend at every
+     * Through points that a spline was fitted to: the natural cubic spline over the chords, smooth in direction and
+     * bend at every
      * point but the first and last.
      */
     private static Optional<Shape> through(double[] xs, double[] ys) {
@@ -228,7 +246,13 @@ final class DxfShapes {
         path.moveTo(xs[0], ys[0]);
         for (int i = 0; i < n - 1; i++) {
             double third = chord[i] / 3;
-            path.curveTo(xs[i] + dx[i] * third, ys[i] + dy[i] * third, xs[i + 1] - dx[i + 1] * third, ys[i + 1] - dy[i + 1] * third, xs[i + 1], ys[i + 1]);
+            path.curveTo(
+                    xs[i] + dx[i] * third,
+                    ys[i] + dy[i] * third,
+                    xs[i + 1] - dx[i + 1] * third,
+                    ys[i + 1] - dy[i + 1] * third,
+                    xs[i + 1],
+                    ys[i + 1]);
         }
         return Optional.of(path);
     }

@@ -52,8 +52,8 @@ final class ControlOperators {
         m.add("quit", () -> {
             throw new Machine.PageShown();
         });
-        m.add("handleerror", () -> { });
-        m.add("start", () -> { });
+        m.add("handleerror", () -> {});
+        m.add("start", () -> {});
         m.add("countexecstack", () -> m.push(0));
         m.add("execstack", () -> m.push(m.array().part(0, 0)));
     }

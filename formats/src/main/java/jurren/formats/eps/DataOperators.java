@@ -47,13 +47,16 @@ final class DataOperators {
         });
         m.add("setpacking", m::pop);
         m.add("currentpacking", () -> m.push(false));
-        m.add("length", () -> m.push(switch (m.pop()) {
-            case PsArray a -> a.length;
-            case PsString s -> s.length;
-            case PsDict d -> d.entries.size();
-            case PsName n -> n.text().length();
-            default -> throw new PostScriptException("typecheck", "a list is missing");
-        }));
+        m.add(
+                "length",
+                () -> m.push(
+                        switch (m.pop()) {
+                            case PsArray a -> a.length;
+                            case PsString s -> s.length;
+                            case PsDict d -> d.entries.size();
+                            case PsName n -> n.text().length();
+                            default -> throw new PostScriptException("typecheck", "a list is missing");
+                        }));
         m.add("get", () -> {
             Object key = m.pop();
             switch (m.pop()) {
@@ -203,7 +206,10 @@ final class DataOperators {
             PsString into = m.string();
             int radix = m.integer();
             Number n = m.numeral();
-            byte[] text = (radix == 10 ? shown(n) : Integer.toString(n.intValue(), Math.clamp(radix, 2, 36)).toUpperCase(java.util.Locale.ROOT))
+            byte[] text = (radix == 10
+                            ? shown(n)
+                            : Integer.toString(n.intValue(), Math.clamp(radix, 2, 36))
+                                    .toUpperCase(java.util.Locale.ROOT))
                     .getBytes(StandardCharsets.ISO_8859_1);
             inRange(0, text.length, into.length);
             System.arraycopy(text, 0, into.bytes, into.from, text.length);
@@ -211,7 +217,9 @@ final class DataOperators {
         });
         m.add("token", () -> {
             Object from = m.pop();
-            PsFile in = from instanceof PsString s ? PsFile.of(s.bytes, s.from, s.from + s.length) : from instanceof PsFile f ? f : m.currentFile();
+            PsFile in = from instanceof PsString s
+                    ? PsFile.of(s.bytes, s.from, s.from + s.length)
+                    : from instanceof PsFile f ? f : m.currentFile();
             Object t = m.scanner().next(in);
             if (t != null) {
                 if (from instanceof PsString) {
@@ -360,8 +368,11 @@ final class DataOperators {
         m.add("cvlit", () -> m.push(executable(m.pop(), false)));
         m.add("xcheck", () -> {
             Object o = m.pop();
-            m.push(o instanceof PsName n && n.executable() || o instanceof PsArray a && a.executable || o instanceof PsString s && s.executable
-                    || o instanceof PsFile f && f.executable || o instanceof Machine.Operator);
+            m.push(o instanceof PsName n && n.executable()
+                    || o instanceof PsArray a && a.executable
+                    || o instanceof PsString s && s.executable
+                    || o instanceof PsFile f && f.executable
+                    || o instanceof Machine.Operator);
         });
         m.add("cvn", () -> {
             PsString s = m.string();

@@ -1,22 +1,22 @@
 package jurren.formats.eps;
 
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import jurren.core.art.DrawingFile;
 import jurren.formats.Refusal.Reason;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.drawing.Found;
-import java.nio.ByteBuffer;
-import java.nio.ByteOrder;
 
 /** Reads EPS as painted shapes at true size: a unit is 1/72 inch. */
 public final class EpsReader {
     private static final int BINARY_HEAD = 0xC6D3D0C5;
 
-    private EpsReader() {
-    }
+    private EpsReader() {}
 
     /** Whether the language is wrapped together with a preview picture. */
     public static boolean hasBinaryHead(byte[] content) {
-        return content.length > 30 && ByteBuffer.wrap(content).order(ByteOrder.LITTLE_ENDIAN).getInt(0) == BINARY_HEAD;
+        return content.length > 30
+                && ByteBuffer.wrap(content).order(ByteOrder.LITTLE_ENDIAN).getInt(0) == BINARY_HEAD;
     }
 
     public static DrawingRead read(DrawingFile file) {

@@ -55,10 +55,10 @@ final class FileOperators {
             m.pop();
             m.pop();
         });
-        m.add("pstack", () -> { });
-        m.add("stack", () -> { });
-        m.add("flush", () -> { });
-        m.add("prompt", () -> { });
+        m.add("pstack", () -> {});
+        m.add("stack", () -> {});
+        m.add("flush", () -> {});
+        m.add("prompt", () -> {});
         m.add("echo", m::pop);
         for (String outside : List.of("file", "deletefile", "renamefile", "filenameforall", "setfileposition")) {
             m.add(outside, () -> {
@@ -113,23 +113,27 @@ final class FileOperators {
             m.pop();
         }
         Object source = m.pop();
-        PsFile in = source instanceof PsArray a ? ofProcedure(a) : source instanceof PsString s ? PsFile.of(s.bytes, s.from, s.from + s.length)
-                : source instanceof PsFile f ? f : null;
+        PsFile in = source instanceof PsArray a
+                ? ofProcedure(a)
+                : source instanceof PsString s
+                        ? PsFile.of(s.bytes, s.from, s.from + s.length)
+                        : source instanceof PsFile f ? f : null;
         if (in == null) {
             throw new PostScriptException("typecheck", "a file is missing");
         }
-        m.push(switch (name) {
-            case "ASCIIHexDecode" -> PsFile.hex(in);
-            case "ASCII85Decode" -> PsFile.ascii85(in);
-            case "RunLengthDecode" -> PsFile.runLength(in);
-            case "FlateDecode" -> PsFile.flate(in);
-            case "LZWDecode" -> PsFile.lzw(in);
-            case "SubFileDecode" -> PsFile.subFile(in, count, marker);
-            // the pixels of a picture are left out
-            case "DCTDecode" -> PsFile.photograph(in);
-            case "CCITTFaxDecode", "ReusableStreamDecode" -> in;
-            default -> throw new PostScriptException("undefined", "the filter \"" + name + "\" is not known");
-        });
+        m.push(
+                switch (name) {
+                    case "ASCIIHexDecode" -> PsFile.hex(in);
+                    case "ASCII85Decode" -> PsFile.ascii85(in);
+                    case "RunLengthDecode" -> PsFile.runLength(in);
+                    case "FlateDecode" -> PsFile.flate(in);
+                    case "LZWDecode" -> PsFile.lzw(in);
+                    case "SubFileDecode" -> PsFile.subFile(in, count, marker);
+                    // the pixels of a picture are left out
+                    case "DCTDecode" -> PsFile.photograph(in);
+                    case "CCITTFaxDecode", "ReusableStreamDecode" -> in;
+                    default -> throw new PostScriptException("undefined", "the filter \"" + name + "\" is not known");
+                });
     }
 
     /** A procedure gives a string at a time; an empty one is the end. */

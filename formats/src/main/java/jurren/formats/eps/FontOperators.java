@@ -19,12 +19,16 @@ import org.apache.pdfbox.pdmodel.font.encoding.SymbolEncoding;
 import org.apache.pdfbox.pdmodel.font.encoding.WinAnsiEncoding;
 import org.apache.pdfbox.pdmodel.font.encoding.ZapfDingbatsEncoding;
 
-/** Text: fonts that the drawing brings along are read, any other is set in the machine's of that name, one as wide, or a plain one. */
+/**
+ * Text: fonts that the drawing brings along are read, any other is set in the machine's of that name, one as wide, or a
+ * plain one.
+ */
 final class FontOperators {
     private static final double[] THOUSANDTHS = {0.001, 0, 0, 0.001, 0, 0};
     private static final String NOTHING = ".notdef";
     /** How composite fonts choose, by the numbers that the language has for it. */
     private static final int EIGHT_AND_EIGHT = 2;
+
     private static final int ONE_AND_SEVEN = 4;
     private static final int NINE_AND_SEVEN = 5;
     private static final int SEVEN_BITS = 0x7F;
@@ -32,7 +36,9 @@ final class FontOperators {
 
     /** What is done with a glyph in its place. */
     private enum Use {
-        PAINT, PATH, MEASURE
+        PAINT,
+        PATH,
+        MEASURE
     }
 
     private final Machine m;
@@ -168,8 +174,8 @@ final class FontOperators {
 
     /** Tables of composite fonts are read past. */
     private void tables() {
-        m.add("begincmap", () -> { });
-        m.add("endcmap", () -> { });
+        m.add("begincmap", () -> {});
+        m.add("endcmap", () -> {});
         m.add("usecmap", m::pop);
         m.add("usefont", m::pop);
         m.add("composefont", () -> {
@@ -183,7 +189,16 @@ final class FontOperators {
             fonts.put(font.get("FontName"), font);
             m.push(font);
         });
-        for (String table : List.of("codespacerange", "cidrange", "cidchar", "notdefrange", "notdefchar", "bfrange", "bfchar", "rearrangedfont", "usematrix")) {
+        for (String table : List.of(
+                "codespacerange",
+                "cidrange",
+                "cidchar",
+                "notdefrange",
+                "notdefchar",
+                "bfrange",
+                "bfchar",
+                "rearrangedfont",
+                "usematrix")) {
             m.add("begin" + table, () -> {
                 m.pop();
                 m.push(Machine.MARK);
@@ -252,7 +267,7 @@ final class FontOperators {
     }
 
     private void showing() {
-        m.add("show", () -> show(m.string(), Use.PAINT, (_, _) -> { }));
+        m.add("show", () -> show(m.string(), Use.PAINT, (_, _) -> {}));
         m.add("ashow", () -> {
             PsString text = m.string();
             double[] by = m.numbers(2);
@@ -269,7 +284,10 @@ final class FontOperators {
             double[] each = m.numbers(2);
             int space = m.integer();
             double[] by = m.numbers(2);
-            show(text, Use.PAINT, (c, _) -> move(each[0] + (c == space ? by[0] : 0), each[1] + (c == space ? by[1] : 0)));
+            show(
+                    text,
+                    Use.PAINT,
+                    (c, _) -> move(each[0] + (c == space ? by[0] : 0), each[1] + (c == space ? by[1] : 0)));
         });
         m.add("kshow", () -> {
             PsString text = m.string();
@@ -296,7 +314,7 @@ final class FontOperators {
             double[] sum = new double[2];
             painting.now().path = new Path2D.Double();
             painting.move(new double[] {0, 0}, false);
-            show(text, Use.MEASURE, (_, _) -> { });
+            show(text, Use.MEASURE, (_, _) -> {});
             Point2D end = here();
             sum[0] = end.getX();
             sum[1] = end.getY();
@@ -306,7 +324,7 @@ final class FontOperators {
         });
         m.add("charpath", () -> {
             m.truth();
-            show(m.string(), Use.PATH, (_, _) -> { });
+            show(m.string(), Use.PATH, (_, _) -> {});
         });
         m.add("cshow", () -> {
             PsString text = m.string();
@@ -345,7 +363,11 @@ final class FontOperators {
             for (int i = 0; i < letters.size() && (i + 1) * each <= by.length; i++) {
                 Point2D at = here();
                 glyph(letters.get(i), Use.PAINT);
-                painting.move(new double[] {at.getX() + (across ? by[i * each] : 0), at.getY() + (up ? by[i * each + each - 1] : 0)}, false);
+                painting.move(
+                        new double[] {
+                            at.getX() + (across ? by[i * each] : 0), at.getY() + (up ? by[i * each + each - 1] : 0)
+                        },
+                        false);
             }
         });
     }
@@ -372,8 +394,7 @@ final class FontOperators {
     }
 
     /** One glyph of a text, in the font that it is taken from. */
-    private record Letter(Object font, int code) {
-    }
+    private record Letter(Object font, int code) {}
 
     /** Of a composite font, one or two bytes choose one of its fonts and a glyph of it. */
     private List<Letter> letters(PsString text) throws PostScriptException {
@@ -399,15 +420,25 @@ final class FontOperators {
                 painting.found().note(Note.TEXT_LEFT_OUT);
                 continue;
             }
-            all.add(new Letter(of.get(), way == EIGHT_AND_EIGHT ? second : way == NINE_AND_SEVEN ? second & SEVEN_BITS : first & SEVEN_BITS));
+            all.add(new Letter(
+                    of.get(),
+                    way == EIGHT_AND_EIGHT
+                            ? second
+                            : way == NINE_AND_SEVEN ? second & SEVEN_BITS : first & SEVEN_BITS));
         }
         return all;
     }
 
     private Optional<PsDict> part(PsDict font, int number) throws PostScriptException {
         Map<Integer, PsDict> known = parts.computeIfAbsent(font, _ -> new HashMap<>());
-        if (!known.containsKey(number) && font.get("Encoding") instanceof PsArray e && number < e.length && e.get(number) instanceof Number at
-                && font.get("FDepVector") instanceof PsArray fonts && at.intValue() >= 0 && at.intValue() < fonts.length && fonts.get(at.intValue()) instanceof PsDict d) {
+        if (!known.containsKey(number)
+                && font.get("Encoding") instanceof PsArray e
+                && number < e.length
+                && e.get(number) instanceof Number at
+                && font.get("FDepVector") instanceof PsArray fonts
+                && at.intValue() >= 0
+                && at.intValue() < fonts.length
+                && fonts.get(at.intValue()) instanceof PsDict d) {
             known.put(number, made(d, matrix(font)));
         }
         return Optional.ofNullable(known.get(number));
@@ -424,7 +455,9 @@ final class FontOperators {
         if (!(painting.now().font instanceof PsDict font)) {
             throw new PostScriptException("invalidfont", "text has no font");
         }
-        return font.get("Encoding") instanceof PsArray e && code < e.length && e.get(code) instanceof PsName n ? n.text() : NOTHING;
+        return font.get("Encoding") instanceof PsArray e && code < e.length && e.get(code) instanceof PsName n
+                ? n.text()
+                : NOTHING;
     }
 
     /** At the current point, which goes on by its width. */
@@ -462,7 +495,8 @@ final class FontOperators {
         if (known == null) {
             if (Boolean.TRUE.equals(font.get("PlainLetters"))) {
                 painting.found().note(Note.TEXT_IN_ANOTHER_FONT);
-                known = Glyphs.near(font.get("FontName") instanceof PsName n ? n.text() : String.valueOf(font.get("FontName")));
+                known = Glyphs.near(
+                        font.get("FontName") instanceof PsName n ? n.text() : String.valueOf(font.get("FontName")));
             } else {
                 known = Glyphs.of(font).orElse(null);
             }
@@ -475,7 +509,8 @@ final class FontOperators {
     }
 
     /** A glyph that the drawing paints by its own words. */
-    private Point2D built(PsDict font, AffineTransform matrix, Point2D at, int code, String name, Use use) throws PostScriptException {
+    private Point2D built(PsDict font, AffineTransform matrix, Point2D at, int code, String name, Use use)
+            throws PostScriptException {
         Path2D.Double kept = painting.now().path;
         painting.gsave();
         width = new Point2D.Double();

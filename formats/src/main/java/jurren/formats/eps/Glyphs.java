@@ -18,13 +18,13 @@ import java.util.Optional;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.lettering.Typefaces;
 import jurren.formats.drawing.NearFonts;
-import org.apache.fontbox.ttf.TTFParser;
-import org.apache.fontbox.ttf.TrueTypeFont;
-import org.apache.fontbox.type1.Type1CharStringReader;
 import org.apache.fontbox.cff.CFFParser;
 import org.apache.fontbox.cff.CFFType1Font;
 import org.apache.fontbox.cff.Type1CharString;
 import org.apache.fontbox.cff.Type1CharStringParser;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.fontbox.type1.Type1CharStringReader;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.font.encoding.GlyphList;
 
@@ -70,7 +70,8 @@ interface Glyphs {
                 if (before != null) {
                     return before;
                 }
-                byte[] code = strings.get(PsName.literal(name)) instanceof PsString s ? decrypted(s, chance) : new byte[0];
+                byte[] code =
+                        strings.get(PsName.literal(name)) instanceof PsString s ? decrypted(s, chance) : new byte[0];
                 Type1CharString made = new Type1CharString(this, "drawing", name, parser.parse(code, subrs, name));
                 known.put(name, made);
                 return made;
@@ -109,7 +110,11 @@ interface Glyphs {
 
     /** The first font of a compact set; empty where it has no names for its letters. */
     static Optional<CFFType1Font> compact(byte[] set) throws IOException {
-        return new CFFParser().parse(new RandomAccessReadBuffer(set)).stream().findFirst().filter(CFFType1Font.class::isInstance).map(CFFType1Font.class::cast);
+        return new CFFParser()
+                .parse(new RandomAccessReadBuffer(set)).stream()
+                        .findFirst()
+                        .filter(CFFType1Font.class::isInstance)
+                        .map(CFFType1Font.class::cast);
     }
 
     private static Optional<Glyphs> compact(PsDict font) throws IOException {
@@ -140,7 +145,9 @@ interface Glyphs {
             try {
                 int gid = (int) indices.number(name, 0);
                 var data = ttf.getGlyph().getGlyph(gid);
-                Shape outline = data == null ? new Path2D.Double() : AffineTransform.getScaleInstance(unit, unit).createTransformedShape(data.getPath());
+                Shape outline = data == null
+                        ? new Path2D.Double()
+                        : AffineTransform.getScaleInstance(unit, unit).createTransformedShape(data.getPath());
                 return new Glyph(outline, ttf.getAdvanceWidth(gid) * unit);
             } catch (IOException | RuntimeException _) {
                 return Glyph.NONE;
@@ -158,7 +165,9 @@ interface Glyphs {
                 return Glyph.NONE;
             }
             GlyphVector v = font.createGlyphVector(exact, letters);
-            return new Glyph(AffineTransform.getScaleInstance(1, -1).createTransformedShape(v.getOutline()), v.getLogicalBounds().getWidth());
+            return new Glyph(
+                    AffineTransform.getScaleInstance(1, -1).createTransformedShape(v.getOutline()),
+                    v.getLogicalBounds().getWidth());
         };
     }
 

@@ -7,7 +7,8 @@ import java.util.Map;
 import jurren.formats.drawing.Found;
 
 /**
- * The language itself: its stacks, its names and how a program is run. Everything is counted, so that no program runs on or
+ * The language itself: its stacks, its names and how a program is run. Everything is counted, so that no program runs
+ * on or
  * piles up without end. Numbers are {@code Integer} and {@code Double}, truths {@code Boolean}.
  */
 final class Machine {
@@ -29,8 +30,7 @@ final class Machine {
         void run() throws PostScriptException;
     }
 
-    record Operator(String name, Action action) {
-    }
+    record Operator(String name, Action action) {}
 
     /** A loop is left. */
     static final class Exit extends RuntimeException {
@@ -71,6 +71,7 @@ final class Machine {
     private final List<Object> operands = new ArrayList<>();
     /** Of the operator that runs: what it took from below where it found the operands, the uppermost first. */
     private final List<Object> taken = new ArrayList<>();
+
     private int low;
     private final List<PsDict> dicts = new ArrayList<>();
     private final List<PsFile> files = new ArrayList<>();
@@ -126,7 +127,9 @@ final class Machine {
         } catch (PageShown | Exit _) {
             // that was the page
         } catch (Stop _) {
-            throw new PostScriptException("stop", "its program gives up" + (error.get("errorname") instanceof PsName n ? " (" + n.text() + ")" : ""));
+            throw new PostScriptException(
+                    "stop",
+                    "its program gives up" + (error.get("errorname") instanceof PsName n ? " (" + n.text() + ")" : ""));
         } catch (UsedUp e) {
             throw new PostScriptException("limitcheck", e.getMessage());
         } catch (StackOverflowError _) {

@@ -6,8 +6,8 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
-import java.awt.geom.Rectangle2D;
 import java.awt.geom.Point2D;
+import java.awt.geom.Rectangle2D;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -41,6 +41,7 @@ final class Painting {
         double[] components = {0};
         /** What is painted with instead of the colour; absent where the colour is. */
         PsDict pattern;
+
         double lineWidth = 1;
         int cap;
         int join;
@@ -79,8 +80,7 @@ final class Painting {
     }
 
     /** What restore goes back to. */
-    static final class PsSave {
-    }
+    static final class PsSave {}
 
     private final Machine m;
     private final Found found;
@@ -144,11 +144,11 @@ final class Painting {
             flat.append(now.path.getPathIterator(null, 0.01), false);
             now.path = flat;
         });
-        m.add("reversepath", () -> { });
+        m.add("reversepath", () -> {});
         m.add("strokepath", () -> now.path = new Path2D.Double(stroked()));
         m.add("clippath", this::clipPath);
         m.add("setbbox", () -> m.numbers(4));
-        m.add("ucache", () -> { });
+        m.add("ucache", () -> {});
         m.add("pathforall", this::forAll);
         m.add("uappend", () -> appendUserPath(m.pop()));
         m.add("upath", () -> {
@@ -215,7 +215,8 @@ final class Painting {
             throw new Machine.UsedUp("it has too many points");
         }
         double extent = n[4] - n[3];
-        extent = anticlockwise ? extent < 0 ? extent + 360 * Math.ceil(-extent / 360) : extent
+        extent = anticlockwise
+                ? extent < 0 ? extent + 360 * Math.ceil(-extent / 360) : extent
                 : extent > 0 ? extent - 360 * Math.ceil(extent / 360) : extent;
         double r = Math.abs(n[2]);
         Path2D arc = Ellipses.arc(n[0] - r, n[1] - r, 2 * r, 2 * r, -n[3], -Math.clamp(extent, -360, 360));
@@ -250,7 +251,15 @@ final class Painting {
         double cx = n[0] + mx / m2 * far;
         double cy = n[1] + my / m2 * far;
         line(new double[] {x1, y1}, false);
-        arc(new double[] {cx, cy, r, Math.toDegrees(Math.atan2(y1 - cy, x1 - cx)), Math.toDegrees(Math.atan2(y2 - cy, x2 - cx))}, cross < 0);
+        arc(
+                new double[] {
+                    cx,
+                    cy,
+                    r,
+                    Math.toDegrees(Math.atan2(y1 - cy, x1 - cx)),
+                    Math.toDegrees(Math.atan2(y2 - cy, x2 - cx))
+                },
+                cross < 0);
         return new double[] {x1, y1, x2, y2};
     }
 
@@ -268,7 +277,11 @@ final class Painting {
     private void clipPath() {
         newPath();
         if (now.clip.isPresent()) {
-            now.path.append(AffineTransform.getScaleInstance(1 / MM_PER_POINT, 1 / MM_PER_POINT).createTransformedShape(Curves.around(now.clip.get()).toAwt()), false);
+            now.path.append(
+                    AffineTransform.getScaleInstance(1 / MM_PER_POINT, 1 / MM_PER_POINT)
+                            .createTransformedShape(
+                                    Curves.around(now.clip.get()).toAwt()),
+                    false);
         } else {
             now.path.append(new Rectangle2D.Double(0, 0, PAGE_POINTS, PAGE_POINTS), false);
         }
@@ -277,6 +290,7 @@ final class Painting {
     private static final double PAGE_POINTS = 14_400;
     /** Under which a pattern keeps where its tiles lie. */
     private static final String ONTO = "Implementation";
+
     private final Tiles tiles = new Tiles();
 
     private void forAll() throws PostScriptException {
@@ -299,7 +313,12 @@ final class Painting {
                 for (int i = 0; i < n; i++) {
                     m.push(c[i]);
                 }
-                m.call(kind == PathIterator.SEG_CLOSE ? close : kind == PathIterator.SEG_CUBICTO ? curve : kind == PathIterator.SEG_MOVETO ? move : line);
+                m.call(
+                        kind == PathIterator.SEG_CLOSE
+                                ? close
+                                : kind == PathIterator.SEG_CUBICTO
+                                        ? curve
+                                        : kind == PathIterator.SEG_MOVETO ? move : line);
             }
         } catch (Machine.Exit _) {
             // left by its own word
@@ -338,7 +357,19 @@ final class Painting {
         }
     }
 
-    private static final List<String> USER_PATH = List.of("setbbox", "moveto", "rmoveto", "lineto", "rlineto", "curveto", "rcurveto", "arc", "arcn", "arct", "closepath", "ucache");
+    private static final List<String> USER_PATH = List.of(
+            "setbbox",
+            "moveto",
+            "rmoveto",
+            "lineto",
+            "rlineto",
+            "curveto",
+            "rcurveto",
+            "arc",
+            "arcn",
+            "arct",
+            "closepath",
+            "ucache");
     private static final int[] USER_PATH_TAKES = {4, 2, 2, 2, 2, 6, 6, 5, 5, 5, 0, 0};
 
     /** Rectangles are told by four numbers, by many, or by a string of many. */
@@ -393,7 +424,10 @@ final class Painting {
             Optional<Ink.Shade> ink = Shades.ink(shading, space);
             clipPath();
             if (now.clip.isEmpty()) {
-                Shades.reach(shading).map(now.ctm::createTransformedShape).ifPresent(s -> now.clip = Optional.of(Curves.of(s, Placement.of(toMm())).enclosed()));
+                Shades.reach(shading)
+                        .map(now.ctm::createTransformedShape)
+                        .ifPresent(s -> now.clip =
+                                Optional.of(Curves.of(s, Placement.of(toMm())).enclosed()));
                 clipPath();
             }
             if (now.clip.isPresent() && ink.isPresent() && silent == 0) {
@@ -408,7 +442,7 @@ final class Painting {
         m.add("image", () -> image(false));
         m.add("imagemask", () -> image(true));
         m.add("colorimage", this::colourImage);
-        m.add("erasepage", () -> { });
+        m.add("erasepage", () -> {});
     }
 
     private void userPath(Machine.Action with) throws PostScriptException {
@@ -452,14 +486,21 @@ final class Painting {
             dashes[i] = (float) Math.abs(d[i] * scale);
             sum += dashes[i];
         }
-        float[] used = sum * (scale == 1 ? scale() : 1) > LEAST_DASHES_POINTS && dashes.length < MOST_DASHES ? dashes : null;
-        return new BasicStroke((float) Math.min(1e5, Math.abs(now.lineWidth * scale)), now.cap, now.join, (float) Math.max(1, now.miter), used,
+        float[] used =
+                sum * (scale == 1 ? scale() : 1) > LEAST_DASHES_POINTS && dashes.length < MOST_DASHES ? dashes : null;
+        return new BasicStroke(
+                (float) Math.min(1e5, Math.abs(now.lineWidth * scale)),
+                now.cap,
+                now.join,
+                (float) Math.max(1, now.miter),
+                used,
                 used == null ? 0 : (float) Math.max(0, now.dashPhase * scale));
     }
 
     /** With shades, or tile by tile; what is of another kind, or of too many tiles, is one colour. */
     private void fill(Shape shape, PsDict pattern) throws PostScriptException {
-        AffineTransform onto = pattern.get(ONTO) instanceof PsArray a && a.length == 6 ? transform(a) : new AffineTransform(now.ctm);
+        AffineTransform onto =
+                pattern.get(ONTO) instanceof PsArray a && a.length == 6 ? transform(a) : new AffineTransform(now.ctm);
         if (pattern.get("Shading") instanceof PsDict shading) {
             AffineTransform space = toMm();
             space.concatenate(onto);
@@ -477,12 +518,16 @@ final class Painting {
     }
 
     private boolean tiled(Shape shape, PsDict pattern, AffineTransform onto) throws PostScriptException {
-        if (!(pattern.get("PaintProc") instanceof PsArray paint) || !(pattern.get("BBox") instanceof PsArray b) || b.length != 4) {
+        if (!(pattern.get("PaintProc") instanceof PsArray paint)
+                || !(pattern.get("BBox") instanceof PsArray b)
+                || b.length != 4) {
             return false;
         }
         double[] n = b.numbers();
-        Rectangle2D box = new Rectangle2D.Double(Math.min(n[0], n[2]), Math.min(n[1], n[3]), Math.abs(n[2] - n[0]), Math.abs(n[3] - n[1]));
-        Optional<List<Point2D>> all = tiles.over(shape, onto, box, pattern.number("XStep", 0), pattern.number("YStep", 0));
+        Rectangle2D box = new Rectangle2D.Double(
+                Math.min(n[0], n[2]), Math.min(n[1], n[3]), Math.abs(n[2] - n[0]), Math.abs(n[3] - n[1]));
+        Optional<List<Point2D>> all =
+                tiles.over(shape, onto, box, pattern.number("XStep", 0), pattern.number("YStep", 0));
         if (all.isEmpty()) {
             return false;
         }
@@ -547,13 +592,23 @@ final class Painting {
             boolean asMask = mask || Boolean.TRUE.equals(d.get("ImageMask"));
             int channels = asMask ? 1 : Math.max(1, now.components.length);
             double[] decode = d.get("Decode") instanceof PsArray a && a.length >= 2 ? a.numbers() : straight(channels);
-            List<Object> sources = several && source instanceof PsArray a ? a.list() : source == null ? List.of(PsString.of("")) : List.of(source);
+            List<Object> sources = several && source instanceof PsArray a
+                    ? a.list()
+                    : source == null ? List.of(PsString.of("")) : List.of(source);
             int bits = asMask ? 1 : (int) d.number("BitsPerComponent", 1);
             if (!(d.get("ImageMatrix") instanceof PsArray matrix)) {
                 found.note(Note.PICTURES_LEFT_OUT);
                 return;
             }
-            picture(new Samples((int) d.number("Width", 0), (int) d.number("Height", 0), bits, now.space, decode, matrix, sources, asMask));
+            picture(new Samples(
+                    (int) d.number("Width", 0),
+                    (int) d.number("Height", 0),
+                    bits,
+                    now.space,
+                    decode,
+                    matrix,
+                    sources,
+                    asMask));
             return;
         }
         Object source = m.pop();
@@ -561,10 +616,26 @@ final class Painting {
         if (mask) {
             boolean ones = m.truth();
             double[] n = m.numbers(2);
-            picture(new Samples((int) n[0], (int) n[1], 1, now.space, ones ? new double[] {1, 0} : straight(1), matrix, List.of(source), true));
+            picture(new Samples(
+                    (int) n[0],
+                    (int) n[1],
+                    1,
+                    now.space,
+                    ones ? new double[] {1, 0} : straight(1),
+                    matrix,
+                    List.of(source),
+                    true));
         } else {
             double[] n = m.numbers(3);
-            picture(new Samples((int) n[0], (int) n[1], (int) n[2], PsName.literal("DeviceGray"), straight(1), matrix, List.of(source), false));
+            picture(new Samples(
+                    (int) n[0],
+                    (int) n[1],
+                    (int) n[2],
+                    PsName.literal("DeviceGray"),
+                    straight(1),
+                    matrix,
+                    List.of(source),
+                    false));
         }
     }
 
@@ -582,7 +653,15 @@ final class Painting {
         PsArray matrix = m.array();
         double[] n = m.numbers(3);
         String space = components == 1 ? "DeviceGray" : components == 3 ? "DeviceRGB" : "DeviceCMYK";
-        picture(new Samples((int) n[0], (int) n[1], (int) n[2], PsName.literal(space), straight(components), matrix, List.of(all), false));
+        picture(new Samples(
+                (int) n[0],
+                (int) n[1],
+                (int) n[2],
+                PsName.literal(space),
+                straight(components),
+                matrix,
+                List.of(all),
+                false));
     }
 
     private static double[] straight(int components) {
@@ -601,7 +680,8 @@ final class Painting {
         Optional<DrawnPicture> picture = samples.read(m, (space, n) -> colour(space, n, 0), now.colour);
         AffineTransform userToMm = toMm();
         userToMm.concatenate(now.ctm);
-        Optional<AffineTransform> place = picture.isPresent() ? samples.place(userToMm, picture.get()) : Optional.empty();
+        Optional<AffineTransform> place =
+                picture.isPresent() ? samples.place(userToMm, picture.get()) : Optional.empty();
         if (place.isEmpty()) {
             found.note(Note.PICTURES_LEFT_OUT);
         } else if (silent == 0) {
@@ -793,7 +873,9 @@ final class Painting {
             double[] n = m.numbers(2);
             try {
                 AffineTransform by = back ? t.createInverse() : t;
-                Point2D p = distance ? by.deltaTransform(new Point2D.Double(n[0], n[1]), null) : by.transform(new Point2D.Double(n[0], n[1]), null);
+                Point2D p = distance
+                        ? by.deltaTransform(new Point2D.Double(n[0], n[1]), null)
+                        : by.transform(new Point2D.Double(n[0], n[1]), null);
                 m.push(p.getX());
                 m.push(p.getY());
             } catch (NoninvertibleTransformException _) {
@@ -848,7 +930,9 @@ final class Painting {
             now.pattern = null;
             now.colour = new Colour(0);
         });
-        m.add("currentcolorspace", () -> m.push(now.space instanceof PsArray a ? a : PsArray.of(List.of(now.space), false)));
+        m.add(
+                "currentcolorspace",
+                () -> m.push(now.space instanceof PsArray a ? a : PsArray.of(List.of(now.space), false)));
         m.add("setcolor", this::setColour);
         m.add("currentcolor", () -> {
             for (double d : now.components) {
@@ -890,7 +974,13 @@ final class Painting {
         });
         m.add("setoverprint", m::pop);
         m.add("currentoverprint", () -> m.push(false));
-        for (String curve : List.of("settransfer", "setblackgeneration", "setundercolorremoval", "sethalftone", "setcolorrendering", "setsmoothness")) {
+        for (String curve : List.of(
+                "settransfer",
+                "setblackgeneration",
+                "setundercolorremoval",
+                "sethalftone",
+                "setcolorrendering",
+                "setsmoothness")) {
             m.add(curve, m::pop);
         }
         m.add("setcolortransfer", () -> {
@@ -951,8 +1041,10 @@ final class Painting {
             case "DeviceRGB", "CIEBasedABC" -> 3;
             case "DeviceCMYK", "CIEBasedDEFG" -> 4;
             case "CIEBasedDEF" -> 3;
-            case "DeviceN" -> space instanceof PsArray a && a.length > 1 && a.get(1) instanceof PsArray names ? names.length : 1;
-            case "ICCBased" -> space instanceof PsArray a && a.length > 1 && a.get(1) instanceof PsDict d ? (int) d.number("N", 3) : 3;
+            case "DeviceN" ->
+                space instanceof PsArray a && a.length > 1 && a.get(1) instanceof PsArray names ? names.length : 1;
+            case "ICCBased" ->
+                space instanceof PsArray a && a.length > 1 && a.get(1) instanceof PsDict d ? (int) d.number("N", 3) : 3;
             case "Pattern" -> 0;
             default -> 1;
         };
@@ -982,7 +1074,11 @@ final class Painting {
                 m.execute(tint.as(true), false);
                 Colour c = colour(a.get(2), m.numbers(components(a.get(2))), depth + 1);
                 if (family(space).equals("Separation") && n[0] == 1) {
-                    found.ink(c, a.get(1) instanceof PsName name ? name.text() : a.get(1) instanceof PsString s ? s.text() : "");
+                    found.ink(
+                            c,
+                            a.get(1) instanceof PsName name
+                                    ? name.text()
+                                    : a.get(1) instanceof PsString s ? s.text() : "");
                 }
                 yield c;
             }
@@ -1005,7 +1101,8 @@ final class Painting {
                 yield colour(a.get(1), of, depth + 1);
             }
             case "DeviceCMYK", "CIEBasedDEFG" -> Shades.device("DeviceCMYK", n);
-            case "ICCBased" -> Shades.device(n.length == 4 ? "DeviceCMYK" : n.length == 3 ? "DeviceRGB" : "DeviceGray", n);
+            case "ICCBased" ->
+                Shades.device(n.length == 4 ? "DeviceCMYK" : n.length == 3 ? "DeviceRGB" : "DeviceGray", n);
             case "DeviceRGB", "CIEBasedABC", "CIEBasedDEF" -> Shades.device("DeviceRGB", n);
             default -> Shades.device("DeviceGray", n);
         };
@@ -1017,12 +1114,12 @@ final class Painting {
         m.add("showpage", () -> {
             throw new Machine.PageShown();
         });
-        m.add("copypage", () -> { });
+        m.add("copypage", () -> {});
         m.add("setpagedevice", m::pop);
         m.add("currentpagedevice", () -> m.push(new PsDict()));
-        m.add("nulldevice", () -> { });
+        m.add("nulldevice", () -> {});
         for (String size : List.of("letter", "a4", "a3", "legal", "note")) {
-            m.add(size, () -> { });
+            m.add(size, () -> {});
         }
     }
 }

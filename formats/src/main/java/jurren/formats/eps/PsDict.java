@@ -34,7 +34,11 @@ final class PsDict {
 
     /** A key as a program sees it. */
     static Object seen(Object key) {
-        return key instanceof String s ? PsName.literal(s) : key instanceof Double d && d == Math.rint(d) && Math.abs(d) < Integer.MAX_VALUE ? (Object) d.intValue() : key;
+        return key instanceof String s
+                ? PsName.literal(s)
+                : key instanceof Double d && d == Math.rint(d) && Math.abs(d) < Integer.MAX_VALUE
+                        ? (Object) d.intValue()
+                        : key;
     }
 
     double number(String key, double otherwise) {

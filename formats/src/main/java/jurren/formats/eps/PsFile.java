@@ -91,7 +91,7 @@ final class PsFile {
     static PsFile hex(PsFile in) {
         return new PsFile(() -> {
             int value = 0;
-            for (int n = 0; n < 2;) {
+            for (int n = 0; n < 2; ) {
                 int b = in.read();
                 if (b == END || b == '>') {
                     return n == 1 ? value << 4 : END;
@@ -226,7 +226,9 @@ final class PsFile {
             if (code == 257) {
                 break;
             }
-            byte[] entry = code < 256 ? new byte[] {(byte) code} : code < size ? table[code] : before == null ? null : with(before, before[0]);
+            byte[] entry = code < 256
+                    ? new byte[] {(byte) code}
+                    : code < size ? table[code] : before == null ? null : with(before, before[0]);
             if (entry == null) {
                 break;
             }

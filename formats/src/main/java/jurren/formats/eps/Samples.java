@@ -21,11 +21,20 @@ import jurren.formats.picture.PictureReader;
  * @param matrix from the unit square of user space to the samples
  * @param mask   whether samples only say where the colour in use is painted: where they decode to 0
  */
-record Samples(int width, int height, int bits, Object space, double[] decode, PsArray matrix, List<Object> sources, boolean mask) {
+record Samples(
+        int width,
+        int height,
+        int bits,
+        Object space,
+        double[] decode,
+        PsArray matrix,
+        List<Object> sources,
+        boolean mask) {
     private static final long MOST_PIXELS = 16_000_000;
     private static final int MOST_BITS = 16;
     /** So many bytes are a step, less one. */
     private static final int STEP_BYTES = 0xFF;
+
     private static final int MOST_KNOWN = 1 << 16;
 
     /** What components come to. */
@@ -38,7 +47,13 @@ record Samples(int width, int height, int bits, Object space, double[] decode, P
     }
 
     boolean isTooMuch() {
-        return width < 1 || height < 1 || (long) width * height > MOST_PIXELS || bits < 1 || bits > MOST_BITS || components() < 1 || components() > 32;
+        return width < 1
+                || height < 1
+                || (long) width * height > MOST_PIXELS
+                || bits < 1
+                || bits > MOST_BITS
+                || components() < 1
+                || components() > 32;
     }
 
     /** Reads all of its samples, whatever becomes of them. */
@@ -48,7 +63,9 @@ record Samples(int width, int height, int bits, Object space, double[] decode, P
         int row = (int) (((long) width * each * bits + 7) / 8);
         if (sources.getFirst() instanceof PsFile f && f.photograph) {
             byte[] whole = f.rest();
-            return PictureReader.read("picture", whole) instanceof PictureRead.Taken t ? Optional.of(new DrawnPicture(t.file().picture())) : Optional.empty();
+            return PictureReader.read("picture", whole) instanceof PictureRead.Taken t
+                    ? Optional.of(new DrawnPicture(t.file().picture()))
+                    : Optional.empty();
         }
         byte[][] data = new byte[sources.size()][];
         for (int i = 0; i < data.length; i++) {
@@ -66,13 +83,15 @@ record Samples(int width, int height, int bits, Object space, double[] decode, P
                     now[c] = decode[2 * c] + v * (decode[2 * c + 1] - decode[2 * c]) / most;
                     key = key * 65_599 + v;
                 }
-                argb[y * width + x] = mask ? now[0] < 0.5 ? 0xFF000000 | inUse.rgb() : 0 : colour(m, colours, known, key, now);
+                argb[y * width + x] =
+                        mask ? now[0] < 0.5 ? 0xFF000000 | inUse.rgb() : 0 : colour(m, colours, known, key, now);
             }
         }
         return Optional.of(new DrawnPicture(Picture.ofOwned(width, height, argb)));
     }
 
-    private int colour(Machine m, Colours colours, Map<Long, Integer> known, long key, double[] components) throws PostScriptException {
+    private int colour(Machine m, Colours colours, Map<Long, Integer> known, long key, double[] components)
+            throws PostScriptException {
         Integer rgb = known.get(key);
         if (rgb == null) {
             m.step();
@@ -88,7 +107,7 @@ record Samples(int width, int height, int bits, Object space, double[] decode, P
     private int sample(byte[] data, int from, int index) {
         long bit = (long) index * bits;
         int value = 0;
-        for (int left = bits; left > 0;) {
+        for (int left = bits; left > 0; ) {
             int at = from + (int) (bit >> 3);
             int b = at < data.length ? data[at] & 0xFF : 0;
             int inByte = 8 - (int) (bit & 7);
@@ -104,7 +123,7 @@ record Samples(int width, int height, int bits, Object space, double[] decode, P
         ByteArrayOutputStream out = new ByteArrayOutputStream((int) Math.min(count, 1 << 16));
         switch (source) {
             case PsFile f -> {
-                for (int b = 0; out.size() < count && (b = f.read()) >= 0;) {
+                for (int b = 0; out.size() < count && (b = f.read()) >= 0; ) {
                     if ((out.size() & STEP_BYTES) == 0) {
                         m.step();
                     }
@@ -126,13 +145,14 @@ record Samples(int width, int height, int bits, Object space, double[] decode, P
                     out.write(s.bytes, s.from, s.length);
                 }
             }
-            case PsString s when s.length > 0 -> {
+            case PsString s
+            when s.length > 0 -> {
                 while (out.size() < count) {
                     m.step();
                     out.write(s.bytes, s.from, s.length);
                 }
             }
-            default -> { }
+            default -> {}
         }
         return out.toByteArray();
     }
@@ -143,7 +163,9 @@ record Samples(int width, int height, int bits, Object space, double[] decode, P
             AffineTransform all = new AffineTransform(userToMm);
             all.concatenate(Painting.transform(matrix).createInverse());
             // made fewer, its pixels are larger
-            all.scale((double) width / picture.picture().width(), (double) height / picture.picture().height());
+            all.scale(
+                    (double) width / picture.picture().width(),
+                    (double) height / picture.picture().height());
             return Optional.of(all);
         } catch (NoninvertibleTransformException _) {
             return Optional.empty();

@@ -174,7 +174,7 @@ final class Scanner {
                     c = '\n';
                 }
                 case '\\' -> c = escaped(in);
-                default -> { }
+                default -> {}
             }
             if (c >= 0) {
                 out.write(c);

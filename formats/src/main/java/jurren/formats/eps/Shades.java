@@ -10,21 +10,25 @@ import jurren.core.geometry.Ellipses;
 import jurren.core.geometry.Placement;
 import jurren.core.material.Colour;
 
-/** Colours of the device's own spaces, and shadings: along a line and out from one middle as ink, of others the colour in the middle. */
+/**
+ * Colours of the device's own spaces, and shadings: along a line and out from one middle as ink, of others the colour
+ * in the middle.
+ */
 final class Shades {
     private static final int SAMPLES = 16;
     private static final double SAME = 1e-6;
     private static final double LEAST_MM2 = 1e-12;
     private static final int DEEPEST = 6;
 
-    private Shades() {
-    }
+    private Shades() {}
 
     static Colour device(String space, double[] n) {
         return switch (space) {
             case "DeviceRGB" -> new Colour(level(n[0]) << 16 | level(n[1]) << 8 | level(n[2]));
-            case "DeviceCMYK" -> new Colour(level((1 - clamp(n[0])) * (1 - clamp(n[3]))) << 16 | level((1 - clamp(n[1])) * (1 - clamp(n[3]))) << 8
-                    | level((1 - clamp(n[2])) * (1 - clamp(n[3]))));
+            case "DeviceCMYK" ->
+                new Colour(level((1 - clamp(n[0])) * (1 - clamp(n[3]))) << 16
+                        | level((1 - clamp(n[1])) * (1 - clamp(n[3]))) << 8
+                        | level((1 - clamp(n[2])) * (1 - clamp(n[3]))));
             default -> new Colour(level(n[0]) * 0x010101);
         };
     }
@@ -46,14 +50,17 @@ final class Shades {
         for (int i = 0; i < 8 && f instanceof PsDict d; i++) {
             if (d.get("Functions") instanceof PsArray parts && parts.length > 0) {
                 f = parts.get(parts.length / 2);
-            } else if (d.get("C0") instanceof PsArray from && d.get("C1") instanceof PsArray to && from.length == to.length) {
+            } else if (d.get("C0") instanceof PsArray from
+                    && d.get("C1") instanceof PsArray to
+                    && from.length == to.length) {
                 double[] a = from.numbers();
                 double[] b = to.numbers();
                 double[] middle = new double[a.length];
                 for (int k = 0; k < a.length; k++) {
                     middle[k] = (a[k] + b[k]) / 2;
                 }
-                return Optional.of(device(middle.length == 4 ? "DeviceCMYK" : middle.length == 3 ? "DeviceRGB" : "DeviceGray", middle));
+                return Optional.of(device(
+                        middle.length == 4 ? "DeviceCMYK" : middle.length == 3 ? "DeviceRGB" : "DeviceGray", middle));
             } else {
                 break;
             }
@@ -75,7 +82,8 @@ final class Shades {
     static Optional<Ink.Shade> ink(PsDict shading, AffineTransform toMm) throws PostScriptException {
         int kind = (int) shading.number("ShadingType", 0);
         double[] c = shading.get("Coords") instanceof PsArray a ? a.numbers() : new double[0];
-        double[] domain = shading.get("Domain") instanceof PsArray a && a.length == 2 ? a.numbers() : new double[] {0, 1};
+        double[] domain =
+                shading.get("Domain") instanceof PsArray a && a.length == 2 ? a.numbers() : new double[] {0, 1};
         Placement unit;
         double inner = 0;
         boolean turned = false;
@@ -96,7 +104,8 @@ final class Shades {
         List<Ink.Stop> stops = new ArrayList<>();
         for (int i = 0; i <= SAMPLES; i++) {
             double at = (double) i / SAMPLES;
-            double[] n = value(shading.get("Function"), domain[0] + (domain[1] - domain[0]) * (turned ? 1 - at : at), 0);
+            double[] n =
+                    value(shading.get("Function"), domain[0] + (domain[1] - domain[0]) * (turned ? 1 - at : at), 0);
             if (n == null || n.length == 0) {
                 return Optional.empty();
             }

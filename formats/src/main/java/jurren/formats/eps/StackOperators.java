@@ -221,7 +221,9 @@ final class StackOperators {
     private void logic(Bits bits, Truths truths) throws PostScriptException {
         Object b = m.pop();
         Object a = m.pop();
-        m.push(a instanceof Boolean x && b instanceof Boolean y ? (Object) truths.of(x, y)
-                : a instanceof Integer x && b instanceof Integer y ? (Object) bits.of(x, y) : fails());
+        m.push(
+                a instanceof Boolean x && b instanceof Boolean y
+                        ? (Object) truths.of(x, y)
+                        : a instanceof Integer x && b instanceof Integer y ? (Object) bits.of(x, y) : fails());
     }
 }

@@ -5,7 +5,22 @@ import java.util.Locale;
 
 /** What a file is that nobody can draw from, told by its content: a person knows their file again by that. */
 public enum FileKind {
-    TEXT, WEB_PAGE, PDF, MARKUP, JSON, PACKED, OFFICE, FONT, SOUND, FILM, PROGRAM, PHONE_PHOTO, JOB, HALF_JPEG, HALF_PNG, UNKNOWN;
+    TEXT,
+    WEB_PAGE,
+    PDF,
+    MARKUP,
+    JSON,
+    PACKED,
+    OFFICE,
+    FONT,
+    SOUND,
+    FILM,
+    PROGRAM,
+    PHONE_PHOTO,
+    JOB,
+    HALF_JPEG,
+    HALF_PNG,
+    UNKNOWN;
 
     private static final int HEAD = 4096;
     private static final int TAIL = 2048;
@@ -18,7 +33,11 @@ public enum FileKind {
             return PDF;
         }
         if (head.startsWith("PK")) {
-            return head.contains("job.json") ? JOB : head.contains("[Content_Types].xml") || head.contains("mimetypeapplication/vnd.oasis") ? OFFICE : PACKED;
+            return head.contains("job.json")
+                    ? JOB
+                    : head.contains("[Content_Types].xml") || head.contains("mimetypeapplication/vnd.oasis")
+                            ? OFFICE
+                            : PACKED;
         }
         if (head.startsWith("\u00ff\u00d8\u00ff")) {
             return HALF_JPEG;
@@ -26,19 +45,27 @@ public enum FileKind {
         if (head.startsWith("\u0089PNG")) {
             return HALF_PNG;
         }
-        if (head.startsWith("\u0000\u0001\u0000\u0000") || head.startsWith("OTTO") || head.startsWith("wOF") || head.startsWith("true")) {
+        if (head.startsWith("\u0000\u0001\u0000\u0000")
+                || head.startsWith("OTTO")
+                || head.startsWith("wOF")
+                || head.startsWith("true")) {
             return FONT;
         }
         if (head.startsWith("\u00d0\u00cf\u0011\u00e0")) {
             return OFFICE;
         }
         if (head.length() > 12 && head.startsWith("ftyp", 4)) {
-            return head.startsWith("hei", 8) || head.startsWith("mif1", 8) || head.startsWith("avif", 8) ? PHONE_PHOTO : FILM;
+            return head.startsWith("hei", 8) || head.startsWith("mif1", 8) || head.startsWith("avif", 8)
+                    ? PHONE_PHOTO
+                    : FILM;
         }
         if (head.startsWith("\u007fELF") || head.startsWith("MZ")) {
             return PROGRAM;
         }
-        if (head.startsWith("ID3") || head.startsWith("OggS") || head.startsWith("fLaC") || head.startsWith("RIFF") && head.startsWith("WAVE", 8)) {
+        if (head.startsWith("ID3")
+                || head.startsWith("OggS")
+                || head.startsWith("fLaC")
+                || head.startsWith("RIFF") && head.startsWith("WAVE", 8)) {
             return SOUND;
         }
         if (head.startsWith("\u001f\u008b") || head.startsWith("7z\u00bc\u00af") || head.startsWith("Rar!")) {
@@ -60,7 +87,11 @@ public enum FileKind {
 
     /** A picture whose beginning is right and whose end is missing. */
     public static boolean isHalfPicture(byte[] content) {
-        String tail = new String(content, Math.max(0, content.length - TAIL), Math.min(TAIL, content.length), StandardCharsets.ISO_8859_1);
+        String tail = new String(
+                content,
+                Math.max(0, content.length - TAIL),
+                Math.min(TAIL, content.length),
+                StandardCharsets.ISO_8859_1);
         return switch (of(content)) {
             case HALF_JPEG -> !tail.contains("\u00ff\u00d9");
             case HALF_PNG -> !tail.contains("IEND");

@@ -20,8 +20,7 @@ import java.util.concurrent.ThreadLocalRandom;
  * temporary file beside the target, is forced to disk, and is renamed over it.
  */
 public final class SafeFiles {
-    private SafeFiles() {
-    }
+    private SafeFiles() {}
 
     public static void write(Path target, byte[] content) throws IOException {
         Path folder = target.toAbsolutePath().getParent();
@@ -56,7 +55,8 @@ public final class SafeFiles {
 
     /** Made as any program makes a file, so that who may read it is as this person wants it for new files. */
     private static Path temporary(Path folder, String name) throws IOException {
-        return Files.createFile(folder.resolve("." + name + "." + Long.toUnsignedString(ThreadLocalRandom.current().nextLong(), Character.MAX_RADIX) + ".part"));
+        return Files.createFile(folder.resolve("." + name + "."
+                + Long.toUnsignedString(ThreadLocalRandom.current().nextLong(), Character.MAX_RADIX) + ".part"));
     }
 
     /** Who may read the file that is replaced may read the new one. */

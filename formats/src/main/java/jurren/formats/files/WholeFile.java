@@ -9,6 +9,7 @@ import java.nio.file.Path;
 public final class WholeFile {
     /** No drawing, picture or job comes near this. */
     public static final int MOST_BYTES = 512 << 20;
+
     private static final double MB = 1 << 20;
 
     /** The file is larger than is ever read. */
@@ -16,12 +17,12 @@ public final class WholeFile {
         private static final long serialVersionUID = 1L;
 
         private TooLarge(double bytes, int most) {
-            super(String.format(java.util.Locale.ROOT, "it holds %,.0f MB, and at most %,.0f MB are read", bytes / MB, most / MB));
+            super(String.format(
+                    java.util.Locale.ROOT, "it holds %,.0f MB, and at most %,.0f MB are read", bytes / MB, most / MB));
         }
     }
 
-    private WholeFile() {
-    }
+    private WholeFile() {}
 
     public static byte[] read(Path file) throws IOException {
         return read(file, MOST_BYTES);

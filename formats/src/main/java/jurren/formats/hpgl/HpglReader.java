@@ -1,12 +1,5 @@
 package jurren.formats.hpgl;
 
-import jurren.core.load.Speech;
-import jurren.core.art.DrawingFile;
-import jurren.core.geometry.Ellipses;
-import jurren.core.material.Colour;
-import jurren.formats.Refusal.Reason;
-import jurren.formats.drawing.DrawingRead;
-import jurren.formats.drawing.Found;
 import java.awt.BasicStroke;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
@@ -17,6 +10,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import jurren.core.art.DrawingFile;
+import jurren.core.geometry.Ellipses;
+import jurren.core.load.Speech;
+import jurren.core.material.Colour;
+import jurren.formats.Refusal.Reason;
+import jurren.formats.drawing.DrawingRead;
+import jurren.formats.drawing.Found;
 
 /**
  * Reads HPGL as lines to follow: what the pen draws without being lifted is one line, each pen has a
@@ -24,7 +24,8 @@ import java.util.regex.Pattern;
  * A unit is 0.025 mm unless the file scales it.
  */
 public final class HpglReader {
-    private static final Pattern HEAD = Pattern.compile("^\\s*(\u001b[^;]{0,20})?\\s*(IN|DF|PA|SP\\d?|PU|BP|IP)\\b?[ ;,\\d-]");
+    private static final Pattern HEAD =
+            Pattern.compile("^\\s*(\u001b[^;]{0,20})?\\s*(IN|DF|PA|SP\\d?|PU|BP|IP)\\b?[ ;,\\d-]");
     private static final Pattern COMMAND = Pattern.compile("([A-Za-z]{2})([^A-Za-z;]*);?");
     private static final Pattern NUMBER = Pattern.compile("[-+]?(?:\\d+\\.?\\d*|\\.\\d+)");
     private static final int[] PENS = {0x23262B, 0x7C2E57, 0x1E5A8C, 0x2F7D4F, 0xC0392B, 0xE3A21A, 0x6B4A2B, 0x7FC4DA};
@@ -39,14 +40,14 @@ public final class HpglReader {
     private boolean down;
     /** The whole plot turned, against the clock. */
     private int quarters;
+
     private boolean relative;
     private int pen = 1;
     private double[] p1p2 = {0, 0, 1, 1};
     private AffineTransform user = new AffineTransform();
     private boolean understood;
 
-    private HpglReader() {
-    }
+    private HpglReader() {}
 
     public static boolean looksLike(String head) {
         return HEAD.matcher(head).find();
@@ -109,7 +110,7 @@ public final class HpglReader {
                 // whole quarters, as plotters know them
                 quarters = n.length == 0 ? 0 : (int) Math.round(n[0] / 90) % 4;
             }
-            default -> { }
+            default -> {}
         }
     }
 
@@ -182,7 +183,8 @@ public final class HpglReader {
             points.add(new double[] {c[0], c[1]});
         }
         for (int i = points.size() - 1; i > 2; i--) {
-            if (Math.hypot(points.get(i)[0] - points.getFirst()[0], points.get(i)[1] - points.getFirst()[1]) <= SAME_UNITS) {
+            if (Math.hypot(points.get(i)[0] - points.getFirst()[0], points.get(i)[1] - points.getFirst()[1])
+                    <= SAME_UNITS) {
                 Path2D closed = new Path2D.Double();
                 closed.moveTo(points.getFirst()[0], points.getFirst()[1]);
                 points.subList(1, i).forEach(p -> closed.lineTo(p[0], p[1]));
@@ -198,7 +200,13 @@ public final class HpglReader {
         toMm.quadrantRotate(quarters);
         toMm.concatenate(user);
         if (pen > 0 && Math.abs(toMm.getDeterminant()) < 1e6) {
-            found.stroke(shape, new BasicStroke(0), toMm, new Colour(PENS[(pen - 1) % PENS.length]), false, Optional.empty());
+            found.stroke(
+                    shape,
+                    new BasicStroke(0),
+                    toMm,
+                    new Colour(PENS[(pen - 1) % PENS.length]),
+                    false,
+                    Optional.empty());
         }
     }
 }

@@ -1,5 +1,11 @@
 package jurren.formats.hpgl;
 
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
 import jurren.core.cut.SwivelKnife;
@@ -9,16 +15,12 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.load.Offcut;
 import jurren.core.load.Speech;
-import java.nio.charset.StandardCharsets;
-import java.io.ByteArrayOutputStream;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
- * A cut run as HPGL: initialise, moves as the machine wants them, pen 1 with its speed and, where the machine takes one, its force, then one
- * {@code PU} and one {@code PD} a path. Points that fall on the same plotter unit are written once. For a machine that does
+ * A cut run as HPGL: initialise, moves as the machine wants them, pen 1 with its speed and, where the machine takes
+ * one, its force, then one
+ * {@code PU} and one {@code PD} a path. Points that fall on the same plotter unit are written once. For a machine that
+ * does
  * not allow for its trailing knife, the paths are those of its middle, and a short cut in the waste sets it first.
  */
 public final class HpglWriter {
@@ -31,7 +33,8 @@ public final class HpglWriter {
     private HpglWriter(CutRun run) {
         this.speech = run.cutter().speech();
         this.end = ";" + speech.ending().signs();
-        this.toMachine = speech.start().onto(run.load().usedMm(), run.load().stock().widthMm());
+        this.toMachine =
+                speech.start().onto(run.load().usedMm(), run.load().stock().widthMm());
     }
 
     public static byte[] write(CutRun run) {
@@ -67,14 +70,18 @@ public final class HpglWriter {
 
     private Parts partsOf(CutRun run, int fromPath) {
         StringBuilder setup = new StringBuilder("IN;PA;SP1;");
-        setup.append("VS").append(Math.round(run.load().material().cutting().speedMmS() / 10)).append(';');
+        setup.append("VS")
+                .append(Math.round(run.load().material().cutting().speedMmS() / 10))
+                .append(';');
         boolean forced = run.cutter().head().takesForce();
         long force = Math.round(fromPath < run.paths().size() ? run.forceGf(fromPath) : run.forceGf());
         if (forced) {
             setup.append("FS").append(force).append(';');
         }
         setup.append(speech.ending().signs());
-        Optional<SwivelKnife> swivel = run.cutter().head().needsSwivel() ? Optional.of(new SwivelKnife(run.cutter().head().offsetMm())) : Optional.empty();
+        Optional<SwivelKnife> swivel = run.cutter().head().needsSwivel()
+                ? Optional.of(new SwivelKnife(run.cutter().head().offsetMm()))
+                : Optional.empty();
         swivel.ifPresent(s -> append(setup, s.setting()));
         List<byte[]> strokes = new ArrayList<>();
         for (int i = fromPath; i < run.paths().size(); i++) {
@@ -98,17 +105,25 @@ public final class HpglWriter {
     }
 
     /**
-     * With a pen in the knife's place, on paper stuck where the film will be: the outline of the offcut, in which it then belongs, what will be cut
+     * With a pen in the knife's place, on paper stuck where the film will be: the outline of the offcut, in which it
+     * then belongs, what will be cut
      * from it, and a cross at three of its corners. For a machine that holds a pen.
      */
     public static byte[] guide(CutRun run, Offcut offcut) {
         HpglWriter w = new HpglWriter(run);
-        StringBuilder out = new StringBuilder("IN;PA;SP").append(run.cutter().head().pen()).append(w.end);
+        StringBuilder out =
+                new StringBuilder("IN;PA;SP").append(run.cutter().head().pen()).append(w.end);
         Box box = offcut.outline().bounds();
-        Stream<Outline> outlines = Stream.concat(offcut.outline().pieces().stream(), run.load().placed().stream().flatMap(p -> p.item().layer().region().placed(p.onto()).pieces().stream()))
+        Stream<Outline> outlines = Stream.concat(
+                        offcut.outline().pieces().stream(),
+                        run.load().placed().stream()
+                                .flatMap(p -> p.item().layer().region().placed(p.onto()).pieces().stream()))
                 .flatMap(p -> Stream.concat(Stream.of(p.outer()), p.holes().stream()));
         outlines.forEach(o -> w.append(out, closed(o)));
-        for (Point p : List.of(new Point(box.minXMm(), box.minYMm()), new Point(box.maxXMm(), box.minYMm()), new Point(box.minXMm(), box.maxYMm()))) {
+        for (Point p : List.of(
+                new Point(box.minXMm(), box.minYMm()),
+                new Point(box.maxXMm(), box.minYMm()),
+                new Point(box.minXMm(), box.maxYMm()))) {
             w.append(out, List.of(p.plus(-CROSS_MM, 0), p.plus(CROSS_MM, 0)));
             w.append(out, List.of(p.plus(0, -CROSS_MM), p.plus(0, CROSS_MM)));
         }
@@ -128,13 +143,19 @@ public final class HpglWriter {
      */
     public static byte[] edge(CutRun run, boolean pen) {
         Box box = run.paths().stream().map(CutPath::bounds).reduce(Box::joined).orElse(Box.ofSize(0, 0, 1, 1));
-        List<Point> round = List.of(new Point(box.minXMm(), box.minYMm()), new Point(box.maxXMm(), box.minYMm()), new Point(box.maxXMm(), box.maxYMm()),
-                new Point(box.minXMm(), box.maxYMm()), new Point(box.minXMm(), box.minYMm()));
+        List<Point> round = List.of(
+                new Point(box.minXMm(), box.minYMm()),
+                new Point(box.maxXMm(), box.minYMm()),
+                new Point(box.maxXMm(), box.maxYMm()),
+                new Point(box.minXMm(), box.maxYMm()),
+                new Point(box.minXMm(), box.minYMm()));
         if (!pen) {
-            return raised(run, Stream.concat(round.stream(), Stream.of(Point.ORIGIN)).toList());
+            return raised(
+                    run, Stream.concat(round.stream(), Stream.of(Point.ORIGIN)).toList());
         }
         HpglWriter w = new HpglWriter(run);
-        StringBuilder out = new StringBuilder("IN;PA;SP").append(run.cutter().head().pen()).append(w.end);
+        StringBuilder out =
+                new StringBuilder("IN;PA;SP").append(run.cutter().head().pen()).append(w.end);
         w.append(out, round);
         w.up(out, Point.ORIGIN);
         return bytes(out.append(";SP0").append(w.end));

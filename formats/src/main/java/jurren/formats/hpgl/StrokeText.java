@@ -7,7 +7,10 @@ import jurren.core.geometry.Arcs;
 import jurren.core.geometry.Point;
 import jurren.core.load.Speech;
 
-/** One stroke in the words of a machine: straight moves from where it counts or from where it is, arcs where it takes them. */
+/**
+ * One stroke in the words of a machine: straight moves from where it counts or from where it is, arcs where it takes
+ * them.
+ */
 final class StrokeText {
     private static final double LEAST_CHORD_DEGREES = 0.5;
     private static final double MOST_CHORD_DEGREES = 30;
@@ -77,8 +80,17 @@ final class StrokeText {
     /** What a chord may be as an angle, so that it keeps to the arc as nearly as straight cuts would. */
     private void arc(Counted from, Point centre, double degrees, double tolerance) {
         double radius = from.exact().distanceMm(centre);
-        double chord = Math.clamp(Math.toDegrees(2 * Math.acos(Math.max(0, 1 - tolerance / 2 / radius))), LEAST_CHORD_DEGREES, MOST_CHORD_DEGREES);
-        out.append(String.format(Locale.ROOT, ";AA%d,%d,%.3f,%.1f", (long) centre.xMm(), (long) centre.yMm(), degrees, Math.floor(chord * 10) / 10));
+        double chord = Math.clamp(
+                Math.toDegrees(2 * Math.acos(Math.max(0, 1 - tolerance / 2 / radius))),
+                LEAST_CHORD_DEGREES,
+                MOST_CHORD_DEGREES);
+        out.append(String.format(
+                Locale.ROOT,
+                ";AA%d,%d,%.3f,%.1f",
+                (long) centre.xMm(),
+                (long) centre.yMm(),
+                degrees,
+                Math.floor(chord * 10) / 10));
     }
 
     /** @param beside whether the knife is down and not quite where it counts to be */
@@ -91,7 +103,10 @@ final class StrokeText {
         String separator = "";
         if (beside) {
             // the place is told anew after an arc
-            out.append(relative ? ";PA" : ";PD").append(points.getFirst().x()).append(',').append(points.getFirst().y());
+            out.append(relative ? ";PA" : ";PD")
+                    .append(points.getFirst().x())
+                    .append(',')
+                    .append(points.getFirst().y());
             x = points.getFirst().x();
             y = points.getFirst().y();
             line = points.subList(1, points.size());
@@ -102,7 +117,10 @@ final class StrokeText {
             separator = "";
         }
         for (Counted p : line) {
-            out.append(separator).append(relative ? p.x() - x : p.x()).append(',').append(relative ? p.y() - y : p.y());
+            out.append(separator)
+                    .append(relative ? p.x() - x : p.x())
+                    .append(',')
+                    .append(relative ? p.y() - y : p.y());
             separator = ",";
             x = p.x();
             y = p.y();

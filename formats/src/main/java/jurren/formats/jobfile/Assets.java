@@ -14,8 +14,7 @@ import java.util.regex.Pattern;
 final class Assets {
     private static final Pattern ENDING = Pattern.compile("\\.[A-Za-z0-9]{1,8}$");
 
-    private Assets() {
-    }
+    private Assets() {}
 
     static final class Writing {
         private final Map<String, byte[]> files = new LinkedHashMap<>();
@@ -23,7 +22,8 @@ final class Assets {
         /** Keeps the ending of the file's own name, so that it opens when a person unpacks the job. */
         String add(String fileName, byte[] content) {
             Matcher ending = ENDING.matcher(fileName);
-            String name = "assets/" + digest(content) + (ending.find() ? ending.group().toLowerCase(Locale.ROOT) : "");
+            String name = "assets/" + digest(content)
+                    + (ending.find() ? ending.group().toLowerCase(Locale.ROOT) : "");
             files.put(name, content);
             return name;
         }
@@ -41,7 +41,9 @@ final class Assets {
 
     private static String digest(byte[] content) {
         try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content)).substring(0, 24);
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(content))
+                    .substring(0, 24);
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("every JDK has SHA-256", e);
         }

@@ -17,8 +17,7 @@ final class Fields {
         T make() throws Broken;
     }
 
-    private Fields() {
-    }
+    private Fields() {}
 
     static Broken unknown(JsonNode n, String at) {
         return new Broken(Reason.UNKNOWN_IN_JOB, "\"" + n.path("kind").asText() + "\" in " + at);

@@ -1,9 +1,9 @@
 package jurren.formats.jobfile;
 
-import jurren.core.job.Job;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import jurren.core.job.Job;
 
 /** What a job file holds: the job now and its named versions, oldest first. */
 public record JobDocument(Job job, List<Version> versions) {

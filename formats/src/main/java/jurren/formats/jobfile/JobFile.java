@@ -5,16 +5,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import jurren.core.blank.BlankSize;
-import jurren.core.job.Job;
-import jurren.core.job.Line;
-import jurren.core.job.Shop;
-import jurren.core.job.SizeEntry;
-import jurren.formats.Refusal;
-import jurren.formats.Refusal.Reason;
-import jurren.formats.files.FileKind;
-import jurren.formats.files.SafeFiles;
-import jurren.formats.files.WholeFile;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -31,6 +21,16 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import jurren.core.blank.BlankSize;
+import jurren.core.job.Job;
+import jurren.core.job.Line;
+import jurren.core.job.Shop;
+import jurren.core.job.SizeEntry;
+import jurren.formats.Refusal;
+import jurren.formats.Refusal.Reason;
+import jurren.formats.files.FileKind;
+import jurren.formats.files.SafeFiles;
+import jurren.formats.files.WholeFile;
 
 /** Reads and writes {@code .jurren} files. */
 public final class JobFile {
@@ -40,8 +40,7 @@ public final class JobFile {
     private static final int MOST_BYTES = 256 << 20;
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
-    private JobFile() {
-    }
+    private JobFile() {}
 
     public static void write(JobDocument document, Path file) throws IOException {
         SafeFiles.write(file, bytes(document));
@@ -55,7 +54,9 @@ public final class JobFile {
         root.set("job", json.write(document.job(), assets));
         ArrayNode versions = root.putArray("versions");
         for (Version v : document.versions()) {
-            versions.addObject().put("name", v.name()).put("savedAt", v.savedAt().toString())
+            versions.addObject()
+                    .put("name", v.name())
+                    .put("savedAt", v.savedAt().toString())
                     .set("job", json.write(v.job(), assets));
         }
         ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -97,7 +98,8 @@ public final class JobFile {
         try {
             Map<String, byte[]> entries = unzip(content);
             if (!entries.containsKey(JOB)) {
-                return FileKind.of(content) == FileKind.PACKED ? refused(Reason.DAMAGED_JOB, name, JOB + " is missing")
+                return FileKind.of(content) == FileKind.PACKED
+                        ? refused(Reason.DAMAGED_JOB, name, JOB + " is missing")
                         : refused(Reason.NOT_A_JOB, name, FileKind.of(content).key());
             }
             JsonNode root = MAPPER.readTree(entries.get(JOB));
@@ -109,7 +111,12 @@ public final class JobFile {
         } catch (Broken e) {
             return refused(e.reason(), name, e.getMessage());
         } catch (JsonProcessingException e) {
-            return refused(Reason.DAMAGED_JOB, name, e.getLocation() == null ? JOB : JOB + " line " + e.getLocation().getLineNr());
+            return refused(
+                    Reason.DAMAGED_JOB,
+                    name,
+                    e.getLocation() == null
+                            ? JOB
+                            : JOB + " line " + e.getLocation().getLineNr());
         } catch (IOException e) {
             return refused(Reason.DAMAGED_JOB, name, e.getMessage());
         }
@@ -122,7 +129,9 @@ public final class JobFile {
         for (JsonNode v : root.path("versions")) {
             String at = "versions[" + versions.size() + "]";
             try {
-                versions.add(new Version(v.path("name").asText(), Instant.parse(v.path("savedAt").asText()),
+                versions.add(new Version(
+                        v.path("name").asText(),
+                        Instant.parse(v.path("savedAt").asText()),
                         known(json.read(v.path("job"), assets, at), shop)));
             } catch (DateTimeException _) {
                 throw new Broken(Reason.DAMAGED_JOB, at + " has no date");
@@ -137,18 +146,20 @@ public final class JobFile {
             throw new Broken(Reason.DAMAGED_JOB, "it has no line");
         }
         for (Line line : job.lines()) {
-            var blank = shop.blank(line.blankId()).orElseThrow(
-                    () -> new Broken(Reason.UNKNOWN_IN_JOB, "the blank \"" + line.blankId() + "\""));
+            var blank = shop.blank(line.blankId())
+                    .orElseThrow(() -> new Broken(Reason.UNKNOWN_IN_JOB, "the blank \"" + line.blankId() + "\""));
             for (int place = 0; place < line.places().size(); place++) {
                 for (String material : line.at(place).materials()) {
                     if (shop.material(material).isEmpty()) {
-                        throw new Broken(Reason.UNKNOWN_IN_JOB, "the material \"" + material + "\" of line " + line.id());
+                        throw new Broken(
+                                Reason.UNKNOWN_IN_JOB, "the material \"" + material + "\" of line " + line.id());
                     }
                 }
             }
             for (SizeEntry size : line.sizes()) {
-                BlankSize sold = blank.size(size.size()).orElseThrow(() -> new Broken(Reason.UNKNOWN_IN_JOB,
-                        "size " + size.size() + " of " + blank.name()));
+                BlankSize sold = blank.size(size.size())
+                        .orElseThrow(
+                                () -> new Broken(Reason.UNKNOWN_IN_JOB, "size " + size.size() + " of " + blank.name()));
                 for (int place = 0; place < line.places().size(); place++) {
                     measuresCanBe(line.at(place), line.at(place).entry(size.size()), sold);
                 }

@@ -5,39 +5,11 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.databind.node.TextNode;
-import jurren.core.art.Motif;
-import jurren.core.blank.AreaMeasures;
-import jurren.core.blank.Blank;
-import jurren.core.material.Material;
-import jurren.core.blank.Fit;
-import jurren.core.blank.Form;
-import jurren.core.geometry.Point;
-import jurren.core.load.Laying;
-import jurren.core.load.Pin;
-import jurren.core.load.Roll;
-import jurren.core.job.Carried;
-import jurren.core.job.Job;
-import jurren.core.job.Line;
-import jurren.core.job.Place;
-import jurren.core.job.PressWish;
-import jurren.core.job.Made;
-import jurren.core.job.SizeEntry;
-import jurren.core.job.Thing;
-import jurren.core.layer.Edging;
-import jurren.core.layer.Join;
-import jurren.core.layer.Panels;
-import jurren.core.material.Colour;
-import jurren.core.material.Film;
-import jurren.formats.Refusal.Reason;
-import jurren.formats.catalogue.BlankFile;
-import jurren.formats.catalogue.MaterialFile;
-import jurren.formats.catalogue.BlankRead;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.TreeMap;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -47,6 +19,34 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
+import jurren.core.art.Motif;
+import jurren.core.blank.AreaMeasures;
+import jurren.core.blank.Blank;
+import jurren.core.blank.Fit;
+import jurren.core.blank.Form;
+import jurren.core.geometry.Point;
+import jurren.core.job.Carried;
+import jurren.core.job.Job;
+import jurren.core.job.Line;
+import jurren.core.job.Made;
+import jurren.core.job.Place;
+import jurren.core.job.PressWish;
+import jurren.core.job.SizeEntry;
+import jurren.core.job.Thing;
+import jurren.core.layer.Edging;
+import jurren.core.layer.Join;
+import jurren.core.layer.Panels;
+import jurren.core.load.Laying;
+import jurren.core.load.Pin;
+import jurren.core.load.Roll;
+import jurren.core.material.Colour;
+import jurren.core.material.Film;
+import jurren.core.material.Material;
+import jurren.formats.Refusal.Reason;
+import jurren.formats.catalogue.BlankFile;
+import jurren.formats.catalogue.BlankRead;
+import jurren.formats.catalogue.MaterialFile;
 
 /**
  * A job as JSON and back. Reading names the field that is wrong; unknown fields are ignored, unknown
@@ -83,8 +83,17 @@ final class JobJson {
         }
         if (!laying.pins().isEmpty()) {
             ArrayNode pins = node.putArray("pins");
-            laying.pins().forEach(p -> pins.addObject().put("line", p.lineId()).put("place", p.place()).put("size", p.size()).put("copy", p.copy())
-                    .put("layer", p.layer()).put("stock", p.stock()).put("degrees", p.degrees()).put("xMm", p.at().xMm()).put("yMm", p.at().yMm()));
+            laying.pins()
+                    .forEach(p -> pins.addObject()
+                            .put("line", p.lineId())
+                            .put("place", p.place())
+                            .put("size", p.size())
+                            .put("copy", p.copy())
+                            .put("layer", p.layer())
+                            .put("stock", p.stock())
+                            .put("degrees", p.degrees())
+                            .put("xMm", p.at().xMm())
+                            .put("yMm", p.at().yMm()));
         }
     }
 
@@ -92,8 +101,12 @@ final class JobJson {
         if (!laying.taken().isEmpty()) {
             ArrayNode taken = node.putArray("taken");
             laying.taken().forEach(r -> {
-                ObjectNode roll = taken.addObject().put("id", r.id()).put("material", r.materialId()).put("colour", r.colour().hex())
-                        .put("widthMm", r.widthMm()).put("lengthMm", r.lengthMm());
+                ObjectNode roll = taken.addObject()
+                        .put("id", r.id())
+                        .put("material", r.materialId())
+                        .put("colour", r.colour().hex())
+                        .put("widthMm", r.widthMm())
+                        .put("lengthMm", r.lengthMm());
                 r.price().ifPresent(p -> roll.put("price", p));
             });
         }
@@ -104,13 +117,41 @@ final class JobJson {
         if (!wish.equals("least-film") && !wish.equals("least-weeding")) {
             throw new Broken(Reason.UNKNOWN_IN_JOB, "laying \"" + wish + "\" in " + at);
         }
-        List<Pin> pins = Fields.list(n, "pins", at, (p, there) -> Fields.value(there, () -> new Pin(p.path("line").asText(), p.path("place").asText(),
-                p.path("size").asText(), p.path("copy").asInt(), p.path("layer").asInt(), p.path("stock").asText(), p.path("degrees").asDouble(),
-                new Point(p.path("xMm").asDouble(), p.path("yMm").asDouble()))));
-        List<Roll> taken = Fields.list(n, "taken", at, (r, there) -> Fields.value(there, () -> new Roll(Fields.text(r, "id", there), Fields.text(r, "material", there),
-                Colour.of(r.path("colour").asText()), r.path("widthMm").asDouble(), r.path("lengthMm").asDouble(), "",
-                r.has("price") ? Optional.of(r.path("price").asDouble()) : Optional.empty())));
-        return new Laying(wish.equals("least-film") ? Laying.Wish.LEAST_FILM : Laying.Wish.LEAST_WEEDING, n.path("named").asBoolean(false), pins, taken);
+        List<Pin> pins = Fields.list(
+                n,
+                "pins",
+                at,
+                (p, there) -> Fields.value(
+                        there,
+                        () -> new Pin(
+                                p.path("line").asText(),
+                                p.path("place").asText(),
+                                p.path("size").asText(),
+                                p.path("copy").asInt(),
+                                p.path("layer").asInt(),
+                                p.path("stock").asText(),
+                                p.path("degrees").asDouble(),
+                                new Point(
+                                        p.path("xMm").asDouble(), p.path("yMm").asDouble()))));
+        List<Roll> taken = Fields.list(
+                n,
+                "taken",
+                at,
+                (r, there) -> Fields.value(
+                        there,
+                        () -> new Roll(
+                                Fields.text(r, "id", there),
+                                Fields.text(r, "material", there),
+                                Colour.of(r.path("colour").asText()),
+                                r.path("widthMm").asDouble(),
+                                r.path("lengthMm").asDouble(),
+                                "",
+                                r.has("price") ? Optional.of(r.path("price").asDouble()) : Optional.empty())));
+        return new Laying(
+                wish.equals("least-film") ? Laying.Wish.LEAST_FILM : Laying.Wish.LEAST_WEEDING,
+                n.path("named").asBoolean(false),
+                pins,
+                taken);
     }
 
     private static void made(ObjectNode node, Made made) {
@@ -120,9 +161,19 @@ final class JobJson {
         ObjectNode all = node.putObject("made");
         ArrayNode cuts = all.putArray("cuts");
         made.cuts().forEach(c -> {
-            ObjectNode cut = cuts.addObject().put("mark", c.mark()).put("film", c.film()).put("load", c.load()).put("at", c.at().toString());
-            c.used().ifPresent(u -> cut.putObject("used").put("cutter", u.cutter()).put("forceGf", u.forceGf()).put("speedMmS", u.speedMmS()).put("passes", u.passes())
-                    .put("alongMm", u.alongMm()).put("acrossMm", u.acrossMm()));
+            ObjectNode cut = cuts.addObject()
+                    .put("mark", c.mark())
+                    .put("film", c.film())
+                    .put("load", c.load())
+                    .put("at", c.at().toString());
+            c.used()
+                    .ifPresent(u -> cut.putObject("used")
+                            .put("cutter", u.cutter())
+                            .put("forceGf", u.forceGf())
+                            .put("speedMmS", u.speedMmS())
+                            .put("passes", u.passes())
+                            .put("alongMm", u.alongMm())
+                            .put("acrossMm", u.acrossMm()));
         });
         ObjectNode pressed = all.putObject("pressed");
         new TreeMap<>(made.pressed()).forEach(pressed::put);
@@ -130,13 +181,22 @@ final class JobJson {
             ArrayNode done = all.putArray("done");
             made.done().stream().sorted().forEach(done::add);
         }
-        made.begun().ifPresent(b -> all.putObject("begun").put("at", b.at().toString()).put("ready", b.ready().toString()));
+        made.begun()
+                .ifPresent(b -> all.putObject("begun")
+                        .put("at", b.at().toString())
+                        .put("ready", b.ready().toString()));
         if (made.spoiled().isEmpty()) {
             return;
         }
         ArrayNode spoiled = all.putArray("spoiled");
-        made.spoiled().entrySet().stream().sorted(Comparator.comparing((Map.Entry<Made.OfSize, Integer> e) -> e.getKey().line()).thenComparing(e -> e.getKey().size()))
-                .forEach(e -> spoiled.addObject().put("line", e.getKey().line()).put("size", e.getKey().size()).put("pieces", e.getValue()));
+        made.spoiled().entrySet().stream()
+                .sorted(Comparator.comparing((Map.Entry<Made.OfSize, Integer> e) ->
+                                e.getKey().line())
+                        .thenComparing(e -> e.getKey().size()))
+                .forEach(e -> spoiled.addObject()
+                        .put("line", e.getKey().line())
+                        .put("size", e.getKey().size())
+                        .put("pieces", e.getValue()));
     }
 
     private void carried(ObjectNode node, Carried carried) {
@@ -161,24 +221,57 @@ final class JobJson {
     }
 
     private static Made made(JsonNode n, String at) throws Broken {
-        List<Made.Cut> cuts = Fields.list(n, "cuts", at, (c, p) -> Fields.value(p, () -> new Made.Cut(Fields.text(c, "mark", p), c.path("film").asText(),
-                c.path("load").asInt(), instant(c.path("at").asText()), used(c.path("used")))));
+        List<Made.Cut> cuts = Fields.list(
+                n,
+                "cuts",
+                at,
+                (c, p) -> Fields.value(
+                        p,
+                        () -> new Made.Cut(
+                                Fields.text(c, "mark", p),
+                                c.path("film").asText(),
+                                c.path("load").asInt(),
+                                instant(c.path("at").asText()),
+                                used(c.path("used")))));
         Map<String, Integer> pressed = new TreeMap<>();
-        n.path("pressed").properties().forEach(e -> pressed.put(e.getKey(), e.getValue().asInt()));
+        n.path("pressed")
+                .properties()
+                .forEach(e -> pressed.put(e.getKey(), e.getValue().asInt()));
         Map<Made.OfSize, Integer> spoiled = new HashMap<>();
         for (JsonNode s : n.path("spoiled")) {
-            spoiled.put(new Made.OfSize(Fields.text(s, "line", at + ".spoiled"), s.path("size").asText()), s.path("pieces").asInt());
+            spoiled.put(
+                    new Made.OfSize(
+                            Fields.text(s, "line", at + ".spoiled"),
+                            s.path("size").asText()),
+                    s.path("pieces").asInt());
         }
         Set<String> done = new HashSet<>();
         n.path("done").forEach(d -> done.add(d.asText()));
         JsonNode begun = n.path("begun");
-        return Fields.value(at, () -> new Made(cuts, pressed, spoiled, done, begun.isObject()
-                ? Optional.of(new Made.Begun(instant(begun.path("at").asText()), instant(begun.path("ready").asText()))) : Optional.empty()));
+        return Fields.value(
+                at,
+                () -> new Made(
+                        cuts,
+                        pressed,
+                        spoiled,
+                        done,
+                        begun.isObject()
+                                ? Optional.of(new Made.Begun(
+                                        instant(begun.path("at").asText()),
+                                        instant(begun.path("ready").asText())))
+                                : Optional.empty()));
     }
 
     private static Optional<Made.Used> used(JsonNode n) {
-        return n.isObject() ? Optional.of(new Made.Used(n.path("cutter").asText(), n.path("forceGf").asDouble(), n.path("speedMmS").asDouble(), n.path("passes").asInt(),
-                n.path("alongMm").asDouble(), n.path("acrossMm").asDouble())) : Optional.empty();
+        return n.isObject()
+                ? Optional.of(new Made.Used(
+                        n.path("cutter").asText(),
+                        n.path("forceGf").asDouble(),
+                        n.path("speedMmS").asDouble(),
+                        n.path("passes").asInt(),
+                        n.path("alongMm").asDouble(),
+                        n.path("acrossMm").asDouble()))
+                : Optional.empty();
     }
 
     private static Instant instant(String text) {
@@ -194,7 +287,8 @@ final class JobJson {
         for (JsonNode b : n.path("blanks")) {
             switch (BlankFile.read(at, b.toString().getBytes(StandardCharsets.UTF_8))) {
                 case BlankRead.Taken t -> blanks.add(t.blank());
-                case BlankRead.Refused r -> throw new Broken(Reason.DAMAGED_JOB, at + ": " + r.refusal().detail());
+                case BlankRead.Refused r ->
+                    throw new Broken(Reason.DAMAGED_JOB, at + ": " + r.refusal().detail());
             }
         }
         List<Material> materials = new ArrayList<>();
@@ -211,7 +305,10 @@ final class JobJson {
     }
 
     private void line(ObjectNode node, Line line, Assets.Writing assets) {
-        node.put("id", line.id()).put("title", line.title()).put("blank", line.blankId()).put("blankColour", line.colourId())
+        node.put("id", line.id())
+                .put("title", line.title())
+                .put("blank", line.blankId())
+                .put("blankColour", line.colourId())
                 .put("drawnFor", line.drawnFor());
         ArrayNode sizes = node.putArray("sizes");
         line.counts().forEach(c -> sizes.addObject().put("size", c.size()).put("count", c.pieces()));
@@ -223,14 +320,19 @@ final class JobJson {
         node.put("face", place.faceId()).put("material", place.materialId());
         place.pressId().ifPresent(id -> node.put("press", id));
         place.trueAtMm().ifPresent(mm -> node.put("trueAtMm", mm));
-        node.putObject("fit").put("across", Fields.lower(place.fit().across())).put("down", Fields.lower(place.fit().down()))
+        node.putObject("fit")
+                .put("across", Fields.lower(place.fit().across()))
+                .put("down", Fields.lower(place.fit().down()))
                 .put("width", Fields.lower(place.fit().width()));
         ObjectNode sizes = node.putObject("sizes");
         place.sizes().forEach((id, s) -> {
             ObjectNode size = sizes.putObject(id);
             s.artWidthMm().ifPresent(w -> size.put("artWidthMm", w));
-            s.area().ifPresent(a -> size.putObject("area").put("widthMm", a.widthMm())
-                    .put("heightMm", a.heightMm()).put("dropMm", a.dropMm()));
+            s.area()
+                    .ifPresent(a -> size.putObject("area")
+                            .put("widthMm", a.widthMm())
+                            .put("heightMm", a.heightMm())
+                            .put("dropMm", a.dropMm()));
             if (!s.measured().isEmpty()) {
                 ObjectNode measured = size.putObject("measured");
                 new EnumMap<>(s.measured()).forEach((measure, mm) -> measured.put(Fields.lower(measure), mm));
@@ -245,8 +347,11 @@ final class JobJson {
             join(n, join);
         });
         ObjectNode edgings = node.putObject("edgings");
-        place.edgings().forEach((material, e) -> edgings.putObject(material).put("outMm", e.outMm()).put("holesKept", e.holesKept())
-                .put("through", e.through()));
+        place.edgings()
+                .forEach((material, e) -> edgings.putObject(material)
+                        .put("outMm", e.outMm())
+                        .put("holesKept", e.holesKept())
+                        .put("through", e.through()));
         panels(node, place.panels());
         place.lineUpMm().ifPresent(mm -> node.put("lineUpMm", mm));
         if (!place.trimmed()) {
@@ -285,7 +390,9 @@ final class JobJson {
             List<Double> seams = new ArrayList<>();
             p.path("at").forEach(s -> seams.add(s.asDouble(Double.NaN)));
             double overlap = Fields.number(p, "overlapMm", there);
-            panels.put(film(p.path("film"), there + ".film", usualId), Fields.value(there, () -> new Panels(p.path("upright").asBoolean(), seams, overlap)));
+            panels.put(
+                    film(p.path("film"), there + ".film", usualId),
+                    Fields.value(there, () -> new Panels(p.path("upright").asBoolean(), seams, overlap)));
         }
         return panels;
     }
@@ -312,8 +419,18 @@ final class JobJson {
         Made made = node.has("made") ? made(node.path("made"), at + ".made") : Made.NOTHING;
         Carried carried = carried(node.path("carried"), at + ".carried");
         Laying laying = laying(node, at);
-        return Fields.value(at, () -> new Job(node.path("name").asText(), node.path("number").asText(), node.path("customer").asText(),
-                node.path("due").asText(), node.path("framed").asBoolean(true), lines, made, carried, laying));
+        return Fields.value(
+                at,
+                () -> new Job(
+                        node.path("name").asText(),
+                        node.path("number").asText(),
+                        node.path("customer").asText(),
+                        node.path("due").asText(),
+                        node.path("framed").asBoolean(true),
+                        lines,
+                        made,
+                        carried,
+                        laying));
     }
 
     private Line line(JsonNode n, String at, Assets.Reading assets) throws Broken {
@@ -326,8 +443,17 @@ final class JobJson {
         if (places.isEmpty()) {
             throw new Broken(Reason.DAMAGED_JOB, at + " has no place");
         }
-        return Fields.value(at, () -> new Line(Fields.text(n, "id", at), n.path("title").asText(), Fields.text(n, "blank", at),
-                n.path("blankColour").asText(), Fields.text(n, "drawnFor", at), counts, places, 0));
+        return Fields.value(
+                at,
+                () -> new Line(
+                        Fields.text(n, "id", at),
+                        n.path("title").asText(),
+                        Fields.text(n, "blank", at),
+                        n.path("blankColour").asText(),
+                        Fields.text(n, "drawnFor", at),
+                        counts,
+                        places,
+                        0));
     }
 
     private static Line.Count count(JsonNode n, String at) throws Broken {
@@ -351,14 +477,29 @@ final class JobJson {
         Optional<String> press = n.has("press") ? Optional.of(Fields.text(n, "press", at)) : Optional.empty();
         Optional<Double> trueAt = n.has("trueAtMm") ? Optional.of(Fields.number(n, "trueAtMm", at)) : Optional.empty();
         Optional<Double> lineUp = n.has("lineUpMm") ? Optional.of(Fields.number(n, "lineUpMm", at)) : Optional.empty();
-        return Fields.value(at, () -> new Place(n.path("face").asText(), press, trueAt, material, motifs, joins, fit(n.path("fit")), edgings, sizes, wishes, panels, lineUp,
-                n.path("trimmed").asBoolean(true)));
+        return Fields.value(
+                at,
+                () -> new Place(
+                        n.path("face").asText(),
+                        press,
+                        trueAt,
+                        material,
+                        motifs,
+                        joins,
+                        fit(n.path("fit")),
+                        edgings,
+                        sizes,
+                        wishes,
+                        panels,
+                        lineUp,
+                        n.path("trimmed").asBoolean(true)));
     }
 
     private static PressWish pressWish(JsonNode n, String at, String usualId) throws Broken {
         Film film = film(n.path("film"), at + ".film", usualId);
         Optional<Double> seconds = n.has("seconds") ? Optional.of(Fields.number(n, "seconds", at)) : Optional.empty();
-        Optional<Film> after = n.has("after") ? Optional.of(film(n.path("after"), at + ".after", usualId)) : Optional.empty();
+        Optional<Film> after =
+                n.has("after") ? Optional.of(film(n.path("after"), at + ".after", usualId)) : Optional.empty();
         return Fields.value(at, () -> new PressWish(film, seconds, after));
     }
 
@@ -367,8 +508,18 @@ final class JobJson {
         List<SizeEntry> sizes = Fields.list(n, "sizes", at, JobJson::size);
         List<Motif> motifs = Fields.list(n, "motifs", at, (m, p) -> MotifJson.read(m, p, assets));
         Map<Film, Join> joins = joins(n, at, n.path("material").asText());
-        return Fields.value(at, () -> new Line(Fields.text(n, "id", at), n.path("title").asText(), thing(n, at), Fields.text(n, "material", at),
-                Fields.text(n, "drawnFor", at), sizes, motifs, joins, fit(n.path("fit"))));
+        return Fields.value(
+                at,
+                () -> new Line(
+                        Fields.text(n, "id", at),
+                        n.path("title").asText(),
+                        thing(n, at),
+                        Fields.text(n, "material", at),
+                        Fields.text(n, "drawnFor", at),
+                        sizes,
+                        motifs,
+                        joins,
+                        fit(n.path("fit"))));
     }
 
     private static Map<Film, Join> joins(JsonNode n, String at, String usualId) throws Broken {
@@ -384,8 +535,14 @@ final class JobJson {
         for (Map.Entry<String, JsonNode> e : n.path("edgings").properties()) {
             String there = at + ".edgings." + e.getKey();
             double out = Fields.number(e.getValue(), "outMm", there);
-            edgings.put(e.getKey(), Fields.value(there, () -> new Edging(out, e.getValue().path("holesKept").asBoolean(),
-                    e.getValue().path("through").asBoolean())));
+            edgings.put(
+                    e.getKey(),
+                    Fields.value(
+                            there,
+                            () -> new Edging(
+                                    out,
+                                    e.getValue().path("holesKept").asBoolean(),
+                                    e.getValue().path("through").asBoolean())));
         }
         return edgings;
     }
@@ -397,15 +554,22 @@ final class JobJson {
     }
 
     private static Thing thing(JsonNode n, String at) throws Broken {
-        return new Thing(Fields.text(n, "blank", at), n.path("blankColour").asText(), n.path("face").asText(),
+        return new Thing(
+                Fields.text(n, "blank", at),
+                n.path("blankColour").asText(),
+                n.path("face").asText(),
                 n.has("press") ? Optional.of(Fields.text(n, "press", at)) : Optional.empty(),
                 n.has("trueAtMm") ? Optional.of(Fields.number(n, "trueAtMm", at)) : Optional.empty());
     }
 
     /** Jobs saved before there were rules have none, which is the usual one. */
     private static Fit fit(JsonNode n) {
-        return n.isObject() ? new Fit(Fields.named(Fit.Across.class, n.path("across")), Fields.named(Fit.Down.class, n.path("down")),
-                Fields.named(Fit.Width.class, n.path("width"))) : Fit.USUAL;
+        return n.isObject()
+                ? new Fit(
+                        Fields.named(Fit.Across.class, n.path("across")),
+                        Fields.named(Fit.Down.class, n.path("down")),
+                        Fields.named(Fit.Width.class, n.path("width")))
+                : Fit.USUAL;
     }
 
     private static SizeEntry size(JsonNode n, String at) throws Broken {
@@ -413,13 +577,21 @@ final class JobJson {
     }
 
     private static SizeEntry onSize(JsonNode n, String at, String id, int count) throws Broken {
-        Optional<Double> width = n.has("artWidthMm") ? Optional.of(Fields.number(n, "artWidthMm", at)) : Optional.empty();
+        Optional<Double> width =
+                n.has("artWidthMm") ? Optional.of(Fields.number(n, "artWidthMm", at)) : Optional.empty();
         JsonNode a = n.path("area");
-        Optional<AreaMeasures> area = a.isObject() ? Optional.of(Fields.value(at + ".area", () -> new AreaMeasures(
-                Fields.number(a, "widthMm", at), Fields.number(a, "heightMm", at), Fields.number(a, "dropMm", at)))) : Optional.empty();
+        Optional<AreaMeasures> area = a.isObject()
+                ? Optional.of(Fields.value(
+                        at + ".area",
+                        () -> new AreaMeasures(
+                                Fields.number(a, "widthMm", at),
+                                Fields.number(a, "heightMm", at),
+                                Fields.number(a, "dropMm", at))))
+                : Optional.empty();
         Map<Form.Measure, Double> measured = new EnumMap<>(Form.Measure.class);
         for (Map.Entry<String, JsonNode> m : n.path("measured").properties()) {
-            Form.Measure measure = Fields.value(at + ".measured", () -> Fields.named(Form.Measure.class, new TextNode(m.getKey())));
+            Form.Measure measure =
+                    Fields.value(at + ".measured", () -> Fields.named(Form.Measure.class, new TextNode(m.getKey())));
             measured.put(measure, Fields.number(n.path("measured"), m.getKey(), at + ".measured"));
         }
         return Fields.value(at, () -> new SizeEntry(id, count, width, area, measured));

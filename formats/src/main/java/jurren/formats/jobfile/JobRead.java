@@ -4,9 +4,7 @@ import jurren.formats.Refusal;
 
 /** What came of reading a job file. */
 public sealed interface JobRead {
-    record Opened(JobDocument document) implements JobRead {
-    }
+    record Opened(JobDocument document) implements JobRead {}
 
-    record Refused(Refusal refusal) implements JobRead {
-    }
+    record Refused(Refusal refusal) implements JobRead {}
 }

@@ -29,16 +29,21 @@ import jurren.core.material.Colour;
 final class LetteringJson {
     /** Points a path step has, by its number in {@link PathIterator}. */
     private static final int[] POINTS = {1, 1, 2, 3, 0};
+
     private static final String STEPS = "MLQCZ";
 
-    private LetteringJson() {
-    }
+    private LetteringJson() {}
 
     static void write(ObjectNode node, Lettering l) {
         Setting s = l.setting();
-        node.put("text", l.text()).put("typeface", l.typeface().id()).put("capHeightMm", l.capHeightMm())
-                .put("letterSpacing", s.letterSpacing()).put("wordSpacing", s.wordSpacing()).put("lineGap", s.lineGap())
-                .put("align", Fields.lower(s.align())).put("stretch", l.stretch());
+        node.put("text", l.text())
+                .put("typeface", l.typeface().id())
+                .put("capHeightMm", l.capHeightMm())
+                .put("letterSpacing", s.letterSpacing())
+                .put("wordSpacing", s.wordSpacing())
+                .put("lineGap", s.lineGap())
+                .put("align", Fields.lower(s.align()))
+                .put("stretch", l.stretch());
         l.keptWidthMm().ifPresent(w -> node.put("keptWidthMm", w));
         node.put("colourBy", Fields.lower(l.colouring().by()));
         ArrayNode colours = node.putArray("colours");
@@ -46,8 +51,11 @@ final class LetteringJson {
         baseline(node.putObject("baseline"), s.baseline());
         if (!s.shifts().isEmpty()) {
             ObjectNode shifts = node.putObject("shifts");
-            new TreeMap<>(s.shifts()).forEach((at, shift) -> shifts.putObject(String.valueOf(at)).put("right", shift.right())
-                    .put("down", shift.down()).put("degrees", shift.degrees()));
+            new TreeMap<>(s.shifts())
+                    .forEach((at, shift) -> shifts.putObject(String.valueOf(at))
+                            .put("right", shift.right())
+                            .put("down", shift.down())
+                            .put("degrees", shift.degrees()));
         }
         if (!s.forms().isEmpty()) {
             ObjectNode forms = node.putObject("forms");
@@ -62,10 +70,17 @@ final class LetteringJson {
         switch (b) {
             case Baseline.Straight _ -> node.put("kind", "straight");
             case Baseline.Arc a -> node.put("kind", "arc").put("radiusMm", a.radiusMm());
-            case Baseline.Circle c -> node.put("kind", "circle").put("radiusMm", c.radiusMm()).put("startDegrees", c.startDegrees())
-                    .put("mostDegrees", c.mostDegrees()).put("foot", c.foot());
-            case Baseline.Edge e -> node.put("kind", "edge").put("other", e.other()).put("start", e.start())
-                    .put("distanceMm", e.distanceMm());
+            case Baseline.Circle c ->
+                node.put("kind", "circle")
+                        .put("radiusMm", c.radiusMm())
+                        .put("startDegrees", c.startDegrees())
+                        .put("mostDegrees", c.mostDegrees())
+                        .put("foot", c.foot());
+            case Baseline.Edge e ->
+                node.put("kind", "edge")
+                        .put("other", e.other())
+                        .put("start", e.start())
+                        .put("distanceMm", e.distanceMm());
         }
     }
 
@@ -73,8 +88,12 @@ final class LetteringJson {
         new TreeMap<>(carried.lines()).forEach((line, run) -> {
             ObjectNode one = node.putObject(line).put("width", run.width());
             ArrayNode glyphs = one.putArray("glyphs");
-            run.glyphs().forEach(g -> glyphs.addObject().put("at", g.at()).put("x", g.x()).put("advance", g.advance())
-                    .put("path", path(g.outline())));
+            run.glyphs()
+                    .forEach(g -> glyphs.addObject()
+                            .put("at", g.at())
+                            .put("x", g.x())
+                            .put("advance", g.advance())
+                            .put("path", path(g.outline())));
         });
     }
 
@@ -92,13 +111,22 @@ final class LetteringJson {
     }
 
     static Lettering read(JsonNode n, String at) throws Broken {
-        Setting setting = new Setting(n.path("letterSpacing").asDouble(0), n.path("wordSpacing").asDouble(0),
+        Setting setting = new Setting(
+                n.path("letterSpacing").asDouble(0),
+                n.path("wordSpacing").asDouble(0),
                 n.path("lineGap").asDouble(Setting.USUAL.lineGap()),
                 n.has("align") ? Fields.named(Setting.Align.class, n.path("align")) : Setting.USUAL.align(),
-                baseline(n.path("baseline"), at + ".baseline"), shifts(n.path("shifts"), at), forms(n.path("forms"), at));
-        return new Lettering(n.path("text").asText(), typeface(n, at), Fields.number(n, "capHeightMm", at),
+                baseline(n.path("baseline"), at + ".baseline"),
+                shifts(n.path("shifts"), at),
+                forms(n.path("forms"), at));
+        return new Lettering(
+                n.path("text").asText(),
+                typeface(n, at),
+                Fields.number(n, "capHeightMm", at),
                 n.path("stretch").asDouble(1),
-                n.has("keptWidthMm") ? Optional.of(Fields.number(n, "keptWidthMm", at)) : Optional.empty(), setting, colouring(n, at));
+                n.has("keptWidthMm") ? Optional.of(Fields.number(n, "keptWidthMm", at)) : Optional.empty(),
+                setting,
+                colouring(n, at));
     }
 
     /** Jobs of the first format have one colour. */
@@ -114,9 +142,17 @@ final class LetteringJson {
         return switch (n.path("kind").asText("straight")) {
             case "straight" -> new Baseline.Straight();
             case "arc" -> new Baseline.Arc(Fields.number(n, "radiusMm", at));
-            case "circle" -> new Baseline.Circle(Fields.number(n, "radiusMm", at), n.path("startDegrees").asDouble(0),
-                    n.path("mostDegrees").asDouble(360), n.path("foot").asBoolean());
-            case "edge" -> new Baseline.Edge(n.path("other").asText(), n.path("start").asDouble(0), n.path("distanceMm").asDouble(0));
+            case "circle" ->
+                new Baseline.Circle(
+                        Fields.number(n, "radiusMm", at),
+                        n.path("startDegrees").asDouble(0),
+                        n.path("mostDegrees").asDouble(360),
+                        n.path("foot").asBoolean());
+            case "edge" ->
+                new Baseline.Edge(
+                        n.path("other").asText(),
+                        n.path("start").asDouble(0),
+                        n.path("distanceMm").asDouble(0));
             default -> throw Fields.unknown(n, at);
         };
     }
@@ -125,8 +161,12 @@ final class LetteringJson {
         Map<Integer, Setting.Shift> shifts = new TreeMap<>();
         for (Map.Entry<String, JsonNode> e : n.properties()) {
             JsonNode s = e.getValue();
-            shifts.put(place(e.getKey(), at), new Setting.Shift(s.path("right").asDouble(), s.path("down").asDouble(),
-                    s.path("degrees").asDouble()));
+            shifts.put(
+                    place(e.getKey(), at),
+                    new Setting.Shift(
+                            s.path("right").asDouble(),
+                            s.path("down").asDouble(),
+                            s.path("degrees").asDouble()));
         }
         return shifts;
     }
@@ -152,10 +192,15 @@ final class LetteringJson {
         for (Map.Entry<String, JsonNode> line : n.path("carried").properties()) {
             List<Glyph> glyphs = new ArrayList<>();
             for (JsonNode g : line.getValue().path("glyphs")) {
-                glyphs.add(new Glyph(g.path("at").asInt(), g.path("x").asDouble(), g.path("advance").asDouble(),
+                glyphs.add(new Glyph(
+                        g.path("at").asInt(),
+                        g.path("x").asDouble(),
+                        g.path("advance").asDouble(),
                         curves(g.path("path").asText(), at + ".carried")));
             }
-            lines.put(line.getKey(), new GlyphRun(glyphs, line.getValue().path("width").asDouble()));
+            lines.put(
+                    line.getKey(),
+                    new GlyphRun(glyphs, line.getValue().path("width").asDouble()));
         }
         return new NamedTypeface(id.substring("font:".length()), new CarriedGlyphs(lines));
     }

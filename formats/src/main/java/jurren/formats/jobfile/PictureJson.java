@@ -23,8 +23,7 @@ import jurren.formats.picture.PictureReader;
 
 /** Traced pictures and guides as JSON and back; the picture itself is a file of the job. */
 final class PictureJson {
-    private PictureJson() {
-    }
+    private PictureJson() {}
 
     static void write(ObjectNode node, TracedPicture t, Assets.Writing assets) {
         node.put("kind", "traced");
@@ -32,10 +31,15 @@ final class PictureJson {
         node.put("mmPerPxAcross", t.mmPerPxAcross()).put("mmPerPxDown", t.mmPerPxDown());
         colours(node.putObject("shownAs"), t.shownAs());
         TraceSettings s = t.settings();
-        ObjectNode trace = node.putObject("trace").put("mode", Fields.lower(s.mode())).put("ink", Fields.lower(s.ink()));
+        ObjectNode trace =
+                node.putObject("trace").put("mode", Fields.lower(s.mode())).put("ink", Fields.lower(s.ink()));
         s.level().ifPresent(l -> trace.put("level", l));
-        trace.put("evenLight", s.evenLight()).put("colours", s.colours()).put("keepGround", s.keepGround()).put("speckPx2", s.speckPx2())
-                .put("outerOnly", s.outerOnly()).put("smoothing", s.smoothing());
+        trace.put("evenLight", s.evenLight())
+                .put("colours", s.colours())
+                .put("keepGround", s.keepGround())
+                .put("speckPx2", s.speckPx2())
+                .put("outerOnly", s.outerOnly())
+                .put("smoothing", s.smoothing());
         colours(trace.putObject("merged"), s.merged());
         ArrayNode without = trace.putArray("without");
         s.without().forEach(c -> without.add(c.hex()));
@@ -52,12 +56,19 @@ final class PictureJson {
     static void write(ObjectNode node, PrintedPicture p, Assets.Writing assets) {
         node.put("kind", "picture");
         file(node, p.file(), Optional.empty(), assets);
-        node.put("mmPerPxAcross", p.mmPerPxAcross()).put("mmPerPxDown", p.mmPerPxDown()).put("opacity", p.opacity());
+        node.put("mmPerPxAcross", p.mmPerPxAcross())
+                .put("mmPerPxDown", p.mmPerPxDown())
+                .put("opacity", p.opacity());
         PrintedPicture.Crop c = p.crop();
-        node.putObject("crop").put("left", c.left()).put("top", c.top()).put("right", c.right()).put("bottom", c.bottom());
+        node.putObject("crop")
+                .put("left", c.left())
+                .put("top", c.top())
+                .put("right", c.right())
+                .put("bottom", c.bottom());
     }
 
-    private static void file(ObjectNode node, PictureFile file, Optional<Straightening> straightening, Assets.Writing assets) {
+    private static void file(
+            ObjectNode node, PictureFile file, Optional<Straightening> straightening, Assets.Writing assets) {
         node.put("name", file.name()).put("file", assets.add(file.name(), file.content()));
         straightening.ifPresent(s -> points(node.putArray("corners"), s.corners()));
     }
@@ -78,28 +89,55 @@ final class PictureJson {
         Map<Colour, Colour> shown = colours(n.path("shownAs"), at + ".shownAs");
         JsonNode t = n.path("trace");
         String trace = at + ".trace";
-        OptionalDouble level = t.has("level") ? OptionalDouble.of(Fields.number(t, "level", trace)) : OptionalDouble.empty();
+        OptionalDouble level =
+                t.has("level") ? OptionalDouble.of(Fields.number(t, "level", trace)) : OptionalDouble.empty();
         List<Colour> without = Fields.list(t, "without", trace, (c, p) -> Fields.hex(c.asText(), p));
-        return Fields.value(at, () -> new TracedPicture(file, corners, new TraceSettings(
-                Fields.named(TraceSettings.Mode.class, t.path("mode")), Fields.named(TraceSettings.Ink.class, t.path("ink")), level,
-                t.path("evenLight").asBoolean(), (int) Fields.number(t, "colours", trace), colours(t.path("merged"), trace + ".merged"), without,
-                t.path("keepGround").asBoolean(), Fields.number(t, "speckPx2", trace), t.path("outerOnly").asBoolean(),
-                points(t, "dropped", trace), points(t, "kept", trace), Fields.number(t, "smoothing", trace)),
-                shown, Fields.number(n, "mmPerPxAcross", at), Fields.number(n, "mmPerPxDown", at)));
+        return Fields.value(
+                at,
+                () -> new TracedPicture(
+                        file,
+                        corners,
+                        new TraceSettings(
+                                Fields.named(TraceSettings.Mode.class, t.path("mode")),
+                                Fields.named(TraceSettings.Ink.class, t.path("ink")),
+                                level,
+                                t.path("evenLight").asBoolean(),
+                                (int) Fields.number(t, "colours", trace),
+                                colours(t.path("merged"), trace + ".merged"),
+                                without,
+                                t.path("keepGround").asBoolean(),
+                                Fields.number(t, "speckPx2", trace),
+                                t.path("outerOnly").asBoolean(),
+                                points(t, "dropped", trace),
+                                points(t, "kept", trace),
+                                Fields.number(t, "smoothing", trace)),
+                        shown,
+                        Fields.number(n, "mmPerPxAcross", at),
+                        Fields.number(n, "mmPerPxDown", at)));
     }
 
     static PrintedPicture printed(JsonNode n, String at, Assets.Reading assets) throws Broken {
         PictureFile file = file(n, at, assets);
         JsonNode c = n.path("crop");
-        return Fields.value(at, () -> new PrintedPicture(file, new PrintedPicture.Crop(c.path("left").asDouble(0), c.path("top").asDouble(0),
-                c.path("right").asDouble(0), c.path("bottom").asDouble(0)), n.path("opacity").asDouble(1),
-                Fields.number(n, "mmPerPxAcross", at), Fields.number(n, "mmPerPxDown", at)));
+        return Fields.value(
+                at,
+                () -> new PrintedPicture(
+                        file,
+                        new PrintedPicture.Crop(
+                                c.path("left").asDouble(0),
+                                c.path("top").asDouble(0),
+                                c.path("right").asDouble(0),
+                                c.path("bottom").asDouble(0)),
+                        n.path("opacity").asDouble(1),
+                        Fields.number(n, "mmPerPxAcross", at),
+                        Fields.number(n, "mmPerPxDown", at)));
     }
 
     static Guide guide(JsonNode n, String at, Assets.Reading assets) throws Broken {
         PictureFile file = file(n, at, assets);
         Optional<Straightening> corners = straightening(n, at);
-        return Fields.value(at, () -> new Guide(file, corners, Fields.number(n, "mmPerPx", at), Fields.number(n, "strength", at)));
+        return Fields.value(
+                at, () -> new Guide(file, corners, Fields.number(n, "mmPerPx", at), Fields.number(n, "strength", at)));
     }
 
     private static PictureFile file(JsonNode n, String at, Assets.Reading assets) throws Broken {
@@ -107,12 +145,15 @@ final class PictureJson {
                 .orElseThrow(() -> new Broken(Reason.DAMAGED_JOB, n.path("file").asText() + " is missing"));
         return switch (PictureReader.read(n.path("name").asText(), content)) {
             case PictureRead.Taken t -> t.file();
-            case PictureRead.Refused _ -> throw new Broken(Reason.DAMAGED_JOB, n.path("file").asText() + " cannot be read");
+            case PictureRead.Refused _ ->
+                throw new Broken(Reason.DAMAGED_JOB, n.path("file").asText() + " cannot be read");
         };
     }
 
     private static Optional<Straightening> straightening(JsonNode n, String at) throws Broken {
-        return n.has("corners") ? Optional.of(Fields.value(at, () -> new Straightening(points(n, "corners", at)))) : Optional.empty();
+        return n.has("corners")
+                ? Optional.of(Fields.value(at, () -> new Straightening(points(n, "corners", at))))
+                : Optional.empty();
     }
 
     private static List<Point> points(JsonNode n, String field, String at) throws Broken {

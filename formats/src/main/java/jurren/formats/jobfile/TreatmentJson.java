@@ -3,10 +3,6 @@ package jurren.formats.jobfile;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import jurren.core.art.Treatment;
-import jurren.core.art.treat.Treatments;
-import jurren.core.material.Colour;
-import jurren.formats.Refusal.Reason;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
@@ -16,6 +12,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import jurren.core.art.Treatment;
+import jurren.core.art.treat.Treatments;
+import jurren.core.material.Colour;
+import jurren.formats.Refusal.Reason;
 
 /**
  * A treatment as {@code kind} and its figures by their names. The fields follow from the records, so a
@@ -25,8 +25,7 @@ final class TreatmentJson {
     /** Figures that a treatment got after files were written without them, with what it did before. */
     private static final Map<String, Object> LATER = later();
 
-    private TreatmentJson() {
-    }
+    private TreatmentJson() {}
 
     private static Map<String, Object> later() {
         Map<String, Object> later = new HashMap<>(Map.of("draw-closer.leaveMm", 100_000.0));
@@ -90,8 +89,11 @@ final class TreatmentJson {
             return LATER.get(n.path("kind").asText() + "." + c.getName());
         }
         Class<?> type = c.getType();
-        boolean fits = type == double.class ? v.isNumber() : type == int.class ? v.isIntegralNumber()
-                : type == boolean.class ? v.isBoolean() : type == List.class ? v.isArray() : v.isTextual();
+        boolean fits = type == double.class
+                ? v.isNumber()
+                : type == int.class
+                        ? v.isIntegralNumber()
+                        : type == boolean.class ? v.isBoolean() : type == List.class ? v.isArray() : v.isTextual();
         if (!fits) {
             throw new Broken(Reason.DAMAGED_JOB, at + "." + c.getName() + " is missing or not what it should be");
         }
@@ -117,14 +119,19 @@ final class TreatmentJson {
             }
             return colours;
         }
-        return Arrays.stream(type.getEnumConstants()).filter(e -> ((Enum<?>) e).name().equalsIgnoreCase(v.asText())).findFirst()
-                .orElseThrow(() -> new Broken(Reason.DAMAGED_JOB, at + "." + c.getName() + ": " + v.asText() + " is not known"));
+        return Arrays.stream(type.getEnumConstants())
+                .filter(e -> ((Enum<?>) e).name().equalsIgnoreCase(v.asText()))
+                .findFirst()
+                .orElseThrow(() ->
+                        new Broken(Reason.DAMAGED_JOB, at + "." + c.getName() + ": " + v.asText() + " is not known"));
     }
 
-    private static Treatment make(Class<? extends Treatment> type, RecordComponent[] components, Object[] values, String at)
-            throws Broken {
+    private static Treatment make(
+            Class<? extends Treatment> type, RecordComponent[] components, Object[] values, String at) throws Broken {
         try {
-            return type.getDeclaredConstructor(Arrays.stream(components).map(RecordComponent::getType).toArray(Class[]::new))
+            return type.getDeclaredConstructor(Arrays.stream(components)
+                            .map(RecordComponent::getType)
+                            .toArray(Class[]::new))
                     .newInstance(values);
         } catch (InvocationTargetException e) {
             throw new Broken(Reason.DAMAGED_JOB, at + ": " + e.getCause().getMessage());

@@ -1,15 +1,5 @@
 package jurren.formats.opening;
 
-import jurren.core.art.DrawingFile;
-import jurren.formats.files.FileKind;
-import jurren.formats.Refusal.Reason;
-import jurren.formats.drawing.DrawingRead;
-import jurren.formats.drawing.Found;
-import jurren.formats.dxf.DxfReader;
-import jurren.formats.eps.EpsReader;
-import jurren.formats.hpgl.HpglReader;
-import jurren.formats.pdf.PdfReader;
-import jurren.formats.svg.SvgReader;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.concurrent.CancellationException;
@@ -17,6 +7,16 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import jurren.core.art.DrawingFile;
+import jurren.formats.Refusal.Reason;
+import jurren.formats.drawing.DrawingRead;
+import jurren.formats.drawing.Found;
+import jurren.formats.dxf.DxfReader;
+import jurren.formats.eps.EpsReader;
+import jurren.formats.files.FileKind;
+import jurren.formats.hpgl.HpglReader;
+import jurren.formats.pdf.PdfReader;
+import jurren.formats.svg.SvgReader;
 
 /** Reads a drawing of any format there is a reader for. What is in a file decides, then what it is called. */
 public final class AnyDrawing {
@@ -24,8 +24,7 @@ public final class AnyDrawing {
     private static final int HEAD = 2048;
     private static final long MOST_MS = 4_000;
 
-    private AnyDrawing() {
-    }
+    private AnyDrawing() {}
 
     public static DrawingRead read(DrawingFile file) {
         byte[] content = file.content();
@@ -44,13 +43,18 @@ public final class AnyDrawing {
      */
     private static DrawingRead withPatience(DrawingFile file, byte[] content) {
         FutureTask<DrawingRead> reading = new FutureTask<>(() -> read(file, content));
-        Thread thread = Thread.ofPlatform().daemon().name("drawing").priority(Thread.MIN_PRIORITY).unstarted(reading);
+        Thread thread = Thread.ofPlatform()
+                .daemon()
+                .name("drawing")
+                .priority(Thread.MIN_PRIORITY)
+                .unstarted(reading);
         thread.start();
         try {
             return reading.get(MOST_MS, TimeUnit.MILLISECONDS);
         } catch (TimeoutException _) {
             thread.interrupt();
-            return Found.refused(Reason.TOO_LARGE, file, "it takes more than " + MOST_MS / 1000 + " seconds to understand");
+            return Found.refused(
+                    Reason.TOO_LARGE, file, "it takes more than " + MOST_MS / 1000 + " seconds to understand");
         } catch (ExecutionException e) {
             throw new IllegalStateException("a reader of drawings failed", e.getCause());
         } catch (InterruptedException _) {
@@ -62,7 +66,8 @@ public final class AnyDrawing {
 
     private static DrawingRead read(DrawingFile file, byte[] content) {
         try {
-            return byContent(file, new String(content, 0, Math.min(HEAD, content.length), StandardCharsets.ISO_8859_1), content);
+            return byContent(
+                    file, new String(content, 0, Math.min(HEAD, content.length), StandardCharsets.ISO_8859_1), content);
         } catch (Found.TooMuch e) {
             return Found.refused(e.reason(), file, e.getMessage());
         } catch (StackOverflowError _) {
@@ -77,7 +82,10 @@ public final class AnyDrawing {
         if (isPicture(head)) {
             return Found.refused(Reason.IS_A_PICTURE, file, "");
         }
-        if (content.length > 2 && (content[0] & 0xFF) == 0x1F && (content[1] & 0xFF) == 0x8B && name.endsWith(".svgz")) {
+        if (content.length > 2
+                && (content[0] & 0xFF) == 0x1F
+                && (content[1] & 0xFF) == 0x8B
+                && name.endsWith(".svgz")) {
             return SvgReader.read(file);
         }
         if (head.contains("%PDF-")) {
@@ -94,12 +102,19 @@ public final class AnyDrawing {
         }
         String begin = head.replaceFirst("^\u00ef\u00bb\u00bf", "").stripLeading();
         boolean markup = begin.startsWith("<") || head.startsWith("\u00ff\u00fe") || head.startsWith("\u00fe\u00ff");
-        return markup && FileKind.of(content) != FileKind.WEB_PAGE ? SvgReader.read(file)
-                : Found.refused(Reason.SOMETHING_ELSE, file, FileKind.of(content).key());
+        return markup && FileKind.of(content) != FileKind.WEB_PAGE
+                ? SvgReader.read(file)
+                : Found.refused(
+                        Reason.SOMETHING_ELSE, file, FileKind.of(content).key());
     }
 
     private static boolean isPicture(String head) {
-        return head.startsWith("\u00ff\u00d8\u00ff") || head.startsWith("\u0089PNG") || head.startsWith("GIF8") || head.startsWith("II*\u0000") || head.startsWith("MM\u0000*")
-                || head.startsWith("BM") && head.length() > 6 && head.charAt(6) == 0 || head.startsWith("RIFF") && head.startsWith("WEBP", 8);
+        return head.startsWith("\u00ff\u00d8\u00ff")
+                || head.startsWith("\u0089PNG")
+                || head.startsWith("GIF8")
+                || head.startsWith("II*\u0000")
+                || head.startsWith("MM\u0000*")
+                || head.startsWith("BM") && head.length() > 6 && head.charAt(6) == 0
+                || head.startsWith("RIFF") && head.startsWith("WEBP", 8);
     }
 }

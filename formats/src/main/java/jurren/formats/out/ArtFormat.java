@@ -6,7 +6,11 @@ import java.util.Optional;
 
 /** The formats that art is written in, by the ending of the file. */
 public enum ArtFormat {
-    SVG, PDF, EPS, DXF, PNG;
+    SVG,
+    PDF,
+    EPS,
+    DXF,
+    PNG;
 
     public static Optional<ArtFormat> of(String fileName) {
         String name = fileName.toLowerCase(Locale.ROOT);
@@ -21,7 +25,8 @@ public enum ArtFormat {
      * How it is written.
      *
      * @param svgPerInch what one inch is in an SVG's units; 25.4 writes millimetres
-     * @param cutColour  the name of the spot colour in which the cut line of a PDF or EPS is drawn; absent for no cut line
+     * @param cutColour  the name of the spot colour in which the cut line of a PDF or EPS is drawn; absent for no cut
+     *        line
      * @param pngPerInch pixels to the inch
      */
     public record Options(double svgPerInch, Optional<String> cutColour, double pngPerInch) {

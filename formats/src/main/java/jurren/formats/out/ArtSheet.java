@@ -32,8 +32,7 @@ public record ArtSheet(String title, List<Part> parts, boolean flattened) {
     }
 
     /** One colour; several parts may have it. */
-    public record Part(String name, Colour colour, Region region) {
-    }
+    public record Part(String name, Colour colour, Region region) {}
 
     /** As the customer sees it: nothing lies under anything. */
     public static ArtSheet asWorn(LinePlan plan) {
@@ -43,13 +42,21 @@ public record ArtSheet(String title, List<Part> parts, boolean flattened) {
     }
 
     private static boolean hasInk(Collection<BuiltMotif> motifs) {
-        return motifs.stream().flatMap(m -> m.paints().stream()).anyMatch(p -> p.ink().isPresent());
+        return motifs.stream()
+                .flatMap(m -> m.paints().stream())
+                .anyMatch(p -> p.ink().isPresent());
     }
 
     /** As the knife follows it, each colour whole, whatever lies on it. */
     public static ArtSheet asCut(LinePlan plan) {
-        return new ArtSheet(plan.line().title(), plan.drawn().layers().stream()
-                .map(l -> new Part(Words.layerName(plan, l), l.colour(), l.region().warped(plan.face().rolling()))).toList());
+        return new ArtSheet(
+                plan.line().title(),
+                plan.drawn().layers().stream()
+                        .map(l -> new Part(
+                                Words.layerName(plan, l),
+                                l.colour(),
+                                l.region().warped(plan.face().rolling())))
+                        .toList());
     }
 
     /** Some motifs as they are built. */
@@ -58,20 +65,39 @@ public record ArtSheet(String title, List<Part> parts, boolean flattened) {
         for (Motif m : motifs) {
             BuiltMotif built = plan.motifs().get(m.id());
             if (built != null) {
-                built.placed(m.pose().placement()).paints().forEach(p -> parts.add(new Part(name(plan, p.colour()), p.colour(), p.region())));
+                built.placed(m.pose().placement())
+                        .paints()
+                        .forEach(p -> parts.add(new Part(name(plan, p.colour()), p.colour(), p.region())));
             }
         }
-        return new ArtSheet(plan.line().title(), parts, hasInk(motifs.stream().map(m -> plan.motifs().get(m.id())).filter(Objects::nonNull).toList()));
+        return new ArtSheet(
+                plan.line().title(),
+                parts,
+                hasInk(motifs.stream()
+                        .map(m -> plan.motifs().get(m.id()))
+                        .filter(Objects::nonNull)
+                        .toList()));
     }
 
     /** A source on its own. */
     public static ArtSheet of(String title, jurren.core.art.Source source) {
-        List<Painted> paints = new Chain().art(List.of(new Motif("m1", title, source, List.of(), Pose.at(0, 0))), Placement.HERE).paints();
-        return new ArtSheet(title, paints.stream().map(p -> new Part(p.colour().hex(), p.colour(), p.region())).toList(), paints.stream().anyMatch(p -> p.ink().isPresent()));
+        List<Painted> paints = new Chain()
+                .art(List.of(new Motif("m1", title, source, List.of(), Pose.at(0, 0))), Placement.HERE)
+                .paints();
+        return new ArtSheet(
+                title,
+                paints.stream()
+                        .map(p -> new Part(p.colour().hex(), p.colour(), p.region()))
+                        .toList(),
+                paints.stream().anyMatch(p -> p.ink().isPresent()));
     }
 
     private static String name(LinePlan plan, Colour colour) {
-        return plan.used().stream().flatMap(m -> m.sold(colour).stream()).findFirst().map(c -> c.name()).orElse(colour.hex());
+        return plan.used().stream()
+                .flatMap(m -> m.sold(colour).stream())
+                .findFirst()
+                .map(c -> c.name())
+                .orElse(colour.hex());
     }
 
     public Optional<Box> box() {
@@ -89,6 +115,11 @@ public record ArtSheet(String title, List<Part> parts, boolean flattened) {
     }
 
     private ArtSheet placed(Placement p) {
-        return new ArtSheet(title, parts.stream().map(r -> new Part(r.name, r.colour, r.region.placed(p))).toList(), flattened);
+        return new ArtSheet(
+                title,
+                parts.stream()
+                        .map(r -> new Part(r.name, r.colour, r.region.placed(p)))
+                        .toList(),
+                flattened);
     }
 }

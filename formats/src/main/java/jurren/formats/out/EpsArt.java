@@ -16,26 +16,42 @@ final class EpsArt {
 
     private static final String[] WORDS = {" m\n", " l\n", " c\n", "z\n"};
 
-    private EpsArt() {
-    }
+    private EpsArt() {}
 
     static byte[] write(ArtSheet given, Optional<String> cutColour) {
         ArtSheet sheet = given.atOrigin();
         Box box = sheet.box().orElseThrow();
         double w = box.widthMm() * POINT_PER_MM;
         double h = box.heightMm() * POINT_PER_MM;
-        StringBuilder out = new StringBuilder("%!PS-Adobe-3.0 EPSF-3.0\n%%BoundingBox: 0 0 ").append((long) Math.ceil(w)).append(' ')
-                .append((long) Math.ceil(h)).append("\n%%HiResBoundingBox: 0 0 ").append(Lines.number(w)).append(' ').append(Lines.number(h))
-                .append("\n%%EndComments\n/m {moveto} bind def /l {lineto} bind def /c {curveto} bind def /z {closepath} bind def\n");
+        StringBuilder out = new StringBuilder("%!PS-Adobe-3.0 EPSF-3.0\n%%BoundingBox: 0 0 ")
+                .append((long) Math.ceil(w))
+                .append(' ')
+                .append((long) Math.ceil(h))
+                .append("\n%%HiResBoundingBox: 0 0 ")
+                .append(Lines.number(w))
+                .append(' ')
+                .append(Lines.number(h))
+                .append(
+                        "\n%%EndComments\n/m {moveto} bind def /l {lineto} bind def /c {curveto} bind def /z {closepath} bind def\n");
         for (ArtSheet.Part part : sheet.parts()) {
             Colour c = part.colour();
-            out.append("% ").append(part.name().replaceAll("[^ -~]", "?")).append('\n').append(Lines.number(c.red() / 255.0)).append(' ')
-                    .append(Lines.number(c.green() / 255.0)).append(' ').append(Lines.number(c.blue() / 255.0)).append(" setrgbcolor newpath\n");
+            out.append("% ")
+                    .append(part.name().replaceAll("[^ -~]", "?"))
+                    .append('\n')
+                    .append(Lines.number(c.red() / 255.0))
+                    .append(' ')
+                    .append(Lines.number(c.green() / 255.0))
+                    .append(' ')
+                    .append(Lines.number(c.blue() / 255.0))
+                    .append(" setrgbcolor newpath\n");
             path(out, part.region(), h);
             out.append("eofill\n");
         }
         cutColour.ifPresent(name -> {
-            out.append("[/Separation (").append(name.replaceAll("[^ -~]|[()\\\\]", "?")).append(") /DeviceRGB {").append(SHOWN_AS)
+            out.append("[/Separation (")
+                    .append(name.replaceAll("[^ -~]|[()\\\\]", "?"))
+                    .append(") /DeviceRGB {")
+                    .append(SHOWN_AS)
                     .append("}] setcolorspace 1 setcolor 0.1 setlinewidth newpath\n");
             path(out, sheet.whole(), h);
             out.append("stroke\n");

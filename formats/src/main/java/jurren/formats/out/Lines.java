@@ -8,8 +8,7 @@ import jurren.core.geometry.Region;
 
 /** What the text formats have in common. */
 final class Lines {
-    private Lines() {
-    }
+    private Lines() {}
 
     /** So far a written curve lies from an edge at most. */
     static final double SMOOTH_MM = 0.002;

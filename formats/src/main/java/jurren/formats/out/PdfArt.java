@@ -12,18 +12,20 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
-/** A page as large as the art. With a cut colour, the outline of all of it as a hairline in a spot colour of that name. */
+/**
+ * A page as large as the art. With a cut colour, the outline of all of it as a hairline in a spot colour of that name.
+ */
 final class PdfArt {
     private static final double POINT_PER_MM = 72 / 25.4;
     private static final float HAIRLINE = 0.1f;
 
-    private PdfArt() {
-    }
+    private PdfArt() {}
 
     static byte[] write(ArtSheet given, Optional<String> cutColour) {
         ArtSheet sheet = given.atOrigin();
         Box box = sheet.box().orElseThrow();
-        try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             document.getDocumentInformation().setTitle(sheet.title());
             float h = (float) (box.heightMm() * POINT_PER_MM);
             PDPage page = new PDPage(new PDRectangle((float) (box.widthMm() * POINT_PER_MM), h));

@@ -13,8 +13,7 @@ import jurren.formats.picture.PictureWriter;
 final class PngArt {
     private static final double MM_PER_INCH = 25.4;
 
-    private PngArt() {
-    }
+    private PngArt() {}
 
     static byte[] write(ArtSheet given, double perInch) {
         ArtSheet sheet = given.atOrigin();
@@ -23,7 +22,8 @@ final class PngArt {
         long w = Math.max(1, (long) Math.ceil(box.widthMm() * scale));
         long h = Math.max(1, (long) Math.ceil(box.heightMm() * scale));
         if (w * h > Picture.MOST_PIXELS) {
-            throw new IllegalArgumentException("a picture of " + w + " x " + h + " pixels is too large; choose fewer to the inch");
+            throw new IllegalArgumentException(
+                    "a picture of " + w + " x " + h + " pixels is too large; choose fewer to the inch");
         }
         BufferedImage image = new BufferedImage((int) w, (int) h, BufferedImage.TYPE_INT_ARGB);
         Graphics2D g = image.createGraphics();

@@ -13,8 +13,7 @@ final class SvgArt {
 
     private static final String[] WORDS = {"M", "L", "C", "Z"};
 
-    private SvgArt() {
-    }
+    private SvgArt() {}
 
     static byte[] write(ArtSheet given, double perInch) {
         ArtSheet sheet = given.atOrigin();
@@ -23,9 +22,20 @@ final class SvgArt {
         boolean mm = perInch == MM_PER_INCH;
         String w = Lines.number(box.widthMm() * unit);
         String h = Lines.number(box.heightMm() * unit);
-        StringBuilder out = new StringBuilder("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"")
-                .append(w).append(mm ? "mm" : "").append("\" height=\"").append(h).append(mm ? "mm" : "")
-                .append("\" viewBox=\"0 0 ").append(w).append(' ').append(h).append("\">\n<title>").append(text(sheet.title())).append("</title>\n");
+        StringBuilder out = new StringBuilder(
+                        "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"")
+                .append(w)
+                .append(mm ? "mm" : "")
+                .append("\" height=\"")
+                .append(h)
+                .append(mm ? "mm" : "")
+                .append("\" viewBox=\"0 0 ")
+                .append(w)
+                .append(' ')
+                .append(h)
+                .append("\">\n<title>")
+                .append(text(sheet.title()))
+                .append("</title>\n");
         if (!mm) {
             out.append("<desc>").append(Lines.number(perInch)).append(" units to the inch</desc>\n");
         }
@@ -48,7 +58,9 @@ final class SvgArt {
     private static String group(String name, Colour colour, Map<String, Integer> used) {
         int times = used.merge(name, 1, Integer::sum);
         String id = name.replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
-        return "<g id=\"" + text((id.isEmpty() ? "layer" : Character.isDigit(id.charAt(0)) ? "c" + id : id) + (times > 1 ? "-" + times : ""))
+        return "<g id=\""
+                + text((id.isEmpty() ? "layer" : Character.isDigit(id.charAt(0)) ? "c" + id : id)
+                        + (times > 1 ? "-" + times : ""))
                 + "\" fill=\"" + colour.hex() + "\" fill-rule=\"evenodd\">\n<title>" + text(name) + "</title>\n";
     }
 

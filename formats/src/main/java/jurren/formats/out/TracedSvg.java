@@ -9,28 +9,45 @@ import jurren.core.trace.Traced;
 
 /** A traced picture as SVG in millimetres with its curves as curves: one group a colour, middle lines as strokes. */
 public final class TracedSvg {
-    private TracedSvg() {
-    }
+    private TracedSvg() {}
 
     public static byte[] write(TracedPicture traced) {
         Traced t = traced.traced();
         Placement toMm = Placement.scaled(traced.mmPerPxAcross(), traced.mmPerPxDown());
         String w = Lines.number(t.width() * traced.mmPerPxAcross());
         String h = Lines.number(t.height() * traced.mmPerPxDown());
-        StringBuilder out = new StringBuilder("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"")
-                .append(w).append("mm\" height=\"").append(h).append("mm\" viewBox=\"0 0 ").append(w).append(' ').append(h).append("\">\n");
+        StringBuilder out = new StringBuilder(
+                        "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"")
+                .append(w)
+                .append("mm\" height=\"")
+                .append(h)
+                .append("mm\" viewBox=\"0 0 ")
+                .append(w)
+                .append(' ')
+                .append(h)
+                .append("\">\n");
         if (!t.lines().isEmpty()) {
-            out.append("<g fill=\"none\" stroke=\"").append(traced.shown(t.flats().getFirst().colour()).hex())
+            out.append("<g fill=\"none\" stroke=\"")
+                    .append(traced.shown(t.flats().getFirst().colour()).hex())
                     .append("\" stroke-linecap=\"round\" stroke-linejoin=\"round\">\n");
-            t.lines().forEach(l -> out.append("<path stroke-width=\"").append(Lines.number(l.widthPx() * traced.mmPerPxAcross()))
-                    .append("\" d=\"").append(path(l.curves().placed(toMm))).append("\"/>\n"));
+            t.lines()
+                    .forEach(l -> out.append("<path stroke-width=\"")
+                            .append(Lines.number(l.widthPx() * traced.mmPerPxAcross()))
+                            .append("\" d=\"")
+                            .append(path(l.curves().placed(toMm)))
+                            .append("\"/>\n"));
             out.append("</g>\n");
             return end(out);
         }
         for (Traced.Flat f : t.flats()) {
             String colour = traced.shown(f.colour()).hex();
-            out.append("<g id=\"c").append(colour, 1, 7).append("\" fill=\"").append(colour).append("\" fill-rule=\"evenodd\">\n<path d=\"")
-                    .append(path(f.curves().placed(toMm))).append("\"/>\n</g>\n");
+            out.append("<g id=\"c")
+                    .append(colour, 1, 7)
+                    .append("\" fill=\"")
+                    .append(colour)
+                    .append("\" fill-rule=\"evenodd\">\n<path d=\"")
+                    .append(path(f.curves().placed(toMm)))
+                    .append("\"/>\n</g>\n");
         }
         return end(out);
     }

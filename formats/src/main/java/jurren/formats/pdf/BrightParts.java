@@ -13,10 +13,12 @@ import jurren.core.trace.Tracer;
 final class BrightParts {
     private static final double MOST_PIXELS = 4_000_000;
     private static final int GREY = 0x010101;
-    private static final TraceSettings HALF = TraceSettings.USUAL.withInk(TraceSettings.Ink.LIGHT).withLevel(OptionalDouble.of(0.5)).withSpeck(0);
+    private static final TraceSettings HALF = TraceSettings.USUAL
+            .withInk(TraceSettings.Ink.LIGHT)
+            .withLevel(OptionalDouble.of(0.5))
+            .withSpeck(0);
 
-    private BrightParts() {
-    }
+    private BrightParts() {}
 
     /** @param byAlpha whether what covers lets through, and not what is light */
     static Region of(Ink.OfPicture ink, boolean byAlpha) {
@@ -27,12 +29,17 @@ final class BrightParts {
         for (int y = 0; y < picture.height(); y++) {
             for (int x = 0; x < picture.width(); x++) {
                 int p = picture.argb(x, y);
-                double through = (p >>> 24) / 255.0 * ink.opacity() * (byAlpha ? 1 : (0.3 * (p >> 16 & 0xFF) + 0.59 * (p >> 8 & 0xFF) + 0.11 * (p & 0xFF)) / 255);
+                double through = (p >>> 24)
+                        / 255.0
+                        * ink.opacity()
+                        * (byAlpha ? 1 : (0.3 * (p >> 16 & 0xFF) + 0.59 * (p >> 8 & 0xFF) + 0.11 * (p & 0xFF)) / 255);
                 grey[y * picture.width() + x] = 0xFF000000 | (int) Math.round(255 * through) * GREY;
             }
         }
         Traced traced = Tracer.trace(Picture.ofOwned(picture.width(), picture.height(), grey), HALF);
         Placement toMm = Placement.scaled(times).then(ink.toMm());
-        return Region.weld(traced.flats().stream().map(f -> f.curves().placed(toMm).enclosed()).toList());
+        return Region.weld(traced.flats().stream()
+                .map(f -> f.curves().placed(toMm).enclosed())
+                .toList());
     }
 }

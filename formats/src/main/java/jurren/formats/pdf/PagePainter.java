@@ -1,8 +1,22 @@
 package jurren.formats.pdf;
 
-import jurren.formats.drawing.Tiles;
-import org.apache.pdfbox.pdmodel.graphics.pattern.PDTilingPattern;
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.GeneralPath;
+import java.awt.geom.NoninvertibleTransformException;
+import java.awt.geom.Path2D;
+import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
+import java.io.IOException;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import jurren.core.art.DrawnShape;
 import jurren.core.art.Ink;
 import jurren.core.geometry.Box;
@@ -14,22 +28,7 @@ import jurren.core.trace.Picture;
 import jurren.formats.drawing.DrawingRead.Note;
 import jurren.formats.drawing.DrawnPicture;
 import jurren.formats.drawing.Found;
-import java.awt.BasicStroke;
-import java.awt.Color;
-import java.awt.Shape;
-import java.awt.geom.AffineTransform;
-import java.awt.geom.GeneralPath;
-import java.awt.geom.NoninvertibleTransformException;
-import java.awt.geom.Path2D;
-import java.awt.geom.Point2D;
-import java.io.IOException;
-import java.util.ArrayDeque;
-import java.util.Deque;
-import java.util.IdentityHashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.Objects;
-import java.util.Optional;
+import jurren.formats.drawing.Tiles;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
 import org.apache.pdfbox.contentstream.operator.Operator;
 import org.apache.pdfbox.cos.COSBase;
@@ -41,6 +40,7 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDVectorFont;
+import org.apache.pdfbox.pdmodel.graphics.blend.BlendMode;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColorSpace;
 import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceN;
@@ -54,8 +54,8 @@ import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentMembe
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
 import org.apache.pdfbox.pdmodel.graphics.pattern.PDAbstractPattern;
 import org.apache.pdfbox.pdmodel.graphics.pattern.PDShadingPattern;
+import org.apache.pdfbox.pdmodel.graphics.pattern.PDTilingPattern;
 import org.apache.pdfbox.pdmodel.graphics.state.PDGraphicsState;
-import org.apache.pdfbox.pdmodel.graphics.blend.BlendMode;
 import org.apache.pdfbox.pdmodel.graphics.state.PDSoftMask;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 import org.apache.pdfbox.util.Matrix;
@@ -66,12 +66,14 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     private static final double MM_PER_POINT = 25.4 / 72;
     /** A page that asks for more would take longer than anyone waits. */
     private static final int MOST_OPERATORS = 3_000_000;
+
     private static final int UNKNOWN = 0x808080;
     private static final double CLEAR = 1 / 255.0;
     private static final double HALF = 0.5;
     private static final double EDGE_MM = 0.1;
     /** Masks within masks. */
     private static final int MOST_MASKS = 4;
+
     private static final double LEAST_DASHES_POINTS = 0.05;
     private static final int MOST_DASHES = 1000;
 
@@ -87,6 +89,7 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     private final Deque<Marked> marked = new ArrayDeque<>();
     /** How many layers that are switched off what is painted lies in. */
     private int hidden;
+
     private double groupAlpha = 1;
     private final Tiles tiles = new Tiles();
     private int operators;
@@ -240,7 +243,9 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     /** A colour, and how it is painted when that is not it alone. */
     private record Paint(Colour colour, Optional<Ink> ink) {
         Paint faded(double opacity) {
-            return new Paint(colour, Optional.of(ink.map(i -> i.faded(opacity)).orElseGet(() -> new Ink.Clear(colour, opacity))));
+            return new Paint(
+                    colour,
+                    Optional.of(ink.map(i -> i.faded(opacity)).orElseGet(() -> new Ink.Clear(colour, opacity))));
         }
     }
 
@@ -256,35 +261,48 @@ final class PagePainter extends PDFGraphicsStreamEngine {
 
     /** Tile by tile, where the colour is a pattern of not too many; another kind of it is one colour. */
     private boolean tiled(Shape shape, PDColor colour) throws IOException {
-        if (!(colour.getColorSpace() instanceof PDPattern space) || !(space.getPattern(colour) instanceof PDTilingPattern tile) || hidden > 0 || tile.getBBox() == null) {
+        if (!(colour.getColorSpace() instanceof PDPattern space)
+                || !(space.getPattern(colour) instanceof PDTilingPattern tile)
+                || hidden > 0
+                || tile.getBBox() == null) {
             return false;
         }
         Matrix onto = Matrix.concatenate(getInitialMatrix(), tile.getMatrix());
         PDRectangle box = tile.getBBox();
-        Optional<List<Point2D>> all = tiles.over(shape, onto.createAffineTransform(),
-                new Rectangle2D.Double(box.getLowerLeftX(), box.getLowerLeftY(), box.getWidth(), box.getHeight()), tile.getXStep(), tile.getYStep());
+        Optional<List<Point2D>> all = tiles.over(
+                shape,
+                onto.createAffineTransform(),
+                new Rectangle2D.Double(box.getLowerLeftX(), box.getLowerLeftY(), box.getWidth(), box.getHeight()),
+                tile.getXStep(),
+                tile.getYStep());
         if (all.isEmpty()) {
             return false;
         }
         Region inside = Curves.of(shape, Placement.of(toMm)).enclosed();
         Region within = masked().map(c -> c.intersect(inside)).orElse(inside);
         // a tile without colours takes the one that is told with it
-        boolean plain = tile.getPaintType() == PDTilingPattern.PAINT_UNCOLORED && space.getUnderlyingColorSpace() != null;
+        boolean plain =
+                tile.getPaintType() == PDTilingPattern.PAINT_UNCOLORED && space.getUnderlyingColorSpace() != null;
         aside(() -> {
             groupAlpha *= getGraphicsState().getNonStrokeAlphaConstant();
             tiles.lay(all.get(), by -> {
-                Matrix there = Matrix.concatenate(onto, Matrix.getTranslateInstance((float) by.getX(), (float) by.getY()));
+                Matrix there =
+                        Matrix.concatenate(onto, Matrix.getTranslateInstance((float) by.getX(), (float) by.getY()));
                 clip = Optional.of(within);
                 narrow(box.transform(there));
                 if (!clip.get().isEmpty()) {
-                    processTilingPattern(tile, plain ? colour : null, plain ? space.getUnderlyingColorSpace() : null, there);
+                    processTilingPattern(
+                            tile, plain ? colour : null, plain ? space.getUnderlyingColorSpace() : null, there);
                 }
             });
         });
         return true;
     }
 
-    /** Something else is painted while a path is still on the table; afterwards that and everything around it is as it was. */
+    /**
+     * Something else is painted while a path is still on the table; afterwards that and everything around it is as it
+     * was.
+     */
     private void aside(Showing painting) throws IOException {
         Optional<Region> before = clip;
         double alpha = groupAlpha;
@@ -330,8 +348,15 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     private BasicStroke pen(double scale) {
         PDGraphicsState state = getGraphicsState();
         float[] dashes = dashes(scale);
-        return new BasicStroke((float) Math.max(0, state.getLineWidth() * scale), state.getLineCap(), state.getLineJoin(),
-                Math.max(1, state.getMiterLimit()), dashes, dashes == null ? 0 : (float) Math.max(0, state.getLineDashPattern().getPhase() * scale));
+        return new BasicStroke(
+                (float) Math.max(0, state.getLineWidth() * scale),
+                state.getLineCap(),
+                state.getLineJoin(),
+                Math.max(1, state.getMiterLimit()),
+                dashes,
+                dashes == null
+                        ? 0
+                        : (float) Math.max(0, state.getLineDashPattern().getPhase() * scale));
     }
 
     private float[] dashes(double scale) {
@@ -345,8 +370,17 @@ final class PagePainter extends PDFGraphicsStreamEngine {
             scaled[i] = (float) Math.max(0, dashes[i] * scale);
             sum += scaled[i];
         }
-        return sum * (scale == 1 ? Math.sqrt(Math.abs(getGraphicsState().getCurrentTransformationMatrix().createAffineTransform().getDeterminant())) : 1) > LEAST_DASHES_POINTS
-                && scaled.length <= MOST_DASHES ? scaled : null;
+        return sum
+                                        * (scale == 1
+                                                ? Math.sqrt(Math.abs(getGraphicsState()
+                                                        .getCurrentTransformationMatrix()
+                                                        .createAffineTransform()
+                                                        .getDeterminant()))
+                                                : 1)
+                                > LEAST_DASHES_POINTS
+                        && scaled.length <= MOST_DASHES
+                ? scaled
+                : null;
     }
 
     /** What a soft mask leaves, taken as a hard edge where it lets half through. */
@@ -392,7 +426,13 @@ final class PagePainter extends PDFGraphicsStreamEngine {
             if (s.ink().orElse(null) instanceof Ink.OfPicture picture) {
                 open = below.weld(BrightParts.of(picture, byAlpha).intersect(whole));
             } else {
-                double opacity = s.ink().map(i -> (i.argb(s.curves().bounds().centre().xMm(), s.curves().bounds().centre().yMm()) >>> 24) / 255.0).orElse(1.0);
+                double opacity = s.ink()
+                        .map(i -> (i.argb(
+                                                s.curves().bounds().centre().xMm(),
+                                                s.curves().bounds().centre().yMm())
+                                        >>> 24)
+                                / 255.0)
+                        .orElse(1.0);
                 open = (byAlpha ? opacity : opacity * luminosity(s.colour())) >= HALF ? open.weld(whole) : below;
             }
         }
@@ -404,9 +444,11 @@ final class PagePainter extends PDFGraphicsStreamEngine {
             return pattern(space.getPattern(colour), space, colour);
         }
         Colour rgb = new Colour(colour.toRGB() & 0xFFFFFF);
-        if (colour.getColorSpace() instanceof PDSeparation s && !List.of("All", "None").contains(s.getColorantName())) {
+        if (colour.getColorSpace() instanceof PDSeparation s
+                && !List.of("All", "None").contains(s.getColorantName())) {
             found.ink(rgb, s.getColorantName());
-        } else if (colour.getColorSpace() instanceof PDDeviceN n && n.getColorantNames().size() == 1) {
+        } else if (colour.getColorSpace() instanceof PDDeviceN n
+                && n.getColorantNames().size() == 1) {
             found.ink(rgb, n.getColorantNames().getFirst());
         }
         return new Paint(rgb, Optional.empty());
@@ -416,7 +458,8 @@ final class PagePainter extends PDFGraphicsStreamEngine {
         if (pattern instanceof PDShadingPattern s && s.getShading() != null) {
             // a pattern lies in the page's space, whatever was scaled since
             AffineTransform place = new AffineTransform(toMm);
-            place.concatenate(Matrix.concatenate(getInitialMatrix(), s.getMatrix()).createAffineTransform());
+            place.concatenate(
+                    Matrix.concatenate(getInitialMatrix(), s.getMatrix()).createAffineTransform());
             Optional<PdfShades.Shaded> shaded = PdfShades.of(s.getShading(), place);
             if (shaded.isPresent()) {
                 return shade(shaded.get());
@@ -424,7 +467,10 @@ final class PagePainter extends PDFGraphicsStreamEngine {
         }
         found.note(Note.SHADES_AS_ONE_COLOUR);
         PDColorSpace under = space.getUnderlyingColorSpace();
-        return new Paint(under == null || colour.getComponents().length == 0 ? new Colour(UNKNOWN) : new Colour(new PDColor(colour.getComponents(), under).toRGB() & 0xFFFFFF),
+        return new Paint(
+                under == null || colour.getComponents().length == 0
+                        ? new Colour(UNKNOWN)
+                        : new Colour(new PDColor(colour.getComponents(), under).toRGB() & 0xFFFFFF),
                 Optional.empty());
     }
 
@@ -488,18 +534,23 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     }
 
     /** @param isLayer whether it is of a layer at all */
-    private record Marked(boolean off, boolean isLayer) {
-    }
+    private record Marked(boolean off, boolean isLayer) {}
 
     /** What comes now is on a layer; of a membership the first counts. */
     private void enter(PDPropertyList layer) {
         if (layer != null) {
-            found.enter(Objects.toString(switch (layer) {
-                case PDOptionalContentGroup g -> g.getName();
-                case PDOptionalContentMembershipDictionary m -> m.getOCGs().stream().filter(PDOptionalContentGroup.class::isInstance)
-                        .map(g -> ((PDOptionalContentGroup) g).getName()).findFirst().orElse("");
-                default -> "";
-            }, ""));
+            found.enter(Objects.toString(
+                    switch (layer) {
+                        case PDOptionalContentGroup g -> g.getName();
+                        case PDOptionalContentMembershipDictionary m ->
+                            m.getOCGs().stream()
+                                    .filter(PDOptionalContentGroup.class::isInstance)
+                                    .map(g -> ((PDOptionalContentGroup) g).getName())
+                                    .findFirst()
+                                    .orElse("");
+                        default -> "";
+                    },
+                    ""));
         }
     }
 
@@ -525,12 +576,13 @@ final class PagePainter extends PDFGraphicsStreamEngine {
             case PDOptionalContentGroup g -> !all.isGroupEnabled(g);
             case PDOptionalContentMembershipDictionary m -> {
                 List<Boolean> on = m.getOCGs().stream().map(g -> !isOff(g)).toList();
-                yield !on.isEmpty() && !switch (m.getVisibilityPolicy().getName()) {
-                    case "AllOn" -> !on.contains(false);
-                    case "AnyOff" -> on.contains(false);
-                    case "AllOff" -> !on.contains(true);
-                    default -> on.contains(true);
-                };
+                yield !on.isEmpty()
+                        && !switch (m.getVisibilityPolicy().getName()) {
+                            case "AllOn" -> !on.contains(false);
+                            case "AnyOff" -> on.contains(false);
+                            case "AllOff" -> !on.contains(true);
+                            default -> on.contains(true);
+                        };
             }
             default -> false;
         };
@@ -595,7 +647,13 @@ final class PagePainter extends PDFGraphicsStreamEngine {
         }
         DrawnPicture picture;
         try {
-            picture = DrawnPicture.of(image.isStencil() ? image.getStencilImage(new Color(colour(getGraphicsState().getNonStrokingColor()).colour.rgb())) : image.getImage());
+            picture = DrawnPicture.of(
+                    image.isStencil()
+                            ? image.getStencilImage(
+                                    new Color(colour(getGraphicsState().getNonStrokingColor())
+                                            .colour
+                                            .rgb()))
+                            : image.getImage());
         } catch (IOException | RuntimeException _) {
             // the library meets pictures it cannot unpack with exceptions of many kinds
             found.note(Note.PICTURES_LEFT_OUT);
@@ -604,7 +662,8 @@ final class PagePainter extends PDFGraphicsStreamEngine {
         // a picture fills the unit square, its first row on top
         AffineTransform place = new AffineTransform(toMm);
         place.concatenate(getGraphicsState().getCurrentTransformationMatrix().createAffineTransform());
-        place.concatenate(new AffineTransform(1.0 / picture.picture().width(), 0, 0, -1.0 / picture.picture().height(), 0, 1));
+        place.concatenate(new AffineTransform(
+                1.0 / picture.picture().width(), 0, 0, -1.0 / picture.picture().height(), 0, 1));
         found.picture(picture, place, Math.min(1, opacity), masked());
     }
 
@@ -617,7 +676,8 @@ final class PagePainter extends PDFGraphicsStreamEngine {
         Paint paint = new Paint(new Colour(UNKNOWN), Optional.empty());
         try {
             AffineTransform place = new AffineTransform(toMm);
-            place.concatenate(getGraphicsState().getCurrentTransformationMatrix().createAffineTransform());
+            place.concatenate(
+                    getGraphicsState().getCurrentTransformationMatrix().createAffineTransform());
             Optional<PdfShades.Shaded> shaded = PdfShades.of(getResources().getShading(shading), place);
             if (shaded.isPresent()) {
                 paint = shade(shaded.get());

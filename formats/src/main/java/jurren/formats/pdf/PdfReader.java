@@ -1,14 +1,14 @@
 package jurren.formats.pdf;
 
-import jurren.core.art.DrawingFile;
-import jurren.formats.Refusal.Reason;
-import jurren.formats.drawing.DrawingRead;
-import jurren.formats.drawing.Found;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.logging.Level;
 import java.util.logging.Logger;
+import jurren.core.art.DrawingFile;
+import jurren.formats.Refusal.Reason;
+import jurren.formats.drawing.DrawingRead;
+import jurren.formats.drawing.Found;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.io.MemoryUsageSetting;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -19,6 +19,7 @@ import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
 public final class PdfReader {
     /** What a file may unpack to; more is no drawing. */
     private static final long MOST_UNPACKED = 256L << 20;
+
     private static final int MOST_PAGES = 500;
 
     private static final String FONT_CACHE = "pdfbox.fontcache";
@@ -34,19 +35,19 @@ public final class PdfReader {
         }
     }
 
-    private PdfReader() {
-    }
+    private PdfReader() {}
 
     public static DrawingRead read(DrawingFile file) {
-        try (PDDocument document = Loader.loadPDF(file.content(), "", null, null,
-                MemoryUsageSetting.setupMainMemoryOnly(MOST_UNPACKED).streamCache)) {
+        try (PDDocument document = Loader.loadPDF(
+                file.content(), "", null, null, MemoryUsageSetting.setupMainMemoryOnly(MOST_UNPACKED).streamCache)) {
             return page(file, document);
         } catch (InvalidPasswordException _) {
             return Found.refused(Reason.LOCKED, file, "");
         } catch (Found.TooMuch e) {
             throw e;
         } catch (IOException | RuntimeException e) {
-            // the library meets damage with exceptions of many unrelated kinds; whichever it is, the file cannot be understood
+            // the library meets damage with exceptions of many unrelated kinds; whichever it is, the file cannot be
+            // understood
             return Found.refused(Reason.BROKEN_DRAWING, file, firstLine(e));
         }
     }

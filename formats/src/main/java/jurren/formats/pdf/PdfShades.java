@@ -20,16 +20,14 @@ final class PdfShades {
     private static final double LEAST_MM2 = 1e-12;
     private static final double SAME = 1e-6;
 
-    private PdfShades() {
-    }
+    private PdfShades() {}
 
     /**
      * A shade as ink, with the mean of its colours where only one can be used.
      *
      * @param toMm from the shade's own space
      */
-    record Shaded(Colour mean, Optional<Ink> ink) {
-    }
+    record Shaded(Colour mean, Optional<Ink> ink) {}
 
     /** Empty where its colours cannot be told. */
     static Optional<Shaded> of(PDShading shading, AffineTransform toMm) throws IOException {
@@ -44,7 +42,8 @@ final class PdfShades {
     private static double[] numbers(COSArray array, int count) {
         double[] all = new double[count];
         for (int i = 0; i < count; i++) {
-            all[i] = array != null && i < array.size() && array.getObject(i) instanceof COSNumber n ? n.floatValue() : 0;
+            all[i] =
+                    array != null && i < array.size() && array.getObject(i) instanceof COSNumber n ? n.floatValue() : 0;
         }
         return all;
     }
@@ -69,7 +68,9 @@ final class PdfShades {
             // a cone that looks from aside is none of ours
             return Optional.of(alike(stops));
         }
-        List<Ink.Stop> from = stops.stream().map(p -> new Ink.Stop((inner + p.at() * (outer - inner)) / outer, p.argb())).toList();
+        List<Ink.Stop> from = stops.stream()
+                .map(p -> new Ink.Stop((inner + p.at() * (outer - inner)) / outer, p.argb()))
+                .toList();
         return shaded(true, Placement.scaled(outer).then(Placement.moved(x, y)), toMm, from);
     }
 

@@ -1,15 +1,13 @@
 package jurren.formats.picture;
 
+import java.util.OptionalDouble;
 import jurren.core.art.PictureFile;
 import jurren.formats.Refusal;
-import java.util.OptionalDouble;
 
 /** What came of reading a picture. */
 public sealed interface PictureRead {
     /** @param perInch how many pixels make an inch, where the file says so */
-    record Taken(PictureFile file, OptionalDouble perInch) implements PictureRead {
-    }
+    record Taken(PictureFile file, OptionalDouble perInch) implements PictureRead {}
 
-    record Refused(Refusal refusal) implements PictureRead {
-    }
+    record Refused(Refusal refusal) implements PictureRead {}
 }

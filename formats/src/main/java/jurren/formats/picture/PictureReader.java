@@ -8,11 +8,6 @@ import com.drew.metadata.bmp.BmpHeaderDirectory;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.jfif.JfifDirectory;
 import com.drew.metadata.png.PngDirectory;
-import jurren.formats.files.FileKind;
-import jurren.core.art.PictureFile;
-import jurren.core.trace.Picture;
-import jurren.formats.Refusal;
-import jurren.formats.Refusal.Reason;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -22,6 +17,11 @@ import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.MemoryCacheImageInputStream;
+import jurren.core.art.PictureFile;
+import jurren.core.trace.Picture;
+import jurren.formats.Refusal;
+import jurren.formats.Refusal.Reason;
+import jurren.formats.files.FileKind;
 
 /** Reads PNG, JPEG, BMP, GIF, TIFF and WebP from bytes alone, up to {@link Picture#MOST_PIXELS}. */
 public final class PictureReader {
@@ -34,8 +34,7 @@ public final class PictureReader {
         ImageIO.setUseCache(false);
     }
 
-    private PictureReader() {
-    }
+    private PictureReader() {}
 
     public static PictureRead read(String name, byte[] content) {
         if (content.length == 0) {
@@ -46,7 +45,8 @@ public final class PictureReader {
         }
         try {
             Picture picture = decode(content);
-            return new PictureRead.Taken(new PictureFile(name, content, picture, PictureReader::again), perInch(metadata(content)));
+            return new PictureRead.Taken(
+                    new PictureFile(name, content, picture, PictureReader::again), perInch(metadata(content)));
         } catch (TooLarge e) {
             return refused(Reason.PICTURE_TOO_LARGE, name, e.getMessage());
         } catch (NoPicture _) {
@@ -56,7 +56,12 @@ public final class PictureReader {
             if (FileKind.isHalfPicture(content)) {
                 return refused(Reason.SOMETHING_ELSE, name, FileKind.of(content).key());
             }
-            return refused(Reason.BROKEN_PICTURE, name, e.getMessage() == null || e.getMessage().contains("Exception") ? "its data ends early or does not fit together" : e.getMessage().lines().findFirst().orElse(""));
+            return refused(
+                    Reason.BROKEN_PICTURE,
+                    name,
+                    e.getMessage() == null || e.getMessage().contains("Exception")
+                            ? "its data ends early or does not fit together"
+                            : e.getMessage().lines().findFirst().orElse(""));
         }
     }
 
@@ -169,7 +174,9 @@ public final class PictureReader {
     private static OptionalDouble perInch(Metadata metadata) {
         try {
             double found = fromTags(metadata);
-            return found >= LEAST_PER_INCH && found <= MOST_PER_INCH ? OptionalDouble.of(found) : OptionalDouble.empty();
+            return found >= LEAST_PER_INCH && found <= MOST_PER_INCH
+                    ? OptionalDouble.of(found)
+                    : OptionalDouble.empty();
         } catch (MetadataException _) {
             return OptionalDouble.empty();
         }
@@ -177,7 +184,8 @@ public final class PictureReader {
 
     private static double fromTags(Metadata metadata) throws MetadataException {
         for (PngDirectory png : metadata.getDirectoriesOfType(PngDirectory.class)) {
-            if (png.containsTag(PngDirectory.TAG_PIXELS_PER_UNIT_X) && png.getInt(PngDirectory.TAG_UNIT_SPECIFIER) == 1) {
+            if (png.containsTag(PngDirectory.TAG_PIXELS_PER_UNIT_X)
+                    && png.getInt(PngDirectory.TAG_UNIT_SPECIFIER) == 1) {
                 return png.getInt(PngDirectory.TAG_PIXELS_PER_UNIT_X) * 0.0254;
             }
         }
@@ -187,7 +195,8 @@ public final class PictureReader {
         }
         ExifIFD0Directory exif = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
         if (exif != null && exif.containsTag(ExifIFD0Directory.TAG_X_RESOLUTION)) {
-            boolean centimetres = exif.containsTag(ExifIFD0Directory.TAG_RESOLUTION_UNIT) && exif.getInt(ExifIFD0Directory.TAG_RESOLUTION_UNIT) == 3;
+            boolean centimetres = exif.containsTag(ExifIFD0Directory.TAG_RESOLUTION_UNIT)
+                    && exif.getInt(ExifIFD0Directory.TAG_RESOLUTION_UNIT) == 3;
             return exif.getDouble(ExifIFD0Directory.TAG_X_RESOLUTION) * (centimetres ? 2.54 : 1);
         }
         BmpHeaderDirectory bmp = metadata.getFirstDirectoryOfType(BmpHeaderDirectory.class);

@@ -14,8 +14,7 @@ import jurren.core.trace.Picture;
 
 /** Pictures as PNG, every pixel as it is. */
 public final class PictureWriter {
-    private PictureWriter() {
-    }
+    private PictureWriter() {}
 
     public static byte[] png(Picture picture) {
         BufferedImage image = new BufferedImage(picture.width(), picture.height(), BufferedImage.TYPE_INT_ARGB);

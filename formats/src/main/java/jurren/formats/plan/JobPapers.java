@@ -1,12 +1,17 @@
 package jurren.formats.plan;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Supplier;
 import jurren.core.cure.Remedies;
 import jurren.core.cut.CutRun;
 import jurren.core.dryrun.DryRun;
 import jurren.core.load.Offcut;
 import jurren.core.plan.Plan;
-import jurren.core.run.WholeRun;
 import jurren.core.plan.PrintSheet;
+import jurren.core.run.WholeRun;
 import jurren.core.stop.Stop;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.formats.print.GuidePdf;
@@ -18,16 +23,10 @@ import jurren.formats.print.RunPdf;
 import jurren.formats.print.TicketPdf;
 import jurren.formats.svg.LoadSvg;
 import jurren.formats.words.Units;
-import java.util.LinkedHashMap;
-import java.util.Map;
-import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
-import java.util.function.Supplier;
 
 /** Every file of a job by its name: cut files, their drawings, ticket, proof and plan. */
 public final class JobPapers {
-    private JobPapers() {
-    }
+    private JobPapers() {}
 
     /** The files a cutter takes, {@code load-N.plt}, in the order of the loads. */
     public static Map<String, byte[]> cutFiles(Plan plan) {
@@ -62,18 +61,25 @@ public final class JobPapers {
         Map<String, byte[]> files = new LinkedHashMap<>();
         for (PrintSheet print : plan.prints()) {
             Stop.lookHere();
-            files.put("print-" + print.order() + ".png", PrintPng.write(print, plan.shop().printer().perInch()));
+            files.put(
+                    "print-" + print.order() + ".png",
+                    PrintPng.write(print, plan.shop().printer().perInch()));
         }
         return files;
     }
 
     /** What was written, and how its dry run came out; empty where nothing is cut. */
-    public record Written(Map<String, byte[]> files, Optional<DryRun> dryRun) {
-    }
+    public record Written(Map<String, byte[]> files, Optional<DryRun> dryRun) {}
 
     /** @param dryRun run beside the writing of the papers, and waited for at the end */
-    public static Written all(Plan plan, Map<String, byte[]> cutFiles, Map<String, byte[]> printFiles, Supplier<DryRun> dryRun,
-                              Units unit, Remedies remedies, Paper paper) {
+    public static Written all(
+            Plan plan,
+            Map<String, byte[]> cutFiles,
+            Map<String, byte[]> printFiles,
+            Supplier<DryRun> dryRun,
+            Units unit,
+            Remedies remedies,
+            Paper paper) {
         CompletableFuture<DryRun> running = CompletableFuture.supplyAsync(dryRun);
         Map<String, byte[]> files = new LinkedHashMap<>(cutFiles);
         for (CutRun run : plan.runs()) {
@@ -90,7 +96,8 @@ public final class JobPapers {
         files.put("run.pdf", RunPdf.write(plan, run, unit, paper));
         files.put("proof.png", Proof.write(plan.lines()));
         // where nothing was cut there is nothing to compare, which is not a match of 0 %
-        Optional<DryRun> made = Optional.of(running.join()).filter(d -> !d.copies().isEmpty());
+        Optional<DryRun> made =
+                Optional.of(running.join()).filter(d -> !d.copies().isEmpty());
         files.put("plan.json", PlanJson.write(plan, run, made, remedies));
         return new Written(files, made);
     }

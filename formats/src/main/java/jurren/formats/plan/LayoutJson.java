@@ -15,8 +15,7 @@ import jurren.core.plan.Plan;
 public final class LayoutJson {
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
-    private LayoutJson() {
-    }
+    private LayoutJson() {}
 
     public static byte[] write(Plan plan) {
         ObjectNode all = MAPPER.createObjectNode().put("format", 1);
@@ -31,15 +30,29 @@ public final class LayoutJson {
 
     private static void load(ObjectNode node, CutRun run) {
         Load load = run.load();
-        node.put("order", load.order()).put("material", load.material().id()).put("colour", load.colour().hex()).put("stock", load.stock().id())
-                .put("widthMm", rounded(load.stock().widthMm())).put("usedMm", rounded(load.usedMm())).put("leastMm", rounded(load.leastMm()))
+        node.put("order", load.order())
+                .put("material", load.material().id())
+                .put("colour", load.colour().hex())
+                .put("stock", load.stock().id())
+                .put("widthMm", rounded(load.stock().widthMm()))
+                .put("usedMm", rounded(load.usedMm()))
+                .put("leastMm", rounded(load.leastMm()))
                 .put("share", rounded(load.pieceShare()));
         ArrayNode placed = node.putArray("placed");
         for (Placed p : load.placed()) {
             Box box = p.box();
-            placed.addObject().put("line", p.item().lineId()).put("place", p.item().place()).put("size", p.item().size()).put("copy", p.item().copy())
-                    .put("layer", p.item().layer().order()).put("degrees", p.degrees()).put("reversed", p.item().turnedOver())
-                    .put("xMm", rounded(box.minXMm())).put("yMm", rounded(box.minYMm())).put("widthMm", rounded(box.widthMm())).put("heightMm", rounded(box.heightMm()));
+            placed.addObject()
+                    .put("line", p.item().lineId())
+                    .put("place", p.item().place())
+                    .put("size", p.item().size())
+                    .put("copy", p.item().copy())
+                    .put("layer", p.item().layer().order())
+                    .put("degrees", p.degrees())
+                    .put("reversed", p.item().turnedOver())
+                    .put("xMm", rounded(box.minXMm()))
+                    .put("yMm", rounded(box.minYMm()))
+                    .put("widthMm", rounded(box.widthMm()))
+                    .put("heightMm", rounded(box.heightMm()));
         }
     }
 

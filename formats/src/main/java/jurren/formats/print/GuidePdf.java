@@ -18,7 +18,8 @@ import jurren.formats.words.Units;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /**
- * A paper guide at 1:1 for a load on an offcut: laid under a clear mat, it shows where the offcut must be stuck so that every
+ * A paper guide at 1:1 for a load on an offcut: laid under a clear mat, it shows where the offcut must be stuck so that
+ * every
  * piece lands on it. As the knife sees it, the start corner at the lower left.
  */
 public final class GuidePdf {
@@ -32,8 +33,7 @@ public final class GuidePdf {
     private static final float[] DASHES = {4, 3};
     private static final double LEAST_WIDE_MM = 120;
 
-    private GuidePdf() {
-    }
+    private GuidePdf() {}
 
     public static byte[] write(Load load, Units units) {
         Offcut offcut = (Offcut) load.stock();
@@ -49,18 +49,46 @@ public final class GuidePdf {
                 Region art = p.item().layer().region().placed(p.onto().then(toSheet));
                 sheet.outline(AwtShapes.path(art), toPage, PLUM, HAIRLINE_PT, DASHES);
                 Point at = toSheet.apply(p.box().centre());
-                sheet.text(p.item().lineId() + " " + p.item().size() + " " + p.item().copy(), at.xMm() * pt, at.yMm() * pt, DocumentFonts.TEXT, TEXT_PT, PLUM);
+                sheet.text(
+                        p.item().lineId() + " " + p.item().size() + " "
+                                + p.item().copy(),
+                        at.xMm() * pt,
+                        at.yMm() * pt,
+                        DocumentFonts.TEXT,
+                        TEXT_PT,
+                        PLUM);
             }
             Box box = offcut.outline().bounds().placed(toSheet);
-            for (Point p : List.of(new Point(box.minXMm(), box.maxYMm()), new Point(box.maxXMm(), box.maxYMm()), new Point(box.minXMm(), box.minYMm()))) {
+            for (Point p : List.of(
+                    new Point(box.minXMm(), box.maxYMm()),
+                    new Point(box.maxXMm(), box.maxYMm()),
+                    new Point(box.minXMm(), box.minYMm()))) {
                 sheet.rule((p.xMm() - CROSS_MM) * pt, p.yMm() * pt, (p.xMm() + CROSS_MM) * pt, HAIRLINE_PT, INK);
                 sheet.box(p.xMm() * pt, (p.yMm() - CROSS_MM) * pt, HAIRLINE_PT, 2 * CROSS_MM * pt, INK, INK);
             }
             double y = box.maxYMm() + CROSS_MM + 2;
-            sheet.text(TicketWords.text("guide.title", load.order(), load.material().colourName(load.colour()), load.material().name(), offcut.id()),
-                    MARGIN_MM * pt, (y + LINE_MM) * pt, DocumentFonts.TEXT_BOLD, TEXT_PT, INK);
-            sheet.text(TicketWords.text("guide.how", units.length().format(offcut.lengthMm()), units.length().format(offcut.widthMm())),
-                    MARGIN_MM * pt, (y + 2 * LINE_MM) * pt, DocumentFonts.TEXT, TEXT_PT, INK);
+            sheet.text(
+                    TicketWords.text(
+                            "guide.title",
+                            load.order(),
+                            load.material().colourName(load.colour()),
+                            load.material().name(),
+                            offcut.id()),
+                    MARGIN_MM * pt,
+                    (y + LINE_MM) * pt,
+                    DocumentFonts.TEXT_BOLD,
+                    TEXT_PT,
+                    INK);
+            sheet.text(
+                    TicketWords.text(
+                            "guide.how",
+                            units.length().format(offcut.lengthMm()),
+                            units.length().format(offcut.widthMm())),
+                    MARGIN_MM * pt,
+                    (y + 2 * LINE_MM) * pt,
+                    DocumentFonts.TEXT,
+                    TEXT_PT,
+                    INK);
             return sheet.finish();
         } catch (IOException e) {
             throw new UncheckedIOException(e);

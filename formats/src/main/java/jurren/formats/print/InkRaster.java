@@ -16,10 +16,12 @@ import jurren.core.geometry.Region;
 import jurren.core.memo.Scale;
 import jurren.core.trace.Picture;
 
-/** Puts inks of every kind into pixels: the region's edge as smooth as the 2D painter makes it, each pixel as its ink says. */
+/**
+ * Puts inks of every kind into pixels: the region's edge as smooth as the 2D painter makes it, each pixel as its ink
+ * says.
+ */
 public final class InkRaster {
-    private InkRaster() {
-    }
+    private InkRaster() {}
 
     /**
      * Over what an image shows already.
@@ -28,8 +30,12 @@ public final class InkRaster {
      */
     public static void paint(BufferedImage onto, Region region, Ink ink, Placement toPx) {
         Box box = region.bounds().placed(toPx).grown(1);
-        Rectangle r = new Rectangle((int) Math.floor(box.minXMm()), (int) Math.floor(box.minYMm()),
-                (int) Math.ceil(box.widthMm()) + 1, (int) Math.ceil(box.heightMm()) + 1).intersection(new Rectangle(onto.getWidth(), onto.getHeight()));
+        Rectangle r = new Rectangle(
+                        (int) Math.floor(box.minXMm()),
+                        (int) Math.floor(box.minYMm()),
+                        (int) Math.ceil(box.widthMm()) + 1,
+                        (int) Math.ceil(box.heightMm()) + 1)
+                .intersection(new Rectangle(onto.getWidth(), onto.getHeight()));
         if (r.isEmpty()) {
             return;
         }
@@ -76,8 +82,16 @@ public final class InkRaster {
     /** The ink in the image's own coordinates; of a picture with many pixels for each of the image's, their means. */
     private static Ink inPixels(Ink ink, Placement toPx) {
         if (ink.placed(toPx) instanceof Ink.OfPicture p) {
-            int times = (int) Math.floor(1 / Math.max(Math.hypot(p.toMm().xx(), p.toMm().yx()), Math.hypot(p.toMm().xy(), p.toMm().yy())));
-            return times < 2 ? p : new Ink.OfPicture(new Reduced(p.of().picture().reduced(times)), Placement.scaled(times).then(p.toMm()), p.opacity());
+            int times = (int) Math.floor(1
+                    / Math.max(
+                            Math.hypot(p.toMm().xx(), p.toMm().yx()),
+                            Math.hypot(p.toMm().xy(), p.toMm().yy())));
+            return times < 2
+                    ? p
+                    : new Ink.OfPicture(
+                            new Reduced(p.of().picture().reduced(times)),
+                            Placement.scaled(times).then(p.toMm()),
+                            p.opacity());
         }
         return ink.placed(toPx);
     }
@@ -99,6 +113,7 @@ public final class InkRaster {
         BufferedImage image = new BufferedImage(w, h, BufferedImage.TYPE_INT_ARGB);
         Placement toPx = Placement.moved(-box.minXMm(), -box.minYMm()).then(Placement.scaled(scale));
         paint(image, Region.of(box.grown(1 / scale)), ink, toPx);
-        return new Ink.OfPicture(new Reduced(Picture.ofOwned(w, h, image.getRGB(0, 0, w, h, null, 0, w))), toPx.inverse(), 1);
+        return new Ink.OfPicture(
+                new Reduced(Picture.ofOwned(w, h, image.getRGB(0, 0, w, h, null, 0, w))), toPx.inverse(), 1);
     }
 }

@@ -19,7 +19,8 @@ import jurren.core.load.Load;
 import jurren.core.load.Placed;
 
 /**
- * A load as it lies in front of the cutter, its leading edge to the right, in as many strips as it takes: pieces in the film's
+ * A load as it lies in front of the cutter, its leading edge to the right, in as many strips as it takes: pieces in the
+ * film's
  * colour, each with its name, and what is cut for weeding.
  */
 final class LoadDrawing {
@@ -29,9 +30,11 @@ final class LoadDrawing {
     private static final Color PLUM = new Color(0x7C2E57);
     /** So high is a strip of the usual film, at the least and at the most. */
     private static final double LEAST_HIGH = 64;
+
     private static final double MOST_HIGH = 96;
     /** A short one takes little of the page and is drawn larger. */
     private static final double SHORT_HIGH = 170;
+
     private static final double BETWEEN = 8;
     private static final double PADDING = 1.5;
     private static final double BESIDE = 0.55;
@@ -48,7 +51,10 @@ final class LoadDrawing {
         this.load = run.load();
         this.width = width;
         double across = load.stock().widthMm();
-        this.scale = Math.clamp(width / load.usedMm(), LEAST_HIGH / across, (load.usedMm() < across / 2 ? SHORT_HIGH : MOST_HIGH) / across);
+        this.scale = Math.clamp(
+                width / load.usedMm(),
+                LEAST_HIGH / across,
+                (load.usedMm() < across / 2 ? SHORT_HIGH : MOST_HIGH) / across);
         this.strips = Math.max(1, (int) Math.ceil(load.usedMm() * scale / width - 1e-6));
     }
 
@@ -98,19 +104,26 @@ final class LoadDrawing {
     }
 
     /** On its piece, or the part of it that is on this strip, on white, so that it can be read on any film. */
-    private static void named(PdfSheet sheet, Placed p, AffineTransform toPage, String name, Rectangle2D on, List<Rectangle2D> names) throws IOException {
+    private static void named(
+            PdfSheet sheet, Placed p, AffineTransform toPage, String name, Rectangle2D on, List<Rectangle2D> names)
+            throws IOException {
         double size = PdfSheet.LEAST_PT;
         double wide = sheet.width(name, DocumentFonts.MEASURE, size) + 2 * PADDING;
         double high = size + 2 * PADDING;
         Rectangle2D free = null;
         for (Point at : places(p, wide / toPage.getScaleX())) {
             Point2D middle = toPage.transform(new Point2D.Double(at.xMm(), at.yMm()), null);
-            Rectangle2D here = new Rectangle2D.Double(Math.max(on.getX(), Math.min(middle.getX() - wide / 2, on.getMaxX() - wide)),
-                    Math.max(on.getY(), Math.min(middle.getY() - high / 2, on.getMaxY() - high)), wide, high);
+            Rectangle2D here = new Rectangle2D.Double(
+                    Math.max(on.getX(), Math.min(middle.getX() - wide / 2, on.getMaxX() - wide)),
+                    Math.max(on.getY(), Math.min(middle.getY() - high / 2, on.getMaxY() - high)),
+                    wide,
+                    high);
             if (!on.contains(middle)) {
                 continue;
             }
-            if (free == null || names.stream().anyMatch(free::intersects) && names.stream().noneMatch(here::intersects)) {
+            if (free == null
+                    || names.stream().anyMatch(free::intersects)
+                            && names.stream().noneMatch(here::intersects)) {
                 free = here;
             }
         }
@@ -125,7 +138,8 @@ final class LoadDrawing {
     /** Well inside its largest part, elsewhere over it, or beside it where there is so much room. */
     private static List<Point> places(Placed p, double wideMm) {
         Box box = p.box();
-        List<Point> all = new ArrayList<>(List.of(p.item().layer().weeded().largest().region().placed(p.onto()).inside(), box.centre()));
+        List<Point> all = new ArrayList<>(List.of(
+                p.item().layer().weeded().largest().region().placed(p.onto()).inside(), box.centre()));
         for (double x : PARTS) {
             for (double y : PARTS) {
                 all.add(new Point(box.minXMm() + x * box.widthMm(), box.minYMm() + y * box.heightMm()));

@@ -6,7 +6,8 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /** Sheets that a desk printer takes. */
 public enum Paper {
-    LETTER(PDRectangle.LETTER), A4(PDRectangle.A4);
+    LETTER(PDRectangle.LETTER),
+    A4(PDRectangle.A4);
 
     private final PDRectangle size;
 

@@ -60,7 +60,10 @@ final class PdfInks {
     /** A photograph's own bytes, unless it has to be turned, or its colours are not of a screen. */
     private Optional<PDImageXObject> jpeg(PictureFile file) throws IOException {
         byte[] content = file.content();
-        if (content.length < 2 || (content[0] & 0xFF) != 0xFF || (content[1] & 0xFF) != 0xD8 || !PictureReader.isUpright(content)) {
+        if (content.length < 2
+                || (content[0] & 0xFF) != 0xFF
+                || (content[1] & 0xFF) != 0xD8
+                || !PictureReader.isUpright(content)) {
             return Optional.empty();
         }
         PDImageXObject image = JPEGFactory.createFromByteArray(document, content);
@@ -99,8 +102,14 @@ final class PdfInks {
         } finally {
             fast.end();
         }
-        PDImageXObject image = new PDImageXObject(document, new ByteArrayInputStream(bytes.toByteArray()), COSName.FLATE_DECODE,
-                picture.width(), picture.height(), BITS, colours);
+        PDImageXObject image = new PDImageXObject(
+                document,
+                new ByteArrayInputStream(bytes.toByteArray()),
+                COSName.FLATE_DECODE,
+                picture.width(),
+                picture.height(),
+                BITS,
+                colours);
         COSDictionary predictor = new COSDictionary();
         predictor.setInt(COSName.PREDICTOR, 15);
         predictor.setInt(COSName.COLORS, n);
@@ -112,7 +121,8 @@ final class PdfInks {
 
     /** Over the unit square or circle. */
     static PDShading shade(Ink.Shade s) throws IOException {
-        PDShading shading = s.round() ? new PDShadingType3(new COSDictionary()) : new PDShadingType2(new COSDictionary());
+        PDShading shading =
+                s.round() ? new PDShadingType3(new COSDictionary()) : new PDShadingType2(new COSDictionary());
         COSDictionary d = shading.getCOSObject();
         d.setInt(COSName.SHADING_TYPE, s.round() ? 3 : 2);
         d.setItem(COSName.COLORSPACE, COSName.DEVICERGB);
@@ -187,8 +197,13 @@ final class PdfInks {
         List<Placement> tiles = new ArrayList<>();
         for (int across = -1; across <= 1; across++) {
             for (int down = -1; down <= 1; down++) {
-                Placement mirrored = new Placement(across == 0 ? 1 : -1, 0, 0, down == 0 ? 1 : -1,
-                        across > 0 ? 2.0 * picture.width() : 0, down > 0 ? 2.0 * picture.height() : 0);
+                Placement mirrored = new Placement(
+                        across == 0 ? 1 : -1,
+                        0,
+                        0,
+                        down == 0 ? 1 : -1,
+                        across > 0 ? 2.0 * picture.width() : 0,
+                        down > 0 ? 2.0 * picture.height() : 0);
                 Placement tile = mirrored.then(toMm);
                 Box covers = new Box(0, 0, picture.width(), picture.height()).placed(tile);
                 if (covers.grown(-TOUCH_MM).crossed(reach).isPresent()) {

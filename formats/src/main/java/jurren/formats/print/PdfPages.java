@@ -17,11 +17,9 @@ public final class PdfPages {
      *
      * @param rgb its pixels, row by row
      */
-    public record Page(int width, int height, int[] rgb) {
-    }
+    public record Page(int width, int height, int[] rgb) {}
 
-    private PdfPages() {
-    }
+    private PdfPages() {}
 
     public static List<Page> render(byte[] pdf, int perInch) {
         List<Page> pages = new ArrayList<>();

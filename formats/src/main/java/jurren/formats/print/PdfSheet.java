@@ -34,9 +34,11 @@ final class PdfSheet implements AutoCloseable {
 
     /** Nothing is written smaller. */
     static final double LEAST_PT = 7.5;
+
     private static final double FINE_PER_INCH = 300;
     /** A shade that fades out has no detail. */
     private static final double SOFT_PER_INCH = 150;
+
     private static final int MOST_FLATTENED = 12_000_000;
 
     private final PDDocument document = new PDDocument();
@@ -96,8 +98,10 @@ final class PdfSheet implements AutoCloseable {
     }
 
     /** No wider than {@code room}: first smaller, then shortened. Answers how wide it became. */
-    double textWithin(String text, double x, double y, double room, DocumentFonts font, double size, Color colour) throws IOException {
-        double fitting = Math.clamp(size * room / Math.max(1e-9, width(text, font, size)), Math.min(size, LEAST_PT), size);
+    double textWithin(String text, double x, double y, double room, DocumentFonts font, double size, Color colour)
+            throws IOException {
+        double fitting =
+                Math.clamp(size * room / Math.max(1e-9, width(text, font, size)), Math.min(size, LEAST_PT), size);
         String shown = text;
         while (width(shown, font, fitting) > room && shown.length() > 1) {
             shown = shown.substring(0, shown.length() - 2).stripTrailing() + "…";
@@ -203,7 +207,9 @@ final class PdfSheet implements AutoCloseable {
     static Ink asWritten(Region region, Ink ink) {
         return switch (ink) {
             case Ink.Bent b -> InkRaster.flattened(region, b, FINE_PER_INCH, MOST_FLATTENED);
-            case Ink.Shade s when s.stops().stream().anyMatch(t -> t.argb() >>> 24 != 0xFF) -> InkRaster.flattened(region, s, SOFT_PER_INCH, MOST_FLATTENED);
+            case Ink.Shade s
+            when s.stops().stream().anyMatch(t -> t.argb() >>> 24 != 0xFF) ->
+                InkRaster.flattened(region, s, SOFT_PER_INCH, MOST_FLATTENED);
             case Ink other -> other;
         };
     }
@@ -248,11 +254,16 @@ final class PdfSheet implements AutoCloseable {
             switch (it.currentSegment(c)) {
                 case PathIterator.SEG_MOVETO -> page.moveTo((float) c[0], (float) c[1]);
                 case PathIterator.SEG_LINETO -> page.lineTo((float) c[0], (float) c[1]);
-                case PathIterator.SEG_QUADTO -> page.curveTo((float) (x + 2 * (c[0] - x) / 3),
-                        (float) (y + 2 * (c[1] - y) / 3), (float) (c[2] + 2 * (c[0] - c[2]) / 3),
-                        (float) (c[3] + 2 * (c[1] - c[3]) / 3), (float) c[2], (float) c[3]);
-                case PathIterator.SEG_CUBICTO -> page.curveTo((float) c[0], (float) c[1], (float) c[2], (float) c[3],
-                        (float) c[4], (float) c[5]);
+                case PathIterator.SEG_QUADTO ->
+                    page.curveTo(
+                            (float) (x + 2 * (c[0] - x) / 3),
+                            (float) (y + 2 * (c[1] - y) / 3),
+                            (float) (c[2] + 2 * (c[0] - c[2]) / 3),
+                            (float) (c[3] + 2 * (c[1] - c[3]) / 3),
+                            (float) c[2],
+                            (float) c[3]);
+                case PathIterator.SEG_CUBICTO ->
+                    page.curveTo((float) c[0], (float) c[1], (float) c[2], (float) c[3], (float) c[4], (float) c[5]);
                 default -> page.closePath();
             }
             int last = switch (it.currentSegment(c)) {

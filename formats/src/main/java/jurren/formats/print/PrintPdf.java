@@ -20,8 +20,10 @@ import jurren.formats.words.Words;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /**
- * A sheet to be printed at true size: reversed where its way wants it, colours as filled paths with their bleed, pictures
- * once each. What a knife follows has marks in the sheet's corners and its cut line as a hairline in a spot colour of its
+ * A sheet to be printed at true size: reversed where its way wants it, colours as filled paths with their bleed,
+ * pictures
+ * once each. What a knife follows has marks in the sheet's corners and its cut line as a hairline in a spot colour of
+ * its
  * own; what is laid by hand has cross marks outside its own corners and a dashed line to trim the paper along.
  */
 public final class PrintPdf {
@@ -29,6 +31,7 @@ public final class PrintPdf {
     public static final String CUT_LINE = "Cut line";
     /** From the ink's corner out to the middle of a cross, and half its length. */
     private static final double CROSS_OUT_MM = 5;
+
     private static final double CROSS_HALF_MM = 3;
     private static final double HAIRLINE_PT = 0.25;
     private static final double NAME_PT = 6;
@@ -50,7 +53,8 @@ public final class PrintPdf {
     /** @param cutLine what the printer's own machine calls the colour it cuts along */
     public static byte[] write(PrintSheet print, String cutLine) {
         double pt = PdfSheet.PT_PER_MM;
-        try (PdfSheet sheet = new PdfSheet(new PDRectangle((float) (print.widthMm() * pt), (float) (print.heightMm() * pt)))) {
+        try (PdfSheet sheet =
+                new PdfSheet(new PDRectangle((float) (print.widthMm() * pt), (float) (print.heightMm() * pt)))) {
             sheet.newPage();
             new PrintPdf(print, sheet).draw(cutLine);
             return sheet.finish();
@@ -74,28 +78,54 @@ public final class PrintPdf {
         }
         if (print.isCut()) {
             crosses(new Box(0, 0, print.widthMm(), print.heightMm()).grown(-PrintSheet.MARKS_IN_MM));
-            name(TicketWords.text("print.name.cut", print.order(), print.load(), print.material().name()), PrintSheet.MARKS_IN_MM * 2, print.heightMm());
+            name(
+                    TicketWords.text(
+                            "print.name.cut",
+                            print.order(),
+                            print.load(),
+                            print.material().name()),
+                    PrintSheet.MARKS_IN_MM * 2,
+                    print.heightMm());
         }
     }
 
     private static List<Inked> asWritten(Layer layer) {
-        return layer.print().inks().stream().map(i -> new Inked(i.colour(), i.ink().map(k -> PdfSheet.asWritten(i.region(), k)), i.region())).toList();
+        return layer.print().inks().stream()
+                .map(i -> new Inked(i.colour(), i.ink().map(k -> PdfSheet.asWritten(i.region(), k)), i.region()))
+                .toList();
     }
 
     private void byHand(PrintSheet.Slot slot) throws IOException {
         crosses(slot.inked().grown(CROSS_OUT_MM));
         sheet.outline(AwtShapes.path(Region.of(slot.box())), toPage, TRIM, HAIRLINE_PT, DASHES);
-        name(TicketWords.text("print.name", print.order(), slot.lineId(), slot.place(), slot.size(), Words.made(slot.layer())),
-                slot.box().minXMm() + CROSS_OUT_MM * 2, slot.box().maxYMm());
+        name(
+                TicketWords.text(
+                        "print.name",
+                        print.order(),
+                        slot.lineId(),
+                        slot.place(),
+                        slot.size(),
+                        Words.made(slot.layer())),
+                slot.box().minXMm() + CROSS_OUT_MM * 2,
+                slot.box().maxYMm());
     }
 
     private void name(String text, double xMm, double yMm) throws IOException {
-        sheet.text(text, xMm * PdfSheet.PT_PER_MM, (yMm - NAME_IN_MM) * PdfSheet.PT_PER_MM, DocumentFonts.TEXT, NAME_PT, Color.BLACK);
+        sheet.text(
+                text,
+                xMm * PdfSheet.PT_PER_MM,
+                (yMm - NAME_IN_MM) * PdfSheet.PT_PER_MM,
+                DocumentFonts.TEXT,
+                NAME_PT,
+                Color.BLACK);
     }
 
     private void crosses(Box at) throws IOException {
-        for (Point p : List.of(new Point(at.minXMm(), at.minYMm()), new Point(at.maxXMm(), at.minYMm()),
-                new Point(at.minXMm(), at.maxYMm()), new Point(at.maxXMm(), at.maxYMm()))) {
+        for (Point p : List.of(
+                new Point(at.minXMm(), at.minYMm()),
+                new Point(at.maxXMm(), at.minYMm()),
+                new Point(at.minXMm(), at.maxYMm()),
+                new Point(at.maxXMm(), at.maxYMm()))) {
             double x = p.xMm() * PdfSheet.PT_PER_MM;
             double y = p.yMm() * PdfSheet.PT_PER_MM;
             double half = CROSS_HALF_MM * PdfSheet.PT_PER_MM;

@@ -14,8 +14,7 @@ import jurren.formats.picture.PictureWriter;
 
 /** A sheet to be printed as pixels on white: for printers that take pictures only. It has no cut line and no marks. */
 public final class PrintPng {
-    private PrintPng() {
-    }
+    private PrintPng() {}
 
     /** Throws when it would have more pixels than fit into memory. */
     public static byte[] write(PrintSheet print, double perInch) {
@@ -23,7 +22,8 @@ public final class PrintPng {
         long w = Math.max(1, Math.round(print.widthMm() * scale));
         long h = Math.max(1, Math.round(print.heightMm() * scale));
         if (w * h > Picture.MOST_PIXELS * 2L) {
-            throw new IllegalArgumentException("a sheet of " + w + " x " + h + " pixels is too large; choose fewer to the inch");
+            throw new IllegalArgumentException(
+                    "a sheet of " + w + " x " + h + " pixels is too large; choose fewer to the inch");
         }
         BufferedImage image = new BufferedImage((int) w, (int) h, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = image.createGraphics();

@@ -1,5 +1,16 @@
 package jurren.formats.print;
 
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javax.imageio.ImageIO;
 import jurren.core.art.Ink;
 import jurren.core.blank.AsHeld;
 import jurren.core.blank.BlankPart;
@@ -12,17 +23,6 @@ import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
-import java.awt.BasicStroke;
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import javax.imageio.ImageIO;
 
 /** The thing with its art as worn, side by side for several lines, as PNG. */
 public final class Proof {
@@ -30,8 +30,7 @@ public final class Proof {
     private static final double MARGIN_MM = 40;
     private static final Color GROUND = new Color(0xDEDFE1);
 
-    private Proof() {
-    }
+    private Proof() {}
 
     public static byte[] write(List<LinePlan> lines) {
         double width = MARGIN_MM;
@@ -64,7 +63,11 @@ public final class Proof {
 
     /** One finished piece as a dry run made it, with what differs from the art hatched in red. */
     public static byte[] writeResult(LinePlan line, SizePlan size, Map<Film, Region> result, Region wrong) {
-        Box box = size.laid().bounds().map(size.area().box()::joined).orElse(size.area().box()).grown(MARGIN_MM / 2);
+        Box box = size.laid()
+                .bounds()
+                .map(size.area().box()::joined)
+                .orElse(size.area().box())
+                .grown(MARGIN_MM / 2);
         BufferedImage image = image(box.widthMm() * 2, box.heightMm() * 2);
         Graphics2D g = painter(image);
         g.scale(2, 2);
@@ -83,7 +86,8 @@ public final class Proof {
     }
 
     private static Box picture(LinePlan line) {
-        return line.face().surface() instanceof Surface.Round r ? new AsHeld(r, line.face().trueAtMm(), 0).bounds()
+        return line.face().surface() instanceof Surface.Round r
+                ? new AsHeld(r, line.face().trueAtMm(), 0).bounds()
                 : line.face().pictureBox();
     }
 
@@ -92,7 +96,11 @@ public final class Proof {
         Color body = new Color(line.blankColour().colour().rgb());
         g.setColor(body);
         g.fill(held.body().toAwt());
-        line.drawn().art().paints().forEach(p -> fill(image, g, p.colour(), p.ink().map(i -> i.warped(held, held.back())), held.seen(p.region())));
+        line.drawn()
+                .art()
+                .paints()
+                .forEach(p -> fill(
+                        image, g, p.colour(), p.ink().map(i -> i.warped(held, held.back())), held.seen(p.region())));
         g.setColor(Shades.of(body, BlankPart.Kind.INSIDE));
         g.fill(held.lip().toAwt());
         g.setColor(Shades.of(body, BlankPart.Kind.TRIM));

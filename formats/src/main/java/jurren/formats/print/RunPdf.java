@@ -14,7 +14,9 @@ import jurren.formats.words.TicketWords;
 import jurren.formats.words.Units;
 import jurren.formats.words.Words;
 
-/** The run of a whole job on paper: a picture of who does what when, and every task with a box to tick, in its order. */
+/**
+ * The run of a whole job on paper: a picture of who does what when, and every task with a box to tick, in its order.
+ */
 public final class RunPdf {
     private static final Color INK = new Color(0x23262B);
     private static final Color SOFT = new Color(0x5A5F66);
@@ -23,8 +25,7 @@ public final class RunPdf {
     private static final double NAMES = 104;
     private static final double ROW = 15;
 
-    private RunPdf() {
-    }
+    private RunPdf() {}
 
     public static byte[] write(Plan plan, WholeRun run, Units units, Paper paper) {
         RunWords words = new RunWords(units);
@@ -63,8 +64,15 @@ public final class RunPdf {
 
     private static double heading(PdfSheet sheet, Plan plan, Schedule s) throws IOException {
         sheet.newPage();
-        sheet.text(plan.job().number().isEmpty() ? TicketWords.text("run.title") : TicketWords.text("ticket.job", plan.job().number()) + " · "
-                + TicketWords.text("run.title"), MARGIN, 40, DocumentFonts.MEASURE, 9, SOFT);
+        sheet.text(
+                plan.job().number().isEmpty()
+                        ? TicketWords.text("run.title")
+                        : TicketWords.text("ticket.job", plan.job().number()) + " · " + TicketWords.text("run.title"),
+                MARGIN,
+                40,
+                DocumentFonts.MEASURE,
+                9,
+                SOFT);
         sheet.textWithin(plan.job().name(), MARGIN, 62, right(sheet) - MARGIN, DocumentFonts.HEADING, 20, INK);
         sheet.text(RunWords.whole(s), MARGIN, 80, DocumentFonts.TEXT, 10.5, INK);
         return 104;
@@ -92,7 +100,13 @@ public final class RunPdf {
             sheet.text(shortened(RunWords.machine(m)), MARGIN, y + 10, DocumentFonts.TEXT, 8.5, INK);
             for (Schedule.Slot slot : s.slots()) {
                 if (slot.task().machine().equals(m)) {
-                    block(sheet, left + slot.startS() * scale, y, slot.task().seconds() * scale, new Color(slot.task().colour().rgb()), RunWords.lines(slot.task()));
+                    block(
+                            sheet,
+                            left + slot.startS() * scale,
+                            y,
+                            slot.task().seconds() * scale,
+                            new Color(slot.task().colour().rgb()),
+                            RunWords.lines(slot.task()));
                 }
             }
             y += ROW;
@@ -100,7 +114,13 @@ public final class RunPdf {
         sheet.text(TicketWords.text("run.hands"), MARGIN, y + 10, DocumentFonts.TEXT, 8.5, INK);
         for (Schedule.Slot slot : s.slots()) {
             if (slot.task().handsS() > 0) {
-                block(sheet, left + slot.startS() * scale, y, slot.task().handsS() * scale, Color.WHITE, Words.sentence("run.hand", slot.task().kind()));
+                block(
+                        sheet,
+                        left + slot.startS() * scale,
+                        y,
+                        slot.task().handsS() * scale,
+                        Color.WHITE,
+                        Words.sentence("run.hand", slot.task().kind()));
             }
         }
         return bottom;
@@ -110,11 +130,18 @@ public final class RunPdf {
         return name.length() > 24 ? name.substring(0, 23) + "…" : name;
     }
 
-    private static void block(PdfSheet sheet, double x, double y, double width, Color fill, String text) throws IOException {
+    private static void block(PdfSheet sheet, double x, double y, double width, Color fill, String text)
+            throws IOException {
         sheet.box(x, y, Math.max(0.8, width - 0.5), ROW - 4, fill, INK);
         if (sheet.width(text, DocumentFonts.MEASURE, 7) < width - 3) {
             Color ink = 0.3 * fill.getRed() + 0.59 * fill.getGreen() + 0.11 * fill.getBlue() < 130 ? Color.WHITE : INK;
-            sheet.text(text, x + (width - sheet.width(text, DocumentFonts.MEASURE, 7)) / 2, y + 9, DocumentFonts.MEASURE, 7, ink);
+            sheet.text(
+                    text,
+                    x + (width - sheet.width(text, DocumentFonts.MEASURE, 7)) / 2,
+                    y + 9,
+                    DocumentFonts.MEASURE,
+                    7,
+                    ink);
         }
     }
 }

@@ -1,12 +1,11 @@
 package jurren.formats.print;
 
-import jurren.core.blank.BlankPart;
 import java.awt.Color;
+import jurren.core.blank.BlankPart;
 
 /** The tones in which a blank of one colour is drawn. */
 public final class Shades {
-    private Shades() {
-    }
+    private Shades() {}
 
     public static Color of(Color cloth, BlankPart.Kind kind) {
         boolean dark = 0.3 * cloth.getRed() + 0.6 * cloth.getGreen() + 0.1 * cloth.getBlue() < 60;
@@ -18,7 +17,8 @@ public final class Shades {
     }
 
     private static Color mixed(Color a, Color b, double share) {
-        return new Color((int) Math.round(a.getRed() + share * (b.getRed() - a.getRed())),
+        return new Color(
+                (int) Math.round(a.getRed() + share * (b.getRed() - a.getRed())),
                 (int) Math.round(a.getGreen() + share * (b.getGreen() - a.getGreen())),
                 (int) Math.round(a.getBlue() + share * (b.getBlue() - a.getBlue())));
     }

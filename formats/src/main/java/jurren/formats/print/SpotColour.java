@@ -15,8 +15,7 @@ import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
 public final class SpotColour {
     private static final float[] CUT_SHOWN_AS = {0.486f, 0.18f, 0.341f};
 
-    private SpotColour() {
-    }
+    private SpotColour() {}
 
     /** In full strength. */
     public static PDColor named(String name) throws IOException {

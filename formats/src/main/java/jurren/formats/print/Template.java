@@ -1,5 +1,9 @@
 package jurren.formats.print;
 
+import java.awt.Shape;
+import java.awt.geom.Path2D;
+import java.util.ArrayList;
+import java.util.List;
 import jurren.core.blank.BlankPart;
 import jurren.core.blank.Face;
 import jurren.core.blank.Obstacle;
@@ -9,14 +13,11 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Warp;
 import jurren.formats.words.Words;
-import java.awt.Shape;
-import java.awt.geom.Path2D;
-import java.util.ArrayList;
-import java.util.List;
 
 /**
  * The face of a blank unrolled at 1:1, to be cut out and held against the thing: its edge, the area,
- * the middle lines, what to keep clear of, and a bar of 100 mm to prove the printer's scale. All is in mm on the unrolled face with y down.
+ * the middle lines, what to keep clear of, and a bar of 100 mm to prove the printer's scale. All is in mm on the
+ * unrolled face with y down.
  *
  * @param box   everything, with the bar under it
  * @param barMm where the proving bar begins
@@ -31,16 +32,17 @@ record Template(String title, List<Stroke> strokes, List<Label> labels, Box box,
 
     /** How a line is drawn. */
     enum Style {
-        EDGE, AREA, MIDDLE, OBSTACLE
+        EDGE,
+        AREA,
+        MIDDLE,
+        OBSTACLE
     }
 
     /** One line of the drawing. */
-    record Stroke(Style style, Shape shape) {
-    }
+    record Stroke(Style style, Shape shape) {}
 
     /** A word at a place. */
-    record Label(String text, Point at) {
-    }
+    record Label(String text, Point at) {}
 
     static Template of(String title, Face face) {
         Warp warp = face.unrolling();
@@ -56,18 +58,27 @@ record Template(String title, List<Stroke> strokes, List<Label> labels, Box box,
             Region region = o.region().intersect(Region.of(whole)).warped(warp);
             if (!region.isEmpty()) {
                 strokes.add(new Stroke(Style.OBSTACLE, AwtShapes.path(region)));
-                labels.add(new Label(Words.obstacle(o.kind()), warp.apply(o.where().plus(LABEL_ASIDE_MM, 0))));
+                labels.add(
+                        new Label(Words.obstacle(o.kind()), warp.apply(o.where().plus(LABEL_ASIDE_MM, 0))));
             }
         }
         Box area = face.area().box();
         strokes.add(new Stroke(Style.AREA, AwtShapes.path(Region.of(area).warped(warp))));
         double middle = face.isRound() ? face.trueAtMm() : area.centre().yMm();
-        strokes.add(new Stroke(Style.MIDDLE, line(warp, new Point(area.centre().xMm(), whole.minYMm()),
-                new Point(area.centre().xMm(), whole.maxYMm()))));
-        strokes.add(new Stroke(Style.MIDDLE, line(warp, new Point(area.minXMm(), middle), new Point(area.maxXMm(), middle))));
+        strokes.add(new Stroke(
+                Style.MIDDLE,
+                line(
+                        warp,
+                        new Point(area.centre().xMm(), whole.minYMm()),
+                        new Point(area.centre().xMm(), whole.maxYMm()))));
+        strokes.add(new Stroke(
+                Style.MIDDLE, line(warp, new Point(area.minXMm(), middle), new Point(area.maxXMm(), middle))));
         Box drawn = face.pictureBox();
-        Box box = new Box(drawn.minXMm() - MARGIN_MM, drawn.minYMm() - MARGIN_MM,
-                Math.max(drawn.maxXMm(), drawn.minXMm() + BAR_MM) + MARGIN_MM, drawn.maxYMm() + BAR_ROOM_MM);
+        Box box = new Box(
+                drawn.minXMm() - MARGIN_MM,
+                drawn.minYMm() - MARGIN_MM,
+                Math.max(drawn.maxXMm(), drawn.minXMm() + BAR_MM) + MARGIN_MM,
+                drawn.maxYMm() + BAR_ROOM_MM);
         return new Template(title, strokes, labels, box, new Point(drawn.minXMm(), drawn.maxYMm() + BAR_ROOM_MM / 2));
     }
 

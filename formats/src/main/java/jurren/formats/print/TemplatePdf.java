@@ -1,8 +1,5 @@
 package jurren.formats.print;
 
-import jurren.core.blank.Face;
-import jurren.core.geometry.Box;
-import jurren.formats.words.TemplateWords;
 import java.awt.Color;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
@@ -10,6 +7,9 @@ import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import jurren.core.blank.Face;
+import jurren.core.geometry.Box;
+import jurren.formats.words.TemplateWords;
 
 /**
  * A template at 1:1 over as many sheets as it takes. Neighbours repeat a strip of
@@ -24,8 +24,7 @@ public final class TemplatePdf {
     private static final Color SOFT = new Color(0x8A8E94);
     private static final Color PLUM = new Color(0x7C2E57);
 
-    private TemplatePdf() {
-    }
+    private TemplatePdf() {}
 
     public static byte[] write(String title, Face face, Paper paper) {
         Template t = Template.of(title, face);
@@ -41,10 +40,20 @@ public final class TemplatePdf {
                     double top = t.box().minYMm() + row * (height - OVERLAP_MM);
                     page(sheet, t, left, top, width, height);
                     if (column < across - 1) {
-                        join(sheet, MARGIN_MM + width - OVERLAP_MM, MARGIN_MM, MARGIN_MM + width - OVERLAP_MM, MARGIN_MM + height);
+                        join(
+                                sheet,
+                                MARGIN_MM + width - OVERLAP_MM,
+                                MARGIN_MM,
+                                MARGIN_MM + width - OVERLAP_MM,
+                                MARGIN_MM + height);
                     }
                     if (row < down - 1) {
-                        join(sheet, MARGIN_MM, MARGIN_MM + height - OVERLAP_MM, MARGIN_MM + width, MARGIN_MM + height - OVERLAP_MM);
+                        join(
+                                sheet,
+                                MARGIN_MM,
+                                MARGIN_MM + height - OVERLAP_MM,
+                                MARGIN_MM + width,
+                                MARGIN_MM + height - OVERLAP_MM);
                     }
                     foot(sheet, t, row * across + column + 1, across * down);
                 }
@@ -81,12 +90,19 @@ public final class TemplatePdf {
             }
         }
         if (seen.contains(t.barMm())) {
-            word(sheet, TemplateWords.text("template.bar"), t.barMm().xMm(), t.barMm().yMm() + 6, left, top);
+            word(
+                    sheet,
+                    TemplateWords.text("template.bar"),
+                    t.barMm().xMm(),
+                    t.barMm().yMm() + 6,
+                    left,
+                    top);
         }
         sheet.endClip();
     }
 
-    private static void word(PdfSheet sheet, String text, double x, double y, double left, double top) throws IOException {
+    private static void word(PdfSheet sheet, String text, double x, double y, double left, double top)
+            throws IOException {
         sheet.text(text, (x - left + MARGIN_MM) * MM, (y - top + MARGIN_MM) * MM, DocumentFonts.TEXT, 9, INK);
     }
 

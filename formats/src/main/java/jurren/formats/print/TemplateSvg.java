@@ -1,36 +1,52 @@
 package jurren.formats.print;
 
-import jurren.core.blank.Face;
-import jurren.core.geometry.Box;
-import jurren.formats.words.TemplateWords;
 import java.awt.Shape;
 import java.awt.geom.PathIterator;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
+import jurren.core.blank.Face;
+import jurren.core.geometry.Box;
+import jurren.formats.words.TemplateWords;
 
 /** A template as SVG in millimetres at 1:1. */
 public final class TemplateSvg {
-    private TemplateSvg() {
-    }
+    private TemplateSvg() {}
 
     public static byte[] write(String title, Face face) {
         Template t = Template.of(title, face);
         Box b = t.box();
-        StringBuilder out = new StringBuilder(String.format(Locale.ROOT, """
+        StringBuilder out = new StringBuilder(String.format(
+                Locale.ROOT,
+                """
                 <?xml version="1.0" encoding="UTF-8"?>
                 <svg xmlns="http://www.w3.org/2000/svg" width="%.3fmm" height="%.3fmm" viewBox="%.3f %.3f %.3f %.3f">
                 <title>%s</title>
-                """, b.widthMm(), b.heightMm(), b.minXMm(), b.minYMm(), b.widthMm(), b.heightMm(), escaped(t.title())));
+                """,
+                b.widthMm(),
+                b.heightMm(),
+                b.minXMm(),
+                b.minYMm(),
+                b.widthMm(),
+                b.heightMm(),
+                escaped(t.title())));
         for (Template.Stroke s : t.strokes()) {
-            out.append("<path class=\"").append(s.style().name().toLowerCase(Locale.ROOT)).append("\" fill=\"none\" ")
-                    .append(style(s.style())).append(" d=\"").append(path(s.shape())).append("\"/>\n");
+            out.append("<path class=\"")
+                    .append(s.style().name().toLowerCase(Locale.ROOT))
+                    .append("\" fill=\"none\" ")
+                    .append(style(s.style()))
+                    .append(" d=\"")
+                    .append(path(s.shape()))
+                    .append("\"/>\n");
         }
         for (Template.Label l : t.labels()) {
             text(out, l.text(), l.at().xMm(), l.at().yMm(), "start");
         }
-        out.append(String.format(Locale.ROOT,
+        out.append(String.format(
+                Locale.ROOT,
                 "<path class=\"bar\" fill=\"none\" stroke=\"#23262B\" stroke-width=\"0.3\" d=\"M%.3f %.3fv4m0 -2h%.3fm0 -2v4\"/>%n",
-                t.barMm().xMm(), t.barMm().yMm() - 2, Template.BAR_MM));
+                t.barMm().xMm(),
+                t.barMm().yMm() - 2,
+                Template.BAR_MM));
         text(out, TemplateWords.text("template.bar"), t.barMm().xMm(), t.barMm().yMm() + 6, "start");
         text(out, t.title(), t.barMm().xMm(), t.barMm().yMm() - 4, "start");
         return out.append("</svg>\n").toString().getBytes(StandardCharsets.UTF_8);
@@ -46,9 +62,13 @@ public final class TemplateSvg {
     }
 
     private static void text(StringBuilder out, String text, double x, double y, String anchor) {
-        out.append(String.format(Locale.ROOT,
+        out.append(String.format(
+                Locale.ROOT,
                 "<text x=\"%.3f\" y=\"%.3f\" font-family=\"sans-serif\" font-size=\"3.2\" text-anchor=\"%s\" fill=\"#23262B\">%s</text>%n",
-                x, y, anchor, escaped(text)));
+                x,
+                y,
+                anchor,
+                escaped(text)));
     }
 
     private static String escaped(String text) {

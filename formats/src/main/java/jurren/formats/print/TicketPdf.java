@@ -1,6 +1,17 @@
 package jurren.formats.print;
 
-import jurren.core.load.Offcut;
+import java.awt.Color;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import jurren.core.art.Painted;
 import jurren.core.blank.BlankPart;
 import jurren.core.blank.Garment;
@@ -14,6 +25,8 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.hold.Verdict;
 import jurren.core.layer.Layer;
+import jurren.core.load.Offcut;
+import jurren.core.load.PieceNames;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
@@ -21,27 +34,15 @@ import jurren.core.plan.Quote;
 import jurren.core.plan.SizePlan;
 import jurren.core.run.WholeRun;
 import jurren.core.snag.Snag;
-import jurren.formats.words.Units;
-import jurren.formats.words.RunWords;
-import jurren.core.load.PieceNames;
-import jurren.formats.words.TicketWords;
-import jurren.formats.words.Words;
-import java.awt.Color;
-import java.awt.geom.AffineTransform;
-import java.awt.geom.Path2D;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Locale;
-import java.util.Map;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import jurren.formats.words.DecimalSign;
+import jurren.formats.words.RunWords;
+import jurren.formats.words.TicketWords;
+import jurren.formats.words.Units;
+import jurren.formats.words.Words;
 
 /**
- * The ticket: a cover for the job, then for each line and place the art at scale on the thing, layers, loads, where the art
+ * The ticket: a cover for the job, then for each line and place the art at scale on the thing, layers, loads, where the
+ * art
  * goes on every size, what to do, what to watch. Printed beside a press, so figures are large and steps have a box to
  * tick. What does not fit on a page goes on on the next one, under its heading.
  */
@@ -64,6 +65,7 @@ public final class TicketPdf {
     private static final double SUM_WIDTH = 160;
     /** Between two texts in one row, at the least. */
     private static final double BETWEEN = 10;
+
     private static final double SMALL_WIDTH = 98;
     private static final double SMALL_HEIGHT = 54;
     private static final double SMALL_GAP = 10;
@@ -120,10 +122,27 @@ public final class TicketPdf {
             room(32, MARGIN);
             sheet.text(l.line().id(), MARGIN, y, DocumentFonts.HEADING, 12, PLUM);
             double room = right() - MARGIN - 22 - sheet.width(Words.sizeRun(l), DocumentFonts.MEASURE, 9.5) - BETWEEN;
-            beside(title(l, room, DocumentFonts.TEXT_BOLD), MARGIN + 22, DocumentFonts.TEXT_BOLD, 10.5, INK, Words.sizeRun(l), DocumentFonts.MEASURE, 9.5, INK);
+            beside(
+                    title(l, room, DocumentFonts.TEXT_BOLD),
+                    MARGIN + 22,
+                    DocumentFonts.TEXT_BOLD,
+                    10.5,
+                    INK,
+                    Words.sizeRun(l),
+                    DocumentFonts.MEASURE,
+                    9.5,
+                    INK);
             y += 13;
-            beside(words.blankLine(l) + " · " + words.artSize(l), MARGIN + 22, DocumentFonts.TEXT, 9.5, SOFT,
-                    TicketWords.text("ticket.work", Words.duration(l.finishSeconds())), DocumentFonts.TEXT, 9.5, SOFT);
+            beside(
+                    words.blankLine(l) + " · " + words.artSize(l),
+                    MARGIN + 22,
+                    DocumentFonts.TEXT,
+                    9.5,
+                    SOFT,
+                    TicketWords.text("ticket.work", Words.duration(l.finishSeconds())),
+                    DocumentFonts.TEXT,
+                    9.5,
+                    SOFT);
             y += 19;
         }
         y += 6;
@@ -161,7 +180,9 @@ public final class TicketPdf {
             y = RunPdf.chart(sheet, run, y + 4) + 16;
         }
         lying();
-        List<Snag> stops = plan.snags().stream().filter(s -> s.gravity() != Snag.Gravity.LOOK).toList();
+        List<Snag> stops = plan.snags().stream()
+                .filter(s -> s.gravity() != Snag.Gravity.LOOK)
+                .toList();
         if (!stops.isEmpty()) {
             heading("ticket.stops", MARGIN);
             for (Snag s : stops) {
@@ -173,7 +194,8 @@ public final class TicketPdf {
 
     /** By which near-identical pieces are told apart, each on its film. */
     private void lying() throws IOException {
-        List<CutRun> several = plan.runs().stream().filter(r -> r.load().placed().size() > 1).toList();
+        List<CutRun> several =
+                plan.runs().stream().filter(r -> r.load().placed().size() > 1).toList();
         if (several.isEmpty()) {
             return;
         }
@@ -184,7 +206,14 @@ public final class TicketPdf {
             LoadDrawing drawing = new LoadDrawing(run, right() - MARGIN);
             PieceNames names = plan.pieceNames(run.load());
             room(16 + drawing.highPt(), MARGIN);
-            sheet.textWithin(run.load().order() + "  " + on(run) + " · " + names.common(), MARGIN, y, right() - MARGIN, DocumentFonts.TEXT_BOLD, 10, INK);
+            sheet.textWithin(
+                    run.load().order() + "  " + on(run) + " · " + names.common(),
+                    MARGIN,
+                    y,
+                    right() - MARGIN,
+                    DocumentFonts.TEXT_BOLD,
+                    10,
+                    INK);
             y += 5;
             for (int strip = 0; strip < drawing.strips(); strip++) {
                 room(drawing.highPt(), MARGIN);
@@ -197,8 +226,17 @@ public final class TicketPdf {
 
     private String on(CutRun run) {
         String colour = run.load().material().colourName(run.load().colour());
-        return run.load().stock() instanceof Offcut o ? TicketWords.text("ticket.load.offcut", colour, o.id(), lower(run.load().material().name()))
-                : TicketWords.text(run.cutter().isOnMats() ? "ticket.load.mat" : "ticket.load", colour, words.unit().rough(run.load().stock().widthMm()), lower(run.load().material().name()));
+        return run.load().stock() instanceof Offcut o
+                ? TicketWords.text(
+                        "ticket.load.offcut",
+                        colour,
+                        o.id(),
+                        lower(run.load().material().name()))
+                : TicketWords.text(
+                        run.cutter().isOnMats() ? "ticket.load.mat" : "ticket.load",
+                        colour,
+                        words.unit().rough(run.load().stock().widthMm()),
+                        lower(run.load().material().name()));
     }
 
     private void sum(String key, double amount, int column) throws IOException {
@@ -233,9 +271,24 @@ public final class TicketPdf {
         sheet.newPage();
         sheet.box(0, 0, sheet.widthPt(), 84, PAPER, PAPER);
         y = 34;
-        String number = plan.job().number().isEmpty() ? "" : TicketWords.text("ticket.job", plan.job().number()) + " · ";
-        beside(number + (line == null ? TicketWords.text("ticket.cover") : TicketWords.text("ticket.line", line.line().id())), MARGIN, DocumentFonts.MEASURE, 9, SOFT,
-                plan.job().due().isEmpty() ? "" : TicketWords.text("ticket.due", plan.job().due()), DocumentFonts.MEASURE, 9, SOFT);
+        String number = plan.job().number().isEmpty()
+                ? ""
+                : TicketWords.text("ticket.job", plan.job().number()) + " · ";
+        beside(
+                number
+                        + (line == null
+                                ? TicketWords.text("ticket.cover")
+                                : TicketWords.text("ticket.line", line.line().id())),
+                MARGIN,
+                DocumentFonts.MEASURE,
+                9,
+                SOFT,
+                plan.job().due().isEmpty()
+                        ? ""
+                        : TicketWords.text("ticket.due", plan.job().due()),
+                DocumentFonts.MEASURE,
+                9,
+                SOFT);
         y += 22;
         sheet.textWithin(plan.job().name(), MARGIN, y, right() - MARGIN, DocumentFonts.HEADING, 20, INK);
         y += 15;
@@ -243,30 +296,55 @@ public final class TicketPdf {
             sheet.textWithin(plan.job().customer(), MARGIN, y, right() - MARGIN, DocumentFonts.TEXT, 11, INK);
         } else {
             double room = right() - MARGIN - sheet.width(words.blankLine(line), DocumentFonts.TEXT, 11) - BETWEEN;
-            beside(title(line, room, DocumentFonts.TEXT), MARGIN, DocumentFonts.TEXT, 11, INK, words.blankLine(line), DocumentFonts.TEXT, 11, INK);
+            beside(
+                    title(line, room, DocumentFonts.TEXT),
+                    MARGIN,
+                    DocumentFonts.TEXT,
+                    11,
+                    INK,
+                    words.blankLine(line),
+                    DocumentFonts.TEXT,
+                    11,
+                    INK);
         }
         sheet.rule(0, 84, sheet.widthPt(), 1.5, INK);
         y = 104;
     }
 
-    /** The title of a line with its place, which stays when a long title is shortened to what the room takes in the smallest signs. */
+    /**
+     * The title of a line with its place, which stays when a long title is shortened to what the room takes in the
+     * smallest signs.
+     */
     private String title(LinePlan of, double room, DocumentFonts font) throws IOException {
         List<LinePlan> places = plan.places(of.line().id());
         String title = of.line().title();
         String told = placed(title, of, places);
-        for (int length = title.length() - 1; length > 0 && sheet.width(told, font, PdfSheet.LEAST_PT) > room; length--) {
+        for (int length = title.length() - 1;
+                length > 0 && sheet.width(told, font, PdfSheet.LEAST_PT) > room;
+                length--) {
             told = placed(title.substring(0, length).stripTrailing() + "…", of, places);
         }
         return told;
     }
 
     private static String placed(String title, LinePlan of, List<LinePlan> places) {
-        return places.size() < 2 ? title : TicketWords.text("ticket.place", title, of.face().name(), places.indexOf(of) + 1, places.size());
+        return places.size() < 2
+                ? title
+                : TicketWords.text("ticket.place", title, of.face().name(), places.indexOf(of) + 1, places.size());
     }
 
     /** One text from the left and one to the right edge; the right one takes what it needs, up to half of the room. */
-    private void beside(String text, double x, DocumentFonts font, double size, Color colour, String other, DocumentFonts otherFont, double otherSize,
-                        Color otherColour) throws IOException {
+    private void beside(
+            String text,
+            double x,
+            DocumentFonts font,
+            double size,
+            Color colour,
+            String other,
+            DocumentFonts otherFont,
+            double otherSize,
+            Color otherColour)
+            throws IOException {
         double room = (right() - x) / 2;
         double wide = Math.min(room, sheet.width(other, otherFont, otherSize));
         if (!other.isEmpty()) {
@@ -308,8 +386,14 @@ public final class TicketPdf {
         Color guide = line.blankColour().colour().luminance() < 0.3 ? new Color(0xC9CACB) : SOFT;
         sheet.outline(AwtShapes.path(area), toPage, guide, 0.5, new float[] {1, 2});
         y += 4 + box.heightMm() * scale + 16;
-        sheet.text(TicketWords.text("ticket.art", size.id(), String.format(DecimalSign.locale(), "%.1f", ratio)) + " · "
-                + words.artSize(line), MARGIN, y, DocumentFonts.MEASURE, 8.5, SOFT);
+        sheet.text(
+                TicketWords.text("ticket.art", size.id(), String.format(DecimalSign.locale(), "%.1f", ratio)) + " · "
+                        + words.artSize(line),
+                MARGIN,
+                y,
+                DocumentFonts.MEASURE,
+                8.5,
+                SOFT);
         y += 12;
     }
 
@@ -346,10 +430,27 @@ public final class TicketPdf {
         for (Layer layer : line.drawn().layers().reversed()) {
             room(34, COLUMN);
             sheet.box(COLUMN, y - 9, 16, 22, new Color(layer.colour().rgb()), RULE);
-            beside(layer.order() + "  " + Words.layerName(line, layer.order()), COLUMN + 24, DocumentFonts.TEXT_BOLD, 10.5, INK,
-                    layer.material().name(), DocumentFonts.TEXT, 10, INK);
+            beside(
+                    layer.order() + "  " + Words.layerName(line, layer.order()),
+                    COLUMN + 24,
+                    DocumentFonts.TEXT_BOLD,
+                    10.5,
+                    INK,
+                    layer.material().name(),
+                    DocumentFonts.TEXT,
+                    10,
+                    INK);
             y += 12;
-            String made = layer.isPrint() && !layer.isCut() ? TicketWords.text("ticket.layer.print", layer.region().pieceCount()) : TicketWords.text("ticket.layer", layer.region().pieceCount(), words.unit().fine(line.drawn().flaws().thinnest(layer.order()).widthMm()));
+            String made = layer.isPrint() && !layer.isCut()
+                    ? TicketWords.text("ticket.layer.print", layer.region().pieceCount())
+                    : TicketWords.text(
+                            "ticket.layer",
+                            layer.region().pieceCount(),
+                            words.unit()
+                                    .fine(line.drawn()
+                                            .flaws()
+                                            .thinnest(layer.order())
+                                            .widthMm()));
             String join = words.join(layer.join());
             sheet.text(made, COLUMN + 24, y, DocumentFonts.TEXT, 9, SOFT);
             boolean apart = sheet.width(made + join, DocumentFonts.TEXT, 9) > right() - COLUMN - 40;
@@ -357,7 +458,10 @@ public final class TicketPdf {
             sheet.textRight(join, right(), y, DocumentFonts.TEXT, 9, SOFT);
             y += apart ? 15 : 19;
         }
-        for (String why : line.drawn().layers().reversed().stream().map(Words::why).distinct().toList()) {
+        for (String why : line.drawn().layers().reversed().stream()
+                .map(Words::why)
+                .distinct()
+                .toList()) {
             wrapped(why, COLUMN, right() - COLUMN, 9.5, PLUM);
         }
         y += 10;
@@ -372,9 +476,18 @@ public final class TicketPdf {
     }
 
     private void loads() throws IOException {
-        material(plan.prints().stream().filter(p -> p.isFor(line.line().id(), line.place())).toList(),
-                plan.runs().stream().filter(r -> r.load().placed().stream().anyMatch(p -> p.item().lineId().equals(line.line().id())
-                        && p.item().place().equals(line.place()))).toList(), COLUMN, right());
+        material(
+                plan.prints().stream()
+                        .filter(p -> p.isFor(line.line().id(), line.place()))
+                        .toList(),
+                plan.runs().stream()
+                        .filter(r -> r.load().placed().stream()
+                                .anyMatch(p ->
+                                        p.item().lineId().equals(line.line().id())
+                                                && p.item().place().equals(line.place())))
+                        .toList(),
+                COLUMN,
+                right());
     }
 
     /** Of a line only what concerns it; on the cover everything. */
@@ -386,15 +499,35 @@ public final class TicketPdf {
         for (PrintSheet print : prints) {
             room(28, x);
             String reversed = TicketWords.text(print.reversed() ? "ticket.print.reversed" : "ticket.print.straight");
-            entry(print.order() + "  " + TicketWords.text("ticket.print", print.material().name(), words.unit().number(print.widthMm()), words.unit().format(print.heightMm())),
-                    line == null ? TicketWords.text("ticket.print.sheets", print.times(), reversed)
-                    : TicketWords.text("ticket.print.use", print.times(), print.copies(line.line().id(), line.place()), reversed), x, right);
+            entry(
+                    print.order() + "  "
+                            + TicketWords.text(
+                                    "ticket.print",
+                                    print.material().name(),
+                                    words.unit().number(print.widthMm()),
+                                    words.unit().format(print.heightMm())),
+                    line == null
+                            ? TicketWords.text("ticket.print.sheets", print.times(), reversed)
+                            : TicketWords.text(
+                                    "ticket.print.use",
+                                    print.times(),
+                                    print.copies(line.line().id(), line.place()),
+                                    reversed),
+                    x,
+                    right);
             y += 14;
         }
         for (CutRun run : runs) {
             room(28, x);
-            entry(run.load().order() + "  " + on(run), TicketWords.text("ticket.load.use", words.unit().film(run.load().usedMm()), run.paths().size(), Words.duration(run.seconds())),
-                    x, right);
+            entry(
+                    run.load().order() + "  " + on(run),
+                    TicketWords.text(
+                            "ticket.load.use",
+                            words.unit().film(run.load().usedMm()),
+                            run.paths().size(),
+                            Words.duration(run.seconds())),
+                    x,
+                    right);
             y += 13;
         }
     }
@@ -423,14 +556,27 @@ public final class TicketPdf {
     private void sizes() throws IOException {
         heading("ticket.where", MARGIN);
         double[] columns = {MARGIN, MARGIN + 55, MARGIN + 105, MARGIN + 180, MARGIN + 280};
-        String[] heads = {"ticket.size", "ticket.count", "ticket.art-width", hangsOnCollar() ? "ticket.below-collar" : "ticket.below-edge",
-            "ticket.off-middle"};
+        String[] heads = {
+            "ticket.size",
+            "ticket.count",
+            "ticket.art-width",
+            hangsOnCollar() ? "ticket.below-collar" : "ticket.below-edge",
+            "ticket.off-middle"
+        };
         for (int i = 0; i < heads.length; i++) {
             sheet.text(TicketWords.text(heads[i]), columns[i], y, DocumentFonts.TEXT, 9, SOFT);
         }
         if (line.isPressed()) {
-            sheet.textRight(TicketWords.text("ticket.platen", words.unit().number(line.platen().press().platenWidthMm())
-                    + " × " + words.unit().format(line.platen().press().platenHeightMm())), right(), y, DocumentFonts.MEASURE, 9, SOFT);
+            sheet.textRight(
+                    TicketWords.text(
+                            "ticket.platen",
+                            words.unit().number(line.platen().press().platenWidthMm()) + " × "
+                                    + words.unit().format(line.platen().press().platenHeightMm())),
+                    right(),
+                    y,
+                    DocumentFonts.MEASURE,
+                    9,
+                    SOFT);
         }
         List<SizePlan> made = line.sizes().stream().filter(s -> s.count() > 0).toList();
         for (SizePlan size : made) {
@@ -438,10 +584,27 @@ public final class TicketPdf {
             room(13, MARGIN);
             sheet.text(size.id(), columns[0], y, DocumentFonts.TEXT_BOLD, 10, INK);
             sheet.text(String.valueOf(size.count()), columns[1], y, DocumentFonts.MEASURE, 10, INK);
-            sheet.text(size.artBounds().map(b -> words.unit().format(b.widthMm())).orElse("–"), columns[2], y,
-                    DocumentFonts.MEASURE, 10, INK);
-            sheet.text(size.artBounds().map(b -> words.unit().format(b.minYMm())).orElse("–"), columns[3], y, DocumentFonts.MEASURE, 10, INK);
-            sheet.text(size.artBounds().map(b -> offMiddle(b.centre().xMm())).orElse("–"), columns[4], y, DocumentFonts.MEASURE, 10, INK);
+            sheet.text(
+                    size.artBounds().map(b -> words.unit().format(b.widthMm())).orElse("–"),
+                    columns[2],
+                    y,
+                    DocumentFonts.MEASURE,
+                    10,
+                    INK);
+            sheet.text(
+                    size.artBounds().map(b -> words.unit().format(b.minYMm())).orElse("–"),
+                    columns[3],
+                    y,
+                    DocumentFonts.MEASURE,
+                    10,
+                    INK);
+            sheet.text(
+                    size.artBounds().map(b -> offMiddle(b.centre().xMm())).orElse("–"),
+                    columns[4],
+                    y,
+                    DocumentFonts.MEASURE,
+                    10,
+                    INK);
         }
         y += 12;
         int inRow = (int) ((right() - MARGIN + SMALL_GAP) / (SMALL_WIDTH + SMALL_GAP));
@@ -469,11 +632,28 @@ public final class TicketPdf {
         double middle = art.centre().xMm();
         measure(size, toPage, new Point(middle, 0), new Point(middle, art.minYMm()), mark);
         if (Math.abs(middle) >= ON_THE_MIDDLE_MM) {
-            measure(size, toPage, new Point(0, art.centre().yMm()), new Point(middle, art.centre().yMm()), mark);
+            measure(
+                    size,
+                    toPage,
+                    new Point(0, art.centre().yMm()),
+                    new Point(middle, art.centre().yMm()),
+                    mark);
         }
-        sheet.text(size.id() + "  ↓ " + words.unit().format(art.minYMm()), x, y + SMALL_HEIGHT + 10, DocumentFonts.MEASURE, 8, INK);
+        sheet.text(
+                size.id() + "  ↓ " + words.unit().format(art.minYMm()),
+                x,
+                y + SMALL_HEIGHT + 10,
+                DocumentFonts.MEASURE,
+                8,
+                INK);
         if (Math.abs(middle) >= ON_THE_MIDDLE_MM) {
-            sheet.text("   ↔ " + words.unit().format(Math.abs(middle)), x, y + SMALL_HEIGHT + 19, DocumentFonts.MEASURE, 8, INK);
+            sheet.text(
+                    "   ↔ " + words.unit().format(Math.abs(middle)),
+                    x,
+                    y + SMALL_HEIGHT + 19,
+                    DocumentFonts.MEASURE,
+                    8,
+                    INK);
         }
     }
 
@@ -500,8 +680,10 @@ public final class TicketPdf {
 
     /** Which side is meant is told as the one who looks at the thing sees it. */
     private String offMiddle(double mm) {
-        return Math.abs(mm) < ON_THE_MIDDLE_MM ? TicketWords.text("ticket.on-middle")
-                : TicketWords.text(mm < 0 ? "ticket.left" : "ticket.right", words.unit().format(Math.abs(mm)));
+        return Math.abs(mm) < ON_THE_MIDDLE_MM
+                ? TicketWords.text("ticket.on-middle")
+                : TicketWords.text(
+                        mm < 0 ? "ticket.left" : "ticket.right", words.unit().format(Math.abs(mm)));
     }
 
     // ---- what to do, and what to watch
@@ -509,20 +691,38 @@ public final class TicketPdf {
     /** The steps of a piece; where some sizes are pressed otherwise, theirs too. */
     private void steps() throws IOException {
         List<List<Step>> told = new ArrayList<>();
-        for (SizePlan size : line.sizes().stream().filter(s -> s.count() > 0 || line.line().copies() == 0).toList()) {
+        for (SizePlan size : line.sizes().stream()
+                .filter(s -> s.count() > 0 || line.line().copies() == 0)
+                .toList()) {
             List<Step> steps = size.finish().steps();
             if (told.stream().noneMatch(t -> isAlike(t, steps))) {
                 told.add(steps);
-                List<String> alike = line.sizes().stream().filter(s -> s.count() > 0 && isAlike(s.finish().steps(), steps)).map(SizePlan::id).toList();
-                steps(size, alike.size() == line.sizes().stream().filter(s -> s.count() > 0).count() ? "" : String.join(", ", alike));
+                List<String> alike = line.sizes().stream()
+                        .filter(s -> s.count() > 0 && isAlike(s.finish().steps(), steps))
+                        .map(SizePlan::id)
+                        .toList();
+                steps(
+                        size,
+                        alike.size()
+                                        == line.sizes().stream()
+                                                .filter(s -> s.count() > 0)
+                                                .count()
+                                ? ""
+                                : String.join(", ", alike));
             }
         }
     }
 
     /** Nothing of it would be done otherwise. */
     private static boolean isAlike(List<Step> a, List<Step> b) {
-        return a.size() == b.size() && IntStream.range(0, a.size()).allMatch(i -> a.get(i).kind() == b.get(i).kind() && a.get(i).layers().equals(b.get(i).layers())
-                && a.get(i).celsius() == b.get(i).celsius() && (!a.get(i).kind().heats() || a.get(i).seconds() == b.get(i).seconds()) && a.get(i).position() == b.get(i).position());
+        return a.size() == b.size()
+                && IntStream.range(0, a.size())
+                        .allMatch(i -> a.get(i).kind() == b.get(i).kind()
+                                && a.get(i).layers().equals(b.get(i).layers())
+                                && a.get(i).celsius() == b.get(i).celsius()
+                                && (!a.get(i).kind().heats()
+                                        || a.get(i).seconds() == b.get(i).seconds())
+                                && a.get(i).position() == b.get(i).position());
     }
 
     private void steps(SizePlan size, String sizes) throws IOException {
@@ -533,10 +733,16 @@ public final class TicketPdf {
             y += 15;
         }
         for (Step step : size.finish().steps()) {
-            List<String> text = sheet.wrapped(words.stepText(step, line, size), right() - STEP_TEXT, DocumentFonts.TEXT, 9);
+            List<String> text =
+                    sheet.wrapped(words.stepText(step, line, size), right() - STEP_TEXT, DocumentFonts.TEXT, 9);
             List<String> title = sheet.wrapped(words.stepTitle(step, line), STEP_TITLE, DocumentFonts.TEXT_BOLD, 10.5);
-            List<String> figures = sheet.wrapped(step.kind().heats() ? words.heat(step) + " · " + words.pressure(step)
-                    : waits(step) ? TicketWords.text("ticket.wait") : Words.seconds(step.seconds()), STEP_TEXT - STEP_FIGURES - 8, DocumentFonts.MEASURE, 9);
+            List<String> figures = sheet.wrapped(
+                    step.kind().heats()
+                            ? words.heat(step) + " · " + words.pressure(step)
+                            : waits(step) ? TicketWords.text("ticket.wait") : Words.seconds(step.seconds()),
+                    STEP_TEXT - STEP_FIGURES - 8,
+                    DocumentFonts.MEASURE,
+                    9);
             double height = 1.5 + 12.0 * Math.max(figures.size(), Math.max(text.size(), title.size()));
             room(height, MARGIN);
             sheet.box(MARGIN, y - 8, 9, 9, Color.WHITE, INK);
@@ -564,8 +770,13 @@ public final class TicketPdf {
         List<String> hints = new ArrayList<>();
         for (Layer layer : line.drawn().layers()) {
             if (layer.isCut() && layer.role() != Layer.Role.PLATE) {
-                long parts = layer.region().pieces().stream().filter(p -> Math.abs(p.outer().signedAreaMm2()) < Weeding.FINE_MM2).count();
-                long holes = layer.region().pieces().stream().flatMap(p -> p.holes().stream()).filter(h -> Math.abs(h.signedAreaMm2()) < Weeding.FINE_MM2).count();
+                long parts = layer.region().pieces().stream()
+                        .filter(p -> Math.abs(p.outer().signedAreaMm2()) < Weeding.FINE_MM2)
+                        .count();
+                long holes = layer.region().pieces().stream()
+                        .flatMap(p -> p.holes().stream())
+                        .filter(h -> Math.abs(h.signedAreaMm2()) < Weeding.FINE_MM2)
+                        .count();
                 if (holes > 0) {
                     hints.add(TicketWords.text("ticket.weed.holes", Words.layerName(line, layer.order()), holes));
                 }
@@ -584,11 +795,18 @@ public final class TicketPdf {
     }
 
     private void snags() throws IOException {
-        List<Snag> snags = plan.snags().stream().filter(s -> s.line().equals(line.line().id())
-                && plan.line(s).filter(l -> l.line().at() == line.line().at()).isPresent()).toList();
-        List<String> care = line.used().stream().filter(m -> line.holds().get(m.id()).answer() == Verdict.Answer.WITH_CONDITION)
-                .map(m -> m.name() + ": " + words.reason(line.holds().get(m.id()))).toList();
-        List<Snag> others = snags.stream().filter(s -> !(s instanceof Snag.HoldsWithCare)).toList();
+        List<Snag> snags = plan.snags().stream()
+                .filter(s -> s.line().equals(line.line().id())
+                        && plan.line(s)
+                                .filter(l -> l.line().at() == line.line().at())
+                                .isPresent())
+                .toList();
+        List<String> care = line.used().stream()
+                .filter(m -> line.holds().get(m.id()).answer() == Verdict.Answer.WITH_CONDITION)
+                .map(m -> m.name() + ": " + words.reason(line.holds().get(m.id())))
+                .toList();
+        List<Snag> others =
+                snags.stream().filter(s -> !(s instanceof Snag.HoldsWithCare)).toList();
         if (care.isEmpty() && others.isEmpty()) {
             return;
         }
@@ -603,8 +821,10 @@ public final class TicketPdf {
 
     /** What is wrong, where, and what would mend it. */
     private void snag(Snag snag) throws IOException {
-        String cures = remedies.of(snag).stream().map(words::cure).collect(Collectors.joining(TicketWords.text("ticket.or")));
-        marked((snag.gravity() == Snag.Gravity.LOOK ? "" : TicketWords.text("ticket.stop") + " ") + words.snag(snag, plan, remedies)
+        String cures =
+                remedies.of(snag).stream().map(words::cure).collect(Collectors.joining(TicketWords.text("ticket.or")));
+        marked((snag.gravity() == Snag.Gravity.LOOK ? "" : TicketWords.text("ticket.stop") + " ")
+                + words.snag(snag, plan, remedies)
                 + (cures.isEmpty() ? "" : " " + TicketWords.text("ticket.mends", cures)));
     }
 
@@ -622,6 +842,7 @@ public final class TicketPdf {
         double bottom = sheet.heightPt() - 30;
         sheet.rule(MARGIN, bottom - 14, right(), 0.5, RULE);
         sheet.text(TicketWords.text("ticket.makers-sheet"), MARGIN, bottom, DocumentFonts.TEXT, 8.5, SOFT);
-        sheet.textRight(TicketWords.text("ticket.page", sheet.pageCount()), right(), bottom, DocumentFonts.MEASURE, 8.5, SOFT);
+        sheet.textRight(
+                TicketWords.text("ticket.page", sheet.pageCount()), right(), bottom, DocumentFonts.MEASURE, 8.5, SOFT);
     }
 }

@@ -20,7 +20,8 @@ import jurren.formats.catalogue.MyShopFile;
 import jurren.formats.files.WholeFile;
 
 /**
- * A whole shop in one file, as docs/shop.md tells it: films, machines and prices, and the things and starts of its own. Photos
+ * A whole shop in one file, as docs/shop.md tells it: films, machines and prices, and the things and starts of its own.
+ * Photos
  * of things stay at home.
  */
 public record GivenShop(MyShop shop, List<Blank> things, List<Start> starts) {
@@ -49,7 +50,9 @@ public record GivenShop(MyShop shop, List<Blank> things, List<Start> starts) {
             for (Start s : starts) {
                 ofStarts.add(MAPPER.readTree(StartFile.write(s)));
             }
-            return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(all).getBytes(StandardCharsets.UTF_8);
+            return MAPPER.writerWithDefaultPrettyPrinter()
+                    .writeValueAsString(all)
+                    .getBytes(StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException("a shop could not be written", e);
         }
@@ -79,7 +82,8 @@ public record GivenShop(MyShop shop, List<Blank> things, List<Start> starts) {
         return new Found(new GivenShop(shop.shop(), things, starts), refused);
     }
 
-    private static void start(String where, JsonNode n, List<Start> starts, List<Refusal> refused) throws JsonProcessingException {
+    private static void start(String where, JsonNode n, List<Start> starts, List<Refusal> refused)
+            throws JsonProcessingException {
         try {
             starts.add(StartFile.read(MAPPER.writeValueAsBytes(n), true));
         } catch (StartFile.NotAStart e) {

@@ -23,7 +23,8 @@ import jurren.core.material.Material;
  * @param cloth   the colour it must show on
  * @param onShelf colours that are taken rather than others
  */
-public record Ground(Box area, double artWidthMm, boolean fromTop, Colour cloth, List<FilmColour> colours, Set<Colour> onShelf) {
+public record Ground(
+        Box area, double artWidthMm, boolean fromTop, Colour cloth, List<FilmColour> colours, Set<Colour> onShelf) {
     private static final double SHELF = 2;
 
     public Ground {
@@ -34,18 +35,30 @@ public record Ground(Box area, double artWidthMm, boolean fromTop, Colour cloth,
     /** Colours on the shelf come first, so that what is chosen for somebody can be cut at once. */
     public static Ground of(Face face, Material material, BlankColour cloth, Shop shop) {
         Box area = face.area().box();
-        return new Ground(area, Math.min(face.artWidthMm(), area.widthMm()), face.form() instanceof Garment, cloth.colour(),
-                material.colours(), shop.shelf().stream().filter(r -> r.materialId().equals(material.id())).map(Stock::colour)
-                .collect(Collectors.toSet()));
+        return new Ground(
+                area,
+                Math.min(face.artWidthMm(), area.widthMm()),
+                face.form() instanceof Garment,
+                cloth.colour(),
+                material.colours(),
+                shop.shelf().stream()
+                        .filter(r -> r.materialId().equals(material.id()))
+                        .map(Stock::colour)
+                        .collect(Collectors.toSet()));
     }
 
     /** The colour of a number from 1: each as far as can be from the cloth and from those before it. */
     Colour standsOut(int number) {
         List<Colour> taken = new ArrayList<>(List.of(cloth));
         for (int i = 0; i < number; i++) {
-            colours.stream().map(FilmColour::colour).filter(c -> !taken.contains(c))
+            colours.stream()
+                    .map(FilmColour::colour)
+                    .filter(c -> !taken.contains(c))
                     .max(Comparator.comparingDouble(c -> (onShelf.contains(c) ? SHELF : 1)
-                            * taken.stream().mapToDouble(t -> difference(c, t)).min().orElse(0)))
+                            * taken.stream()
+                                    .mapToDouble(t -> difference(c, t))
+                                    .min()
+                                    .orElse(0)))
                     .ifPresent(taken::add);
         }
         return taken.size() > 1 ? taken.getLast() : new Colour(0x808080);
@@ -61,9 +74,14 @@ public record Ground(Box area, double artWidthMm, boolean fromTop, Colour cloth,
     /** A colour of the film by its name, any as #RRGGBB, or {@code @2} for the second that stands out. */
     public Optional<Colour> named(String text) {
         String name = text.strip();
-        Optional<Colour> sold = colours.stream().filter(c -> c.name().equalsIgnoreCase(name))
-                .map(FilmColour::colour).findFirst();
-        return sold.isPresent() ? sold : name.matches("#[0-9A-Fa-f]{6}") ? Optional.of(Colour.of(name))
-                : name.matches("@[1-9]") ? Optional.of(standsOut(name.charAt(1) - '0')) : Optional.empty();
+        Optional<Colour> sold = colours.stream()
+                .filter(c -> c.name().equalsIgnoreCase(name))
+                .map(FilmColour::colour)
+                .findFirst();
+        return sold.isPresent()
+                ? sold
+                : name.matches("#[0-9A-Fa-f]{6}")
+                        ? Optional.of(Colour.of(name))
+                        : name.matches("@[1-9]") ? Optional.of(standsOut(name.charAt(1) - '0')) : Optional.empty();
     }
 }

@@ -12,8 +12,14 @@ import java.util.Optional;
  * @param assets files that its motifs need, by their name
  * @param own    made by the shop
  */
-public record Start(String id, String name, String about, List<StartField> fields, JsonNode motifs, Map<String, byte[]> assets,
-                    boolean own) {
+public record Start(
+        String id,
+        String name,
+        String about,
+        List<StartField> fields,
+        JsonNode motifs,
+        Map<String, byte[]> assets,
+        boolean own) {
     /** The entry that says how wide the whole is; it follows from the blank when nobody says. */
     public static final String SIZE = "size";
 

@@ -24,8 +24,7 @@ public final class StartDraft {
      * @param motif the motif it is of; empty for a colour, which may be of several
      * @param value what it is now, as a person types it
      */
-    public record Candidate(String motif, String what, StartField.Kind kind, String value) {
-    }
+    public record Candidate(String motif, String what, StartField.Kind kind, String value) {}
 
     private final ArrayNode motifs;
     private final Map<String, byte[]> assets = new LinkedHashMap<>();
@@ -50,9 +49,16 @@ public final class StartDraft {
             String name = m.path("name").asText();
             if (source.has("text")) {
                 boolean lines = source.path("text").asText().contains("\n");
-                all.add(new Candidate(name, "text", lines ? StartField.Kind.WORDS : StartField.Kind.TEXT,
+                all.add(new Candidate(
+                        name,
+                        "text",
+                        lines ? StartField.Kind.WORDS : StartField.Kind.TEXT,
                         source.path("text").asText().replace("\n", ", ")));
-                all.add(new Candidate(name, "typeface", StartField.Kind.TYPEFACE, source.path("typeface").asText()));
+                all.add(new Candidate(
+                        name,
+                        "typeface",
+                        StartField.Kind.TYPEFACE,
+                        source.path("typeface").asText()));
             }
             lengths(all, name, source, "");
             for (JsonNode t : m.path("treatments")) {
@@ -65,9 +71,13 @@ public final class StartDraft {
     }
 
     private static void lengths(List<Candidate> all, String motif, JsonNode of, String treatment) {
-        of.properties().stream().filter(e -> e.getKey().endsWith("Mm") && e.getValue().isNumber()).forEach(e -> all.add(new Candidate(
-                motif, treatment.isEmpty() ? e.getKey() : treatment + " · " + e.getKey(), StartField.Kind.LENGTH,
-                e.getValue().asDouble() + "mm")));
+        of.properties().stream()
+                .filter(e -> e.getKey().endsWith("Mm") && e.getValue().isNumber())
+                .forEach(e -> all.add(new Candidate(
+                        motif,
+                        treatment.isEmpty() ? e.getKey() : treatment + " · " + e.getKey(),
+                        StartField.Kind.LENGTH,
+                        e.getValue().asDouble() + "mm")));
     }
 
     private static void collectColours(JsonNode n, Set<String> colours) {
@@ -84,7 +94,8 @@ public final class StartDraft {
         Set<String> used = new LinkedHashSet<>();
         for (Map.Entry<Candidate, String> e : entries.entrySet()) {
             String id = free(id(e.getValue()), used);
-            fields.add(new StartField(id, e.getKey().kind(), e.getValue(), e.getKey().value(), false, Map.of()));
+            fields.add(new StartField(
+                    id, e.getKey().kind(), e.getValue(), e.getKey().value(), false, Map.of()));
             filled = replaced(filled, e.getKey(), id);
         }
         return new Start(id(name), name, about, fields, filled, assets, true);
@@ -100,8 +111,11 @@ public final class StartDraft {
 
     /** Plain letters and digits with hyphens between. */
     static String id(String name) {
-        String plain = Normalizer.normalize(name, Normalizer.Form.NFD).replaceAll("\\p{M}", "").toLowerCase(Locale.ROOT)
-                .replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
         return plain.isEmpty() || plain.equals(Start.SIZE) ? "entry" : plain;
     }
 
@@ -139,7 +153,9 @@ public final class StartDraft {
                 }
                 for (JsonNode t : motif.path("treatments")) {
                     String figure = c.what().substring(c.what().lastIndexOf(' ') + 1);
-                    if (t instanceof ObjectNode treatment && c.what().startsWith(Words.treatment(t.path("kind").asText()) + " · ")
+                    if (t instanceof ObjectNode treatment
+                            && c.what()
+                                    .startsWith(Words.treatment(t.path("kind").asText()) + " · ")
                             && (treatment.path(figure).asDouble() + "mm").equals(c.value())) {
                         treatment.set(figure, entry);
                     }

@@ -10,17 +10,22 @@ import java.util.Map;
  * @param optional it may be left empty
  * @param choices  of a choice: the names, with what each puts in
  */
-public record StartField(String id, Kind kind, String name, String value, boolean optional, Map<String, JsonNode> choices) {
+public record StartField(
+        String id, Kind kind, String name, String value, boolean optional, Map<String, JsonNode> choices) {
     /** What can be typed there. */
     public enum Kind {
         /** Anything. */
         TEXT,
         /** Words with commas between them, each a line of its own. */
         WORDS,
-        LENGTH, COUNT, PERCENT, COLOUR,
+        LENGTH,
+        COUNT,
+        PERCENT,
+        COLOUR,
         /** Colours with commas between them, taken in turn. */
         COLOURS,
-        TYPEFACE, CHOICE
+        TYPEFACE,
+        CHOICE
     }
 
     public StartField {

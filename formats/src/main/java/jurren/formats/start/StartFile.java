@@ -28,16 +28,21 @@ public final class StartFile {
         }
     }
 
-    private StartFile() {
-    }
+    private StartFile() {}
 
     public static byte[] write(Start start) {
-        ObjectNode root = MAPPER.createObjectNode().put("format", FORMAT).put("id", start.id()).put("name", start.name())
+        ObjectNode root = MAPPER.createObjectNode()
+                .put("format", FORMAT)
+                .put("id", start.id())
+                .put("name", start.name())
                 .put("about", start.about());
         ArrayNode fields = root.putArray("fields");
         for (StartField f : start.fields()) {
-            ObjectNode field = fields.addObject().put("id", f.id()).put("kind", f.kind().name().toLowerCase(Locale.ROOT))
-                    .put("name", f.name()).put("value", f.value());
+            ObjectNode field = fields.addObject()
+                    .put("id", f.id())
+                    .put("kind", f.kind().name().toLowerCase(Locale.ROOT))
+                    .put("name", f.name())
+                    .put("value", f.value());
             if (f.optional()) {
                 field.put("optional", true);
             }
@@ -48,7 +53,9 @@ public final class StartFile {
         root.set("motifs", start.motifs());
         if (!start.assets().isEmpty()) {
             ObjectNode assets = root.putObject("assets");
-            new TreeMap<>(start.assets()).forEach((name, content) -> assets.put(name, Base64.getEncoder().encodeToString(content)));
+            new TreeMap<>(start.assets())
+                    .forEach((name, content) ->
+                            assets.put(name, Base64.getEncoder().encodeToString(content)));
         }
         try {
             return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(root);
@@ -72,7 +79,9 @@ public final class StartFile {
             throw new NotAStart("it was saved by a newer Jurren");
         }
         String id = root.path("id").asText();
-        if (!id.matches("[a-z0-9][a-z0-9-]*") || !root.path("motifs").isArray() || root.path("motifs").isEmpty()) {
+        if (!id.matches("[a-z0-9][a-z0-9-]*")
+                || !root.path("motifs").isArray()
+                || root.path("motifs").isEmpty()) {
             throw new NotAStart("it has no id or no motifs");
         }
         List<StartField> fields = new ArrayList<>();
@@ -80,8 +89,18 @@ public final class StartFile {
             fields.add(field(f));
         }
         Map<String, byte[]> assets = new LinkedHashMap<>();
-        root.path("assets").properties().forEach(a -> assets.put(a.getKey(), Base64.getDecoder().decode(a.getValue().asText())));
-        return new Start(id, root.path("name").asText(id), root.path("about").asText(), fields, root.path("motifs"), assets, own);
+        root.path("assets")
+                .properties()
+                .forEach(a -> assets.put(
+                        a.getKey(), Base64.getDecoder().decode(a.getValue().asText())));
+        return new Start(
+                id,
+                root.path("name").asText(id),
+                root.path("about").asText(),
+                fields,
+                root.path("motifs"),
+                assets,
+                own);
     }
 
     private static StartField field(JsonNode f) throws NotAStart {
@@ -91,7 +110,12 @@ public final class StartFile {
         }
         Map<String, JsonNode> choices = new LinkedHashMap<>();
         f.path("choices").properties().forEach(c -> choices.put(c.getKey(), c.getValue()));
-        return new StartField(id, StartField.Kind.valueOf(f.path("kind").asText().toUpperCase(Locale.ROOT)),
-                f.path("name").asText(id), f.path("value").asText(), f.path("optional").asBoolean(), choices);
+        return new StartField(
+                id,
+                StartField.Kind.valueOf(f.path("kind").asText().toUpperCase(Locale.ROOT)),
+                f.path("name").asText(id),
+                f.path("value").asText(),
+                f.path("optional").asBoolean(),
+                choices);
     }
 }

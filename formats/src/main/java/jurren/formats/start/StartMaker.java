@@ -25,8 +25,8 @@ import jurren.core.lettering.Typefaces;
 import jurren.formats.jobfile.Broken;
 import jurren.formats.jobfile.MotifJson;
 import jurren.formats.words.Counts;
-import jurren.formats.words.Numbers;
 import jurren.formats.words.LengthUnit;
+import jurren.formats.words.Numbers;
 
 /**
  * Makes motifs from a start and its entries.
@@ -80,13 +80,16 @@ public final class StartMaker {
     private List<Motif> make(Map<String, String> typed) throws Objection, Broken {
         for (String id : typed.keySet()) {
             if (start.field(id).isEmpty()) {
-                throw new Objection(Started.Why.NO_SUCH_ENTRY, id, start.fields().stream().map(StartField::id)
-                        .collect(Collectors.joining(", ")));
+                throw new Objection(
+                        Started.Why.NO_SUCH_ENTRY,
+                        id,
+                        start.fields().stream().map(StartField::id).collect(Collectors.joining(", ")));
             }
         }
         double size = ground.artWidthMm();
         List<Motif> motifs = motifs(typed, size);
-        boolean sized = start.field(Start.SIZE).isEmpty() || !typed.getOrDefault(Start.SIZE, "").isBlank();
+        boolean sized = start.field(Start.SIZE).isEmpty()
+                || !typed.getOrDefault(Start.SIZE, "").isBlank();
         for (int i = 0; i < TRIES && !sized; i++) {
             double fits = fits(motifs);
             if (fits >= 1) {
@@ -100,7 +103,9 @@ public final class StartMaker {
 
     private double fits(List<Motif> motifs) {
         Optional<Box> art = chain.art(motifs, Placement.HERE).bounds();
-        return art.map(b -> Math.min(ground.area().widthMm() / b.widthMm(), ground.area().heightMm() / b.heightMm())).orElse(1.0);
+        return art.map(b -> Math.min(
+                        ground.area().widthMm() / b.widthMm(), ground.area().heightMm() / b.heightMm()))
+                .orElse(1.0);
     }
 
     private List<Motif> placed(List<Motif> motifs) {
@@ -110,7 +115,9 @@ public final class StartMaker {
         }
         Box area = ground.area();
         double dx = area.centre().xMm() - art.get().centre().xMm();
-        double dy = ground.fromTop() ? area.minYMm() - art.get().minYMm() : area.centre().yMm() - art.get().centre().yMm();
+        double dy = ground.fromTop()
+                ? area.minYMm() - art.get().minYMm()
+                : area.centre().yMm() - art.get().centre().yMm();
         return motifs.stream().map(m -> m.withPose(m.pose().moved(dx, dy))).toList();
     }
 
@@ -136,10 +143,16 @@ public final class StartMaker {
         }
         return switch (f.kind()) {
             case TEXT -> new TextNode(text);
-            case WORDS -> new TextNode(Arrays.stream(text.split("[,\n]")).map(String::strip).filter(w -> !w.isEmpty())
-                    .collect(Collectors.joining("\n")));
-            case LENGTH -> new DoubleNode(LengthUnit.INCH.parse(text).filter(mm -> mm >= 0)
-                    .orElseThrow(() -> new Objection(Started.Why.NO_LENGTH, f.id(), text)));
+            case WORDS ->
+                new TextNode(Arrays.stream(text.split("[,\n]"))
+                        .map(String::strip)
+                        .filter(w -> !w.isEmpty())
+                        .collect(Collectors.joining("\n")));
+            case LENGTH ->
+                new DoubleNode(LengthUnit.INCH
+                        .parse(text)
+                        .filter(mm -> mm >= 0)
+                        .orElseThrow(() -> new Objection(Started.Why.NO_LENGTH, f.id(), text)));
             case PERCENT -> new DoubleNode(number(f, text.replace("%", "").strip()));
             case COUNT -> IntNode.valueOf(count(f, text));
             case COLOUR -> colour(f, text);
@@ -151,9 +164,15 @@ public final class StartMaker {
                 yield colours;
             }
             case TYPEFACE -> typeface(f, text.strip());
-            case CHOICE -> f.choices().entrySet().stream().filter(c -> c.getKey().equalsIgnoreCase(text.strip())).findFirst()
-                    .map(Map.Entry::getValue).orElseThrow(() -> new Objection(Started.Why.NO_CHOICE, f.id(),
-                            text + " (" + String.join(", ", f.choices().keySet()) + ")"));
+            case CHOICE ->
+                f.choices().entrySet().stream()
+                        .filter(c -> c.getKey().equalsIgnoreCase(text.strip()))
+                        .findFirst()
+                        .map(Map.Entry::getValue)
+                        .orElseThrow(() -> new Objection(
+                                Started.Why.NO_CHOICE,
+                                f.id(),
+                                text + " (" + String.join(", ", f.choices().keySet()) + ")"));
         };
     }
 
@@ -162,16 +181,22 @@ public final class StartMaker {
     }
 
     private static int count(StartField f, String text) throws Objection {
-        return Counts.parse(text).orElseThrow(() -> new Objection(Started.Why.NO_NUMBER, f.id(), text)).intValue();
+        return Counts.parse(text)
+                .orElseThrow(() -> new Objection(Started.Why.NO_NUMBER, f.id(), text))
+                .intValue();
     }
 
     private TextNode colour(StartField f, String text) throws Objection {
-        return new TextNode(ground.named(text).orElseThrow(() -> new Objection(Started.Why.NO_COLOUR, f.id(), text.strip())).hex());
+        return new TextNode(ground.named(text)
+                .orElseThrow(() -> new Objection(Started.Why.NO_COLOUR, f.id(), text.strip()))
+                .hex());
     }
 
     private static TextNode typeface(StartField f, String text) throws Objection {
         Optional<ShippedTypeface> shipped = Arrays.stream(ShippedTypeface.values())
-                .filter(t -> t.id().equals(text.toLowerCase(Locale.ROOT)) || t.title().equalsIgnoreCase(text)).findFirst();
+                .filter(t -> t.id().equals(text.toLowerCase(Locale.ROOT))
+                        || t.title().equalsIgnoreCase(text))
+                .findFirst();
         if (shipped.isPresent()) {
             return new TextNode(shipped.get().id());
         }
@@ -218,10 +243,12 @@ public final class StartMaker {
     private JsonNode entry(JsonNode n, Map<String, JsonNode> values) {
         JsonNode value = values.get(n.path("$").asText());
         if (value == null) {
-            throw new IllegalArgumentException("no entry is called \"" + n.path("$").asText() + "\"");
+            throw new IllegalArgumentException(
+                    "no entry is called \"" + n.path("$").asText() + "\"");
         }
         if (value.isNumber() && (n.has("times") || n.has("plus"))) {
-            return new DoubleNode(value.asDouble() * n.path("times").asDouble(1) + n.path("plus").asDouble(0));
+            return new DoubleNode(value.asDouble() * n.path("times").asDouble(1)
+                    + n.path("plus").asDouble(0));
         }
         return value.isContainerNode() ? filled(value, values) : value;
     }

@@ -22,12 +22,20 @@ public sealed interface Started {
     record Refused(Why why, String field, String text) implements Started {
         /** What is wrong with which entry, in a sentence. */
         public String words(Start start) {
-            return Words.sentence("started", why, start.field(field).map(StartField::name).orElse(field), text, start.name());
+            return Words.sentence(
+                    "started", why, start.field(field).map(StartField::name).orElse(field), text, start.name());
         }
     }
 
     /** What is wrong with an entry. */
     enum Why {
-        NO_SUCH_ENTRY, EMPTY, NO_LENGTH, NO_NUMBER, NO_COLOUR, NO_TYPEFACE, NO_CHOICE, CANNOT_BE
+        NO_SUCH_ENTRY,
+        EMPTY,
+        NO_LENGTH,
+        NO_NUMBER,
+        NO_COLOUR,
+        NO_TYPEFACE,
+        NO_CHOICE,
+        CANNOT_BE
     }
 }

@@ -15,8 +15,8 @@ import jurren.formats.files.WholeFile;
 
 /** The starts that ship with the application, and those that the shop saved in a folder of its own. */
 public final class Starts {
-    private static final List<String> SHIPPED = List.of("stacked-words", "two-colour-name", "name-in-letter", "patterned-letter",
-            "badge", "sticker");
+    private static final List<String> SHIPPED =
+            List.of("stacked-words", "two-colour-name", "name-in-letter", "patterned-letter", "badge", "sticker");
 
     /** What there is, and the files that could not be used. */
     public record Found(List<Start> starts, List<Refusal> refused) {
@@ -56,9 +56,11 @@ public final class Starts {
                 all.removeIf(s -> s.id().equals(own.id()));
                 all.add(own);
             } catch (StartFile.NotAStart e) {
-                refused.add(new Refusal(Refusal.Reason.BROKEN_START, file.getFileName().toString(), e.getMessage()));
+                refused.add(new Refusal(
+                        Refusal.Reason.BROKEN_START, file.getFileName().toString(), e.getMessage()));
             } catch (IOException e) {
-                refused.add(new Refusal(Refusal.Reason.UNREADABLE, file.getFileName().toString(), String.valueOf(e.getMessage())));
+                refused.add(new Refusal(
+                        Refusal.Reason.UNREADABLE, file.getFileName().toString(), String.valueOf(e.getMessage())));
             }
         }
         return new Found(all, refused);
@@ -70,7 +72,8 @@ public final class Starts {
             try (DirectoryStream<Path> found = Files.newDirectoryStream(folder, "*.json")) {
                 found.forEach(files::add);
             } catch (IOException e) {
-                refused.add(new Refusal(Refusal.Reason.UNREADABLE, folder.getFileName().toString(), String.valueOf(e.getMessage())));
+                refused.add(new Refusal(
+                        Refusal.Reason.UNREADABLE, folder.getFileName().toString(), String.valueOf(e.getMessage())));
             }
         }
         files.sort(Comparator.naturalOrder());

@@ -20,14 +20,17 @@ final class ClipPaths extends SVGClipPathElementBridge {
     @Override
     public ClipRable createClip(BridgeContext context, Element clip, Element clipped, GraphicsNode clippedNode) {
         String transform = clip.getAttributeNS(null, "transform");
-        AffineTransform toUser = transform.isEmpty() ? new AffineTransform() : SVGUtilities.convertTransform(clip, "transform", transform, context);
+        AffineTransform toUser = transform.isEmpty()
+                ? new AffineTransform()
+                : SVGUtilities.convertTransform(clip, "transform", transform, context);
         if (clip.getAttributeNS(null, "clipPathUnits").equals("objectBoundingBox")) {
             toUser = SVGUtilities.toObjectBBox(toUser, clippedNode);
         }
         Area all = new Area();
         boolean any = false;
         for (Node n = clip.getFirstChild(); n != null; n = n.getNextSibling()) {
-            GraphicsNode child = n instanceof Element e ? context.getGVTBuilder().build(context, e) : null;
+            GraphicsNode child =
+                    n instanceof Element e ? context.getGVTBuilder().build(context, e) : null;
             if (child != null && child.isVisible() && child.getOutline() != null) {
                 any = true;
                 all.add(shown(context, (Element) n, child, toUser));
@@ -37,7 +40,10 @@ final class ClipPaths extends SVGClipPathElementBridge {
             return null;
         }
         clipped(context, clip, all);
-        return new ClipRable8Bit(clippedNode.getFilter() == null ? clippedNode.getGraphicsNodeRable(true) : clippedNode.getFilter(), all, true);
+        return new ClipRable8Bit(
+                clippedNode.getFilter() == null ? clippedNode.getGraphicsNodeRable(true) : clippedNode.getFilter(),
+                all,
+                true);
     }
 
     private static Area shown(BridgeContext context, Element element, GraphicsNode child, AffineTransform toUser) {

@@ -1,12 +1,12 @@
 package jurren.formats.svg;
 
-import jurren.formats.Refusal.Reason;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import jurren.formats.Refusal.Reason;
 import org.apache.batik.anim.dom.SAXSVGDocumentFactory;
 import org.w3c.dom.DOMException;
 import org.w3c.dom.Element;
@@ -27,6 +27,7 @@ final class ClosedSvgParser extends SAXSVGDocumentFactory {
             Pattern.compile("<!ENTITY\\s[^>]*?\\s(SYSTEM|PUBLIC)\\s", Pattern.CASE_INSENSITIVE);
     /** The JDK's own limit, by the name it has in the JDK's message. */
     private static final String DEPTH_LIMIT = "jdk.xml.maxElementDepth";
+
     private static final String STANDARD_DTD = "-//W3C//DTD SVG";
 
     /** The file cannot be used, for a reason that has a sentence. */
@@ -51,7 +52,9 @@ final class ClosedSvgParser extends SAXSVGDocumentFactory {
     }
 
     static SVGDocument parse(byte[] content) throws NotTaken {
-        if (EXTERNAL_ENTITY.matcher(new String(content, StandardCharsets.ISO_8859_1)).find()) {
+        if (EXTERNAL_ENTITY
+                .matcher(new String(content, StandardCharsets.ISO_8859_1))
+                .find()) {
             throw new NotTaken(Reason.EXTERNAL_ENTITY, "");
         }
         ClosedSvgParser parser = new ClosedSvgParser();
@@ -60,9 +63,11 @@ final class ClosedSvgParser extends SAXSVGDocumentFactory {
             document = parser.createSVGDocument(BASE, new ByteArrayInputStream(content));
         } catch (IOException e) {
             String message = oneLine(e);
-            throw parser.stopped != null ? new NotTaken(parser.stopped, "")
-                    : message.contains(DEPTH_LIMIT) ? new NotTaken(Reason.TOO_DEEP, "")
-                    : new NotTaken(Reason.NOT_XML, message);
+            throw parser.stopped != null
+                    ? new NotTaken(parser.stopped, "")
+                    : message.contains(DEPTH_LIMIT)
+                            ? new NotTaken(Reason.TOO_DEEP, "")
+                            : new NotTaken(Reason.NOT_XML, message);
         } catch (DOMException e) {
             throw new NotTaken(Reason.NOT_SVG, "");
         }

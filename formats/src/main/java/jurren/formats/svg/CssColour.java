@@ -9,7 +9,8 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
- * Colours of CSS level 3 and 4 in the words of level 2, with how far they cover: the library underneath knows no others,
+ * Colours of CSS level 3 and 4 in the words of level 2, with how far they cover: the library underneath knows no
+ * others,
  * and what it does not know becomes black.
  *
  * @param plain   {@code #rrggbb}, or {@code none} for what is not seen at all
@@ -18,6 +19,7 @@ import java.util.stream.Stream;
 record CssColour(String plain, double opacity) {
     /** Whose numbers are a screen's own. */
     private static final Set<String> PLAIN_SPACES = Set.of("srgb");
+
     private static final double LAB_KAPPA = 24389.0 / 27;
     private static final Pattern FUNCTION = Pattern.compile("(rgba?|hsla?|hwb|lab|lch|oklab|oklch|color)\\(([^)]*)\\)");
 
@@ -43,7 +45,8 @@ record CssColour(String plain, double opacity) {
     }
 
     private static Optional<CssColour> function(String name, String inside) {
-        String[] parts = Stream.of(inside.split("[\\s,/]+")).filter(s -> !s.isBlank()).toArray(String[]::new);
+        String[] parts =
+                Stream.of(inside.split("[\\s,/]+")).filter(s -> !s.isBlank()).toArray(String[]::new);
         if (name.equals("color")) {
             if (parts.length == 0 || !PLAIN_SPACES.contains(parts[0])) {
                 return Optional.empty();
@@ -60,12 +63,16 @@ record CssColour(String plain, double opacity) {
                 case "hsl", "hsla" -> hsl(degrees(parts[0]), share(parts[1]), share(parts[2]));
                 case "hwb" -> hwb(degrees(parts[0]), share(parts[1]), share(parts[2]));
                 case "lab" -> lab(of(parts[0], 100), of(parts[1], 125), of(parts[2], 125));
-                case "lch" -> lab(of(parts[0], 100), cos(parts[2]) * of(parts[1], 150), sin(parts[2]) * of(parts[1], 150));
+                case "lch" ->
+                    lab(of(parts[0], 100), cos(parts[2]) * of(parts[1], 150), sin(parts[2]) * of(parts[1], 150));
                 case "oklab" -> oklab(of(parts[0], 1), of(parts[1], 0.4), of(parts[2], 0.4));
-                case "oklch" -> oklab(of(parts[0], 1), cos(parts[2]) * of(parts[1], 0.4), sin(parts[2]) * of(parts[1], 0.4));
+                case "oklch" ->
+                    oklab(of(parts[0], 1), cos(parts[2]) * of(parts[1], 0.4), sin(parts[2]) * of(parts[1], 0.4));
                 default -> new double[] {share(parts[0]), share(parts[1]), share(parts[2])};
             };
-            return Optional.of(new CssColour(String.format(Locale.ROOT, "#%02x%02x%02x", byteOf(rgb[0]), byteOf(rgb[1]), byteOf(rgb[2])), opacity));
+            return Optional.of(new CssColour(
+                    String.format(Locale.ROOT, "#%02x%02x%02x", byteOf(rgb[0]), byteOf(rgb[1]), byteOf(rgb[2])),
+                    opacity));
         } catch (NumberFormatException _) {
             return Optional.empty();
         }
@@ -80,14 +87,23 @@ record CssColour(String plain, double opacity) {
     }
 
     private static double share(String s) {
-        return s.equals("none") ? 0 : s.endsWith("%") ? Double.parseDouble(s.substring(0, s.length() - 1)) / 100 : Double.parseDouble(s);
+        return s.equals("none")
+                ? 0
+                : s.endsWith("%") ? Double.parseDouble(s.substring(0, s.length() - 1)) / 100 : Double.parseDouble(s);
     }
 
     private static double degrees(String s) {
-        return s.equals("none") ? 0 : s.endsWith("deg") ? Double.parseDouble(s.substring(0, s.length() - 3))
-                : s.endsWith("grad") ? Double.parseDouble(s.substring(0, s.length() - 4)) * 0.9
-                : s.endsWith("rad") ? Math.toDegrees(Double.parseDouble(s.substring(0, s.length() - 3)))
-                : s.endsWith("turn") ? 360 * Double.parseDouble(s.substring(0, s.length() - 4)) : Double.parseDouble(s);
+        return s.equals("none")
+                ? 0
+                : s.endsWith("deg")
+                        ? Double.parseDouble(s.substring(0, s.length() - 3))
+                        : s.endsWith("grad")
+                                ? Double.parseDouble(s.substring(0, s.length() - 4)) * 0.9
+                                : s.endsWith("rad")
+                                        ? Math.toDegrees(Double.parseDouble(s.substring(0, s.length() - 3)))
+                                        : s.endsWith("turn")
+                                                ? 360 * Double.parseDouble(s.substring(0, s.length() - 4))
+                                                : Double.parseDouble(s);
     }
 
     /** As in CSS Color 4, section 7. */
@@ -121,7 +137,8 @@ record CssColour(String plain, double opacity) {
         double x = 0.9642956764295677 * uncubed(fy + a / 500);
         double y = l > 8 ? fy * fy * fy : l / LAB_KAPPA;
         double z = 0.8251046025104602 * uncubed(fy - b / 200);
-        return fromXyz(0.9554734527042182 * x - 0.023098536874261423 * y + 0.0632593086610217 * z,
+        return fromXyz(
+                0.9554734527042182 * x - 0.023098536874261423 * y + 0.0632593086610217 * z,
                 -0.028369706963208136 * x + 1.0099954580058226 * y + 0.021041398966943008 * z,
                 0.012314001688319899 * x - 0.020507696433477912 * y + 1.3303659366080753 * z);
     }
@@ -131,7 +148,9 @@ record CssColour(String plain, double opacity) {
     }
 
     private static double[] fromXyz(double x, double y, double z) {
-        return shown(3.2409699419045226 * x - 1.537383177570094 * y - 0.4986107602930034 * z, -0.9692436362808796 * x + 1.8759675015077202 * y + 0.04155505740717559 * z,
+        return shown(
+                3.2409699419045226 * x - 1.537383177570094 * y - 0.4986107602930034 * z,
+                -0.9692436362808796 * x + 1.8759675015077202 * y + 0.04155505740717559 * z,
                 0.05563007969699366 * x - 0.20397695888897652 * y + 1.0569715142428786 * z);
     }
 
@@ -140,13 +159,17 @@ record CssColour(String plain, double opacity) {
         double l = Math.pow(lightness + 0.3963377773761749 * a + 0.2158037573099136 * b, 3);
         double m = Math.pow(lightness - 0.1055613458156586 * a - 0.0638541728258133 * b, 3);
         double s = Math.pow(lightness - 0.0894841775298119 * a - 1.2914855480194092 * b, 3);
-        return shown(4.0767416621 * l - 3.3077115913 * m + 0.2309699292 * s, -1.2684380046 * l + 2.6097574011 * m - 0.3413193965 * s,
+        return shown(
+                4.0767416621 * l - 3.3077115913 * m + 0.2309699292 * s,
+                -1.2684380046 * l + 2.6097574011 * m - 0.3413193965 * s,
                 -0.0041960863 * l - 0.7034186147 * m + 1.707614701 * s);
     }
 
     /** From light to what a screen is sent. */
     private static double[] shown(double... light) {
-        return Arrays.stream(light).map(c -> c <= 0.0031308 ? 12.92 * c : 1.055 * Math.pow(c, 1 / 2.4) - 0.055).toArray();
+        return Arrays.stream(light)
+                .map(c -> c <= 0.0031308 ? 12.92 * c : 1.055 * Math.pow(c, 1 / 2.4) - 0.055)
+                .toArray();
     }
 
     private static double[] hwb(double hue, double white, double black) {

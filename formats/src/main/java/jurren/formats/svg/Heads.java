@@ -12,8 +12,10 @@ import org.w3c.dom.Node;
 import org.w3c.dom.NodeList;
 
 /**
- * Markers as SVG 2 has them and the library has not: turned about where a line begins ({@code auto-start-reverse}), and in
- * the colours of the line that they stand on ({@code context-stroke}, {@code context-fill}). A line gets markers of its own.
+ * Markers as SVG 2 has them and the library has not: turned about where a line begins ({@code auto-start-reverse}), and
+ * in
+ * the colours of the line that they stand on ({@code context-stroke}, {@code context-fill}). A line gets markers of its
+ * own.
  */
 final class Heads {
     private static final String SVG = "http://www.w3.org/2000/svg";
@@ -33,7 +35,9 @@ final class Heads {
         if (heads.markers.isEmpty()) {
             return;
         }
-        all.stream().filter(e -> List.of("path", "line", "polyline", "polygon").contains(e.getLocalName())).forEach(heads::of);
+        all.stream()
+                .filter(e -> List.of("path", "line", "polyline", "polygon").contains(e.getLocalName()))
+                .forEach(heads::of);
         heads.markers.values().stream().filter(Heads::isTurned).forEach(m -> m.setAttribute("orient", "auto"));
     }
 
@@ -57,18 +61,28 @@ final class Heads {
 
     private void of(Element line) {
         for (String place : PLACES) {
-            String said = Said.around(line, place).or(() -> Said.around(line, "marker")).orElse("");
+            String said = Said.around(line, place)
+                    .or(() -> Said.around(line, "marker"))
+                    .orElse("");
             Matcher m = REFERENCE.matcher(said);
             if (m.find() && markers.containsKey(m.group(1))) {
-                Said.also(line, place + ":url(#" + own(markers.get(m.group(1)), line, place.equals("marker-start")) + ")");
+                Said.also(
+                        line,
+                        place + ":url(#" + own(markers.get(m.group(1)), line, place.equals("marker-start")) + ")");
             }
         }
     }
 
     private String own(Element marker, Element line, boolean atStart) {
-        Map<String, String> colours = Map.of("context-stroke", Said.around(line, "stroke").orElse("none"), "context-fill", Said.around(line, "fill").orElse("black"));
+        Map<String, String> colours = Map.of(
+                "context-stroke",
+                Said.around(line, "stroke").orElse("none"),
+                "context-fill",
+                Said.around(line, "fill").orElse("black"));
         boolean turned = atStart && isTurned(marker);
-        return made.computeIfAbsent(marker.getAttribute("id") + (turned ? "/turned " : "/") + colours, key -> make(marker, colours, turned));
+        return made.computeIfAbsent(
+                marker.getAttribute("id") + (turned ? "/turned " : "/") + colours,
+                key -> make(marker, colours, turned));
     }
 
     private String make(Element marker, Map<String, String> colours, boolean turned) {

@@ -12,7 +12,9 @@ import org.apache.batik.gvt.font.AWTGVTGlyphVector;
 import org.apache.batik.gvt.font.GVTGlyphMetrics;
 import org.apache.batik.gvt.font.GVTGlyphVector;
 
-/** Letters stand as near to each other as their font says for each pair; the library sets them by their widths alone. */
+/**
+ * Letters stand as near to each other as their font says for each pair; the library sets them by their widths alone.
+ */
 class KernedFont extends AWTGVTFont {
     KernedFont(Font font, float size) {
         super(font, size);
@@ -30,14 +32,18 @@ class KernedFont extends AWTGVTFont {
         return new Row(plain, this, scale, text, nearer(all.toString(), context));
     }
 
-    /** How far each letter comes to the left by those before it, in the font's own measure; nothing where letters join into one sign. */
+    /**
+     * How far each letter comes to the left by those before it, in the font's own measure; nothing where letters join
+     * into one sign.
+     */
     private double[] nearer(String text, FontRenderContext context) {
         GlyphVector by = laidOut(text, context, true);
         GlyphVector apart = laidOut(text, context, false);
         double[] all = new double[text.length() + 1];
         if (by.getNumGlyphs() == text.length() && apart.getNumGlyphs() == text.length()) {
             for (int i = 0; i < all.length; i++) {
-                all[i] = by.getGlyphPosition(i).getX() - apart.getGlyphPosition(i).getX();
+                all[i] = by.getGlyphPosition(i).getX()
+                        - apart.getGlyphPosition(i).getX();
             }
         }
         return all;
@@ -70,8 +76,13 @@ class KernedFont extends AWTGVTFont {
         @Override
         public GVTGlyphMetrics getGlyphMetrics(int i) {
             GVTGlyphMetrics plain = super.getGlyphMetrics(i);
-            return i + 1 >= nearer.length ? plain : new GVTGlyphMetrics((float) (plain.getHorizontalAdvance() + (nearer[i + 1] - nearer[i]) * scale),
-                    plain.getVerticalAdvance(), plain.getBounds2D(), (byte) plain.getType());
+            return i + 1 >= nearer.length
+                    ? plain
+                    : new GVTGlyphMetrics(
+                            (float) (plain.getHorizontalAdvance() + (nearer[i + 1] - nearer[i]) * scale),
+                            plain.getVerticalAdvance(),
+                            plain.getBounds2D(),
+                            (byte) plain.getType());
         }
     }
 }

@@ -1,16 +1,15 @@
 package jurren.formats.svg;
 
+import java.util.Locale;
 import jurren.core.cut.ClosedCut;
 import jurren.core.cut.CutPath;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
-import java.util.Locale;
 
 /** Millimetres as SVG writes them. */
 final class Mm {
-    private Mm() {
-    }
+    private Mm() {}
 
     /** Micrometres are enough, and keep files small. */
     static String number(double mm) {

@@ -9,22 +9,26 @@ import org.w3c.dom.Node;
 import org.w3c.dom.NodeList;
 
 /**
- * A line that is to be painted below its filling, which the library does not know: such a shape is said as two, its line
+ * A line that is to be painted below its filling, which the library does not know: such a shape is said as two, its
+ * line
  * first. What holds for both together (opacity, clips) is said of the group around them.
  */
 final class PaintOrder {
     private static final String SVG = "http://www.w3.org/2000/svg";
-    private static final Set<String> SHAPES = Set.of("path", "rect", "circle", "ellipse", "line", "polyline", "polygon", "text");
+    private static final Set<String> SHAPES =
+            Set.of("path", "rect", "circle", "ellipse", "line", "polyline", "polygon", "text");
     private static final Set<String> OF_BOTH = Set.of("opacity", "clip-path", "mask", "filter");
     private static final Set<String> OF_GROUP = Set.of("id", "transform", "opacity", "clip-path", "mask", "filter");
 
-    private PaintOrder() {
-    }
+    private PaintOrder() {}
 
     static void say(List<Element> all) {
         // most drawings say nothing of it
         if (all.stream().anyMatch(e -> told(e).isPresent())) {
-            all.stream().filter(e -> SHAPES.contains(e.getLocalName()) && e.getParentNode() instanceof Element && lineFirst(e)).forEach(PaintOrder::split);
+            all.stream()
+                    .filter(e ->
+                            SHAPES.contains(e.getLocalName()) && e.getParentNode() instanceof Element && lineFirst(e))
+                    .forEach(PaintOrder::split);
         }
     }
 
@@ -39,7 +43,10 @@ final class PaintOrder {
                 return false;
             }
         }
-        return Said.around(e, "paint-order").map(s -> s.toLowerCase(Locale.ROOT)).filter(PaintOrder::isLineFirst).isPresent();
+        return Said.around(e, "paint-order")
+                .map(s -> s.toLowerCase(Locale.ROOT))
+                .filter(PaintOrder::isLineFirst)
+                .isPresent();
     }
 
     private static boolean isLineFirst(String order) {
@@ -57,7 +64,11 @@ final class PaintOrder {
             }
         }
         List<String> own = Said.declarations(e.getAttribute("style"));
-        group.setAttribute("style", String.join(";", own.stream().filter(d -> OF_BOTH.contains(Said.name(d))).toList()));
+        group.setAttribute(
+                "style",
+                String.join(
+                        ";",
+                        own.stream().filter(d -> OF_BOTH.contains(Said.name(d))).toList()));
         own.removeIf(d -> OF_BOTH.contains(Said.name(d)));
         e.setAttribute("style", String.join(";", own));
         Element line = (Element) e.cloneNode(true);

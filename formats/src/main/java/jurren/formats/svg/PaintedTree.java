@@ -1,6 +1,5 @@
 package jurren.formats.svg;
 
-import jurren.formats.drawing.DrawingRead;
 import java.awt.AlphaComposite;
 import java.awt.BasicStroke;
 import java.awt.Paint;
@@ -15,16 +14,16 @@ import java.awt.geom.RoundRectangle2D;
 import java.text.AttributedCharacterIterator;
 import java.util.IdentityHashMap;
 import java.util.Map;
-import java.util.Set;
 import java.util.Optional;
+import java.util.Set;
 import jurren.core.art.DrawnShape;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Ellipses;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
+import jurren.formats.drawing.DrawingRead;
 import jurren.formats.drawing.Found;
 import org.apache.batik.bridge.BridgeContext;
-import org.apache.batik.bridge.TextSpanLayout;
 import org.apache.batik.bridge.BridgeException;
 import org.apache.batik.bridge.ExternalResourceSecurity;
 import org.apache.batik.bridge.FontFamilyResolver;
@@ -35,6 +34,7 @@ import org.apache.batik.bridge.SVGPatternElementBridge;
 import org.apache.batik.bridge.ScriptSecurity;
 import org.apache.batik.bridge.StrokingTextPainter;
 import org.apache.batik.bridge.TextNode;
+import org.apache.batik.bridge.TextSpanLayout;
 import org.apache.batik.bridge.UserAgent;
 import org.apache.batik.bridge.UserAgentAdapter;
 import org.apache.batik.gvt.CompositeGraphicsNode;
@@ -55,11 +55,13 @@ import org.w3c.dom.svg.SVGDocument;
 final class PaintedTree {
     /** CSS: 96 px to the inch. */
     private static final double MM_PER_PX = 25.4 / 96;
+
     private static final double BRIGHT = 0.5;
     private static final double HALF_BRIGHT = 0.2;
     private static final double MOST_TILES = 1500;
     /** Shapes of all tiles together. */
     private static final double MOST_LAID = 10_000;
+
     private static final int MOST_PATTERNS_DEEP = 3;
     private static final double LEAST = 1e-12;
     private static final int MOST_LEFT_OUT = 100;
@@ -103,14 +105,20 @@ final class PaintedTree {
         }
     }
 
-    /** Without the elements that the library cannot make anything of: whatever else there is is painted, as browsers do. */
-    private static GraphicsNode built(BridgeContext context, SVGDocument document, Found found, Map<GraphicsNode, String> names) {
+    /**
+     * Without the elements that the library cannot make anything of: whatever else there is is painted, as browsers do.
+     */
+    private static GraphicsNode built(
+            BridgeContext context, SVGDocument document, Found found, Map<GraphicsNode, String> names) {
         for (int left = MOST_LEFT_OUT; ; left--) {
             try {
                 return new NamedGroups(names).build(context, document);
             } catch (BridgeException e) {
                 Element wrong = e.getElement();
-                if (left == 0 || wrong == null || wrong == document.getDocumentElement() || wrong.getParentNode() == null) {
+                if (left == 0
+                        || wrong == null
+                        || wrong == document.getDocumentElement()
+                        || wrong.getParentNode() == null) {
                     throw e;
                 }
                 wrong.getParentNode().removeChild(wrong);
@@ -119,7 +127,8 @@ final class PaintedTree {
         }
     }
 
-    private void walk(GraphicsNode node, AffineTransform outer, double outerOpacity, Optional<Region> outerClip, int depth) {
+    private void walk(
+            GraphicsNode node, AffineTransform outer, double outerOpacity, Optional<Region> outerClip, int depth) {
         if (node == null) {
             return;
         }
@@ -144,7 +153,8 @@ final class PaintedTree {
                     found.leave();
                 }
             }
-            case ShapeNode shape when shape.isVisible() -> {
+            case ShapeNode shape
+            when shape.isVisible() -> {
                 Shape outline = exact(shape.getShape());
                 if (outline != null && shape.getShapePainter() != null) {
                     shapes.add(outline, shape.getShapePainter(), toMm, opacity, clip);
@@ -153,26 +163,36 @@ final class PaintedTree {
                     }
                 }
             }
-            case SVGPatternElementBridge.PatternGraphicsNode tile -> walk(contents.content(tile), toMm, opacity, clip, depth + 1);
+            case SVGPatternElementBridge.PatternGraphicsNode tile ->
+                walk(contents.content(tile), toMm, opacity, clip, depth + 1);
             case ProxyGraphicsNode proxy -> walk(proxy.getSource(), toMm, opacity, clip, depth + 1);
             case TextNode text when text.isVisible() -> letters(text, toMm, opacity, clip);
-            default -> { }
+            default -> {}
         }
     }
 
     /** Each tile of a pattern where it lies, as far as it lies in the shape. */
-    private boolean tiles(PatternPaint pattern, Shape over, AffineTransform toMm, double opacity, Optional<Region> clip) {
+    private boolean tiles(
+            PatternPaint pattern, Shape over, AffineTransform toMm, double opacity, Optional<Region> clip) {
         Pictures.Placed picture = contents.picture(pattern.getGraphicsNode());
         if (picture != null) {
             Region shape = Curves.of(over, Placement.of(toMm)).enclosed();
             AffineTransform fromPixels = new AffineTransform(toMm);
             fromPixels.concatenate(picture.onto().toAwt());
-            found.picture(picture.picture(), fromPixels, opacity, Optional.of(clip.map(c -> c.intersect(shape)).orElse(shape)));
+            found.picture(
+                    picture.picture(),
+                    fromPixels,
+                    opacity,
+                    Optional.of(clip.map(c -> c.intersect(shape)).orElse(shape)));
             return true;
         }
         Rectangle2D tile = pattern.getPatternRect();
-        AffineTransform space = pattern.getPatternTransform() == null ? new AffineTransform() : pattern.getPatternTransform();
-        if (contents.content(pattern.getGraphicsNode()) == null || !(tile.getWidth() > 0 && tile.getHeight() > 0) || patterns >= MOST_PATTERNS_DEEP || Math.abs(space.getDeterminant()) < LEAST) {
+        AffineTransform space =
+                pattern.getPatternTransform() == null ? new AffineTransform() : pattern.getPatternTransform();
+        if (contents.content(pattern.getGraphicsNode()) == null
+                || !(tile.getWidth() > 0 && tile.getHeight() > 0)
+                || patterns >= MOST_PATTERNS_DEEP
+                || Math.abs(space.getDeterminant()) < LEAST) {
             return false;
         }
         Rectangle2D area;
@@ -199,7 +219,9 @@ final class PaintedTree {
                 AffineTransform there = new AffineTransform(toMm);
                 there.concatenate(space);
                 there.translate(i * tile.getWidth(), j * tile.getHeight());
-                Region own = pattern.getOverflow() ? inside : inside.intersect(Curves.of(tile, Placement.of(there)).enclosed());
+                Region own = pattern.getOverflow()
+                        ? inside
+                        : inside.intersect(Curves.of(tile, Placement.of(there)).enclosed());
                 if (!own.isEmpty()) {
                     walk(pattern.getGraphicsNode(), there, opacity, Optional.of(own), 2);
                 }
@@ -222,11 +244,14 @@ final class PaintedTree {
     private Optional<Region> narrowed(GraphicsNode node, AffineTransform toMm, Optional<Region> outer) {
         Optional<Region> clip = outer;
         if (node.getClip() != null) {
-            Region by = Curves.of(node.getClip().getClipPath(), Placement.of(toMm)).enclosed();
+            Region by =
+                    Curves.of(node.getClip().getClipPath(), Placement.of(toMm)).enclosed();
             clip = Optional.of(clip.map(c -> c.intersect(by)).orElse(by));
         }
         if (node.getMask() instanceof MaskRable8Bit mask) {
-            Region by = bright(mask.getMaskNode(), toMm).intersect(Curves.of(mask.getFilterRegion(), Placement.of(toMm)).enclosed());
+            Region by = bright(mask.getMaskNode(), toMm)
+                    .intersect(Curves.of(mask.getFilterRegion(), Placement.of(toMm))
+                            .enclosed());
             clip = Optional.of(clip.map(c -> c.intersect(by)).orElse(by));
         }
         return clip;
@@ -239,7 +264,9 @@ final class PaintedTree {
         Region shown = Region.EMPTY;
         for (DrawnShape shape : painted.shapes()) {
             double light = shape.colour().luminance();
-            if (Math.abs(light - BRIGHT) < BRIGHT - HALF_BRIGHT || shape.ink().isPresent() || painted.notes().contains(DrawingRead.Note.SHADES_AS_ONE_COLOUR)) {
+            if (Math.abs(light - BRIGHT) < BRIGHT - HALF_BRIGHT
+                    || shape.ink().isPresent()
+                    || painted.notes().contains(DrawingRead.Note.SHADES_AS_ONE_COLOUR)) {
                 found.note(DrawingRead.Note.SOFT_MASKS_AS_EDGES);
             }
             Region region = shape.curves().enclosed();
@@ -248,18 +275,28 @@ final class PaintedTree {
         return shown;
     }
 
-    /** The platform's rounds are a little off, and its rounded rectangles begin elsewhere, which shows where they are dashed. */
+    /**
+     * The platform's rounds are a little off, and its rounded rectangles begin elsewhere, which shows where they are
+     * dashed.
+     */
     private static Shape exact(Shape shape) {
         return switch (shape) {
             case Ellipse2D e -> Ellipses.of(e.getX(), e.getY(), e.getWidth(), e.getHeight());
-            case RoundRectangle2D r -> Ellipses.rounded(r.getX(), r.getY(), r.getWidth(), r.getHeight(),
-                    Math.min(r.getArcWidth(), r.getWidth()) / 2, Math.min(r.getArcHeight(), r.getHeight()) / 2);
+            case RoundRectangle2D r ->
+                Ellipses.rounded(
+                        r.getX(),
+                        r.getY(),
+                        r.getWidth(),
+                        r.getHeight(),
+                        Math.min(r.getArcWidth(), r.getWidth()) / 2,
+                        Math.min(r.getArcHeight(), r.getHeight()) / 2);
             case null, default -> shape;
         };
     }
 
     private void letters(TextNode text, AffineTransform toMm, double opacity, Optional<Region> clip) {
-        if (!(text.getTextPainter() instanceof StrokingTextPainter painter) || text.getAttributedCharacterIterator() == null) {
+        if (!(text.getTextPainter() instanceof StrokingTextPainter painter)
+                || text.getAttributedCharacterIterator() == null) {
             found.note(DrawingRead.Note.TEXT_LEFT_OUT);
             return;
         }
@@ -276,14 +313,28 @@ final class PaintedTree {
                 if (paint.strokePaint != null && paint.strokeStroke instanceof BasicStroke stroke) {
                     shapes.addLine(outline, paint.strokePaint, stroke, paint.fillPaint != null, toMm, seen, clip);
                 }
-                decorated(letters.getLayout(), TextSpanLayout.DECORATION_UNDERLINE, paint.underlinePaint, toMm, seen, clip);
-                decorated(letters.getLayout(), TextSpanLayout.DECORATION_OVERLINE, paint.overlinePaint, toMm, seen, clip);
-                decorated(letters.getLayout(), TextSpanLayout.DECORATION_STRIKETHROUGH, paint.strikethroughPaint, toMm, seen, clip);
+                decorated(
+                        letters.getLayout(),
+                        TextSpanLayout.DECORATION_UNDERLINE,
+                        paint.underlinePaint,
+                        toMm,
+                        seen,
+                        clip);
+                decorated(
+                        letters.getLayout(), TextSpanLayout.DECORATION_OVERLINE, paint.overlinePaint, toMm, seen, clip);
+                decorated(
+                        letters.getLayout(),
+                        TextSpanLayout.DECORATION_STRIKETHROUGH,
+                        paint.strikethroughPaint,
+                        toMm,
+                        seen,
+                        clip);
             }
         }
     }
 
-    private void decorated(TextSpanLayout layout, int kind, Paint paint, AffineTransform toMm, double opacity, Optional<Region> clip) {
+    private void decorated(
+            TextSpanLayout layout, int kind, Paint paint, AffineTransform toMm, double opacity, Optional<Region> clip) {
         Shape line = paint == null ? null : layout.getDecorationOutline(kind);
         if (line != null) {
             shapes.add(line, paint, toMm, opacity, clip);
@@ -292,11 +343,13 @@ final class PaintedTree {
 
     /** A bold that its font lacks: each letter grown by a line round it. */
     private static Shape wide(Shape letters, AttributedCharacterIterator attributes) {
-        if (!(attributes.getAttribute(GVTAttributedCharacterIterator.TextAttribute.GVT_FONT) instanceof SvgFonts.Widened bold)) {
+        if (!(attributes.getAttribute(GVTAttributedCharacterIterator.TextAttribute.GVT_FONT)
+                instanceof SvgFonts.Widened bold)) {
             return letters;
         }
         Area all = new Area(letters);
-        all.add(new Area(new BasicStroke(bold.byMuch(), BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND).createStrokedShape(letters)));
+        all.add(new Area(new BasicStroke(bold.byMuch(), BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND)
+                .createStrokedShape(letters)));
         return all;
     }
 
@@ -304,14 +357,17 @@ final class PaintedTree {
     private static Dimension2D viewport(Element svg) {
         String[] box = svg.getAttribute("viewBox").trim().split("[\\s,]+");
         try {
-            return new java.awt.Dimension((int) Math.ceil(Double.parseDouble(box[2])),
-                    (int) Math.ceil(Double.parseDouble(box[3])));
+            return new java.awt.Dimension(
+                    (int) Math.ceil(Double.parseDouble(box[2])), (int) Math.ceil(Double.parseDouble(box[3])));
         } catch (NumberFormatException | ArrayIndexOutOfBoundsException _) {
             return new java.awt.Dimension(300, 150);
         }
     }
 
-    /** Remembers what the groups of the document are called: by their title, a label of whatever vocabulary, or their id. */
+    /**
+     * Remembers what the groups of the document are called: by their title, a label of whatever vocabulary, or their
+     * id.
+     */
     private static final class NamedGroups extends GVTBuilder {
         private static final Set<String> GROUPS = Set.of("g", "use", "a", "switch", "svg");
         private final Map<GraphicsNode, String> names;
@@ -324,14 +380,18 @@ final class PaintedTree {
         protected void buildGraphicsNode(BridgeContext context, Element e, CompositeGraphicsNode parent) {
             int before = parent.size();
             super.buildGraphicsNode(context, e, parent);
-            if (GROUPS.contains(e.getLocalName()) && parent.size() > before && parent.get(parent.size() - 1) instanceof CompositeGraphicsNode group) {
+            if (GROUPS.contains(e.getLocalName())
+                    && parent.size() > before
+                    && parent.get(parent.size() - 1) instanceof CompositeGraphicsNode group) {
                 names.put(group, name(e));
             }
         }
 
         private static String name(Element e) {
             for (Node n = e.getFirstChild(); n != null; n = n.getNextSibling()) {
-                if (n instanceof Element title && "title".equals(title.getLocalName()) && !title.getTextContent().isBlank()) {
+                if (n instanceof Element title
+                        && "title".equals(title.getLocalName())
+                        && !title.getTextContent().isBlank()) {
                     return title.getTextContent().strip();
                 }
             }

@@ -3,7 +3,8 @@ package jurren.formats.svg;
 import java.util.Locale;
 
 /**
- * Path data written anew in absolute moves, lines and curves, as SVG 2 means it. The library underneath enlarges the radii
+ * Path data written anew in absolute moves, lines and curves, as SVG 2 means it. The library underneath enlarges the
+ * radii
  * of arcs a little, so that a circle of two halves becomes a lens, and mistakes T and S after other commands; and it
  * refuses a path whose end is broken, where everything before it is to be painted.
  *
@@ -20,6 +21,7 @@ final class PathData {
     private double startY;
     /** The last handle of a curve before, about which S and T are mirrored. */
     private double handleX;
+
     private double handleY;
     private char last = ' ';
 
@@ -86,7 +88,13 @@ final class PathData {
             case 'C' -> cubic(dx + number(), dy + number(), dx + number(), dy + number(), dx + number(), dy + number());
             case 'S' -> {
                 boolean smooth = last == 'C' || last == 'S';
-                cubic(smooth ? 2 * x - handleX : x, smooth ? 2 * y - handleY : y, dx + number(), dy + number(), dx + number(), dy + number());
+                cubic(
+                        smooth ? 2 * x - handleX : x,
+                        smooth ? 2 * y - handleY : y,
+                        dx + number(),
+                        dy + number(),
+                        dx + number(),
+                        dy + number());
             }
             case 'Q' -> quadratic(dx + number(), dy + number(), dx + number(), dy + number());
             case 'T' -> {
@@ -125,7 +133,8 @@ final class PathData {
         y = toY;
     }
 
-    private void arc(double givenX, double givenY, double degrees, boolean large, boolean sweep, double toX, double toY) {
+    private void arc(
+            double givenX, double givenY, double degrees, boolean large, boolean sweep, double toX, double toY) {
         double rx = Math.abs(givenX);
         double ry = Math.abs(givenY);
         if (x == toX && y == toY) {
@@ -147,7 +156,8 @@ final class PathData {
             ry *= Math.sqrt(reach);
         }
         double free = rx * rx * ry * ry - rx * rx * py * py - ry * ry * px * px;
-        double factor = (large == sweep ? -1 : 1) * Math.sqrt(Math.max(0, free) / (rx * rx * py * py + ry * ry * px * px));
+        double factor =
+                (large == sweep ? -1 : 1) * Math.sqrt(Math.max(0, free) / (rx * rx * py * py + ry * ry * px * px));
         double mx = factor * rx * py / ry;
         double my = -factor * ry * px / rx;
         double middleX = cos * mx - sin * my + (x + toX) / 2;
@@ -161,16 +171,35 @@ final class PathData {
         for (int i = 0; i < parts; i++) {
             double a = from + i * each;
             double b = a + each;
-            double[] one = onEllipse(Math.cos(a) - handle * Math.sin(a), Math.sin(a) + handle * Math.cos(a), rx, ry, cos, sin, middleX, middleY);
-            double[] two = onEllipse(Math.cos(b) + handle * Math.sin(b), Math.sin(b) - handle * Math.cos(b), rx, ry, cos, sin, middleX, middleY);
-            double[] end = i == parts - 1 ? new double[] {toX, toY} : onEllipse(Math.cos(b), Math.sin(b), rx, ry, cos, sin, middleX, middleY);
+            double[] one = onEllipse(
+                    Math.cos(a) - handle * Math.sin(a),
+                    Math.sin(a) + handle * Math.cos(a),
+                    rx,
+                    ry,
+                    cos,
+                    sin,
+                    middleX,
+                    middleY);
+            double[] two = onEllipse(
+                    Math.cos(b) + handle * Math.sin(b),
+                    Math.sin(b) - handle * Math.cos(b),
+                    rx,
+                    ry,
+                    cos,
+                    sin,
+                    middleX,
+                    middleY);
+            double[] end = i == parts - 1
+                    ? new double[] {toX, toY}
+                    : onEllipse(Math.cos(b), Math.sin(b), rx, ry, cos, sin, middleX, middleY);
             write('C', one[0], one[1], two[0], two[1], end[0], end[1]);
         }
         x = toX;
         y = toY;
     }
 
-    private static double[] onEllipse(double u, double v, double rx, double ry, double cos, double sin, double middleX, double middleY) {
+    private static double[] onEllipse(
+            double u, double v, double rx, double ry, double cos, double sin, double middleX, double middleY) {
         return new double[] {cos * rx * u - sin * ry * v + middleX, sin * rx * u + cos * ry * v + middleY};
     }
 

@@ -20,7 +20,8 @@ final class Patterns extends SVGPatternElementBridge {
     }
 
     @Override
-    public Paint createPaint(BridgeContext context, Element pattern, Element painted, GraphicsNode node, float opacity) {
+    public Paint createPaint(
+            BridgeContext context, Element pattern, Element painted, GraphicsNode node, float opacity) {
         Paint paint = super.createPaint(context, pattern, painted, node, opacity);
         if (paint instanceof PatternPaint p) {
             known.of(pattern).ifPresent(placed -> pictures.put(p.getGraphicsNode(), placed));

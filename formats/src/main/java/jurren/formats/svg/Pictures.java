@@ -20,20 +20,22 @@ import org.w3c.dom.NodeList;
 import org.w3c.dom.svg.SVGDocument;
 
 /**
- * The pictures that a drawing carries within itself. Each is a rectangle filled with a paint of its own before the library
+ * The pictures that a drawing carries within itself. Each is a rectangle filled with a paint of its own before the
+ * library
  * looks, so that its place, clips and opacity are resolved as any shape's; which picture it is, the paint tells.
  */
 final class Pictures {
     private static final String SVG = "http://www.w3.org/2000/svg";
     private static final String XLINK = "http://www.w3.org/1999/xlink";
     private static final String ID = "jurren-picture-";
-    private static final Pattern DATA = Pattern.compile("(?s)data:image/(png|jpe?g|gif|webp|bmp)[^,]*;base64,(.*)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern DATA =
+            Pattern.compile("(?s)data:image/(png|jpe?g|gif|webp|bmp)[^,]*;base64,(.*)", Pattern.CASE_INSENSITIVE);
     private static final Pattern LENGTH = Pattern.compile("\\s*([0-9.eE+]+)\\s*(px|mm|cm|in|pt|pc)?\\s*");
-    private static final Map<String, Double> PX = Map.of("px", 1.0, "mm", 96 / 25.4, "cm", 96 / 2.54, "in", 96.0, "pt", 96 / 72.0, "pc", 16.0);
+    private static final Map<String, Double> PX =
+            Map.of("px", 1.0, "mm", 96 / 25.4, "cm", 96 / 2.54, "in", 96.0, "pt", 96 / 72.0, "pc", 16.0);
 
     /** @param onto from its pixels to the user space of its element */
-    record Placed(DrawnPicture picture, Placement onto) {
-    }
+    record Placed(DrawnPicture picture, Placement onto) {}
 
     private final Map<String, Placed> all = new HashMap<>();
 
@@ -111,7 +113,9 @@ final class Pictures {
     private static double length(Element e, String name, double otherwise) {
         Matcher m = LENGTH.matcher(e.getAttribute(name).toLowerCase(Locale.ROOT));
         try {
-            return m.matches() ? Double.parseDouble(m.group(1)) * (m.group(2) == null ? 1 : PX.get(m.group(2))) : otherwise;
+            return m.matches()
+                    ? Double.parseDouble(m.group(1)) * (m.group(2) == null ? 1 : PX.get(m.group(2)))
+                    : otherwise;
         } catch (NumberFormatException _) {
             return otherwise;
         }
@@ -122,7 +126,9 @@ final class Pictures {
         NamedNodeMap attributes = image.getAttributes();
         for (int i = 0; i < attributes.getLength(); i++) {
             Attr a = (Attr) attributes.item(i);
-            if (a.getNamespaceURI() == null && !a.getName().equals("href") && !a.getName().equals("preserveAspectRatio")) {
+            if (a.getNamespaceURI() == null
+                    && !a.getName().equals("href")
+                    && !a.getName().equals("preserveAspectRatio")) {
                 rect.setAttribute(a.getName(), a.getValue());
             }
         }

@@ -19,23 +19,47 @@ import org.w3c.dom.NodeList;
 import org.w3c.dom.svg.SVGDocument;
 
 /**
- * Says the same drawing in words the library underneath understands: styles of today, lengths with capital units, curves,
+ * Says the same drawing in words the library underneath understands: styles of today, lengths with capital units,
+ * curves,
  * references that lead nowhere. What browsers pass over is passed over.
  */
 final class PlainDocument {
     private static final String XLINK = "http://www.w3.org/1999/xlink";
     private static final Set<String> COLOURS = Set.of("fill", "stroke", "stop-color", "color", "flood-color");
-    private static final Map<String, String> OPACITY_OF = Map.of("fill", "fill-opacity", "stroke", "stroke-opacity", "stop-color", "stop-opacity");
-    private static final Set<String> LENGTHS = Set.of("width", "height", "x", "y", "cx", "cy", "r", "rx", "ry", "x1", "y1", "x2", "y2", "stroke-width", "font-size", "dx", "dy");
-    private static final Pattern CAPITAL_UNIT = Pattern.compile("\\s*([-+0-9.eE]+)\\s*(MM|CM|IN|PT|PC|PX|Mm|Cm|In|Pt|Px|Q|q)\\s*");
+    private static final Map<String, String> OPACITY_OF =
+            Map.of("fill", "fill-opacity", "stroke", "stroke-opacity", "stop-color", "stop-opacity");
+    private static final Set<String> LENGTHS = Set.of(
+            "width",
+            "height",
+            "x",
+            "y",
+            "cx",
+            "cy",
+            "r",
+            "rx",
+            "ry",
+            "x1",
+            "y1",
+            "x2",
+            "y2",
+            "stroke-width",
+            "font-size",
+            "dx",
+            "dy");
+    private static final Pattern CAPITAL_UNIT =
+            Pattern.compile("\\s*([-+0-9.eE]+)\\s*(MM|CM|IN|PT|PC|PX|Mm|Cm|In|Pt|Px|Q|q)\\s*");
     private static final Pattern REFERENCE = Pattern.compile("url\\(\\s*['\"]?#([^)'\"]+)['\"]?\\s*\\)\\s*(.*)");
-    private static final Pattern VARIABLE = Pattern.compile("var\\(\\s*(--[\\w-]+)\\s*(?:,\\s*([^()]*(?:\\([^()]*\\)[^()]*)*))?\\)");
+    private static final Pattern VARIABLE =
+            Pattern.compile("var\\(\\s*(--[\\w-]+)\\s*(?:,\\s*([^()]*(?:\\([^()]*\\)[^()]*)*))?\\)");
     private static final Pattern DECLARED = Pattern.compile("(?<![\\w(-])(--[\\w-]+)\\s*:\\s*([^;}]+)");
     private static final Pattern NUMBER = Pattern.compile("[-+]?(?:[0-9]+\\.?[0-9]*|\\.[0-9]+)(?:[eE][-+]?[0-9]+)?");
-    private static final Pattern MEASURE = Pattern.compile("([-+]?(?:[0-9]+\\.?[0-9]*|\\.[0-9]+)(?:[eE][-+]?[0-9]+)?)(px|mm|cm|in|pt|pc|deg|rad|grad|turn)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern MEASURE = Pattern.compile(
+            "([-+]?(?:[0-9]+\\.?[0-9]*|\\.[0-9]+)(?:[eE][-+]?[0-9]+)?)(px|mm|cm|in|pt|pc|deg|rad|grad|turn)",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern ONE_WAY = Pattern.compile("translate([XY])\\(([^)]*)\\)");
     /** What CSS can say of a shape's own measures. */
     private static final Set<String> GEOMETRY = Set.of("x", "y", "width", "height", "cx", "cy", "r", "rx", "ry");
+
     private static final double MM_A_Q = 0.25;
     private static final int MOST_TURNS = 8;
 
@@ -96,7 +120,9 @@ final class PlainDocument {
     /** Blurs, shadows and the ways in which a paint mixes with what lies below it. */
     private static boolean hasEffect(Element e) {
         return Said.own(e, "filter").filter(f -> !f.equals("none")).isPresent()
-                || Said.own(e, "mix-blend-mode").filter(b -> !b.equals("normal")).isPresent();
+                || Said.own(e, "mix-blend-mode")
+                        .filter(b -> !b.equals("normal"))
+                        .isPresent();
     }
 
     private List<Element> elements() {
@@ -110,7 +136,8 @@ final class PlainDocument {
 
     /** The variables of an element: those of what it lies in, and its own over them. */
     private Map<String, String> scope(Element e, String style) {
-        Map<String, String> outer = e.getParentNode() instanceof Element p ? scopes.getOrDefault(p, Map.of()) : Map.of();
+        Map<String, String> outer =
+                e.getParentNode() instanceof Element p ? scopes.getOrDefault(p, Map.of()) : Map.of();
         Matcher m = DECLARED.matcher(style);
         if (!style.contains("--")) {
             scopes.put(e, outer);
@@ -127,8 +154,10 @@ final class PlainDocument {
     /** Where only one side is said, the other follows from the viewBox. */
     private static void size(Element svg) {
         String[] box = svg.getAttribute("viewBox").strip().split("[\\s,]+");
-        Matcher width = Pattern.compile("([0-9.eE+]+)\\s*([a-zA-Z]*)").matcher(svg.getAttribute("width").strip());
-        Matcher height = Pattern.compile("([0-9.eE+]+)\\s*([a-zA-Z]*)").matcher(svg.getAttribute("height").strip());
+        Matcher width = Pattern.compile("([0-9.eE+]+)\\s*([a-zA-Z]*)")
+                .matcher(svg.getAttribute("width").strip());
+        Matcher height = Pattern.compile("([0-9.eE+]+)\\s*([a-zA-Z]*)")
+                .matcher(svg.getAttribute("height").strip());
         try {
             double ratio = Double.parseDouble(box[3]) / Double.parseDouble(box[2]);
             if (!(ratio > 0) || !Double.isFinite(ratio)) {
@@ -163,14 +192,17 @@ final class PlainDocument {
         if (e.hasAttribute("d")) {
             e.setAttribute("d", PathData.normal(e.getAttribute("d")));
         }
-        if (e.getLocalName().equals("mask") && (e.getAttribute("mask-type").strip().equals("alpha") || style.matches("(?s).*mask-type\\s*:\\s*alpha.*"))) {
+        if (e.getLocalName().equals("mask")
+                && (e.getAttribute("mask-type").strip().equals("alpha")
+                        || style.matches("(?s).*mask-type\\s*:\\s*alpha.*"))) {
             shownByOpacity(e);
         }
         if (isClippedAway(e)) {
             e.getParentNode().removeChild(e);
             return;
         }
-        if (e.getLocalName().equals("rect") && (!e.hasAttribute("width") || !e.hasAttribute("height")) || leadsNowhere(e)) {
+        if (e.getLocalName().equals("rect") && (!e.hasAttribute("width") || !e.hasAttribute("height"))
+                || leadsNowhere(e)) {
             e.getParentNode().removeChild(e);
         }
     }
@@ -208,7 +240,11 @@ final class PlainDocument {
             return false;
         }
         Element clip = document.getElementById(m.group(1));
-        return clip != null && clip.getLocalName().equals("clipPath") && clip.getElementsByTagNameNS("http://www.w3.org/2000/svg", "*").getLength() == 0;
+        return clip != null
+                && clip.getLocalName().equals("clipPath")
+                && clip.getElementsByTagNameNS("http://www.w3.org/2000/svg", "*")
+                                .getLength()
+                        == 0;
     }
 
     private boolean leadsNowhere(Element e) {
@@ -264,12 +300,16 @@ final class PlainDocument {
         if (!m.matches()) {
             return value;
         }
-        return m.group(2).equalsIgnoreCase("q") ? Double.parseDouble(m.group(1)) * MM_A_Q + "mm" : m.group(1) + m.group(2).toLowerCase(Locale.ROOT);
+        return m.group(2).equalsIgnoreCase("q")
+                ? Double.parseDouble(m.group(1)) * MM_A_Q + "mm"
+                : m.group(1) + m.group(2).toLowerCase(Locale.ROOT);
     }
 
     private static double number(String text, double otherwise) {
         try {
-            return text.endsWith("%") ? Double.parseDouble(text.substring(0, text.length() - 1)) / 100 : Double.parseDouble(text);
+            return text.endsWith("%")
+                    ? Double.parseDouble(text.substring(0, text.length() - 1)) / 100
+                    : Double.parseDouble(text);
         } catch (NumberFormatException _) {
             return otherwise;
         }
@@ -282,7 +322,8 @@ final class PlainDocument {
             Matcher m = VARIABLE.matcher(now);
             StringBuilder next = new StringBuilder();
             while (m.find()) {
-                String stands = variables.getOrDefault(m.group(1), m.group(2) == null ? "inherit" : m.group(2).strip());
+                String stands = variables.getOrDefault(
+                        m.group(1), m.group(2) == null ? "inherit" : m.group(2).strip());
                 m.appendReplacement(next, Matcher.quoteReplacement(stands));
             }
             m.appendTail(next);
@@ -347,8 +388,11 @@ final class PlainDocument {
             m.appendReplacement(plain, String.valueOf(n * each));
         }
         m.appendTail(plain);
-        return ONE_WAY.matcher(plain).replaceAll(w -> w.group(1).equals("X") ? "translate(" + w.group(2) + ",0)" : "translate(0," + w.group(2) + ")")
-                .replaceAll("scaleX\\(([^)]*)\\)", "scale($1,1)").replaceAll("scaleY\\(([^)]*)\\)", "scale(1,$1)");
+        return ONE_WAY.matcher(plain)
+                .replaceAll(w ->
+                        w.group(1).equals("X") ? "translate(" + w.group(2) + ",0)" : "translate(0," + w.group(2) + ")")
+                .replaceAll("scaleX\\(([^)]*)\\)", "scale($1,1)")
+                .replaceAll("scaleY\\(([^)]*)\\)", "scale(1,$1)");
     }
 
     private String declarations(String css) {
@@ -383,7 +427,11 @@ final class PlainDocument {
         }
         for (String[] k : kept) {
             Double by = opacities.remove(k[0]);
-            out.append(k[0]).append(':').append(by == null ? k[1] : String.valueOf(by * number(k[1], 1))).append(k[2]).append(';');
+            out.append(k[0])
+                    .append(':')
+                    .append(by == null ? k[1] : String.valueOf(by * number(k[1], 1)))
+                    .append(k[2])
+                    .append(';');
         }
         opacities.forEach((name, by) -> out.append(name).append(':').append(by).append(';'));
         return out.toString();

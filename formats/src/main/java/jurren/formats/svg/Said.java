@@ -9,13 +9,16 @@ import org.w3c.dom.Node;
 
 /** What an element says of a property, in its style or as an attribute. */
 final class Said {
-    private Said() {
-    }
+    private Said() {}
 
     /** Of the element itself: its style is stronger than its attribute. */
     static Optional<String> own(Element e, String property) {
-        return declarations(e.getAttribute("style")).stream().filter(d -> name(d).equals(property)).reduce((_, later) -> later).map(d -> d.substring(d.indexOf(':') + 1).strip())
-                .or(() -> Optional.of(e.getAttribute(property)).map(String::strip).filter(s -> !s.isEmpty()));
+        return declarations(e.getAttribute("style")).stream()
+                .filter(d -> name(d).equals(property))
+                .reduce((_, later) -> later)
+                .map(d -> d.substring(d.indexOf(':') + 1).strip())
+                .or(() ->
+                        Optional.of(e.getAttribute(property)).map(String::strip).filter(s -> !s.isEmpty()));
     }
 
     /** Of itself or of the nearest around it that says something. */

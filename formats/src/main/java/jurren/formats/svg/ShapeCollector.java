@@ -1,11 +1,5 @@
 package jurren.formats.svg;
 
-import jurren.core.art.Ink;
-import jurren.core.geometry.Placement;
-import jurren.core.geometry.Region;
-import jurren.core.material.Colour;
-import jurren.formats.drawing.DrawingRead.Note;
-import jurren.formats.drawing.Found;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -19,6 +13,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import jurren.core.art.Ink;
+import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
+import jurren.core.material.Colour;
+import jurren.formats.drawing.DrawingRead.Note;
+import jurren.formats.drawing.Found;
 import org.apache.batik.ext.awt.LinearGradientPaint;
 import org.apache.batik.ext.awt.MultipleGradientPaint;
 import org.apache.batik.ext.awt.RadialGradientPaint;
@@ -28,11 +28,15 @@ import org.apache.batik.gvt.PatternPaint;
 import org.apache.batik.gvt.ShapePainter;
 import org.apache.batik.gvt.StrokeShapePainter;
 
-/** Gives what SVG painters paint to {@link Found}. Patterns are laid tile by tile; of too many tiles, they become the one colour that most of them is. */
+/**
+ * Gives what SVG painters paint to {@link Found}. Patterns are laid tile by tile; of too many tiles, they become the
+ * one colour that most of them is.
+ */
 final class ShapeCollector {
     private static final Color UNKNOWN = new Color(0x808080);
     /** Less than this and nothing is seen. */
     private static final int CLEAR = 8;
+
     private static final int TILE_PX = 32;
     private static final double CLEAR_OF = 255;
     private static final double LEAST_MM2 = 1e-9;
@@ -70,8 +74,16 @@ final class ShapeCollector {
     }
 
     /** @param filled whether the same outline was filled as well */
-    void addLine(Shape outline, Paint paint, BasicStroke stroke, boolean filled, AffineTransform toMm, double opacity, Optional<Region> clip) {
-        painted(paint, toMm, opacity).ifPresent(p -> found.stroke(outline, stroke, toMm, p.colour, p.ink, filled, clip));
+    void addLine(
+            Shape outline,
+            Paint paint,
+            BasicStroke stroke,
+            boolean filled,
+            AffineTransform toMm,
+            double opacity,
+            Optional<Region> clip) {
+        painted(paint, toMm, opacity)
+                .ifPresent(p -> found.stroke(outline, stroke, toMm, p.colour, p.ink, filled, clip));
     }
 
     void add(Shape outline, Paint fill, AffineTransform toMm, double opacity, Optional<Region> clip) {
@@ -82,8 +94,12 @@ final class ShapeCollector {
 
     private record Painted(Colour colour, Optional<Ink> ink) {
         Painted faded(double opacity) {
-            return opacity > 1 - 1.0 / CLEAR_OF ? this
-                    : new Painted(colour, Optional.of(ink.map(i -> i.faded(opacity)).orElseGet(() -> new Ink.Clear(colour, opacity))));
+            return opacity > 1 - 1.0 / CLEAR_OF
+                    ? this
+                    : new Painted(
+                            colour,
+                            Optional.of(
+                                    ink.map(i -> i.faded(opacity)).orElseGet(() -> new Ink.Clear(colour, opacity))));
         }
     }
 
@@ -105,8 +121,11 @@ final class ShapeCollector {
         }
         return switch (paint) {
             case null -> Optional.empty();
-            case Color c -> c.getAlpha() * opacity < CLEAR ? Optional.empty()
-                    : Optional.of(new Painted(new Colour(c.getRGB() & 0xFFFFFF), Optional.empty()).faded(opacity * c.getAlpha() / CLEAR_OF));
+            case Color c ->
+                c.getAlpha() * opacity < CLEAR
+                        ? Optional.empty()
+                        : Optional.of(new Painted(new Colour(c.getRGB() & 0xFFFFFF), Optional.empty())
+                                .faded(opacity * c.getAlpha() / CLEAR_OF));
             case MultipleGradientPaint g -> mean(g.getColors()).map(c -> new Painted(c, shade(g, toMm)).faded(opacity));
             case PatternPaint p -> {
                 found.note(Note.SHADES_AS_ONE_COLOUR);
@@ -114,7 +133,8 @@ final class ShapeCollector {
             }
             default -> {
                 found.note(Note.SHADES_AS_ONE_COLOUR);
-                yield Optional.of(new Painted(new Colour(UNKNOWN.getRGB() & 0xFFFFFF), Optional.empty()).faded(opacity));
+                yield Optional.of(
+                        new Painted(new Colour(UNKNOWN.getRGB() & 0xFFFFFF), Optional.empty()).faded(opacity));
             }
         };
     }
@@ -125,15 +145,26 @@ final class ShapeCollector {
             case LinearGradientPaint l -> {
                 double dx = l.getEndPoint().getX() - l.getStartPoint().getX();
                 double dy = l.getEndPoint().getY() - l.getStartPoint().getY();
-                yield new Placement(dx, dy, -dy, dx, l.getStartPoint().getX(), l.getStartPoint().getY());
+                yield new Placement(
+                        dx,
+                        dy,
+                        -dy,
+                        dx,
+                        l.getStartPoint().getX(),
+                        l.getStartPoint().getY());
             }
-            case RadialGradientPaint r -> Placement.scaled(r.getRadius()).then(Placement.moved(r.getCenterPoint().getX(), r.getCenterPoint().getY()));
+            case RadialGradientPaint r ->
+                Placement.scaled(r.getRadius())
+                        .then(Placement.moved(
+                                r.getCenterPoint().getX(), r.getCenterPoint().getY()));
             default -> Placement.scaled(0);
         };
         AffineTransform all = new AffineTransform(toMm);
         all.concatenate(g.getTransform());
         Placement placed = unit.then(Placement.of(all));
-        if (g.getCycleMethod() != MultipleGradientPaint.NO_CYCLE || Math.abs(placed.determinant()) < LEAST_MM2 || g.getColors().length < 2) {
+        if (g.getCycleMethod() != MultipleGradientPaint.NO_CYCLE
+                || Math.abs(placed.determinant()) < LEAST_MM2
+                || g.getColors().length < 2) {
             found.note(Note.SHADES_AS_ONE_COLOUR);
             return Optional.empty();
         }

@@ -16,21 +16,22 @@ import org.w3c.dom.NamedNodeMap;
 import org.w3c.dom.Node;
 
 /**
- * The rules of a drawing's style sheets, matched as CSS of today matches: what each element is told, from the weakest to
+ * The rules of a drawing's style sheets, matched as CSS of today matches: what each element is told, from the weakest
+ * to
  * the strongest. Rules whose selector is not known are passed over, as CSS wants it.
  */
 final class StyleRules {
     private static final Pattern COMMENT = Pattern.compile("(?s)/\\*.*?\\*/");
     private static final Pattern IDS = Pattern.compile("#[\\w-]+");
-    private static final Pattern CLASSES = Pattern.compile("\\.[\\w-]+|\\[[^\\]]*\\]|:(?!not\\b|is\\b|has\\b)[\\w-]+(\\([^)]*\\))?");
+    private static final Pattern CLASSES =
+            Pattern.compile("\\.[\\w-]+|\\[[^\\]]*\\]|:(?!not\\b|is\\b|has\\b)[\\w-]+(\\([^)]*\\))?");
     private static final Pattern TYPES = Pattern.compile("(?:^|[\\s>+~(])[a-zA-Z][\\w-]*");
     private static final int MOST_RULES = 20_000;
     private static final String NUMBER = "data-jurren-n";
 
     private final List<Rule> rules = new ArrayList<>();
 
-    private record Rule(String selector, String declarations, int strength) {
-    }
+    private record Rule(String selector, String declarations, int strength) {}
 
     /** @param css a sheet, or several one after the other */
     StyleRules(String css) {
@@ -117,7 +118,8 @@ final class StyleRules {
         weakestFirst.sort(Comparator.comparingInt(Rule::strength));
         for (Rule rule : weakestFirst) {
             for (org.jsoup.nodes.Element match : select(mirror, rule.selector)) {
-                told.computeIfAbsent(numbered.get(match.attr(NUMBER)), _ -> new ArrayList<>()).add(rule);
+                told.computeIfAbsent(numbered.get(match.attr(NUMBER)), _ -> new ArrayList<>())
+                        .add(rule);
             }
         }
         Map<Element, String> all = new IdentityHashMap<>();
@@ -131,7 +133,8 @@ final class StyleRules {
 
     private static List<org.jsoup.nodes.Element> select(org.jsoup.nodes.Document mirror, String selector) {
         // what needs a pointer or a keyboard never holds in a drawing that lies still
-        if (selector.isEmpty() || selector.toLowerCase(Locale.ROOT).matches(".*:(hover|active|focus|visited|target)\\b.*")) {
+        if (selector.isEmpty()
+                || selector.toLowerCase(Locale.ROOT).matches(".*:(hover|active|focus|visited|target)\\b.*")) {
             return List.of();
         }
         try {

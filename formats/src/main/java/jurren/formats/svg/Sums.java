@@ -8,12 +8,13 @@ import java.util.regex.Pattern;
 /** {@code calc()} of plain numbers and lengths, worked out in pixels; the library does not know it. */
 final class Sums {
     private static final Pattern INNERMOST = Pattern.compile("calc\\(([^()]*)\\)|\\(([^()]*)\\)");
-    private static final Pattern PART = Pattern.compile("\\s*([-+]?[0-9]*\\.?[0-9]+(?:[eE][-+]?[0-9]+)?)(px|mm|cm|in|pt|pc|)\\s*([-+*/]|$)");
-    private static final Map<String, Double> PX = Map.of("", 1.0, "px", 1.0, "mm", 96 / 25.4, "cm", 96 / 2.54, "in", 96.0, "pt", 96 / 72.0, "pc", 16.0);
+    private static final Pattern PART =
+            Pattern.compile("\\s*([-+]?[0-9]*\\.?[0-9]+(?:[eE][-+]?[0-9]+)?)(px|mm|cm|in|pt|pc|)\\s*([-+*/]|$)");
+    private static final Map<String, Double> PX =
+            Map.of("", 1.0, "px", 1.0, "mm", 96 / 25.4, "cm", 96 / 2.54, "in", 96.0, "pt", 96 / 72.0, "pc", 16.0);
     private static final int MOST_DEEP = 20;
 
-    private Sums() {
-    }
+    private Sums() {}
 
     /** The same with every sum that can be worked out as one number. */
     static String workedOut(String value) {

@@ -1,8 +1,5 @@
 package jurren.formats.svg;
 
-import jurren.core.lettering.ShippedTypeface;
-import jurren.formats.drawing.NearFonts;
-import jurren.core.lettering.Typefaces;
 import java.awt.Font;
 import java.awt.FontFormatException;
 import java.awt.font.TextAttribute;
@@ -15,6 +12,9 @@ import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import jurren.core.lettering.ShippedTypeface;
+import jurren.core.lettering.Typefaces;
+import jurren.formats.drawing.NearFonts;
 import org.apache.batik.bridge.FontFace;
 import org.apache.batik.bridge.FontFamilyResolver;
 import org.apache.batik.gvt.font.AWTFontFamily;
@@ -22,12 +22,20 @@ import org.apache.batik.gvt.font.GVTFont;
 import org.apache.batik.gvt.font.GVTFontFace;
 import org.apache.batik.gvt.font.GVTFontFamily;
 
-/** The fonts that a drawing's text can be set in: the shipped ones and the machine's. Whatever else it asks for is set in a plain one. */
+/**
+ * The fonts that a drawing's text can be set in: the shipped ones and the machine's. Whatever else it asks for is set
+ * in a plain one.
+ */
 final class SvgFonts implements FontFamilyResolver {
     private static final ShippedTypeface PLAIN = ShippedTypeface.RUBIK;
     /** What comes near a kind of typeface that is asked for by its kind, as the last of several names. */
-    private static final Map<String, ShippedTypeface> KINDS = Map.of("serif", ShippedTypeface.PLAYFAIR_DISPLAY, "cursive", ShippedTypeface.CAVEAT_BRUSH,
-            "fantasy", ShippedTypeface.ABRIL_FATFACE);
+    private static final Map<String, ShippedTypeface> KINDS = Map.of(
+            "serif",
+            ShippedTypeface.PLAYFAIR_DISPLAY,
+            "cursive",
+            ShippedTypeface.CAVEAT_BRUSH,
+            "fantasy",
+            ShippedTypeface.ABRIL_FATFACE);
     /** From here on a weight is a bold one's. */
     private static final float HEAVIER = TextAttribute.WEIGHT_MEDIUM;
 
@@ -111,11 +119,15 @@ final class SvgFonts implements FontFamilyResolver {
     }
 
     private static Optional<GVTFontFamily> find(String name) {
-        Optional<ShippedTypeface> shipped = Arrays.stream(ShippedTypeface.values()).filter(t -> t.title().equalsIgnoreCase(name)).findFirst();
+        Optional<ShippedTypeface> shipped = Arrays.stream(ShippedTypeface.values())
+                .filter(t -> t.title().equalsIgnoreCase(name))
+                .findFirst();
         if (shipped.isPresent()) {
             return Optional.of(shipped(shipped.get(), name));
         }
-        return Typefaces.ofMachine().stream().filter(t -> t.equalsIgnoreCase(name)).findFirst()
+        return Typefaces.ofMachine().stream()
+                .filter(t -> t.equalsIgnoreCase(name))
+                .findFirst()
                 .map(t -> new Family(name, new Font(t, Font.PLAIN, 1), false));
     }
 

@@ -1,15 +1,15 @@
 package jurren.formats.svg;
 
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.zip.GZIPInputStream;
 import jurren.core.art.DrawingFile;
 import jurren.formats.Refusal.Reason;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.drawing.FileUnit;
 import jurren.formats.drawing.Found;
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.util.List;
-import java.util.zip.GZIPInputStream;
-import java.util.regex.Pattern;
 import org.w3c.dom.svg.SVGDocument;
 
 /**
@@ -25,10 +25,10 @@ import org.w3c.dom.svg.SVGDocument;
  */
 public final class SvgReader {
     private static final int MOST_BYTES = 64 << 20;
-    private static final Pattern REAL_LENGTH = Pattern.compile("[0-9.eE+]+(mm|cm|in|pt|pc|Q)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern REAL_LENGTH =
+            Pattern.compile("[0-9.eE+]+(mm|cm|in|pt|pc|Q)", Pattern.CASE_INSENSITIVE);
 
-    private SvgReader() {
-    }
+    private SvgReader() {}
 
     public static DrawingRead read(DrawingFile file) {
         byte[] content;
@@ -93,8 +93,16 @@ public final class SvgReader {
 
     /** Pixels and points are told apart by hardly any two programs; only lengths of the real world are a size. */
     private static boolean saysItsSize(SVGDocument document) {
-        return REAL_LENGTH.matcher(document.getDocumentElement().getAttribute("width").strip()).matches()
-                || REAL_LENGTH.matcher(document.getDocumentElement().getAttribute("height").strip()).matches();
+        return REAL_LENGTH
+                        .matcher(document.getDocumentElement()
+                                .getAttribute("width")
+                                .strip())
+                        .matches()
+                || REAL_LENGTH
+                        .matcher(document.getDocumentElement()
+                                .getAttribute("height")
+                                .strip())
+                        .matches();
     }
 
     private static DrawingRead refused(Reason reason, DrawingFile file, String detail) {
@@ -103,8 +111,8 @@ public final class SvgReader {
 
     /** Where the library's message has two lines, the place is on the first and the fault on the next. */
     static String whatIsWrong(RuntimeException e) {
-        List<String> lines = e.getMessage() == null ? List.of("") : e.getMessage().lines().toList();
+        List<String> lines =
+                e.getMessage() == null ? List.of("") : e.getMessage().lines().toList();
         return lines.isEmpty() ? "" : lines.get(Math.min(1, lines.size() - 1));
     }
-
 }

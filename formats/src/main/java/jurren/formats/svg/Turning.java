@@ -12,15 +12,15 @@ import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 
 /**
- * {@code transform-origin}, which the library does not know: what a transform turns about is said within it, as SVG 2 and
+ * {@code transform-origin}, which the library does not know: what a transform turns about is said within it, as SVG 2
+ * and
  * CSS mean it: of the drawing's whole view, or of the shape's own box where {@code transform-box} says so.
  */
 final class Turning {
     private static final Pattern PLACE = Pattern.compile("([-+]?[0-9]*\\.?[0-9]+(?:[eE][-+]?[0-9]+)?)(px|%)?");
     private static final Pattern PATH = Pattern.compile("([MLCQZ])|([-+]?[0-9]*\\.?[0-9]+(?:[eE][-+]?[0-9]+)?)");
 
-    private Turning() {
-    }
+    private Turning() {}
 
     /** @return false where what it turns about is not known */
     static boolean say(Element e) {
@@ -29,9 +29,16 @@ final class Turning {
         if (origin.isEmpty() || transform.isEmpty()) {
             return true;
         }
-        Optional<Rectangle2D> box = Said.own(e, "transform-box").filter(b -> b.startsWith("fill-box") || b.startsWith("content-box") || b.startsWith("stroke-box")).isPresent() ? own(e) : view(e);
+        Optional<Rectangle2D> box = Said.own(e, "transform-box")
+                        .filter(b ->
+                                b.startsWith("fill-box") || b.startsWith("content-box") || b.startsWith("stroke-box"))
+                        .isPresent()
+                ? own(e)
+                : view(e);
         Optional<double[]> at = box.flatMap(b -> place(origin.get(), b));
-        at.ifPresent(p -> e.setAttribute("transform", "translate(" + p[0] + "," + p[1] + ") " + transform + " translate(" + -p[0] + "," + -p[1] + ")"));
+        at.ifPresent(p -> e.setAttribute(
+                "transform",
+                "translate(" + p[0] + "," + p[1] + ") " + transform + " translate(" + -p[0] + "," + -p[1] + ")"));
         return at.isPresent();
     }
 
@@ -60,7 +67,12 @@ final class Turning {
             return Optional.of(from + share * length);
         }
         Matcher m = PLACE.matcher(word);
-        return m.matches() ? Optional.of(from + ("%".equals(m.group(2)) ? Double.parseDouble(m.group(1)) / 100 * length : Double.parseDouble(m.group(1)))) : Optional.empty();
+        return m.matches()
+                ? Optional.of(from
+                        + ("%".equals(m.group(2))
+                                ? Double.parseDouble(m.group(1)) / 100 * length
+                                : Double.parseDouble(m.group(1))))
+                : Optional.empty();
     }
 
     /** Of the nearest drawing around it; lengths count from the view's own beginning. */
@@ -70,7 +82,8 @@ final class Turning {
                 List<Double> box = numbers(around.getAttribute("viewBox"));
                 double width = box.size() == 4 ? box.get(2) : number(around, "width");
                 double height = box.size() == 4 ? box.get(3) : number(around, "height");
-                return Optional.of(new Rectangle2D.Double(0, 0, Double.isNaN(width) ? 0 : width, Double.isNaN(height) ? 0 : height));
+                return Optional.of(new Rectangle2D.Double(
+                        0, 0, Double.isNaN(width) ? 0 : width, Double.isNaN(height) ? 0 : height));
             }
         }
         return Optional.empty();
@@ -79,14 +92,27 @@ final class Turning {
     private static Optional<Rectangle2D> own(Element e) {
         Rectangle2D box = switch (e.getLocalName()) {
             case "rect" -> new Rectangle2D.Double(zero(e, "x"), zero(e, "y"), number(e, "width"), number(e, "height"));
-            case "circle" -> new Ellipse2D.Double(zero(e, "cx") - number(e, "r"), zero(e, "cy") - number(e, "r"), 2 * number(e, "r"), 2 * number(e, "r")).getBounds2D();
-            case "ellipse" -> new Ellipse2D.Double(zero(e, "cx") - number(e, "rx"), zero(e, "cy") - number(e, "ry"), 2 * number(e, "rx"), 2 * number(e, "ry")).getBounds2D();
+            case "circle" ->
+                new Ellipse2D.Double(
+                                zero(e, "cx") - number(e, "r"),
+                                zero(e, "cy") - number(e, "r"),
+                                2 * number(e, "r"),
+                                2 * number(e, "r"))
+                        .getBounds2D();
+            case "ellipse" ->
+                new Ellipse2D.Double(
+                                zero(e, "cx") - number(e, "rx"),
+                                zero(e, "cy") - number(e, "ry"),
+                                2 * number(e, "rx"),
+                                2 * number(e, "ry"))
+                        .getBounds2D();
             case "line" -> new Line2D.Double(zero(e, "x1"), zero(e, "y1"), zero(e, "x2"), zero(e, "y2")).getBounds2D();
             case "polyline", "polygon" -> points(numbers(e.getAttribute("points")));
             case "path" -> path(e.getAttribute("d"));
             default -> null;
         };
-        return Optional.ofNullable(box).filter(b -> Double.isFinite(b.getX() + b.getY() + b.getWidth() + b.getHeight()));
+        return Optional.ofNullable(box)
+                .filter(b -> Double.isFinite(b.getX() + b.getY() + b.getWidth() + b.getHeight()));
     }
 
     private static Rectangle2D points(List<Double> xy) {
@@ -130,7 +156,11 @@ final class Turning {
     }
 
     private static List<Double> numbers(String text) {
-        return Pattern.compile("[-+]?[0-9]*\\.?[0-9]+(?:[eE][-+]?[0-9]+)?").matcher(text).results().map(r -> Double.valueOf(r.group())).toList();
+        return Pattern.compile("[-+]?[0-9]*\\.?[0-9]+(?:[eE][-+]?[0-9]+)?")
+                .matcher(text)
+                .results()
+                .map(r -> Double.valueOf(r.group()))
+                .toList();
     }
 
     private static double zero(Element e, String name) {

@@ -63,26 +63,42 @@ public final class Changes {
             found.add(text("piece-made"));
         }
         if (!before.cuts().equals(after.cuts())) {
-            Optional<Made.Cut> more = after.cuts().stream().filter(c -> !before.cuts().contains(c)).findFirst();
+            Optional<Made.Cut> more = after.cuts().stream()
+                    .filter(c -> !before.cuts().contains(c))
+                    .findFirst();
             found.add(more.map(c -> text("load-cut", c.load())).orElseGet(() -> text("load-not-cut")));
         }
     }
 
     private void lines(Job before, Job after, List<String> found) {
-        after.lines().stream().filter(l -> before.line(l.id()).isEmpty()).forEach(l -> found.add(text("line-added", l.id())));
-        before.lines().stream().filter(l -> after.line(l.id()).isEmpty()).forEach(l -> found.add(text("line-removed", l.id())));
-        if (found.isEmpty() && before.lines().size() == after.lines().size()
-                && !before.lines().stream().map(Line::id).toList().equals(after.lines().stream().map(Line::id).toList())) {
+        after.lines().stream()
+                .filter(l -> before.line(l.id()).isEmpty())
+                .forEach(l -> found.add(text("line-added", l.id())));
+        before.lines().stream()
+                .filter(l -> after.line(l.id()).isEmpty())
+                .forEach(l -> found.add(text("line-removed", l.id())));
+        if (found.isEmpty()
+                && before.lines().size() == after.lines().size()
+                && !before.lines().stream()
+                        .map(Line::id)
+                        .toList()
+                        .equals(after.lines().stream().map(Line::id).toList())) {
             found.add(text("line-moved"));
         }
-after.lines().forEach(l -> before.line(l.id()).filter(was -> !was.equals(l)).ifPresent(was -> places(was, l, found)));
+        after.lines()
+                .forEach(
+                        l -> before.line(l.id()).filter(was -> !was.equals(l)).ifPresent(was -> places(was, l, found)));
     }
 
     private void places(Line before, Line after, List<String> found) {
         int more = after.places().size() - before.places().size();
         if (more != 0) {
-            List<String> faces = (more > 0 ? after : before).places().stream().map(p -> p.faceId())
-                    .filter(f -> (more > 0 ? before : after).places().stream().noneMatch(p -> p.faceId().equals(f))).toList();
+            List<String> faces = (more > 0 ? after : before)
+                    .places().stream()
+                            .map(p -> p.faceId())
+                            .filter(f -> (more > 0 ? before : after)
+                                    .places().stream().noneMatch(p -> p.faceId().equals(f)))
+                            .toList();
             found.add(text(more > 0 ? "place-added" : "place-removed", String.join(", ", faces)));
             return;
         }
@@ -132,15 +148,21 @@ after.lines().forEach(l -> before.line(l.id()).filter(was -> !was.equals(l)).ifP
     }
 
     private void motifs(Line before, Line after, List<String> found) {
-        List<Motif> added = after.motifs().stream().filter(m -> before.motif(m.id()).isEmpty()).toList();
-        List<Motif> removed = before.motifs().stream().filter(m -> after.motif(m.id()).isEmpty()).toList();
+        List<Motif> added = after.motifs().stream()
+                .filter(m -> before.motif(m.id()).isEmpty())
+                .toList();
+        List<Motif> removed = before.motifs().stream()
+                .filter(m -> after.motif(m.id()).isEmpty())
+                .toList();
         if (!added.isEmpty()) {
             found.add(text("added", named(added)));
         }
         if (!removed.isEmpty()) {
             found.add(text("removed", named(removed)));
         }
-        List<Motif> changed = after.motifs().stream().filter(m -> before.motif(m.id()).filter(was -> !was.equals(m)).isPresent()).toList();
+        List<Motif> changed = after.motifs().stream()
+                .filter(m -> before.motif(m.id()).filter(was -> !was.equals(m)).isPresent())
+                .toList();
         if (changed.size() == 1) {
             motif(before.motif(changed.getFirst().id()).orElseThrow(), changed.getFirst(), found);
         } else if (!changed.isEmpty()) {
@@ -176,15 +198,24 @@ after.lines().forEach(l -> before.line(l.id()).filter(was -> !was.equals(l)).ifP
 
     private String treatments(List<Treatment> before, List<Treatment> after) {
         if (after.size() > before.size()) {
-            return treatment(after.stream().filter(t -> !before.contains(t)).findFirst().orElseGet(after::getLast));
+            return treatment(
+                    after.stream().filter(t -> !before.contains(t)).findFirst().orElseGet(after::getLast));
         }
         if (after.size() < before.size()) {
-            return text("without", treatment(before.stream().filter(t -> !after.contains(t)).findFirst().orElseGet(before::getLast)));
+            return text(
+                    "without",
+                    treatment(before.stream()
+                            .filter(t -> !after.contains(t))
+                            .findFirst()
+                            .orElseGet(before::getLast)));
         }
         for (int i = 0; i < after.size(); i++) {
             if (!before.get(i).equals(after.get(i))) {
-                return switchedOff(before.get(i), after.get(i)) ? text("off", treatment(after.get(i)))
-                        : Treatments.of(before.get(i)).equals(Treatments.of(after.get(i))) ? treatment(after.get(i)) : text("chain-order");
+                return switchedOff(before.get(i), after.get(i))
+                        ? text("off", treatment(after.get(i)))
+                        : Treatments.of(before.get(i)).equals(Treatments.of(after.get(i)))
+                                ? treatment(after.get(i))
+                                : text("chain-order");
             }
         }
         return text("chain-order");
@@ -198,7 +229,8 @@ after.lines().forEach(l -> before.line(l.id()).filter(was -> !was.equals(l)).ifP
     private String treatment(Treatment t) {
         Treatment plain = t instanceof Treatment.Off off ? off.of() : t;
         String name = Words.treatment(Treatments.of(t).id());
-        for (RecordComponent c : Objects.requireNonNullElse(plain.getClass().getRecordComponents(), new RecordComponent[0])) {
+        for (RecordComponent c :
+                Objects.requireNonNullElse(plain.getClass().getRecordComponents(), new RecordComponent[0])) {
             if (c.getType() == double.class && c.getName().endsWith("Mm")) {
                 return name + " " + unit.fine(value(c, plain));
             }

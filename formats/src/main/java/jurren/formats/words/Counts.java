@@ -6,8 +6,7 @@ import java.util.Optional;
 public final class Counts {
     private static final int MOST_DIGITS = 7;
 
-    private Counts() {
-    }
+    private Counts() {}
 
     public static String format(long count) {
         return Long.toString(count);
@@ -15,6 +14,8 @@ public final class Counts {
 
     public static Optional<Double> parse(String text) {
         String digits = text.strip();
-        return digits.length() <= MOST_DIGITS && digits.matches("[0-9]+") ? Optional.of((double) Integer.parseInt(digits)) : Optional.empty();
+        return digits.length() <= MOST_DIGITS && digits.matches("[0-9]+")
+                ? Optional.of((double) Integer.parseInt(digits))
+                : Optional.empty();
     }
 }

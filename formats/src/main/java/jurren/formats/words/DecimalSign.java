@@ -8,7 +8,8 @@ import java.util.Locale;
  * the whole program, made when it begins and when its user says so; until then, and in every file, it is a point.
  */
 public enum DecimalSign {
-    POINT(Locale.ROOT), COMMA(Locale.GERMANY);
+    POINT(Locale.ROOT),
+    COMMA(Locale.GERMANY);
 
     private static volatile DecimalSign inUse = POINT;
 
@@ -20,7 +21,11 @@ public enum DecimalSign {
 
     /** As this machine is set. */
     public static DecimalSign usual() {
-        return DecimalFormatSymbols.getInstance(Locale.getDefault(Locale.Category.FORMAT)).getDecimalSeparator() == ',' ? COMMA : POINT;
+        return DecimalFormatSymbols.getInstance(Locale.getDefault(Locale.Category.FORMAT))
+                                .getDecimalSeparator()
+                        == ','
+                ? COMMA
+                : POINT;
     }
 
     /** From now on figures are shown so. */
@@ -37,7 +42,10 @@ public enum DecimalSign {
         return inUse.locale;
     }
 
-    /** Whether a number is as likely one with thousands set apart, by the sign that does not part tenths here: {@code 1,000}. */
+    /**
+     * Whether a number is as likely one with thousands set apart, by the sign that does not part tenths here: {@code
+     * 1,000}.
+     */
     static boolean mayBeThousands(String digits) {
         return digits.matches(inUse == POINT ? "[1-9]\\d{0,2},\\d{3}" : "[1-9]\\d{0,2}\\.\\d{3}");
     }

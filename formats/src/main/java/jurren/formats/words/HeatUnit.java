@@ -5,7 +5,8 @@ import java.util.Optional;
 
 /** Degrees as people read them; the choice is apart from that of lengths. */
 public enum HeatUnit {
-    FAHRENHEIT("°F"), CELSIUS("°C");
+    FAHRENHEIT("°F"),
+    CELSIUS("°C");
 
     private final String mark;
 
@@ -26,6 +27,7 @@ public enum HeatUnit {
     public Optional<Double> parse(String text) {
         String t = text.strip().toUpperCase(Locale.ROOT);
         HeatUnit told = t.endsWith("F") ? FAHRENHEIT : t.endsWith("C") ? CELSIUS : this;
-        return Numbers.parse(t.replaceFirst("\\s*°?\\s*[FC]?$", "")).map(v -> told == FAHRENHEIT ? (v - 32) * 5 / 9 : v);
+        return Numbers.parse(t.replaceFirst("\\s*°?\\s*[FC]?$", ""))
+                .map(v -> told == FAHRENHEIT ? (v - 32) * 5 / 9 : v);
     }
 }

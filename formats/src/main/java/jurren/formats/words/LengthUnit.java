@@ -7,7 +7,8 @@ import java.util.Optional;
  * digits shown. What can be typed is told by {@link MeasureText}.
  */
 public enum LengthUnit {
-    INCH("in", 25.4, 2), MILLIMETRE("mm", 1, 1);
+    INCH("in", 25.4, 2),
+    MILLIMETRE("mm", 1, 1);
 
     private final String mark;
     private final double mmEach;
@@ -39,7 +40,8 @@ public enum LengthUnit {
 
     /** For the way of a knife: whole feet, or metres. */
     public String far(double mm) {
-        return this == MILLIMETRE ? String.format(DecimalSign.locale(), "%.1f m", mm / 1000)
+        return this == MILLIMETRE
+                ? String.format(DecimalSign.locale(), "%.1f m", mm / 1000)
                 : String.format(DecimalSign.locale(), "%.0f ft", mm / mmEach / 12);
     }
 
@@ -54,13 +56,16 @@ public enum LengthUnit {
             return String.format(DecimalSign.locale(), "%.2f m", mm / 1000);
         }
         long inches = Math.round(mm / mmEach);
-        return inches < 24 ? String.format(DecimalSign.locale(), "%.1f in", mm / mmEach)
+        return inches < 24
+                ? String.format(DecimalSign.locale(), "%.1f in", mm / mmEach)
                 : inches / 12 + " ft" + (inches % 12 == 0 ? "" : " " + inches % 12 + " in");
     }
 
     /** For films: thousandths of an inch, or micrometres. */
     public String thin(double mm) {
-        return this == MILLIMETRE ? Math.round(mm * 1000) + " µm" : String.format(DecimalSign.locale(), "%.1f mil", mm / mmEach * 1000);
+        return this == MILLIMETRE
+                ? Math.round(mm * 1000) + " µm"
+                : String.format(DecimalSign.locale(), "%.1f mil", mm / mmEach * 1000);
     }
 
     /** Millimetres from text in this unit, or in the unit the text names; empty when it is not a measure. */

@@ -24,14 +24,33 @@ final class MeasureText {
     private static final double[] FRACTION_VALUES = {1 / 4.0, 1 / 2.0, 3 / 4.0, 1 / 8.0, 3 / 8.0, 5 / 8.0, 7 / 8.0};
     private static final double INCH = 25.4;
     /** The longer name first where one begins with another. */
-    private static final String[] NAMES = {"inches", "inch", "in", "feet", "foot", "ft", "mm", "cm", "mil", "µm", "μm", "um", "m",
-        "\"", "″", "”", "''", "’’", "'", "′", "’"};
-    private static final Map<String, Double> MM_EACH = Map.ofEntries(Map.entry("inches", INCH), Map.entry("inch", INCH), Map.entry("in", INCH),
-            Map.entry("\"", INCH), Map.entry("″", INCH), Map.entry("”", INCH), Map.entry("''", INCH), Map.entry("’’", INCH),
-            Map.entry("feet", 12 * INCH), Map.entry("foot", 12 * INCH), Map.entry("ft", 12 * INCH),
-            Map.entry("'", 12 * INCH), Map.entry("′", 12 * INCH), Map.entry("’", 12 * INCH),
-            Map.entry("mm", 1.0), Map.entry("cm", 10.0), Map.entry("m", 1000.0),
-            Map.entry("mil", INCH / 1000), Map.entry("µm", 0.001), Map.entry("μm", 0.001), Map.entry("um", 0.001));
+    private static final String[] NAMES = {
+        "inches", "inch", "in", "feet", "foot", "ft", "mm", "cm", "mil", "µm", "μm", "um", "m", "\"", "″", "”", "''",
+        "’’", "'", "′", "’"
+    };
+
+    private static final Map<String, Double> MM_EACH = Map.ofEntries(
+            Map.entry("inches", INCH),
+            Map.entry("inch", INCH),
+            Map.entry("in", INCH),
+            Map.entry("\"", INCH),
+            Map.entry("″", INCH),
+            Map.entry("”", INCH),
+            Map.entry("''", INCH),
+            Map.entry("’’", INCH),
+            Map.entry("feet", 12 * INCH),
+            Map.entry("foot", 12 * INCH),
+            Map.entry("ft", 12 * INCH),
+            Map.entry("'", 12 * INCH),
+            Map.entry("′", 12 * INCH),
+            Map.entry("’", 12 * INCH),
+            Map.entry("mm", 1.0),
+            Map.entry("cm", 10.0),
+            Map.entry("m", 1000.0),
+            Map.entry("mil", INCH / 1000),
+            Map.entry("µm", 0.001),
+            Map.entry("μm", 0.001),
+            Map.entry("um", 0.001));
 
     /** It is no length, or may be two. */
     private static final class NoLength extends Exception {
@@ -59,7 +78,11 @@ final class MeasureText {
 
     /** @param usualMmEach of a number where no unit is named */
     static Optional<Double> parse(String typed, double usualMmEach) {
-        String text = typed.strip().toLowerCase(Locale.ROOT).replace('\u00a0', ' ').replace('\u202f', ' ').replace('−', '-');
+        String text = typed.strip()
+                .toLowerCase(Locale.ROOT)
+                .replace('\u00a0', ' ')
+                .replace('\u202f', ' ')
+                .replace('−', '-');
         if (text.isEmpty() || text.length() > MOST_CHARACTERS) {
             return Optional.empty();
         }
@@ -128,7 +151,8 @@ final class MeasureText {
             if (divides && (!by.isPlain() || by.value == 0) || !divides && !by.isPlain() && !so.isPlain()) {
                 throw new NoLength();
             }
-            so = divides ? new Measure(so.value / by.value, so.mmEach)
+            so = divides
+                    ? new Measure(so.value / by.value, so.mmEach)
                     : new Measure(so.value * by.value, Math.max(so.mmEach, by.mmEach));
         }
         return so;
@@ -163,7 +187,11 @@ final class MeasureText {
     }
 
     private boolean startsNumber() {
-        return at < text.length() && (Character.isDigit(text.charAt(at)) || peek('.') || peek(',') || FRACTIONS.indexOf(text.charAt(at)) >= 0);
+        return at < text.length()
+                && (Character.isDigit(text.charAt(at))
+                        || peek('.')
+                        || peek(',')
+                        || FRACTIONS.indexOf(text.charAt(at)) >= 0);
     }
 
     private double number() throws NoLength {

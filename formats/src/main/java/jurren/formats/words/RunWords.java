@@ -38,7 +38,12 @@ public final class RunWords {
 
     /** What is to be done there, with its lines and pieces. */
     public String detail(RunTask t) {
-        return Words.text("run.detail." + Words.key(t.kind()), lines(t), t.pieces(), t.celsius() > 0 ? words.degrees(t.celsius()) : "", Words.duration(t.seconds()));
+        return Words.text(
+                "run.detail." + Words.key(t.kind()),
+                lines(t),
+                t.pieces(),
+                t.celsius() > 0 ? words.degrees(t.celsius()) : "",
+                Words.duration(t.seconds()));
     }
 
     public static String lines(RunTask t) {
@@ -74,13 +79,17 @@ public final class RunWords {
             Machine m = slot.task().machine();
             busiest = m.kind().isOne() && (busiest == null || s.busy(m) > s.busy(busiest)) ? m : busiest;
         }
-        return busiest == null || hands >= s.busy(busiest) ? Words.text("run.why.hands", Math.round(100 * hands))
+        return busiest == null || hands >= s.busy(busiest)
+                ? Words.text("run.why.hands", Math.round(100 * hands))
                 : Words.text("run.why.machine", machine(busiest), Math.round(100 * s.busy(busiest)));
     }
 
     private Optional<String> heats(Schedule s) {
         Map<Machine, List<Schedule.Slot>> byPress = new TreeMap<>(Comparator.comparing(Machine::id));
-        s.slots().stream().filter(x -> x.task().kind() == RunTask.Kind.PRESS).forEach(x -> byPress.computeIfAbsent(x.task().machine(), _ -> new ArrayList<>()).add(x));
+        s.slots().stream()
+                .filter(x -> x.task().kind() == RunTask.Kind.PRESS)
+                .forEach(x -> byPress.computeIfAbsent(x.task().machine(), _ -> new ArrayList<>())
+                        .add(x));
         for (List<Schedule.Slot> of : byPress.values()) {
             List<String> runs = new ArrayList<>();
             double celsius = 0;
@@ -91,7 +100,8 @@ public final class RunWords {
                 }
             }
             if (runs.size() > 1) {
-                return Optional.of(Words.text("run.why.heat", String.join(", ", runs.subList(0, runs.size() - 1)), runs.getLast()));
+                return Optional.of(Words.text(
+                        "run.why.heat", String.join(", ", runs.subList(0, runs.size() - 1)), runs.getLast()));
             }
         }
         return Optional.empty();
@@ -101,21 +111,33 @@ public final class RunWords {
     private static Optional<String> baked(Schedule s) {
         double won = 0;
         TreeSet<String> lines = new TreeSet<>();
-        for (Schedule.Slot bake : s.slots().stream().filter(x -> x.task().kind() == RunTask.Kind.BAKE).toList()) {
-            double here = s.slots().stream().filter(x -> x.task().handsS() > 0)
-                    .mapToDouble(x -> Math.max(0, Math.min(bake.endS(), x.handsEndS()) - Math.max(bake.startS(), x.startS()))).sum();
+        for (Schedule.Slot bake : s.slots().stream()
+                .filter(x -> x.task().kind() == RunTask.Kind.BAKE)
+                .toList()) {
+            double here = s.slots().stream()
+                    .filter(x -> x.task().handsS() > 0)
+                    .mapToDouble(x ->
+                            Math.max(0, Math.min(bake.endS(), x.handsEndS()) - Math.max(bake.startS(), x.startS())))
+                    .sum();
             won += here;
             if (here > 0) {
                 lines.addAll(bake.task().lines());
             }
         }
-        return won < WORTH_TELLING_S ? Optional.empty()
+        return won < WORTH_TELLING_S
+                ? Optional.empty()
                 : Optional.of(Words.text("run.why.oven", String.join(", ", lines), Words.duration(won)));
     }
 
     /** What another machine or pair of hands would make of it. */
     public static List<String[]> wins(WholeRun run) {
-        return run.wins().stream().map(w -> new String[] {w.machine().map(m -> Words.text("run.win.machine", machine(m))).orElse(Words.text("run.win.hands")),
-                Words.duration(w.endS())}).collect(Collectors.toList());
+        return run.wins().stream()
+                .map(w -> new String[] {
+                    w.machine()
+                            .map(m -> Words.text("run.win.machine", machine(m)))
+                            .orElse(Words.text("run.win.hands")),
+                    Words.duration(w.endS())
+                })
+                .collect(Collectors.toList());
     }
 }

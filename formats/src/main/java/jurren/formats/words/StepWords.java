@@ -20,6 +20,7 @@ import jurren.core.snag.Snag;
 final class StepWords {
     /** As transfer tape is sold; beside what it carries there is this much at each side. */
     private static final List<Double> TAPES_MM = List.of(150.0, 305.0, 610.0);
+
     private static final double BESIDE_MM = 10;
     private static final int MOST_NAMES = 3;
 
@@ -32,9 +33,19 @@ final class StepWords {
     String title(Step step, LinePlan line) {
         String key = "step." + Words.key(step.kind());
         return switch (step.kind()) {
-            case PEEL -> Words.text(isSheet(line, step) ? "step.peel.sheet" : isPlate(line, step) ? "step.peel.stones" : key, names(step.layers(), line));
-            case PRESS, TACK -> isPlate(line, step) ? Words.text("step.press.stones") : Words.text(step.layers().isEmpty() ? "step.press.all" : key, names(step.layers(), line));
-            case WEED -> Words.text(step.layers().size() == 1 ? key : "step.weed.all", names(step.layers(), line), step.layers().size());
+            case PEEL ->
+                Words.text(
+                        isSheet(line, step) ? "step.peel.sheet" : isPlate(line, step) ? "step.peel.stones" : key,
+                        names(step.layers(), line));
+            case PRESS, TACK ->
+                isPlate(line, step)
+                        ? Words.text("step.press.stones")
+                        : Words.text(step.layers().isEmpty() ? "step.press.all" : key, names(step.layers(), line));
+            case WEED ->
+                Words.text(
+                        step.layers().size() == 1 ? key : "step.weed.all",
+                        names(step.layers(), line),
+                        step.layers().size());
             default -> Words.text(key, names(step.layers(), line));
         };
     }
@@ -45,18 +56,28 @@ final class StepWords {
             case LAY, TAPE_SHEET -> Words.text(key + (line.face().isRound() ? ".round" : ""));
             case PRESS -> pressed(step, line);
             case TACK -> Words.text(key + (laidBefore(step).isEmpty() ? ".first" : ""));
-            case PEEL -> Words.text(key + (isSheet(line, step) ? ".sheet" : "") + "." + Words.key(step.peel())) + (isPlate(line, step) ? " " + Words.text("step.peel.text.stones") : "");
+            case PEEL ->
+                Words.text(key + (isSheet(line, step) ? ".sheet" : "") + "." + Words.key(step.peel()))
+                        + (isPlate(line, step) ? " " + Words.text("step.peel.text.stones") : "");
             case WEED -> Words.text(key + (isPlate(line, step) ? ".plate" : ""));
             case TAPE -> tape(step, size);
             case REPRESS, WARM, MASK -> Words.text(key);
             default -> Words.text(key, names(step.layers(), line));
         };
-        if (step.kind().heats() && step.kind() != Step.Kind.WARM && size.finish().together() > 1 && size.count() > 1) {
-            said = said + " " + Words.text("step.together", Math.min(size.count(), size.finish().together()));
+        if (step.kind().heats()
+                && step.kind() != Step.Kind.WARM
+                && size.finish().together() > 1
+                && size.count() > 1) {
+            said = said + " "
+                    + Words.text(
+                            "step.together",
+                            Math.min(size.count(), size.finish().together()));
         }
         said = said + panels(step, line);
         int positions = size.platen().positions().size();
-        return step.kind().heats() && positions > 1 ? said + " " + Words.text("step.position", step.position() + 1, positions) : said;
+        return step.kind().heats() && positions > 1
+                ? said + " " + Words.text("step.position", step.position() + 1, positions)
+                : said;
     }
 
     /** How panels meet, and what becomes of their marks. */
@@ -69,21 +90,28 @@ final class StepWords {
         boolean last = panels.isEmpty() || panels.stream().anyMatch(p -> p.number() == p.of());
         return switch (step.kind()) {
             case WEED -> marked ? " " + Words.text(panels.isEmpty() ? "step.marks.weed" : "step.panels.weed") : "";
-            case LAY -> laps.filter(_ -> marked && step.layers().size() == 1).map(p -> " " + Words.text("step.panels.lay", p.number() - 1)).orElse("")
-                    + (linedUp ? " " + linedUp(line) : "");
-            case TACK, PRESS -> laps.map(p -> " " + Words.text("step.panels.lap", p.number() - 1)).orElse("");
+            case LAY ->
+                laps.filter(_ -> marked && step.layers().size() == 1)
+                                .map(p -> " " + Words.text("step.panels.lay", p.number() - 1))
+                                .orElse("")
+                        + (linedUp ? " " + linedUp(line) : "");
+            case TACK, PRESS ->
+                laps.map(p -> " " + Words.text("step.panels.lap", p.number() - 1))
+                        .orElse("");
             case LIFT -> marked && last ? " " + Words.text("step.panels.lift") : "";
             default -> "";
         };
     }
 
     private String linedUp(LinePlan line) {
-        return Words.text("step.marks.lay", words.unit().format(line.line().lineUpMm().orElseThrow()));
+        return Words.text(
+                "step.marks.lay", words.unit().format(line.line().lineUpMm().orElseThrow()));
     }
 
     private String pressed(Step step, LinePlan line) {
         if (isSheet(line, step)) {
-            return Words.text("step.press.text." + Words.key(line.platen().press().kind()));
+            return Words.text(
+                    "step.press.text." + Words.key(line.platen().press().kind()));
         }
         if (isPlate(line, step)) {
             return Words.text("step.press.text.stones");
@@ -98,7 +126,10 @@ final class StepWords {
     }
 
     private String tape(Step step, SizePlan size) {
-        Optional<Box> all = size.layers().stream().filter(l -> step.layers().contains(l.order())).map(l -> l.region().bounds()).reduce(Box::joined);
+        Optional<Box> all = size.layers().stream()
+                .filter(l -> step.layers().contains(l.order()))
+                .map(l -> l.region().bounds())
+                .reduce(Box::joined);
         String several = step.layers().size() > 1 ? Words.text("step.tape.text.several") + " " : "";
         if (all.isEmpty()) {
             return several + Words.text("step.tape.text");
@@ -106,11 +137,17 @@ final class StepWords {
         double across = Math.min(all.get().widthMm(), all.get().heightMm()) + 2 * BESIDE_MM;
         double along = Math.max(all.get().widthMm(), all.get().heightMm()) + 2 * BESIDE_MM;
         double tape = TAPES_MM.stream().filter(t -> t >= across).findFirst().orElse(TAPES_MM.getLast());
-        return several + Words.text(tape >= across ? "step.tape.text.cut" : "step.tape.text.strips", words.unit().rough(Math.ceil(along)), words.unit().rough(tape));
+        return several
+                + Words.text(
+                        tape >= across ? "step.tape.text.cut" : "step.tape.text.strips",
+                        words.unit().rough(Math.ceil(along)),
+                        words.unit().rough(tape));
     }
 
     private static List<Layer> layers(LinePlan line, List<Integer> orders) {
-        return line.drawn().layers().stream().filter(l -> orders.contains(l.order())).toList();
+        return line.drawn().layers().stream()
+                .filter(l -> orders.contains(l.order()))
+                .toList();
     }
 
     private static boolean isSheet(LinePlan line, Step step) {
@@ -129,20 +166,32 @@ final class StepWords {
         if (layers.size() > MOST_NAMES) {
             return Words.text("step.layers", layers.size());
         }
-        return layers.isEmpty() ? Words.layerName(line, 0) : layers.stream().map(l -> Words.layerName(line, l)).collect(Collectors.joining(", "));
+        return layers.isEmpty()
+                ? Words.layerName(line, 0)
+                : layers.stream().map(l -> Words.layerName(line, l)).collect(Collectors.joining(", "));
     }
 
     // ---- limits
 
     String clash(Snag.PressClash s, Plan plan) {
-        String all = plan.line(s).map(line -> s.limits().stream().map(l -> limit(l, line)).collect(Collectors.joining("; "))).orElse("");
-        return Words.text(s.limits().stream().anyMatch(Limit::isWish) ? "snag.press-clash.wish" : "snag.press-clash", all, s.limits().size());
+        String all = plan.line(s)
+                .map(line -> s.limits().stream().map(l -> limit(l, line)).collect(Collectors.joining("; ")))
+                .orElse("");
+        return Words.text(
+                s.limits().stream().anyMatch(Limit::isWish) ? "snag.press-clash.wish" : "snag.press-clash",
+                all,
+                s.limits().size());
     }
 
     private String limit(Limit l, LinePlan line) {
-        Optional<Layer> layer = line.drawn().layers().stream().filter(x -> x.order() == l.layer()).findFirst();
-        Optional<Recipe> recipe = layer.flatMap(x -> (x.isPrint() && !x.isCut() ? x.material().printRecipe() : Optional.<Recipe>empty()).or(() -> x.material().recipe()));
-        String name = Words.layerName(line, l.layer()) + layer.map(x -> " (" + x.material().name() + ")").orElse("");
+        Optional<Layer> layer = line.drawn().layers().stream()
+                .filter(x -> x.order() == l.layer())
+                .findFirst();
+        Optional<Recipe> recipe =
+                layer.flatMap(x -> (x.isPrint() && !x.isCut() ? x.material().printRecipe() : Optional.<Recipe>empty())
+                        .or(() -> x.material().recipe()));
+        String name = Words.layerName(line, l.layer())
+                + layer.map(x -> " (" + x.material().name() + ")").orElse("");
         double figure = switch (l.kind()) {
             case LEAST_SECONDS -> recipe.map(Recipe::leastS).orElse(0.0);
             case MOST_SECONDS -> recipe.map(Recipe::mostS).orElse(0.0);
@@ -155,14 +204,24 @@ final class StepWords {
             case MOST_CELSIUS -> recipe.map(Recipe::mostCelsius).orElse(0.0);
             case THING_CELSIUS -> line.blank().madeOf().mostCelsius();
             case PRESS_CELSIUS -> line.platen().press().mostCelsius();
-            case DYE_MOVES -> WhatHolds.dyeMovesAbove(line.blank().madeOf(), line.blankColour()).orElse(0);
+            case DYE_MOVES ->
+                WhatHolds.dyeMovesAbove(line.blank().madeOf(), line.blankColour())
+                        .orElse(0);
             default -> 0;
         };
-        return Words.text("limit." + Words.key(l.kind()), name, figure, words.degrees(celsius), line.platen().press().name());
+        return Words.text(
+                "limit." + Words.key(l.kind()),
+                name,
+                figure,
+                words.degrees(celsius),
+                line.platen().press().name());
     }
 
     /** How sure it is that nothing shorter is allowed. */
     static String proof(Solved solved) {
-        return Words.text(solved.exact() ? "finish.proof" : "finish.proof.many", solved.closings().size(), solved.looked());
+        return Words.text(
+                solved.exact() ? "finish.proof" : "finish.proof.many",
+                solved.closings().size(),
+                solved.looked());
     }
 }

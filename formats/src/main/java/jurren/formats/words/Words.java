@@ -1,14 +1,21 @@
 package jurren.formats.words;
 
+import java.text.MessageFormat;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.ResourceBundle;
+import java.util.stream.Collectors;
 import jurren.core.art.Motif;
 import jurren.core.blank.Family;
 import jurren.core.blank.Form;
 import jurren.core.blank.Obstacle;
-import jurren.core.finish.Press;
 import jurren.core.cure.Cure;
 import jurren.core.cure.Remedies;
 import jurren.core.dryrun.Comparison;
 import jurren.core.dryrun.PressedPiece;
+import jurren.core.finish.Press;
 import jurren.core.finish.Solved;
 import jurren.core.finish.Step;
 import jurren.core.hold.Verdict;
@@ -22,13 +29,6 @@ import jurren.core.plan.SizePlan;
 import jurren.core.snag.Snag;
 import jurren.formats.Refusal;
 import jurren.formats.drawing.DrawingRead;
-import java.text.MessageFormat;
-import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
-import java.util.List;
-import java.util.Locale;
-import java.util.ResourceBundle;
-import java.util.stream.Collectors;
 
 /** Sentences about a plan, with lengths in one unit. */
 public final class Words {
@@ -36,6 +36,7 @@ public final class Words {
 
     /** What scorches is hotter than this, or no longer. */
     private static final double SECONDS_NOT_DEGREES = 100;
+
     private final LengthUnit unit;
     private final HeatUnit heat;
     private final StepWords steps = new StepWords(this);
@@ -74,7 +75,9 @@ public final class Words {
 
     /** How a layer is made, in a few words. */
     public static String made(Layer layer) {
-        String how = layer.isPrint() ? layer.isCut() ? "printed-cut" : "printed" : key(layer.role()) + "." + key(layer.making().cut());
+        String how = layer.isPrint()
+                ? layer.isCut() ? "printed-cut" : "printed"
+                : key(layer.role()) + "." + key(layer.making().cut());
         return text("made." + how + (layer.making().reversed() ? ".reversed" : ""));
     }
 
@@ -88,7 +91,10 @@ public final class Words {
 
     /** The short name of a kind of snag, as scripts know it. */
     public static String kind(Snag snag) {
-        return snag.getClass().getSimpleName().replaceAll("([a-z])([A-Z])", "$1-$2").toLowerCase(Locale.ROOT);
+        return snag.getClass()
+                .getSimpleName()
+                .replaceAll("([a-z])([A-Z])", "$1-$2")
+                .toLowerCase(Locale.ROOT);
     }
 
     public String snag(Snag snag, Plan plan) {
@@ -103,41 +109,94 @@ public final class Words {
             case Snag.LooseIsland s -> text("snag.loose-island", s.islands());
             case Snag.OpenPath s -> text("snag.open-path", s.line(), s.motifName(), s.lines());
             case Snag.NotWelded s -> text("snag.not-welded", s.line(), s.motifName(), s.parts());
-            case Snag.BeyondBlank s -> text(s.across() ? "snag.beyond-blank.across" : "snag.beyond-blank.down",
-                    s.line(), unit.format(s.artMm()), s.sizeId(), unit.format(s.blankMm()));
+            case Snag.BeyondBlank s ->
+                text(
+                        s.across() ? "snag.beyond-blank.across" : "snag.beyond-blank.down",
+                        s.line(),
+                        unit.format(s.artMm()),
+                        s.sizeId(),
+                        unit.format(s.blankMm()));
             case Snag.OutsideArea s -> text("snag.outside-area", s.line(), unit.format(s.overMm()), s.sizeId());
-            case Snag.OverWrap s -> text("snag.over-wrap", s.line(), unit.format(s.overMm()), unit.format(s.roundMm()), s.sizeId());
-            case Snag.InTheWay s -> text("snag.in-the-way", s.line(), text("obstacle." + key(s.kind())), s.sizeId(),
-                    unit.format(s.overMm()));
+            case Snag.OverWrap s ->
+                text("snag.over-wrap", s.line(), unit.format(s.overMm()), unit.format(s.roundMm()), s.sizeId());
+            case Snag.InTheWay s ->
+                text(
+                        "snag.in-the-way",
+                        s.line(),
+                        text("obstacle." + key(s.kind())),
+                        s.sizeId(),
+                        unit.format(s.overMm()));
             case Snag.NoRoom s -> text("snag.no-room", s.line(), s.sizeId());
-            case Snag.SplitPress s -> text("snag.split-press", s.line(), s.positions(), unit.format(s.sharedMm()), s.sizeId());
+            case Snag.SplitPress s ->
+                text("snag.split-press", s.line(), s.positions(), unit.format(s.sharedMm()), s.sizeId());
             case Snag.DoesNotHold s -> text("snag.does-not-hold", s.line(), s.material(), reason(s.verdict()));
             case Snag.HoldsWithCare s -> text("snag.holds-with-care", s.line(), s.material(), reason(s.verdict()));
             case Snag.PictureNotCut s -> text("snag.picture-not-cut", s.line(), s.motifName(), s.material());
             case Snag.CutSolid s -> text(s.shadows() ? "snag.cut-solid.shadows" : "snag.cut-solid", s.motifName());
-            case Snag.CoarsePicture s -> text("snag.coarse-picture", s.motifName(), Math.round(s.perInch()), s.sizeId(), Math.round(s.leastPerInch()));
-            case Snag.NoPress s -> text("snag.no-press", s.line(), text("press." + key(s.wanted())), text("press." + key(s.instead())), s.gravity() == Snag.Gravity.LOOK ? 1 : 0);
+            case Snag.CoarsePicture s ->
+                text(
+                        "snag.coarse-picture",
+                        s.motifName(),
+                        Math.round(s.perInch()),
+                        s.sizeId(),
+                        Math.round(s.leastPerInch()));
+            case Snag.NoPress s ->
+                text(
+                        "snag.no-press",
+                        s.line(),
+                        text("press." + key(s.wanted())),
+                        text("press." + key(s.instead())),
+                        s.gravity() == Snag.Gravity.LOOK ? 1 : 0);
             case Snag.BeyondPlaten s -> text("snag.beyond-platen", s.line(), unit.format(s.overMm()), s.sizeId());
-            case Snag.ThinPart s -> text(s.tears() ? "snag.thin-part.tears" : "snag.thin-part", s.line(), layer(plan, s), unit.fine(s.widthMm()),
-                    s.sizeId(), unit.fine(s.leastMm()));
+            case Snag.ThinPart s ->
+                text(
+                        s.tears() ? "snag.thin-part.tears" : "snag.thin-part",
+                        s.line(),
+                        layer(plan, s),
+                        unit.fine(s.widthMm()),
+                        s.sizeId(),
+                        unit.fine(s.leastMm()));
             case Snag.Crumbs s -> text("snag.crumbs", layer(plan, s), s.crumbs());
             case Snag.WillLift s -> text("snag.will-lift", layer(plan, s), s.parts(), unit.fine(s.leastMm()));
             case Snag.Spikes s -> text("snag.spikes", layer(plan, s), s.spikes());
             case Snag.DoubledLine s -> text("snag.doubled-line", layer(plan, s), unit.fine(s.apartMm()));
             case Snag.HairlineGap s -> text("snag.hairline-gap", unit.fine(s.apartMm()));
-            case Snag.LostCounters s -> text("snag.lost-counters", s.motifName(), s.counters(), treatment(s.treatment()));
+            case Snag.LostCounters s ->
+                text("snag.lost-counters", s.motifName(), s.counters(), treatment(s.treatment()));
             case Snag.SeveralPieces s -> text("snag.several-pieces", s.motifName(), s.pieces());
             case Snag.TooManyFilms s -> text("snag.too-many-films", s.line(), s.films(), s.most());
             case Snag.NothingHoldsOn s -> text("snag.nothing-holds-on", s.line(), s.material(), layer(plan, s));
             case Snag.NoSuchPlace s -> text("snag.no-such-place", s.line(), s.faceId());
             case Snag.NotSold s -> text("snag.not-sold", s.material(), s.wanted(), s.nearest());
-            case Snag.NotOnMat s -> text("snag.not-on-mat", s.line(), layer(plan, s), s.sizeId(), unit.number(s.widthMm()), unit.format(s.lengthMm()),
-                    unit.number(s.acrossMm()), unit.format(s.alongMm()), s.frameMm() > 0 ? 1 : 0);
-            case Snag.NotOnRoll s -> text("snag.not-on-roll", s.line(), layer(plan, s), s.sizeId(),
-                    unit.format(s.acrossMm()), unit.format(s.usableMm()), s.frameMm() > 0 ? 1 : 0);
-            case Snag.NotOnPaper s -> text("snag.not-on-paper", s.line(), s.sizeId(), unit.format(s.acrossMm()), unit.format(s.usableMm()));
-            case Snag.RollTooShort s -> text(s.leftMm() == 0 ? "snag.roll-too-short.none" : "snag.roll-too-short",
-                    s.load(), s.colourName(), apart(s.neededMm(), s.leftMm()), apart(s.leftMm(), s.neededMm()));
+            case Snag.NotOnMat s ->
+                text(
+                        "snag.not-on-mat",
+                        s.line(),
+                        layer(plan, s),
+                        s.sizeId(),
+                        unit.number(s.widthMm()),
+                        unit.format(s.lengthMm()),
+                        unit.number(s.acrossMm()),
+                        unit.format(s.alongMm()),
+                        s.frameMm() > 0 ? 1 : 0);
+            case Snag.NotOnRoll s ->
+                text(
+                        "snag.not-on-roll",
+                        s.line(),
+                        layer(plan, s),
+                        s.sizeId(),
+                        unit.format(s.acrossMm()),
+                        unit.format(s.usableMm()),
+                        s.frameMm() > 0 ? 1 : 0);
+            case Snag.NotOnPaper s ->
+                text("snag.not-on-paper", s.line(), s.sizeId(), unit.format(s.acrossMm()), unit.format(s.usableMm()));
+            case Snag.RollTooShort s ->
+                text(
+                        s.leftMm() == 0 ? "snag.roll-too-short.none" : "snag.roll-too-short",
+                        s.load(),
+                        s.colourName(),
+                        apart(s.neededMm(), s.leftMm()),
+                        apart(s.leftMm(), s.neededMm()));
             case Snag.PressClash s -> steps.clash(s, plan);
         };
     }
@@ -154,16 +213,25 @@ public final class Words {
 
     /** What a cure does, as its button says it. */
     public String cure(Cure cure) {
-        String figure = cure.kind().isLength() ? cure.kind() == Cure.Kind.SMALLER || cure.kind() == Cure.Kind.LARGER
-                ? unit.format(cure.figure()) : unit.fine(cure.figure()) : "";
+        String figure = cure.kind().isLength()
+                ? cure.kind() == Cure.Kind.SMALLER || cure.kind() == Cure.Kind.LARGER
+                        ? unit.format(cure.figure())
+                        : unit.fine(cure.figure())
+                : "";
         String name = cure.kind() == Cure.Kind.REMOVE_TREATMENT ? treatment(cure.name()) : cure.name();
         return text("cure." + key(cure.kind()), figure, Math.round(cure.figure()), name);
     }
 
     /** What came out from under the press, in a sentence. */
     public String pressed(PressedPiece p, PressedPiece.Fault f, Plan plan) {
-        String layer = plan.line(p.lineId(), p.place()).map(l -> layerName(l, f.layer())).orElse("");
-        String figure = f.figure() == 0 ? "" : f.came() == PressedPiece.Came.SCORCHED && f.figure() < SECONDS_NOT_DEGREES ? seconds(f.figure()) : degrees(f.figure());
+        String layer = plan.line(p.lineId(), p.place())
+                .map(l -> layerName(l, f.layer()))
+                .orElse("");
+        String figure = f.figure() == 0
+                ? ""
+                : f.came() == PressedPiece.Came.SCORCHED && f.figure() < SECONDS_NOT_DEGREES
+                        ? seconds(f.figure())
+                        : degrees(f.figure());
         return text("pressed." + key(f.came()), p.lineId(), p.size(), layer, figure);
     }
 
@@ -181,20 +249,29 @@ public final class Words {
         if (layer == 0) {
             return line.blank().madeOf().name();
         }
-        return line.drawn().layers().stream().filter(l -> l.order() == layer).findFirst()
-                .map(l -> layerName(line, l)).orElse("");
+        return line.drawn().layers().stream()
+                .filter(l -> l.order() == layer)
+                .findFirst()
+                .map(l -> layerName(line, l))
+                .orElse("");
     }
 
     /** Of a film its colour; of a print or a base its material. */
     public static String layerName(LinePlan line, Layer layer) {
-        return layer.panel().map(p -> text("layer.panel", whole(line, layer), p.number(), p.of())).orElseGet(() -> whole(line, layer));
+        return layer.panel()
+                .map(p -> text("layer.panel", whole(line, layer), p.number(), p.of()))
+                .orElseGet(() -> whole(line, layer));
     }
 
     private static String whole(LinePlan line, Layer layer) {
         return switch (layer.role()) {
             case FILM -> layer.material().colourName(layer.colour());
-            case PRINT -> line.drawn().layers().stream().noneMatch(l -> l.role() == Layer.Role.BASE && l.film().equals(layer.film()))
-                    ? layer.material().name() : text("layer.print");
+            case PRINT ->
+                line.drawn().layers().stream()
+                                .noneMatch(l ->
+                                        l.role() == Layer.Role.BASE && l.film().equals(layer.film()))
+                        ? layer.material().name()
+                        : text("layer.print");
             case BASE -> text("layer.base", layer.material().colourName(layer.stock()));
             case PLATE -> text("layer.plate", layer.colour().hex());
         };
@@ -288,7 +365,9 @@ public final class Words {
             return String.format(Locale.ROOT, "%d:%02d min", whole / 60, whole % 60);
         }
         long minutes = Math.round(s / 60);
-        return minutes < 60 ? minutes + " min" : String.format(Locale.ROOT, "%d h %02d min", minutes / 60, minutes % 60);
+        return minutes < 60
+                ? minutes + " min"
+                : String.format(Locale.ROOT, "%d h %02d min", minutes / 60, minutes % 60);
     }
 
     /** {@code Sat 10:15}. */
@@ -305,12 +384,16 @@ public final class Words {
         if (line.blank().sizes().size() < 2) {
             return "× " + line.line().copies();
         }
-        return line.sizes().stream().filter(s -> s.count() > 0).map(s -> s.id() + "·" + s.count())
+        return line.sizes().stream()
+                .filter(s -> s.count() > 0)
+                .map(s -> s.id() + "·" + s.count())
                 .collect(Collectors.joining("  "));
     }
 
     public String artSize(LinePlan line) {
-        return line.drawn().artBounds().map(b -> unit.number(b.widthMm()) + " × " + unit.format(b.heightMm()))
+        return line.drawn()
+                .artBounds()
+                .map(b -> unit.number(b.widthMm()) + " × " + unit.format(b.heightMm()))
                 .orElse("–");
     }
 
@@ -320,9 +403,14 @@ public final class Words {
 
     public String blankLine(LinePlan line) {
         if (!line.blank().madeOf().isCloth()) {
-            return text("blank.line.hard", line.blank().name(), line.blankColour().name());
+            return text(
+                    "blank.line.hard", line.blank().name(), line.blankColour().name());
         }
-        return text("blank.line", line.blank().name(), line.blankColour().name(), line.blank().madeOf().name());
+        return text(
+                "blank.line",
+                line.blank().name(),
+                line.blankColour().name(),
+                line.blank().madeOf().name());
     }
 
     /** What the layers are, in one line. */

@@ -1,7 +1,5 @@
 package jurren.formats.catalogue;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,19 +21,29 @@ import jurren.core.job.Shop;
 import jurren.core.material.Material;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 /** The cases of docs/finish.md, worked by hand from the figures of the catalogue. */
 class FinishCasesTest {
     private static final Shop SHOP = BuiltInShop.read();
     private static final MadeOf COTTON = SHOP.blank("tee-adult").orElseThrow().madeOf();
-    private static final MadeOf POLYESTER = SHOP.blank("tee-sport").orElseThrow().madeOf();
+    private static final MadeOf POLYESTER =
+            SHOP.blank("tee-sport").orElseThrow().madeOf();
 
     private static Pressing asked(MadeOf cloth, OptionalDouble dye, Lying lying, String... materials) {
         List<Pressed> layers = new ArrayList<>();
         for (String id : materials) {
             Material m = SHOP.material(id.replace("+print", "")).orElseThrow();
             boolean sheet = id.endsWith("+print");
-            layers.add(new Pressed(layers.size() + 1, sheet ? m.printRecipe().orElseThrow() : m.recipe().orElseThrow(), sheet, Optional.empty(), m.topOnly() && !sheet,
-                    m.thicknessMm(), 1, Set.of(0)));
+            layers.add(new Pressed(
+                    layers.size() + 1,
+                    sheet ? m.printRecipe().orElseThrow() : m.recipe().orElseThrow(),
+                    sheet,
+                    Optional.empty(),
+                    m.topOnly() && !sheet,
+                    m.thicknessMm(),
+                    1,
+                    Set.of(0)));
         }
         return new Pressing(layers, lying, cloth, 1, 220, dye, List.of(), Set.of());
     }
@@ -44,8 +52,12 @@ class FinishCasesTest {
     private static List<String> told(Pressing asked) {
         FinishSequence f = FilmPress.of(asked, PressSolver.solve(asked), false);
         assertThat(f.heat()).noneMatch(HeatTaken::tooMuch).noneMatch(HeatTaken::tooLittle);
-        return f.steps().stream().filter(s -> s.kind().heats()).map(s -> s.kind().name().toLowerCase(java.util.Locale.ROOT)
-                + s.layers().stream().map(l -> " " + l).collect(Collectors.joining()) + " @" + Math.round(s.celsius()) + " x" + Math.round(s.seconds())).toList();
+        return f.steps().stream()
+                .filter(s -> s.kind().heats())
+                .map(s -> s.kind().name().toLowerCase(java.util.Locale.ROOT)
+                        + s.layers().stream().map(l -> " " + l).collect(Collectors.joining()) + " @"
+                        + Math.round(s.celsius()) + " x" + Math.round(s.seconds()))
+                .toList();
     }
 
     private static List<String> stacked(String... materials) {
@@ -63,44 +75,69 @@ class FinishCasesTest {
     @Test
     void smoothFilms() {
         assertThat(stacked("smooth-film")).containsExactly("warm @155 x4", "press 1 @155 x12", "repress @155 x3");
-        assertThat(stacked("smooth-film", "smooth-film")).containsExactly("warm @155 x4", "tack 1 @155 x3", "press 2 @155 x12", "repress @155 x3");
+        assertThat(stacked("smooth-film", "smooth-film"))
+                .containsExactly("warm @155 x4", "tack 1 @155 x3", "press 2 @155 x12", "repress @155 x3");
         assertThat(stacked("smooth-film", "smooth-film", "smooth-film"))
-                .containsExactly("warm @155 x4", "tack 1 @155 x3", "tack 2 @155 x3", "press 3 @155 x12", "repress @155 x3");
-        assertThat(beside("smooth-film", "smooth-film")).as("side by side").containsExactly("warm @155 x4", "press 1 2 @155 x12", "repress @155 x3");
-        assertThat(beside("smooth-film", "smooth-film", "smooth-film", "smooth-film", "smooth-film", "smooth-film", "smooth-film", "smooth-film"))
-                .as("eight side by side").hasSize(3);
+                .containsExactly(
+                        "warm @155 x4", "tack 1 @155 x3", "tack 2 @155 x3", "press 3 @155 x12", "repress @155 x3");
+        assertThat(beside("smooth-film", "smooth-film"))
+                .as("side by side")
+                .containsExactly("warm @155 x4", "press 1 2 @155 x12", "repress @155 x3");
+        assertThat(beside(
+                        "smooth-film",
+                        "smooth-film",
+                        "smooth-film",
+                        "smooth-film",
+                        "smooth-film",
+                        "smooth-film",
+                        "smooth-film",
+                        "smooth-film"))
+                .as("eight side by side")
+                .hasSize(3);
     }
 
     /** Glitter 155 to 165 °C, 15 to 20 s; smooth bears 165 °C, 10 to 15 s: both in one press of 15 s at 160 °C. */
     @Test
     void glitterOnAndUnderSmooth() {
-        assertThat(stacked("smooth-film", "glitter-film")).containsExactly("warm @160 x4", "tack 1 @160 x3", "press 2 @160 x15", "repress @160 x3");
-        assertThat(solved(Lying.stacked(2), "glitter-film", "smooth-film").clashes()).containsExactly(Set.of(new Limit(Limit.Kind.TOP_ONLY, 1)));
+        assertThat(stacked("smooth-film", "glitter-film"))
+                .containsExactly("warm @160 x4", "tack 1 @160 x3", "press 2 @160 x15", "repress @160 x3");
+        assertThat(solved(Lying.stacked(2), "glitter-film", "smooth-film").clashes())
+                .containsExactly(Set.of(new Limit(Limit.Kind.TOP_ONLY, 1)));
     }
 
     @Test
     void puff() {
         assertThat(stacked("puff-film")).containsExactly("warm @150 x4", "press 1 @150 x9");
-        assertThat(beside("puff-film", "smooth-film")).as("the smooth film bonds at 150 too, so the heat need not change")
+        assertThat(beside("puff-film", "smooth-film"))
+                .as("the smooth film bonds at 150 too, so the heat need not change")
                 .containsExactly("warm @155 x4", "press 2 @155 x12", "press 1 @155 x9");
-        assertThat(stacked("smooth-film", "puff-film")).containsExactly("warm @155 x4", "press 1 @155 x12", "press 2 @155 x9");
+        assertThat(stacked("smooth-film", "puff-film"))
+                .containsExactly("warm @155 x4", "press 1 @155 x12", "press 2 @155 x9");
     }
 
     /** The dye of polyester moves above 150 °C: stretch film bonds from 145, smooth from 150, glitter not below 155. */
     @Test
     void polyester() {
         OptionalDouble moves = OptionalDouble.of(150);
-        assertThat(told(asked(POLYESTER, moves, Lying.stacked(1), "stretch-film"))).first().isEqualTo("warm @150 x4");
-        assertThat(told(asked(POLYESTER, moves, Lying.stacked(1), "smooth-film"))).first().as("as cool as it still bonds").isEqualTo("warm @150 x4");
-        assertThat(PressSolver.solve(asked(POLYESTER, moves, Lying.stacked(1), "glitter-film")).clashes())
+        assertThat(told(asked(POLYESTER, moves, Lying.stacked(1), "stretch-film")))
+                .first()
+                .isEqualTo("warm @150 x4");
+        assertThat(told(asked(POLYESTER, moves, Lying.stacked(1), "smooth-film")))
+                .first()
+                .as("as cool as it still bonds")
+                .isEqualTo("warm @150 x4");
+        assertThat(PressSolver.solve(asked(POLYESTER, moves, Lying.stacked(1), "glitter-film"))
+                        .clashes())
                 .containsExactly(Set.of(new Limit(Limit.Kind.LEAST_CELSIUS, 1), new Limit(Limit.Kind.DYE_MOVES, 0)));
     }
 
     /** Low-heat film bears 145 °C and smooth film needs 150: smooth is finished first, the other comes cooler. */
     @Test
     void lowHeatWithSmooth() {
-        assertThat(stacked("smooth-film", "low-heat-film")).containsExactly("warm @155 x4", "press 1 @155 x12", "press 2 @130 x12", "repress @130 x3");
-        assertThat(beside("low-heat-film", "smooth-film")).containsExactly("warm @155 x4", "press 2 @155 x12", "press 1 @130 x12", "repress @130 x3");
+        assertThat(stacked("smooth-film", "low-heat-film"))
+                .containsExactly("warm @155 x4", "press 1 @155 x12", "press 2 @130 x12", "repress @130 x3");
+        assertThat(beside("low-heat-film", "smooth-film"))
+                .containsExactly("warm @155 x4", "press 2 @155 x12", "press 1 @130 x12", "repress @130 x3");
         assertThat(solved(Lying.stacked(2), "low-heat-film", "smooth-film").clashes())
                 .containsExactly(Set.of(new Limit(Limit.Kind.MOST_CELSIUS, 1), new Limit(Limit.Kind.LEAST_CELSIUS, 2)));
     }
@@ -110,24 +147,34 @@ class FinishCasesTest {
     void coldPeelOnWarmPeel() {
         Pressing asked = asked(COTTON, OptionalDouble.empty(), Lying.stacked(2), "smooth-film", "metallic-film");
         FinishSequence f = FilmPress.of(asked, PressSolver.solve(asked), false);
-        assertThat(f.steps()).filteredOn(s -> s.kind() == Step.Kind.PEEL).extracting(s -> s.peel() + " " + Math.round(s.seconds()))
+        assertThat(f.steps())
+                .filteredOn(s -> s.kind() == Step.Kind.PEEL)
+                .extracting(s -> s.peel() + " " + Math.round(s.seconds()))
                 .containsExactly("WARM 24", "COLD 43");
     }
 
     /** On cotton: the base tacked 5 s, the print 35 s at 195 °C, with the warming 44 of 45 s. */
     @Test
     void dyeOverFlock() {
-        assertThat(stacked("flock-base", "flock-base+print")).containsExactly("warm @195 x4", "tack 1 @195 x5", "press 2 @195 x35");
-        assertThat(beside("smooth-film", "flock-base", "stones")).as("stones and flock share their heat with smooth film").hasSize(3);
+        assertThat(stacked("flock-base", "flock-base+print"))
+                .containsExactly("warm @195 x4", "tack 1 @195 x5", "press 2 @195 x35");
+        assertThat(beside("smooth-film", "flock-base", "stones"))
+                .as("stones and flock share their heat with smooth film")
+                .hasSize(3);
     }
 
     @Test
     void aNameOverTwoPositionsIsHeatedTwiceAtItsSeam() {
         Material smooth = SHOP.material("smooth-film").orElseThrow();
-        Pressed wide = new Pressed(1, smooth.recipe().orElseThrow(), false, Optional.empty(), false, 0.09, 2, Set.of(0, 1));
-        Pressing asked = new Pressing(List.of(wide), Lying.stacked(1), COTTON, 2, 220, OptionalDouble.empty(), List.of(), Set.of());
+        Pressed wide =
+                new Pressed(1, smooth.recipe().orElseThrow(), false, Optional.empty(), false, 0.09, 2, Set.of(0, 1));
+        Pressing asked = new Pressing(
+                List.of(wide), Lying.stacked(1), COTTON, 2, 220, OptionalDouble.empty(), List.of(), Set.of());
         FinishSequence f = FilmPress.of(asked, PressSolver.solve(asked), false);
-        assertThat(f.steps()).filteredOn(s -> s.kind() == Step.Kind.PRESS).extracting(Step::position).containsExactly(0, 1);
+        assertThat(f.steps())
+                .filteredOn(s -> s.kind() == Step.Kind.PRESS)
+                .extracting(Step::position)
+                .containsExactly(0, 1);
         assertThat(f.heat().get(1).totalS()).isBetween(20.0, 30.0);
     }
 }

@@ -1,8 +1,5 @@
 package jurren.formats.catalogue;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
-
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -33,12 +30,16 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
 class MyShopFileTest {
     private static final Shop SHIPPED = BuiltInShop.read();
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
     @TempDir
     Path folder;
+
     private Path path;
     private MyShopFile file;
 
@@ -50,12 +51,25 @@ class MyShopFileTest {
 
     private static Material tuned() {
         Material m = SHIPPED.material("smooth-film").orElseThrow();
-        return new Material(m.id(), m.name(), m.process(), m.thicknessMm(), m.leastStrokeMm(), m.topOnly(), m.directed(), m.recipe(), m.printRecipe(),
-                new CutSettings(115, 200, 0.15, 1), 12.5, m.colours());
+        return new Material(
+                m.id(),
+                m.name(),
+                m.process(),
+                m.thicknessMm(),
+                m.leastStrokeMm(),
+                m.topOnly(),
+                m.directed(),
+                m.recipe(),
+                m.printRecipe(),
+                new CutSettings(115, 200, 0.15, 1),
+                12.5,
+                m.colours());
     }
 
     private void broken(Consumer<ObjectNode> change) throws IOException {
-        file.change(s -> s.withFilm(tuned()).withPrices(new Prices("€", 42, 2, 0.1, 3, 25, 0.35)).withNote("smooth-film", "155 °C, warm"));
+        file.change(s -> s.withFilm(tuned())
+                .withPrices(new Prices("€", 42, 2, 0.1, 3, 25, 0.35))
+                .withNote("smooth-film", "155 °C, warm"));
         JsonNode root = MAPPER.readTree(path.toFile());
         change.accept((ObjectNode) root);
         MAPPER.writeValue(path.toFile(), root);
@@ -69,9 +83,25 @@ class MyShopFileTest {
 
     @Test
     void whatWasChangedComesBackAndChangesPlans() throws IOException {
-        Cutter wide = new Cutter("mine", "Mine", 500, 10, 12, 20, 500, 0.05, 0.02, 0.7, new Head(30, 150, 0.3, false, false, 900, 4), new Reach(Reach.Kind.PORT, "10.0.0.7:9100"),
-                new Speech(Speech.Start.FAR_LEFT, 0.0254, Speech.Ending.CR, Speech.Moves.FROM_HERE, true), new Senses(true, false), new Feed(610, 60, 4, List.of(new Feed.Zone(0, 80), new Feed.Zone(250, 500))));
-        MyShop written = file.change(s -> s.withFilm(tuned()).withCutters(List.of(wide, s.cutters().getFirst())).withNote("smooth-film", "test first")
+        Cutter wide = new Cutter(
+                "mine",
+                "Mine",
+                500,
+                10,
+                12,
+                20,
+                500,
+                0.05,
+                0.02,
+                0.7,
+                new Head(30, 150, 0.3, false, false, 900, 4),
+                new Reach(Reach.Kind.PORT, "10.0.0.7:9100"),
+                new Speech(Speech.Start.FAR_LEFT, 0.0254, Speech.Ending.CR, Speech.Moves.FROM_HERE, true),
+                new Senses(true, false),
+                new Feed(610, 60, 4, List.of(new Feed.Zone(0, 80), new Feed.Zone(250, 500))));
+        MyShop written = file.change(s -> s.withFilm(tuned())
+                .withCutters(List.of(wide, s.cutters().getFirst()))
+                .withNote("smooth-film", "test first")
                 .withPrices(new Prices("€", 42, 2, 0.1, 3, 25, 0.35)));
         MyShop read = new MyShopFile(path, SHIPPED.mine()).read().shop();
         assertThat(read).isEqualTo(written);
@@ -81,14 +111,20 @@ class MyShopFileTest {
 
         Plan before = new Planner().plan(DemoJob.simple(), SHIPPED);
         Plan after = new Planner().plan(DemoJob.simple(), mine);
-        assertThat(after.runs()).allMatch(r -> r.cutter().equals(wide)).filteredOn(r -> r.load().material().id().equals("smooth-film"))
-                .isNotEmpty().allMatch(r -> r.forceGf() == 115);
+        assertThat(after.runs())
+                .allMatch(r -> r.cutter().equals(wide))
+                .filteredOn(r -> r.load().material().id().equals("smooth-film"))
+                .isNotEmpty()
+                .allMatch(r -> r.forceGf() == 115);
         // by hand: hours go by the new rate, things by the piece, the margin on all of it
         double hours = before.quote().pressTime() / 30;
         assertThat(after.quote().pressTime()).isCloseTo(hours * 42, org.assertj.core.api.Assertions.within(1e-6));
         int pieces = DemoJob.simple().lines().stream().mapToInt(l -> l.copies()).sum();
         assertThat(after.quote().things()).isCloseTo(3.0 * pieces, org.assertj.core.api.Assertions.within(1e-9));
-        double cost = after.quote().film() + after.quote().pressTime() + after.quote().things() + after.quote().ink();
+        double cost = after.quote().film()
+                + after.quote().pressTime()
+                + after.quote().things()
+                + after.quote().ink();
         assertThat(after.quote().margin()).isCloseTo(cost * 0.35, org.assertj.core.api.Assertions.within(1e-6));
         assertThat(after.quote().total()).isCloseTo(cost * 1.35, org.assertj.core.api.Assertions.within(1e-6));
     }
@@ -101,12 +137,23 @@ class MyShopFileTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"/films/0/thicknessMm, -1, films[0], thinner", "/films/0/recipe/leastS, 99, films[0], least", "/cutters/0/widthMm, 3, cutters[0], measures",
-        "/cutters/0/widthMm, 1e9, cutters[0], widthMm", "/cutters/1/head/mostGf, 1, cutters[1], least <= most force", "/cutters/1/feed/rollers, 1, cutters[1], rollers", "/cutters/1/feed/leastMm, 700, cutters[1], narrowest", "/cutters/0/head/pen, 9, cutters[0], pen",
+    @CsvSource({
+        "/films/0/thicknessMm, -1, films[0], thinner",
+        "/films/0/recipe/leastS, 99, films[0], least",
+        "/cutters/0/widthMm, 3, cutters[0], measures",
+        "/cutters/0/widthMm, 1e9, cutters[0], widthMm",
+        "/cutters/1/head/mostGf, 1, cutters[1], least <= most force",
+        "/cutters/1/feed/rollers, 1, cutters[1], rollers",
+        "/cutters/1/feed/leastMm, 700, cutters[1], narrowest",
+        "/cutters/0/head/pen, 9, cutters[0], pen",
         "/presses/2/mostCelsius, 900, presses[2], mostCelsius",
-        "/printers/0/perInch, 1, printers[0], measures", "/prices/hands, 0, prices, hands", "/prices/wasteShare, 7, prices, waste"})
+        "/printers/0/perInch, 1, printers[0], measures",
+        "/prices/hands, 0, prices, hands",
+        "/prices/wasteShare, 7, prices, waste"
+    })
     void whatCannotBeIsNamedAndTheRestIsUsed(String field, double value, String where, String why) throws IOException {
-        broken(root -> ((ObjectNode) root.at(field.substring(0, field.lastIndexOf('/')))).put(field.substring(field.lastIndexOf('/') + 1), value));
+        broken(root -> ((ObjectNode) root.at(field.substring(0, field.lastIndexOf('/'))))
+                .put(field.substring(field.lastIndexOf('/') + 1), value));
         MyShopFile.Found found = file.read();
         assertThat(found.refused()).singleElement().satisfies(r -> {
             assertThat(r.file()).isEqualTo("shop.json, " + where);
@@ -118,7 +165,9 @@ class MyShopFileTest {
         JsonNode was = MAPPER.readTree(path.toFile());
         file.change(s -> s.withNote("glitter-film", "slow"));
         JsonNode is = MAPPER.readTree(path.toFile());
-        assertThat(values(is, field)).as("it is kept as it was").contains(was.at(field).asText());
+        assertThat(values(is, field))
+                .as("it is kept as it was")
+                .contains(was.at(field).asText());
     }
 
     /** The broken entry may have moved to the end of its list. */
@@ -128,13 +177,17 @@ class MyShopFileTest {
             return List.of(root.at(field).asText());
         }
         String rest = field.substring(field.indexOf('/', list.length() + 2));
-        return IntStream.range(0, a.size()).mapToObj(i -> a.get(i).at(rest).asText()).toList();
+        return IntStream.range(0, a.size())
+                .mapToObj(i -> a.get(i).at(rest).asText())
+                .toList();
     }
 
     @Test
     void whatIsNoJsonIsNeverWrittenOver() throws IOException {
         Files.writeString(path, "{\"format\": 1, \"films\": [");
-        assertThat(file.read().refused()).singleElement().satisfies(r -> assertThat(r.detail()).contains("no JSON"));
+        assertThat(file.read().refused())
+                .singleElement()
+                .satisfies(r -> assertThat(r.detail()).contains("no JSON"));
         assertThat(file.read().shop()).isEqualTo(SHIPPED.mine());
         assertThatThrownBy(() -> file.change(s -> s.withFilm(tuned()))).isInstanceOf(IOException.class);
         assertThat(path).hasContent("{\"format\": 1, \"films\": [");

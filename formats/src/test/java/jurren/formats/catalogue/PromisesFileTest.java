@@ -1,7 +1,5 @@
 package jurren.formats.catalogue;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,6 +13,8 @@ import jurren.core.load.Roll;
 import jurren.core.material.Colour;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 class PromisesFileTest {
     private static final Colour SKY = Colour.of("#7FC4DA");
@@ -32,7 +32,10 @@ class PromisesFileTest {
         if (!Files.exists(kept)) {
             Files.writeString(kept, "{}");
         }
-        return new Promise(kept.toString(), job, mm == 0 ? List.of() : List.of(new Promise.Take("roll-305", "smooth-film", SKY, mm)));
+        return new Promise(
+                kept.toString(),
+                job,
+                mm == 0 ? List.of() : List.of(new Promise.Take("roll-305", "smooth-film", SKY, mm)));
     }
 
     private double allMm() {
@@ -64,8 +67,14 @@ class PromisesFileTest {
     @Test
     void aBrokenFileIsBegunAnew() throws IOException {
         Files.createDirectories(folder.resolve("shop"));
-        for (String broken : List.of("{", "[]", "{\"promises\":[{\"file\":\"" + promise("fair", 1).file() + "\",\"takes\":[{\"colour\":\"blue\",\"mm\":4}]}]}",
-                "{\"promises\":[{\"file\":\"" + promise("fair", 1).file() + "\",\"takes\":[{\"colour\":\"#7FC4DA\",\"mm\":-4}]}]}", "{\"promises\":[{\"file\":\"\\u0000\"}]}")) {
+        for (String broken : List.of(
+                "{",
+                "[]",
+                "{\"promises\":[{\"file\":\"" + promise("fair", 1).file()
+                        + "\",\"takes\":[{\"colour\":\"blue\",\"mm\":4}]}]}",
+                "{\"promises\":[{\"file\":\"" + promise("fair", 1).file()
+                        + "\",\"takes\":[{\"colour\":\"#7FC4DA\",\"mm\":-4}]}]}",
+                "{\"promises\":[{\"file\":\"\\u0000\"}]}")) {
             Files.writeString(folder.resolve("shop/promised.json"), broken);
             assertThat(file().read()).as(broken).isEmpty();
             assertThat(file().put(promise("otters", 100))).hasSize(1);
@@ -80,8 +89,12 @@ class PromisesFileTest {
             all.add(promise("job " + i, 10 + i));
         }
         try (ExecutorService threads = Executors.newFixedThreadPool(6)) {
-            threads.invokeAll(all.stream().map(p -> (Callable<List<Promise>>) () -> file().put(p)).toList()).forEach(f -> assertThat(f).succeedsWithin(java.time.Duration.ofSeconds(30)));
+            threads.invokeAll(all.stream()
+                            .map(p -> (Callable<List<Promise>>) () -> file().put(p))
+                            .toList())
+                    .forEach(f -> assertThat(f).succeedsWithin(java.time.Duration.ofSeconds(30)));
         }
-        assertThat(allMm()).isEqualTo(IntStream.range(0, 24).mapToDouble(i -> 10 + i).sum());
+        assertThat(allMm())
+                .isEqualTo(IntStream.range(0, 24).mapToDouble(i -> 10 + i).sum());
     }
 }

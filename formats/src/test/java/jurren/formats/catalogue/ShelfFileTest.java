@@ -1,9 +1,5 @@
 package jurren.formats.catalogue;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.assertj.core.api.Assertions.within;
-
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -20,6 +16,10 @@ import jurren.formats.Refusal;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
 class ShelfFileTest {
     private static final Colour SKY = Colour.of("#7FC4DA");
     private static final Roll ROLL = new Roll("roll-305", "smooth-film", SKY, 305, 4200, "2026-11-01");
@@ -32,7 +32,13 @@ class ShelfFileTest {
     }
 
     private static Offcut holed() {
-        return new Offcut("no 22", "smooth-film", SKY, Region.of(Box.ofSize(0, 0, 150, 140)).minus(Region.of(Box.ofSize(45, 40, 50, 55))), false, "2026-11-20");
+        return new Offcut(
+                "no 22",
+                "smooth-film",
+                SKY,
+                Region.of(Box.ofSize(0, 0, 150, 140)).minus(Region.of(Box.ofSize(45, 40, 50, 55))),
+                false,
+                "2026-11-20");
     }
 
     private static List<Stock> with(List<Stock> all, Stock more) {
@@ -44,7 +50,9 @@ class ShelfFileTest {
     @Test
     void whatWasPutThereComesBack() throws IOException {
         ShelfFile shelf = shelf(List.of(ROLL));
-        assertThat(shelf.read().stock()).as("until something is changed, what ships with the application").containsExactly(ROLL);
+        assertThat(shelf.read().stock())
+                .as("until something is changed, what ships with the application")
+                .containsExactly(ROLL);
         List<Stock> after = shelf.change(all -> with(all, holed()));
         assertThat(shelf(List.of()).read().stock()).isEqualTo(after).hasSize(2);
         Offcut back = (Offcut) after.get(1);
@@ -55,11 +63,18 @@ class ShelfFileTest {
 
     @Test
     void whatWasPaidComesBackAndCannotBeLessThanNothing() throws IOException {
-        List<Stock> after = shelf(List.of(ROLL)).change(all -> with(all, holed().withPrice(java.util.Optional.of(3.25))));
-        assertThat(shelf(List.of()).read().stock()).extracting(Stock::price).containsExactly(java.util.Optional.empty(), java.util.Optional.of(3.25));
+        List<Stock> after =
+                shelf(List.of(ROLL)).change(all -> with(all, holed().withPrice(java.util.Optional.of(3.25))));
+        assertThat(shelf(List.of()).read().stock())
+                .extracting(Stock::price)
+                .containsExactly(java.util.Optional.empty(), java.util.Optional.of(3.25));
         assertThat(after.get(1).named("other").price()).contains(3.25);
-        Files.writeString(folder.resolve("shelf.json"), Files.readString(folder.resolve("shelf.json")).replace("3.25", "-3.25"));
-        assertThat(shelf(List.of()).read().refused()).singleElement().satisfies(r -> assertThat(r.detail()).contains("price"));
+        Files.writeString(
+                folder.resolve("shelf.json"),
+                Files.readString(folder.resolve("shelf.json")).replace("3.25", "-3.25"));
+        assertThat(shelf(List.of()).read().refused())
+                .singleElement()
+                .satisfies(r -> assertThat(r.detail()).contains("price"));
     }
 
     @Test
@@ -73,7 +88,16 @@ class ShelfFileTest {
         shelf(List.of(ROLL));
         IntStream.range(0, 24).parallel().forEach(i -> {
             try {
-                shelf(List.of(ROLL)).change(all -> with(all, new Offcut("no " + i, "smooth-film", SKY, Region.of(Box.ofSize(0, 0, 50 + i, 50)), false, "")));
+                shelf(List.of(ROLL))
+                        .change(all -> with(
+                                all,
+                                new Offcut(
+                                        "no " + i,
+                                        "smooth-film",
+                                        SKY,
+                                        Region.of(Box.ofSize(0, 0, 50 + i, 50)),
+                                        false,
+                                        "")));
             } catch (IOException e) {
                 throw new AssertionError(e);
             }
@@ -97,19 +121,31 @@ class ShelfFileTest {
         ShelfFile.Found found = shelf(List.of()).read();
         assertThat(found.stock()).extracting(Stock::id).containsExactly("a");
         assertThat(found.refused()).hasSize(6).allMatch(r -> r.reason() == Refusal.Reason.BROKEN_SHELF);
-        assertThat(found.refused()).extracting(Refusal::detail).satisfiesExactly(d -> assertThat(d).contains("line 3", "sky"), d -> assertThat(d).contains("line 4", "widthMm"),
-                d -> assertThat(d).contains("line 5", "crosses itself"), d -> assertThat(d).contains("line 6", "area"), d -> assertThat(d).contains("line 7", "scrap"),
-                d -> assertThat(d).contains("line 8", "5 m"));
+        assertThat(found.refused())
+                .extracting(Refusal::detail)
+                .satisfiesExactly(
+                        d -> assertThat(d).contains("line 3", "sky"),
+                        d -> assertThat(d).contains("line 4", "widthMm"),
+                        d -> assertThat(d).contains("line 5", "crosses itself"),
+                        d -> assertThat(d).contains("line 6", "area"),
+                        d -> assertThat(d).contains("line 7", "scrap"),
+                        d -> assertThat(d).contains("line 8", "5 m"));
         shelf(List.of()).change(all -> with(all, ROLL));
-        assertThat(Files.readString(folder.resolve("shelf.json"))).as("what could not be used is kept").contains("\"wide\"", "scrap", "roll-305");
+        assertThat(Files.readString(folder.resolve("shelf.json")))
+                .as("what could not be used is kept")
+                .contains("\"wide\"", "scrap", "roll-305");
     }
 
     @Test
     void aFileThatCannotBeTakenApartIsNotWrittenOver() throws IOException {
         String broken = "{\"format\": 1, \"stock\": [\n{\"kind\": \"roll\", \"id\": \"a\" \"material\"";
         Files.writeString(folder.resolve("shelf.json"), broken);
-        assertThat(shelf(List.of()).read().refused()).singleElement().satisfies(r -> assertThat(r.detail()).contains("line 2"));
-        assertThatThrownBy(() -> shelf(List.of()).change(all -> with(all, ROLL))).isInstanceOf(IOException.class).hasMessageContaining("line 2");
+        assertThat(shelf(List.of()).read().refused())
+                .singleElement()
+                .satisfies(r -> assertThat(r.detail()).contains("line 2"));
+        assertThatThrownBy(() -> shelf(List.of()).change(all -> with(all, ROLL)))
+                .isInstanceOf(IOException.class)
+                .hasMessageContaining("line 2");
         assertThat(Files.readString(folder.resolve("shelf.json"))).isEqualTo(broken);
     }
 }

@@ -1,7 +1,5 @@
 package jurren.formats.drawing;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.awt.Font;
 import java.awt.GraphicsEnvironment;
 import java.util.Arrays;
@@ -11,14 +9,20 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 /** On any machine, whatever fonts it has. */
 class NearFontsTest {
     @Test
     void whatIsHereIsFoundByItsOwnName() {
-        Arrays.stream(GraphicsEnvironment.getLocalGraphicsEnvironment().getAvailableFontFamilyNames(Locale.ROOT)).filter(f -> f.startsWith("DejaVu") || f.startsWith("Nimbus")).forEach(f -> {
-            assertThat(NearFonts.family(f)).hasValue(f);
-            assertThat(NearFonts.family(f.toUpperCase(Locale.ROOT).replace(" ", ""))).as("however it is written").hasValue(f);
-        });
+        Arrays.stream(GraphicsEnvironment.getLocalGraphicsEnvironment().getAvailableFontFamilyNames(Locale.ROOT))
+                .filter(f -> f.startsWith("DejaVu") || f.startsWith("Nimbus"))
+                .forEach(f -> {
+                    assertThat(NearFonts.family(f)).hasValue(f);
+                    assertThat(NearFonts.family(f.toUpperCase(Locale.ROOT).replace(" ", "")))
+                            .as("however it is written")
+                            .hasValue(f);
+                });
     }
 
     @ParameterizedTest
@@ -31,9 +35,12 @@ class NearFontsTest {
     void oneOfTheSameWidthsIsTheSameForEachOfItsNames() {
         Optional<String> arial = NearFonts.family("Arial");
         assertThat(NearFonts.ofPostScript("ArialMT").map(Font::getFamily)).isEqualTo(arial);
-        assertThat(NearFonts.ofPostScript("ABCDEF+Arial-BoldItalicMT").map(Font::getStyle)).isEqualTo(arial.map(_ -> Font.BOLD | Font.ITALIC));
-        assertThat(NearFonts.ofPostScript("Helvetica-Oblique").map(Font::getStyle)).isEqualTo(NearFonts.family("Helvetica").map(_ -> Font.ITALIC));
-        assertThat(NearFonts.ofPostScript("TimesNewRomanPS-BoldMT").map(Font::getFamily)).isEqualTo(NearFonts.family("Times New Roman"));
+        assertThat(NearFonts.ofPostScript("ABCDEF+Arial-BoldItalicMT").map(Font::getStyle))
+                .isEqualTo(arial.map(_ -> Font.BOLD | Font.ITALIC));
+        assertThat(NearFonts.ofPostScript("Helvetica-Oblique").map(Font::getStyle))
+                .isEqualTo(NearFonts.family("Helvetica").map(_ -> Font.ITALIC));
+        assertThat(NearFonts.ofPostScript("TimesNewRomanPS-BoldMT").map(Font::getFamily))
+                .isEqualTo(NearFonts.family("Times New Roman"));
         assertThat(NearFonts.family("Helvetica").isPresent()).isEqualTo(arial.isPresent());
     }
 }

@@ -1,14 +1,14 @@
 package jurren.formats.eps;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
-
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Random;
 import java.util.zip.DeflaterOutputStream;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 /** Each filter against bytes that were packed here, by hand or by another packer. */
 class PsFileTest {
@@ -96,12 +96,15 @@ class PsFileTest {
     @Test
     void partsOfAFile() throws PostScriptException {
         PsFile program = of("one two END three END four");
-        assertThat(text(PsFile.subFile(program, 1, "END".getBytes(StandardCharsets.US_ASCII)))).as("the second of them ends it").isEqualTo("one two END three ");
+        assertThat(text(PsFile.subFile(program, 1, "END".getBytes(StandardCharsets.US_ASCII))))
+                .as("the second of them ends it")
+                .isEqualTo("one two END three ");
         assertThat(text(program)).isEqualTo(" four");
         PsFile counted = of("123456789");
         assertThat(text(PsFile.subFile(counted, 4, new byte[0]))).isEqualTo("1234");
         assertThat(text(counted)).isEqualTo("56789");
-        assertThat(text(PsFile.photograph(of(new byte[] {1, (byte) 0xFF, 0, (byte) 0xFF, (byte) 0xD9, 7})))).hasSize(5);
+        assertThat(text(PsFile.photograph(of(new byte[] {1, (byte) 0xFF, 0, (byte) 0xFF, (byte) 0xD9, 7}))))
+                .hasSize(5);
     }
 
     /** Encrypted as fonts are: each byte with the one before it. */
@@ -132,6 +135,8 @@ class PsFileTest {
                 d.write(zeros);
             }
         }
-        assertThatThrownBy(() -> PsFile.flate(of(out.toByteArray())).rest()).isInstanceOf(PostScriptException.class).hasMessageContaining("swells");
+        assertThatThrownBy(() -> PsFile.flate(of(out.toByteArray())).rest())
+                .isInstanceOf(PostScriptException.class)
+                .hasMessageContaining("swells");
     }
 }

@@ -1,7 +1,5 @@
 package jurren.formats.files;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -23,15 +21,32 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 class FileKindTest {
     private static byte[] latin(String text) {
         return text.getBytes(StandardCharsets.ISO_8859_1);
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"Dear customer, twelve tees|TEXT", "<!DOCTYPE html><html>|WEB_PAGE", "<svg/>|MARKUP", "%PDF-1.7|PDF",
-        "{\"a\": 1}|JSON", "PK job.json|JOB", "PK [Content_Types].xml|OFFICE", "PK something|PACKED", "OTTO|FONT", "ID3|SOUND", "MZ|PROGRAM",
-        "xxxxftypheic....|PHONE_PHOTO", "xxxxftypmp42....|FILM", "Rar!|PACKED"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Dear customer, twelve tees|TEXT",
+                "<!DOCTYPE html><html>|WEB_PAGE",
+                "<svg/>|MARKUP",
+                "%PDF-1.7|PDF",
+                "{\"a\": 1}|JSON",
+                "PK job.json|JOB",
+                "PK [Content_Types].xml|OFFICE",
+                "PK something|PACKED",
+                "OTTO|FONT",
+                "ID3|SOUND",
+                "MZ|PROGRAM",
+                "xxxxftypheic....|PHONE_PHOTO",
+                "xxxxftypmp42....|FILM",
+                "Rar!|PACKED"
+            })
     void aFileIsKnownByItsFirstBytes(String head, FileKind kind) {
         assertThat(FileKind.of(latin(head))).isEqualTo(kind);
     }
@@ -50,7 +65,8 @@ class FileKindTest {
     @ParameterizedTest
     @EnumSource(FileKind.class)
     void everyKindHasItsWords(FileKind kind) {
-        assertThat(new Words(Units.AMERICAN).refusal(new Refusal(Refusal.Reason.SOMETHING_ELSE, "x.svg", kind.key()))).startsWith("x.svg is ");
+        assertThat(new Words(Units.AMERICAN).refusal(new Refusal(Refusal.Reason.SOMETHING_ELSE, "x.svg", kind.key())))
+                .startsWith("x.svg is ");
     }
 
     @ParameterizedTest
@@ -67,7 +83,8 @@ class FileKindTest {
         assertThat(FileKind.isHalfPicture(half)).isTrue();
         assertThat(FileKind.isHalfPicture(out.toByteArray())).isFalse();
         if (PictureReader.read("half." + format, half) instanceof PictureRead.Refused r) {
-            assertThat(new Words(Units.AMERICAN).refusal(r.refusal())).contains("half a " + (format.equals("jpg") ? "JPEG" : "PNG"));
+            assertThat(new Words(Units.AMERICAN).refusal(r.refusal()))
+                    .contains("half a " + (format.equals("jpg") ? "JPEG" : "PNG"));
         } else {
             // what came of it before its end was missing can be shown, as viewers do
             assertThat(format).isEqualTo("jpg");

@@ -1,8 +1,5 @@
 package jurren.formats.files;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
-
 import java.io.IOException;
 import java.io.RandomAccessFile;
 import java.nio.file.Files;
@@ -10,6 +7,9 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 class WholeFileTest {
     @TempDir
@@ -30,7 +30,11 @@ class WholeFileTest {
         try (RandomAccessFile large = new RandomAccessFile(file.toFile(), "rw")) {
             large.setLength(5L << 30);
         }
-        assertThatThrownBy(() -> WholeFile.read(file)).isInstanceOf(WholeFile.TooLarge.class).hasMessageContaining("5,120 MB").hasMessageContaining("512 MB");
-        assertThatThrownBy(() -> WholeFile.read(Files.write(folder.resolve("b"), new byte[9]), 8)).isInstanceOf(WholeFile.TooLarge.class);
+        assertThatThrownBy(() -> WholeFile.read(file))
+                .isInstanceOf(WholeFile.TooLarge.class)
+                .hasMessageContaining("5,120 MB")
+                .hasMessageContaining("512 MB");
+        assertThatThrownBy(() -> WholeFile.read(Files.write(folder.resolve("b"), new byte[9]), 8))
+                .isInstanceOf(WholeFile.TooLarge.class);
     }
 }

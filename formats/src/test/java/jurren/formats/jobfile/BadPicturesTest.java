@@ -1,7 +1,5 @@
 package jurren.formats.jobfile;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -32,13 +30,21 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 /** Pictures and prints that nobody should bring, and what is said of them. */
 class BadPicturesTest {
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
     private static Motif dot() {
-        PictureRead.Taken read = (PictureRead.Taken) PictureReader.read("dot.png", PictureWriter.png(Picture.ofOwned(1, 1, new int[] {0xFFE8743B})));
-        return new Motif("m1", "dot", new PrintedPicture(read.file(), PrintedPicture.Crop.NONE, 1, 20, 20), List.of(), Pose.at(0, 74));
+        PictureRead.Taken read = (PictureRead.Taken)
+                PictureReader.read("dot.png", PictureWriter.png(Picture.ofOwned(1, 1, new int[] {0xFFE8743B})));
+        return new Motif(
+                "m1",
+                "dot",
+                new PrintedPicture(read.file(), PrintedPicture.Crop.NONE, 1, 20, 20),
+                List.of(),
+                Pose.at(0, 74));
     }
 
     private static Plan plan(Line line) {
@@ -55,13 +61,27 @@ class BadPicturesTest {
         Plan plan = plan(cups().withMotifs(List.of(dot())));
         assertThat(plan.snags()).hasAtLeastOneElementOfType(Snag.CoarsePicture.class);
         assertThat(plan.lines().getFirst().drawn().layers()).hasSize(1);
-        assertThat(plan.lines().getFirst().drawn().art().paints().getFirst().region().areaMm2()).isCloseTo(400, org.assertj.core.api.Assertions.within(1e-6));
+        assertThat(plan.lines()
+                        .getFirst()
+                        .drawn()
+                        .art()
+                        .paints()
+                        .getFirst()
+                        .region()
+                        .areaMm2())
+                .isCloseTo(400, org.assertj.core.api.Assertions.within(1e-6));
     }
 
     @Test
     void aPictureThatIsClearEverywhereMakesNothing() {
-        PictureRead.Taken read = (PictureRead.Taken) PictureReader.read("clear.png", PictureWriter.png(Picture.ofOwned(20, 20, new int[400])));
-        Motif clear = new Motif("m1", "clear", new PrintedPicture(read.file(), PrintedPicture.Crop.NONE, 1, 1, 1), List.of(), Pose.at(0, 74));
+        PictureRead.Taken read = (PictureRead.Taken)
+                PictureReader.read("clear.png", PictureWriter.png(Picture.ofOwned(20, 20, new int[400])));
+        Motif clear = new Motif(
+                "m1",
+                "clear",
+                new PrintedPicture(read.file(), PrintedPicture.Crop.NONE, 1, 1, 1),
+                List.of(),
+                Pose.at(0, 74));
         Plan plan = plan(cups().withMotifs(List.of(clear)));
         assertThat(plan.lines().getFirst().drawn().layers()).isEmpty();
         assertThat(plan.prints()).isEmpty();
@@ -71,11 +91,26 @@ class BadPicturesTest {
     @Test
     void aBaseSmallerThanItsPrint() {
         Line tees = DemoJob.make().line("A").orElseThrow().at(1);
-        LinePlan some = new Planner().plan(DemoJob.make().withLine("A", _ -> tees.withEdging("flock-base", new Edging(-2, true, false))), BuiltInShop.read())
-                .lines().stream().filter(l -> l.place().equals("back")).findFirst().orElseThrow();
+        LinePlan some = new Planner()
+                        .plan(
+                                DemoJob.make()
+                                        .withLine("A", _ -> tees.withEdging("flock-base", new Edging(-2, true, false))),
+                                BuiltInShop.read())
+                        .lines()
+                        .stream()
+                        .filter(l -> l.place().equals("back"))
+                        .findFirst()
+                        .orElseThrow();
         assertThat(some.drawn().layers()).extracting(Layer::role).containsExactly(Layer.Role.BASE, Layer.Role.PRINT);
-        assertThat(some.drawn().layers().getFirst().region().areaMm2()).isLessThan(some.drawn().art().bounds().orElseThrow().areaMm2());
-        assertThat(some.drawn().layers().getLast().region().minus(some.drawn().layers().getFirst().region()).areaMm2()).as("ink stays only where the base is")
+        assertThat(some.drawn().layers().getFirst().region().areaMm2())
+                .isLessThan(some.drawn().art().bounds().orElseThrow().areaMm2());
+        assertThat(some.drawn()
+                        .layers()
+                        .getLast()
+                        .region()
+                        .minus(some.drawn().layers().getFirst().region())
+                        .areaMm2())
+                .as("ink stays only where the base is")
                 .isLessThan(1e-6);
     }
 
@@ -84,14 +119,25 @@ class BadPicturesTest {
     void twoFilmsOfOneColour() {
         Line tees = DemoJob.simple().line("A").orElseThrow();
         Plan plan = plan(tees.withMotif("m3", m -> m.withFilms(Films.allOf("flock-film"))));
-        List<Layer> cream = plan.lines().getFirst().drawn().layers().stream().filter(l -> l.colour().hex().equals("#F6EFDC")).toList();
+        List<Layer> cream = plan.lines().getFirst().drawn().layers().stream()
+                .filter(l -> l.colour().hex().equals("#F6EFDC"))
+                .toList();
         assertThat(cream).extracting(l -> l.material().id()).containsExactlyInAnyOrder("smooth-film", "flock-film");
-        assertThat(plan.runs().stream().map(r -> r.load().material().id() + r.load().colour()).distinct()).hasSameSizeAs(plan.runs());
+        assertThat(plan.runs().stream()
+                        .map(r -> r.load().material().id() + r.load().colour())
+                        .distinct())
+                .hasSameSizeAs(plan.runs());
     }
 
     static Stream<Map.Entry<String, String>> nonsense() {
-        return Stream.of(Map.entry("opacity", "0"), Map.entry("opacity", "1.5"), Map.entry("opacity", "-1"), Map.entry("mmPerPxAcross", "0"),
-                Map.entry("mmPerPxDown", "-2"), Map.entry("crop", "{\"left\": 0.7, \"right\": 0.6}"), Map.entry("crop", "{\"top\": -0.1}"),
+        return Stream.of(
+                Map.entry("opacity", "0"),
+                Map.entry("opacity", "1.5"),
+                Map.entry("opacity", "-1"),
+                Map.entry("mmPerPxAcross", "0"),
+                Map.entry("mmPerPxDown", "-2"),
+                Map.entry("crop", "{\"left\": 0.7, \"right\": 0.6}"),
+                Map.entry("crop", "{\"top\": -0.1}"),
                 Map.entry("file", "\"assets/gone.png\""));
     }
 
@@ -104,7 +150,8 @@ class BadPicturesTest {
         JsonNode value = MAPPER.readTree(change.getValue());
         ((ObjectNode) motifs.path(0).path("source")).set(change.getKey(), value);
         assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> MotifJson.readAll(motifs, assets)))
-                .as("%s %s", change.getKey(), value).isInstanceOf(Broken.class);
+                .as("%s %s", change.getKey(), value)
+                .isInstanceOf(Broken.class);
     }
 
     @Test
@@ -112,7 +159,8 @@ class BadPicturesTest {
         Map<String, byte[]> assets = new HashMap<>();
         ArrayNode motifs = MotifJson.writeAll(List.of(dot()), assets);
         assets.replaceAll((_, _) -> new byte[] {1, 2, 3});
-        assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> MotifJson.readAll(motifs, assets))).isInstanceOf(Broken.class)
+        assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> MotifJson.readAll(motifs, assets)))
+                .isInstanceOf(Broken.class)
                 .hasMessageContaining("assets/");
     }
 
@@ -123,6 +171,8 @@ class BadPicturesTest {
         List<Motif> back = demo.line("A").orElseThrow().at(1).motifs();
         ArrayNode written = MotifJson.writeAll(back, assets);
         assertThat(assets.values()).hasSize(1);
-        assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> assertThat(MotifJson.readAll(written, assets)).isEqualTo(back))).isNull();
+        assertThat(org.assertj.core.api.Assertions.catchThrowable(
+                        () -> assertThat(MotifJson.readAll(written, assets)).isEqualTo(back)))
+                .isNull();
     }
 }

@@ -1,7 +1,5 @@
 package jurren.formats.jobfile;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -23,13 +21,16 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 /** Jobs that ask for too much are refused in a sentence that says where, before anything of them is made. */
 class HostileJobsTest {
     private static final Shop SHOP = BuiltInShop.read();
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
     private static byte[] goodJson() throws IOException {
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(JobFile.bytes(JobDocument.of(DemoJob.simple()))))) {
+        try (ZipInputStream zip =
+                new ZipInputStream(new ByteArrayInputStream(JobFile.bytes(JobDocument.of(DemoJob.simple()))))) {
             for (ZipEntry e = zip.getNextEntry(); e != null; e = zip.getNextEntry()) {
                 if (e.getName().equals("job.json")) {
                     return zip.readAllBytes();
@@ -41,7 +42,8 @@ class HostileJobsTest {
 
     private static JobRead read(byte[] json) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (ZipInputStream good = new ZipInputStream(new ByteArrayInputStream(JobFile.bytes(JobDocument.of(DemoJob.simple()))));
+        try (ZipInputStream good =
+                        new ZipInputStream(new ByteArrayInputStream(JobFile.bytes(JobDocument.of(DemoJob.simple()))));
                 ZipOutputStream zip = new ZipOutputStream(out)) {
             for (ZipEntry e = good.getNextEntry(); e != null; e = good.getNextEntry()) {
                 zip.putNextEntry(new ZipEntry(e.getName()));
@@ -92,36 +94,52 @@ class HostileJobsTest {
 
     @Test
     void linesAndMotifsHaveABound() throws IOException {
-        refused(read(job -> {
-            ArrayNode lines = (ArrayNode) job.path("lines");
-            for (int i = 0; i < 1000; i++) {
-                ObjectNode line = ((ObjectNode) lines.get(0).deepCopy()).put("id", "L" + i);
-                line.path("sizes").forEach(s -> ((ObjectNode) s).put("count", 0));
-                lines.add(line);
-            }
-        }), "job.lines holds", "100");
-        refused(read(job -> {
-            ArrayNode motifs = (ArrayNode) place(job).path("motifs");
-            for (int i = 0; i < 3000; i++) {
-                ObjectNode mark = ((ObjectNode) motifs.get(0).deepCopy()).put("id", "c" + i);
-                mark.set("source", MAPPER.createObjectNode().put("kind", "mark").put("of", i == 0 ? "m1" : "c" + (i - 1)));
-                motifs.add(mark);
-            }
-        }), "job.lines[0].places[0].motifs holds", "1000");
+        refused(
+                read(job -> {
+                    ArrayNode lines = (ArrayNode) job.path("lines");
+                    for (int i = 0; i < 1000; i++) {
+                        ObjectNode line = ((ObjectNode) lines.get(0).deepCopy()).put("id", "L" + i);
+                        line.path("sizes").forEach(s -> ((ObjectNode) s).put("count", 0));
+                        lines.add(line);
+                    }
+                }),
+                "job.lines holds",
+                "100");
+        refused(
+                read(job -> {
+                    ArrayNode motifs = (ArrayNode) place(job).path("motifs");
+                    for (int i = 0; i < 3000; i++) {
+                        ObjectNode mark = ((ObjectNode) motifs.get(0).deepCopy()).put("id", "c" + i);
+                        mark.set(
+                                "source",
+                                MAPPER.createObjectNode().put("kind", "mark").put("of", i == 0 ? "m1" : "c" + (i - 1)));
+                        motifs.add(mark);
+                    }
+                }),
+                "job.lines[0].places[0].motifs holds",
+                "1000");
     }
 
     @ParameterizedTest
     @ValueSource(doubles = {1e300, -1e300, 100_001, 1e18})
     void figuresHaveABound(double figure) throws IOException {
-        refused(read(job -> ((ObjectNode) job.at("/lines/0/places/0/motifs/0/pose")).put("xMm", figure)), "job.lines[0].places[0].motifs[0].pose.xMm is", "100,000");
+        refused(
+                read(job -> ((ObjectNode) job.at("/lines/0/places/0/motifs/0/pose")).put("xMm", figure)),
+                "job.lines[0].places[0].motifs[0].pose.xMm is",
+                "100,000");
     }
 
     @Test
     void figuresThatAreNoneAreRefused() throws IOException {
         String good = new String(goodJson(), StandardCharsets.UTF_8);
         for (String figure : new String[] {"1e999", "-1e999", "1".repeat(5000), "NaN"}) {
-            JobRead read = read(good.replaceFirst("\"xMm\" : [-0-9.E]+", "\"xMm\" : " + figure).getBytes(StandardCharsets.UTF_8));
-            assertThat(read).as(figure).isInstanceOfSatisfying(JobRead.Refused.class, r -> assertThat(r.refusal().detail()).contains("job"));
+            JobRead read = read(good.replaceFirst("\"xMm\" : [-0-9.E]+", "\"xMm\" : " + figure)
+                    .getBytes(StandardCharsets.UTF_8));
+            assertThat(read)
+                    .as(figure)
+                    .isInstanceOfSatisfying(
+                            JobRead.Refused.class,
+                            r -> assertThat(r.refusal().detail()).contains("job"));
         }
     }
 
@@ -129,7 +147,8 @@ class HostileJobsTest {
     void endlessTextsAndDepthsAreRefused() throws IOException {
         refused(read(job -> job.put("customer", "x".repeat(2_000_000))), "job.customer", "100000");
         String good = new String(goodJson(), StandardCharsets.UTF_8);
-        String deep = good.substring(0, good.lastIndexOf('}')) + ", \"x\": " + "[".repeat(5000) + "]".repeat(5000) + "}";
+        String deep =
+                good.substring(0, good.lastIndexOf('}')) + ", \"x\": " + "[".repeat(5000) + "]".repeat(5000) + "}";
         assertThat(read(deep.getBytes(StandardCharsets.UTF_8))).isInstanceOf(JobRead.Refused.class);
         String wide = good.replaceFirst("\"name\" : \"", "\"name\" : \"" + "y".repeat(25_000_000));
         assertThat(read(wide.getBytes(StandardCharsets.UTF_8))).isInstanceOf(JobRead.Refused.class);

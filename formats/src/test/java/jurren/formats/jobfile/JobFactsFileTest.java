@@ -1,7 +1,5 @@
 package jurren.formats.jobfile;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.ByteArrayInputStream;
@@ -18,9 +16,9 @@ import jurren.core.blank.Family;
 import jurren.core.job.Carried;
 import jurren.core.job.Job;
 import jurren.core.job.Made;
-import jurren.core.load.Laying;
 import jurren.core.job.Shop;
 import jurren.core.job.Thing;
+import jurren.core.load.Laying;
 import jurren.core.material.Material;
 import jurren.core.plan.Planner;
 import jurren.formats.Refusal.Reason;
@@ -29,6 +27,8 @@ import jurren.formats.demo.DemoJob;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** Who a job is for, what of it is made, and what it carries along. */
 class JobFactsFileTest {
@@ -56,7 +56,8 @@ class JobFactsFileTest {
     /** The file of a job with its text changed. */
     private static byte[] changed(Job job, Change change) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(JobFile.bytes(JobDocument.of(job)))); ZipOutputStream zip = new ZipOutputStream(out)) {
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(JobFile.bytes(JobDocument.of(job))));
+                ZipOutputStream zip = new ZipOutputStream(out)) {
             for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
                 byte[] content = in.readAllBytes();
                 if (e.getName().equals("job.json")) {
@@ -80,9 +81,15 @@ class JobFactsFileTest {
 
     @Test
     void whatIsMadeComesBackToTheSecond() {
-        Made made = Made.NOTHING.with(new Made.Cut("9f3a", "smooth-film #E8743B", 2, Instant.parse("2026-11-26T10:32:00Z")))
-                .with(new Made.Cut("77", "smooth-film #F6EFDC", 3, Instant.parse("2026-11-26T11:00:00Z"),
-                        Optional.of(new Made.Used("Wide cutter", 105, 300, 2, 1.7, -0.9)))).withPressed("A", 3)
+        Made made = Made.NOTHING
+                .with(new Made.Cut("9f3a", "smooth-film #E8743B", 2, Instant.parse("2026-11-26T10:32:00Z")))
+                .with(new Made.Cut(
+                        "77",
+                        "smooth-film #F6EFDC",
+                        3,
+                        Instant.parse("2026-11-26T11:00:00Z"),
+                        Optional.of(new Made.Used("Wide cutter", 105, 300, 2, 1.7, -0.9))))
+                .withPressed("A", 3)
                 .withBegun(Instant.parse("2026-11-26T10:00:00Z"), Instant.parse("2026-11-26T12:30:00Z"));
         assertThat(again(tees().withMade(made), SHOP).made()).isEqualTo(made);
         assertThat(again(tees(), SHOP).made()).isEqualTo(Made.NOTHING);
@@ -99,54 +106,104 @@ class JobFactsFileTest {
     void aJobOnAnOwnThingOpensInAShopThatDoesNotKnowIt() {
         Blank own = SHOP.blank("tee-adult").orElseThrow().copied("own-tee", "My tee");
         Shop mine = SHOP.withOwn(List.of(own));
-        Job job = tees().withLine("A", l -> l.withThing(Thing.of("own-tee", l.thing().colourId()))).carrying(mine);
+        Job job = tees().withLine(
+                        "A", l -> l.withThing(Thing.of("own-tee", l.thing().colourId())))
+                .carrying(mine);
         Job there = again(job, SHOP);
         assertThat(there).isEqualTo(job);
-        assertThat(there.carried().blanks()).singleElement().returns("My tee", Blank::name).returns(Family.OWN, Blank::family);
+        assertThat(there.carried().blanks())
+                .singleElement()
+                .returns("My tee", Blank::name)
+                .returns(Family.OWN, Blank::family);
         assertThat(new Planner().plan(there, SHOP).lines().getFirst().blank()).isEqualTo(own);
         assertThat(new Planner().plan(there, SHOP).lines().getFirst().drawn().layers())
-                .isEqualTo(new Planner().plan(job, mine).lines().getFirst().drawn().layers());
+                .isEqualTo(
+                        new Planner().plan(job, mine).lines().getFirst().drawn().layers());
     }
 
     private static Shop without(String material) {
-        return new Shop(SHOP.blanks(), SHOP.materials().stream().filter(m -> !m.id().equals(material)).toList(), SHOP.cutter(), SHOP.printer(),
-                SHOP.presses(), SHOP.shelf(), SHOP.prices());
+        return new Shop(
+                SHOP.blanks(),
+                SHOP.materials().stream().filter(m -> !m.id().equals(material)).toList(),
+                SHOP.cutter(),
+                SHOP.printer(),
+                SHOP.presses(),
+                SHOP.shelf(),
+                SHOP.prices());
     }
 
-    /** A job that came with its film opens where that film is not known, is planned as it was, and lets it go with its last use. */
+    /**
+     * A job that came with its film opens where that film is not known, is planned as it was, and lets it go with its
+     * last use.
+     */
     @Test
     void aJobBringsItsMaterialsAlong() {
         Shop poorer = without("smooth-film");
         Material film = SHOP.material("smooth-film").orElseThrow();
         Job tees = tees();
-        Job job = new Job(tees.name(), tees.number(), "", tees.due(), true, tees.lines(), Made.NOTHING, new Carried(List.of(), List.of(film)), Laying.USUAL);
+        Job job = new Job(
+                tees.name(),
+                tees.number(),
+                "",
+                tees.due(),
+                true,
+                tees.lines(),
+                Made.NOTHING,
+                new Carried(List.of(), List.of(film)),
+                Laying.USUAL);
         Job there = again(job, poorer);
         assertThat(there).isEqualTo(job);
         assertThat(there.carried().materials()).containsExactly(film);
-        assertThat(new Planner().plan(there, poorer).runs()).hasSameSizeAs(new Planner().plan(tees, SHOP).runs());
+        assertThat(new Planner().plan(there, poorer).runs())
+                .hasSameSizeAs(new Planner().plan(tees, SHOP).runs());
         Shop knows = poorer.knowing(there.carried());
         assertThat(there.carrying(knows).carried().materials()).containsExactly(film);
-        assertThat(there.withLines(List.of(DemoJob.simple().line("B").orElseThrow())).carrying(knows).carried().isEmpty()).isTrue();
+        assertThat(there.withLines(List.of(DemoJob.simple().line("B").orElseThrow()))
+                        .carrying(knows)
+                        .carried()
+                        .isEmpty())
+                .isTrue();
     }
 
     @Test
     void anUnknownWayIsNamedAndNothingIsTaken() throws IOException {
         Job tees = tees();
-        Job job = new Job(tees.name(), tees.number(), "", tees.due(), true, tees.lines(), Made.NOTHING,
-                new Carried(List.of(), List.of(SHOP.material("smooth-film").orElseThrow())), Laying.USUAL);
-        JobRead read = read(changed(job, j -> ((ObjectNode) j.path("carried").path("materials").path(0)).put("process", "SCREEN_PRINT")), SHOP);
+        Job job = new Job(
+                tees.name(),
+                tees.number(),
+                "",
+                tees.due(),
+                true,
+                tees.lines(),
+                Made.NOTHING,
+                new Carried(List.of(), List.of(SHOP.material("smooth-film").orElseThrow())),
+                Laying.USUAL);
+        JobRead read = read(
+                changed(
+                        job,
+                        j -> ((ObjectNode) j.path("carried").path("materials").path(0)).put("process", "SCREEN_PRINT")),
+                SHOP);
         assertThat(read).isInstanceOfSatisfying(JobRead.Refused.class, r -> {
             assertThat(r.refusal().reason()).isEqualTo(Reason.UNKNOWN_IN_JOB);
             assertThat(r.refusal().detail()).contains("SCREEN_PRINT", "smooth-film");
         });
-        JobRead negative = read(changed(job, j -> ((ObjectNode) j.path("carried").path("materials").path(0)).put("thicknessMm", -1)), SHOP);
-        assertThat(negative).isInstanceOfSatisfying(JobRead.Refused.class, r -> assertThat(r.refusal().reason()).isEqualTo(Reason.DAMAGED_JOB));
+        JobRead negative = read(
+                changed(
+                        job,
+                        j -> ((ObjectNode) j.path("carried").path("materials").path(0)).put("thicknessMm", -1)),
+                SHOP);
+        assertThat(negative)
+                .isInstanceOfSatisfying(
+                        JobRead.Refused.class,
+                        r -> assertThat(r.refusal().reason()).isEqualTo(Reason.DAMAGED_JOB));
     }
 
     @Test
     void withoutWhatItCarriesSuchAJobIsRefusedByName() throws IOException {
         Blank own = SHOP.blank("tee-adult").orElseThrow().copied("own-tee", "My tee");
-        Job job = tees().withLine("A", l -> l.withThing(Thing.of("own-tee", l.thing().colourId()))).carrying(SHOP.withOwn(List.of(own)));
+        Job job = tees().withLine(
+                        "A", l -> l.withThing(Thing.of("own-tee", l.thing().colourId())))
+                .carrying(SHOP.withOwn(List.of(own)));
         JobRead read = read(changed(job, j -> j.remove("carried")), SHOP);
         assertThat(read).isInstanceOfSatisfying(JobRead.Refused.class, r -> {
             assertThat(r.refusal().reason()).isEqualTo(Reason.UNKNOWN_IN_JOB);
@@ -155,8 +212,13 @@ class JobFactsFileTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"{\"cuts\": [{\"mark\": \"\", \"at\": \"2026-11-26T10:32:00Z\"}]}", "{\"cuts\": [{\"mark\": \"a\", \"at\": \"yesterday\"}]}",
-        "{\"cuts\": [{}]}", "{\"pressed\": {\"A\": -4}}"})
+    @ValueSource(
+            strings = {
+                "{\"cuts\": [{\"mark\": \"\", \"at\": \"2026-11-26T10:32:00Z\"}]}",
+                "{\"cuts\": [{\"mark\": \"a\", \"at\": \"yesterday\"}]}",
+                "{\"cuts\": [{}]}",
+                "{\"pressed\": {\"A\": -4}}"
+            })
     void nonsenseAboutWhatIsMadeIsRefusedByItsPlace(String made) throws IOException {
         byte[] file = changed(tees(), j -> {
             try {
@@ -173,14 +235,21 @@ class JobFactsFileTest {
 
     @Test
     void aCarriedThingThatCannotBeIsRefusedByItsPlace() throws IOException {
-        byte[] file = changed(tees(), j -> j.putObject("carried").putArray("blanks").addObject().put("id", "x"));
-        assertThat(read(file, SHOP)).isInstanceOfSatisfying(JobRead.Refused.class, r -> assertThat(r.refusal().detail()).contains("carried"));
+        byte[] file = changed(
+                tees(),
+                j -> j.putObject("carried").putArray("blanks").addObject().put("id", "x"));
+        assertThat(read(file, SHOP))
+                .isInstanceOfSatisfying(
+                        JobRead.Refused.class,
+                        r -> assertThat(r.refusal().detail()).contains("carried"));
     }
 
     @Test
     void versionsKeepTheirOwnFacts() {
         Job then = tees().withCustomer("then").withMade(Made.NOTHING.withPressed("A", 1));
-        JobDocument document = JobDocument.of(then).keeping("then", Instant.parse("2026-11-20T10:15:30Z")).with(tees().withCustomer("now"));
+        JobDocument document = JobDocument.of(then)
+                .keeping("then", Instant.parse("2026-11-20T10:15:30Z"))
+                .with(tees().withCustomer("now"));
         JobRead.Opened read = (JobRead.Opened) read(JobFile.bytes(document), SHOP);
         assertThat(read.document()).isEqualTo(document);
         assertThat(read.document().versions().getFirst().job().customer()).isEqualTo("then");

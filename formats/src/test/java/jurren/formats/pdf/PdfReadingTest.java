@@ -1,8 +1,5 @@
 package jurren.formats.pdf;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -19,6 +16,9 @@ import jurren.core.material.Colour;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.drawing.DrawingRead.Note;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** What a page paints is what is read: the smallest page for each, its areas in square points worked by hand. */
 class PdfReadingTest {
@@ -61,12 +61,16 @@ class PdfReadingTest {
         }
 
         Page form(String painted, String box, String also) {
-            return object("<< /Type /XObject /Subtype /Form /BBox [" + box + "] " + also + " /Length " + painted.length() + " >>\nstream\n" + painted + "\nendstream");
+            return object("<< /Type /XObject /Subtype /Form /BBox [" + box + "] " + also + " /Length "
+                    + painted.length() + " >>\nstream\n" + painted + "\nendstream");
         }
 
         DrawingRead read() {
-            List<String> objects = new ArrayList<>(List.of("<< /Type /Catalog /Pages 2 0 R " + catalogue + " >>", "<< /Type /Pages /Kids [3 0 R] /Count 1 >>",
-                    "<< /Type /Page /Parent 2 0 R /MediaBox [0 0 300 300] /Contents 4 0 R /Resources << " + resources + " >> " + page + " >>",
+            List<String> objects = new ArrayList<>(List.of(
+                    "<< /Type /Catalog /Pages 2 0 R " + catalogue + " >>",
+                    "<< /Type /Pages /Kids [3 0 R] /Count 1 >>",
+                    "<< /Type /Page /Parent 2 0 R /MediaBox [0 0 300 300] /Contents 4 0 R /Resources << " + resources
+                            + " >> " + page + " >>",
                     "<< /Length " + content.length() + " >>\nstream\n" + content + "\nendstream"));
             objects.addAll(more);
             ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -74,12 +78,17 @@ class PdfReadingTest {
             List<Integer> at = new ArrayList<>();
             for (int i = 0; i < objects.size(); i++) {
                 at.add(out.size());
-                out.writeBytes((i + 1 + " 0 obj\n" + objects.get(i) + "\nendobj\n").getBytes(StandardCharsets.ISO_8859_1));
+                out.writeBytes(
+                        (i + 1 + " 0 obj\n" + objects.get(i) + "\nendobj\n").getBytes(StandardCharsets.ISO_8859_1));
             }
             int table = out.size();
             StringBuilder end = new StringBuilder("xref\n0 " + (objects.size() + 1) + "\n0000000000 65535 f \n");
             at.forEach(o -> end.append(String.format("%010d 00000 n %n", o).replace("\r\n", "\n")));
-            end.append("trailer << /Size ").append(objects.size() + 1).append(" /Root 1 0 R >>\nstartxref\n").append(table).append("\n%%EOF\n");
+            end.append("trailer << /Size ")
+                    .append(objects.size() + 1)
+                    .append(" /Root 1 0 R >>\nstartxref\n")
+                    .append(table)
+                    .append("\n%%EOF\n");
             out.writeBytes(end.toString().getBytes(StandardCharsets.ISO_8859_1));
             return PdfReader.read(new DrawingFile("a.pdf", out.toByteArray()));
         }
@@ -96,53 +105,91 @@ class PdfReadingTest {
     }
 
     private static double points2(Drawing d, Colour colour) {
-        return Region.weld(d.shapes().stream().filter(s -> s.colour().equals(colour)).map(s -> s.curves().enclosed()).toList()).areaMm2() / (POINT_MM * POINT_MM);
+        return Region.weld(d.shapes().stream()
+                                .filter(s -> s.colour().equals(colour))
+                                .map(s -> s.curves().enclosed())
+                                .toList())
+                        .areaMm2()
+                / (POINT_MM * POINT_MM);
     }
 
     @Test
     void aFormPaintsNothingBeyondItsBox() {
-        Page page = new Page("2 0 0 2 10 10 cm /F Do 0 0 1 rg 100 100 20 20 re f").with("/XObject << /F 5 0 R >>").form("1 0 0 rg -50 -50 200 200 re f", "0 0 30 40", "");
+        Page page = new Page("2 0 0 2 10 10 cm /F Do 0 0 1 rg 100 100 20 20 re f")
+                .with("/XObject << /F 5 0 R >>")
+                .form("1 0 0 rg -50 -50 200 200 re f", "0 0 30 40", "");
         assertThat(page.points2(RED)).isCloseTo(4 * 30 * 40, within(0.01));
         assertThat(page.points2(BLUE)).as("what comes after it is whole").isCloseTo(4 * 20 * 20, within(0.01));
     }
 
     @Test
     void whatIsQuiteClearIsNotThereAndWhatIsHalfClearIsSeenThrough() {
-        Page page = new Page("/G gs 1 0 0 rg 0 0 50 50 re f /H gs 0 0 1 rg 100 100 50 50 re f").with("/ExtGState << /G << /ca 0 >> /H << /ca 0.5 /CA 0 >> >>");
+        Page page = new Page("/G gs 1 0 0 rg 0 0 50 50 re f /H gs 0 0 1 rg 100 100 50 50 re f")
+                .with("/ExtGState << /G << /ca 0 >> /H << /ca 0.5 /CA 0 >> >>");
         assertThat(page.points2(RED)).isZero();
         assertThat(page.taken().notes()).containsExactly(Note.HIDDEN_LEFT_OUT);
-        assertThat(page.taken().drawing().shapes()).singleElement().satisfies(s -> assertThat(s.ink()).hasValueSatisfying(i -> assertThat(i.argb(0, 0) >>> 24).isBetween(127, 128)));
-        Page group = new Page("q /G gs /X Do Q 0 0 1 rg 0 0 9 9 re f").with("/ExtGState << /G << /ca 0 >> >> /XObject << /X 5 0 R >>").form("1 0 0 rg 50 50 99 99 re f", "0 0 300 300", GROUP);
+        assertThat(page.taken().drawing().shapes())
+                .singleElement()
+                .satisfies(s -> assertThat(s.ink())
+                        .hasValueSatisfying(i -> assertThat(i.argb(0, 0) >>> 24).isBetween(127, 128)));
+        Page group = new Page("q /G gs /X Do Q 0 0 1 rg 0 0 9 9 re f")
+                .with("/ExtGState << /G << /ca 0 >> >> /XObject << /X 5 0 R >>")
+                .form("1 0 0 rg 50 50 99 99 re f", "0 0 300 300", GROUP);
         assertThat(group.points2(RED)).as("a clear group").isZero();
     }
 
     private static Page tiles(int paintType, String painted, String matrix, String content) {
-        return new Page(content).with("/Pattern << /P 5 0 R >> /ColorSpace << /U [/Pattern /DeviceRGB] >>").object("<< /Type /Pattern /PatternType 1 /PaintType " + paintType
-                + " /TilingType 1 /BBox [0 0 20 20] /XStep 20 /YStep 20 /Resources << >> /Matrix [" + matrix + "] /Length " + painted.length() + " >>\nstream\n" + painted + "\nendstream");
+        return new Page(content)
+                .with("/Pattern << /P 5 0 R >> /ColorSpace << /U [/Pattern /DeviceRGB] >>")
+                .object("<< /Type /Pattern /PatternType 1 /PaintType " + paintType
+                        + " /TilingType 1 /BBox [0 0 20 20] /XStep 20 /YStep 20 /Resources << >> /Matrix [" + matrix
+                        + "] /Length " + painted.length() + " >>\nstream\n" + painted + "\nendstream");
     }
 
     /** A red half of each tile of 20 by 20, cut off at the shape's edge. */
     @Test
     void aPatternIsLaidTileByTile() {
         String half = "1 0 0 rg 0 0 10 20 re f";
-        assertThat(tiles(1, half, "1 0 0 1 0 0", "/Pattern cs /P scn 0 0 100 100 re f").points2(RED)).isCloseTo(5000, within(0.1));
-        assertThat(tiles(1, half, "2 0 0 1 5 0", "/Pattern cs /P scn 5 0 60 100 re f").points2(RED)).as("as wide again, and moved").isCloseTo(4000, within(0.1));
-        Page after = tiles(1, half, "1 0 0 1 0 0", "q 0 0 50 50 re W n /Pattern cs /P scn 0 0 100 100 re f Q 0 0 1 rg 200 200 10 10 re f");
+        assertThat(tiles(1, half, "1 0 0 1 0 0", "/Pattern cs /P scn 0 0 100 100 re f")
+                        .points2(RED))
+                .isCloseTo(5000, within(0.1));
+        assertThat(tiles(1, half, "2 0 0 1 5 0", "/Pattern cs /P scn 5 0 60 100 re f")
+                        .points2(RED))
+                .as("as wide again, and moved")
+                .isCloseTo(4000, within(0.1));
+        Page after = tiles(
+                1,
+                half,
+                "1 0 0 1 0 0",
+                "q 0 0 50 50 re W n /Pattern cs /P scn 0 0 100 100 re f Q 0 0 1 rg 200 200 10 10 re f");
         assertThat(after.points2(RED)).as("within a clip").isCloseTo(30 * 50, within(0.1));
         assertThat(after.points2(BLUE)).as("and what comes after it is whole").isCloseTo(100, within(0.1));
         assertThat(after.taken().notes()).isEmpty();
-        assertThat(tiles(2, "0 0 10 20 re f", "1 0 0 1 0 0", "/U cs 0 0 1 /P scn 0 0 100 100 re f").points2(BLUE)).as("in the colour that is told").isCloseTo(5000, within(0.1));
-        assertThat(tiles(1, half, ".01 0 0 .01 0 0", "/Pattern cs /P scn 0 0 100 100 re f").taken().notes()).as("too many").contains(Note.SHADES_AS_ONE_COLOUR);
+        assertThat(tiles(2, "0 0 10 20 re f", "1 0 0 1 0 0", "/U cs 0 0 1 /P scn 0 0 100 100 re f")
+                        .points2(BLUE))
+                .as("in the colour that is told")
+                .isCloseTo(5000, within(0.1));
+        assertThat(tiles(1, half, ".01 0 0 .01 0 0", "/Pattern cs /P scn 0 0 100 100 re f")
+                        .taken()
+                        .notes())
+                .as("too many")
+                .contains(Note.SHADES_AS_ONE_COLOUR);
     }
 
     @Test
     void stepsMayGoBackAndAPatternMayPaintWithItself() {
-        Page back = new Page("/Pattern cs /P scn 0 0 100 100 re f").with("/Pattern << /P 5 0 R >>").object("<< /Type /Pattern /PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 20 20]"
-                + " /XStep -20 /YStep -20 /Resources << >> /Length 23 >>\nstream\n1 0 0 rg 0 0 10 20 re f\nendstream");
+        Page back = new Page("/Pattern cs /P scn 0 0 100 100 re f")
+                .with("/Pattern << /P 5 0 R >>")
+                .object(
+                        "<< /Type /Pattern /PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 20 20]"
+                                + " /XStep -20 /YStep -20 /Resources << >> /Length 23 >>\nstream\n1 0 0 rg 0 0 10 20 re f\nendstream");
         assertThat(back.points2(RED)).isCloseTo(5000, within(0.1));
         String itself = "1 0 0 rg 0 0 10 20 re f /Pattern cs /P scn 10 0 5 20 re f";
-        Page deep = new Page("/Pattern cs /P scn 0 0 100 100 re f").with("/Pattern << /P 5 0 R >>").object("<< /Type /Pattern /PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 20 20]"
-                + " /XStep 20 /YStep 20 /Resources << /Pattern << /P 5 0 R >> >> /Length " + itself.length() + " >>\nstream\n" + itself + "\nendstream");
+        Page deep = new Page("/Pattern cs /P scn 0 0 100 100 re f")
+                .with("/Pattern << /P 5 0 R >>")
+                .object("<< /Type /Pattern /PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 20 20]"
+                        + " /XStep 20 /YStep 20 /Resources << /Pattern << /P 5 0 R >> >> /Length " + itself.length()
+                        + " >>\nstream\n" + itself + "\nendstream");
         assertThat(deep.points2(RED)).isBetween(5000.0 - 0.1, 10_000.0);
         assertThat(deep.taken().notes()).contains(Note.SHADES_AS_ONE_COLOUR);
     }
@@ -156,10 +203,17 @@ class PdfReadingTest {
         }
         for (String kind : List.of("Luminosity", "Alpha")) {
             String image = kind.equals("Alpha") ? "/ColorSpace /DeviceGray /SMask 7 0 R" : "/ColorSpace /DeviceGray";
-            Page page = new Page("/G gs 1 0 0 rg 0 0 200 200 re f").with("/ExtGState << /G << /SMask << /S /" + kind + " /G 5 0 R >> >> >>")
-                    .form("q 100 0 0 100 0 0 cm /I Do Q", "0 0 300 300", GROUP + " /Resources << /XObject << /I 6 0 R >> >>")
-                    .object("<< /Type /XObject /Subtype /Image /Width 10 /Height 10 /BitsPerComponent 8 " + image + " /Filter /ASCIIHexDecode /Length 201 >>\nstream\n" + pixels + ">\nendstream")
-                    .object("<< /Type /XObject /Subtype /Image /Width 10 /Height 10 /BitsPerComponent 8 /ColorSpace /DeviceGray /Filter /ASCIIHexDecode /Length 201 >>\nstream\n" + pixels + ">\nendstream");
+            Page page = new Page("/G gs 1 0 0 rg 0 0 200 200 re f")
+                    .with("/ExtGState << /G << /SMask << /S /" + kind + " /G 5 0 R >> >> >>")
+                    .form(
+                            "q 100 0 0 100 0 0 cm /I Do Q",
+                            "0 0 300 300",
+                            GROUP + " /Resources << /XObject << /I 6 0 R >> >>")
+                    .object("<< /Type /XObject /Subtype /Image /Width 10 /Height 10 /BitsPerComponent 8 " + image
+                            + " /Filter /ASCIIHexDecode /Length 201 >>\nstream\n" + pixels + ">\nendstream")
+                    .object(
+                            "<< /Type /XObject /Subtype /Image /Width 10 /Height 10 /BitsPerComponent 8 /ColorSpace /DeviceGray /Filter /ASCIIHexDecode /Length 201 >>\nstream\n"
+                                    + pixels + ">\nendstream");
             assertThat(page.points2(RED)).as(kind).isCloseTo(5000, within(50.0));
             assertThat(page.taken().notes()).containsExactly(Note.SOFT_MASKS_AS_EDGES);
         }
@@ -167,14 +221,22 @@ class PdfReadingTest {
 
     @Test
     void aBlendIsLeftOutAndSaid() {
-        assertThat(new Page("/G gs 1 0 0 rg 0 0 50 50 re f").with("/ExtGState << /G << /BM /Multiply >> >>").taken().notes()).containsExactly(Note.EFFECTS_LEFT_OUT);
+        assertThat(new Page("/G gs 1 0 0 rg 0 0 50 50 re f")
+                        .with("/ExtGState << /G << /BM /Multiply >> >>")
+                        .taken()
+                        .notes())
+                .containsExactly(Note.EFFECTS_LEFT_OUT);
     }
 
     @Test
     void layersThatAreSwitchedOffAreNotRead() {
-        Page page = new Page("/OC /A BDC 1 0 0 rg 0 0 50 50 re f EMC /OC /B BDC 0 0 1 rg 100 0 50 50 re f /OC /A BDC 1 0 0 rg 110 110 5 5 re f EMC 0 0 1 rg 200 0 10 10 re f EMC /X Do")
-                .with("/Properties << /A 5 0 R /B 6 0 R >> /XObject << /X 7 0 R >>").object("<< /Type /OCG /Name (off) >>").object("<< /Type /OCG /Name (on) >>")
-                .form("1 0 0 rg 0 0 50 50 re f", "0 0 300 300", "/OC 5 0 R").catalogue("/OCProperties << /OCGs [5 0 R 6 0 R] /D << /OFF [5 0 R] >> >>");
+        Page page = new Page(
+                        "/OC /A BDC 1 0 0 rg 0 0 50 50 re f EMC /OC /B BDC 0 0 1 rg 100 0 50 50 re f /OC /A BDC 1 0 0 rg 110 110 5 5 re f EMC 0 0 1 rg 200 0 10 10 re f EMC /X Do")
+                .with("/Properties << /A 5 0 R /B 6 0 R >> /XObject << /X 7 0 R >>")
+                .object("<< /Type /OCG /Name (off) >>")
+                .object("<< /Type /OCG /Name (on) >>")
+                .form("1 0 0 rg 0 0 50 50 re f", "0 0 300 300", "/OC 5 0 R")
+                .catalogue("/OCProperties << /OCGs [5 0 R 6 0 R] /D << /OFF [5 0 R] >> >>");
         assertThat(page.points2(RED)).isZero();
         assertThat(page.points2(BLUE)).isCloseTo(2500 + 100, within(0.01));
         assertThat(page.taken().notes()).containsExactly(Note.HIDDEN_LEFT_OUT);
@@ -183,27 +245,41 @@ class PdfReadingTest {
     @Test
     void membershipOfLayersFollowsItsPolicy() {
         for (String policy : List.of("AllOn", "AnyOn", "AnyOff", "AllOff")) {
-            Page page = new Page("/OC /M BDC 1 0 0 rg 0 0 50 50 re f EMC 0 0 1 rg 100 100 10 10 re f").with("/Properties << /M 7 0 R >>")
-                    .object("<< /Type /OCG /Name (off) >>").object("<< /Type /OCG /Name (on) >>").object("<< /Type /OCMD /OCGs [5 0 R 6 0 R] /P /" + policy + " >>")
+            Page page = new Page("/OC /M BDC 1 0 0 rg 0 0 50 50 re f EMC 0 0 1 rg 100 100 10 10 re f")
+                    .with("/Properties << /M 7 0 R >>")
+                    .object("<< /Type /OCG /Name (off) >>")
+                    .object("<< /Type /OCG /Name (on) >>")
+                    .object("<< /Type /OCMD /OCGs [5 0 R 6 0 R] /P /" + policy + " >>")
                     .catalogue("/OCProperties << /OCGs [5 0 R 6 0 R] /D << /BaseState /OFF /ON [6 0 R] >> >>");
             assertThat(page.points2(RED)).as(policy).isCloseTo(policy.startsWith("Any") ? 2500 : 0, within(0.01));
         }
     }
 
-    /** By hand: dashes of 30, 10 gap, begun 20 in: 10, gap 10, 30, gap 10, 30, gap 10: of 100 there are 70 covered, 10 wide. */
+    /**
+     * By hand: dashes of 30, 10 gap, begun 20 in: 10, gap 10, 30, gap 10, 30, gap 10: of 100 there are 70 covered, 10
+     * wide.
+     */
     @Test
     void dashesBeginAtTheirPhase() {
-        assertThat(new Page("1 0 0 RG 10 w [30 10] 20 d 0 50 m 100 50 l S").points2(RED)).isCloseTo(70 * 10, within(0.1));
-        assertThat(new Page("1 0 0 RG 10 w [30 10] 0 d 0 50 m 100 50 l S").points2(RED)).isCloseTo(80 * 10, within(0.1));
+        assertThat(new Page("1 0 0 RG 10 w [30 10] 20 d 0 50 m 100 50 l S").points2(RED))
+                .isCloseTo(70 * 10, within(0.1));
+        assertThat(new Page("1 0 0 RG 10 w [30 10] 0 d 0 50 m 100 50 l S").points2(RED))
+                .isCloseTo(80 * 10, within(0.1));
     }
 
     @Test
     void aLineIsAsWideAsItsSpaceIsScaledEachWay() {
-        assertThat(new Page("1 0 0 RG q 3 0 0 1 0 0 cm 10 w 20 0 m 20 100 l S Q").points2(RED)).as("across the stretched way").isCloseTo(30 * 100, within(0.1));
-        assertThat(new Page("1 0 0 RG q 3 0 0 1 0 0 cm 10 w 0 50 m 60 50 l S Q").points2(RED)).as("along it").isCloseTo(180 * 10, within(0.1));
+        assertThat(new Page("1 0 0 RG q 3 0 0 1 0 0 cm 10 w 20 0 m 20 100 l S Q").points2(RED))
+                .as("across the stretched way")
+                .isCloseTo(30 * 100, within(0.1));
+        assertThat(new Page("1 0 0 RG q 3 0 0 1 0 0 cm 10 w 0 50 m 60 50 l S Q").points2(RED))
+                .as("along it")
+                .isCloseTo(180 * 10, within(0.1));
     }
 
-    /** 16 and 8 points square with lines of 0.8, which is 0.28 mm but a twentieth of the whole: each frame by itself. */
+    /**
+     * 16 and 8 points square with lines of 0.8, which is 0.28 mm but a twentieth of the whole: each frame by itself.
+     */
     @Test
     void narrowLinesOfASmallSignAreSeen() {
         Page page = new Page("1 0 0 RG 0.8 w 2 2 16 16 re S 0 0 1 RG 6 6 8 8 re S");
@@ -214,12 +290,19 @@ class PdfReadingTest {
     @Test
     void aSoftMaskIsAHardEdgeWhereHalfComesThrough() {
         String mask = "/ExtGState << /G << /SMask << /S /Luminosity /G 5 0 R >> >> >>";
-        Page page = new Page("/G gs 1 0 0 rg 0 0 100 100 re f").with(mask).form("1 g 0 0 60 300 re f 0.2 g 0 0 60 30 re f 0.8 g 80 0 10 10 re f", "0 0 300 300", GROUP);
+        Page page = new Page("/G gs 1 0 0 rg 0 0 100 100 re f")
+                .with(mask)
+                .form("1 g 0 0 60 300 re f 0.2 g 0 0 60 30 re f 0.8 g 80 0 10 10 re f", "0 0 300 300", GROUP);
         assertThat(page.points2(RED)).isCloseTo(60 * 70 + 100, within(0.01));
         assertThat(page.taken().notes()).contains(Note.SOFT_MASKS_AS_EDGES);
-        Page alpha = new Page("q 1 0 0 1 20 0 cm /G gs 1 0 0 rg 0 0 100 100 re f Q").with(mask.replace("Luminosity", "Alpha")).form("0 g 50 0 100 40 re f", "0 0 300 300", GROUP);
+        Page alpha = new Page("q 1 0 0 1 20 0 cm /G gs 1 0 0 rg 0 0 100 100 re f Q")
+                .with(mask.replace("Luminosity", "Alpha"))
+                .form("0 g 50 0 100 40 re f", "0 0 300 300", GROUP);
         assertThat(alpha.points2(RED)).as("where its space was when it was set").isCloseTo(50 * 40, within(0.01));
-        Page form = new Page("/G gs /X Do").with(mask + "/XObject << /X 6 0 R >>").form("1 g 0 0 60 300 re f", "0 0 300 300", GROUP).form("0 0 1 rg 50 0 100 10 re f", "0 0 300 300", "");
+        Page form = new Page("/G gs /X Do")
+                .with(mask + "/XObject << /X 6 0 R >>")
+                .form("1 g 0 0 60 300 re f", "0 0 300 300", GROUP)
+                .form("0 0 1 rg 50 0 100 10 re f", "0 0 300 300", "");
         assertThat(form.points2(BLUE)).isCloseTo(100, within(0.01));
     }
 
@@ -227,8 +310,11 @@ class PdfReadingTest {
     void shadesGoAlongAndOutAsInk() {
         String function = "/Function << /FunctionType 2 /Domain [0 1] /C0 [1 0 0] /C1 [0 0 1] /N 1 >>";
         Page page = new Page("/Pattern cs /P scn 0 0 100 50 re f q 100 100 100 100 re W n /S sh Q")
-                .with("/Pattern << /P << /PatternType 2 /Shading << /ShadingType 2 /ColorSpace /DeviceRGB /Coords [0 0 100 0] " + function + " >> >> >>")
-                .with("/Shading << /S << /ShadingType 3 /ColorSpace /DeviceRGB /Coords [150 150 0 150 150 50] " + function + " >> >>");
+                .with(
+                        "/Pattern << /P << /PatternType 2 /Shading << /ShadingType 2 /ColorSpace /DeviceRGB /Coords [0 0 100 0] "
+                                + function + " >> >> >>")
+                .with("/Shading << /S << /ShadingType 3 /ColorSpace /DeviceRGB /Coords [150 150 0 150 150 50] "
+                        + function + " >> >>");
         DrawingRead.Taken taken = page.taken();
         assertThat(taken.notes()).isEmpty();
         List<DrawnShape> shapes = taken.drawing().shapes();
@@ -240,13 +326,15 @@ class PdfReadingTest {
         Ink round = shapes.get(1).ink().orElseThrow();
         var middle = shapes.get(1).curves().bounds().centre();
         assertThat(round.argb(middle.xMm(), middle.yMm()) & 0xFFFFFF).isEqualTo(0xFF0000);
-        assertThat(round.argb(middle.xMm() + 25 * POINT_MM, middle.yMm()) & 0xFF).isBetween(0x7C, 0x83);
+        assertThat(round.argb(middle.xMm() + 25 * POINT_MM, middle.yMm()) & 0xFF)
+                .isBetween(0x7C, 0x83);
     }
 
     /** Two pixels, red and blue, 40 by 20 points: as ink in a box of that size, red on the left. */
     @Test
     void picturesAreInkWithAPlace() {
-        Page page = new Page("q 40 0 0 20 10 10 cm BI /W 2 /H 1 /CS /RGB /BPC 8 ID \u00ff\u0000\u0000\u0000\u0000\u00ff EI Q 0 1 0 rg 100 100 9 9 re f");
+        Page page = new Page(
+                "q 40 0 0 20 10 10 cm BI /W 2 /H 1 /CS /RGB /BPC 8 ID \u00ff\u0000\u0000\u0000\u0000\u00ff EI Q 0 1 0 rg 100 100 9 9 re f");
         DrawingRead.Taken taken = page.taken();
         assertThat(taken.notes()).containsExactly(Note.PICTURES_ONLY_PRINTED);
         DrawnShape picture = taken.drawing().shapes().getFirst();
@@ -261,10 +349,17 @@ class PdfReadingTest {
 
     @Test
     void aPicturesFirstRowIsOnTop() {
-        DrawnShape picture = new Page("q 20 0 0 40 10 10 cm BI /W 1 /H 2 /CS /RGB /BPC 8 ID \u00ff\u0000\u0000\u0000\u0000\u00ff EI Q").taken().drawing().shapes().getFirst();
+        DrawnShape picture = new Page(
+                        "q 20 0 0 40 10 10 cm BI /W 1 /H 2 /CS /RGB /BPC 8 ID \u00ff\u0000\u0000\u0000\u0000\u00ff EI Q")
+                .taken()
+                .drawing()
+                .shapes()
+                .getFirst();
         var box = picture.curves().bounds();
-        assertThat(picture.ink().orElseThrow().argb(box.centre().xMm(), box.minYMm() + 0.1)).isEqualTo(0xFFFF0000);
-        assertThat(picture.ink().orElseThrow().argb(box.centre().xMm(), box.maxYMm() - 0.1)).isEqualTo(0xFF0000FF);
+        assertThat(picture.ink().orElseThrow().argb(box.centre().xMm(), box.minYMm() + 0.1))
+                .isEqualTo(0xFFFF0000);
+        assertThat(picture.ink().orElseThrow().argb(box.centre().xMm(), box.maxYMm() - 0.1))
+                .isEqualTo(0xFF0000FF);
     }
 
     @Test
@@ -280,17 +375,24 @@ class PdfReadingTest {
     void nothingIsWrittenIntoTheHome() {
         Path cache = Path.of(System.getProperty("user.home"), ".pdfbox.cache");
         boolean before = Files.exists(cache);
-        new Page("BT /F 40 Tf 20 20 Td (Kite) Tj ET").with("/Font << /F << /Type /Font /Subtype /TrueType /BaseFont /NoSuchFontAnywhere >> >>").read();
+        new Page("BT /F 40 Tf 20 20 Td (Kite) Tj ET")
+                .with("/Font << /F << /Type /Font /Subtype /TrueType /BaseFont /NoSuchFontAnywhere >> >>")
+                .read();
         assertThat(Files.exists(cache)).isEqualTo(before);
         assertThat(System.getProperty("pdfbox.fontcache")).isNotBlank().isNotEqualTo(System.getProperty("user.home"));
     }
 
     @Test
     void layersAreGroupsWithTheirNames() {
-        Page page = new Page("/OC /A BDC 1 0 0 rg 0 0 50 50 re f /Span BMC 60 0 10 10 re f EMC EMC 0 0 1 rg 100 0 50 50 re f /OC /B BDC 200 0 10 10 re f EMC /X Do")
-                .with("/Properties << /A 5 0 R /B 6 0 R >> /XObject << /X 7 0 R >>").object("<< /Type /OCG /Name (Kite) >>").object("<< /Type /OCG /Name (Tail) >>")
-                .form("1 0 0 rg 0 60 50 50 re f", "0 0 300 300", "/OC 6 0 R").catalogue("/OCProperties << /OCGs [5 0 R 6 0 R] /D << >> >>");
-        assertThat(page.taken().drawing().shapes()).extracting(s -> s.groups().stream().map(DrawnGroup::name).toList())
+        Page page = new Page(
+                        "/OC /A BDC 1 0 0 rg 0 0 50 50 re f /Span BMC 60 0 10 10 re f EMC EMC 0 0 1 rg 100 0 50 50 re f /OC /B BDC 200 0 10 10 re f EMC /X Do")
+                .with("/Properties << /A 5 0 R /B 6 0 R >> /XObject << /X 7 0 R >>")
+                .object("<< /Type /OCG /Name (Kite) >>")
+                .object("<< /Type /OCG /Name (Tail) >>")
+                .form("1 0 0 rg 0 60 50 50 re f", "0 0 300 300", "/OC 6 0 R")
+                .catalogue("/OCProperties << /OCGs [5 0 R 6 0 R] /D << >> >>");
+        assertThat(page.taken().drawing().shapes())
+                .extracting(s -> s.groups().stream().map(DrawnGroup::name).toList())
                 .containsExactly(List.of("Kite"), List.of("Kite"), List.of(), List.of("Tail"), List.of("Tail"));
     }
 }

@@ -1,8 +1,5 @@
 package jurren.formats.picture;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -17,6 +14,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 class PictureReaderTest {
     /** Wider than high, red in the upper left corner and blue in the lower right. */
@@ -71,14 +71,35 @@ class PictureReaderTest {
     /** The camera's orientation in a tag of its own, as cameras write it. */
     private static byte[] turned(byte[] jpeg, int orientation) {
         ByteBuffer tag = ByteBuffer.allocate(36);
-        tag.putShort((short) 0xFFE1).putShort((short) 34).put("Exif\0\0MM\0*".getBytes(java.nio.charset.StandardCharsets.ISO_8859_1)).putInt(8)
-                .putShort((short) 1).putShort((short) 0x0112).putShort((short) 3).putInt(1).putShort((short) orientation).putShort((short) 0).putInt(0);
+        tag.putShort((short) 0xFFE1)
+                .putShort((short) 34)
+                .put("Exif\0\0MM\0*".getBytes(java.nio.charset.StandardCharsets.ISO_8859_1))
+                .putInt(8)
+                .putShort((short) 1)
+                .putShort((short) 0x0112)
+                .putShort((short) 3)
+                .putInt(1)
+                .putShort((short) orientation)
+                .putShort((short) 0)
+                .putInt(0);
         ByteBuffer all = ByteBuffer.allocate(jpeg.length + 36);
-        return all.put(jpeg, 0, 2).put(tag.array()).put(jpeg, 2, jpeg.length - 2).array();
+        return all.put(jpeg, 0, 2)
+                .put(tag.array())
+                .put(jpeg, 2, jpeg.length - 2)
+                .array();
     }
 
     @ParameterizedTest
-    @CsvSource({"1, 40, 4, 4", "2, 40, 36, 4", "3, 40, 36, 20", "4, 40, 4, 20", "5, 24, 4, 4", "6, 24, 20, 4", "7, 24, 20, 36", "8, 24, 4, 36"})
+    @CsvSource({
+        "1, 40, 4, 4",
+        "2, 40, 36, 4",
+        "3, 40, 36, 20",
+        "4, 40, 4, 20",
+        "5, 24, 4, 4",
+        "6, 24, 20, 4",
+        "7, 24, 20, 36",
+        "8, 24, 4, 36"
+    })
     void pictureIsTurnedAsTheCameraSays(int orientation, int width, int redX, int redY) throws Exception {
         Picture p = taken(PictureReader.read("a.jpg", turned(picture("jpeg"), orientation)));
         assertThat(p.width()).isEqualTo(width);
@@ -87,20 +108,34 @@ class PictureReaderTest {
 
     @Test
     void aResolutionTagGivesASizeAndNoTagNone() throws Exception {
-        assertThat(((PictureRead.Taken) PictureReader.read("a.png", picture("png"))).perInch()).isEmpty();
+        assertThat(((PictureRead.Taken) PictureReader.read("a.png", picture("png"))).perInch())
+                .isEmpty();
         byte[] png = picture("png");
-        ByteBuffer chunk = ByteBuffer.allocate(21).putInt(9).put("pHYs".getBytes(java.nio.charset.StandardCharsets.US_ASCII)).putInt(11811).putInt(11811).put((byte) 1);
+        ByteBuffer chunk = ByteBuffer.allocate(21)
+                .putInt(9)
+                .put("pHYs".getBytes(java.nio.charset.StandardCharsets.US_ASCII))
+                .putInt(11811)
+                .putInt(11811)
+                .put((byte) 1);
         CRC32 crc = new CRC32();
         crc.update(chunk.array(), 4, 13);
         chunk.putInt((int) crc.getValue());
-        byte[] tagged = ByteBuffer.allocate(png.length + 21).put(png, 0, 33).put(chunk.array()).put(png, 33, png.length - 33).array();
-        assertThat(((PictureRead.Taken) PictureReader.read("a.png", tagged)).perInch().orElseThrow()).isCloseTo(300, within(0.01));
+        byte[] tagged = ByteBuffer.allocate(png.length + 21)
+                .put(png, 0, 33)
+                .put(chunk.array())
+                .put(png, 33, png.length - 33)
+                .array();
+        assertThat(((PictureRead.Taken) PictureReader.read("a.png", tagged))
+                        .perInch()
+                        .orElseThrow())
+                .isCloseTo(300, within(0.01));
     }
 
     @Test
     void whatIsNoPictureTooLargeOrDamagedIsRefused() throws Exception {
         assertThat(refused(new byte[0])).isEqualTo(Reason.EMPTY);
-        assertThat(refused("hello".getBytes(java.nio.charset.StandardCharsets.US_ASCII))).isEqualTo(Reason.NOT_A_PICTURE);
+        assertThat(refused("hello".getBytes(java.nio.charset.StandardCharsets.US_ASCII)))
+                .isEqualTo(Reason.NOT_A_PICTURE);
         byte[] png = picture("png");
         byte[] huge = png.clone();
         ByteBuffer.wrap(huge).putInt(16, 60_000).putInt(20, 60_000);
@@ -138,13 +173,27 @@ class PictureReaderTest {
         }
     }
 
-    /** A TIFF in the colours of print, written by hand: one pixel without cyan, one with nothing else, one of all black ink. */
+    /**
+     * A TIFF in the colours of print, written by hand: one pixel without cyan, one with nothing else, one of all black
+     * ink.
+     */
     @Test
     void aTiffInTheColoursOfPrintIsRead() {
         byte[] inks = {0, -1, -1, 0, -1, 0, 0, 0, 0, 0, 0, -1};
-        int[][] entries = {{256, 3, 1, 3}, {257, 3, 1, 1}, {258, 3, 4, 8 + 2 + 10 * 12 + 4}, {259, 3, 1, 1}, {262, 3, 1, 5}, {273, 4, 1, 8 + 2 + 10 * 12 + 4 + 8},
-            {277, 3, 1, 4}, {278, 3, 1, 1}, {279, 4, 1, inks.length}, {332, 3, 1, 1}};
-        ByteBuffer tiff = ByteBuffer.allocate(8 + 2 + 10 * 12 + 4 + 8 + inks.length).order(java.nio.ByteOrder.LITTLE_ENDIAN);
+        int[][] entries = {
+            {256, 3, 1, 3},
+            {257, 3, 1, 1},
+            {258, 3, 4, 8 + 2 + 10 * 12 + 4},
+            {259, 3, 1, 1},
+            {262, 3, 1, 5},
+            {273, 4, 1, 8 + 2 + 10 * 12 + 4 + 8},
+            {277, 3, 1, 4},
+            {278, 3, 1, 1},
+            {279, 4, 1, inks.length},
+            {332, 3, 1, 1}
+        };
+        ByteBuffer tiff =
+                ByteBuffer.allocate(8 + 2 + 10 * 12 + 4 + 8 + inks.length).order(java.nio.ByteOrder.LITTLE_ENDIAN);
         tiff.put((byte) 'I').put((byte) 'I').putShort((short) 42).putInt(8).putShort((short) entries.length);
         for (int[] e : entries) {
             tiff.putShort((short) e[0]).putShort((short) e[1]).putInt(e[2]).putInt(e[3]);

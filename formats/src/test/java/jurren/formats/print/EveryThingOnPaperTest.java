@@ -1,7 +1,5 @@
 package jurren.formats.print;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,7 +29,11 @@ import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Tickets and runs of every thing there is, of one material that holds on it, with names as long as people write them. */
+import static org.assertj.core.api.Assertions.assertThat;
+
+/**
+ * Tickets and runs of every thing there is, of one material that holds on it, with names as long as people write them.
+ */
 class EveryThingOnPaperTest {
     private static final Shop SHOP = BuiltInShop.read();
     private static final Planner PLANNER = new Planner();
@@ -40,17 +42,37 @@ class EveryThingOnPaperTest {
 
     static Stream<List<Blank>> things() {
         List<Blank> all = SHOP.blanks();
-        return IntStream.range(0, (all.size() + A_JOB - 1) / A_JOB).mapToObj(i -> all.subList(i * A_JOB, Math.min(all.size(), (i + 1) * A_JOB)));
+        return IntStream.range(0, (all.size() + A_JOB - 1) / A_JOB)
+                .mapToObj(i -> all.subList(i * A_JOB, Math.min(all.size(), (i + 1) * A_JOB)));
     }
 
     private static List<Material> holding(Blank blank) {
-        return SHOP.materials().stream().filter(m -> WhatHolds.of(m, blank.madeOf(), blank.colours().getFirst(), blank.reference().faces().getFirst()).answer() != Verdict.Answer.DOES_NOT_HOLD).toList();
+        return SHOP.materials().stream()
+                .filter(m -> WhatHolds.of(
+                                        m,
+                                        blank.madeOf(),
+                                        blank.colours().getFirst(),
+                                        blank.reference().faces().getFirst())
+                                .answer()
+                        != Verdict.Answer.DOES_NOT_HOLD)
+                .toList();
     }
 
     private static Line line(String letter, Blank blank, Material material) {
-        Colour film = material.colours().isEmpty() ? Colour.of("#7C2E57") : material.colours().getFirst().colour();
-        Line said = NewJobs.saying("Robin & Wren", ShippedTypeface.FREDOKA, blank, blank.colours().getLast(), material, film).lines().getFirst();
-        return said.withId(letter).withTitle(blank.name() + " for everybody who helped at the kite fair, second delivery");
+        Colour film = material.colours().isEmpty()
+                ? Colour.of("#7C2E57")
+                : material.colours().getFirst().colour();
+        Line said = NewJobs.saying(
+                        "Robin & Wren",
+                        ShippedTypeface.FREDOKA,
+                        blank,
+                        blank.colours().getLast(),
+                        material,
+                        film)
+                .lines()
+                .getFirst();
+        return said.withId(letter)
+                .withTitle(blank.name() + " for everybody who helped at the kite fair, second delivery");
     }
 
     @ParameterizedTest
@@ -62,7 +84,14 @@ class EveryThingOnPaperTest {
             assertThat(holds).as(things.get(i).id()).isNotEmpty();
             lines.add(line(String.valueOf((char) ('A' + i)), things.get(i), holds.get(i % holds.size())));
         }
-        Job job = new Job("Otterbrook Kite Fair, third year, with everything that was promised to the committee", "0412", "", true, lines).withCustomer("The Otterbrook Society for Kites and Other Light Things").withDue("Sat 5 Dec, before noon");
+        Job job = new Job(
+                        "Otterbrook Kite Fair, third year, with everything that was promised to the committee",
+                        "0412",
+                        "",
+                        true,
+                        lines)
+                .withCustomer("The Otterbrook Society for Kites and Other Light Things")
+                .withDue("Sat 5 Dec, before noon");
         Plan plan = PLANNER.plan(job, SHOP);
         for (Paper paper : Paper.values()) {
             Units units = paper == Paper.A4 ? Units.METRIC : Units.AMERICAN;
@@ -70,7 +99,9 @@ class EveryThingOnPaperTest {
             for (byte[] pdf : List.of(ticket, RunPdf.write(plan, WholeRun.of(plan), units, paper))) {
                 for (List<TextPosition> page : Signs.of(pdf)) {
                     assertThat(Signs.onEachOther(page)).isEmpty();
-                    assertThat(Signs.overTheEdge(page, LEAST_MARGIN)).map(Signs::told).isEmpty();
+                    assertThat(Signs.overTheEdge(page, LEAST_MARGIN))
+                            .map(Signs::told)
+                            .isEmpty();
                 }
             }
             try (PDDocument document = Loader.loadPDF(ticket)) {
@@ -89,10 +120,14 @@ class EveryThingOnPaperTest {
                     byte[] pdf = TemplatePdf.write(thing.name() + ", " + face.name(), face, paper);
                     for (List<TextPosition> page : Signs.of(pdf)) {
                         assertThat(page).as("%s %s", thing.id(), face.name()).isNotEmpty();
-                        assertThat(Signs.onEachOther(page)).as("%s %s on %s", thing.id(), face.name(), paper).isEmpty();
+                        assertThat(Signs.onEachOther(page))
+                                .as("%s %s on %s", thing.id(), face.name(), paper)
+                                .isEmpty();
                         // labels of what goes on on the next sheet are clipped at the right
-                        assertThat(Signs.overTheEdge(page, LEAST_MARGIN / 2)).as("%s %s on %s", thing.id(), face.name(), paper)
-                                .allSatisfy(t -> assertThat((double) t.getX()).isGreaterThan(LEAST_MARGIN / 2)).allSatisfy(t -> assertThat(t.getYDirAdj()).isLessThan(t.getPageHeight()));
+                        assertThat(Signs.overTheEdge(page, LEAST_MARGIN / 2))
+                                .as("%s %s on %s", thing.id(), face.name(), paper)
+                                .allSatisfy(t -> assertThat((double) t.getX()).isGreaterThan(LEAST_MARGIN / 2))
+                                .allSatisfy(t -> assertThat(t.getYDirAdj()).isLessThan(t.getPageHeight()));
                     }
                 }
             }

@@ -1,8 +1,5 @@
 package jurren.formats.print;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -38,6 +35,9 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 /** Inks in pixels, and a picture that is bent round a cone. */
 class InkRasterTest {
     private static final Colour BLUE = Colour.of("#2040C0");
@@ -56,8 +56,12 @@ class InkRasterTest {
     void edgesAreAsSoftAsTheirCoverAndInksAsTheirAlpha() {
         BufferedImage image = white(40, 40);
         InkRaster.paint(image, Region.of(new Box(10.5, 10, 20.5, 20)), new Ink.Clear(BLUE, 0.5), Placement.HERE);
-        assertThat(image.getRGB(15, 15)).as("128 of 255 of the way from white to blue").isEqualTo(0xFF8F9FDF);
-        assertThat(new Color(image.getRGB(10, 15)).getRed()).as("a quarter of the way from white to blue").isCloseTo(199, within(3));
+        assertThat(image.getRGB(15, 15))
+                .as("128 of 255 of the way from white to blue")
+                .isEqualTo(0xFF8F9FDF);
+        assertThat(new Color(image.getRGB(10, 15)).getRed())
+                .as("a quarter of the way from white to blue")
+                .isCloseTo(199, within(3));
         assertThat(image.getRGB(9, 15)).isEqualTo(0xFFFFFFFF);
         assertThat(image.getRGB(15, 21)).isEqualTo(0xFFFFFFFF);
     }
@@ -80,7 +84,11 @@ class InkRasterTest {
         }
         Picture board = Picture.ofOwned(200, 200, argb);
         BufferedImage image = white(20, 20);
-        InkRaster.paint(image, Region.of(new Box(0, 0, 200, 200)), new Ink.OfPicture(new InkRaster.Reduced(board), Placement.HERE, 1), Placement.scaled(0.1));
+        InkRaster.paint(
+                image,
+                Region.of(new Box(0, 0, 200, 200)),
+                new Ink.OfPicture(new InkRaster.Reduced(board), Placement.HERE, 1),
+                Placement.scaled(0.1));
         for (int x = 2; x < 18; x++) {
             assertThat(new Color(image.getRGB(x, 10)).getGreen()).isCloseTo(127, within(2));
         }
@@ -88,7 +96,8 @@ class InkRasterTest {
 
     @Test
     void aShadeMadeAPictureShowsTheSame() {
-        Ink shade = new Ink.Shade(false, Placement.scaled(50), List.of(new Ink.Stop(0, 0x00FF0000), new Ink.Stop(1, 0xFF0000FF)), 1);
+        Ink shade = new Ink.Shade(
+                false, Placement.scaled(50), List.of(new Ink.Stop(0, 0x00FF0000), new Ink.Stop(1, 0xFF0000FF)), 1);
         Ink.OfPicture flat = InkRaster.flattened(Region.of(new Box(0, 0, 50, 20)), shade, 100, 1_000_000);
         for (double x = 5; x < 50; x += 7) {
             int wanted = shade.argb(x, 10);
@@ -99,7 +108,8 @@ class InkRasterTest {
     }
 
     /**
-     * On a tapered tumbler: what the written sheet shows at a point is what the picture has where that point lies on the thing,
+     * On a tapered tumbler: what the written sheet shows at a point is what the picture has where that point lies on
+     * the thing,
      * worked out by rolling it back, which the writer does not.
      */
     @Test
@@ -108,11 +118,20 @@ class InkRasterTest {
         for (int i = 0; i < argb.length; i++) {
             argb[i] = 0xFF000000 | i % 600 * 255 / 600 << 16 | i / 600 * 255 / 300 << 8 | 0x50;
         }
-        PictureRead.Taken read = (PictureRead.Taken) PictureReader.read("ramp.png", PictureWriter.png(Picture.ofOwned(600, 300, argb)));
-        Motif picture = new Motif("m1", "ramp", new PrintedPicture(read.file(), PrintedPicture.Crop.NONE, 1, 0.25, 0.25), List.of(), Pose.at(0, 80));
+        PictureRead.Taken read =
+                (PictureRead.Taken) PictureReader.read("ramp.png", PictureWriter.png(Picture.ofOwned(600, 300, argb)));
+        Motif picture = new Motif(
+                "m1",
+                "ramp",
+                new PrintedPicture(read.file(), PrintedPicture.Crop.NONE, 1, 0.25, 0.25),
+                List.of(),
+                Pose.at(0, 80));
         Job demo = DemoJob.simple();
         Line cups = demo.line("B").orElseThrow().withMotifs(List.of(picture));
-        Plan plan = new Planner().plan(demo.withLines(List.of(cups.withSizes(List.of(SizeEntry.of(cups.drawnFor(), 1))))), BuiltInShop.read());
+        Plan plan = new Planner()
+                .plan(
+                        demo.withLines(List.of(cups.withSizes(List.of(SizeEntry.of(cups.drawnFor(), 1))))),
+                        BuiltInShop.read());
         LinePlan line = plan.lines().getFirst();
         PrintSheet sheet = plan.prints().getFirst();
         PrintSheet.Slot slot = sheet.slots().getFirst();
@@ -146,8 +165,11 @@ class InkRasterTest {
                 <rect width="20" height="20" fill="#2040C0" fill-opacity="0.5"/><rect x="20" width="20" height="20" fill="#2040C0"/></g>
                 <rect y="20" width="20" height="20" fill="#2040C0" opacity="0"/><rect x="20" y="20" width="20" height="20" fill="#2040C0"/></svg>
                 """;
-        DrawingRead.Taken read = (DrawingRead.Taken) SvgReader.read(new DrawingFile("o.svg", svg.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
-        List<Double> opacities = read.drawing().shapes().stream().map(s -> s.ink().map(i -> ((Ink.Clear) i).opacity()).orElse(1.0)).toList();
+        DrawingRead.Taken read = (DrawingRead.Taken)
+                SvgReader.read(new DrawingFile("o.svg", svg.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+        List<Double> opacities = read.drawing().shapes().stream()
+                .map(s -> s.ink().map(i -> ((Ink.Clear) i).opacity()).orElse(1.0))
+                .toList();
         assertThat(opacities).hasSize(3);
         assertThat(opacities.get(0)).isCloseTo(0.25, within(0.003));
         assertThat(opacities.get(1)).isCloseTo(0.5, within(1e-6));

@@ -1,8 +1,5 @@
 package jurren.formats.print;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.io.IOException;
 import java.util.List;
 import java.util.TreeSet;
@@ -23,6 +20,9 @@ import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** Papers for either sheet: nothing runs over its edge, and nothing is on one that is not on the other. */
 class PaperTest {
@@ -67,7 +67,8 @@ class PaperTest {
     @EnumSource(Paper.class)
     void noWordLiesOnAnother(Paper paper) throws IOException {
         Units units = paper == Paper.A4 ? Units.METRIC : Units.AMERICAN;
-        for (byte[] pdf : List.of(TicketPdf.write(PLAN, units, Remedies.NONE, paper), RunPdf.write(PLAN, RUN, units, paper))) {
+        for (byte[] pdf :
+                List.of(TicketPdf.write(PLAN, units, Remedies.NONE, paper), RunPdf.write(PLAN, RUN, units, paper))) {
             for (List<TextPosition> page : Signs.of(pdf)) {
                 assertThat(Signs.onEachOther(page)).isEmpty();
             }
@@ -78,7 +79,8 @@ class PaperTest {
     @Test
     void aLongTitleIsShortenedAndItsPlaceIsNot() throws IOException {
         Job job = DemoJob.make().withLine("A", l -> l.withTitle("Crew tees " + "for everybody who helped ".repeat(12)));
-        byte[] pdf = TicketPdf.write(new Planner().plan(job, BuiltInShop.read()), Units.METRIC, Remedies.NONE, Paper.A4);
+        byte[] pdf =
+                TicketPdf.write(new Planner().plan(job, BuiltInShop.read()), Units.METRIC, Remedies.NONE, Paper.A4);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
             assertThat(text).contains("… · front, place 1 of 2", "… · back, place 2 of 2");

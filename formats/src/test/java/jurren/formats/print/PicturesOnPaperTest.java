@@ -1,8 +1,5 @@
 package jurren.formats.print;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -12,8 +9,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import javax.imageio.ImageIO;
-import jurren.core.art.DrawingFile;
 import jurren.core.art.Drawing;
+import jurren.core.art.DrawingFile;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
 import jurren.core.art.PrintedPicture;
@@ -44,6 +41,9 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** Pictures, shades and shadows on written sheets, looked at with a renderer that knows nothing of the plan. */
 class PicturesOnPaperTest {
@@ -81,8 +81,14 @@ class PicturesOnPaperTest {
     /** Onto the tile of the catalogue, which is flat and takes dye. */
     private static Plan plan(int copies, Motif... motifs) {
         Job demo = DemoJob.simple();
-        Line line = demo.lines().getFirst().withBlank(Thing.of("tile-108", "white").withFace("front"), "one size", List.of(SizeEntry.of("one size", copies)))
-                .withMaterial("dye-print").withMotifs(List.of(motifs));
+        Line line = demo.lines()
+                .getFirst()
+                .withBlank(
+                        Thing.of("tile-108", "white").withFace("front"),
+                        "one size",
+                        List.of(SizeEntry.of("one size", copies)))
+                .withMaterial("dye-print")
+                .withMotifs(List.of(motifs));
         return new Planner().plan(demo.withLines(List.of(line)), BuiltInShop.read());
     }
 
@@ -107,7 +113,9 @@ class PicturesOnPaperTest {
     }
 
     private static void isNear(int rgb, int wanted, double within) {
-        assertThat(new Colour(rgb).differenceFrom(new Colour(wanted))).as("%06X beside %06X", rgb, wanted).isLessThan(within);
+        assertThat(new Colour(rgb).differenceFrom(new Colour(wanted)))
+                .as("%06X beside %06X", rgb, wanted)
+                .isLessThan(within);
     }
 
     private static void theFourCornersAreRight(Plan plan) throws IOException {
@@ -131,7 +139,8 @@ class PicturesOnPaperTest {
             var resources = document.getPage(0).getResources();
             for (var name : resources.getXObjectNames()) {
                 images.add(resources.getXObject(name).getCOSObject());
-                assertThat(((PDImageXObject) resources.getXObject(name)).getSuffix()).isEqualTo("jpg");
+                assertThat(((PDImageXObject) resources.getXObject(name)).getSuffix())
+                        .isEqualTo("jpg");
             }
             assertThat(images).hasSize(1);
         }
@@ -147,7 +156,12 @@ class PicturesOnPaperTest {
     @Test
     void whatIsSeenThroughMixesWithWhatLiesBelow() throws IOException {
         Motif ground = motif("m1", new Shape(Shape.Kind.RECTANGLE, 80, 60, 4, 0, Colour.of("#F0E0C0")));
-        Plan plan = plan(1, ground, motif("m2", source(PictureWriter.png(picture(600, 400, 255)), 0.1).withOpacity(0.5)));
+        Plan plan = plan(
+                1,
+                ground,
+                motif(
+                        "m2",
+                        source(PictureWriter.png(picture(600, 400, 255)), 0.1).withOpacity(0.5)));
         BufferedImage paper = paper(PrintPdf.write(plan.prints().getFirst(), "Cut line"));
         isNear(seen(paper, plan.prints().getFirst().slots().getFirst(), -20, -12), 0xE08070, 8);
         isNear(seen(paper, plan.prints().getFirst().slots().getFirst(), -38, -12), 0xF0E0C0, 2);
@@ -156,7 +170,8 @@ class PicturesOnPaperTest {
     @Test
     void keptInsideADiscOnlyTheDiscIsPrinted() throws IOException {
         Motif disc = motif("m1", new Shape(Shape.Kind.ELLIPSE, 30, 30, 4, 0, Colour.of("#F0E0C0")));
-        Plan plan = plan(1, disc, motif("m2", source(PictureWriter.png(picture(600, 400, 255)), 0.1), new KeepInside("m1", 2)));
+        Plan plan = plan(
+                1, disc, motif("m2", source(PictureWriter.png(picture(600, 400, 255)), 0.1), new KeepInside("m1", 2)));
         PrintSheet.Slot slot = plan.prints().getFirst().slots().getFirst();
         BufferedImage paper = paper(PrintPdf.write(plan.prints().getFirst(), "Cut line"));
         isNear(seen(paper, slot, -6, -6), 0xD02020, 12);
@@ -176,7 +191,8 @@ class PicturesOnPaperTest {
                 <rect y="30" width="40" height="30" fill="#0000ff" opacity="0.5"/>
                 <rect x="40" y="30" width="40" height="30" fill="url(#b)"/></svg>
                 """;
-        DrawingRead.Taken read = (DrawingRead.Taken) SvgReader.read(new DrawingFile("shades.svg", svg.getBytes(StandardCharsets.UTF_8)));
+        DrawingRead.Taken read =
+                (DrawingRead.Taken) SvgReader.read(new DrawingFile("shades.svg", svg.getBytes(StandardCharsets.UTF_8)));
         Drawing drawing = read.drawing();
         assertThat(read.notes()).as("nothing was lost").isEmpty();
         Plan plan = plan(1, motif("m1", drawing));
@@ -187,14 +203,18 @@ class PicturesOnPaperTest {
         isNear(seen(paper, slot, -20, 15), 0x7F7FFF, 6);
         isNear(seen(paper, slot, 20, 15), 0xFF0000, 12);
         isNear(seen(paper, slot, 25, 15), 0x7F007F, 12);
-        BufferedImage png = ImageIO.read(new ByteArrayInputStream(PrintPng.write(plan.prints().getFirst(), DPI)));
+        BufferedImage png = ImageIO.read(
+                new ByteArrayInputStream(PrintPng.write(plan.prints().getFirst(), DPI)));
         isNear(seen(png, slot, 25, 15), 0x7F007F, 12);
         isNear(seen(png, slot, -20, 15), 0x7F7FFF, 6);
     }
 
     @Test
     void aShadowIsDarkestUnderWhatCastsIt() throws IOException {
-        Motif square = motif("m1", new Shape(Shape.Kind.RECTANGLE, 40, 40, 4, 0, Colour.of("#F0E0C0")), new SoftShadow(6, 0, 4, 60, new Colour(0)));
+        Motif square = motif(
+                "m1",
+                new Shape(Shape.Kind.RECTANGLE, 40, 40, 4, 0, Colour.of("#F0E0C0")),
+                new SoftShadow(6, 0, 4, 60, new Colour(0)));
         Plan plan = plan(1, square);
         PrintSheet.Slot slot = plan.prints().getFirst().slots().getFirst();
         BufferedImage paper = paper(PrintPdf.write(plan.prints().getFirst(), "Cut line"));
@@ -213,6 +233,9 @@ class PicturesOnPaperTest {
         assertThat(image.getWidth()).isEqualTo((int) Math.round(sheet.widthMm() * 10));
         assertThat(image.getHeight()).isEqualTo((int) Math.round(sheet.heightMm() * 10));
         isNear(seen(image, sheet.slots().getLast(), -20, -12), 0xD02020, 2);
-        assertThat(((PictureRead.Taken) PictureReader.read("p.png", png)).perInch().orElseThrow()).isEqualTo(254, within(0.1));
+        assertThat(((PictureRead.Taken) PictureReader.read("p.png", png))
+                        .perInch()
+                        .orElseThrow())
+                .isEqualTo(254, within(0.1));
     }
 }

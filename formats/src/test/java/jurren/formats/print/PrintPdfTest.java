@@ -1,8 +1,5 @@
 package jurren.formats.print;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.List;
@@ -25,6 +22,9 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 /** The written sheet as a printer that knows nothing of the plan would put it on paper. */
 class PrintPdfTest {
     private static final Plan PLAN = new Planner().plan(DemoJob.make(), BuiltInShop.read());
@@ -34,15 +34,23 @@ class PrintPdfTest {
     private static final double EDGE_MM = 0.2;
 
     private static PrintSheet print(String line, String place) {
-        return PLAN.prints().stream().filter(p -> p.isFor(line, place)).findFirst().orElseThrow();
+        return PLAN.prints().stream()
+                .filter(p -> p.isFor(line, place))
+                .findFirst()
+                .orElseThrow();
     }
 
-    /** Every spot of a piece well inside a colour has it on paper, where its slot is, and mirrored where it is turned over. */
+    /**
+     * Every spot of a piece well inside a colour has it on paper, where its slot is, and mirrored where it is turned
+     * over.
+     */
     private static void inkLiesWhereItShould(PrintSheet print, boolean mirrored) throws IOException {
         try (PDDocument pdf = Loader.loadPDF(PrintPdf.write(print, "Cut line"))) {
-            assertThat(pdf.getPage(0).getMediaBox().getWidth()).isEqualTo((float) (print.widthMm() * 72 / 25.4), within(0.01f));
+            assertThat(pdf.getPage(0).getMediaBox().getWidth())
+                    .isEqualTo((float) (print.widthMm() * 72 / 25.4), within(0.01f));
             BufferedImage paper = new PDFRenderer(pdf).renderImageWithDPI(0, DPI);
-            for (PrintSheet.Slot slot : List.of(print.slots().getFirst(), print.slots().getLast())) {
+            for (PrintSheet.Slot slot :
+                    List.of(print.slots().getFirst(), print.slots().getLast())) {
                 assertThat(inkLiesWhereItShould(slot, mirrored, paper)).isGreaterThan(100);
             }
         }
@@ -75,13 +83,18 @@ class PrintPdfTest {
     }
 
     private static boolean nearAnEdge(Layer layer, Point p) {
-        return layer.print().inks().stream().anyMatch(i -> nearAnEdge(i.region(), p)) || layer.isCut() && nearAnEdge(layer.region(), p);
+        return layer.print().inks().stream().anyMatch(i -> nearAnEdge(i.region(), p))
+                || layer.isCut() && nearAnEdge(layer.region(), p);
     }
 
     private static boolean nearAnEdge(Region r, Point p) {
         boolean in = r.contains(p);
-        return Stream.of(new Point(p.xMm() + EDGE_MM, p.yMm()), new Point(p.xMm() - EDGE_MM, p.yMm()), new Point(p.xMm(), p.yMm() + EDGE_MM),
-                new Point(p.xMm(), p.yMm() - EDGE_MM)).anyMatch(q -> r.contains(q) != in);
+        return Stream.of(
+                        new Point(p.xMm() + EDGE_MM, p.yMm()),
+                        new Point(p.xMm() - EDGE_MM, p.yMm()),
+                        new Point(p.xMm(), p.yMm() + EDGE_MM),
+                        new Point(p.xMm(), p.yMm() - EDGE_MM))
+                .anyMatch(q -> r.contains(q) != in);
     }
 
     @Test
@@ -90,29 +103,43 @@ class PrintPdfTest {
         assertThat(back.reversed()).isTrue();
         inkLiesWhereItShould(back, true);
         Layer layer = back.slots().getFirst().layer();
-        assertThat(PrintSheet.inkOf(layer).widthMm()).isEqualTo(layer.region().bounds().widthMm() + 6, within(0.02));
+        assertThat(PrintSheet.inkOf(layer).widthMm())
+                .isEqualTo(layer.region().bounds().widthMm() + 6, within(0.02));
     }
 
     @Test
     void aWrapIsMirrored() throws IOException {
-        inkLiesWhereItShould(PLAN.prints().stream().filter(p -> p.isFor("B", "wrap")).findFirst().orElseThrow(), true);
+        inkLiesWhereItShould(
+                PLAN.prints().stream()
+                        .filter(p -> p.isFor("B", "wrap"))
+                        .findFirst()
+                        .orElseThrow(),
+                true);
     }
 
     @Test
     void aLabelIsNotAndItsCutLineIsASpotColourOfTheNameThatWasAskedFor() throws IOException {
-        PrintSheet label = PLAN.prints().stream().filter(p -> p.slots().getFirst().lineId().equals("C")).findFirst().orElseThrow();
+        PrintSheet label = PLAN.prints().stream()
+                .filter(p -> p.slots().getFirst().lineId().equals("C"))
+                .findFirst()
+                .orElseThrow();
         assertThat(label.reversed()).isFalse();
         try (PDDocument pdf = Loader.loadPDF(PrintPdf.write(label, "Knife here"))) {
             var resources = pdf.getPage(0).getResources();
-            assertThat(StreamSupport.stream(resources.getColorSpaceNames().spliterator(), false).map(n -> {
-                try {
-                    return resources.getColorSpace(n);
-                } catch (IOException e) {
-                    throw new AssertionError(e);
-                }
-            })).filteredOn(PDSeparation.class::isInstance).singleElement()
-                    .satisfies(c -> assertThat(((PDSeparation) c).getColorantName()).isEqualTo("Knife here"));
-            assertThat(new PDFTextStripper().getText(pdf)).contains("then load " + label.load() + " cuts it", "true size");
+            assertThat(StreamSupport.stream(resources.getColorSpaceNames().spliterator(), false)
+                            .map(n -> {
+                                try {
+                                    return resources.getColorSpace(n);
+                                } catch (IOException e) {
+                                    throw new AssertionError(e);
+                                }
+                            }))
+                    .filteredOn(PDSeparation.class::isInstance)
+                    .singleElement()
+                    .satisfies(c ->
+                            assertThat(((PDSeparation) c).getColorantName()).isEqualTo("Knife here"));
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains("then load " + label.load() + " cuts it", "true size");
         }
         inkLiesWhereItShould(label, false);
     }

@@ -13,10 +13,10 @@ import org.apache.pdfbox.text.TextPosition;
 final class Signs {
     /** Signs nearer than this are in one row. */
     private static final double ROW_PT = 4;
+
     private static final double TOUCHING_PT = 1;
 
-    private Signs() {
-    }
+    private Signs() {}
 
     /** Page by page. */
     static List<List<TextPosition>> of(byte[] pdf) throws IOException {
@@ -53,8 +53,12 @@ final class Signs {
 
     /** What stands less than {@code margin} from the edge of its page. */
     static List<TextPosition> overTheEdge(List<TextPosition> page, double margin) {
-        return page.stream().filter(t -> !t.getUnicode().isBlank() && (t.getX() < margin || t.getEndX() > t.getPageWidth() - margin
-                || t.getYDirAdj() < margin || t.getYDirAdj() > t.getPageHeight() - margin / 2))
+        return page.stream()
+                .filter(t -> !t.getUnicode().isBlank()
+                        && (t.getX() < margin
+                                || t.getEndX() > t.getPageWidth() - margin
+                                || t.getYDirAdj() < margin
+                                || t.getYDirAdj() > t.getPageHeight() - margin / 2))
                 .toList();
     }
 

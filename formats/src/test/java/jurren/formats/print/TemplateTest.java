@@ -1,10 +1,5 @@
 package jurren.formats.print;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
-import jurren.core.blank.Face;
-import jurren.formats.catalogue.BuiltInShop;
 import java.awt.geom.Rectangle2D;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -12,6 +7,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.xml.parsers.DocumentBuilderFactory;
+import jurren.core.blank.Face;
+import jurren.formats.catalogue.BuiltInShop;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
@@ -20,14 +17,29 @@ import org.junit.jupiter.api.Test;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 class TemplateTest {
-    private static final Face TUMBLER = BuiltInShop.read().blank("tumbler-tapered-20").orElseThrow().reference().faces().getFirst();
-    private static final Face TEE = BuiltInShop.read().blank("tee-adult").orElseThrow().reference().faces().getFirst();
+    private static final Face TUMBLER = BuiltInShop.read()
+            .blank("tumbler-tapered-20")
+            .orElseThrow()
+            .reference()
+            .faces()
+            .getFirst();
+    private static final Face TEE = BuiltInShop.read()
+            .blank("tee-adult")
+            .orElseThrow()
+            .reference()
+            .faces()
+            .getFirst();
 
     @Test
     void svgShowsTheUnrolledFaceAtTrueSizeWithItsBar() throws Exception {
-        Element svg = DocumentBuilderFactory.newInstance().newDocumentBuilder()
-                .parse(new ByteArrayInputStream(TemplateSvg.write("Tumbler <20>", TUMBLER))).getDocumentElement();
+        Element svg = DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new ByteArrayInputStream(TemplateSvg.write("Tumbler <20>", TUMBLER)))
+                .getDocumentElement();
 
         double widthMm = Double.parseDouble(svg.getAttribute("width").replace("mm", ""));
         String[] viewBox = svg.getAttribute("viewBox").split(" ");
@@ -53,7 +65,8 @@ class TemplateTest {
     /** Absolute points after M and L; the bar alone has steps to the right. */
     private static Rectangle2D box(String d) {
         Rectangle2D box = null;
-        Matcher m = Pattern.compile("([ML])(-?[\\d.]+) (-?[\\d.]+)|h(-?[\\d.]+)").matcher(d);
+        Matcher m =
+                Pattern.compile("([ML])(-?[\\d.]+) (-?[\\d.]+)|h(-?[\\d.]+)").matcher(d);
         double x = 0;
         double y = 0;
         while (m.find()) {
@@ -71,14 +84,20 @@ class TemplateTest {
 
     @Test
     void pdfTakesAsManySheetsAsTheFaceNeeds() throws IOException {
-        assertThat(pages(TUMBLER, Paper.LETTER)).as("285 mm wide on 192 mm of paper").isEqualTo(2);
+        assertThat(pages(TUMBLER, Paper.LETTER))
+                .as("285 mm wide on 192 mm of paper")
+                .isEqualTo(2);
         double printable = 215.9 - 24;
         int across = TemplatePdf.sheets(Template.of("t", TEE).box().widthMm(), printable);
-        assertThat(printable + (across - 1) * (printable - 10)).isGreaterThanOrEqualTo(Template.of("t", TEE).box().widthMm());
+        assertThat(printable + (across - 1) * (printable - 10))
+                .isGreaterThanOrEqualTo(Template.of("t", TEE).box().widthMm());
         assertThat(pages(TEE, Paper.LETTER)).isGreaterThanOrEqualTo(across * 3);
         try (PDDocument pdf = Loader.loadPDF(TemplatePdf.write("Tumbler", TUMBLER, Paper.A4))) {
             assertThat(pdf.getPage(0).getMediaBox().getWidth()).isEqualTo(PDRectangle.A4.getWidth());
-            assertThat(new PDFTextStripper().getText(pdf)).contains("100 mm").contains("1 of 2").contains("lip");
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains("100 mm")
+                    .contains("1 of 2")
+                    .contains("lip");
         }
     }
 
@@ -90,6 +109,7 @@ class TemplateTest {
 
     @Test
     void titlesCannotBreakTheDrawing() {
-        assertThat(new String(TemplateSvg.write("a & b < c", TUMBLER), StandardCharsets.UTF_8)).contains("a &amp; b &lt; c");
+        assertThat(new String(TemplateSvg.write("a & b < c", TUMBLER), StandardCharsets.UTF_8))
+                .contains("a &amp; b &lt; c");
     }
 }

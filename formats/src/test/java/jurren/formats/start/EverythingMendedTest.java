@@ -1,7 +1,5 @@
 package jurren.formats.start;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +20,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 /** Every start and every shape, as they come: mended as far as it goes, nothing is worse and nothing stops the work. */
 class EverythingMendedTest {
     private static final Shop SHOP = BuiltInShop.read();
@@ -41,7 +41,9 @@ class EverythingMendedTest {
         Plan before = planner.plan(job(motifs), SHOP);
         Plan after = new Mender(planner).mend(before, false).plan();
         Map<Class<?>, Long> was = kinds(before);
-        kinds(after).forEach((kind, count) -> assertThat(count).as(kind.getSimpleName()).isLessThanOrEqualTo(was.getOrDefault(kind, 0L)));
+        kinds(after)
+                .forEach((kind, count) ->
+                        assertThat(count).as(kind.getSimpleName()).isLessThanOrEqualTo(was.getOrDefault(kind, 0L)));
         return after;
     }
 
@@ -54,8 +56,14 @@ class EverythingMendedTest {
     @ParameterizedTest
     @MethodSource("starts")
     void everyStart(Start start) {
-        Started.Made made = (Started.Made) StartMaker.make(start, Map.of(), Ground.of(TEE.reference().faces().getFirst(),
-                SHOP.material("smooth-film").orElseThrow(), TEE.colours().getFirst(), SHOP));
+        Started.Made made = (Started.Made) StartMaker.make(
+                start,
+                Map.of(),
+                Ground.of(
+                        TEE.reference().faces().getFirst(),
+                        SHOP.material("smooth-film").orElseThrow(),
+                        TEE.colours().getFirst(),
+                        SHOP));
         Plan plan = mended(made.motifs());
         assertThat(plan.snags()).as("%s", start.id()).noneMatch(s -> s.gravity() != Snag.Gravity.LOOK);
     }
@@ -63,7 +71,19 @@ class EverythingMendedTest {
     @ParameterizedTest
     @EnumSource(Shape.Kind.class)
     void everyShape(Shape.Kind kind) {
-        Motif shape = new Motif("m1", "shape", Shape.of(kind, 60, SHOP.material("smooth-film").orElseThrow().colours().getFirst().colour()), List.of(), Pose.at(0, 200));
+        Motif shape = new Motif(
+                "m1",
+                "shape",
+                Shape.of(
+                        kind,
+                        60,
+                        SHOP.material("smooth-film")
+                                .orElseThrow()
+                                .colours()
+                                .getFirst()
+                                .colour()),
+                List.of(),
+                Pose.at(0, 200));
         assertThat(mended(List.of(shape)).snags()).noneMatch(s -> s.gravity() != Snag.Gravity.LOOK);
     }
 }

@@ -1,44 +1,44 @@
 package jurren.formats.words;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
-import jurren.core.material.Material;
-import jurren.core.material.Film;
-import jurren.core.material.Colour;
-import jurren.core.lettering.ShippedTypeface;
-import jurren.core.layer.Panels;
-import jurren.core.job.Shop;
-import jurren.core.job.NewJobs;
-import jurren.core.blank.Blank;
+import java.util.List;
+import java.util.Optional;
 import jurren.core.art.Motif;
+import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.MadeOf;
+import jurren.core.blank.Obstacle;
 import jurren.core.blank.OwnBlank;
 import jurren.core.blank.Panel;
-import jurren.core.geometry.Box;
-import jurren.core.job.Job;
-import jurren.core.job.Line;
-import jurren.core.job.Place;
-import jurren.core.layer.LineUp;
-import jurren.core.blank.Obstacle;
 import jurren.core.finish.Limit;
 import jurren.core.finish.Press;
 import jurren.core.finish.Step;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Point;
+import jurren.core.job.Job;
+import jurren.core.job.Line;
+import jurren.core.job.NewJobs;
+import jurren.core.job.Place;
+import jurren.core.job.Shop;
+import jurren.core.layer.LineUp;
+import jurren.core.layer.Panels;
+import jurren.core.lettering.ShippedTypeface;
+import jurren.core.material.Colour;
+import jurren.core.material.Film;
+import jurren.core.material.Material;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 import jurren.core.snag.Snag;
-import jurren.core.geometry.Point;
 import jurren.formats.Refusal;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.drawing.DrawingRead;
-import java.util.Optional;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 class WordsTest {
     private static final Plan PLAN = new Planner().plan(DemoJob.simple(), BuiltInShop.read());
@@ -66,27 +66,58 @@ class WordsTest {
     @Test
     void everySnagIsASentenceWithItsFigures() {
         Point p = Point.ORIGIN;
-        List<Snag> all = List.of(new Snag.NoArt("A"), new Snag.EmptyLettering("A", "m", "name"),
-                new Snag.MissingGlyph("A", "m", "é", "Anton"), new Snag.OpenPath("A", "m", "logo", 2, p),
-                new Snag.NotWelded("A", "m", "name", 4, p), new Snag.BeyondBlank("A", "M", 900, 508, true),
-                new Snag.BeyondBlank("A", "M", 900, 508, false), new Snag.OutsideArea("A", "M", 12.7, p),
-                new Snag.BeyondPlaten("A", "M", 12.7, p), new Snag.ThinPart("A", 3, "S", 0.4, 0.8, false, p), new Snag.ThinPart("A", 3, "S", 0.2, 0.8, true, p),
-                new Snag.Crumbs("A", 1, 3, p), new Snag.WillLift("A", 1, 1, 0.8, p), new Snag.Spikes("A", 1, 2, p), new Snag.DoubledLine("A", 1, 0.1, p),
-                new Snag.HairlineGap("A", 0.2, p), new Snag.LostCounters("A", "m1", "NORTH", 2, "thicken", p), new Snag.SeveralPieces("A", "m1", "NORTH", 4, p),
-                new Snag.TooManyFilms("A", 4, 3, p), new Snag.NothingHoldsOn("A", 1, "Glitter film"), new Snag.NoSuchPlace("A", "back"), new Snag.NotSold("A", 1, "Glitter film", "#123456", "Glitter gold"),
-                new Snag.NotOnRoll("A", 3, "M", 300, 281, 8), new Snag.NotOnMat("A", 3, "M", 320, 100, 299, 299, 8), new Snag.RollTooShort("A", 1, "Cream", 5000, 300),
-                new Snag.RollTooShort("A", 1, "Cream", 5000, 0), new Snag.PressClash("A", 1, List.of(new Limit(Limit.Kind.MOST_IN_ALL, 1), new Limit(Limit.Kind.LEAST_SECONDS, 1))),
-                new Snag.PressClash("A", 1, List.of(new Limit(Limit.Kind.WISHED_SECONDS, 1))), new Snag.FontMissing("A", "m1", "NORTH", "Nowhere Sans"),
-                new Snag.NothingToFollow("A", "m1", "NORTH", "knock-out"), new Snag.NothingLeft("A", "m1", "NORTH", "only-parts"),
-                new Snag.NoEffect("A", "m1", "NORTH", "inner-outline"), new Snag.LooseIsland("A", 1, 2, p), new Snag.OverWrap("A", "M", 5, 230, p),
-                new Snag.InTheWay("A", "M", Obstacle.Kind.HANDLE, 4, p), new Snag.NoRoom("A", "M"),
-                new Snag.SplitPress("A", "M", 2, 15, p), new Snag.DoesNotHold("A", "Smooth film", PLAN.lines().getFirst().holdsUsual()),
-                new Snag.HoldsWithCare("A", "Printed sticker", PLAN.lines().getFirst().holdsUsual()), new Snag.PictureNotCut("A", "m1", "lake", "Smooth film"),
-                new Snag.CutSolid("A", "m1", "NORTH", true), new Snag.CoarsePicture("A", "m1", "lake", "M", 72.4, 150), new Snag.NotOnPaper("A", "M", 700, 600),
-                new Snag.NoPress("A", Press.Kind.MUG, Press.Kind.FLAT), new Snag.NoPress("A", Press.Kind.CAP, Press.Kind.FLAT));
+        List<Snag> all = List.of(
+                new Snag.NoArt("A"),
+                new Snag.EmptyLettering("A", "m", "name"),
+                new Snag.MissingGlyph("A", "m", "é", "Anton"),
+                new Snag.OpenPath("A", "m", "logo", 2, p),
+                new Snag.NotWelded("A", "m", "name", 4, p),
+                new Snag.BeyondBlank("A", "M", 900, 508, true),
+                new Snag.BeyondBlank("A", "M", 900, 508, false),
+                new Snag.OutsideArea("A", "M", 12.7, p),
+                new Snag.BeyondPlaten("A", "M", 12.7, p),
+                new Snag.ThinPart("A", 3, "S", 0.4, 0.8, false, p),
+                new Snag.ThinPart("A", 3, "S", 0.2, 0.8, true, p),
+                new Snag.Crumbs("A", 1, 3, p),
+                new Snag.WillLift("A", 1, 1, 0.8, p),
+                new Snag.Spikes("A", 1, 2, p),
+                new Snag.DoubledLine("A", 1, 0.1, p),
+                new Snag.HairlineGap("A", 0.2, p),
+                new Snag.LostCounters("A", "m1", "NORTH", 2, "thicken", p),
+                new Snag.SeveralPieces("A", "m1", "NORTH", 4, p),
+                new Snag.TooManyFilms("A", 4, 3, p),
+                new Snag.NothingHoldsOn("A", 1, "Glitter film"),
+                new Snag.NoSuchPlace("A", "back"),
+                new Snag.NotSold("A", 1, "Glitter film", "#123456", "Glitter gold"),
+                new Snag.NotOnRoll("A", 3, "M", 300, 281, 8),
+                new Snag.NotOnMat("A", 3, "M", 320, 100, 299, 299, 8),
+                new Snag.RollTooShort("A", 1, "Cream", 5000, 300),
+                new Snag.RollTooShort("A", 1, "Cream", 5000, 0),
+                new Snag.PressClash(
+                        "A", 1, List.of(new Limit(Limit.Kind.MOST_IN_ALL, 1), new Limit(Limit.Kind.LEAST_SECONDS, 1))),
+                new Snag.PressClash("A", 1, List.of(new Limit(Limit.Kind.WISHED_SECONDS, 1))),
+                new Snag.FontMissing("A", "m1", "NORTH", "Nowhere Sans"),
+                new Snag.NothingToFollow("A", "m1", "NORTH", "knock-out"),
+                new Snag.NothingLeft("A", "m1", "NORTH", "only-parts"),
+                new Snag.NoEffect("A", "m1", "NORTH", "inner-outline"),
+                new Snag.LooseIsland("A", 1, 2, p),
+                new Snag.OverWrap("A", "M", 5, 230, p),
+                new Snag.InTheWay("A", "M", Obstacle.Kind.HANDLE, 4, p),
+                new Snag.NoRoom("A", "M"),
+                new Snag.SplitPress("A", "M", 2, 15, p),
+                new Snag.DoesNotHold("A", "Smooth film", PLAN.lines().getFirst().holdsUsual()),
+                new Snag.HoldsWithCare(
+                        "A", "Printed sticker", PLAN.lines().getFirst().holdsUsual()),
+                new Snag.PictureNotCut("A", "m1", "lake", "Smooth film"),
+                new Snag.CutSolid("A", "m1", "NORTH", true),
+                new Snag.CoarsePicture("A", "m1", "lake", "M", 72.4, 150),
+                new Snag.NotOnPaper("A", "M", 700, 600),
+                new Snag.NoPress("A", Press.Kind.MUG, Press.Kind.FLAT),
+                new Snag.NoPress("A", Press.Kind.CAP, Press.Kind.FLAT));
 
         assertThat(all).allSatisfy(s -> isSentence(words.snag(s, PLAN)));
-        assertThat(all.stream().map(Snag::getClass).distinct()).as("none is forgotten here")
+        assertThat(all.stream().map(Snag::getClass).distinct())
+                .as("none is forgotten here")
                 .hasSize(Snag.class.getPermittedSubclasses().length);
         assertThat(words.snag(all.get(7), PLAN)).contains("0.50 in").contains("size M");
         assertThat(Words.kind(all.get(9))).isEqualTo("thin-part");
@@ -99,56 +130,131 @@ class WordsTest {
     void panelsAreLaidByTheirMarks() {
         Shop shop = BuiltInShop.read();
         LinePlan cold = panels(shop, "sign-board-400", "vinyl-permanent");
-        List<String> laid = cold.finish().steps().stream().filter(s -> s.kind() == Step.Kind.LAY).map(s -> words.stepText(s, cold)).toList();
+        List<String> laid = cold.finish().steps().stream()
+                .filter(s -> s.kind() == Step.Kind.LAY)
+                .map(s -> words.stepText(s, cold))
+                .toList();
         assertThat(laid).hasSize(2).last().asString().endsWith("Its marks go onto those of panel 1.");
         assertThat(laid.getFirst()).doesNotContain("marks go");
-        List<String> lifted = cold.finish().steps().stream().filter(s -> s.kind() == Step.Kind.LIFT).map(s -> words.stepText(s, cold)).toList();
+        List<String> lifted = cold.finish().steps().stream()
+                .filter(s -> s.kind() == Step.Kind.LIFT)
+                .map(s -> words.stepText(s, cold))
+                .toList();
         assertThat(lifted.getFirst()).doesNotContain("marks");
         assertThat(lifted.getLast()).endsWith("Then take the marks off.");
-        assertThat(cold.finish().steps().stream().filter(s -> s.kind() == Step.Kind.WEED).map(s -> words.stepText(s, cold))).allMatch(t -> t.endsWith("stay."));
+        assertThat(cold.finish().steps().stream()
+                        .filter(s -> s.kind() == Step.Kind.WEED)
+                        .map(s -> words.stepText(s, cold)))
+                .allMatch(t -> t.endsWith("stay."));
         LinePlan hot = panels(shop, "tee-adult", "smooth-film");
-        assertThat(hot.finish().steps().stream().map(s -> words.stepText(s, hot)).toList()).anyMatch(t -> t.contains("laps onto panel 1")).noneMatch(t -> t.contains("marks"));
+        assertThat(hot.finish().steps().stream()
+                        .map(s -> words.stepText(s, hot))
+                        .toList())
+                .anyMatch(t -> t.contains("laps onto panel 1"))
+                .noneMatch(t -> t.contains("marks"));
     }
 
     private static LinePlan panels(Shop shop, String thing, String material) {
         Blank blank = shop.blank(thing).orElseThrow();
         Material m = shop.material(material).orElseThrow();
         Colour colour = m.colours().getFirst().colour();
-        return new Planner().plan(NewJobs.saying("ILLY", ShippedTypeface.ALFA_SLAB_ONE, blank, blank.colours().getFirst(), m, colour)
-                .withLine("A", l -> l.withPanels(Film.of(material, colour), Optional.of(new Panels(false, List.of(0.5), 4)))), shop).lines().getFirst();
+        return new Planner()
+                .plan(
+                        NewJobs.saying(
+                                        "ILLY",
+                                        ShippedTypeface.ALFA_SLAB_ONE,
+                                        blank,
+                                        blank.colours().getFirst(),
+                                        m,
+                                        colour)
+                                .withLine(
+                                        "A",
+                                        l -> l.withPanels(
+                                                Film.of(material, colour),
+                                                Optional.of(new Panels(false, List.of(0.5), 4)))),
+                        shop)
+                .lines()
+                .getFirst();
     }
 
-    /** A sign with a front and a back, the back's art 30 mm lower: both have their upper mark at one height, and it is told. */
+    /**
+     * A sign with a front and a back, the back's art 30 mm lower: both have their upper mark at one height, and it is
+     * told.
+     */
     @Test
     void frontAndBackAreLinedUpByMarks() {
         Material vinyl = BuiltInShop.read().material("vinyl-permanent").orElseThrow();
         MadeOf board = BuiltInShop.read().blank("sign-board-400").orElseThrow().madeOf();
-        Blank sign = OwnBlank.of("own-sign", "Sign", board, new BlankColour("own", "white", Colour.of("#FFFFFF")),
-                OwnBlank.face("front", "front", OwnBlank.flat(Panel.Cut.RECTANGLE, 200, 300), 10))
+        Blank sign = OwnBlank.of(
+                        "own-sign",
+                        "Sign",
+                        board,
+                        new BlankColour("own", "white", Colour.of("#FFFFFF")),
+                        OwnBlank.face("front", "front", OwnBlank.flat(Panel.Cut.RECTANGLE, 200, 300), 10))
                 .withFaceAdded(OwnBlank.face("back", "back", OwnBlank.flat(Panel.Cut.RECTANGLE, 200, 300), 10));
         Shop shop = BuiltInShop.read().withOwn(List.of(sign));
-        Job one = NewJobs.saying("FAIR", ShippedTypeface.ALFA_SLAB_ONE, sign, sign.colours().getFirst(), vinyl, vinyl.colours().getFirst().colour());
+        Job one = NewJobs.saying(
+                "FAIR",
+                ShippedTypeface.ALFA_SLAB_ONE,
+                sign,
+                sign.colours().getFirst(),
+                vinyl,
+                vinyl.colours().getFirst().colour());
         Line front = one.lines().getFirst();
-        Line both = front.withPlace(Place.of("back", vinyl.id())).at(1).withMotifs(front.motifs().stream()
-                .map(m -> new Motif("b-" + m.id(), m.name(), m.source(), m.treatments(), m.pose().moved(0, 30))).toList()).at(0);
-        List<Box> art = new Planner().plan(one.withLine("A", _ -> both), shop).lines().stream().map(l -> l.drawn().artBounds().orElseThrow()).toList();
+        Line both = front.withPlace(Place.of("back", vinyl.id()))
+                .at(1)
+                .withMotifs(front.motifs().stream()
+                        .map(m -> new Motif(
+                                "b-" + m.id(),
+                                m.name(),
+                                m.source(),
+                                m.treatments(),
+                                m.pose().moved(0, 30)))
+                        .toList())
+                .at(0);
+        List<Box> art = new Planner()
+                .plan(one.withLine("A", _ -> both), shop).lines().stream()
+                        .map(l -> l.drawn().artBounds().orElseThrow())
+                        .toList();
         double height = LineUp.heightMm(art);
         Plan plan = new Planner().plan(one.withLine("A", _ -> both.withLineUp(Optional.of(height))), shop);
         assertThat(plan.lines()).hasSize(2).allSatisfy(l -> {
             assertThat(l.drawn().layers().getFirst().marks().bounds().minYMm()).isCloseTo(height - 3, within(1e-9));
-            assertThat(l.finish().steps().stream().filter(s -> s.kind() == Step.Kind.LAY).map(s -> words.stepText(s, l)).toList()).singleElement().asString()
-                    .endsWith("Its marks go onto the middle line, the upper one " + LengthUnit.INCH.format(height) + " from the top, as high on every place.");
-            assertThat(l.finish().steps().stream().filter(s -> s.kind() == Step.Kind.LIFT).map(s -> words.stepText(s, l)).toList()).last().asString().endsWith("Then take the marks off.");
+            assertThat(l.finish().steps().stream()
+                            .filter(s -> s.kind() == Step.Kind.LAY)
+                            .map(s -> words.stepText(s, l))
+                            .toList())
+                    .singleElement()
+                    .asString()
+                    .endsWith("Its marks go onto the middle line, the upper one " + LengthUnit.INCH.format(height)
+                            + " from the top, as high on every place.");
+            assertThat(l.finish().steps().stream()
+                            .filter(s -> s.kind() == Step.Kind.LIFT)
+                            .map(s -> words.stepText(s, l))
+                            .toList())
+                    .last()
+                    .asString()
+                    .endsWith("Then take the marks off.");
         });
         assertThat(art.getFirst().minYMm() - height).isCloseTo(8, within(1e-9));
-        assertThat(plan.lines().getLast().drawn().layers().getFirst().marks().bounds().maxYMm()).isCloseTo(art.getLast().maxYMm() + 11, within(1e-6));
+        assertThat(plan.lines()
+                        .getLast()
+                        .drawn()
+                        .layers()
+                        .getFirst()
+                        .marks()
+                        .bounds()
+                        .maxYMm())
+                .isCloseTo(art.getLast().maxYMm() + 11, within(1e-6));
     }
 
     @Test
     void stepsAreToldWithTheirLayersAndDegrees() {
         LinePlan line = PLAN.lines().getFirst();
         List<Step> steps = line.finish().steps();
-        assertThat(steps).extracting(s -> words.stepTitle(s, line)).startsWith("Weed 3 layers", "Warm the cloth", "Tack Tangerine", "Peel Tangerine")
+        assertThat(steps)
+                .extracting(s -> words.stepTitle(s, line))
+                .startsWith("Weed 3 layers", "Warm the cloth", "Tack Tangerine", "Peel Tangerine")
                 .endsWith("Press again");
         assertThat(steps).allSatisfy(s -> isSentence(words.stepText(s, line)));
         assertThat(words.degrees(155)).isEqualTo("311 °F");

@@ -6,7 +6,8 @@ import jurren.core.load.Load;
 import jurren.core.load.Speech;
 
 /**
- * How a machine counts over the film in it. Written apart from what our files are turned by, so that a mistake there shows here.
+ * How a machine counts over the film in it. Written apart from what our files are turned by, so that a mistake there
+ * shows here.
  *
  * @param lengthMm along the feed, from the near edge
  * @param widthMm  across it
@@ -16,7 +17,11 @@ public record Bed(Speech.Start start, double unitMm, double lengthMm, double wid
     static final Bed PLAIN = new Bed(Speech.Start.NEAR_RIGHT, 0.025, 0, 0);
 
     public static Bed of(Cutter cutter, Load load) {
-        return new Bed(cutter.speech().start(), cutter.speech().unitMm(), load.usedMm(), load.stock().widthMm());
+        return new Bed(
+                cutter.speech().start(),
+                cutter.speech().unitMm(),
+                load.usedMm(),
+                load.stock().widthMm());
     }
 
     /** From counts to the film: how far into the machine, and how far from its right edge. */
@@ -49,6 +54,8 @@ public record Bed(Speech.Start start, double unitMm, double lengthMm, double wid
     /** The lengths of the two axes, in counts. */
     long[] size() {
         boolean along = start == Speech.Start.NEAR_RIGHT || start == Speech.Start.FAR_LEFT;
-        return new long[] {Math.round((along ? lengthMm : widthMm) / unitMm), Math.round((along ? widthMm : lengthMm) / unitMm)};
+        return new long[] {
+            Math.round((along ? lengthMm : widthMm) / unitMm), Math.round((along ? widthMm : lengthMm) / unitMm)
+        };
     }
 }

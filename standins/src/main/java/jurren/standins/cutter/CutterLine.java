@@ -53,8 +53,8 @@ public final class CutterLine implements MachineLine {
     }
 
     private void listen(Consumer<CutterStatus> answers) {
-        try (BufferedReader in = new BufferedReader(
-                new InputStreamReader(socket.getInputStream(), StandardCharsets.US_ASCII))) {
+        try (BufferedReader in =
+                new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.US_ASCII))) {
             for (String line = in.readLine(); line != null; line = in.readLine()) {
                 CutterStatus.parse(line).ifPresent(answers);
             }

@@ -16,7 +16,9 @@ public record Fed(Bed bed, List<Point> marks, double realWidthMm) {
     public enum Care {
         STRAIGHT(Placement.HERE),
         /** As a hand does: a little off, turned, and the feed a little long. */
-        USUAL(new Placement(1.002, 0, 0.001, 0.9985, 0, 0).then(Placement.turned(0.6)).then(Placement.moved(1.7, -0.9))),
+        USUAL(new Placement(1.002, 0, 0.001, 0.9985, 0, 0)
+                .then(Placement.turned(0.6))
+                .then(Placement.moved(1.7, -0.9))),
         /** Not the sheet's edge against the guide. */
         CROOKED(Placement.turned(4.5)),
         /** Something lies on one of the marks. */
@@ -38,7 +40,9 @@ public record Fed(Bed bed, List<Point> marks, double realWidthMm) {
         /** @param marks where they were printed */
         public Fed put(Bed bed, List<Point> marks) {
             List<Point> there = marks.stream().map(lies::apply).toList();
-            return new Fed(bed, this == A_MARK_HIDDEN && !there.isEmpty() ? there.subList(0, there.size() - 1) : there,
+            return new Fed(
+                    bed,
+                    this == A_MARK_HIDDEN && !there.isEmpty() ? there.subList(0, there.size() - 1) : there,
                     bed.widthMm() - (this == NARROWER ? NARROWER_MM : 0));
         }
     }

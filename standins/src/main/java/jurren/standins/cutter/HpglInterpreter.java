@@ -1,12 +1,14 @@
 package jurren.standins.cutter;
 
-import jurren.core.geometry.Point;
 import java.util.ArrayList;
 import java.util.List;
+import jurren.core.geometry.Point;
 
 /**
- * Reads HPGL byte by byte as a plotter does and turns it into strokes: PU, PD, PA, PR move, AA and AR go round; SP, IN and
- * VS set up; DP, OD and OH find and tell; anything else is skipped to its semicolon. Written apart from our writer, so that a
+ * Reads HPGL byte by byte as a plotter does and turns it into strokes: PU, PD, PA, PR move, AA and AR go round; SP, IN
+ * and
+ * VS set up; DP, OD and OH find and tell; anything else is skipped to its semicolon. Written apart from our writer, so
+ * that a
  * mistake there shows here.
  */
 public final class HpglInterpreter {
@@ -20,27 +22,21 @@ public final class HpglInterpreter {
         }
 
         /** The head moves with the knife up. */
-        record Travel(Point to) implements Action {
-        }
+        record Travel(Point to) implements Action {}
 
-        record Speed(double mmPerS) implements Action {
-        }
+        record Speed(double mmPerS) implements Action {}
 
         /** The head looks for a mark near where it is. */
-        record Look() implements Action {
-        }
+        record Look() implements Action {}
 
         /** Says whether it found one. */
-        record TellStatus() implements Action {
-        }
+        record TellStatus() implements Action {}
 
         /** Says where the mark was. */
-        record TellMark() implements Action {
-        }
+        record TellMark() implements Action {}
 
         /** Says how large the film is. */
-        record TellSize() implements Action {
-        }
+        record TellSize() implements Action {}
     }
 
     private static final double USUAL_CHORD_DEGREES = 5;
@@ -76,8 +72,10 @@ public final class HpglInterpreter {
             reader.take(b);
         }
         reader.lift();
-        return reader.drain().stream().filter(Action.Stroke.class::isInstance)
-                .map(a -> ((Action.Stroke) a).points()).toList();
+        return reader.drain().stream()
+                .filter(Action.Stroke.class::isInstance)
+                .map(a -> ((Action.Stroke) a).points())
+                .toList();
     }
 
     /** What has become complete since the last call. */
@@ -135,7 +133,7 @@ public final class HpglInterpreter {
                     actions.add(new Action.Speed(numbers[0] * 10));
                 }
             }
-            default -> { }
+            default -> {}
         }
     }
 
@@ -160,7 +158,9 @@ public final class HpglInterpreter {
         }
     }
 
-    /** Chords of a circle, as many as its last number asks for; the place after it is kept as finely as the circle is. */
+    /**
+     * Chords of a circle, as many as its last number asks for; the place after it is kept as finely as the circle is.
+     */
     private void round(double[] numbers, double fromFirst, double fromSecond) {
         if (numbers.length < 3) {
             return;

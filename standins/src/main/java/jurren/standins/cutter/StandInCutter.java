@@ -1,6 +1,5 @@
 package jurren.standins.cutter;
 
-import jurren.core.geometry.Point;
 import java.io.IOException;
 import java.io.InputStream;
 import java.net.InetAddress;
@@ -14,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
+import jurren.core.geometry.Point;
 
 /**
  * The cutter itself: one connection at a time, a thread that reads and a thread that cuts. What it has
@@ -25,9 +25,11 @@ public final class StandInCutter implements AutoCloseable {
     private static final char ESCAPE = 27;
     /** How far round itself the head sees a mark. */
     private static final double SIGHT_MM = 12;
+
     private static final double LOOK_S = 1;
     /** Of the status: a point was found and waits to be asked for. */
     private static final int POINT_FOUND = 4;
+
     private static final int ERROR = 32;
 
     private final ServerSocket server;
@@ -118,8 +120,7 @@ public final class StandInCutter implements AutoCloseable {
     private final class Session {
         private final Socket socket;
         /** What was asked for in one round; stopping begins a new round and so drops the rest of the old. */
-        private record Task(int round, HpglInterpreter.Action action) {
-        }
+        private record Task(int round, HpglInterpreter.Action action) {}
 
         private final BlockingQueue<Task> work = new LinkedBlockingQueue<>();
         private final Object gate = new Object();
@@ -139,7 +140,8 @@ public final class StandInCutter implements AutoCloseable {
 
         void serve() throws IOException {
             Thread knife = Thread.ofPlatform().daemon().name("stand-in knife").start(this::cutAll);
-            try (socket; InputStream in = socket.getInputStream()) {
+            try (socket;
+                    InputStream in = socket.getInputStream()) {
                 read(in);
             } finally {
                 knife.interrupt();
@@ -181,7 +183,7 @@ public final class StandInCutter implements AutoCloseable {
                     }
                     case ".P" -> paused = true;
                     case ".C" -> paused = false;
-                    default -> { }
+                    default -> {}
                 }
                 gate.notifyAll();
             }
@@ -221,9 +223,13 @@ public final class StandInCutter implements AutoCloseable {
                         }
                         case HpglInterpreter.Action.Stroke s -> cut(s);
                         case HpglInterpreter.Action.Look _ -> look();
-                        case HpglInterpreter.Action.TellStatus _ -> tell(String.valueOf(mark.isPresent() ? POINT_FOUND : looked ? ERROR : 0));
-                        case HpglInterpreter.Action.TellMark _ -> tell(counts(fed.bed().counts(mark.orElse(head))) + ",0");
-                        case HpglInterpreter.Action.TellSize _ -> tell("0,0," + counts(fed.bed().across(fed.realWidthMm()).size()));
+                        case HpglInterpreter.Action.TellStatus _ ->
+                            tell(String.valueOf(mark.isPresent() ? POINT_FOUND : looked ? ERROR : 0));
+                        case HpglInterpreter.Action.TellMark _ ->
+                            tell(counts(fed.bed().counts(mark.orElse(head))) + ",0");
+                        case HpglInterpreter.Action.TellSize _ ->
+                            tell("0,0,"
+                                    + counts(fed.bed().across(fed.realWidthMm()).size()));
                     }
                 }
             } catch (InterruptedException _) {
@@ -237,7 +243,9 @@ public final class StandInCutter implements AutoCloseable {
             spend(LOOK_S);
             looked = true;
             Point at = head;
-            mark = fed.marks().stream().filter(m -> m.distanceMm(at) <= SIGHT_MM).min(Comparator.comparingDouble(m -> m.distanceMm(at)));
+            mark = fed.marks().stream()
+                    .filter(m -> m.distanceMm(at) <= SIGHT_MM)
+                    .min(Comparator.comparingDouble(m -> m.distanceMm(at)));
         }
 
         private static String counts(long[] two) {

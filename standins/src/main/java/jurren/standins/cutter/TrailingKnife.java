@@ -5,15 +5,20 @@ import java.util.List;
 import jurren.core.geometry.Point;
 
 /**
- * What a knife leaves whose tip is dragged behind the middle that the machine moves (a tractrix, in small steps). Lifted, it
+ * What a knife leaves whose tip is dragged behind the middle that the machine moves (a tractrix, in small steps).
+ * Lifted, it
  * keeps pointing where it did.
  */
 public final class TrailingKnife {
     private static final double STEP_MM = 0.01;
     /** Tips nearer to each other are one place of the cut. */
     private static final double APART_MM = 0.02;
-    /** A cut whose tip comes so near to where it began has come back to it; one that is not allowed for begins and ends beside its corner. */
+    /**
+     * A cut whose tip comes so near to where it began has come back to it; one that is not allowed for begins and ends
+     * beside its corner.
+     */
     private static final double BACK_MM = 0.15;
+
     private static final double BACK_OFFSETS = 1.5;
 
     private final double offsetMm;

@@ -103,12 +103,18 @@ public final class StandInPress {
     public static List<PressedPiece> press(byte[] planJson, Plan plan) throws IOException {
         List<PressedPiece> all = new ArrayList<>();
         for (JsonNode written : MAPPER.readTree(planJson).path("lines")) {
-            Optional<LinePlan> line = plan.line(written.path("id").asText(), written.path("face").path("id").asText());
-            Optional<SizePlan> size = line.flatMap(l -> l.size(written.path("size").asText()));
+            Optional<LinePlan> line = plan.line(
+                    written.path("id").asText(), written.path("face").path("id").asText());
+            Optional<SizePlan> size =
+                    line.flatMap(l -> l.size(written.path("size").asText()));
             if (size.isPresent()) {
                 StandInPress press = new StandInPress(line.get(), size.get());
                 if (press.put(written)) {
-                    all.add(new PressedPiece(line.get().line().id(), line.get().place(), size.get().id(), List.copyOf(press.faults)));
+                    all.add(new PressedPiece(
+                            line.get().line().id(),
+                            line.get().place(),
+                            size.get().id(),
+                            List.copyOf(press.faults)));
                 }
             }
         }
@@ -120,14 +126,24 @@ public final class StandInPress {
         for (Layer l : size.layers()) {
             if (l.material().isPressed()) {
                 boolean sheet = l.isPrint() && !l.isCut();
-                films.add(new Film(l, (sheet ? l.material().printRecipe() : Optional.<Recipe>empty()).or(() -> l.material().recipe()).orElseThrow(), sheet));
+                films.add(new Film(
+                        l,
+                        (sheet ? l.material().printRecipe() : Optional.<Recipe>empty())
+                                .or(() -> l.material().recipe())
+                                .orElseThrow(),
+                        sheet));
             }
         }
         if (films.isEmpty()) {
             return false;
         }
-        written.path("pressing").path("positions").forEach(b -> positions.add(Box.ofSize(b.path("xMm").asDouble(), b.path("yMm").asDouble(),
-                b.path("widthMm").asDouble(), b.path("heightMm").asDouble())));
+        written.path("pressing")
+                .path("positions")
+                .forEach(b -> positions.add(Box.ofSize(
+                        b.path("xMm").asDouble(),
+                        b.path("yMm").asDouble(),
+                        b.path("widthMm").asDouble(),
+                        b.path("heightMm").asDouble())));
         films.forEach(this::spots);
         written.path("steps").forEach(this::step);
         for (Film f : films) {
@@ -140,17 +156,26 @@ public final class StandInPress {
 
     /** In every piece, where pieces of other layers cross it, and where positions overlap. */
     private void spots(Film f) {
-        f.region().pieces().stream().limit(MOST_SPOTS).forEach(p -> f.spots.add(new Spot(p.region().inside())));
+        f.region().pieces().stream()
+                .limit(MOST_SPOTS)
+                .forEach(p -> f.spots.add(new Spot(p.region().inside())));
         for (Film o : films) {
             spot(f, o == f ? Region.EMPTY : f.region().intersect(o.region()));
             if (o != f && !line.line().trimmed() && !o.region().isEmpty()) {
-                spot(f, f.region().intersect(Region.of(o.region().bounds().grown(LOOSE_MM))).minus(o.region()));
+                spot(
+                        f,
+                        f.region()
+                                .intersect(Region.of(o.region().bounds().grown(LOOSE_MM)))
+                                .minus(o.region()));
             }
         }
         if (!line.face().isRound()) {
             for (int i = 0; i < positions.size(); i++) {
                 for (int j = i + 1; j < positions.size(); j++) {
-                    positions.get(i).crossed(positions.get(j)).ifPresent(b -> spot(f, f.region().intersect(Region.of(b))));
+                    positions
+                            .get(i)
+                            .crossed(positions.get(j))
+                            .ifPresent(b -> spot(f, f.region().intersect(Region.of(b))));
                 }
             }
         }
@@ -166,7 +191,7 @@ public final class StandInPress {
         switch (step.path("kind").asText()) {
             case "warm", "tack", "press", "repress" -> close(step);
             case "peel" -> peel(step);
-            default -> { }
+            default -> {}
         }
     }
 
@@ -204,13 +229,18 @@ public final class StandInPress {
             }
         }
         if (fresh && bare && !step.path("cover").asBoolean()) {
-            films.stream().filter(f -> f.laid && f.laidIn < closings && !f.carrier).forEach(f -> faults.add(new Fault(f.layer.order(), Came.MARKED, 0)));
+            films.stream()
+                    .filter(f -> f.laid && f.laidIn < closings && !f.carrier)
+                    .forEach(f -> faults.add(new Fault(f.layer.order(), Came.MARKED, 0)));
         }
         lastC = celsius;
     }
 
     private boolean isUnder(Point p, int position) {
-        return line.face().isRound() || position < 0 || position >= positions.size() || positions.get(position).contains(p);
+        return line.face().isRound()
+                || position < 0
+                || position >= positions.size()
+                || positions.get(position).contains(p);
     }
 
     private void thing(double onThing, double celsius) {
@@ -222,8 +252,11 @@ public final class StandInPress {
             faults.add(new Fault(0, Came.SCORCHED, onThing));
         }
         double ground = line.blankColour().colour().luminance();
-        if (of.stuff() == MadeOf.Stuff.POLYESTER && ground < 0.85 && celsius > DYE_MOVES_C + DEGREE && films.stream().anyMatch(f -> f.laid && !f.sheet
-                && f.layer.colour().luminance() > ground)) {
+        if (of.stuff() == MadeOf.Stuff.POLYESTER
+                && ground < 0.85
+                && celsius > DYE_MOVES_C + DEGREE
+                && films.stream()
+                        .anyMatch(f -> f.laid && !f.sheet && f.layer.colour().luminance() > ground)) {
             faults.add(new Fault(0, Came.DYE_MOVED, celsius));
         }
     }
@@ -252,8 +285,18 @@ public final class StandInPress {
         if (f.recipe.once() && (s.times > 1 || pressure.compareTo(f.recipe.pressure()) > 0)) {
             faults.add(new Fault(order, Came.SQUASHED, 0));
         }
-        s.lost |= f.laidIn == closings && films.stream().anyMatch(o -> o != f && o.laid && (isOnLoose(f, o, s.at) || o.laidIn < f.laidIn && o.covers(s.at)
-                && (o.carrier || o.layer.material().topOnly() && !f.layer.film().equals(o.layer.film()))));
+        s.lost |= f.laidIn == closings
+                && films.stream()
+                        .anyMatch(o -> o != f
+                                && o.laid
+                                && (isOnLoose(f, o, s.at)
+                                        || o.laidIn < f.laidIn
+                                                && o.covers(s.at)
+                                                && (o.carrier
+                                                        || o.layer.material().topOnly()
+                                                                && !f.layer
+                                                                        .film()
+                                                                        .equals(o.layer.film()))));
         s.bonded |= s.warm >= leastS - INSTANT_S && (f.sheet || pressure.compareTo(f.recipe.pressure()) >= 0);
     }
 
@@ -261,7 +304,13 @@ public final class StandInPress {
     private boolean isOnLoose(Film f, Film o, Point at) {
         boolean before = o.laidIn < f.laidIn || o.laidIn == f.laidIn && o.layer.order() < f.layer.order();
         Box b = o.region().bounds();
-        return before && o.carrier && !line.line().trimmed() && at.xMm() > b.minXMm() - LOOSE_MM && at.xMm() < b.maxXMm() + LOOSE_MM && at.yMm() > b.minYMm() - LOOSE_MM && at.yMm() < b.maxYMm() + LOOSE_MM;
+        return before
+                && o.carrier
+                && !line.line().trimmed()
+                && at.xMm() > b.minXMm() - LOOSE_MM
+                && at.xMm() < b.maxXMm() + LOOSE_MM
+                && at.yMm() > b.minYMm() - LOOSE_MM
+                && at.yMm() < b.maxYMm() + LOOSE_MM;
     }
 
     /** What it has come down to, as any warm thing does: the thicker, the slower. */
@@ -272,7 +321,9 @@ public final class StandInPress {
             if (off.contains(f.layer.order())) {
                 double tau = 8 + 40 * f.layer.thicknessMm();
                 double celsius = ROOM_C + (lastC - ROOM_C) * Math.exp(-Math.max(0, cooled) / tau);
-                double bears = f.recipe.peel() == Peel.HOT ? Double.POSITIVE_INFINITY : f.recipe.peel() == Peel.WARM ? HAND_WARM_C : COLD_C;
+                double bears = f.recipe.peel() == Peel.HOT
+                        ? Double.POSITIVE_INFINITY
+                        : f.recipe.peel() == Peel.WARM ? HAND_WARM_C : COLD_C;
                 if (celsius > bears + DEGREE && !f.sheet) {
                     faults.add(new Fault(f.layer.order(), Came.LIFTED, celsius));
                 }

@@ -49,7 +49,8 @@ public final class StandInPrinter extends PDFGraphicsStreamEngine {
 
     private StandInPrinter(PDPage page) {
         super(page);
-        toMm = new AffineTransform(MM_PER_POINT, 0, 0, -MM_PER_POINT, 0, page.getMediaBox().getHeight() * MM_PER_POINT);
+        toMm = new AffineTransform(
+                MM_PER_POINT, 0, 0, -MM_PER_POINT, 0, page.getMediaBox().getHeight() * MM_PER_POINT);
     }
 
     /** @param order which of the job's prints it is, from 1 */
@@ -60,14 +61,16 @@ public final class StandInPrinter extends PDFGraphicsStreamEngine {
             printer.processPage(page);
             Region shaded = printer.left(Optional.empty());
             Map<Colour, Region> ink = new LinkedHashMap<>();
-            printer.covered.stream().flatMap(c -> c.colour.stream()).distinct().forEach(c -> ink.put(c, printer.left(Optional.of(c))));
+            printer.covered.stream()
+                    .flatMap(c -> c.colour.stream())
+                    .distinct()
+                    .forEach(c -> ink.put(c, printer.left(Optional.of(c))));
             return new InkSheet(order, ink, shaded, shaded.isEmpty() ? Optional.empty() : Optional.of(look(document)));
         }
     }
 
     /** What was put down in one go; of no colour when it is not flat. */
-    private record Covered(Optional<Colour> colour, Region region) {
-    }
+    private record Covered(Optional<Colour> colour, Region region) {}
 
     /** What of a colour nothing lies on. */
     private Region left(Optional<Colour> colour) {
@@ -76,7 +79,8 @@ public final class StandInPrinter extends PDFGraphicsStreamEngine {
             if (covered.get(i).colour.equals(colour)) {
                 Region own = covered.get(i).region;
                 for (Covered later : covered.subList(i + 1, covered.size())) {
-                    if (!later.colour.equals(colour) && later.region.bounds().crossed(own.bounds()).isPresent()) {
+                    if (!later.colour.equals(colour)
+                            && later.region.bounds().crossed(own.bounds()).isPresent()) {
                         own = own.minus(later.region);
                     }
                     if (own.isEmpty()) {
@@ -86,7 +90,9 @@ public final class StandInPrinter extends PDFGraphicsStreamEngine {
                 left.add(own);
             }
         }
-        boolean apart = left.stream().noneMatch(a -> left.stream().anyMatch(b -> b != a && b.bounds().crossed(a.bounds()).isPresent()));
+        boolean apart = left.stream()
+                .noneMatch(a -> left.stream()
+                        .anyMatch(b -> b != a && b.bounds().crossed(a.bounds()).isPresent()));
         return apart ? Region.together(left) : Region.weld(left);
     }
 
@@ -99,8 +105,10 @@ public final class StandInPrinter extends PDFGraphicsStreamEngine {
 
     private Region enclosed(int windingRule) {
         Curves curves = Curves.of(new Path2D.Double(path, toMm));
-        return curves.outlines().isEmpty() ? Region.EMPTY
-                : Region.enclosedBy(curves.outlines(), windingRule == Path2D.WIND_EVEN_ODD ? FillRule.EVEN_ODD : FillRule.NON_ZERO);
+        return curves.outlines().isEmpty()
+                ? Region.EMPTY
+                : Region.enclosedBy(
+                        curves.outlines(), windingRule == Path2D.WIND_EVEN_ODD ? FillRule.EVEN_ODD : FillRule.NON_ZERO);
     }
 
     private void put(Optional<Colour> colour, Region reach) {
@@ -205,9 +213,13 @@ public final class StandInPrinter extends PDFGraphicsStreamEngine {
 
     @Override
     public void drawImage(PDImage image) {
-        AffineTransform unit = getGraphicsState().getCurrentTransformationMatrix().createAffineTransform();
+        AffineTransform unit =
+                getGraphicsState().getCurrentTransformationMatrix().createAffineTransform();
         unit.preConcatenate(toMm);
-        shade(Region.enclosedBy(Curves.of(new Path2D.Double(new Rectangle2D.Double(0, 0, 1, 1), unit)).outlines(), FillRule.NON_ZERO));
+        shade(Region.enclosedBy(
+                Curves.of(new Path2D.Double(new Rectangle2D.Double(0, 0, 1, 1), unit))
+                        .outlines(),
+                FillRule.NON_ZERO));
     }
 
     @Override

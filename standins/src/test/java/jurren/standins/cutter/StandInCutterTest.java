@@ -1,14 +1,5 @@
 package jurren.standins.cutter;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
-
-import jurren.core.cut.CutRun;
-import jurren.core.geometry.Point;
-import jurren.core.plan.Planner;
-import jurren.formats.catalogue.BuiltInShop;
-import jurren.formats.demo.DemoJob;
-import jurren.formats.hpgl.HpglWriter;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -16,15 +7,25 @@ import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Predicate;
+import jurren.core.cut.CutRun;
+import jurren.core.geometry.Point;
+import jurren.core.plan.Planner;
+import jurren.formats.catalogue.BuiltInShop;
+import jurren.formats.demo.DemoJob;
+import jurren.formats.hpgl.HpglWriter;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
 @Timeout(60)
 class StandInCutterTest {
     private static final CutterStatus DEAD = new CutterStatus(CutterStatus.State.READY, -1, 0, Point.ORIGIN);
-    private static final CutRun RUN = new Planner().plan(DemoJob.make(), BuiltInShop.read()).runs().get(1);
+    private static final CutRun RUN =
+            new Planner().plan(DemoJob.make(), BuiltInShop.read()).runs().get(1);
 
     private final BlockingQueue<CutterStatus> answers = new LinkedBlockingQueue<>();
     private StandInCutter cutter;
@@ -69,7 +70,8 @@ class StandInCutterTest {
         cutter.failAfter(5, Fault.LID_OPENED);
         try (CutterLine line = call()) {
             line.send(HpglWriter.write(RUN));
-            assertThat(until(s -> s.state() == CutterStatus.State.LID_OPEN).finishedPaths()).isEqualTo(5);
+            assertThat(until(s -> s.state() == CutterStatus.State.LID_OPEN).finishedPaths())
+                    .isEqualTo(5);
             assertThat(cutter.bed()).hasSize(5);
 
             cutter.closeLid();
@@ -118,7 +120,9 @@ class StandInCutterTest {
             line.send(HpglWriter.write(RUN, end));
             until(s -> s.finishedPaths() == RUN.paths().size());
         }
-        assertThat(cutter.bed()).as("stopped and begun again from there").isEqualTo(HpglInterpreter.strokes(HpglWriter.write(RUN)));
+        assertThat(cutter.bed())
+                .as("stopped and begun again from there")
+                .isEqualTo(HpglInterpreter.strokes(HpglWriter.write(RUN)));
     }
 
     @Test
@@ -132,8 +136,10 @@ class StandInCutterTest {
         String other = "IN;SP1;PU 40 80;PD;PA 80,80,80,120;PR0,40;PU;PA0,0;LBhello;PD;PU;";
         List<List<Point>> strokes = HpglInterpreter.strokes(other.getBytes(StandardCharsets.US_ASCII));
 
-        assertThat(strokes).containsExactly(List.of(new Point(1, 2), new Point(2, 2), new Point(2, 3), new Point(2, 4)));
-        assertThat(HpglInterpreter.strokes("PD1,x;PD;;;9".getBytes(StandardCharsets.US_ASCII))).isEmpty();
+        assertThat(strokes)
+                .containsExactly(List.of(new Point(1, 2), new Point(2, 2), new Point(2, 3), new Point(2, 4)));
+        assertThat(HpglInterpreter.strokes("PD1,x;PD;;;9".getBytes(StandardCharsets.US_ASCII)))
+                .isEmpty();
         assertThat(CutterStatus.parse("nonsense")).isEmpty();
         assertThat(CutterStatus.parse(DEAD.line())).contains(DEAD);
     }

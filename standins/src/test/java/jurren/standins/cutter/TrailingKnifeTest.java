@@ -1,8 +1,5 @@
 package jurren.standins.cutter;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.ArrayList;
 import java.util.List;
 import jurren.core.cut.SwivelKnife;
@@ -11,6 +8,9 @@ import jurren.core.geometry.Outline;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** What a dragged knife leaves, with and without a file that allows for it. */
 class TrailingKnifeTest {
@@ -51,7 +51,8 @@ class TrailingKnifeTest {
         SwivelKnife swivel = new SwivelKnife(OFF);
         List<Point> setting = swivel.setting();
         List<Point> way = allowedFor ? swivel.way(closed(corners)) : closed(corners);
-        List<Point> cut = new TrailingKnife(OFF, 137).cuts(List.of(setting, way)).getLast();
+        List<Point> cut =
+                new TrailingKnife(OFF, 137).cuts(List.of(setting, way)).getLast();
         return region(cut).edgeDistanceMm(Region.enclosedBy(List.of(Outline.of(corners)), FillRule.NON_ZERO));
     }
 
@@ -74,7 +75,9 @@ class TrailingKnifeTest {
     /** Along a straight line the tip comes to lie behind by the tractrix' own formula. */
     @Test
     void aSidewaysKnifeIsDraggedInAsTheFormulaSays() {
-        List<Point> cut = new TrailingKnife(OFF, 90).cuts(List.of(List.of(new Point(0, 0), new Point(1, 0)))).getFirst();
+        List<Point> cut = new TrailingKnife(OFF, 90)
+                .cuts(List.of(List.of(new Point(0, 0), new Point(1, 0))))
+                .getFirst();
         // y = d / cosh(s / d), where s is how far the middle has gone
         Point last = cut.getLast();
         assertThat(Math.abs(last.yMm())).isCloseTo(OFF / Math.cosh(1 / OFF), within(0.002));
@@ -83,7 +86,9 @@ class TrailingKnifeTest {
 
     @Test
     void anOpenCutStaysOpen() {
-        List<Point> cut = new TrailingKnife(OFF, 0).cuts(List.of(List.of(new Point(0, 0), new Point(9, 0)))).getFirst();
+        List<Point> cut = new TrailingKnife(OFF, 0)
+                .cuts(List.of(List.of(new Point(0, 0), new Point(9, 0))))
+                .getFirst();
         assertThat(cut.getFirst()).isEqualTo(new Point(-OFF, 0));
         assertThat(cut.getLast().distanceMm(new Point(9 - OFF, 0))).isLessThan(0.03);
     }

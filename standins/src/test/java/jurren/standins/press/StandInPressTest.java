@@ -1,7 +1,5 @@
 package jurren.standins.press;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -31,6 +29,8 @@ import jurren.formats.demo.DemoJob;
 import jurren.formats.plan.PlanJson;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 class StandInPressTest {
     private static final Shop SHOP = BuiltInShop.read();
     private static final ObjectMapper MAPPER = new ObjectMapper();
@@ -40,18 +40,36 @@ class StandInPressTest {
         Job job = NewJobs.onBlank(SHOP.blank(blank).orElseThrow(), "Squares", "squares", colour, materials[0]);
         List<Motif> motifs = new ArrayList<>();
         for (int i = 0; i < materials.length; i++) {
-            motifs.add(new Motif("m" + (i + 1), "square " + i, new Shape(Shape.Kind.RECTANGLE, 120 - 30 * i, 120 - 30 * i, 4, 0,
-                    SHOP.material(materials[i]).orElseThrow().colours().get(i + 1).colour()), List.of(), Pose.at(0, 180))
+            motifs.add(new Motif(
+                            "m" + (i + 1),
+                            "square " + i,
+                            new Shape(
+                                    Shape.Kind.RECTANGLE,
+                                    120 - 30 * i,
+                                    120 - 30 * i,
+                                    4,
+                                    0,
+                                    SHOP.material(materials[i])
+                                            .orElseThrow()
+                                            .colours()
+                                            .get(i + 1)
+                                            .colour()),
+                            List.of(),
+                            Pose.at(0, 180))
                     .withFilms(Films.allOf(materials[i])));
         }
         String size = SHOP.blank(blank).orElseThrow().reference().id();
-        return new Planner().plan(job.withLine("A", l -> l.withMotifs(motifs).withSizes(List.of(SizeEntry.of(size, 1)))), SHOP);
+        return new Planner()
+                .plan(job.withLine("A", l -> l.withMotifs(motifs).withSizes(List.of(SizeEntry.of(size, 1)))), SHOP);
     }
 
     private static List<Came> pressed(Plan plan, Consumer<ArrayNode> changed) throws IOException {
         JsonNode written = MAPPER.readTree(PlanJson.steps(plan));
         changed.accept((ArrayNode) written.path("lines").path(0).path("steps"));
-        return StandInPress.press(MAPPER.writeValueAsBytes(written), plan).getFirst().faults().stream().map(PressedPiece.Fault::came).distinct().toList();
+        return StandInPress.press(MAPPER.writeValueAsBytes(written), plan).getFirst().faults().stream()
+                .map(PressedPiece.Fault::came)
+                .distinct()
+                .toList();
     }
 
     private static ObjectNode first(ArrayNode steps, String kind) {
@@ -74,12 +92,19 @@ class StandInPressTest {
 
     @Test
     void whatWasSolvedComesOutWell() throws IOException {
-        assertThat(pressed(plan("tee-adult", "black", "smooth-film", "smooth-film", "glitter-film"), _ -> { })).isEmpty();
-        assertThat(pressed(plan("tee-adult", "black", "smooth-film", "puff-film"), _ -> { })).isEmpty();
-        assertThat(pressed(plan("tee-adult", "black", "smooth-film", "low-heat-film"), _ -> { })).isEmpty();
+        assertThat(pressed(plan("tee-adult", "black", "smooth-film", "smooth-film", "glitter-film"), _ -> {}))
+                .isEmpty();
+        assertThat(pressed(plan("tee-adult", "black", "smooth-film", "puff-film"), _ -> {}))
+                .isEmpty();
+        assertThat(pressed(plan("tee-adult", "black", "smooth-film", "low-heat-film"), _ -> {}))
+                .isEmpty();
         Plan demo = new Planner().plan(DemoJob.make(), SHOP);
         List<PressedPiece> all = StandInPress.press(PlanJson.steps(demo), demo);
-        assertThat(all).hasSizeGreaterThan(8).allSatisfy(p -> assertThat(p.faults()).as("%s %s %s", p.lineId(), p.place(), p.size()).isEmpty());
+        assertThat(all)
+                .hasSizeGreaterThan(8)
+                .allSatisfy(p -> assertThat(p.faults())
+                        .as("%s %s %s", p.lineId(), p.place(), p.size())
+                        .isEmpty());
     }
 
     @Test
@@ -87,18 +112,22 @@ class StandInPressTest {
         Plan two = plan("tee-adult", "black", "smooth-film", "smooth-film");
         assertThat(pressed(two, s -> first(s, "press").put("seconds", 6))).contains(Came.NOT_BONDED);
         assertThat(pressed(two, s -> first(s, "press").put("celsius", 140))).contains(Came.NOT_BONDED);
-        assertThat(pressed(two, s -> first(s, "press").put("pressure", "light"))).contains(Came.NOT_BONDED);
+        assertThat(pressed(two, s -> first(s, "press").put("pressure", "light")))
+                .contains(Came.NOT_BONDED);
         assertThat(pressed(two, s -> first(s, "press").put("celsius", 175))).contains(Came.SCORCHED);
         assertThat(pressed(two, s -> first(s, "press").put("seconds", 40))).contains(Came.SCORCHED);
-        assertThat(pressed(two, s -> first(s, "peel").put("seconds", 6))).as("peeled hot").containsExactly(Came.LIFTED);
+        assertThat(pressed(two, s -> first(s, "peel").put("seconds", 6)))
+                .as("peeled hot")
+                .containsExactly(Came.LIFTED);
         assertThat(pressed(two, s -> drop(s, "peel"))).as("laid on the carrier").contains(Came.NOT_BONDED);
         assertThat(pressed(two, s -> first(s, "press").put("cover", false))).containsExactly(Came.MARKED);
         assertThat(pressed(two, s -> drop(s, "press"))).contains(Came.NOT_BONDED);
         Plan puff = plan("tee-adult", "black", "puff-film");
         assertThat(pressed(puff, s -> s.add(first(s, "press").deepCopy()))).contains(Came.SQUASHED);
-        assertThat(pressed(puff, s -> first(s, "press").put("pressure", "firm"))).contains(Came.SQUASHED);
+        assertThat(pressed(puff, s -> first(s, "press").put("pressure", "firm")))
+                .contains(Came.SQUASHED);
         Plan sport = plan("tee-sport", "black", "stretch-film");
-        assertThat(pressed(sport, _ -> { })).isEmpty();
+        assertThat(pressed(sport, _ -> {})).isEmpty();
         assertThat(pressed(sport, s -> first(s, "press").put("celsius", 156))).contains(Came.DYE_MOVED);
     }
 
@@ -107,28 +136,71 @@ class StandInPressTest {
         Colour small = Colour.of("#7C2E57");
         Job job = NewJobs.onBlank(SHOP.blank("tee-adult").orElseThrow(), "Stones", "stones", "black", "stones");
         List<Motif> squares = List.of(
-                new Motif("m1", "large", new Shape(Shape.Kind.RECTANGLE, 120, 120, 4, 0, Colour.of("#3F6E96")), List.of(), Pose.at(0, 180)),
-                new Motif("m2", "small", new Shape(Shape.Kind.RECTANGLE, 60, 60, 4, 0, small), List.of(), Pose.at(0, 180)));
-        return new Planner().plan(job.withLine("A", l -> l.withMotifs(squares).withSizes(List.of(SizeEntry.of("M", 1))).withJoin(Film.of("stones", small), join)), SHOP);
+                new Motif(
+                        "m1",
+                        "large",
+                        new Shape(Shape.Kind.RECTANGLE, 120, 120, 4, 0, Colour.of("#3F6E96")),
+                        List.of(),
+                        Pose.at(0, 180)),
+                new Motif(
+                        "m2",
+                        "small",
+                        new Shape(Shape.Kind.RECTANGLE, 60, 60, 4, 0, small),
+                        List.of(),
+                        Pose.at(0, 180)));
+        return new Planner()
+                .plan(
+                        job.withLine(
+                                "A",
+                                l -> l.withMotifs(squares)
+                                        .withSizes(List.of(SizeEntry.of("M", 1)))
+                                        .withJoin(Film.of("stones", small), join)),
+                        SHOP);
     }
 
     @Test
     void stonesDoNotLieOnStones() throws IOException {
         Plan onEachOther = stones(Join.LAID_OVER);
         assertThat(onEachOther.snags()).anyMatch(s -> s instanceof Snag.NothingHoldsOn);
-        assertThat(pressed(onEachOther, _ -> { })).contains(Came.NOT_BONDED);
+        assertThat(pressed(onEachOther, _ -> {})).contains(Came.NOT_BONDED);
         Plan besideEachOther = stones(new Join.KnockedOut(0));
         assertThat(besideEachOther.snags()).noneMatch(s -> s.gravity() != Snag.Gravity.LOOK);
-        assertThat(pressed(besideEachOther, _ -> { })).isEmpty();
+        assertThat(pressed(besideEachOther, _ -> {})).isEmpty();
     }
 
-    /** Two squares of 40 mm, so far apart: trimmed they go down together; as cut off, 5 mm apart, one would lie on the other's carrier. */
+    /**
+     * Two squares of 40 mm, so far apart: trimmed they go down together; as cut off, 5 mm apart, one would lie on the
+     * other's carrier.
+     */
     private static Plan apart(double mm, boolean trimmed) {
         Plan plan = plan("tee-adult", "black", "smooth-film", "smooth-film");
         List<Motif> motifs = plan.job().lines().getFirst().motifs();
-        return new Planner().plan(plan.job().withLine("A", l -> l.withTrimmed(trimmed).withMotifs(List.of(
-                motifs.get(0).withSource(new Shape(Shape.Kind.RECTANGLE, 40, 40, 4, 0, colour(motifs.get(0)))).withPose(Pose.at(-20 - mm / 2, 180)),
-                motifs.get(1).withSource(new Shape(Shape.Kind.RECTANGLE, 40, 40, 4, 0, colour(motifs.get(1)))).withPose(Pose.at(20 + mm / 2, 180))))), SHOP);
+        return new Planner()
+                .plan(
+                        plan.job()
+                                .withLine(
+                                        "A",
+                                        l -> l.withTrimmed(trimmed)
+                                                .withMotifs(List.of(
+                                                        motifs.get(0)
+                                                                .withSource(new Shape(
+                                                                        Shape.Kind.RECTANGLE,
+                                                                        40,
+                                                                        40,
+                                                                        4,
+                                                                        0,
+                                                                        colour(motifs.get(0))))
+                                                                .withPose(Pose.at(-20 - mm / 2, 180)),
+                                                        motifs.get(1)
+                                                                .withSource(new Shape(
+                                                                        Shape.Kind.RECTANGLE,
+                                                                        40,
+                                                                        40,
+                                                                        4,
+                                                                        0,
+                                                                        colour(motifs.get(1))))
+                                                                .withPose(Pose.at(20 + mm / 2, 180))))),
+                        SHOP);
     }
 
     private static jurren.core.material.Colour colour(Motif m) {
@@ -143,10 +215,14 @@ class StandInPressTest {
     void carriersThatNobodyTrimsReachUnderTheirNeighbours() throws IOException {
         assertThat(closings(apart(5, true))).isEqualTo(1);
         assertThat(closings(apart(5, false))).isEqualTo(2);
-        assertThat(closings(apart(25, false))).as("far enough apart they are no trouble").isEqualTo(1);
-        assertThat(pressed(apart(5, true), _ -> { })).isEmpty();
-        assertThat(pressed(apart(5, false), _ -> { })).isEmpty();
+        assertThat(closings(apart(25, false)))
+                .as("far enough apart they are no trouble")
+                .isEqualTo(1);
+        assertThat(pressed(apart(5, true), _ -> {})).isEmpty();
+        assertThat(pressed(apart(5, false), _ -> {})).isEmpty();
         byte[] together = PlanJson.steps(apart(5, true));
-        assertThat(StandInPress.press(together, apart(5, false)).getFirst().faults()).extracting(PressedPiece.Fault::came).containsOnly(Came.NOT_BONDED);
+        assertThat(StandInPress.press(together, apart(5, false)).getFirst().faults())
+                .extracting(PressedPiece.Fault::came)
+                .containsOnly(Came.NOT_BONDED);
     }
 }

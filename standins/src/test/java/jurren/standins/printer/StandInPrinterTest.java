@@ -1,8 +1,5 @@
 package jurren.standins.printer;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -18,8 +15,8 @@ import jurren.core.geometry.Region;
 import jurren.core.job.Job;
 import jurren.core.material.Colour;
 import jurren.core.plan.Plan;
-import jurren.core.trace.Picture;
 import jurren.core.plan.Planner;
+import jurren.core.trace.Picture;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.plan.JobPapers;
@@ -29,15 +26,22 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 /** What a page puts on paper, and what the dry run makes of sheets that are not as they should be. */
 class StandInPrinterTest {
     /** The demo, with one piece of each size and three labels. */
     private static final Plan PLAN = new Planner().plan(few(DemoJob.make()), BuiltInShop.read());
+
     private static final List<InkSheet> PRINTED = read();
 
     private static Job few(Job job) {
-        return job.withLines(job.lines().stream().map(l -> l.withSizes(l.sizes().stream()
-                .map(s -> s.withCount(Math.min(l.id().equals("C") ? 3 : 1, s.count()))).toList())).toList());
+        return job.withLines(job.lines().stream()
+                .map(l -> l.withSizes(l.sizes().stream()
+                        .map(s -> s.withCount(Math.min(l.id().equals("C") ? 3 : 1, s.count())))
+                        .toList()))
+                .toList());
     }
 
     private static List<InkSheet> read() {
@@ -81,7 +85,9 @@ class StandInPrinterTest {
     @Test
     void theWrittenPrintsOfTheDemoComeOutAsItsArt() {
         DryRun run = DryRun.of(PLAN, List.of(), PRINTED);
-        assertThat(run.copies()).hasSize(PLAN.prints().stream().mapToInt(p -> p.slots().size()).sum()).hasSizeGreaterThan(4);
+        assertThat(run.copies())
+                .hasSize(PLAN.prints().stream().mapToInt(p -> p.slots().size()).sum())
+                .hasSizeGreaterThan(4);
         assertThat(run.isTrue()).as("off by %s mm", run.worstMm()).isTrue();
     }
 
@@ -89,32 +95,72 @@ class StandInPrinterTest {
     @Test
     void aSheetThatIsNotAsItShouldBeComesOutWrong() {
         for (InkSheet right : PRINTED) {
-            Box all = right.ink().values().stream().map(Region::bounds).reduce(Box::joined).orElseThrow();
-            Placement mirror = Placement.moved(-all.centre().xMm(), 0).then(Placement.flipped()).then(Placement.moved(all.centre().xMm(), 0));
-            assertThat(isTrue(changed(right, r -> r.placed(mirror)))).as("mirrored").isFalse();
-            assertThat(isTrue(changed(right, r -> isCross(r) ? r : r.placed(Placement.moved(0.5, 0))))).as("half a millimetre beside its crosses").isFalse();
+            Box all = right.ink().values().stream()
+                    .map(Region::bounds)
+                    .reduce(Box::joined)
+                    .orElseThrow();
+            Placement mirror = Placement.moved(-all.centre().xMm(), 0)
+                    .then(Placement.flipped())
+                    .then(Placement.moved(all.centre().xMm(), 0));
+            assertThat(isTrue(changed(right, r -> r.placed(mirror))))
+                    .as("mirrored")
+                    .isFalse();
+            assertThat(isTrue(changed(right, r -> isCross(r) ? r : r.placed(Placement.moved(0.5, 0)))))
+                    .as("half a millimetre beside its crosses")
+                    .isFalse();
         }
-        InkSheet wrap = PRINTED.stream().filter(s -> PLAN.prints().get(s.print() - 1).slots().getFirst().lineId().equals("B")).findFirst().orElseThrow();
+        InkSheet wrap = PRINTED.stream()
+                .filter(s -> PLAN.prints()
+                        .get(s.print() - 1)
+                        .slots()
+                        .getFirst()
+                        .lineId()
+                        .equals("B"))
+                .findFirst()
+                .orElseThrow();
         Map<Colour, Region> exchanged = new java.util.LinkedHashMap<>();
-        List<Colour> colours = wrap.ink().keySet().stream().filter(c -> !c.equals(new Colour(0))).toList();
-        wrap.ink().forEach((c, r) -> exchanged.put(c.equals(colours.get(0)) ? colours.get(1) : c.equals(colours.get(1)) ? colours.get(0) : c, r));
-        assertThat(isTrue(new InkSheet(wrap.print(), exchanged))).as("two colours exchanged").isFalse();
-        assertThat(isTrue(new InkSheet(wrap.print(), Map.of()))).as("an empty sheet").isFalse();
+        List<Colour> colours = wrap.ink().keySet().stream()
+                .filter(c -> !c.equals(new Colour(0)))
+                .toList();
+        wrap.ink()
+                .forEach((c, r) -> exchanged.put(
+                        c.equals(colours.get(0)) ? colours.get(1) : c.equals(colours.get(1)) ? colours.get(0) : c, r));
+        assertThat(isTrue(new InkSheet(wrap.print(), exchanged)))
+                .as("two colours exchanged")
+                .isFalse();
+        assertThat(isTrue(new InkSheet(wrap.print(), Map.of())))
+                .as("an empty sheet")
+                .isFalse();
     }
 
-    /** The picture on the back: as written it is right; upside down, mirrored within its frame, or another picture, it is not. */
+    /**
+     * The picture on the back: as written it is right; upside down, mirrored within its frame, or another picture, it
+     * is not.
+     */
     @Test
     void aPictureThatIsNotAsItShouldBeComesOutWrong() {
-        InkSheet back = PRINTED.stream().filter(s -> s.look().isPresent()).findFirst().orElseThrow();
-        assertThat(back.shaded().areaMm2()).as("four pictures, less rounded corners").isGreaterThan(60_000);
+        InkSheet back =
+                PRINTED.stream().filter(s -> s.look().isPresent()).findFirst().orElseThrow();
+        assertThat(back.shaded().areaMm2())
+                .as("four pictures, less rounded corners")
+                .isGreaterThan(60_000);
         assertThat(isTrue(back)).isTrue();
         InkSheet.Look look = back.look().orElseThrow();
         int w = look.picture().width();
         int h = look.picture().height();
-        assertThat(isTrue(looking(back, (x, y) -> look.picture().argb(w - 1 - x, h - 1 - y)))).as("the sheet upside down").isFalse();
-        assertThat(isTrue(looking(back, (x, y) -> look.picture().argb(Math.max(0, x - (int) (15 * look.pxPerMm())), y)))).as("15 mm beside its place").isFalse();
-        assertThat(isTrue(looking(back, (x, y) -> 0xFF8899AA))).as("no picture at all").isFalse();
-        assertThat(isTrue(new InkSheet(back.print(), back.ink(), Region.EMPTY, back.look()))).as("nothing printed there").isFalse();
+        assertThat(isTrue(looking(back, (x, y) -> look.picture().argb(w - 1 - x, h - 1 - y))))
+                .as("the sheet upside down")
+                .isFalse();
+        assertThat(isTrue(looking(
+                        back, (x, y) -> look.picture().argb(Math.max(0, x - (int) (15 * look.pxPerMm())), y))))
+                .as("15 mm beside its place")
+                .isFalse();
+        assertThat(isTrue(looking(back, (x, y) -> 0xFF8899AA)))
+                .as("no picture at all")
+                .isFalse();
+        assertThat(isTrue(new InkSheet(back.print(), back.ink(), Region.EMPTY, back.look())))
+                .as("nothing printed there")
+                .isFalse();
     }
 
     private interface Pixel {
@@ -129,7 +175,11 @@ class StandInPrinterTest {
         for (int i = 0; i < argb.length; i++) {
             argb[i] = pixel.argb(i % w, i / w);
         }
-        return new InkSheet(sheet.print(), sheet.ink(), sheet.shaded(), Optional.of(new InkSheet.Look(Picture.ofOwned(w, h, argb), look.pxPerMm())));
+        return new InkSheet(
+                sheet.print(),
+                sheet.ink(),
+                sheet.shaded(),
+                Optional.of(new InkSheet.Look(Picture.ofOwned(w, h, argb), look.pxPerMm())));
     }
 
     private static boolean isCross(Region r) {

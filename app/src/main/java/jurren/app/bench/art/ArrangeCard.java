@@ -41,9 +41,14 @@ final class ArrangeCard {
         mark = Controls.button("arrange-mark", Texts.of("arrange.mark"), actions::addMark);
         letters = Controls.button("arrange-letters", Texts.of("letters.fill"), actions::intoLetters);
         FlowPane first = new FlowPane(lock, hide, group, ungroup, mark, letters);
-        align.getChildren().addAll(row("arrange.line-up-across", Arranging.Edge.LEFT, Arranging.Edge.MIDDLE, Arranging.Edge.RIGHT),
-                row("arrange.line-up-down", Arranging.Edge.TOP, Arranging.Edge.CENTRE, Arranging.Edge.FOOT));
-        space = new HBox(4, Controls.label(Texts.of("arrange.even-gaps")), Controls.spring(),
+        align.getChildren()
+                .addAll(
+                        row("arrange.line-up-across", Arranging.Edge.LEFT, Arranging.Edge.MIDDLE, Arranging.Edge.RIGHT),
+                        row("arrange.line-up-down", Arranging.Edge.TOP, Arranging.Edge.CENTRE, Arranging.Edge.FOOT));
+        space = new HBox(
+                4,
+                Controls.label(Texts.of("arrange.even-gaps")),
+                Controls.spring(),
                 small("space-across", Texts.of("arrange.across"), () -> actions.space(true)),
                 small("space-down", Texts.of("arrange.down"), () -> actions.space(false)));
         space.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
@@ -55,8 +60,11 @@ final class ArrangeCard {
     private HBox row(String key, Arranging.Edge... edges) {
         HBox row = new HBox(4, Controls.label(Texts.of(key)), Controls.spring());
         for (Arranging.Edge edge : edges) {
-            row.getChildren().add(small("align-" + edge.name().toLowerCase(java.util.Locale.ROOT), Texts.of("align." + edge),
-                    () -> actions.align(edge)));
+            row.getChildren()
+                    .add(small(
+                            "align-" + edge.name().toLowerCase(java.util.Locale.ROOT),
+                            Texts.of("align." + edge),
+                            () -> actions.align(edge)));
         }
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         return row;
@@ -85,8 +93,10 @@ final class ArrangeCard {
         show(space, chosen.size() > 2);
         show(group, chosen.size() > 1);
         show(mark, chosen.size() == 1);
-        show(letters, chosen.stream().filter(m -> m.source() instanceof Lettering).count() == 1
-                && chosen.stream().anyMatch(m -> m.source() instanceof PrintedPicture));
+        show(
+                letters,
+                chosen.stream().filter(m -> m.source() instanceof Lettering).count() == 1
+                        && chosen.stream().anyMatch(m -> m.source() instanceof PrintedPicture));
         show(ungroup, chosen.stream().anyMatch(m -> m.standing().group().isPresent()));
     }
 

@@ -1,5 +1,14 @@
 package jurren.app.bench.art;
 
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.Cursor;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.VBox;
 import jurren.app.bench.BenchLayout;
 import jurren.app.bench.BenchView;
 import jurren.app.bench.SnagCards;
@@ -17,20 +26,12 @@ import jurren.core.geometry.Point;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Refit;
 import jurren.core.snag.Snag;
-import java.util.List;
-import java.util.Optional;
-import java.util.Set;
-import javafx.scene.Cursor;
-import javafx.scene.Node;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.VBox;
 
 /** The art on the cloth's own colour, at true size, on the size it is drawn for. */
 public final class ArtBench implements BenchView {
     /** What the snags are about that are mended here. */
     public static final Set<Snag.Subject> MENDS = Set.of(Snag.Subject.ART);
+
     private static final double COLUMN = 262;
     private static final double GRAB_PX = 12;
     private static final double SNAP_PX = 7;
@@ -40,7 +41,8 @@ public final class ArtBench implements BenchView {
 
     /** The two looks. */
     enum Look {
-        WORN, CUT
+        WORN,
+        CUT
     }
 
     private final Session session;
@@ -64,6 +66,7 @@ public final class ArtBench implements BenchView {
     private boolean peeking;
     /** Nothing holds what is moved. */
     private boolean freeHeld;
+
     private final Refit refit = new Refit();
     private final DrawnLine drawn;
     private final GuideScale scale;
@@ -84,7 +87,8 @@ public final class ArtBench implements BenchView {
         this.marksCard = new MarksCard(session, marks);
         this.starts = new StartList(session);
         this.films = new FilmsCard(session);
-        this.canvas = new FaceCanvas(Texts.of("art.picture"), 14, this::area, pen -> picture.draw(pen, scene(), canvas()));
+        this.canvas =
+                new FaceCanvas(Texts.of("art.picture"), 14, this::area, pen -> picture.draw(pen, scene(), canvas()));
         this.looks = Controls.segments("look", List.of(Look.values()), l -> Texts.of("art.look." + l), this::setLook);
         this.scale = new GuideScale(session);
         this.chain = new ChainPanel(session, actions, scale);
@@ -110,7 +114,19 @@ public final class ArtBench implements BenchView {
             canvas.redraw();
         });
         drawn.onChange(canvas::redraw);
-        this.node = BenchLayout.of(canvas, new VBox(snags, marksCard.node(), list.node(), arrange.node(), films.node(), chain.node(), place.node(), starts.node()), COLUMN, edge);
+        this.node = BenchLayout.of(
+                canvas,
+                new VBox(
+                        snags,
+                        marksCard.node(),
+                        list.node(),
+                        arrange.node(),
+                        films.node(),
+                        chain.node(),
+                        place.node(),
+                        starts.node()),
+                COLUMN,
+                edge);
     }
 
     private FaceCanvas canvas() {
@@ -123,16 +139,24 @@ public final class ArtBench implements BenchView {
     }
 
     private ArtPicture.Scene scene() {
-        return new ArtPicture.Scene(look(), look() == Look.CUT ? marks.found() : List.of(),
-                look() == Look.CUT ? marks.piece() : Optional.empty(), guides, frame, scale.points().isEmpty() ? drawn.stops() : scale.points(), drawn.pen());
+        return new ArtPicture.Scene(
+                look(),
+                look() == Look.CUT ? marks.found() : List.of(),
+                look() == Look.CUT ? marks.piece() : Optional.empty(),
+                guides,
+                frame,
+                scale.points().isEmpty() ? drawn.stops() : scale.points(),
+                drawn.pen());
     }
 
     /** The area, and whatever of the art lies outside it. */
     private Box area() {
-        return session.linePlan().map(p -> {
-            Box area = p.drawn().area().box();
-            return p.drawn().artBounds().map(area::joined).orElse(area).grown(12);
-        }).orElse(Box.ofSize(-150, 0, 300, 400));
+        return session.linePlan()
+                .map(p -> {
+                    Box area = p.drawn().area().box();
+                    return p.drawn().artBounds().map(area::joined).orElse(area).grown(12);
+                })
+                .orElse(Box.ofSize(-150, 0, 300, 400));
     }
 
     // ---- pointer
@@ -182,25 +206,38 @@ public final class ArtBench implements BenchView {
         }
         List<String> chosen = actions.chosenWith(hit.get(), e.isShiftDown(), e.getClickCount() > 1);
         session.chooseAll(chosen);
-        List<Motif> moving = session.line().motifs().stream().filter(m -> chosen.contains(m.id()) && !m.standing().locked()).toList();
-        gesture = moving.isEmpty() || !chosen.contains(hit.get().id()) ? Optional.empty()
-                : Optional.of(new Gesture.Move(moving, Handles.around(plan, moving), p, Optional.of(snapping(plan, moving))));
+        List<Motif> moving = session.line().motifs().stream()
+                .filter(m -> chosen.contains(m.id()) && !m.standing().locked())
+                .toList();
+        gesture = moving.isEmpty() || !chosen.contains(hit.get().id())
+                ? Optional.empty()
+                : Optional.of(
+                        new Gesture.Move(moving, Handles.around(plan, moving), p, Optional.of(snapping(plan, moving))));
     }
 
     private Snapping snapping(LinePlan plan, List<Motif> moving) {
-        List<Box> others = session.line().motifs().stream().filter(m -> !moving.contains(m) && !m.isHidden())
-                .flatMap(m -> Handles.box(plan, m).stream()).toList();
-        return new Snapping(plan.drawn().area().box(), others, SNAP_PX / canvas.view().pxPerMm());
+        List<Box> others = session.line().motifs().stream()
+                .filter(m -> !moving.contains(m) && !m.isHidden())
+                .flatMap(m -> Handles.box(plan, m).stream())
+                .toList();
+        return new Snapping(
+                plan.drawn().area().box(), others, SNAP_PX / canvas.view().pxPerMm());
     }
 
     private void drag(MouseEvent e) {
         Point p = canvas.view().toMm(e.getX(), e.getY());
         if (draggingEdge) {
             Box area = session.linePlan().orElseThrow().drawn().area().box();
-            session.drag(e.isShiftDown() ? session.edgeLine().towards(p, area) : session.edgeLine().through(p, area));
+            session.drag(
+                    e.isShiftDown()
+                            ? session.edgeLine().towards(p, area)
+                            : session.edgeLine().through(p, area));
         } else if (frame.isPresent()) {
-            frame = Optional.of(new Box(Math.min(frameStart.xMm(), p.xMm()), Math.min(frameStart.yMm(), p.yMm()),
-                    Math.max(frameStart.xMm(), p.xMm()), Math.max(frameStart.yMm(), p.yMm())));
+            frame = Optional.of(new Box(
+                    Math.min(frameStart.xMm(), p.xMm()),
+                    Math.min(frameStart.yMm(), p.yMm()),
+                    Math.max(frameStart.xMm(), p.xMm()),
+                    Math.max(frameStart.yMm(), p.yMm())));
             canvas.redraw();
         } else if (!canvas.isPanning(e)) {
             gesture.ifPresent(g -> {
@@ -231,18 +268,25 @@ public final class ArtBench implements BenchView {
         Point p = canvas.view().toMm(e.getX(), e.getY());
         LinePlan plan = session.linePlan().get();
         Optional<Gesture> handle = handleAt(plan, p);
-        canvas.setCursor(drawn.isOn() || scale.isOn() ? Cursor.CROSSHAIR
-                : handle.isPresent() ? handle.get() instanceof Gesture.Turn ? Cursor.CROSSHAIR : Cursor.SE_RESIZE
-                : motifAt(plan, p).isPresent() ? Cursor.MOVE
-                : nearEdgeLine(plan, p) ? Cursor.V_RESIZE : Cursor.DEFAULT);
+        canvas.setCursor(
+                drawn.isOn() || scale.isOn()
+                        ? Cursor.CROSSHAIR
+                        : handle.isPresent()
+                                ? handle.get() instanceof Gesture.Turn ? Cursor.CROSSHAIR : Cursor.SE_RESIZE
+                                : motifAt(plan, p).isPresent()
+                                        ? Cursor.MOVE
+                                        : nearEdgeLine(plan, p) ? Cursor.V_RESIZE : Cursor.DEFAULT);
     }
 
     private boolean nearEdgeLine(LinePlan plan, Point p) {
-        return session.edgeLine().distanceMm(p, plan.drawn().area().box()) < GRAB_PX / canvas.view().pxPerMm();
+        return session.edgeLine().distanceMm(p, plan.drawn().area().box())
+                < GRAB_PX / canvas.view().pxPerMm();
     }
 
     private Optional<Gesture> handleAt(LinePlan plan, Point p) {
-        List<Motif> chosen = session.chosen().stream().filter(m -> !m.standing().locked() && !(m.source() instanceof Guide)).toList();
+        List<Motif> chosen = session.chosen().stream()
+                .filter(m -> !m.standing().locked() && !(m.source() instanceof Guide))
+                .toList();
         Optional<Handles> found = Handles.of(plan, chosen, canvas.view().pxPerMm());
         if (found.isEmpty()) {
             return Optional.empty();
@@ -256,9 +300,14 @@ public final class ArtBench implements BenchView {
             Point corner = handles.corners().get(i);
             Point fixed = handles.corners().get((i + 2) % 4);
             if (corner.distanceMm(p) < reach) {
-                return Optional.of(chosen.size() == 1
-                        ? new Gesture.Scale(chosen.getFirst(), plan.motifs().get(chosen.getFirst().id()), fixed, corner)
-                        : new Gesture.ScaleAll(chosen, session.line().motifs(), refit, fixed, corner));
+                return Optional.of(
+                        chosen.size() == 1
+                                ? new Gesture.Scale(
+                                        chosen.getFirst(),
+                                        plan.motifs().get(chosen.getFirst().id()),
+                                        fixed,
+                                        corner)
+                                : new Gesture.ScaleAll(chosen, session.line().motifs(), refit, fixed, corner));
             }
         }
         return Optional.empty();
@@ -266,9 +315,15 @@ public final class ArtBench implements BenchView {
 
     /** The topmost motif that is painted there, or whose box is there when nothing is. */
     private Optional<Motif> motifAt(LinePlan plan, Point p) {
-        List<Motif> fromTop = session.line().motifs().reversed().stream().filter(m -> !m.isHidden() && !(m.source() instanceof Guide && m.standing().locked())).toList();
-        Optional<Motif> painted = fromTop.stream().filter(m -> covers(plan, m, p)).findFirst();
-        return painted.isPresent() ? painted : fromTop.stream().filter(m -> boxCovers(plan, m, p)).findFirst();
+        List<Motif> fromTop = session.line().motifs().reversed().stream()
+                .filter(m -> !m.isHidden()
+                        && !(m.source() instanceof Guide && m.standing().locked()))
+                .toList();
+        Optional<Motif> painted =
+                fromTop.stream().filter(m -> covers(plan, m, p)).findFirst();
+        return painted.isPresent()
+                ? painted
+                : fromTop.stream().filter(m -> boxCovers(plan, m, p)).findFirst();
     }
 
     private static boolean covers(LinePlan plan, Motif m, Point p) {
@@ -337,7 +392,9 @@ public final class ArtBench implements BenchView {
     private boolean plainKey(KeyEvent e) {
         switch (e.getCode()) {
             case N -> actions.chooseNext(e.isShiftDown());
-            case A -> session.chooseAll(session.line().motifs().stream().map(Motif::id).toList());
+            case A ->
+                session.chooseAll(
+                        session.line().motifs().stream().map(Motif::id).toList());
             case C -> actions.centre();
             case G -> actions.group();
             case U -> actions.ungroup();
@@ -353,7 +410,8 @@ public final class ArtBench implements BenchView {
     }
 
     private void nudge(double dx, double dy) {
-        session.editChosen(m -> m.standing().locked() ? m : m.withPose(m.pose().moved(dx, dy)),
+        session.editChosen(
+                m -> m.standing().locked() ? m : m.withPose(m.pose().moved(dx, dy)),
                 "nudge " + session.chosen().stream().map(Motif::id).toList());
     }
 

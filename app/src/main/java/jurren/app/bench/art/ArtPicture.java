@@ -1,5 +1,10 @@
 package jurren.app.bench.art;
 
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
 import jurren.app.bench.SnagCards;
 import jurren.app.face.FaceCanvas;
 import jurren.app.face.FaceScene;
@@ -14,8 +19,8 @@ import jurren.core.art.Motif;
 import jurren.core.art.Painted;
 import jurren.core.art.Sizing;
 import jurren.core.art.Snapping;
-import jurren.core.snag.CutMarks;
 import jurren.core.blank.Obstacle;
+import jurren.core.cure.Change;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -23,13 +28,8 @@ import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
 import jurren.core.material.Colour;
 import jurren.core.plan.LinePlan;
-import jurren.core.cure.Change;
+import jurren.core.snag.CutMarks;
 import jurren.core.snag.Snag;
-import java.util.List;
-import java.util.Optional;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.paint.Color;
-import javafx.scene.text.TextAlignment;
 
 /**
  * Paints the art bench. The motifs stand where the job says now; their shapes are the last ones worked
@@ -49,9 +49,14 @@ final class ArtPicture {
      * @param stops  of a line that is being drawn
      * @param pen    where the keys would put its next point
      */
-    record Scene(ArtBench.Look look, List<CutMarks.Mark> marks, Optional<MarksDesk.Pieces> piece, List<Snapping.Guide> guides, Optional<Box> frame, List<Point> stops,
-                 Optional<Point> pen) {
-    }
+    record Scene(
+            ArtBench.Look look,
+            List<CutMarks.Mark> marks,
+            Optional<MarksDesk.Pieces> piece,
+            List<Snapping.Guide> guides,
+            Optional<Box> frame,
+            List<Point> stops,
+            Optional<Point> pen) {}
 
     private final Session session;
 
@@ -83,7 +88,12 @@ final class ArtPicture {
         session.line().motifs().stream().filter(m -> !m.isHidden()).forEach(m -> guide(pen, m));
         art(pen, plan, worn);
         if (session.line().motifs().isEmpty()) {
-            pen.text(Texts.of("art.empty"), canvas.getWidth() / 2, canvas.getHeight() / 2, Theme.text(15), guide,
+            pen.text(
+                    Texts.of("art.empty"),
+                    canvas.getWidth() / 2,
+                    canvas.getHeight() / 2,
+                    Theme.text(15),
+                    guide,
                     TextAlignment.CENTER);
         }
         edgeLine(pen, area, canvas.getWidth());
@@ -112,7 +122,12 @@ final class ArtPicture {
             g.rotate(m.pose().degrees());
             double scale = pen.view().pxPerMm();
             g.setGlobalAlpha(guide.strength());
-            g.drawImage(PictureImage.of(guide.straightened()), box.minXMm() * scale, box.minYMm() * scale, box.widthMm() * scale, box.heightMm() * scale);
+            g.drawImage(
+                    PictureImage.of(guide.straightened()),
+                    box.minXMm() * scale,
+                    box.minYMm() * scale,
+                    box.widthMm() * scale,
+                    box.heightMm() * scale);
             g.restore();
         }
     }
@@ -120,7 +135,11 @@ final class ArtPicture {
     /** The whole art as it was worked out; while it is being changed, motif by motif as far as it is known. */
     private void art(Pen pen, LinePlan plan, boolean worn) {
         if (plan.line().motifs().equals(session.line().motifs())) {
-            List<Layer> cut = worn ? List.of() : plan.drawn().shapes().asWorn().stream().filter(l -> !l.isPrint()).toList();
+            List<Layer> cut = worn
+                    ? List.of()
+                    : plan.drawn().shapes().asWorn().stream()
+                            .filter(l -> !l.isPrint())
+                            .toList();
             if (cut.isEmpty()) {
                 plan.drawn().art().paints().forEach(p -> paint(pen, p, Placement.HERE, worn));
             }
@@ -130,8 +149,10 @@ final class ArtPicture {
         for (Motif m : session.line().motifs()) {
             BuiltMotif built = plan.motifs().get(m.id());
             if (built != null && !m.isHidden()) {
-                Placement placed = plan.line().motif(m.id())
-                        .map(planned -> Sizing.between(planned.source(), m.source())).orElse(Placement.HERE)
+                Placement placed = plan.line()
+                        .motif(m.id())
+                        .map(planned -> Sizing.between(planned.source(), m.source()))
+                        .orElse(Placement.HERE)
                         .then(m.pose().placement());
                 built.paints().forEach(p -> paint(pen, p, placed, worn));
             }
@@ -193,9 +214,15 @@ final class ArtPicture {
         pen.line(a, b, Theme.MARIGOLD, 1.5);
         moving.ifPresent(box -> {
             if (g.upright()) {
-                distance(pen, new Point(box.centre().xMm(), area.minYMm()), new Point(box.centre().xMm(), box.minYMm()));
+                distance(
+                        pen,
+                        new Point(box.centre().xMm(), area.minYMm()),
+                        new Point(box.centre().xMm(), box.minYMm()));
             } else {
-                distance(pen, new Point(area.minXMm(), box.centre().yMm()), new Point(box.minXMm(), box.centre().yMm()));
+                distance(
+                        pen,
+                        new Point(area.minXMm(), box.centre().yMm()),
+                        new Point(box.minXMm(), box.centre().yMm()));
             }
         });
     }
@@ -241,7 +268,9 @@ final class ArtPicture {
         g.setLineDashes(6, 4);
         g.strokeLine(px - far * dx, py - far * dy, px + far * dx, py + far * dy);
         g.setLineDashes();
-        double back = dx > Math.abs(dy) ? (px - KNOB_PX) / dx : Math.abs(dy) < 1e-9 ? 0 : (dy > 0 ? py - KNOB_PX : py - height + KNOB_PX) / dy;
+        double back = dx > Math.abs(dy)
+                ? (px - KNOB_PX) / dx
+                : Math.abs(dy) < 1e-9 ? 0 : (dy > 0 ? py - KNOB_PX : py - height + KNOB_PX) / dy;
         g.setFill(Theme.MARIGOLD);
         g.fillOval(px - back * dx - 6, py - back * dy - 6, 12, 12);
     }
@@ -277,6 +306,10 @@ final class ArtPicture {
         double length = c.distanceMm(towards);
         double t = length == 0 ? 0 : Math.min(0.4, CORNER_PX / pen.view().pxPerMm() / length);
         Point end = c.towards(towards, t);
-        g.strokeLine(pen.view().x(c.xMm()), pen.view().y(c.yMm()), pen.view().x(end.xMm()), pen.view().y(end.yMm()));
+        g.strokeLine(
+                pen.view().x(c.xMm()),
+                pen.view().y(c.yMm()),
+                pen.view().x(end.xMm()),
+                pen.view().y(end.yMm()));
     }
 }

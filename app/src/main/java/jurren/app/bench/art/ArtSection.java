@@ -14,15 +14,25 @@ public final class ArtSection implements BenchEntry.Section {
     @Override
     public BenchEntry.Said say(Session session, Plan plan, LinePlan line) {
         Words words = session.words();
-        return new BenchEntry.Said(motifs(plan, line),
-                line.blank().sizes().size() < 2 ? words.artSize(line) : Texts.of("ticket.art-size", words.artSize(line), line.line().drawnFor()),
+        return new BenchEntry.Said(
+                motifs(plan, line),
+                line.blank().sizes().size() < 2
+                        ? words.artSize(line)
+                        : Texts.of(
+                                "ticket.art-size",
+                                words.artSize(line),
+                                line.line().drawnFor()),
                 !line.drawn().layers().isEmpty());
     }
 
     /** Of several places, each with its own. */
     private static String motifs(Plan plan, LinePlan line) {
         List<LinePlan> places = plan.places(line.line().id());
-        return places.size() < 2 ? motifs(line) : places.stream().map(p -> Texts.of("ticket.art-at", p.place(), motifs(p))).collect(Collectors.joining(" \u00b7 "));
+        return places.size() < 2
+                ? motifs(line)
+                : places.stream()
+                        .map(p -> Texts.of("ticket.art-at", p.place(), motifs(p)))
+                        .collect(Collectors.joining(" \u00b7 "));
     }
 
     private static String motifs(LinePlan line) {

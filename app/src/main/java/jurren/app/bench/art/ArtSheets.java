@@ -39,8 +39,11 @@ public final class ArtSheets {
     }
 
     public void openStart(String id) {
-        session.starts().stream().filter(s -> s.id().equals(id)).findFirst().ifPresent(start ->
-                session.linePlan().ifPresent(plan -> StartSheet.open(session, sheets, start, plan, art::add)));
+        session.starts().stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .ifPresent(start ->
+                        session.linePlan().ifPresent(plan -> StartSheet.open(session, sheets, start, plan, art::add)));
     }
 
     /** From the motifs that are chosen, or from all there are. */
@@ -67,9 +70,15 @@ public final class ArtSheets {
             session.say(Texts.of("planning"));
             return;
         }
-        ExportSheet.open(session, sheets, session.linePlan().get(), (format, sheet, options) ->
-                files.toSave(FileQuestions.Kind.ART, name + format.ending()).ifPresent(file -> writer.write(
-                        file.getFileName().toString().endsWith(format.ending()) ? file : file.resolveSibling(file.getFileName() + format.ending()),
-                        () -> format.write(sheet, options))));
+        ExportSheet.open(
+                session,
+                sheets,
+                session.linePlan().get(),
+                (format, sheet, options) -> files.toSave(FileQuestions.Kind.ART, name + format.ending())
+                        .ifPresent(file -> writer.write(
+                                file.getFileName().toString().endsWith(format.ending())
+                                        ? file
+                                        : file.resolveSibling(file.getFileName() + format.ending()),
+                                () -> format.write(sheet, options))));
     }
 }

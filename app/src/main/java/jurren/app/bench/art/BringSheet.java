@@ -1,6 +1,5 @@
 package jurren.app.bench.art;
 
-import jurren.app.sheet.Sheets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +16,7 @@ import javafx.scene.layout.VBox;
 import jurren.app.face.Pen;
 import jurren.app.face.Viewport;
 import jurren.app.session.Session;
+import jurren.app.sheet.Sheets;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
@@ -33,7 +33,9 @@ import jurren.formats.drawing.DrawingRead;
 import jurren.formats.drawing.FileUnit;
 import jurren.formats.drawing.NearColours;
 
-/** What a drawing's file leaves open: which page, how large, which colours are one. Beside the area at the same scale. */
+/**
+ * What a drawing's file leaves open: which page, how large, which colours are one. Beside the area at the same scale.
+ */
 final class BringSheet {
     private static final double PICTURE = 460;
     private static final double FIELDS = 330;
@@ -50,7 +52,13 @@ final class BringSheet {
     private double factor = 1;
     private boolean merges;
 
-    private BringSheet(Session session, Sheets sheets, LinePlan plan, DrawingRead.Taken taken, ArtActions art, Consumer<DrawingFile> otherPage) {
+    private BringSheet(
+            Session session,
+            Sheets sheets,
+            LinePlan plan,
+            DrawingRead.Taken taken,
+            ArtActions art,
+            Consumer<DrawingFile> otherPage) {
         this.session = session;
         this.sheets = sheets;
         this.plan = plan;
@@ -62,10 +70,18 @@ final class BringSheet {
     }
 
     static boolean asks(DrawingRead.Taken t) {
-        return t.guessed().isPresent() || t.pages().size() > 1 || !NearColours.of(t.drawing()).isEmpty();
+        return t.guessed().isPresent()
+                || t.pages().size() > 1
+                || !NearColours.of(t.drawing()).isEmpty();
     }
 
-    static void open(Session session, Sheets sheets, LinePlan plan, DrawingRead.Taken taken, ArtActions art, Consumer<DrawingFile> otherPage) {
+    static void open(
+            Session session,
+            Sheets sheets,
+            LinePlan plan,
+            DrawingRead.Taken taken,
+            ArtActions art,
+            Consumer<DrawingFile> otherPage) {
         new BringSheet(session, sheets, plan, taken, art, otherPage).open();
     }
 
@@ -80,21 +96,31 @@ final class BringSheet {
             fields.getChildren().add(colours());
         }
         if (!taken.drawing().inks().isEmpty()) {
-            fields.getChildren().add(Controls.label(Texts.of("bring.inks", String.join(", ", taken.drawing().inks().values().stream().sorted().toList())),
-                    "hint", "wrapped"));
+            fields.getChildren()
+                    .add(Controls.label(
+                            Texts.of(
+                                    "bring.inks",
+                                    String.join(
+                                            ", ",
+                                            taken.drawing().inks().values().stream()
+                                                    .sorted()
+                                                    .toList())),
+                            "hint",
+                            "wrapped"));
         }
         fields.getChildren().add(Controls.button("bring-take", Texts.of("bring.take"), this::take, "primary"));
         canvas.setAccessibleText(Texts.of("bring.picture"));
         HBox body = new HBox(20, fields, canvas);
         body.setAlignment(Pos.TOP_LEFT);
-        sheets.open("bring-sheet", Texts.of("bring.title", taken.drawing().file().name()), Pos.CENTER, body);
+        sheets.open(
+                "bring-sheet", Texts.of("bring.title", taken.drawing().file().name()), Pos.CENTER, body);
         draw();
     }
 
     private Node pages() {
         List<String> names = taken.pages();
-        Controls.Choice<String> pages = new Controls.Choice<>("bring-page", Texts.of("bring.page"), names, p -> Texts.of("bring.page-of", p, names.size()),
-                p -> {
+        Controls.Choice<String> pages = new Controls.Choice<>(
+                "bring-page", Texts.of("bring.page"), names, p -> Texts.of("bring.page-of", p, names.size()), p -> {
                     sheets.close();
                     otherPage.accept(taken.drawing().file().onPage(names.indexOf(p) + 1));
                 });
@@ -117,7 +143,10 @@ final class BringSheet {
         VBox all = new VBox(5, Controls.label(Texts.of("bring.no-size"), "wrapped"));
         for (FileUnit u : units) {
             Box box = box(u.mm() / assumed.mm());
-            RadioButton b = new RadioButton(Texts.of("bring.unit." + u, session.unit().number(box.widthMm()) + " × " + session.unit().format(box.heightMm())));
+            RadioButton b = new RadioButton(Texts.of(
+                    "bring.unit." + u,
+                    session.unit().number(box.widthMm()) + " × "
+                            + session.unit().format(box.heightMm())));
             b.setId("unit-" + u.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
             b.setToggleGroup(group);
             b.setOnAction(_ -> {
@@ -137,7 +166,10 @@ final class BringSheet {
     }
 
     private Node colours() {
-        CheckBox one = new CheckBox(Texts.of("bring.near-colours", near.size(), near.values().stream().distinct().count()));
+        CheckBox one = new CheckBox(Texts.of(
+                "bring.near-colours",
+                near.size(),
+                near.values().stream().distinct().count()));
         one.setId("bring-near");
         one.setWrapText(true);
         one.setSelected(merges);
@@ -149,7 +181,11 @@ final class BringSheet {
     }
 
     private Box box(double by) {
-        return taken.drawing().shapes().stream().map(s -> s.curves().bounds()).reduce(Box::joined).orElseThrow().placed(Placement.scaled(by));
+        return taken.drawing().shapes().stream()
+                .map(s -> s.curves().bounds())
+                .reduce(Box::joined)
+                .orElseThrow()
+                .placed(Placement.scaled(by));
     }
 
     private void draw() {
@@ -157,10 +193,12 @@ final class BringSheet {
         g.setFill(Theme.paint(plan.blankColour().colour()));
         g.fillRoundRect(0, 0, PICTURE, PICTURE, 8, 8);
         Box area = plan.drawn().area().box();
-        Box drawn = box(factor).placed(Placement.moved(area.centre().xMm(), area.centre().yMm()));
+        Box drawn = box(factor)
+                .placed(Placement.moved(area.centre().xMm(), area.centre().yMm()));
         Pen pen = new Pen(g, Viewport.showing(area.joined(drawn), PICTURE, PICTURE, 16));
         pen.box(area, Theme.lineOn(plan.blankColour().colour()), 1.2, 2, 4);
-        Placement place = Placement.scaled(factor).then(Placement.moved(area.centre().xMm(), area.centre().yMm()));
+        Placement place = Placement.scaled(factor)
+                .then(Placement.moved(area.centre().xMm(), area.centre().yMm()));
         for (DrawnShape s : taken.drawing().shapes()) {
             Colour c = merges ? near.getOrDefault(s.colour(), s.colour()) : s.colour();
             pen.fill(s.curves().placed(place), Theme.paint(c));

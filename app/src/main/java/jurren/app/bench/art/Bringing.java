@@ -1,6 +1,5 @@
 package jurren.app.bench.art;
 
-import jurren.app.sheet.Sheets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -8,14 +7,14 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
-import jurren.app.desk.Order;
-import jurren.core.job.Shop;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelFormat;
+import jurren.app.desk.Order;
 import jurren.app.session.Bench;
 import jurren.app.session.Session;
+import jurren.app.sheet.Sheets;
 import jurren.app.theme.Texts;
 import jurren.app.trace.TraceSheet;
 import jurren.core.art.DrawingFile;
@@ -24,18 +23,22 @@ import jurren.core.art.Motif;
 import jurren.core.art.PrintedPicture;
 import jurren.core.art.Source;
 import jurren.core.art.TracedPicture;
+import jurren.core.job.Shop;
 import jurren.core.trace.Picture;
 import jurren.core.way.known.Ways;
 import jurren.formats.drawing.DrawingRead;
+import jurren.formats.files.WholeFile;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
 import jurren.formats.opening.AnyDrawing;
 import jurren.formats.picture.PictureRead;
 import jurren.formats.picture.PictureReader;
 import jurren.formats.picture.PictureWriter;
-import jurren.formats.files.WholeFile;
 
-/** Takes whatever a customer sent onto the open face: a drawing, a picture, another job's art. Reading is done beside the window's thread. */
+/**
+ * Takes whatever a customer sent onto the open face: a drawing, a picture, another job's art. Reading is done beside
+ * the window's thread.
+ */
 public final class Bringing {
     private final Session session;
     private final Sheets sheets;
@@ -54,8 +57,14 @@ public final class Bringing {
             return;
         }
         session.show(Bench.ART);
-        read(name, () -> WholeFile.read(file), content -> content(name, content),
-                why -> session.trouble(why instanceof WholeFile.TooLarge ? Texts.of("file.too-large", name, why.getMessage()) : Texts.of("file.unreadable", name)));
+        read(
+                name,
+                () -> WholeFile.read(file),
+                content -> content(name, content),
+                why -> session.trouble(
+                        why instanceof WholeFile.TooLarge
+                                ? Texts.of("file.too-large", name, why.getMessage())
+                                : Texts.of("file.unreadable", name)));
     }
 
     private void content(String name, byte[] content) {
@@ -67,19 +76,27 @@ public final class Bringing {
     }
 
     public void drawing(DrawingFile file) {
-        read(file.name(), () -> AnyDrawing.read(file), read -> {
-            switch (read) {
-                case DrawingRead.Refused r -> session.trouble(session.words().refusal(r.refusal()));
-                case DrawingRead.Taken t -> take(t);
-            }
-        }, this::failed);
+        read(
+                file.name(),
+                () -> AnyDrawing.read(file),
+                read -> {
+                    switch (read) {
+                        case DrawingRead.Refused r ->
+                            session.trouble(session.words().refusal(r.refusal()));
+                        case DrawingRead.Taken t -> take(t);
+                    }
+                },
+                this::failed);
     }
 
     /** Asked are pages, the size where the file does not tell it, and colours that are nearly one. */
     private void take(DrawingRead.Taken t) {
         String notes = t.notes().stream().sorted().map(session.words()::note).collect(Collectors.joining(" "));
         if (BringSheet.asks(t)) {
-            session.linePlan().ifPresentOrElse(plan -> BringSheet.open(session, sheets, plan, t, art, this::drawing), () -> session.say(Texts.of("planning")));
+            session.linePlan()
+                    .ifPresentOrElse(
+                            plan -> BringSheet.open(session, sheets, plan, t, art, this::drawing),
+                            () -> session.say(Texts.of("planning")));
         } else {
             art.addDrawing(t.drawing(), List.of());
         }
@@ -89,14 +106,22 @@ public final class Bringing {
     private void read(PictureRead read) {
         switch (read) {
             case PictureRead.Refused r -> session.trouble(session.words().refusal(r.refusal()));
-            case PictureRead.Taken t -> session.linePlan().ifPresentOrElse(plan -> {
-                if (Ways.of(plan.material()).isOnePrint()) {
-                    art.addPicture(TraceSheet.asItIs(TraceSheet.first(t.file(), t.perInch(), plan)));
-                    session.say(Texts.of("picture.added"));
-                } else {
-                    trace(TraceSheet.first(t.file(), t.perInch(), plan), t.perInch(), source -> taken(source, Optional.empty()));
-                }
-            }, () -> session.say(Texts.of("planning")));
+            case PictureRead.Taken t ->
+                session.linePlan()
+                        .ifPresentOrElse(
+                                plan -> {
+                                    if (Ways.of(plan.material()).isOnePrint()) {
+                                        art.addPicture(
+                                                TraceSheet.asItIs(TraceSheet.first(t.file(), t.perInch(), plan)));
+                                        session.say(Texts.of("picture.added"));
+                                    } else {
+                                        trace(
+                                                TraceSheet.first(t.file(), t.perInch(), plan),
+                                                t.perInch(),
+                                                source -> taken(source, Optional.empty()));
+                                    }
+                                },
+                                () -> session.say(Texts.of("planning")));
         }
     }
 
@@ -105,9 +130,13 @@ public final class Bringing {
         session.line().motif(motifId).ifPresent(m -> {
             switch (m.source()) {
                 case TracedPicture t -> trace(t, OptionalDouble.empty(), source -> taken(source, Optional.of(m)));
-                case PrintedPicture p -> session.linePlan().ifPresent(plan -> trace(TraceSheet.first(p.file(), OptionalDouble.of(p.perInch()), plan),
-                        OptionalDouble.empty(), source -> taken(source, Optional.of(m))));
-                default -> { }
+                case PrintedPicture p ->
+                    session.linePlan()
+                            .ifPresent(plan -> trace(
+                                    TraceSheet.first(p.file(), OptionalDouble.of(p.perInch()), plan),
+                                    OptionalDouble.empty(),
+                                    source -> taken(source, Optional.of(m))));
+                default -> {}
             }
         });
     }
@@ -115,7 +144,12 @@ public final class Bringing {
     private void trace(TracedPicture begin, OptionalDouble perInch, Consumer<Source> taken) {
         session.linePlan().ifPresent(plan -> {
             TraceSheet.Open open = TraceSheet.open(session, plan, begin, perInch, taken, sheets::close);
-            sheets.open("trace-sheet", Texts.of("trace.title", begin.file().name()), Pos.CENTER, open.closed(), open.content());
+            sheets.open(
+                    "trace-sheet",
+                    Texts.of("trace.title", begin.file().name()),
+                    Pos.CENTER,
+                    open.closed(),
+                    open.content());
         });
     }
 
@@ -131,7 +165,9 @@ public final class Bringing {
     }
 
     private void replace(Motif motif, Source source) {
-        session.editLine(l -> l.withMotifs(l.motifs().stream().map(m -> m.id().equals(motif.id()) ? m.withSource(source) : m).toList()));
+        session.editLine(l -> l.withMotifs(l.motifs().stream()
+                .map(m -> m.id().equals(motif.id()) ? m.withSource(source) : m)
+                .toList()));
     }
 
     /** A picture from the clipboard has no file; one is made of it. */
@@ -145,20 +181,34 @@ public final class Bringing {
         int[] argb = new int[w * h];
         image.getPixelReader().getPixels(0, 0, w, h, PixelFormat.getIntArgbInstance(), argb, 0, w);
         session.show(Bench.ART);
-        read(Texts.of("paste.name"), () -> PictureReader.read(Texts.of("paste.name"), PictureWriter.png(Picture.ofOwned(w, h, argb))), this::read, this::failed);
+        read(
+                Texts.of("paste.name"),
+                () -> PictureReader.read(Texts.of("paste.name"), PictureWriter.png(Picture.ofOwned(w, h, argb))),
+                this::read,
+                this::failed);
     }
 
     /** The art of another job's first line with any, as motifs. */
     private void job(Path file) {
         session.show(Bench.ART);
         Shop shop = session.shop();
-        read(file.getFileName().toString(), () -> JobFile.read(file, shop), read -> {
-            switch (read) {
-                case JobRead.Refused r -> session.trouble(session.words().refusal(r.refusal()));
-                case JobRead.Opened o -> o.document().job().lines().stream().filter(l -> !l.motifs().isEmpty()).findFirst()
-                        .ifPresentOrElse(l -> art.add(l.motifs()), () -> session.say(Texts.of("bring.no-art", file.getFileName())));
-            }
-        }, this::failed);
+        read(
+                file.getFileName().toString(),
+                () -> JobFile.read(file, shop),
+                read -> {
+                    switch (read) {
+                        case JobRead.Refused r ->
+                            session.trouble(session.words().refusal(r.refusal()));
+                        case JobRead.Opened o ->
+                            o.document().job().lines().stream()
+                                    .filter(l -> !l.motifs().isEmpty())
+                                    .findFirst()
+                                    .ifPresentOrElse(
+                                            l -> art.add(l.motifs()),
+                                            () -> session.say(Texts.of("bring.no-art", file.getFileName())));
+                    }
+                },
+                this::failed);
     }
 
     private void failed(Throwable why) {

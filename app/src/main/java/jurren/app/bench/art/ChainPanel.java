@@ -1,5 +1,15 @@
 package jurren.app.bench.art;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
@@ -15,22 +25,11 @@ import jurren.core.art.Stroke;
 import jurren.core.art.TracedPicture;
 import jurren.core.art.treat.Treatments;
 import jurren.formats.words.Words;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.control.Menu;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 
 /** How the chosen motif is built: its source, then each treatment in turn. */
 final class ChainPanel {
     /** What decides which fields there are; everything else only fills them. */
-    private record Fields(Optional<String> motif, Class<?> source, List<Object> treatments) {
-    }
+    private record Fields(Optional<String> motif, Class<?> source, List<Object> treatments) {}
 
     private final Session session;
     private final ArtActions actions;
@@ -58,8 +57,13 @@ final class ChainPanel {
         Optional<Motif> motif = session.motif();
         node.setVisible(motif.isPresent());
         node.setManaged(motif.isPresent());
-        Fields now = new Fields(motif.map(Motif::id), motif.<Class<?>>map(m -> m.source().getClass()).orElse(null),
-                motif.map(m -> m.treatments().stream().map(TreatmentCard::shapeOf).toList()).orElse(List.of()));
+        Fields now = new Fields(
+                motif.map(Motif::id),
+                motif.<Class<?>>map(m -> m.source().getClass()).orElse(null),
+                motif.map(m -> m.treatments().stream()
+                                .map(TreatmentCard::shapeOf)
+                                .toList())
+                        .orElse(List.of()));
         if (!now.equals(fields)) {
             fields = now;
             fillers.clear();
@@ -85,7 +89,8 @@ final class ChainPanel {
         steps.add(source.node());
         fillers.add(source::fill);
         for (int i = 0; i < motif.treatments().size(); i++) {
-            TreatmentCard card = new TreatmentCard(session, actions, i, motif.treatments().get(i));
+            TreatmentCard card =
+                    new TreatmentCard(session, actions, i, motif.treatments().get(i));
             fillers.add(card::fill);
             steps.add(card.node());
         }
@@ -93,7 +98,8 @@ final class ChainPanel {
             // nothing is made of a guide, so nothing can be done to it
             return steps;
         }
-        HBox add = new HBox(Controls.button("add-outline", Texts.of("chain.add-outline"), actions::addOutline), addMenu());
+        HBox add =
+                new HBox(Controls.button("add-outline", Texts.of("chain.add-outline"), actions::addOutline), addMenu());
         add.getStyleClass().add("buttons");
         steps.add(add);
         return steps;

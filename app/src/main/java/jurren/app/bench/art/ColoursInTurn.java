@@ -45,7 +45,10 @@ public final class ColoursInTurn extends VBox {
         int shown = several ? at : 0;
         at = shown;
         Controls.refillWhenChanged(row, List.of(colours, at), this::buttons);
-        session.linePlan().ifPresent(p -> swatches.show(p.material().colours(), p.material().sold(colours.get(shown)).orElse(null)));
+        session.linePlan()
+                .ifPresent(p -> swatches.show(
+                        p.material().colours(),
+                        p.material().sold(colours.get(shown)).orElse(null)));
     }
 
     private List<javafx.scene.Node> buttons() {

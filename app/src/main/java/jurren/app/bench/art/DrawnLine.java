@@ -12,7 +12,7 @@ final class DrawnLine {
     private boolean smooth;
     private boolean on;
     private Point pen = new Point(0, 0);
-    private Runnable changed = () -> { };
+    private Runnable changed = () -> {};
 
     DrawnLine(ArtActions actions) {
         this.actions = actions;

@@ -1,6 +1,5 @@
 package jurren.app.bench.art;
 
-import jurren.app.sheet.Sheets;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -9,6 +8,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import jurren.app.session.Session;
+import jurren.app.sheet.Sheets;
 import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
 import jurren.app.theme.Texts;
@@ -22,12 +22,17 @@ final class ExportSheet {
 
     /** What is written. */
     private enum What {
-        WORN, CUT, CHOSEN
+        WORN,
+        CUT,
+        CHOSEN
     }
 
     /** What an SVG's units are. */
     private enum SvgUnit {
-        MM(ArtFormat.Options.MILLIMETRES), PX_96(96), PX_90(90), POINT_72(72);
+        MM(ArtFormat.Options.MILLIMETRES),
+        PX_96(96),
+        PX_90(90),
+        POINT_72(72);
 
         private final double perInch;
 
@@ -63,8 +68,11 @@ final class ExportSheet {
     }
 
     private void open() {
-        Controls.Segments<What> whats = Controls.segments("export-what", session.chosen().isEmpty() ? List.of(What.WORN, What.CUT) : List.of(What.values()),
-                w -> Texts.of("export.what." + w), w -> {
+        Controls.Segments<What> whats = Controls.segments(
+                "export-what",
+                session.chosen().isEmpty() ? List.of(What.WORN, What.CUT) : List.of(What.values()),
+                w -> Texts.of("export.what." + w),
+                w -> {
                     what = w;
                     say();
                 });
@@ -77,22 +85,35 @@ final class ExportSheet {
         dots.setId("export-dots");
         dots.show(pngPerInch);
         Node dotsRow = Controls.row(Texts.of("export.dots"), dots);
-        Controls.Segments<SvgUnit> units = Controls.segments("export-unit", List.of(SvgUnit.values()), u -> Texts.of("export.unit." + u), u -> {
-            unit = u;
-            say();
-        });
+        Controls.Segments<SvgUnit> units =
+                Controls.segments("export-unit", List.of(SvgUnit.values()), u -> Texts.of("export.unit." + u), u -> {
+                    unit = u;
+                    say();
+                });
         units.show(unit);
         VBox unitRow = new VBox(4, Controls.label(Texts.of("export.unit")), units);
-        Controls.Segments<ArtFormat> formats = Controls.segments("export-format", List.of(ArtFormat.values()), ArtFormat::name, f -> {
-            format = f;
-            show(spotRow, unitRow, dotsRow);
-            say();
-        });
+        Controls.Segments<ArtFormat> formats =
+                Controls.segments("export-format", List.of(ArtFormat.values()), ArtFormat::name, f -> {
+                    format = f;
+                    show(spotRow, unitRow, dotsRow);
+                    say();
+                });
         formats.show(format);
         show(spotRow, unitRow, dotsRow);
         says.setMaxWidth(WIDTH);
-        VBox body = new VBox(10, whats, formats, unitRow, spotRow, dotsRow, says,
-                Controls.button("export-write", Texts.of("export.write"), () -> write(spot.getText().strip()), "primary"));
+        VBox body = new VBox(
+                10,
+                whats,
+                formats,
+                unitRow,
+                spotRow,
+                dotsRow,
+                says,
+                Controls.button(
+                        "export-write",
+                        Texts.of("export.write"),
+                        () -> write(spot.getText().strip()),
+                        "primary"));
         body.setPrefWidth(WIDTH);
         sheets.open("export-sheet", Texts.of("export.title"), Pos.CENTER, body);
         say();
@@ -119,9 +140,14 @@ final class ExportSheet {
 
     private void say() {
         ArtSheet sheet = sheet();
-        says.setText(sheet.box().map(b -> Texts.of("export.size", session.unit().number(b.widthMm()), session.unit().format(b.heightMm()))
-                + (format == ArtFormat.SVG ? " " + Texts.of("export.unit-says." + unit) : "")
-                + (sheet.flattened() ? " " + Texts.of("export.flattened") : "")).orElse(Texts.of("export.nothing")));
+        says.setText(sheet.box()
+                .map(b -> Texts.of(
+                                "export.size",
+                                session.unit().number(b.widthMm()),
+                                session.unit().format(b.heightMm()))
+                        + (format == ArtFormat.SVG ? " " + Texts.of("export.unit-says." + unit) : "")
+                        + (sheet.flattened() ? " " + Texts.of("export.flattened") : ""))
+                .orElse(Texts.of("export.nothing")));
     }
 
     private void write(String spot) {
@@ -134,6 +160,9 @@ final class ExportSheet {
             session.shopFolder().keepCutColour(spot);
         }
         sheets.close();
-        writing.write(format, sheet, new ArtFormat.Options(unit.perInch, spot.isEmpty() ? Optional.empty() : Optional.of(spot), pngPerInch));
+        writing.write(
+                format,
+                sheet,
+                new ArtFormat.Options(unit.perInch, spot.isEmpty() ? Optional.empty() : Optional.of(spot), pngPerInch));
     }
 }

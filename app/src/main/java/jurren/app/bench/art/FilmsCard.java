@@ -43,12 +43,16 @@ final class FilmsCard {
         Optional<Motif> motif = session.motif();
         Optional<LinePlan> plan = session.linePlan();
         List<Colour> colours = motif.flatMap(m -> plan.map(p -> p.motifs().get(m.id())))
-                .map(built -> built.paints().stream().map(Painted::colour).distinct().toList()).orElse(List.of());
+                .map(built ->
+                        built.paints().stream().map(Painted::colour).distinct().toList())
+                .orElse(List.of());
         SourceCard.show(node, !colours.isEmpty());
         if (!colours.isEmpty()) {
             Motif m = motif.orElseThrow();
             LinePlan p = plan.orElseThrow();
-            Controls.refillWhenChanged(rows, List.of(m.id(), m.films(), colours, p.materials(), p.blank(), p.blankColour(), p.face()),
+            Controls.refillWhenChanged(
+                    rows,
+                    List.of(m.id(), m.films(), colours, p.materials(), p.blank(), p.blankColour(), p.face()),
                     () -> colours.stream().map(c -> row(p, m, c, colours)).toList());
         }
     }
@@ -58,13 +62,20 @@ final class FilmsCard {
         Region swatch = new Region();
         swatch.getStyleClass().add("film-swatch");
         swatch.setStyle("-fx-background-color: rgba(35,38,43,0.4), " + colour.hex() + ";");
-        boolean picture = plan.motifs().get(motif.id()).paints().stream().anyMatch(p -> p.colour().equals(colour) && p.isOnlyInk());
+        boolean picture = plan.motifs().get(motif.id()).paints().stream()
+                .anyMatch(p -> p.colour().equals(colour) && p.isOnlyInk());
         String name = picture ? Texts.of("films.picture") : now.colourName(colour);
         Label label = Controls.label(name);
         label.setWrapText(false);
         label.setMinWidth(Region.USE_PREF_SIZE);
         swatch.setMaxHeight(Region.USE_PREF_SIZE);
-        Region choice = MaterialChoice.of("film-" + all.indexOf(colour), Texts.of("films.of", name), session, plan, now, to -> make(motif, colour, all, to));
+        Region choice = MaterialChoice.of(
+                "film-" + all.indexOf(colour),
+                Texts.of("films.of", name),
+                session,
+                plan,
+                now,
+                to -> make(motif, colour, all, to));
         choice.setMinWidth(Theme.wide(LEAST_CHOICE_PX));
         choice.setPrefWidth(Theme.wide(LEAST_CHOICE_PX));
         HBox.setHgrow(choice, Priority.ALWAYS);

@@ -1,5 +1,7 @@
 package jurren.app.bench.art;
 
+import java.util.List;
+import java.util.Optional;
 import jurren.core.art.BuiltMotif;
 import jurren.core.art.Motif;
 import jurren.core.art.Sizing;
@@ -8,8 +10,6 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.plan.Refit;
-import java.util.List;
-import java.util.Optional;
 
 /** A drag on motifs: from where it began, any pointer place gives the motifs as they would be there. */
 sealed interface Gesture {
@@ -32,7 +32,9 @@ sealed interface Gesture {
             double dx = pointer.xMm() - grabbed.xMm();
             double dy = pointer.yMm() - grabbed.yMm();
             Point held = held(pointer).map(Snapping.Held::by).orElse(new Point(0, 0));
-            return start.stream().map(m -> m.withPose(m.pose().moved(dx + held.xMm(), dy + held.yMm()))).toList();
+            return start.stream()
+                    .map(m -> m.withPose(m.pose().moved(dx + held.xMm(), dy + held.yMm())))
+                    .toList();
         }
 
         @Override
@@ -41,8 +43,8 @@ sealed interface Gesture {
         }
 
         private Optional<Snapping.Held> held(Point pointer) {
-            return snapping.flatMap(s -> box.map(b -> s.hold(b.placed(
-                    Placement.moved(pointer.xMm() - grabbed.xMm(), pointer.yMm() - grabbed.yMm())))));
+            return snapping.flatMap(s -> box.map(b ->
+                    s.hold(b.placed(Placement.moved(pointer.xMm() - grabbed.xMm(), pointer.yMm() - grabbed.yMm())))));
         }
 
         Move free() {
@@ -63,12 +65,14 @@ sealed interface Gesture {
             Placement back = start.pose().placement().inverse();
             Point corner = growth.apply(back.apply(fixedCorner));
             Point moved = sized.pose().placement().apply(corner);
-            return List.of(sized.withPose(sized.pose().moved(fixedCorner.xMm() - moved.xMm(), fixedCorner.yMm() - moved.yMm())));
+            return List.of(sized.withPose(
+                    sized.pose().moved(fixedCorner.xMm() - moved.xMm(), fixedCorner.yMm() - moved.yMm())));
         }
     }
 
     /** Pulls one corner of the box around several motifs while the opposite one stays. */
-    record ScaleAll(List<Motif> start, List<Motif> face, Refit refit, Point fixedCorner, Point grabbed) implements Gesture {
+    record ScaleAll(List<Motif> start, List<Motif> face, Refit refit, Point fixedCorner, Point grabbed)
+            implements Gesture {
         @Override
         public List<Motif> to(Point pointer) {
             return refit.placed(start, face, Placement.scaledAbout(fixedCorner, factor(fixedCorner, grabbed, pointer)));
@@ -91,7 +95,9 @@ sealed interface Gesture {
             double degrees = (first + Math.toDegrees(angle(pointer) - angle(grabbed))) % 360;
             double step = Math.rint(degrees / STEP) * STEP;
             double by = (Math.abs(degrees - step) < CATCH ? step : degrees) - first;
-            return start.stream().map(m -> turned(m, middle, m.pose().degrees() + by)).toList();
+            return start.stream()
+                    .map(m -> turned(m, middle, m.pose().degrees() + by))
+                    .toList();
         }
 
         private double angle(Point p) {

@@ -30,7 +30,9 @@ final class GuideScale {
     }
 
     boolean isReady() {
-        return motif.isPresent() && points.size() == 2 && motif.equals(session.motif().map(m -> m.id()));
+        return motif.isPresent()
+                && points.size() == 2
+                && motif.equals(session.motif().map(m -> m.id()));
     }
 
     List<Point> points() {
@@ -59,9 +61,12 @@ final class GuideScale {
             Point fixed = points.get(0);
             double factor = mm / points.get(0).distanceMm(points.get(1));
             session.editMotif(m -> m.source() instanceof Guide g
-                    ? m.withSource(g.scaledBy(points.get(0), points.get(1), mm)).withPose(new jurren.core.art.Pose(
-                            fixed.xMm() + (m.pose().xMm() - fixed.xMm()) * factor, fixed.yMm() + (m.pose().yMm() - fixed.yMm()) * factor,
-                            m.pose().degrees())) : m);
+                    ? m.withSource(g.scaledBy(points.get(0), points.get(1), mm))
+                            .withPose(new jurren.core.art.Pose(
+                                    fixed.xMm() + (m.pose().xMm() - fixed.xMm()) * factor,
+                                    fixed.yMm() + (m.pose().yMm() - fixed.yMm()) * factor,
+                                    m.pose().degrees()))
+                    : m);
         }
         stop();
         session.say(null);

@@ -17,8 +17,7 @@ record Handles(List<Point> corners, Point middle, Point turn) {
     static Optional<Handles> of(LinePlan plan, List<Motif> chosen, double pxPerMm) {
         if (chosen.size() == 1) {
             Motif m = chosen.getFirst();
-            return own(plan, m)
-                    .map(b -> of(b, m.pose().placement(), pxPerMm));
+            return own(plan, m).map(b -> of(b, m.pose().placement(), pxPerMm));
         }
         return around(plan, chosen).map(b -> of(b, Placement.HERE, pxPerMm));
     }
@@ -30,7 +29,8 @@ record Handles(List<Point> corners, Point middle, Point turn) {
 
     /** Around its own origin; a guide has one although nothing is made of it. */
     static Optional<Box> own(LinePlan plan, Motif m) {
-        return m.source() instanceof Guide g ? Optional.of(g.box())
+        return m.source() instanceof Guide g
+                ? Optional.of(g.box())
                 : Optional.ofNullable(plan.motifs().get(m.id())).flatMap(BuiltMotif::bounds);
     }
 
@@ -38,13 +38,19 @@ record Handles(List<Point> corners, Point middle, Point turn) {
         if (m.source() instanceof Guide g) {
             return Optional.of(g.box().placed(m.pose().placement()));
         }
-        return Optional.ofNullable(plan.motifs().get(m.id())).flatMap(b -> b.placed(m.pose().placement()).bounds());
+        return Optional.ofNullable(plan.motifs().get(m.id()))
+                .flatMap(b -> b.placed(m.pose().placement()).bounds());
     }
 
     private static Handles of(Box b, Placement p, double pxPerMm) {
         Point top = new Point(b.centre().xMm(), b.minYMm() - TURN_PX / pxPerMm);
-        return new Handles(List.of(p.apply(new Point(b.minXMm(), b.minYMm())),
-                p.apply(new Point(b.maxXMm(), b.minYMm())), p.apply(new Point(b.maxXMm(), b.maxYMm())),
-                p.apply(new Point(b.minXMm(), b.maxYMm()))), p.apply(b.centre()), p.apply(top));
+        return new Handles(
+                List.of(
+                        p.apply(new Point(b.minXMm(), b.minYMm())),
+                        p.apply(new Point(b.maxXMm(), b.minYMm())),
+                        p.apply(new Point(b.maxXMm(), b.maxYMm())),
+                        p.apply(new Point(b.minXMm(), b.maxYMm()))),
+                p.apply(b.centre()),
+                p.apply(top));
     }
 }

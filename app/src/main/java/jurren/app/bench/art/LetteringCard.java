@@ -1,6 +1,5 @@
 package jurren.app.bench.art;
 
-import jurren.app.desk.Order;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -8,15 +7,16 @@ import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import jurren.app.desk.Order;
 import jurren.app.session.AskFor;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.FindMenu;
-import javafx.scene.control.Button;
 import jurren.app.theme.MeasureField;
 import jurren.app.theme.Texts;
 import jurren.core.art.Colouring;
@@ -35,12 +35,17 @@ final class LetteringCard extends SourceCard<Lettering> {
 
     /** How its size is given. */
     private enum By {
-        HEIGHT, WIDTH
+        HEIGHT,
+        WIDTH
     }
 
     /** The kinds of line that letters stand on. */
     enum On {
-        STRAIGHT, ARC, CIRCLE, FOOT, EDGE;
+        STRAIGHT,
+        ARC,
+        CIRCLE,
+        FOOT,
+        EDGE;
 
         static On of(Baseline b) {
             return switch (b) {
@@ -62,7 +67,12 @@ final class LetteringCard extends SourceCard<Lettering> {
 
     @Override
     Node node() {
-        return Controls.card(title("chain.lettering"), words(), typeface(), size(), colouring(),
+        return Controls.card(
+                title("chain.lettering"),
+                words(),
+                typeface(),
+                size(),
+                colouring(),
                 folds.fold("fold-setting", Texts.of("letters.setting"), setting()),
                 folds.fold("fold-baseline", Texts.of("letters.baseline"), baseline()),
                 folds.fold("fold-letter", Texts.of("letters.each"), letter()));
@@ -89,8 +99,11 @@ final class LetteringCard extends SourceCard<Lettering> {
         });
         text.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == javafx.scene.input.KeyCode.TAB && !e.isControlDown()) {
-                ((Node) e.getSource()).requestFocusTraversal(e.isShiftDown() ? javafx.scene.TraversalDirection.PREVIOUS
-                        : javafx.scene.TraversalDirection.NEXT);
+                ((Node) e.getSource())
+                        .requestFocusTraversal(
+                                e.isShiftDown()
+                                        ? javafx.scene.TraversalDirection.PREVIOUS
+                                        : javafx.scene.TraversalDirection.NEXT);
                 e.consume();
             }
         });
@@ -107,8 +120,11 @@ final class LetteringCard extends SourceCard<Lettering> {
             session.say(Texts.of("letters.too-many", Lettering.MOST_CHARACTERS));
             return;
         }
-        session.editMotif(m -> m.source() instanceof Lettering l
-                ? m.withSource(l.withText(now)).withName(now.replace('\n', ' ')) : m, typing);
+        session.editMotif(
+                m -> m.source() instanceof Lettering l
+                        ? m.withSource(l.withText(now)).withName(now.replace('\n', ' '))
+                        : m,
+                typing);
     }
 
     private static void fillText(TextArea field, String text) {
@@ -121,19 +137,30 @@ final class LetteringCard extends SourceCard<Lettering> {
 
     private Node typeface() {
         List<Typeface> all = new ArrayList<>(List.of(ShippedTypeface.values()));
-        Controls.Choice<Typeface> face = new Controls.Choice<>("typeface", Texts.of("letters.typeface"), all,
-                LetteringCard::name, t -> edit(l -> l.withTypeface(t)));
+        Controls.Choice<Typeface> face = new Controls.Choice<>(
+                "typeface", Texts.of("letters.typeface"), all, LetteringCard::name, t -> edit(l -> l.withTypeface(t)));
         face.setMaxWidth(Double.MAX_VALUE);
         face.setOnShowing(_ -> addMachineFonts(face));
-        FindMenu<Typeface> find = new FindMenu<>("find-typeface", Texts.of("letters.search"), face::getItems, LetteringCard::name,
+        FindMenu<Typeface> find = new FindMenu<>(
+                "find-typeface",
+                Texts.of("letters.search"),
+                face::getItems,
+                LetteringCard::name,
                 t -> edit(l -> l.withTypeface(t)));
-        Button finds = Controls.sign("find-typeface", "⌕", Texts.of("letters.search"), () -> { });
+        Button finds = Controls.sign("find-typeface", "⌕", Texts.of("letters.search"), () -> {});
         finds.setOnAction(_ -> {
             addMachineFonts(face);
             find.open(finds);
         });
-        HBox row = new HBox(2, face, finds, Controls.sign("open-font", "…", Texts.of("letters.open-font"),
-                () -> face.fireEvent(new AskFor(AskFor.What.FONT))));
+        HBox row = new HBox(
+                2,
+                face,
+                finds,
+                Controls.sign(
+                        "open-font",
+                        "…",
+                        Texts.of("letters.open-font"),
+                        () -> face.fireEvent(new AskFor(AskFor.What.FONT))));
         HBox.setHgrow(face, javafx.scene.layout.Priority.ALWAYS);
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         fills(l -> {
@@ -152,26 +179,42 @@ final class LetteringCard extends SourceCard<Lettering> {
         };
     }
 
-    /** Opened fonts and the machine's own come below the shipped ones when the list opens; the first time that takes a moment. */
+    /**
+     * Opened fonts and the machine's own come below the shipped ones when the list opens; the first time that takes a
+     * moment.
+     */
     private void addMachineFonts(Controls.Choice<Typeface> face) {
         List<String> known = face.getItems().stream().map(Typeface::title).toList();
         face.getItems().addAll(named(Typefaces.opened(), known));
-        session.desk().give(new Order<>(Texts.of("work.fonts"), _ -> Typefaces.ofMachine(),
-                all -> face.getItems().addAll(named(all, face.getItems().stream().map(Typeface::title).toList())),
-                why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+        session.desk()
+                .give(new Order<>(
+                        Texts.of("work.fonts"),
+                        _ -> Typefaces.ofMachine(),
+                        all -> face.getItems()
+                                .addAll(named(
+                                        all,
+                                        face.getItems().stream()
+                                                .map(Typeface::title)
+                                                .toList())),
+                        why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
     }
 
     private static List<NamedTypeface> named(List<String> names, List<String> known) {
-        return names.stream().filter(n -> !known.contains(n)).map(NamedTypeface::of).toList();
+        return names.stream()
+                .filter(n -> !known.contains(n))
+                .map(NamedTypeface::of)
+                .toList();
     }
 
     private Node size() {
-        MeasureField height = MeasureField.length(Texts.of("letters.capital"), session::unit, mm -> edit(l -> l.withCapHeight(mm)));
+        MeasureField height =
+                MeasureField.length(Texts.of("letters.capital"), session::unit, mm -> edit(l -> l.withCapHeight(mm)));
         height.setId("capital");
-        MeasureField width = MeasureField.length(Texts.of("letters.kept-width"), session::unit,
-                mm -> edit(l -> l.withKeptWidth(Optional.of(mm))));
+        MeasureField width = MeasureField.length(
+                Texts.of("letters.kept-width"), session::unit, mm -> edit(l -> l.withKeptWidth(Optional.of(mm))));
         width.setId("kept-width");
-        Controls.Segments<By> by = Controls.segments("size-by", List.of(By.values()), b -> Texts.of("letters.by." + b), this::sizeBy);
+        Controls.Segments<By> by =
+                Controls.segments("size-by", List.of(By.values()), b -> Texts.of("letters.by." + b), this::sizeBy);
         fills(l -> {
             by.show(l.keptWidthMm().isPresent() ? By.WIDTH : By.HEIGHT);
             show(height, l.keptWidthMm().isEmpty());
@@ -187,8 +230,11 @@ final class LetteringCard extends SourceCard<Lettering> {
 
     /** The size stays as it is; only what is kept when the words change is another. */
     private void sizeBy(By by) {
-        session.motif().flatMap(m -> session.linePlan().map(p -> p.motifs().get(m.id()))).flatMap(b -> b.source()).ifPresent(box ->
-                edit(l -> by == By.WIDTH ? l.withKeptWidth(Optional.of(box.widthMm())) : l.withCapHeight(capitalOf(l))));
+        session.motif()
+                .flatMap(m -> session.linePlan().map(p -> p.motifs().get(m.id())))
+                .flatMap(b -> b.source())
+                .ifPresent(box -> edit(l ->
+                        by == By.WIDTH ? l.withKeptWidth(Optional.of(box.widthMm())) : l.withCapHeight(capitalOf(l))));
     }
 
     private static double capitalOf(Lettering l) {
@@ -197,10 +243,15 @@ final class LetteringCard extends SourceCard<Lettering> {
     }
 
     private Node colouring() {
-        ColoursInTurn colours = new ColoursInTurn("letters-colour", session,
+        ColoursInTurn colours = new ColoursInTurn(
+                "letters-colour",
+                session,
                 cs -> edit(l -> l.withColouring(new Colouring(l.colouring().by(), cs))));
-        Controls.Segments<Colouring.By> by = Controls.segments("colour-by", List.of(Colouring.By.values()),
-                b -> Texts.of("letters.colour-by." + b), b -> edit(l -> l.withColouring(turning(l.colouring(), b))));
+        Controls.Segments<Colouring.By> by = Controls.segments(
+                "colour-by",
+                List.of(Colouring.By.values()),
+                b -> Texts.of("letters.colour-by." + b),
+                b -> edit(l -> l.withColouring(turning(l.colouring(), b))));
         fills(l -> {
             by.show(l.colouring().by());
             colours.show(l.colouring().colours(), l.colouring().by() != Colouring.By.WHOLE);
@@ -215,18 +266,35 @@ final class LetteringCard extends SourceCard<Lettering> {
             return new Colouring(by, c.colours());
         }
         List<jurren.core.material.Colour> two = new ArrayList<>(c.colours());
-        session.motif().flatMap(m -> session.linePlan().map(p -> ArtActions.freeColour(p, m))).ifPresent(two::add);
+        session.motif()
+                .flatMap(m -> session.linePlan().map(p -> ArtActions.freeColour(p, m)))
+                .ifPresent(two::add);
         return new Colouring(by, two);
     }
 
     private Node setting() {
         VBox rows = new VBox(6);
-        rows.getChildren().addAll(
-                percent("spacing", "letters.spacing", Setting::letterSpacing, (s, v) -> s.withLetterSpacing(v), -60),
-                percent("word-spacing", "letters.word-spacing", Setting::wordSpacing, (s, v) -> s.withWordSpacing(v), -60),
-                percent("line-gap", "letters.line-gap", Setting::lineGap, (s, v) -> s.withLineGap(v), -150));
-        Controls.Choice<Setting.Align> align = new Controls.Choice<>("align", Texts.of("letters.align"), List.of(Setting.Align.values()),
-                a -> Texts.of("letters.align." + a), a -> editSetting(s -> s.withAlign(a)));
+        rows.getChildren()
+                .addAll(
+                        percent(
+                                "spacing",
+                                "letters.spacing",
+                                Setting::letterSpacing,
+                                (s, v) -> s.withLetterSpacing(v),
+                                -60),
+                        percent(
+                                "word-spacing",
+                                "letters.word-spacing",
+                                Setting::wordSpacing,
+                                (s, v) -> s.withWordSpacing(v),
+                                -60),
+                        percent("line-gap", "letters.line-gap", Setting::lineGap, (s, v) -> s.withLineGap(v), -150));
+        Controls.Choice<Setting.Align> align = new Controls.Choice<>(
+                "align",
+                Texts.of("letters.align"),
+                List.of(Setting.Align.values()),
+                a -> Texts.of("letters.align." + a),
+                a -> editSetting(s -> s.withAlign(a)));
         align.setMaxWidth(Double.MAX_VALUE);
         fills(l -> align.show(l.setting().align()));
         rows.getChildren().add(align);
@@ -237,22 +305,33 @@ final class LetteringCard extends SourceCard<Lettering> {
         Setting apply(Setting s, double value);
     }
 
-    private Node percent(String id, String key, java.util.function.ToDoubleFunction<Setting> now, Change change, double least) {
-        MeasureField field = MeasureField.number(Texts.of(key), " %", least, MOST_SPACING, p -> editSetting(s -> change.apply(s, p / 100)));
+    private Node percent(
+            String id, String key, java.util.function.ToDoubleFunction<Setting> now, Change change, double least) {
+        MeasureField field = MeasureField.number(
+                Texts.of(key), " %", least, MOST_SPACING, p -> editSetting(s -> change.apply(s, p / 100)));
         field.setId(id);
         fills(l -> field.show(now.applyAsDouble(l.setting()) * 100));
         return Controls.row(Texts.of(key), field);
     }
 
     private Node baseline() {
-        Controls.Choice<On> on = new Controls.Choice<>("baseline", Texts.of("letters.baseline"), List.of(On.values()),
-                o -> Texts.of("letters.on." + o), this::standOn);
+        Controls.Choice<On> on = new Controls.Choice<>(
+                "baseline",
+                Texts.of("letters.baseline"),
+                List.of(On.values()),
+                o -> Texts.of("letters.on." + o),
+                this::standOn);
         on.setMaxWidth(Double.MAX_VALUE);
-        OtherChoice other = new OtherChoice("baseline-other", session, actions, id -> now().ifPresent(l -> {
-            if (l.setting().baseline() instanceof Baseline.Edge e) {
-                actions.changeSource(l.withSetting(l.setting().withBaseline(new Baseline.Edge(id, e.start(), e.distanceMm()))));
-            }
-        }));
+        OtherChoice other = new OtherChoice(
+                "baseline-other",
+                session,
+                actions,
+                id -> now().ifPresent(l -> {
+                    if (l.setting().baseline() instanceof Baseline.Edge e) {
+                        actions.changeSource(l.withSetting(
+                                l.setting().withBaseline(new Baseline.Edge(id, e.start(), e.distanceMm()))));
+                    }
+                }));
         VBox rows = new VBox(6, on, other);
         fills(l -> {
             on.show(On.of(l.setting().baseline()));
@@ -261,30 +340,53 @@ final class LetteringCard extends SourceCard<Lettering> {
                 other.show(e.other());
             }
         });
-        rows.getChildren().add(length("baseline-radius", "letters.radius", b -> switch (b) {
-            case Baseline.Arc a -> Optional.of(a.radiusMm());
-            case Baseline.Circle c -> Optional.of(c.radiusMm());
-            default -> Optional.empty();
-        }, mm -> b -> switch (b) {
-            case Baseline.Arc _ -> new Baseline.Arc(mm);
-            case Baseline.Circle c -> new Baseline.Circle(mm, c.startDegrees(), c.mostDegrees(), c.foot());
-            default -> b;
-        }));
-        rows.getChildren().add(length("baseline-distance", "letters.distance",
-                b -> b instanceof Baseline.Edge e ? Optional.of(e.distanceMm()) : Optional.empty(),
-                mm -> b -> b instanceof Baseline.Edge e ? new Baseline.Edge(e.other(), e.start(), mm) : b));
-        rows.getChildren().add(number("baseline-start", "letters.start", "°", -360, b -> switch (b) {
-            case Baseline.Circle c -> Optional.of(c.startDegrees());
-            case Baseline.Edge e -> Optional.of(e.start() * 360);
-            default -> Optional.empty();
-        }, v -> b -> switch (b) {
-            case Baseline.Circle c -> new Baseline.Circle(c.radiusMm(), v, c.mostDegrees(), c.foot());
-            case Baseline.Edge e -> new Baseline.Edge(e.other(), v / 360, e.distanceMm());
-            default -> b;
-        }));
-        rows.getChildren().add(number("baseline-most", "letters.most", "°", 1,
-                b -> b instanceof Baseline.Circle c ? Optional.of(c.mostDegrees()) : Optional.empty(),
-                v -> b -> b instanceof Baseline.Circle c ? new Baseline.Circle(c.radiusMm(), c.startDegrees(), v, c.foot()) : b));
+        rows.getChildren()
+                .add(length(
+                        "baseline-radius",
+                        "letters.radius",
+                        b -> switch (b) {
+                            case Baseline.Arc a -> Optional.of(a.radiusMm());
+                            case Baseline.Circle c -> Optional.of(c.radiusMm());
+                            default -> Optional.empty();
+                        },
+                        mm -> b -> switch (b) {
+                            case Baseline.Arc _ -> new Baseline.Arc(mm);
+                            case Baseline.Circle c ->
+                                new Baseline.Circle(mm, c.startDegrees(), c.mostDegrees(), c.foot());
+                            default -> b;
+                        }));
+        rows.getChildren()
+                .add(length(
+                        "baseline-distance",
+                        "letters.distance",
+                        b -> b instanceof Baseline.Edge e ? Optional.of(e.distanceMm()) : Optional.empty(),
+                        mm -> b -> b instanceof Baseline.Edge e ? new Baseline.Edge(e.other(), e.start(), mm) : b));
+        rows.getChildren()
+                .add(number(
+                        "baseline-start",
+                        "letters.start",
+                        "°",
+                        -360,
+                        b -> switch (b) {
+                            case Baseline.Circle c -> Optional.of(c.startDegrees());
+                            case Baseline.Edge e -> Optional.of(e.start() * 360);
+                            default -> Optional.empty();
+                        },
+                        v -> b -> switch (b) {
+                            case Baseline.Circle c -> new Baseline.Circle(c.radiusMm(), v, c.mostDegrees(), c.foot());
+                            case Baseline.Edge e -> new Baseline.Edge(e.other(), v / 360, e.distanceMm());
+                            default -> b;
+                        }));
+        rows.getChildren()
+                .add(number(
+                        "baseline-most",
+                        "letters.most",
+                        "°",
+                        1,
+                        b -> b instanceof Baseline.Circle c ? Optional.of(c.mostDegrees()) : Optional.empty(),
+                        v -> b -> b instanceof Baseline.Circle c
+                                ? new Baseline.Circle(c.radiusMm(), c.startDegrees(), v, c.foot())
+                                : b));
         return rows;
     }
 
@@ -295,28 +397,50 @@ final class LetteringCard extends SourceCard<Lettering> {
                 case ARC -> new Baseline.Arc(FIRST_RADIUS_MM);
                 case CIRCLE -> new Baseline.Circle(FIRST_RADIUS_MM, 0, 180, false);
                 case FOOT -> new Baseline.Circle(FIRST_RADIUS_MM, 0, 180, true);
-                case EDGE -> new Baseline.Edge(session.motif().map(actions::canFollow).filter(c -> !c.isEmpty())
-                        .map(c -> c.getLast().id()).orElse(""), 0, 2);
+                case EDGE ->
+                    new Baseline.Edge(
+                            session.motif()
+                                    .map(actions::canFollow)
+                                    .filter(c -> !c.isEmpty())
+                                    .map(c -> c.getLast().id())
+                                    .orElse(""),
+                            0,
+                            2);
             };
             actions.changeSource(l.withSetting(l.setting().withBaseline(b)));
         });
     }
 
-    private Node length(String id, String key, java.util.function.Function<Baseline, Optional<Double>> now,
-                        DoubleFunction<UnaryOperator<Baseline>> change) {
-        MeasureField field = MeasureField.offset(Texts.of(key), session::unit,
+    private Node length(
+            String id,
+            String key,
+            java.util.function.Function<Baseline, Optional<Double>> now,
+            DoubleFunction<UnaryOperator<Baseline>> change) {
+        MeasureField field = MeasureField.offset(
+                Texts.of(key),
+                session::unit,
                 mm -> editSetting(s -> s.withBaseline(change.apply(mm).apply(s.baseline()))));
         return shownWhenThere(id, key, field, now);
     }
 
-    private Node number(String id, String key, String unit, double least, java.util.function.Function<Baseline, Optional<Double>> now,
-                        DoubleFunction<UnaryOperator<Baseline>> change) {
-        MeasureField field = MeasureField.number(Texts.of(key), unit, least, 360,
+    private Node number(
+            String id,
+            String key,
+            String unit,
+            double least,
+            java.util.function.Function<Baseline, Optional<Double>> now,
+            DoubleFunction<UnaryOperator<Baseline>> change) {
+        MeasureField field = MeasureField.number(
+                Texts.of(key),
+                unit,
+                least,
+                360,
                 v -> editSetting(s -> s.withBaseline(change.apply(v).apply(s.baseline()))));
         return shownWhenThere(id, key, field, now);
     }
 
-    private Node shownWhenThere(String id, String key, MeasureField field, java.util.function.Function<Baseline, Optional<Double>> now) {
+    private Node shownWhenThere(
+            String id, String key, MeasureField field, java.util.function.Function<Baseline, Optional<Double>> now) {
         field.setId(id);
         Node row = Controls.row(Texts.of(key), field);
         fills(l -> {
@@ -331,14 +455,37 @@ final class LetteringCard extends SourceCard<Lettering> {
     private Node letter() {
         Label which = Controls.figure("");
         which.setId("letter-which");
-        HBox step = new HBox(6, Controls.sign("letter-before", "‹", Texts.of("letters.before"), () -> stepLetter(-1)), which,
+        HBox step = new HBox(
+                6,
+                Controls.sign("letter-before", "‹", Texts.of("letters.before"), () -> stepLetter(-1)),
+                which,
                 Controls.sign("letter-after", "›", Texts.of("letters.after"), () -> stepLetter(1)));
         step.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        VBox rows = new VBox(6, step,
-                shift("letter-right", "letters.right", " %", s -> s.right() * 100, v -> s -> new Setting.Shift(v / 100, s.down(), s.degrees())),
-                shift("letter-down", "letters.down", " %", s -> s.down() * 100, v -> s -> new Setting.Shift(s.right(), v / 100, s.degrees())),
-                shift("letter-turn", "letters.turn", "°", Setting.Shift::degrees, v -> s -> new Setting.Shift(s.right(), s.down(), v)));
-        Controls.Choice<Integer> form = new Controls.Choice<>("letter-form", Texts.of("letters.form"), List.of(0),
+        VBox rows = new VBox(
+                6,
+                step,
+                shift(
+                        "letter-right",
+                        "letters.right",
+                        " %",
+                        s -> s.right() * 100,
+                        v -> s -> new Setting.Shift(v / 100, s.down(), s.degrees())),
+                shift(
+                        "letter-down",
+                        "letters.down",
+                        " %",
+                        s -> s.down() * 100,
+                        v -> s -> new Setting.Shift(s.right(), v / 100, s.degrees())),
+                shift(
+                        "letter-turn",
+                        "letters.turn",
+                        "°",
+                        Setting.Shift::degrees,
+                        v -> s -> new Setting.Shift(s.right(), s.down(), v)));
+        Controls.Choice<Integer> form = new Controls.Choice<>(
+                "letter-form",
+                Texts.of("letters.form"),
+                List.of(0),
                 n -> n == 0 ? Texts.of("letters.form.own") : Texts.of("letters.form.other", n),
                 n -> editSetting(s -> s.withForm(letter, n)));
         form.setMaxWidth(Double.MAX_VALUE);
@@ -346,9 +493,14 @@ final class LetteringCard extends SourceCard<Lettering> {
         fills(l -> {
             letter = Math.clamp(letter, 0, Math.max(0, l.text().length() - 1));
             int character = l.text().isEmpty() ? ' ' : l.text().charAt(letter);
-            which.setText(Texts.of("letters.which", Character.toString(character), letter + 1, l.text().length()));
+            which.setText(Texts.of(
+                    "letters.which",
+                    Character.toString(character),
+                    letter + 1,
+                    l.text().length()));
             int forms = Typefaces.otherForms(l.typeface(), character);
-            List<Integer> all = java.util.stream.IntStream.rangeClosed(0, forms).boxed().toList();
+            List<Integer> all =
+                    java.util.stream.IntStream.rangeClosed(0, forms).boxed().toList();
             if (!form.getItems().equals(all)) {
                 form.getItems().setAll(all);
             }
@@ -361,7 +513,9 @@ final class LetteringCard extends SourceCard<Lettering> {
     private void stepLetter(int by) {
         now().ifPresent(l -> {
             int at = letter + by;
-            while (at > 0 && at < l.text().length() - 1 && Character.isWhitespace(l.text().charAt(at))) {
+            while (at > 0
+                    && at < l.text().length() - 1
+                    && Character.isWhitespace(l.text().charAt(at))) {
                 at += by;
             }
             letter = Math.clamp(at, 0, Math.max(0, l.text().length() - 1));
@@ -369,10 +523,14 @@ final class LetteringCard extends SourceCard<Lettering> {
         });
     }
 
-    private Node shift(String id, String key, String unit, java.util.function.ToDoubleFunction<Setting.Shift> now,
-                       DoubleFunction<UnaryOperator<Setting.Shift>> change) {
-        MeasureField field = MeasureField.number(Texts.of(key), unit, -360, 360,
-                v -> editSetting(s -> s.withShift(letter, change.apply(v))));
+    private Node shift(
+            String id,
+            String key,
+            String unit,
+            java.util.function.ToDoubleFunction<Setting.Shift> now,
+            DoubleFunction<UnaryOperator<Setting.Shift>> change) {
+        MeasureField field = MeasureField.number(
+                Texts.of(key), unit, -360, 360, v -> editSetting(s -> s.withShift(letter, change.apply(v))));
         field.setId(id);
         fills(l -> field.show(now.applyAsDouble(l.setting().shift(letter))));
         return Controls.row(Texts.of(key), field);

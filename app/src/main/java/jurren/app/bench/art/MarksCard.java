@@ -33,7 +33,12 @@ final class MarksCard {
         node.setVisible(shown);
         node.setManaged(shown);
         if (shown) {
-            Controls.refillWhenChanged(rows, lines(), () -> lines().stream().map(l -> Controls.label(l, "wrapped")).toList());
+            Controls.refillWhenChanged(
+                    rows,
+                    lines(),
+                    () -> lines().stream()
+                            .map(l -> Controls.label(l, "wrapped"))
+                            .toList());
         }
     }
 
@@ -57,7 +62,9 @@ final class MarksCard {
         }
         desk.piece().map(MarksDesk.Pieces::piece).ifPresent(p -> {
             lines.add(p.isOne() ? Texts.of("marks.one-piece") : Texts.of("marks.parts", p.parts()));
-            p.neck().ifPresent(n -> lines.add(Texts.of("marks.sign.NECK") + "  " + Texts.of("marks.neck", session.unit().fine(n.widthMm()))));
+            p.neck()
+                    .ifPresent(n -> lines.add(Texts.of("marks.sign.NECK") + "  "
+                            + Texts.of("marks.neck", session.unit().fine(n.widthMm()))));
         });
         return lines;
     }

@@ -57,10 +57,16 @@ public final class MotifClipboard {
         Map<DataFormat, Object> content = new HashMap<>();
         content.put(MOTIFS, ByteBuffer.wrap(bytes(chosen)));
         put(content);
-        session.linePlan().ifPresent(plan -> session.desk().give(new Order<>(Texts.of("work.copying"), _ -> drawn(plan, chosen), more -> {
-            content.putAll(more);
-            put(content);
-        }, why -> session.trouble(Texts.of("work.failed", Texts.reason(why))))));
+        session.linePlan()
+                .ifPresent(plan -> session.desk()
+                        .give(new Order<>(
+                                Texts.of("work.copying"),
+                                _ -> drawn(plan, chosen),
+                                more -> {
+                                    content.putAll(more);
+                                    put(content);
+                                },
+                                why -> session.trouble(Texts.of("work.failed", Texts.reason(why))))));
         session.say(Texts.of("copy.done", chosen.size()));
         return true;
     }
@@ -76,7 +82,8 @@ public final class MotifClipboard {
         if (sheet.parts().isEmpty()) {
             return Map.of();
         }
-        ArtFormat.Options options = new ArtFormat.Options(ArtFormat.Options.MILLIMETRES, Optional.empty(), PNG_PER_INCH);
+        ArtFormat.Options options =
+                new ArtFormat.Options(ArtFormat.Options.MILLIMETRES, Optional.empty(), PNG_PER_INCH);
         byte[] svg = ArtFormat.SVG.write(sheet, options);
         Image png = new Image(new ByteArrayInputStream(ArtFormat.PNG.write(sheet, options)));
         return Map.of(SVG, ByteBuffer.wrap(svg), DataFormat.IMAGE, png);
@@ -121,8 +128,10 @@ public final class MotifClipboard {
         switch (JobFile.read(content, Texts.of("paste.clipboard"), session.shopOfJob())) {
             case JobRead.Opened o -> {
                 List<Motif> motifs = o.document().job().lines().getFirst().motifs();
-                boolean there = motifs.stream().anyMatch(m -> session.line().motifs().stream().anyMatch(
-                        n -> n.source().equals(m.source()) && n.pose().equals(m.pose())));
+                boolean there = motifs.stream()
+                        .anyMatch(m -> session.line().motifs().stream()
+                                .anyMatch(n -> n.source().equals(m.source())
+                                        && n.pose().equals(m.pose())));
                 actions.add(there ? motifs.stream().map(MotifClipboard::aside).toList() : motifs);
             }
             case JobRead.Refused r -> session.trouble(session.words().refusal(r.refusal()));
@@ -145,7 +154,9 @@ public final class MotifClipboard {
         if (board.hasContent(SVG)) {
             return Optional.of(new DrawingFile(Texts.of("paste.drawing"), bytes(board.getContent(SVG))));
         }
-        return Optional.ofNullable(board.getString()).map(String::strip).filter(s -> s.startsWith("<svg") || s.startsWith("<?xml") && s.contains("<svg"))
+        return Optional.ofNullable(board.getString())
+                .map(String::strip)
+                .filter(s -> s.startsWith("<svg") || s.startsWith("<?xml") && s.contains("<svg"))
                 .map(s -> new DrawingFile(Texts.of("paste.drawing"), s.getBytes(StandardCharsets.UTF_8)));
     }
 }

@@ -48,7 +48,9 @@ final class OtherChoice extends ComboBox<String> {
 
     void show(String id) {
         quiet = true;
-        List<String> can = session.motif().map(m -> actions.canFollow(m).stream().map(Motif::id).toList()).orElse(List.of());
+        List<String> can = session.motif()
+                .map(m -> actions.canFollow(m).stream().map(Motif::id).toList())
+                .orElse(List.of());
         if (!can.equals(getItems())) {
             getItems().setAll(can);
         }

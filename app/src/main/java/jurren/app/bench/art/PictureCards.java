@@ -25,8 +25,7 @@ import jurren.core.material.FilmColour;
 
 /** The cards of what comes from pictures. */
 final class PictureCards {
-    private PictureCards() {
-    }
+    private PictureCards() {}
 
     /** A traced picture: the film for each colour found, and the way back to the tracing. */
     static final class OfTraced extends SourceCard<TracedPicture> {
@@ -39,16 +38,24 @@ final class PictureCards {
         @Override
         Node node() {
             Label file = Controls.label("");
-            Button again = Controls.button("trace-again", Texts.of("traced.again"), () -> session.motif().ifPresent(m ->
-                    colours.fireEvent(new AskFor(AskFor.What.TRACE_AGAIN, m.id()))));
+            Button again = Controls.button(
+                    "trace-again",
+                    Texts.of("traced.again"),
+                    () -> session.motif()
+                            .ifPresent(m -> colours.fireEvent(new AskFor(AskFor.What.TRACE_AGAIN, m.id()))));
             fills(t -> {
                 file.setText(t.file().name());
                 // what was found when it was taken; tracing anew would keep the window waiting
-                List<Colour> found = t.shownAs().keySet().stream().sorted(Comparator.comparing(Colour::hex)).toList();
+                List<Colour> found = t.shownAs().keySet().stream()
+                        .sorted(Comparator.comparing(Colour::hex))
+                        .toList();
                 Controls.refillWhenChanged(colours, List.of(found, t.shownAs(), material()), () -> rows(t, found));
             });
-            Button print = Controls.button("traced-print", Texts.of("traced.print"), () -> now().ifPresent(t -> session.editMotif(m -> m.withSource(
-                    new PrintedPicture(t.file(), PrintedPicture.Crop.NONE, 1, t.mmPerPxAcross(), t.mmPerPxDown())))));
+            Button print = Controls.button(
+                    "traced-print",
+                    Texts.of("traced.print"),
+                    () -> now().ifPresent(t -> session.editMotif(m -> m.withSource(new PrintedPicture(
+                            t.file(), PrintedPicture.Crop.NONE, 1, t.mmPerPxAcross(), t.mmPerPxDown())))));
             fills(t -> show(print, t.straightening().isEmpty()));
             return Controls.card(title("traced.title"), file, colours, again, print);
         }
@@ -60,9 +67,15 @@ final class PictureCards {
         private List<Node> rows(TracedPicture t, List<Colour> found) {
             List<Node> rows = new ArrayList<>();
             for (Colour c : found) {
-                Swatches<FilmColour> films = new Swatches<>("film-for-" + c.hex().substring(1), FilmColour::name, FilmColour::colour,
+                Swatches<FilmColour> films = new Swatches<>(
+                        "film-for-" + c.hex().substring(1),
+                        FilmColour::name,
+                        FilmColour::colour,
                         f -> edit(s -> s.withShown(c, f.colour())));
-                session.linePlan().ifPresent(p -> films.show(p.material().colours(), p.material().sold(t.shown(c)).orElse(null)));
+                session.linePlan()
+                        .ifPresent(p -> films.show(
+                                p.material().colours(),
+                                p.material().sold(t.shown(c)).orElse(null)));
                 if (found.size() > 1) {
                     rows.add(Controls.label(Texts.of("traced.for", c.hex()), "hint"));
                 }
@@ -83,9 +96,11 @@ final class PictureCards {
             Label file = Controls.label("");
             Label fine = Controls.label("", "hint");
             fine.setId("picture-fine");
-            MeasureField opacity = MeasureField.number(Texts.of("picture.opacity"), " %", 1, 100, v -> edit(p -> p.withOpacity(v / 100)));
+            MeasureField opacity = MeasureField.number(
+                    Texts.of("picture.opacity"), " %", 1, 100, v -> edit(p -> p.withOpacity(v / 100)));
             opacity.setId("picture-opacity");
-            List<MeasureField> crops = List.of(crop("left", (c, v) -> new PrintedPicture.Crop(v, c.top(), c.right(), c.bottom())),
+            List<MeasureField> crops = List.of(
+                    crop("left", (c, v) -> new PrintedPicture.Crop(v, c.top(), c.right(), c.bottom())),
                     crop("right", (c, v) -> new PrintedPicture.Crop(c.left(), c.top(), v, c.bottom())),
                     crop("top", (c, v) -> new PrintedPicture.Crop(c.left(), v, c.right(), c.bottom())),
                     crop("bottom", (c, v) -> new PrintedPicture.Crop(c.left(), c.top(), c.right(), v)));
@@ -93,22 +108,40 @@ final class PictureCards {
             for (MeasureField f : crops) {
                 cropped.getChildren().add(Controls.row(f.getAccessibleText(), f));
             }
-            Button trace = Controls.button("picture-trace", Texts.of("picture.trace"), () -> session.motif().ifPresent(m ->
-                    cropped.fireEvent(new AskFor(AskFor.What.TRACE_AGAIN, m.id()))));
+            Button trace = Controls.button(
+                    "picture-trace",
+                    Texts.of("picture.trace"),
+                    () -> session.motif()
+                            .ifPresent(m -> cropped.fireEvent(new AskFor(AskFor.What.TRACE_AGAIN, m.id()))));
             fills(p -> {
                 file.setText(p.file().name());
-                fine.setText(Texts.of(p.perInch() < PrintedPicture.COARSE_PER_INCH ? "picture.coarse" : "picture.about", Math.round(p.perInch())));
+                fine.setText(Texts.of(
+                        p.perInch() < PrintedPicture.COARSE_PER_INCH ? "picture.coarse" : "picture.about",
+                        Math.round(p.perInch())));
                 opacity.show(100 * p.opacity());
-                double[] shares = {p.crop().left(), p.crop().right(), p.crop().top(), p.crop().bottom()};
+                double[] shares = {
+                    p.crop().left(), p.crop().right(), p.crop().top(), p.crop().bottom()
+                };
                 for (int i = 0; i < shares.length; i++) {
                     crops.get(i).show(100 * shares[i]);
                 }
             });
-            return Controls.card(title("picture.title"), file, fine, Controls.row(Texts.of("picture.opacity"), opacity), cropped, trace);
+            return Controls.card(
+                    title("picture.title"),
+                    file,
+                    fine,
+                    Controls.row(Texts.of("picture.opacity"), opacity),
+                    cropped,
+                    trace);
         }
 
         private MeasureField crop(String side, BiFunction<PrintedPicture.Crop, Double, PrintedPicture.Crop> with) {
-            MeasureField field = MeasureField.number(Texts.of("picture." + side), " %", 0, 98, v -> edit(p -> p.withCrop(with.apply(p.crop(), v / 100))));
+            MeasureField field = MeasureField.number(
+                    Texts.of("picture." + side),
+                    " %",
+                    0,
+                    98,
+                    v -> edit(p -> p.withCrop(with.apply(p.crop(), v / 100))));
             field.setId("picture-crop-" + side);
             return field;
         }
@@ -147,10 +180,16 @@ final class PictureCards {
                     quiet[0] = false;
                 }
                 show(distanceRow, scale.isReady());
-                distance.show(Optional.of(scale.distanceMm()).filter(d -> !d.isNaN()).orElse(Double.NaN));
+                distance.show(
+                        Optional.of(scale.distanceMm()).filter(d -> !d.isNaN()).orElse(Double.NaN));
             });
-            return Controls.card(title("guide.title"), file, Controls.label(Texts.of("guide.about"), "hint"),
-                    Controls.row(Texts.of("guide.strength"), strength), mark, distanceRow);
+            return Controls.card(
+                    title("guide.title"),
+                    file,
+                    Controls.label(Texts.of("guide.about"), "hint"),
+                    Controls.row(Texts.of("guide.strength"), strength),
+                    mark,
+                    distanceRow);
         }
     }
 }

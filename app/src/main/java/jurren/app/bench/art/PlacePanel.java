@@ -1,5 +1,11 @@
 package jurren.app.bench.art;
 
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
@@ -11,12 +17,6 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.plan.Refit;
-import java.util.Optional;
-import java.util.function.Function;
-import javafx.scene.Node;
-import javafx.scene.control.CheckBox;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 
 /** Exact size and place of the chosen motif. */
 final class PlacePanel {
@@ -35,8 +35,12 @@ final class PlacePanel {
         this.session = session;
         this.width = MeasureField.length(Texts.of("place.width"), session::unit, mm -> resize(mm, true));
         this.height = MeasureField.length(Texts.of("place.height"), session::unit, mm -> resize(mm, false));
-        this.across = MeasureField.offset(Texts.of("place.across"), session::unit, mm -> move(box -> new Point(mm - box.centre().xMm(), 0)));
-        this.down = MeasureField.offset(Texts.of("place.down"), session::unit, mm -> move(box -> new Point(0, mm - box.minYMm())));
+        this.across = MeasureField.offset(
+                Texts.of("place.across"),
+                session::unit,
+                mm -> move(box -> new Point(mm - box.centre().xMm(), 0)));
+        this.down = MeasureField.offset(
+                Texts.of("place.down"), session::unit, mm -> move(box -> new Point(0, mm - box.minYMm())));
         this.turn = MeasureField.number(Texts.of("place.turn"), " °", -360, 360, this::turn);
         this.turnRow = Controls.row(Texts.of("place.turn"), turn);
         width.setId("motif-width");
@@ -46,12 +50,19 @@ final class PlacePanel {
         turn.setId("motif-turn");
         proportion.setSelected(true);
         proportion.setId("keep-proportion");
-        HBox centre = new HBox(Controls.spring(), Controls.button("centre", Texts.of("place.centre"),
-                new ArtActions(session)::centre));
-        this.node = new VBox(Controls.caption(Texts.of("place.title")), Controls.card(
-                Controls.row(Texts.of("place.width"), width), Controls.row(Texts.of("place.height"), height), proportion,
-                Controls.row(Texts.of("place.across"), across), Controls.row(Texts.of("place.down"), down),
-                turnRow, centre));
+        HBox centre = new HBox(
+                Controls.spring(),
+                Controls.button("centre", Texts.of("place.centre"), new ArtActions(session)::centre));
+        this.node = new VBox(
+                Controls.caption(Texts.of("place.title")),
+                Controls.card(
+                        Controls.row(Texts.of("place.width"), width),
+                        Controls.row(Texts.of("place.height"), height),
+                        proportion,
+                        Controls.row(Texts.of("place.across"), across),
+                        Controls.row(Texts.of("place.down"), down),
+                        turnRow,
+                        centre));
         node.getStyleClass().add("cards");
     }
 
@@ -60,19 +71,27 @@ final class PlacePanel {
     }
 
     private Optional<BuiltMotif> built() {
-        return session.motif().flatMap(m -> session.linePlan().map(p -> p.motifs().get(m.id())));
+        return session.motif()
+                .flatMap(m -> session.linePlan().map(p -> p.motifs().get(m.id())));
     }
 
     /** Of one motif exactly, of several all together and in proportion, about the middle of their box. */
     private void resize(double mm, boolean isWidth) {
         if (session.motif().isPresent()) {
             built().ifPresent(b -> session.editMotif(m -> m.source() instanceof Guide g
-                    ? m.withSource(g.resized(mm / (isWidth ? g.box().widthMm() : g.box().heightMm()), 1)) : m.withSource(isWidth
-                    ? Sizing.toWidth(m.source(), b, mm, proportion.isSelected())
-                    : Sizing.toHeight(m.source(), b, mm, proportion.isSelected()))));
+                    ? m.withSource(g.resized(
+                            mm / (isWidth ? g.box().widthMm() : g.box().heightMm()), 1))
+                    : m.withSource(
+                            isWidth
+                                    ? Sizing.toWidth(m.source(), b, mm, proportion.isSelected())
+                                    : Sizing.toHeight(m.source(), b, mm, proportion.isSelected()))));
         } else {
-            around().ifPresent(b -> session.putMotifs(refit.placed(session.chosen(), session.line().motifs(),
-                    Placement.scaledAbout(b.centre(), mm / (isWidth ? b.widthMm() : b.heightMm()))), null));
+            around().ifPresent(b -> session.putMotifs(
+                    refit.placed(
+                            session.chosen(),
+                            session.line().motifs(),
+                            Placement.scaledAbout(b.centre(), mm / (isWidth ? b.widthMm() : b.heightMm()))),
+                    null));
         }
     }
 
@@ -81,7 +100,8 @@ final class PlacePanel {
     }
 
     private void move(Function<Box, Point> by) {
-        around().map(by).ifPresent(d -> session.editChosen(m -> m.withPose(m.pose().moved(d.xMm(), d.yMm())), null));
+        around().map(by)
+                .ifPresent(d -> session.editChosen(m -> m.withPose(m.pose().moved(d.xMm(), d.yMm())), null));
     }
 
     private void turn(double degrees) {
@@ -97,7 +117,9 @@ final class PlacePanel {
         if (!chosen) {
             return;
         }
-        Optional<Box> own = session.motif().isPresent() ? session.linePlan().flatMap(p -> Handles.own(p, session.motif().get())) : around();
+        Optional<Box> own = session.motif().isPresent()
+                ? session.linePlan().flatMap(p -> Handles.own(p, session.motif().get()))
+                : around();
         width.show(own.map(Box::widthMm).orElse(Double.NaN));
         height.show(own.map(Box::heightMm).orElse(Double.NaN));
         Optional<Box> placed = around();

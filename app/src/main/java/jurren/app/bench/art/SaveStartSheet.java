@@ -1,6 +1,5 @@
 package jurren.app.bench.art;
 
-import jurren.app.sheet.Sheets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +11,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import jurren.app.sheet.Sheets;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.formats.start.Start;
@@ -20,8 +20,7 @@ import jurren.formats.start.StartField;
 
 /** A start made from motifs: its name, and which of their facts change from one time to the next. */
 final class SaveStartSheet {
-    private SaveStartSheet() {
-    }
+    private SaveStartSheet() {}
 
     static void open(Sheets sheets, StartDraft draft, Consumer<Start> saved) {
         TextField name = new TextField();
@@ -34,19 +33,29 @@ final class SaveStartSheet {
         for (int i = 0; i < candidates.size(); i++) {
             rows.getChildren().add(row(candidates.get(i), i, entries));
         }
-        Button save = Controls.button("start-save", Texts.of("start.save"), () -> {
-            Map<StartDraft.Candidate, String> named = new LinkedHashMap<>();
-            entries.forEach((c, field) -> {
-                if (!field.isDisabled()) {
-                    named.put(c, field.getText().strip());
-                }
-            });
-            sheets.close();
-            saved.accept(draft.start(name.getText().strip(), Texts.of("start.own-about"), named));
-        }, "primary");
+        Button save = Controls.button(
+                "start-save",
+                Texts.of("start.save"),
+                () -> {
+                    Map<StartDraft.Candidate, String> named = new LinkedHashMap<>();
+                    entries.forEach((c, field) -> {
+                        if (!field.isDisabled()) {
+                            named.put(c, field.getText().strip());
+                        }
+                    });
+                    sheets.close();
+                    saved.accept(draft.start(name.getText().strip(), Texts.of("start.own-about"), named));
+                },
+                "primary");
         save.disableProperty().bind(name.textProperty().map(String::isBlank));
-        sheets.open("save-start-sheet", Texts.of("start.save-own"), Pos.CENTER, Controls.row(Texts.of("start.name"), name),
-                Controls.label(Texts.of("start.save-hint"), "hint", "wrapped"), rows, save);
+        sheets.open(
+                "save-start-sheet",
+                Texts.of("start.save-own"),
+                Pos.CENTER,
+                Controls.row(Texts.of("start.name"), name),
+                Controls.label(Texts.of("start.save-hint"), "hint", "wrapped"),
+                rows,
+                save);
     }
 
     /** Words are an entry unless somebody says otherwise; the rest stays as it is. */
@@ -68,14 +77,16 @@ final class SaveStartSheet {
 
     private static String what(StartDraft.Candidate c) {
         String figure = c.what().substring(c.what().lastIndexOf(' ') + 1);
-        String treatment = c.what().contains(" · ") ? c.what().substring(0, c.what().lastIndexOf(" · ")) + ", " : "";
+        String treatment =
+                c.what().contains(" · ") ? c.what().substring(0, c.what().lastIndexOf(" · ")) + ", " : "";
         String plain = switch (figure) {
             case "text" -> Texts.of("start.what.text");
             case "typeface" -> Texts.of("start.what.typeface");
             case "colour" -> Texts.of("start.what.colour");
             case "capHeightMm" -> Texts.of("letters.capital");
             case "keptWidthMm" -> Texts.of("letters.kept-width");
-            default -> Texts.has("treat.figure." + figure) ? Texts.of("treat.figure." + figure) : figure.replaceAll("Mm$", "");
+            default ->
+                Texts.has("treat.figure." + figure) ? Texts.of("treat.figure." + figure) : figure.replaceAll("Mm$", "");
         };
         return (c.motif().isBlank() ? "" : c.motif() + ": ") + treatment + plain;
     }

@@ -60,10 +60,13 @@ abstract class SourceCard<S extends Source> {
         edit(change, null);
     }
 
-    protected final Swatches<FilmColour> colours(String id, java.util.function.Function<S, Colour> now, Consumer<Colour> chosen) {
-        Swatches<FilmColour> swatches = new Swatches<>(id, FilmColour::name, FilmColour::colour, c -> chosen.accept(c.colour()));
+    protected final Swatches<FilmColour> colours(
+            String id, java.util.function.Function<S, Colour> now, Consumer<Colour> chosen) {
+        Swatches<FilmColour> swatches =
+                new Swatches<>(id, FilmColour::name, FilmColour::colour, c -> chosen.accept(c.colour()));
         fills(s -> session.linePlan().ifPresent(p -> {
-            Material film = session.motif().map(m -> p.material(m, now.apply(s))).orElse(p.material());
+            Material film =
+                    session.motif().map(m -> p.material(m, now.apply(s))).orElse(p.material());
             swatches.show(film.colours(), film.sold(now.apply(s)).orElse(null));
         }));
         return swatches;

@@ -20,8 +20,8 @@ final class StartList {
 
     StartList(Session session) {
         this.session = session;
-        FlowPane own = new FlowPane(Controls.button("save-start", Texts.of("start.save-own"),
-                () -> starts.fireEvent(new AskFor(AskFor.What.SAVE_START))));
+        FlowPane own = new FlowPane(Controls.button(
+                "save-start", Texts.of("start.save-own"), () -> starts.fireEvent(new AskFor(AskFor.What.SAVE_START))));
         own.getStyleClass().add("flow");
         node = new VBox(Controls.caption(Texts.of("start.from")), Controls.card(starts, own));
         node.getStyleClass().add("cards");
@@ -40,11 +40,17 @@ final class StartList {
             return;
         }
         shown = names;
-        starts.getChildren().setAll(all.stream().map(s -> {
-            var button = Controls.button("start-" + s.id(), s.name(), () -> starts.fireEvent(new AskFor(AskFor.What.START, s.id())));
-            button.getStyleClass().add("start-button");
-            button.setTooltip(new Tooltip(s.about()));
-            return button;
-        }).toList());
+        starts.getChildren()
+                .setAll(all.stream()
+                        .map(s -> {
+                            var button = Controls.button(
+                                    "start-" + s.id(),
+                                    s.name(),
+                                    () -> starts.fireEvent(new AskFor(AskFor.What.START, s.id())));
+                            button.getStyleClass().add("start-button");
+                            button.setTooltip(new Tooltip(s.about()));
+                            return button;
+                        })
+                        .toList());
     }
 }

@@ -1,8 +1,5 @@
 package jurren.app.bench.art;
 
-import jurren.app.desk.Lane;
-import jurren.app.desk.Order;
-import jurren.app.sheet.Sheets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -18,9 +15,12 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import jurren.app.desk.Lane;
+import jurren.app.desk.Order;
 import jurren.app.face.Pen;
 import jurren.app.face.Viewport;
 import jurren.app.session.Session;
+import jurren.app.sheet.Sheets;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Swatches;
 import jurren.app.theme.Texts;
@@ -108,41 +108,65 @@ final class StartSheet {
 
     private TextField text(StartField f, String id) {
         boolean length = f.kind() == StartField.Kind.LENGTH;
-        TextField field = new TextField(length ? session.unit().parse(f.value()).map(session.unit()::fine).orElse(f.value()) : f.value());
+        TextField field = new TextField(
+                length
+                        ? session.unit()
+                                .parse(f.value())
+                                .map(session.unit()::fine)
+                                .orElse(f.value())
+                        : f.value());
         field.setId(id);
         field.setAccessibleText(f.name());
         field.setPromptText(f.id().equals(Start.SIZE) ? Texts.of("start.as-suggested") : "");
-        field.textProperty().addListener((_, _, now) -> enter(f, length
-                ? session.unit().parse(now).map(mm -> mm + "mm").orElse(now) : now));
+        field.textProperty()
+                .addListener((_, _, now) -> enter(
+                        f,
+                        length ? session.unit().parse(now).map(mm -> mm + "mm").orElse(now) : now));
         return field;
     }
 
     private Node typeface(StartField f, String id) {
-        Controls.Choice<Typeface> face = new Controls.Choice<>(id, f.name(), List.of(ShippedTypeface.values()), Typeface::title,
-                t -> enter(f, t.id()));
-        Arrays.stream(ShippedTypeface.values()).filter(t -> t.id().equals(f.value())).findFirst().ifPresent(face::show);
+        Controls.Choice<Typeface> face = new Controls.Choice<>(
+                id, f.name(), List.of(ShippedTypeface.values()), Typeface::title, t -> enter(f, t.id()));
+        Arrays.stream(ShippedTypeface.values())
+                .filter(t -> t.id().equals(f.value()))
+                .findFirst()
+                .ifPresent(face::show);
         return face;
     }
 
     private Node choice(StartField f, String id) {
-        Controls.Choice<String> choice = new Controls.Choice<>(id, f.name(), List.copyOf(f.choices().keySet()), c -> c, c -> enter(f, c));
+        Controls.Choice<String> choice =
+                new Controls.Choice<>(id, f.name(), List.copyOf(f.choices().keySet()), c -> c, c -> enter(f, c));
         choice.show(f.value());
         return choice;
     }
 
     private Node colour(StartField f, String id) {
-        Swatches<FilmColour> swatches = new Swatches<>(id, FilmColour::name, FilmColour::colour, c -> enter(f, c.colour().hex()));
+        Swatches<FilmColour> swatches = new Swatches<>(
+                id,
+                FilmColour::name,
+                FilmColour::colour,
+                c -> enter(f, c.colour().hex()));
         entries.put(f.id(), ground.named(f.value()).map(Colour::hex).orElse(f.value()));
-        fillers.add(() -> swatches.show(plan.material().colours(), plan.material().sold(Colour.of(entries.get(f.id()))).orElse(null)));
+        fillers.add(() -> swatches.show(
+                plan.material().colours(),
+                plan.material().sold(Colour.of(entries.get(f.id()))).orElse(null)));
         fillers.getLast().run();
         return swatches;
     }
 
     private Node colours(StartField f, String id) {
-        List<Colour> now = new ArrayList<>(Arrays.stream(f.value().split(",")).flatMap(c -> ground.named(c).stream()).toList());
-        ColoursInTurn turn = new ColoursInTurn(id, session, cs -> enter(f, String.join(",", cs.stream().map(Colour::hex).toList())));
+        List<Colour> now = new ArrayList<>(Arrays.stream(f.value().split(","))
+                .flatMap(c -> ground.named(c).stream())
+                .toList());
+        ColoursInTurn turn = new ColoursInTurn(
+                id,
+                session,
+                cs -> enter(f, String.join(",", cs.stream().map(Colour::hex).toList())));
         entries.put(f.id(), String.join(",", now.stream().map(Colour::hex).toList()));
-        fillers.add(() -> turn.show(Arrays.stream(entries.get(f.id()).split(",")).map(Colour::of).toList(), true));
+        fillers.add(() -> turn.show(
+                Arrays.stream(entries.get(f.id()).split(",")).map(Colour::of).toList(), true));
         fillers.getLast().run();
         return turn;
     }
@@ -158,24 +182,33 @@ final class StartSheet {
     /** Made beside the window's thread; only the newest entries count. */
     private void make() {
         Map<String, String> typed = Map.copyOf(entries);
-        lane.want(new Order<>(Texts.of("work.start"), _ -> made(typed), m -> show(m.started, m.art),
+        lane.want(new Order<>(
+                Texts.of("work.start"),
+                _ -> made(typed),
+                m -> show(m.started, m.art),
                 why -> says.setText(Texts.of("work.failed", Texts.reason(why)))));
     }
 
-    private record Making(Started started, Art art) {
-    }
+    private record Making(Started started, Art art) {}
 
     private Making made(Map<String, String> typed) {
         Started started = StartMaker.make(start, typed, ground);
-        return new Making(started, started instanceof Started.Made m ? new Chain().art(m.motifs(), Placement.HERE) : new Art(List.of()));
+        return new Making(
+                started,
+                started instanceof Started.Made m ? new Chain().art(m.motifs(), Placement.HERE) : new Art(List.of()));
     }
 
     private void show(Started started, Art art) {
         switch (started) {
             case Started.Made m -> {
                 made = m.motifs();
-                says.setText(art.bounds().map(b -> Texts.of("start.measures", session.unit().format(b.widthMm()),
-                        session.unit().format(b.heightMm()), art.seen().size())).orElse(Texts.of("start.nothing")));
+                says.setText(art.bounds()
+                        .map(b -> Texts.of(
+                                "start.measures",
+                                session.unit().format(b.widthMm()),
+                                session.unit().format(b.heightMm()),
+                                art.seen().size()))
+                        .orElse(Texts.of("start.nothing")));
             }
             case Started.Refused r -> {
                 made = List.of();

@@ -1,5 +1,19 @@
 package jurren.app.bench.art;
 
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.MeasureField;
@@ -15,20 +29,6 @@ import jurren.core.material.Colour;
 import jurren.core.material.FilmColour;
 import jurren.core.material.Material;
 import jurren.formats.words.Words;
-import java.lang.reflect.InvocationTargetException;
-import java.lang.reflect.RecordComponent;
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.List;
-import java.util.Optional;
-import javafx.scene.Node;
-import javafx.scene.control.CheckBox;
-import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.Tooltip;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 
 /**
  * One treatment of the chosen motif: its name, what it did to the number of pieces, a switch, its place
@@ -73,7 +73,10 @@ final class TreatmentCard {
     }
 
     private Optional<Treatment> now() {
-        return session.motif().map(m -> m.treatments()).filter(t -> index < t.size()).map(t -> t.get(index));
+        return session.motif()
+                .map(m -> m.treatments())
+                .filter(t -> index < t.size())
+                .map(t -> t.get(index));
     }
 
     private HBox title(Treatments.Kind kind) {
@@ -89,10 +92,20 @@ final class TreatmentCard {
             pieces.setText(pieces());
             SourceCard.show(pieces, !pieces.getText().isEmpty());
         });
-        HBox title = new HBox(on, Controls.spring(),
-                Controls.sign("treatment-up-" + index, "↑", Texts.of("chain.earlier", name), () -> actions.moveTreatment(index, -1)),
+        HBox title = new HBox(
+                on,
+                Controls.spring(),
+                Controls.sign(
+                        "treatment-up-" + index,
+                        "↑",
+                        Texts.of("chain.earlier", name),
+                        () -> actions.moveTreatment(index, -1)),
                 copyMenu(name),
-                Controls.sign("treatment-remove-" + index, "×", Texts.of("chain.remove", name), () -> actions.removeTreatment(index)));
+                Controls.sign(
+                        "treatment-remove-" + index,
+                        "×",
+                        Texts.of("chain.remove", name),
+                        () -> actions.removeTreatment(index)));
         title.getStyleClass().add("row");
         title.setSpacing(2);
         return title;
@@ -106,35 +119,43 @@ final class TreatmentCard {
         menu.setText("»");
         menu.setAccessibleText(Texts.of("chain.copy", name));
         menu.setTooltip(new Tooltip(Texts.of("chain.copy", name)));
-        menu.setOnShowing(_ -> menu.getItems().setAll(session.line().motifs().stream()
-                .filter(m -> !session.motif().map(Motif::id).equals(Optional.of(m.id()))).map(m -> {
-                    MenuItem item = new MenuItem(m.name().isBlank() ? Texts.of("art.nameless") : m.name());
-                    item.setId("copy-to-" + m.id());
-                    item.setOnAction(_ -> actions.copyTreatment(index, m.id()));
-                    return item;
-                }).toList()));
+        menu.setOnShowing(_ -> menu.getItems()
+                .setAll(session.line().motifs().stream()
+                        .filter(m -> !session.motif().map(Motif::id).equals(Optional.of(m.id())))
+                        .map(m -> {
+                            MenuItem item = new MenuItem(m.name().isBlank() ? Texts.of("art.nameless") : m.name());
+                            item.setId("copy-to-" + m.id());
+                            item.setOnAction(_ -> actions.copyTreatment(index, m.id()));
+                            return item;
+                        })
+                        .toList()));
         menu.getItems().add(new MenuItem(""));
         return menu;
     }
 
     /** {@code 9 → 1}; nothing where it stays the same. */
     private String pieces() {
-        return session.motif().flatMap(m -> session.linePlan().map(p -> p.motifs().get(m.id())))
-                .map(BuiltMotif::pieces).filter(p -> index + 1 < p.size())
+        return session.motif()
+                .flatMap(m -> session.linePlan().map(p -> p.motifs().get(m.id())))
+                .map(BuiltMotif::pieces)
+                .filter(p -> index + 1 < p.size())
                 .filter(p -> !p.get(index).equals(p.get(index + 1)))
-                .map(p -> Texts.of("chain.pieces", p.get(index), p.get(index + 1))).orElse("");
+                .map(p -> Texts.of("chain.pieces", p.get(index), p.get(index + 1)))
+                .orElse("");
     }
 
     private Node field(Treatments.Kind kind, RecordComponent c) {
         String name = Texts.of("treat.figure." + c.getName());
-        String id = kind.id() + "-" + c.getName().replaceAll("Mm2?$", "").toLowerCase(java.util.Locale.ROOT) + "-" + index;
+        String id =
+                kind.id() + "-" + c.getName().replaceAll("Mm2?$", "").toLowerCase(java.util.Locale.ROOT) + "-" + index;
         Class<?> type = c.getType();
         if (type == Colour.class) {
             return colour(id, name, c);
         }
         if (type == List.class) {
             ColoursInTurn colours = new ColoursInTurn(id, session, cs -> change(c, cs));
-            fillers.add(() -> value(c).ifPresent(v -> colours.show(((List<?>) v).stream().map(Colour.class::cast).toList(), true)));
+            fillers.add(() -> value(c).ifPresent(v ->
+                    colours.show(((List<?>) v).stream().map(Colour.class::cast).toList(), true)));
             return colours;
         }
         if (type == String.class && !c.getName().equals("other")) {
@@ -155,8 +176,8 @@ final class TreatmentCard {
             return box;
         }
         if (type == CornerStyle.class) {
-            Controls.Segments<CornerStyle> corners = Controls.segments(id, List.of(CornerStyle.values()),
-                    s -> Texts.of("outline.corners." + s), s -> change(c, s));
+            Controls.Segments<CornerStyle> corners = Controls.segments(
+                    id, List.of(CornerStyle.values()), s -> Texts.of("outline.corners." + s), s -> change(c, s));
             fillers.add(() -> value(c).ifPresent(v -> corners.show((CornerStyle) v)));
             return new HBox(corners);
         }
@@ -171,21 +192,30 @@ final class TreatmentCard {
         if (type == int.class) {
             return MeasureField.count(name, 1, MOST, v -> change(c, v));
         }
-        if (c.getName().equals("degrees") || c.getName().toLowerCase(java.util.Locale.ROOT).endsWith("percent")) {
+        if (c.getName().equals("degrees")
+                || c.getName().toLowerCase(java.util.Locale.ROOT).endsWith("percent")) {
             return MeasureField.number(name, c.getName().equals("degrees") ? "°" : " %", -360, 360, v -> change(c, v));
         }
-        return c.getName().endsWith("Mm2") ? MeasureField.number(name, " mm²", 0, MOST, v -> change(c, v))
-                : new MeasureField(name, this::length, text -> session.unit().parse(text),
-                MeasureField.within(session::unit, -MOST_MM, MOST_MM), v -> change(c, v));
+        return c.getName().endsWith("Mm2")
+                ? MeasureField.number(name, " mm²", 0, MOST, v -> change(c, v))
+                : new MeasureField(
+                        name,
+                        this::length,
+                        text -> session.unit().parse(text),
+                        MeasureField.within(session::unit, -MOST_MM, MOST_MM),
+                        v -> change(c, v));
     }
 
     /** Small figures with a digit more. */
     private String length(double mm) {
-        return Math.abs(mm) < SMALL_MM ? session.unit().fine(mm) : session.unit().format(mm);
+        return Math.abs(mm) < SMALL_MM
+                ? session.unit().fine(mm)
+                : session.unit().format(mm);
     }
 
     private Node colour(String id, String name, RecordComponent c) {
-        Swatches<FilmColour> swatches = new Swatches<>(id, FilmColour::name, FilmColour::colour, f -> change(c, f.colour()));
+        Swatches<FilmColour> swatches =
+                new Swatches<>(id, FilmColour::name, FilmColour::colour, f -> change(c, f.colour()));
         swatches.setAccessibleText(name);
         fillers.add(() -> value(c).ifPresent(v -> session.linePlan().ifPresent(p -> {
             Material film = session.motif().map(m -> p.material(m, (Colour) v)).orElse(p.material());
@@ -210,10 +240,17 @@ final class TreatmentCard {
     private void change(RecordComponent changed, Object value) {
         now().ifPresent(t -> {
             RecordComponent[] all = t.getClass().getRecordComponents();
-            Object[] values = Arrays.stream(all).map(c -> c.getName().equals(changed.getName()) ? value : get(t, c)).toArray();
+            Object[] values = Arrays.stream(all)
+                    .map(c -> c.getName().equals(changed.getName()) ? value : get(t, c))
+                    .toArray();
             try {
-                actions.changeTreatment(index, t.getClass().getDeclaredConstructor(
-                        Arrays.stream(all).map(RecordComponent::getType).toArray(Class[]::new)).newInstance(values));
+                actions.changeTreatment(
+                        index,
+                        t.getClass()
+                                .getDeclaredConstructor(Arrays.stream(all)
+                                        .map(RecordComponent::getType)
+                                        .toArray(Class[]::new))
+                                .newInstance(values));
             } catch (InvocationTargetException e) {
                 session.say(Texts.of("measure.cannot-be", e.getCause().getMessage()));
             } catch (ReflectiveOperationException e) {

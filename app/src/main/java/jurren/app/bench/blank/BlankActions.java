@@ -1,29 +1,28 @@
 package jurren.app.bench.blank;
 
-import jurren.app.sheet.FileQuestions;
-import jurren.app.sheet.Sheets;
-import jurren.core.job.NewJobs;
-import jurren.app.keep.ShopFolder;
-import jurren.app.session.Session;
-import jurren.app.theme.Texts;
-import jurren.core.blank.Blank;
-import jurren.core.blank.OwnBlank;
-import jurren.core.job.Line;
-import jurren.core.plan.LinePlan;
-import jurren.core.plan.Refit;
-import jurren.formats.catalogue.BlankFile;
-import jurren.formats.catalogue.BlankRead;
-import jurren.formats.files.SafeFiles;
-import jurren.formats.print.Paper;
-import jurren.formats.print.TemplatePdf;
-import jurren.formats.print.TemplateSvg;
-import jurren.formats.words.LengthUnit;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import jurren.app.keep.ShopFolder;
+import jurren.app.session.Session;
+import jurren.app.sheet.FileQuestions;
+import jurren.app.sheet.Sheets;
+import jurren.app.theme.Texts;
+import jurren.core.blank.Blank;
+import jurren.core.blank.OwnBlank;
+import jurren.core.job.Line;
+import jurren.core.job.NewJobs;
+import jurren.core.plan.LinePlan;
+import jurren.core.plan.Refit;
+import jurren.formats.catalogue.BlankFile;
+import jurren.formats.catalogue.BlankRead;
+import jurren.formats.files.SafeFiles;
+import jurren.formats.print.TemplatePdf;
+import jurren.formats.print.TemplateSvg;
+import jurren.formats.words.LengthUnit;
 
 /** What can be done about blanks: choose, exchange, measure, copy, give away, take in; and their templates. */
 public final class BlankActions {
@@ -56,8 +55,13 @@ public final class BlankActions {
     public void exchange(Blank blank) {
         Refit.Refitted refitted = new Refit().ontoBlank(session.line(), session.shop(), blank);
         session.editLine(_ -> refitted.line());
-        session.say(refitted.notes().isEmpty() ? null : Texts.of("refit.notes", blank.name(),
-                refitted.notes().stream().map(this::note).collect(Collectors.joining(" "))));
+        session.say(
+                refitted.notes().isEmpty()
+                        ? null
+                        : Texts.of(
+                                "refit.notes",
+                                blank.name(),
+                                refitted.notes().stream().map(this::note).collect(Collectors.joining(" "))));
     }
 
     private String note(Refit.Note note) {
@@ -149,17 +153,31 @@ public final class BlankActions {
 
     /** The unrolled face at 1:1; the file's ending says whether as SVG or as PDF. */
     public void template() {
-        session.linePlan().ifPresent(plan -> session.sizePlan().ifPresent(size -> files.toSave(FileQuestions.Kind.TEMPLATE,
-                plan.blank().id() + "-template.pdf").ifPresent(file -> {
-                    String title = title(plan, size.id());
-                    boolean svg = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".svg");
-                    write(file, svg ? TemplateSvg.write(title, size.face())
-                            : TemplatePdf.write(title, size.face(), session.settings().paper()));
-                })));
+        session.linePlan()
+                .ifPresent(plan -> session.sizePlan()
+                        .ifPresent(size -> files.toSave(
+                                        FileQuestions.Kind.TEMPLATE,
+                                        plan.blank().id() + "-template.pdf")
+                                .ifPresent(file -> {
+                                    String title = title(plan, size.id());
+                                    boolean svg = file.getFileName()
+                                            .toString()
+                                            .toLowerCase(Locale.ROOT)
+                                            .endsWith(".svg");
+                                    write(
+                                            file,
+                                            svg
+                                                    ? TemplateSvg.write(title, size.face())
+                                                    : TemplatePdf.write(
+                                                            title,
+                                                            size.face(),
+                                                            session.settings().paper()));
+                                })));
     }
 
     private static String title(LinePlan plan, String size) {
-        return plan.blank().name() + (plan.blank().sizes().size() > 1 ? ", " + size : "") + ", " + plan.face().name();
+        return plan.blank().name() + (plan.blank().sizes().size() > 1 ? ", " + size : "") + ", "
+                + plan.face().name();
     }
 
     private void write(Path file, byte[] content) {
@@ -173,7 +191,8 @@ public final class BlankActions {
 
     /** Says which files of the shop's own folder could not be used. */
     public void sayRefused() {
-        List<String> sentences = folder.refused().stream().map(session.words()::refusal).toList();
+        List<String> sentences =
+                folder.refused().stream().map(session.words()::refusal).toList();
         sentences.forEach(session::trouble);
     }
 }

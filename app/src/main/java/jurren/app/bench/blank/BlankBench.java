@@ -1,5 +1,13 @@
 package jurren.app.bench.blank;
 
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 import jurren.app.bench.BenchLayout;
 import jurren.app.bench.BenchView;
 import jurren.app.bench.SnagCards;
@@ -9,17 +17,9 @@ import jurren.app.session.AskFor;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
-import jurren.core.geometry.Point;
 import jurren.core.blank.Garment;
+import jurren.core.geometry.Point;
 import jurren.core.snag.Snag;
-import java.util.List;
-import java.util.Optional;
-import java.util.Set;
-import javafx.scene.Node;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 
 /**
  * The thing drawn like a dimensioned drawing; each measure is edited where it stands. A round thing is
@@ -28,6 +28,7 @@ import javafx.scene.layout.VBox;
 public final class BlankBench implements BenchView {
     /** What the snags are about that are mended here. */
     public static final Set<Snag.Subject> MENDS = Set.of(Snag.Subject.THING);
+
     private static final double COLUMN = 276;
     private static final double HELD_WIDTH = 232;
 
@@ -75,8 +76,11 @@ public final class BlankBench implements BenchView {
         every.setId("every-measure");
         every.getStyleClass().add("plain-toggle");
         every.setOnAction(_ -> face.showEveryMeasure(every.isSelected()));
-        this.node = BenchLayout.of(pictures, new VBox(thing.node(), snags, sizes.node(), tape.node(), holds.node(),
-                fit.node(), press.node()), COLUMN, edge);
+        this.node = BenchLayout.of(
+                pictures,
+                new VBox(thing.node(), snags, sizes.node(), tape.node(), holds.node(), fit.node(), press.node()),
+                COLUMN,
+                edge);
     }
 
     /** How far the thing as it is held is turned. */
@@ -105,15 +109,19 @@ public final class BlankBench implements BenchView {
 
     @Override
     public Point inPicture(Point ofArt, Snag of) {
-        return session.sizePlan().map(size -> size.face().unrolling().apply(ofArt)).orElse(ofArt);
+        return session.sizePlan()
+                .map(size -> size.face().unrolling().apply(ofArt))
+                .orElse(ofArt);
     }
 
     @Override
     public void update() {
-        boolean sized = session.linePlan().map(p -> p.blank().sizes().size() > 1).orElse(true);
+        boolean sized =
+                session.linePlan().map(p -> p.blank().sizes().size() > 1).orElse(true);
         all.setVisible(sized);
         all.setManaged(sized);
-        boolean tailored = session.sizePlan().map(s -> s.face().form() instanceof Garment).orElse(false);
+        boolean tailored =
+                session.sizePlan().map(s -> s.face().form() instanceof Garment).orElse(false);
         every.setVisible(tailored && !all.isSelected());
         every.setManaged(every.isVisible());
         boolean round = session.sizePlan().map(s -> s.face().isRound()).orElse(false);

@@ -11,6 +11,7 @@ public final class BlankSection implements BenchEntry.Section {
     @Override
     public BenchEntry.Said say(Session session, Plan plan, LinePlan line) {
         Words words = session.words();
-        return new BenchEntry.Said(words.blankLine(line), Words.sizeRun(line), session.line().copies() > 0);
+        return new BenchEntry.Said(
+                words.blankLine(line), Words.sizeRun(line), session.line().copies() > 0);
     }
 }

@@ -1,20 +1,5 @@
 package jurren.app.bench.blank;
 
-import jurren.app.sheet.Sheets;
-import jurren.app.face.Pen;
-import jurren.app.face.Viewport;
-import jurren.app.session.Session;
-import jurren.app.theme.Controls;
-import jurren.app.theme.Texts;
-import jurren.core.blank.AsHeld;
-import jurren.core.blank.Blank;
-import jurren.core.blank.BlankPart;
-import jurren.core.blank.Face;
-import jurren.core.blank.Family;
-import jurren.core.blank.Surface;
-import jurren.core.blank.Vessel;
-import jurren.core.geometry.Box;
-import jurren.formats.words.Words;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -29,6 +14,21 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import jurren.app.face.Pen;
+import jurren.app.face.Viewport;
+import jurren.app.session.Session;
+import jurren.app.sheet.Sheets;
+import jurren.app.theme.Controls;
+import jurren.app.theme.Texts;
+import jurren.core.blank.AsHeld;
+import jurren.core.blank.Blank;
+import jurren.core.blank.BlankPart;
+import jurren.core.blank.Face;
+import jurren.core.blank.Family;
+import jurren.core.blank.Surface;
+import jurren.core.blank.Vessel;
+import jurren.core.geometry.Box;
+import jurren.formats.words.Words;
 
 /** Every blank of the catalogue and of the shop as a tile, drawn from its own measures. */
 final class ChooseSheet {
@@ -54,7 +54,9 @@ final class ChooseSheet {
         search.setAccessibleText(Texts.of("choose.search"));
         search.textProperty().addListener((_, _, now) -> found.getChildren().setAll(tiles(title, chosen, now)));
         found.getChildren().setAll(tiles(title, chosen, ""));
-        HBox own = new HBox(Controls.button("choose-measure", Texts.of("blank.measure-own"), () -> actions.measure(Optional.empty())),
+        HBox own = new HBox(
+                Controls.button(
+                        "choose-measure", Texts.of("blank.measure-own"), () -> actions.measure(Optional.empty())),
                 Controls.button("choose-import", Texts.of("choose.import"), () -> {
                     sheets.close();
                     actions.importBlank();
@@ -66,12 +68,17 @@ final class ChooseSheet {
     /** The things of which every word that was typed is in the name or the family. */
     private List<Node> tiles(String title, Consumer<Blank> chosen, String typed) {
         List<Node> content = new ArrayList<>();
-        List<String> words = Arrays.stream(typed.toLowerCase(Locale.ROOT).split("\\s+")).filter(w -> !w.isBlank()).toList();
+        List<String> words = Arrays.stream(typed.toLowerCase(Locale.ROOT).split("\\s+"))
+                .filter(w -> !w.isBlank())
+                .toList();
         for (Family family : Family.values()) {
-            List<Blank> of = session.shop().blanks().stream().filter(b -> b.family() == family).filter(b -> {
-                String text = (b.name() + " " + Words.family(family)).toLowerCase(Locale.ROOT);
-                return words.stream().allMatch(text::contains);
-            }).toList();
+            List<Blank> of = session.shop().blanks().stream()
+                    .filter(b -> b.family() == family)
+                    .filter(b -> {
+                        String text = (b.name() + " " + Words.family(family)).toLowerCase(Locale.ROOT);
+                        return words.stream().allMatch(text::contains);
+                    })
+                    .toList();
             if (of.isEmpty() && (family != Family.OWN || !words.isEmpty())) {
                 continue;
             }
@@ -79,8 +86,11 @@ final class ChooseSheet {
             tiles.getStyleClass().add("tiles");
             tiles.setPrefWrapLength(WIDTH);
             for (Blank b : of) {
-                tiles.getChildren().add(family == Family.OWN ? new VBox(2, tile(b, chosen), ownActions(b, title, chosen))
-                        : tile(b, chosen));
+                tiles.getChildren()
+                        .add(
+                                family == Family.OWN
+                                        ? new VBox(2, tile(b, chosen), ownActions(b, title, chosen))
+                                        : tile(b, chosen));
             }
             content.add(Controls.caption(Words.family(family) + " · " + of.size()));
             content.add(of.isEmpty() ? Controls.label(Texts.of("choose.no-own"), "hint") : tiles);
@@ -110,12 +120,17 @@ final class ChooseSheet {
 
     private Node ownActions(Blank b, String title, Consumer<Blank> chosen) {
         HBox row = new HBox(
-                Controls.sign("own-edit-" + b.id(), "✎", Texts.of("choose.edit", b.name()), () -> actions.measure(Optional.of(b))),
+                Controls.sign(
+                        "own-edit-" + b.id(),
+                        "✎",
+                        Texts.of("choose.edit", b.name()),
+                        () -> actions.measure(Optional.of(b))),
                 Controls.sign("own-copy-" + b.id(), "+", Texts.of("choose.copy", b.name()), () -> {
                     actions.copy(b);
                     open(title, chosen);
                 }),
-                Controls.sign("own-export-" + b.id(), "↧", Texts.of("choose.export", b.name()), () -> actions.export(b)),
+                Controls.sign(
+                        "own-export-" + b.id(), "↧", Texts.of("choose.export", b.name()), () -> actions.export(b)),
                 Controls.sign("own-remove-" + b.id(), "×", Texts.of("choose.remove", b.name()), () -> {
                     actions.remove(b, () -> open(title, chosen));
                 }));
@@ -136,8 +151,10 @@ final class ChooseSheet {
             Box all = new Box(box.minXMm(), box.minYMm(), box.maxXMm() + reach, box.maxYMm());
             Pen pen = new Pen(canvas.getGraphicsContext2D(), Viewport.showing(all, ICON, ICON, 3));
             pen.blank(List.of(new BlankPart(BlankPart.Kind.BODY, held.body())), tone);
-            v.above().ifPresentOrElse(a -> pen.blank(List.of(new BlankPart(BlankPart.Kind.TRIM, a)), tone),
-                    () -> pen.blank(List.of(new BlankPart(BlankPart.Kind.INSIDE, held.lip())), tone));
+            v.above()
+                    .ifPresentOrElse(
+                            a -> pen.blank(List.of(new BlankPart(BlankPart.Kind.TRIM, a)), tone),
+                            () -> pen.blank(List.of(new BlankPart(BlankPart.Kind.INSIDE, held.lip())), tone));
             v.handle().ifPresent(h -> handle(pen, r, h));
         } else {
             Pen pen = new Pen(canvas.getGraphicsContext2D(), Viewport.showing(face.pictureBox(), ICON, ICON, 3));
@@ -152,7 +169,13 @@ final class ChooseSheet {
         double y = pen.view().y(r.slantMm() * 0.22);
         g.setStroke(javafx.scene.paint.Color.web("#6F747D"));
         g.setLineWidth(4);
-        g.strokeArc(x - h.reachMm() * pen.view().pxPerMm(), y, 1.8 * h.reachMm() * pen.view().pxPerMm(),
-                r.slantMm() * 0.55 * pen.view().pxPerMm(), -90, 180, javafx.scene.shape.ArcType.OPEN);
+        g.strokeArc(
+                x - h.reachMm() * pen.view().pxPerMm(),
+                y,
+                1.8 * h.reachMm() * pen.view().pxPerMm(),
+                r.slantMm() * 0.55 * pen.view().pxPerMm(),
+                -90,
+                180,
+                javafx.scene.shape.ArcType.OPEN);
     }
 }

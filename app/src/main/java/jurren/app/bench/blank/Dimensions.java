@@ -1,5 +1,11 @@
 package jurren.app.bench.blank;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
 import jurren.app.face.FaceCanvas;
 import jurren.app.face.Pen;
 import jurren.app.session.Session;
@@ -13,12 +19,6 @@ import jurren.core.geometry.Point;
 import jurren.core.job.Line;
 import jurren.core.plan.SizePlan;
 import jurren.formats.words.Words;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.function.Consumer;
 
 /**
  * Measures drawn as in a dimensioned drawing, each with a field on its line. A canvas gives the lines
@@ -35,9 +35,15 @@ final class Dimensions {
      * @param at     where along the line its field stands, 0 at its beginning
      * @param asidePx how far the field stands beside the line, to the right
      */
-    record Dimension(String id, String name, Point from, Point to, double mm, double at, double asidePx,
-                     Consumer<Double> edit) {
-    }
+    record Dimension(
+            String id,
+            String name,
+            Point from,
+            Point to,
+            double mm,
+            double at,
+            double asidePx,
+            Consumer<Double> edit) {}
 
     private final Session session;
     private final FaceCanvas canvas;
@@ -67,14 +73,19 @@ final class Dimensions {
             Point middle = d.from.towards(d.to, d.at);
             double x = canvas.view().x(middle.xMm()) + d.asidePx - (d.asidePx == 0 ? Theme.wide(FIELD_WIDTH) / 2 : 0);
             double y = canvas.view().y(middle.yMm()) - Theme.high(FIELD_HEIGHT) / 2;
-            field.relocate(Math.clamp(x, 0, Math.max(0, canvas.getWidth() - Theme.wide(FIELD_WIDTH))),
+            field.relocate(
+                    Math.clamp(x, 0, Math.max(0, canvas.getWidth() - Theme.wide(FIELD_WIDTH))),
                     Math.clamp(y, 0, Math.max(0, canvas.getHeight() - Theme.high(FIELD_HEIGHT))));
         }
     }
 
     private MeasureField make(Dimension d) {
-        MeasureField field = new MeasureField(d.name, mm -> session.unit().format(mm), text -> session.unit().parse(text),
-                mm -> objection(d.id, mm), mm -> Optional.ofNullable(shown.get(d.id)).orElse(d).edit.accept(mm));
+        MeasureField field = new MeasureField(
+                d.name,
+                mm -> session.unit().format(mm),
+                text -> session.unit().parse(text),
+                mm -> objection(d.id, mm),
+                mm -> Optional.ofNullable(shown.get(d.id)).orElse(d).edit.accept(mm));
         field.setId(d.id);
         field.getStyleClass().add("on-drawing");
         field.setPrefWidth(Theme.wide(FIELD_WIDTH));
@@ -87,7 +98,8 @@ final class Dimensions {
     private Optional<String> objection(String id, double mm) {
         Optional<String> outOfBounds = MeasureField.above(session::unit).apply(mm);
         if (outOfBounds.isPresent() && !id.equals("blank-drop") || Math.abs(mm) > MOST_MM) {
-            return outOfBounds.or(() -> MeasureField.within(session::unit, -MOST_MM, MOST_MM).apply(mm));
+            return outOfBounds.or(
+                    () -> MeasureField.within(session::unit, -MOST_MM, MOST_MM).apply(mm));
         }
         try {
             Optional<SizePlan> size = session.sizePlan();
@@ -115,15 +127,31 @@ final class Dimensions {
     }
 
     private static Form.Measure measureOf(String id) {
-        return Form.Measure.valueOf(id.substring("measure-".length()).toUpperCase(java.util.Locale.ROOT).replace('-', '_'));
+        return Form.Measure.valueOf(id.substring("measure-".length())
+                .toUpperCase(java.util.Locale.ROOT)
+                .replace('-', '_'));
     }
 
     // ---- what there is to measure
 
-    Dimension area(String id, String name, Point from, Point to, double mm, double at, double aside,
-                   java.util.function.BiFunction<AreaMeasures, Double, AreaMeasures> change) {
-        return new Dimension(id, Texts.of(name), from, to, mm, at, aside, value -> session.sizePlan()
-                .ifPresent(s -> changeArea(s, change.apply(s.area(), value))));
+    Dimension area(
+            String id,
+            String name,
+            Point from,
+            Point to,
+            double mm,
+            double at,
+            double aside,
+            java.util.function.BiFunction<AreaMeasures, Double, AreaMeasures> change) {
+        return new Dimension(
+                id,
+                Texts.of(name),
+                from,
+                to,
+                mm,
+                at,
+                aside,
+                value -> session.sizePlan().ifPresent(s -> changeArea(s, change.apply(s.area(), value))));
     }
 
     /** On the size the art is drawn for, the art keeps its distance from the area's new place. */
@@ -132,19 +160,22 @@ final class Dimensions {
         session.editLine(l -> {
             Line changed = l.withSize(size.id(), s -> s.withArea(Optional.of(area)));
             return size.id().equals(l.drawnFor())
-                    ? changed.withMotifs(changed.motifs().stream().map(m -> m.withPose(m.pose().moved(0, down))).toList())
+                    ? changed.withMotifs(changed.motifs().stream()
+                            .map(m -> m.withPose(m.pose().moved(0, down)))
+                            .toList())
                     : changed;
         });
     }
 
     Dimension form(Form.Measure measure, Point from, Point to, double mm, double at, double aside) {
-        return new Dimension(idOf(measure), Words.measure(measure), from, to, mm, at, aside,
-                value -> measure(measure, value));
+        return new Dimension(
+                idOf(measure), Words.measure(measure), from, to, mm, at, aside, value -> measure(measure, value));
     }
 
     /** A measure of the thing itself, taken for this order. */
     void measure(Form.Measure measure, double mm) {
-        session.sizePlan().ifPresent(size -> session.editLine(l -> l.withSize(size.id(), s -> s.withMeasured(measure, mm))));
+        session.sizePlan()
+                .ifPresent(size -> session.editLine(l -> l.withSize(size.id(), s -> s.withMeasured(measure, mm))));
     }
 
     static List<Dimension> of(Dimension... all) {

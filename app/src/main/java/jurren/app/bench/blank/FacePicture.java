@@ -1,5 +1,10 @@
 package jurren.app.bench.blank;
 
+import java.util.List;
+import javafx.geometry.VPos;
+import javafx.scene.image.Image;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
 import jurren.app.bench.SnagCards;
 import jurren.app.bench.blank.Dimensions.Dimension;
 import jurren.app.face.FaceCanvas;
@@ -8,7 +13,6 @@ import jurren.app.face.Pen;
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
-import jurren.core.geometry.Placement;
 import jurren.core.blank.AreaMeasures;
 import jurren.core.blank.Form;
 import jurren.core.blank.Garment;
@@ -16,17 +20,13 @@ import jurren.core.blank.Panel;
 import jurren.core.blank.Photo;
 import jurren.core.blank.Vessel;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Warp;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
 import jurren.core.snag.Snag;
 import jurren.formats.words.Words;
-import java.util.List;
-import javafx.geometry.VPos;
-import javafx.scene.image.Image;
-import javafx.scene.paint.Color;
-import javafx.scene.text.TextAlignment;
 
 /** The face on the flat, or unrolled, with its measures; or all sizes side by side at one scale. */
 final class FacePicture {
@@ -72,8 +72,13 @@ final class FacePicture {
         SizePlan shown = session.sizePlan().get();
         if (!allSizes) {
             Box picture = shown.face().pictureBox();
-            return everyMeasure ? new Box(picture.minXMm(), picture.minYMm() - picture.heightMm() * ROOM_ABOVE,
-                    picture.maxXMm(), picture.maxYMm()) : picture;
+            return everyMeasure
+                    ? new Box(
+                            picture.minXMm(),
+                            picture.minYMm() - picture.heightMm() * ROOM_ABOVE,
+                            picture.maxXMm(),
+                            picture.maxYMm())
+                    : picture;
         }
         double width = 0;
         double height = 0;
@@ -113,8 +118,13 @@ final class FacePicture {
         FaceScene.edgeLine(pen, size, session.edgeLine());
         if (size.face().turnedInUse()) {
             Box b = size.face().pictureBox();
-            pen.text(Texts.of("blank.up"), pen.view().x(b.centre().xMm()), pen.view().y(b.minYMm()) - 14,
-                    Theme.measure(11.5), Theme.SOFT, TextAlignment.CENTER);
+            pen.text(
+                    Texts.of("blank.up"),
+                    pen.view().x(b.centre().xMm()),
+                    pen.view().y(b.minYMm()) - 14,
+                    Theme.measure(11.5),
+                    Theme.SOFT,
+                    TextAlignment.CENTER);
         }
         dimensions.draw(pen, measures(pen, size));
         snags(pen, size);
@@ -122,7 +132,9 @@ final class FacePicture {
 
     /** Behind the usual face, of which it was taken. */
     private void photo(Pen pen, LinePlan plan) {
-        boolean usual = plan.face().id().equals(plan.blank().reference().faces().getFirst().id());
+        boolean usual = plan.face()
+                .id()
+                .equals(plan.blank().reference().faces().getFirst().id());
         plan.blank().photo().filter(_ -> usual).ifPresent(p -> {
             if (!p.equals(photoOf)) {
                 photoOf = p;
@@ -135,8 +147,13 @@ final class FacePicture {
             }
             if (!photo.isError() && photo.getWidth() > 0) {
                 double scale = p.mmPerPx() * pen.view().pxPerMm();
-                pen.graphics().drawImage(photo, pen.view().x(p.xMm()), pen.view().y(p.yMm()), photo.getWidth() * scale,
-                        photo.getHeight() * scale);
+                pen.graphics()
+                        .drawImage(
+                                photo,
+                                pen.view().x(p.xMm()),
+                                pen.view().y(p.yMm()),
+                                photo.getWidth() * scale,
+                                photo.getHeight() * scale);
             }
         });
     }
@@ -147,7 +164,9 @@ final class FacePicture {
         for (int i = 0; i < found.size(); i++) {
             int number = i + 1;
             if (found.get(i).size().map(size.id()::equals).orElse(true)) {
-                found.get(i).where().map(size.face().unrolling()::apply)
+                found.get(i)
+                        .where()
+                        .map(size.face().unrolling()::apply)
                         .ifPresent(p -> pen.snag(p, String.valueOf(number)));
             }
         }
@@ -164,9 +183,17 @@ final class FacePicture {
         for (int i = 0; i < positions.size(); i++) {
             Box b = positions.get(i);
             pen.box(b, soft, 1, 9, 4, 2, 4);
-            String text = Texts.of("blank.platen", session.unit().rough(b.widthMm()), session.unit().rough(b.heightMm()));
-            pen.text(positions.size() == 1 ? text : i + 1 + "  " + text, pen.view().x(b.minXMm()) + 8,
-                    pen.view().y(b.minYMm()) + 11, Theme.measure(11.5), soft, TextAlignment.LEFT);
+            String text = Texts.of(
+                    "blank.platen",
+                    session.unit().rough(b.widthMm()),
+                    session.unit().rough(b.heightMm()));
+            pen.text(
+                    positions.size() == 1 ? text : i + 1 + "  " + text,
+                    pen.view().x(b.minXMm()) + 8,
+                    pen.view().y(b.minYMm()) + 11,
+                    Theme.measure(11.5),
+                    soft,
+                    TextAlignment.LEFT);
         }
     }
 
@@ -180,8 +207,13 @@ final class FacePicture {
             b.crossed(size.face().whole()).ifPresent(on -> {
                 pen.lines(FaceScene.outline(size.face().unrolling(), on), soft, 1, 9, 4, 2, 4);
                 Point label = size.face().unrolling().apply(new Point(on.minXMm(), on.minYMm()));
-                pen.text(Words.press(plan.platen().press().kind()), pen.view().x(label.xMm()) - 2, pen.view().y(label.yMm()) - 12,
-                        Theme.measure(11.5), Theme.SOFT, TextAlignment.LEFT);
+                pen.text(
+                        Words.press(plan.platen().press().kind()),
+                        pen.view().x(label.xMm()) - 2,
+                        pen.view().y(label.yMm()) - 12,
+                        Theme.measure(11.5),
+                        Theme.SOFT,
+                        TextAlignment.LEFT);
             });
         }
     }
@@ -191,9 +223,11 @@ final class FacePicture {
         Warp warp = size.face().unrolling();
         Box whole = size.face().whole();
         Color soft = guide.deriveColor(0, 1, 1, 0.5);
-        pen.lines(FaceScene.level(warp, new Point(0, whole.minYMm()), new Point(0, whole.maxYMm())), soft, 1, 9, 4, 2, 4);
+        pen.lines(
+                FaceScene.level(warp, new Point(0, whole.minYMm()), new Point(0, whole.maxYMm())), soft, 1, 9, 4, 2, 4);
         double y = size.face().trueAtMm();
-        pen.lines(FaceScene.level(warp, new Point(whole.minXMm(), y), new Point(whole.maxXMm(), y)), soft, 1, 9, 4, 2, 4);
+        pen.lines(
+                FaceScene.level(warp, new Point(whole.minXMm(), y), new Point(whole.maxXMm(), y)), soft, 1, 9, 4, 2, 4);
     }
 
     private List<Dimension> measures(Pen pen, SizePlan size) {
@@ -205,10 +239,20 @@ final class FacePicture {
                 List<Dimension> all = areaMeasures(size, area, new Point(0, 0), gap);
                 double side = g.chestMm() / 2;
                 double hem = g.lengthMm() - g.collarDropMm();
-                all.add(dimensions.form(Form.Measure.CHEST, new Point(-side, hem + gap * 0.7), new Point(side, hem + gap * 0.7),
-                        g.chestMm(), 0.5, 0));
-                all.add(dimensions.form(Form.Measure.LENGTH, new Point(b.minXMm() - gap * 0.7, -g.collarDropMm()),
-                        new Point(b.minXMm() - gap * 0.7, hem), g.lengthMm(), 0.72, 0));
+                all.add(dimensions.form(
+                        Form.Measure.CHEST,
+                        new Point(-side, hem + gap * 0.7),
+                        new Point(side, hem + gap * 0.7),
+                        g.chestMm(),
+                        0.5,
+                        0));
+                all.add(dimensions.form(
+                        Form.Measure.LENGTH,
+                        new Point(b.minXMm() - gap * 0.7, -g.collarDropMm()),
+                        new Point(b.minXMm() - gap * 0.7, hem),
+                        g.lengthMm(),
+                        0.72,
+                        0));
                 if (everyMeasure) {
                     tailorsMeasures(all, g, gap);
                 }
@@ -216,10 +260,20 @@ final class FacePicture {
             }
             case Panel p -> {
                 List<Dimension> all = areaMeasures(size, area, new Point(0, 0), gap);
-                all.add(dimensions.form(Form.Measure.WIDTH, new Point(-p.widthMm() / 2, p.heightMm() + gap * 0.7),
-                        new Point(p.widthMm() / 2, p.heightMm() + gap * 0.7), p.widthMm(), 0.5, 0));
-                all.add(dimensions.form(Form.Measure.HEIGHT, new Point(-p.widthMm() / 2 - gap * 0.9, 0),
-                        new Point(-p.widthMm() / 2 - gap * 0.9, p.heightMm()), p.heightMm(), 0.5, 0));
+                all.add(dimensions.form(
+                        Form.Measure.WIDTH,
+                        new Point(-p.widthMm() / 2, p.heightMm() + gap * 0.7),
+                        new Point(p.widthMm() / 2, p.heightMm() + gap * 0.7),
+                        p.widthMm(),
+                        0.5,
+                        0));
+                all.add(dimensions.form(
+                        Form.Measure.HEIGHT,
+                        new Point(-p.widthMm() / 2 - gap * 0.9, 0),
+                        new Point(-p.widthMm() / 2 - gap * 0.9, p.heightMm()),
+                        p.heightMm(),
+                        0.5,
+                        0));
                 yield all;
             }
             case Vessel _ -> wrapMeasures(size, area, gap);
@@ -231,14 +285,35 @@ final class FacePicture {
         double top = -g.collarDropMm();
         double collar = g.collarWidthMm() / 2;
         double shoulder = g.shouldersMm() / 2;
-        all.add(dimensions.form(Form.Measure.COLLAR_WIDTH, new Point(-collar, top - gap * 0.7), new Point(collar, top - gap * 0.7),
-                g.collarWidthMm(), 0.5, 0));
-        all.add(dimensions.form(Form.Measure.SHOULDERS, new Point(-shoulder, top - gap * 1.8), new Point(shoulder, top - gap * 1.8),
-                g.shouldersMm(), 0.5, 0));
-        all.add(dimensions.form(Form.Measure.COLLAR_DROP, new Point(-collar - gap * 0.8, top), new Point(-collar - gap * 0.8, 0),
-                g.collarDropMm(), 0.5, -100));
-        g.sleeveLine().ifPresent(s -> all.add(dimensions.form(Form.Measure.SLEEVE,
-                s.getFirst().plus(gap * 0.4, -gap * 0.4), s.getLast().plus(gap * 0.4, -gap * 0.4), g.sleeveMm(), 0.6, 0)));
+        all.add(dimensions.form(
+                Form.Measure.COLLAR_WIDTH,
+                new Point(-collar, top - gap * 0.7),
+                new Point(collar, top - gap * 0.7),
+                g.collarWidthMm(),
+                0.5,
+                0));
+        all.add(dimensions.form(
+                Form.Measure.SHOULDERS,
+                new Point(-shoulder, top - gap * 1.8),
+                new Point(shoulder, top - gap * 1.8),
+                g.shouldersMm(),
+                0.5,
+                0));
+        all.add(dimensions.form(
+                Form.Measure.COLLAR_DROP,
+                new Point(-collar - gap * 0.8, top),
+                new Point(-collar - gap * 0.8, 0),
+                g.collarDropMm(),
+                0.5,
+                -100));
+        g.sleeveLine()
+                .ifPresent(s -> all.add(dimensions.form(
+                        Form.Measure.SLEEVE,
+                        s.getFirst().plus(gap * 0.4, -gap * 0.4),
+                        s.getLast().plus(gap * 0.4, -gap * 0.4),
+                        g.sleeveMm(),
+                        0.6,
+                        0)));
     }
 
     private List<Dimension> areaMeasures(SizePlan size, Box area, Point top, double gap) {
@@ -247,13 +322,32 @@ final class FacePicture {
         boolean narrow = area.maxXMm() + gap * 1.5 > size.face().pictureBox().maxXMm();
         double beside = narrow ? size.face().pictureBox().maxXMm() + gap * 0.9 : area.maxXMm() + gap * 1.5;
         return Dimensions.of(
-                dimensions.area("blank-drop", "blank.drop", top, new Point(0, area.minYMm()), area.minYMm(), 0.5, 10,
+                dimensions.area(
+                        "blank-drop",
+                        "blank.drop",
+                        top,
+                        new Point(0, area.minYMm()),
+                        area.minYMm(),
+                        0.5,
+                        10,
                         (a, mm) -> new AreaMeasures(a.widthMm(), a.heightMm(), mm)),
-                dimensions.area("blank-width", "blank.area-width", new Point(area.minXMm(), below),
-                        new Point(area.maxXMm(), below), area.widthMm(), 0.5, 0,
+                dimensions.area(
+                        "blank-width",
+                        "blank.area-width",
+                        new Point(area.minXMm(), below),
+                        new Point(area.maxXMm(), below),
+                        area.widthMm(),
+                        0.5,
+                        0,
                         (a, mm) -> new AreaMeasures(mm, a.heightMm(), a.dropMm())),
-                dimensions.area("blank-height", "blank.area-height", new Point(beside, area.minYMm()),
-                        new Point(beside, area.maxYMm()), area.heightMm(), 0.5, 0,
+                dimensions.area(
+                        "blank-height",
+                        "blank.area-height",
+                        new Point(beside, area.minYMm()),
+                        new Point(beside, area.maxYMm()),
+                        area.heightMm(),
+                        0.5,
+                        0,
                         (a, mm) -> new AreaMeasures(a.widthMm(), mm, a.dropMm())));
     }
 
@@ -267,14 +361,32 @@ final class FacePicture {
         Point foot = warp.apply(new Point(area.maxXMm(), area.maxYMm()));
         double aside = gap * 0.8;
         return Dimensions.of(
-                dimensions.area("blank-width", "blank.wrap-width", new Point(area.centre().xMm() - half, below),
-                        new Point(area.centre().xMm() + half, below), area.widthMm(), 0.5, 0,
+                dimensions.area(
+                        "blank-width",
+                        "blank.wrap-width",
+                        new Point(area.centre().xMm() - half, below),
+                        new Point(area.centre().xMm() + half, below),
+                        area.widthMm(),
+                        0.5,
+                        0,
                         (a, mm) -> new AreaMeasures(mm, a.heightMm(), a.dropMm())),
-                dimensions.area("blank-height", "blank.area-height", new Point(top.xMm() + aside, top.yMm()),
-                        new Point(foot.xMm() + aside, foot.yMm()), area.heightMm(), 0.5, 0,
+                dimensions.area(
+                        "blank-height",
+                        "blank.area-height",
+                        new Point(top.xMm() + aside, top.yMm()),
+                        new Point(foot.xMm() + aside, foot.yMm()),
+                        area.heightMm(),
+                        0.5,
+                        0,
                         (a, mm) -> new AreaMeasures(a.widthMm(), mm, a.dropMm())),
-                dimensions.area("blank-drop", "blank.wrap-drop", warp.apply(new Point(0, 0)),
-                        warp.apply(new Point(0, area.minYMm())), area.minYMm(), 0.5, 10,
+                dimensions.area(
+                        "blank-drop",
+                        "blank.wrap-drop",
+                        warp.apply(new Point(0, 0)),
+                        warp.apply(new Point(0, area.minYMm())),
+                        area.minYMm(),
+                        0.5,
+                        10,
                         (a, mm) -> new AreaMeasures(a.widthMm(), a.heightMm(), mm)));
     }
 
@@ -290,8 +402,15 @@ final class FacePicture {
             double y = pen.view().y(height) + 16;
             pen.graphics().setTextBaseline(VPos.CENTER);
             pen.text(s.id() + " × " + s.count(), x, y, Theme.heading(14), Theme.INK, TextAlignment.CENTER);
-            pen.text(s.artBounds().map(a -> Texts.of("blank.art-wide", session.unit().format(a.widthMm()))).orElse(""), x, y + 16,
-                    Theme.measure(11.5), Theme.SOFT, TextAlignment.CENTER);
+            pen.text(
+                    s.artBounds()
+                            .map(a -> Texts.of("blank.art-wide", session.unit().format(a.widthMm())))
+                            .orElse(""),
+                    x,
+                    y + 16,
+                    Theme.measure(11.5),
+                    Theme.SOFT,
+                    TextAlignment.CENTER);
             left += b.widthMm() + BETWEEN_SIZES_MM;
         }
     }

@@ -1,5 +1,9 @@
 package jurren.app.bench.blank;
 
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.layout.VBox;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
@@ -10,10 +14,6 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.load.Loading;
 import jurren.core.plan.Refit;
-import java.util.List;
-import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.layout.VBox;
 
 /** The rules by which the art finds its place. Choosing one puts the art there. */
 final class FitCard {
@@ -27,13 +27,31 @@ final class FitCard {
 
     FitCard(Session session) {
         this.session = session;
-        this.across = new Controls.Choice<>("fit-across", Texts.of("fit.across"), List.of(Fit.Across.values()),
-                a -> Texts.of("fit.across." + a + (a == Fit.Across.MIDDLE && hasHandle() ? ".handle" : "")), a -> put(session.line().fit().with(a), Fit::putAcross));
-        this.down = new Controls.Choice<>("fit-down", Texts.of("fit.down"), List.of(Fit.Down.values()),
-                d -> Texts.of("fit.down." + d), d -> put(session.line().fit().with(d), Fit::putDown));
-        this.width = new Controls.Choice<>("fit-width", Texts.of("fit.width"), List.of(Fit.Width.values()),
-                w -> Texts.of("fit.width." + w), w -> put(session.line().fit().with(w), (fit, face, art) -> fit.putWidth(face, art,
-                session.shop().onFilm(session.line().materialId()).less(Loading.frameMm(session.job().framed())))));
+        this.across = new Controls.Choice<>(
+                "fit-across",
+                Texts.of("fit.across"),
+                List.of(Fit.Across.values()),
+                a -> Texts.of("fit.across." + a + (a == Fit.Across.MIDDLE && hasHandle() ? ".handle" : "")),
+                a -> put(session.line().fit().with(a), Fit::putAcross));
+        this.down = new Controls.Choice<>(
+                "fit-down",
+                Texts.of("fit.down"),
+                List.of(Fit.Down.values()),
+                d -> Texts.of("fit.down." + d),
+                d -> put(session.line().fit().with(d), Fit::putDown));
+        this.width = new Controls.Choice<>(
+                "fit-width",
+                Texts.of("fit.width"),
+                List.of(Fit.Width.values()),
+                w -> Texts.of("fit.width." + w),
+                w -> put(
+                        session.line().fit().with(w),
+                        (fit, face, art) -> fit.putWidth(
+                                face,
+                                art,
+                                session.shop()
+                                        .onFilm(session.line().materialId())
+                                        .less(Loading.frameMm(session.job().framed())))));
         for (Controls.Choice<?> c : List.of(across, down, width)) {
             c.setMaxWidth(Double.MAX_VALUE);
         }
@@ -41,7 +59,8 @@ final class FitCard {
     }
 
     private boolean hasHandle() {
-        return session.linePlan().map(p -> p.face().obstacles().stream().anyMatch(o -> o.kind() == Obstacle.Kind.HANDLE))
+        return session.linePlan()
+                .map(p -> p.face().obstacles().stream().anyMatch(o -> o.kind() == Obstacle.Kind.HANDLE))
                 .orElse(false);
     }
 
@@ -51,8 +70,9 @@ final class FitCard {
     }
 
     private void put(Fit fit, Way way) {
-        session.linePlan().ifPresent(plan -> session.editLine(
-                l -> refit.put(l, plan.face(), fit, (face, art) -> way.on(fit, face, art))));
+        session.linePlan()
+                .ifPresent(plan ->
+                        session.editLine(l -> refit.put(l, plan.face(), fit, (face, art) -> way.on(fit, face, art))));
     }
 
     private void turnRound() {

@@ -1,5 +1,10 @@
 package jurren.app.bench.blank;
 
+import java.util.List;
+import javafx.scene.Cursor;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.paint.Color;
 import jurren.app.desk.Lane;
 import jurren.app.desk.Order;
 import jurren.app.face.FaceCanvas;
@@ -12,16 +17,11 @@ import jurren.core.blank.Form;
 import jurren.core.blank.Surface;
 import jurren.core.blank.Vessel;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
 import jurren.formats.print.Shades;
-import java.util.List;
-import javafx.scene.Cursor;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseEvent;
-import jurren.core.geometry.Placement;
-import javafx.scene.paint.Color;
 
 /** A round thing as it stands before one's eyes; a drag, or the left and right keys, turn it. */
 final class HeldPicture {
@@ -61,7 +61,10 @@ final class HeldPicture {
     /** A drag across the thing's whole width turns it by half. */
     private void drag(MouseEvent e) {
         if (!canvas.isPanning(e)) {
-            surface().ifPresent(r -> turn(-(e.getX() - lastX) / (r.topDiameterMm() * canvas.view().pxPerMm()) * 180));
+            surface()
+                    .ifPresent(r -> turn(-(e.getX() - lastX)
+                            / (r.topDiameterMm() * canvas.view().pxPerMm())
+                            * 180));
             lastX = e.getX();
         }
     }
@@ -85,17 +88,23 @@ final class HeldPicture {
 
     /** What is seen of the art is worked out beside the window; until it comes, the last is shown. */
     void update() {
-        session.sizePlan().filter(s -> s.face().surface() instanceof Surface.Round).ifPresent(size -> {
-            double turn = turnDegrees;
-            List<Object> now = List.of(size.art(), size.face(), turn);
-            if (!now.equals(seenOf)) {
-                seenOf = now;
-                lane.want(new Order<>(Texts.of("work.held"), _ -> SeenShapes.of(size, turn), found -> {
-                    seen = found;
-                    canvas.redraw();
-                }, why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
-            }
-        });
+        session.sizePlan()
+                .filter(s -> s.face().surface() instanceof Surface.Round)
+                .ifPresent(size -> {
+                    double turn = turnDegrees;
+                    List<Object> now = List.of(size.art(), size.face(), turn);
+                    if (!now.equals(seenOf)) {
+                        seenOf = now;
+                        lane.want(new Order<>(
+                                Texts.of("work.held"),
+                                _ -> SeenShapes.of(size, turn),
+                                found -> {
+                                    seen = found;
+                                    canvas.redraw();
+                                },
+                                why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+                    }
+                });
         canvas.redraw();
     }
 
@@ -104,28 +113,34 @@ final class HeldPicture {
     }
 
     private java.util.Optional<Surface.Round> surface() {
-        return session.sizePlan().map(s -> s.face().surface()).filter(Surface.Round.class::isInstance)
+        return session.sizePlan()
+                .map(s -> s.face().surface())
+                .filter(Surface.Round.class::isInstance)
                 .map(Surface.Round.class::cast);
     }
 
     private Box bounds() {
-        return session.sizePlan().flatMap(s -> surface().map(r -> {
-            Box b = new AsHeld(r, s.face().trueAtMm(), 0).bounds();
-            Vessel v = (Vessel) s.face().form();
-            Box all = v.above().map(a -> b.joined(a.bounds())).orElse(b);
-            double reach = v.handle().map(Vessel.Handle::reachMm).orElse(0.0);
-            return new Box(all.minXMm() - reach, all.minYMm(), all.maxXMm() + Math.max(reach, 14), all.maxYMm());
-        })).orElse(Box.ofSize(-50, 0, 100, 150));
+        return session.sizePlan()
+                .flatMap(s -> surface().map(r -> {
+                    Box b = new AsHeld(r, s.face().trueAtMm(), 0).bounds();
+                    Vessel v = (Vessel) s.face().form();
+                    Box all = v.above().map(a -> b.joined(a.bounds())).orElse(b);
+                    double reach = v.handle().map(Vessel.Handle::reachMm).orElse(0.0);
+                    return new Box(
+                            all.minXMm() - reach, all.minYMm(), all.maxXMm() + Math.max(reach, 14), all.maxYMm());
+                }))
+                .orElse(Box.ofSize(-50, 0, 100, 150));
     }
 
     private void draw(Pen pen) {
         dimensions.draw(pen, List.of());
-        session.linePlan().ifPresent(plan -> session.sizePlan().ifPresent(size -> surface().ifPresent(r -> {
-            AsHeld held = new AsHeld(r, size.face().trueAtMm(), turnDegrees);
-            thing(pen, plan, size, held);
-            dimensions.draw(pen, List.of(
-                    top(pen, r), foot(pen, r, held), slant(pen, r, held)));
-        })));
+        session.linePlan()
+                .ifPresent(plan -> session.sizePlan()
+                        .ifPresent(size -> surface().ifPresent(r -> {
+                            AsHeld held = new AsHeld(r, size.face().trueAtMm(), turnDegrees);
+                            thing(pen, plan, size, held);
+                            dimensions.draw(pen, List.of(top(pen, r), foot(pen, r, held), slant(pen, r, held)));
+                        })));
     }
 
     private void thing(Pen pen, LinePlan plan, SizePlan size, AsHeld held) {
@@ -144,13 +159,16 @@ final class HeldPicture {
             seen.handles().forEach(r -> pen.fill(r, Theme.SOFT.deriveColor(0, 1, 1, 0.18)));
         }
         pen.outline(held.body(), Theme.SOFT, 1);
-        vessel.above().ifPresentOrElse(a -> {
-            pen.fill(a, trim);
-            pen.outline(a, Theme.SOFT, 1);
-        }, () -> {
-            pen.fill(held.lip(), inside.interpolate(body, 0.5));
-            pen.outline(held.lip(), Theme.SOFT, 1);
-        });
+        vessel.above()
+                .ifPresentOrElse(
+                        a -> {
+                            pen.fill(a, trim);
+                            pen.outline(a, Theme.SOFT, 1);
+                        },
+                        () -> {
+                            pen.fill(held.lip(), inside.interpolate(body, 0.5));
+                            pen.outline(held.lip(), Theme.SOFT, 1);
+                        });
         vessel.handle().filter(_ -> handleInFront).ifPresent(h -> handle(pen, h, size, held, trim));
     }
 
@@ -170,8 +188,13 @@ final class HeldPicture {
         g.setLineWidth(Math.max(6, h.widthMm() * 0.8 * pen.view().pxPerMm()));
         g.beginPath();
         g.moveTo(pen.view().x(top.xMm()), pen.view().y(top.yMm()));
-        g.bezierCurveTo(pen.view().x(topOut.xMm()), pen.view().y(topOut.yMm()), pen.view().x(footOut.xMm()),
-                pen.view().y(footOut.yMm()), pen.view().x(foot.xMm()), pen.view().y(foot.yMm()));
+        g.bezierCurveTo(
+                pen.view().x(topOut.xMm()),
+                pen.view().y(topOut.yMm()),
+                pen.view().x(footOut.xMm()),
+                pen.view().y(footOut.yMm()),
+                pen.view().x(foot.xMm()),
+                pen.view().y(foot.yMm()));
         g.stroke();
         g.setLineWidth(1);
     }
@@ -179,19 +202,25 @@ final class HeldPicture {
     private Dimensions.Dimension top(Pen pen, Surface.Round r) {
         double y = bounds().minYMm() - GAP_PX * 0.8 / pen.view().pxPerMm();
         double half = r.topDiameterMm() / 2;
-        return dimensions.form(Form.Measure.TOP_DIAMETER, new Point(-half, y), new Point(half, y), r.topDiameterMm(), 0.5, 0);
+        return dimensions.form(
+                Form.Measure.TOP_DIAMETER, new Point(-half, y), new Point(half, y), r.topDiameterMm(), 0.5, 0);
     }
 
     private Dimensions.Dimension foot(Pen pen, Surface.Round r, AsHeld held) {
         double y = held.bounds().maxYMm() + GAP_PX * 0.8 / pen.view().pxPerMm();
         double half = r.footDiameterMm() / 2;
-        return dimensions.form(Form.Measure.FOOT_DIAMETER, new Point(-half, y), new Point(half, y), r.footDiameterMm(), 0.5, 0);
+        return dimensions.form(
+                Form.Measure.FOOT_DIAMETER, new Point(-half, y), new Point(half, y), r.footDiameterMm(), 0.5, 0);
     }
 
     private Dimensions.Dimension slant(Pen pen, Surface.Round r, AsHeld held) {
         double aside = GAP_PX * 0.6 / pen.view().pxPerMm();
-        return dimensions.form(Form.Measure.SLANT, new Point(r.topDiameterMm() / 2 + aside, 0),
-                new Point(r.footDiameterMm() / 2 + aside, held.footMm()), r.slantMm(), 0.5, 0);
+        return dimensions.form(
+                Form.Measure.SLANT,
+                new Point(r.topDiameterMm() / 2 + aside, 0),
+                new Point(r.footDiameterMm() / 2 + aside, held.footMm()),
+                r.slantMm(),
+                0.5,
+                0);
     }
-
 }

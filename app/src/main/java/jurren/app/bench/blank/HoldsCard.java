@@ -1,5 +1,12 @@
 package jurren.app.bench.blank;
 
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
@@ -8,13 +15,6 @@ import jurren.core.hold.WhatHolds;
 import jurren.core.material.Material;
 import jurren.core.plan.LinePlan;
 import jurren.formats.words.Words;
-import java.util.ArrayList;
-import java.util.List;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.VBox;
-import javafx.scene.text.Text;
-import javafx.scene.text.TextFlow;
 
 /** The material, and for every process whether it holds on this thing and why. */
 final class HoldsCard {
@@ -28,11 +28,16 @@ final class HoldsCard {
 
     HoldsCard(Session session) {
         this.session = session;
-        this.material = new Controls.Choice<>("film", Texts.of("film.name"), session.shop().materials().stream().toList(), Material::name,
+        this.material = new Controls.Choice<>(
+                "film",
+                Texts.of("film.name"),
+                session.shop().materials().stream().toList(),
+                Material::name,
                 m -> session.editLine(l -> l.withMaterial(m.id())));
         material.setMaxWidth(Double.MAX_VALUE);
         rows.getStyleClass().add("verdicts");
-        this.node = new VBox(Controls.card(Controls.caption(Texts.of("film.title")), material, holds), Controls.card(title, rows));
+        this.node = new VBox(
+                Controls.card(Controls.caption(Texts.of("film.title")), material, holds), Controls.card(title, rows));
         node.getStyleClass().add("cards");
     }
 
@@ -44,11 +49,15 @@ final class HoldsCard {
         session.linePlan().ifPresent(plan -> {
             material.show(plan.material());
             Verdict v = plan.holdsUsual();
-            holds.setText(Texts.of("film.verdict", capital(Words.answer(v)), session.words().reason(v)));
+            holds.setText(Texts.of(
+                    "film.verdict", capital(Words.answer(v)), session.words().reason(v)));
             List<Object> now = List.of(plan.blank(), plan.blankColour(), plan.face(), session.unit());
             if (!now.equals(shown)) {
                 shown = now;
-                title.setText(Texts.of("holds.title", plan.blankColour().name(), plan.blank().madeOf().name()));
+                title.setText(Texts.of(
+                        "holds.title",
+                        plan.blankColour().name(),
+                        plan.blank().madeOf().name()));
                 rows.getChildren().setAll(verdicts(plan));
             }
         });
@@ -60,11 +69,16 @@ final class HoldsCard {
 
     private List<Node> verdicts(LinePlan plan) {
         List<Node> nodes = new ArrayList<>();
-        for (WhatHolds.Answered a : WhatHolds.byProcess(session.shop().materials(), plan.blank().madeOf(),
-                plan.blankColour(), plan.face())) {
+        for (WhatHolds.Answered a : WhatHolds.byProcess(
+                session.shop().materials(), plan.blank().madeOf(), plan.blankColour(), plan.face())) {
             Text name = new Text(Words.process(a.material().process()) + ": " + Words.answer(a.verdict()) + ". ");
             Text why = new Text(session.words().reason(a.verdict()));
-            String style = "verdict-" + a.verdict().answer().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+            String style = "verdict-"
+                    + a.verdict()
+                            .answer()
+                            .name()
+                            .toLowerCase(java.util.Locale.ROOT)
+                            .replace('_', '-');
             name.getStyleClass().addAll("verdict-name", style);
             why.getStyleClass().addAll("verdict", style);
             TextFlow row = new TextFlow(name, why);

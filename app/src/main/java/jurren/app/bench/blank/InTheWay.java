@@ -41,7 +41,8 @@ import jurren.core.trace.AlikeArea;
 import jurren.formats.words.Words;
 
 /**
- * The face as it is measured so far with what art must keep clear of: boxes and circles by their measures, any outline drawn
+ * The face as it is measured so far with what art must keep clear of: boxes and circles by their measures, any outline
+ * drawn
  * corner by corner or traced where the photo is clicked.
  */
 final class InTheWay {
@@ -56,7 +57,9 @@ final class InTheWay {
 
     /** What a click on the picture does. */
     private enum Doing {
-        NOTHING, DRAWING, TRACING
+        NOTHING,
+        DRAWING,
+        TRACING
     }
 
     private final Session session;
@@ -91,8 +94,14 @@ final class InTheWay {
         room.show(roomMm);
         HBox roomRow = new HBox(6, Controls.label(Texts.of("measure.room")), room);
         roomRow.setAlignment(Pos.CENTER_LEFT);
-        this.node = new VBox(8, new DrawnOn(), Controls.caption(Texts.of("measure.spots")),
-                Controls.flow(Controls.button("own-add-spot", Texts.of("measure.add-spot"), this::add), draw, trace, roomRow), what, list);
+        this.node = new VBox(
+                8,
+                new DrawnOn(),
+                Controls.caption(Texts.of("measure.spots")),
+                Controls.flow(
+                        Controls.button("own-add-spot", Texts.of("measure.add-spot"), this::add), draw, trace, roomRow),
+                what,
+                list);
     }
 
     Node node() {
@@ -110,12 +119,19 @@ final class InTheWay {
             corners.clear();
         }
         trace.setDisable(traceable().isEmpty());
-        what.setText(Texts.of(switch (doing) {
-            case DRAWING -> "measure.drawing";
-            case TRACING -> "measure.tracing";
-            case NOTHING -> traceable().isPresent() ? "measure.way" : "measure.way.no-photo";
-        }));
-        Controls.refillWhenChanged(list, List.of(draft.face().id(), draft.sizeId(), draft.inTheWay().stream().map(o -> o.shape().getClass()).toList()), this::rows);
+        what.setText(Texts.of(
+                switch (doing) {
+                    case DRAWING -> "measure.drawing";
+                    case TRACING -> "measure.tracing";
+                    case NOTHING -> traceable().isPresent() ? "measure.way" : "measure.way.no-photo";
+                }));
+        Controls.refillWhenChanged(
+                list,
+                List.of(
+                        draft.face().id(),
+                        draft.sizeId(),
+                        draft.inTheWay().stream().map(o -> o.shape().getClass()).toList()),
+                this::rows);
         figures.forEach(Runnable::run);
         canvas.redraw();
     }
@@ -134,13 +150,21 @@ final class InTheWay {
             Photo p = traceable().get();
             Image image = photo.image().get();
             double scale = p.mmPerPx() * pen.view().pxPerMm();
-            pen.graphics().drawImage(image, pen.view().x(p.xMm()), pen.view().y(p.yMm()), image.getWidth() * scale, image.getHeight() * scale);
+            pen.graphics()
+                    .drawImage(
+                            image,
+                            pen.view().x(p.xMm()),
+                            pen.view().y(p.yMm()),
+                            image.getWidth() * scale,
+                            image.getHeight() * scale);
             behind = true;
         }
         pen.graphics().setGlobalAlpha(behind ? SEEN_THROUGH : 1);
         pen.blank(face.picture(), draft.blank().colours().getFirst().colour());
         pen.graphics().setGlobalAlpha(1);
-        Color guide = behind ? Theme.PLUM : Theme.lineOn(draft.blank().colours().getFirst().colour());
+        Color guide = behind
+                ? Theme.PLUM
+                : Theme.lineOn(draft.blank().colours().getFirst().colour());
         FaceShapes shapes = FaceShapes.of(face, List.of());
         for (Region region : shapes.obstacles().values()) {
             pen.fill(region, guide.deriveColor(0, 1, 1, 0.15));
@@ -153,7 +177,8 @@ final class InTheWay {
         if (!corners.isEmpty()) {
             pen.lines(corners, Theme.MARIGOLD, 2);
             for (Point c : corners) {
-                pen.fillBox(Box.ofSize(c.xMm(), c.yMm(), 0, 0).grown(3 / pen.view().pxPerMm()), Theme.MARIGOLD);
+                pen.fillBox(
+                        Box.ofSize(c.xMm(), c.yMm(), 0, 0).grown(3 / pen.view().pxPerMm()), Theme.MARIGOLD);
             }
         }
     }
@@ -173,7 +198,8 @@ final class InTheWay {
         Point at = canvas.view().toMm(e.getX(), e.getY());
         if (doing == Doing.TRACING) {
             trace(at);
-        } else if (corners.size() > 2 && corners.getFirst().distanceMm(at) * canvas.view().pxPerMm() < CLOSE_PX) {
+        } else if (corners.size() > 2
+                && corners.getFirst().distanceMm(at) * canvas.view().pxPerMm() < CLOSE_PX) {
             close();
         } else {
             corners.add(at);
@@ -229,9 +255,14 @@ final class InTheWay {
         Photo on = traceable().orElseThrow();
         double room = roomMm;
         String face = draft.face().id();
-        photo.pixels().ifPresent(picture -> session.desk().give(new Order<>(Texts.of("work.tracing-part"),
-                _ -> AlikeArea.at(picture, on.pixelAt(at)).map(r -> Obstacle.around(Obstacle.Kind.CAMERA, r.placed(on.ontoFace()), room)),
-                found -> found.ifPresentOrElse(o -> traced(o, face), this::nothingTraced), _ -> nothingTraced())));
+        photo.pixels()
+                .ifPresent(picture -> session.desk()
+                        .give(new Order<>(
+                                Texts.of("work.tracing-part"),
+                                _ -> AlikeArea.at(picture, on.pixelAt(at))
+                                        .map(r -> Obstacle.around(Obstacle.Kind.CAMERA, r.placed(on.ontoFace()), room)),
+                                found -> found.ifPresentOrElse(o -> traced(o, face), this::nothingTraced),
+                                _ -> nothingTraced())));
     }
 
     private void nothingTraced() {
@@ -250,7 +281,8 @@ final class InTheWay {
 
     /** On every size; where it lies on each can be changed there. */
     private void put(Obstacle o) {
-        draft.editFaceOfEverySize(f -> f.withFurther(Stream.concat(f.further().stream(), Stream.of(o)).toList()));
+        draft.editFaceOfEverySize(f ->
+                f.withFurther(Stream.concat(f.further().stream(), Stream.of(o)).toList()));
     }
 
     private void add() {
@@ -279,21 +311,52 @@ final class InTheWay {
     }
 
     private Node row(int i) {
-        Controls.Choice<Obstacle.Kind> kind = new Controls.Choice<>("spot-what-" + i, Texts.of("measure.spots"), List.of(Obstacle.Kind.values()), Words::obstacle,
+        Controls.Choice<Obstacle.Kind> kind = new Controls.Choice<>(
+                "spot-what-" + i,
+                Texts.of("measure.spots"),
+                List.of(Obstacle.Kind.values()),
+                Words::obstacle,
                 k -> change(i, new Obstacle(k, now(i).shape())));
         kind.setPrefWidth(KIND_WIDTH);
         figures.add(() -> kind.show(now(i).kind()));
-        HBox row = new HBox(6, kind, shape(i), number("left", i, o -> o.box().minXMm() - whole().minXMm(), (b, mm) -> Box.ofSize(whole().minXMm() + mm, b.minYMm(), b.widthMm(), b.heightMm())),
-                number("top", i, o -> o.box().minYMm() - whole().minYMm(), (b, mm) -> Box.ofSize(b.minXMm(), whole().minYMm() + mm, b.widthMm(), b.heightMm())));
+        HBox row = new HBox(
+                6,
+                kind,
+                shape(i),
+                number(
+                        "left",
+                        i,
+                        o -> o.box().minXMm() - whole().minXMm(),
+                        (b, mm) -> Box.ofSize(whole().minXMm() + mm, b.minYMm(), b.widthMm(), b.heightMm())),
+                number(
+                        "top",
+                        i,
+                        o -> o.box().minYMm() - whole().minYMm(),
+                        (b, mm) -> Box.ofSize(b.minXMm(), whole().minYMm() + mm, b.widthMm(), b.heightMm())));
         boolean round = now(i).shape() instanceof Obstacle.Disc;
-        row.getChildren().add(number("width", i, o -> o.box().widthMm(), (b, mm) -> Box.ofSize(b.minXMm(), b.minYMm(), mm, round ? mm : b.heightMm())));
+        row.getChildren()
+                .add(number(
+                        "width",
+                        i,
+                        o -> o.box().widthMm(),
+                        (b, mm) -> Box.ofSize(b.minXMm(), b.minYMm(), mm, round ? mm : b.heightMm())));
         if (!round) {
-            row.getChildren().add(number("height", i, o -> o.box().heightMm(), (b, mm) -> Box.ofSize(b.minXMm(), b.minYMm(), b.widthMm(), mm)));
+            row.getChildren()
+                    .add(number(
+                            "height",
+                            i,
+                            o -> o.box().heightMm(),
+                            (b, mm) -> Box.ofSize(b.minXMm(), b.minYMm(), b.widthMm(), mm)));
         }
-        row.getChildren().add(Controls.sign("spot-remove-" + i, "×", Texts.of("measure.spot.remove"), () -> draft.obstacles(all -> {
-            all.remove(i);
-            return all;
-        })));
+        row.getChildren()
+                .add(Controls.sign(
+                        "spot-remove-" + i,
+                        "×",
+                        Texts.of("measure.spot.remove"),
+                        () -> draft.obstacles(all -> {
+                            all.remove(i);
+                            return all;
+                        })));
         row.setAlignment(Pos.BOTTOM_LEFT);
         return row;
     }
@@ -304,15 +367,29 @@ final class InTheWay {
 
     private Node shape(int i) {
         if (now(i).shape() instanceof Obstacle.Drawn d) {
-            Label corners = Controls.label(Texts.of("measure.spot.drawn", d.corners().size()), "hint");
+            Label corners =
+                    Controls.label(Texts.of("measure.spot.drawn", d.corners().size()), "hint");
             corners.setPrefWidth(SHAPE_WIDTH);
             corners.setMinWidth(SHAPE_WIDTH);
             return corners;
         }
-        Controls.Segments<Boolean> shape = Controls.segments("spot-shape-" + i, List.of(false, true), r -> Texts.of(r ? "measure.spot.disc" : "measure.spot.rect"), r -> {
-            Box b = now(i).box();
-            change(i, new Obstacle(now(i).kind(), r ? new Obstacle.Disc(b.minXMm() + b.widthMm() / 2, b.minYMm() + b.widthMm() / 2, b.widthMm()) : Obstacle.Rect.of(b)));
-        });
+        Controls.Segments<Boolean> shape = Controls.segments(
+                "spot-shape-" + i,
+                List.of(false, true),
+                r -> Texts.of(r ? "measure.spot.disc" : "measure.spot.rect"),
+                r -> {
+                    Box b = now(i).box();
+                    change(
+                            i,
+                            new Obstacle(
+                                    now(i).kind(),
+                                    r
+                                            ? new Obstacle.Disc(
+                                                    b.minXMm() + b.widthMm() / 2,
+                                                    b.minYMm() + b.widthMm() / 2,
+                                                    b.widthMm())
+                                            : Obstacle.Rect.of(b)));
+                });
         shape.show(now(i).shape() instanceof Obstacle.Disc);
         return shape;
     }

@@ -33,7 +33,10 @@ import jurren.core.blank.OwnBlank;
 import jurren.core.material.Colour;
 import jurren.formats.words.Numbers;
 
-/** A thing of one's own from measures taken with a ruler or a tape: what it is made of and bears, its colours, its faces, what is in the way. */
+/**
+ * A thing of one's own from measures taken with a ruler or a tape: what it is made of and bears, its colours, its
+ * faces, what is in the way.
+ */
 final class MeasureSheet {
     private static final double MEASURES_WIDTH = 350;
     private static final double MOST_CELSIUS = 400;
@@ -58,22 +61,51 @@ final class MeasureSheet {
     private final MeasureField longest;
 
     /** @param edited what is measured anew; empty for a new thing */
-    MeasureSheet(Session session, FileQuestions files, Sheets sheets, Optional<Blank> edited, BiConsumer<Blank, Optional<Path>> save) {
+    MeasureSheet(
+            Session session,
+            FileQuestions files,
+            Sheets sheets,
+            Optional<Blank> edited,
+            BiConsumer<Blank, Optional<Path>> save) {
         this.session = session;
         this.sheets = sheets;
         this.save = save;
         this.edited = edited;
-        this.stuffs = session.shop().blanks().stream().map(Blank::madeOf).distinct().toList();
-        this.draft = new OwnDraft(edited.orElseGet(() -> OwnBlank.of("own", "own", stuffs.getFirst(),
-                new BlankColour("own", Texts.of("measure.own-colour"), WHITE), FaceRows.usual())));
+        this.stuffs =
+                session.shop().blanks().stream().map(Blank::madeOf).distinct().toList();
+        this.draft = new OwnDraft(edited.orElseGet(() -> OwnBlank.of(
+                "own",
+                "own",
+                stuffs.getFirst(),
+                new BlankColour("own", Texts.of("measure.own-colour"), WHITE),
+                FaceRows.usual())));
         this.photo = new PhotoScaler(session, files);
         this.faceRows = new FaceRows(session, draft);
         this.inTheWay = new InTheWay(session, draft, photo);
-        this.made = new Controls.Choice<>("own-made-of", Texts.of("measure.made-of"), stuffs, MadeOf::name, m -> draft.edit(b -> b.withMadeOf(m)));
-        this.hottest = new MeasureField(Texts.of("measure.hottest"), c -> session.settings().units().heat().format(c), t -> session.settings().units().heat().parse(t),
-                c -> c > 0 && c <= MOST_CELSIUS ? Optional.empty() : Optional.of(Texts.of("field.between", session.settings().units().heat().format(1.0),
-                        session.settings().units().heat().format(MOST_CELSIUS))), c -> draft.edit(b -> b.withMadeOf(b.madeOf().bearing(c, b.madeOf().mostTotalS()))));
-        this.longest = MeasureField.number(Texts.of("measure.longest"), " s", 1, MOST_SECONDS, s -> draft.edit(b -> b.withMadeOf(b.madeOf().bearing(b.madeOf().mostCelsius(), s))));
+        this.made = new Controls.Choice<>(
+                "own-made-of",
+                Texts.of("measure.made-of"),
+                stuffs,
+                MadeOf::name,
+                m -> draft.edit(b -> b.withMadeOf(m)));
+        this.hottest = new MeasureField(
+                Texts.of("measure.hottest"),
+                c -> session.settings().units().heat().format(c),
+                t -> session.settings().units().heat().parse(t),
+                c -> c > 0 && c <= MOST_CELSIUS
+                        ? Optional.empty()
+                        : Optional.of(Texts.of(
+                                "field.between",
+                                session.settings().units().heat().format(1.0),
+                                session.settings().units().heat().format(MOST_CELSIUS))),
+                c -> draft.edit(
+                        b -> b.withMadeOf(b.madeOf().bearing(c, b.madeOf().mostTotalS()))));
+        this.longest = MeasureField.number(
+                Texts.of("measure.longest"),
+                " s",
+                1,
+                MOST_SECONDS,
+                s -> draft.edit(b -> b.withMadeOf(b.madeOf().bearing(b.madeOf().mostCelsius(), s))));
     }
 
     void open() {
@@ -92,26 +124,48 @@ final class MeasureSheet {
         draft.watch(this::show);
         photo.whenChanged(inTheWay::show);
         show();
-        HBox buttons = new HBox(Controls.button("own-save", Texts.of("measure.save"), this::save, "primary"),
+        HBox buttons = new HBox(
+                Controls.button("own-save", Texts.of("measure.save"), this::save, "primary"),
                 Controls.button("own-leave", Texts.of("measure.leave"), sheets::close));
         buttons.getStyleClass().add("buttons");
         VBox left = new VBox(10, Controls.row(Texts.of("measure.name"), name), faces, faceRows.node());
         left.setMinWidth(Theme.wide(MEASURES_WIDTH));
         left.setPrefWidth(Theme.wide(MEASURES_WIDTH));
-        VBox stuff = new VBox(6, Controls.caption(Texts.of("measure.made-of")), made, Controls.row(Texts.of("measure.hottest"), hottest),
+        VBox stuff = new VBox(
+                6,
+                Controls.caption(Texts.of("measure.made-of")),
+                made,
+                Controls.row(Texts.of("measure.hottest"), hottest),
                 Controls.row(Texts.of("measure.longest"), longest));
         VBox sold = new VBox(6, Controls.caption(Texts.of("measure.colours")), colours);
         HBox.setHgrow(stuff, Priority.ALWAYS);
         HBox.setHgrow(sold, Priority.ALWAYS);
-        VBox right = new VBox(10, inTheWay.node(), Controls.caption(Texts.of("measure.photo")), photo.node(), new HBox(22, stuff, sold));
+        VBox right = new VBox(
+                10,
+                inTheWay.node(),
+                Controls.caption(Texts.of("measure.photo")),
+                photo.node(),
+                new HBox(22, stuff, sold));
         HBox.setHgrow(right, Priority.ALWAYS);
-        sheets.open("measure-sheet", Texts.of("blank.measure-own"), Pos.CENTER, new HBox(22, left, right), objection, buttons);
+        sheets.open(
+                "measure-sheet",
+                Texts.of("blank.measure-own"),
+                Pos.CENTER,
+                new HBox(22, left, right),
+                objection,
+                buttons);
     }
 
     private void show() {
         objection.setText(draft.objection());
         MadeOf now = draft.blank().madeOf();
-        made.show(stuffs.contains(now) ? now : stuffs.stream().filter(m -> m.name().equals(now.name())).findFirst().orElse(now));
+        made.show(
+                stuffs.contains(now)
+                        ? now
+                        : stuffs.stream()
+                                .filter(m -> m.name().equals(now.name()))
+                                .findFirst()
+                                .orElse(now));
         hottest.show(now.mostCelsius());
         longest.show(now.mostTotalS());
         showColours();
@@ -121,12 +175,14 @@ final class MeasureSheet {
     }
 
     private void showColours() {
-        Controls.refillWhenChanged(colours, draft.blank().colours().stream().map(BlankColour::id).toList(), () -> {
-            List<Node> rows = new ArrayList<>();
-            draft.blank().colours().forEach(c -> rows.add(colour(c)));
-            rows.add(Controls.flow(Controls.button("own-add-colour", Texts.of("measure.add-colour"), this::addColour)));
-            return rows;
-        });
+        Controls.refillWhenChanged(
+                colours, draft.blank().colours().stream().map(BlankColour::id).toList(), () -> {
+                    List<Node> rows = new ArrayList<>();
+                    draft.blank().colours().forEach(c -> rows.add(colour(c)));
+                    rows.add(Controls.flow(
+                            Controls.button("own-add-colour", Texts.of("measure.add-colour"), this::addColour)));
+                    return rows;
+                });
     }
 
     private Node colour(BlankColour c) {
@@ -140,8 +196,12 @@ final class MeasureSheet {
         picker.setPrefWidth(120);
         named.textProperty().addListener((_, _, text) -> changeColour(c.id(), text, picker.getValue()));
         picker.setOnAction(_ -> changeColour(c.id(), named.getText(), picker.getValue()));
-        Button away = Controls.sign("own-colour-remove-" + c.id(), "×", Texts.of("measure.spot.remove"),
-                () -> draft.edit(b -> b.withColours(b.colours().stream().filter(o -> !o.id().equals(c.id())).toList())));
+        Button away = Controls.sign(
+                "own-colour-remove-" + c.id(),
+                "×",
+                Texts.of("measure.spot.remove"),
+                () -> draft.edit(b -> b.withColours(
+                        b.colours().stream().filter(o -> !o.id().equals(c.id())).toList())));
         away.setDisable(draft.blank().colours().size() == 1);
         HBox row = new HBox(6, named, picker, away);
         row.setAlignment(Pos.CENTER_LEFT);
@@ -149,15 +209,20 @@ final class MeasureSheet {
     }
 
     private void changeColour(String id, String called, Color c) {
-        Colour paint = new Colour((int) Math.round(c.getRed() * 255) << 16 | (int) Math.round(c.getGreen() * 255) << 8
+        Colour paint = new Colour((int) Math.round(c.getRed() * 255) << 16
+                | (int) Math.round(c.getGreen() * 255) << 8
                 | (int) Math.round(c.getBlue() * 255));
-        draft.edit(b -> b.withColours(b.colours().stream().map(o -> o.id().equals(id) ? new BlankColour(id, called, paint) : o).toList()));
+        draft.edit(b -> b.withColours(b.colours().stream()
+                .map(o -> o.id().equals(id) ? new BlankColour(id, called, paint) : o)
+                .toList()));
     }
 
     private void addColour() {
         List<BlankColour> all = draft.blank().colours();
         String id = free("colour", all.stream().map(BlankColour::id).toList());
-        draft.edit(b -> b.withColours(Stream.concat(all.stream(), Stream.of(new BlankColour(id, Texts.of("measure.colour.new"), WHITE))).toList()));
+        draft.edit(b -> b.withColours(
+                Stream.concat(all.stream(), Stream.of(new BlankColour(id, Texts.of("measure.colour.new"), WHITE)))
+                        .toList()));
     }
 
     private static String free(String word, List<String> taken) {
@@ -170,25 +235,46 @@ final class MeasureSheet {
 
     private void showFaces() {
         List<Face> all = draft.blank().reference().faces();
-        Controls.refillWhenChanged(faces, List.of(all.stream().map(f -> List.of(f.id(), f.name())).toList(), draft.face().id(), draft.sizeId()), () -> {
-            List<Node> rows = new ArrayList<>();
-            List<String> sizes = draft.blank().sizes().stream().map(BlankSize::id).toList();
-            if (sizes.size() > 1) {
-                Controls.Segments<String> size = Controls.segments("own-size", sizes, s -> s, s -> draft.open(Optional.of(s), draft.face().id()));
-                size.show(draft.sizeId());
-                rows.add(Controls.caption(Texts.of("measure.sizes")));
-                rows.add(new FlowPane(size));
-            }
-            Controls.Segments<String> face = Controls.segments("own-face", all.stream().map(Face::id).toList(),
-                    id -> all.stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow().name(), id -> draft.open(Optional.empty(), id));
-            face.show(draft.face().id());
-            rows.add(new FlowPane(face));
-            rows.add(Controls.row(Texts.of("measure.face.name"), faceName()));
-            Button away = Controls.button("own-face-remove", Texts.of("measure.face.remove"), this::removeFace, "small");
-            away.setDisable(all.size() == 1);
-            rows.add(Controls.flow(Controls.button("own-face-add", Texts.of("measure.face.add"), this::addFace, "small"), away));
-            return rows;
-        });
+        Controls.refillWhenChanged(
+                faces,
+                List.of(
+                        all.stream().map(f -> List.of(f.id(), f.name())).toList(),
+                        draft.face().id(),
+                        draft.sizeId()),
+                () -> {
+                    List<Node> rows = new ArrayList<>();
+                    List<String> sizes =
+                            draft.blank().sizes().stream().map(BlankSize::id).toList();
+                    if (sizes.size() > 1) {
+                        Controls.Segments<String> size = Controls.segments(
+                                "own-size",
+                                sizes,
+                                s -> s,
+                                s -> draft.open(Optional.of(s), draft.face().id()));
+                        size.show(draft.sizeId());
+                        rows.add(Controls.caption(Texts.of("measure.sizes")));
+                        rows.add(new FlowPane(size));
+                    }
+                    Controls.Segments<String> face = Controls.segments(
+                            "own-face",
+                            all.stream().map(Face::id).toList(),
+                            id -> all.stream()
+                                    .filter(f -> f.id().equals(id))
+                                    .findFirst()
+                                    .orElseThrow()
+                                    .name(),
+                            id -> draft.open(Optional.empty(), id));
+                    face.show(draft.face().id());
+                    rows.add(new FlowPane(face));
+                    rows.add(Controls.row(Texts.of("measure.face.name"), faceName()));
+                    Button away = Controls.button(
+                            "own-face-remove", Texts.of("measure.face.remove"), this::removeFace, "small");
+                    away.setDisable(all.size() == 1);
+                    rows.add(Controls.flow(
+                            Controls.button("own-face-add", Texts.of("measure.face.add"), this::addFace, "small"),
+                            away));
+                    return rows;
+                });
     }
 
     private TextField faceName() {
@@ -214,14 +300,19 @@ final class MeasureSheet {
         List<Face> all = draft.blank().reference().faces();
         String id = free("face", all.stream().map(Face::id).toList());
         Face usual = FaceRows.usual();
-        draft.edit(b -> b.withFaceAdded(OwnBlank.face(id, Texts.of("measure.face.new", Numbers.format(all.size() + 1.0)), usual.form(), OwnBlank.insetMm(usual))));
+        draft.edit(b -> b.withFaceAdded(OwnBlank.face(
+                id,
+                Texts.of("measure.face.new", Numbers.format(all.size() + 1.0)),
+                usual.form(),
+                OwnBlank.insetMm(usual))));
         draft.open(Optional.empty(), id);
     }
 
     private void removeFace() {
         String gone = draft.face().id();
         draft.edit(b -> b.withoutFace(gone));
-        draft.open(Optional.empty(), draft.blank().reference().faces().getFirst().id());
+        draft.open(
+                Optional.empty(), draft.blank().reference().faces().getFirst().id());
     }
 
     private void save() {
@@ -236,7 +327,9 @@ final class MeasureSheet {
             name.requestFocus();
             return;
         }
-        String id = edited.map(Blank::id).orElseGet(() -> OwnBlank.freeId(name.getText(), i -> session.shop().blank(i).isPresent()));
+        String id = edited.map(Blank::id)
+                .orElseGet(() -> OwnBlank.freeId(
+                        name.getText(), i -> session.shop().blank(i).isPresent()));
         try {
             save.accept(draft.blank().copied(id, name.getText().strip()).withPhoto(photo.photo(id)), photo.file());
         } catch (IllegalArgumentException e) {

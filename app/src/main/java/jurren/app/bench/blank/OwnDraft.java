@@ -9,7 +9,10 @@ import jurren.core.blank.Blank;
 import jurren.core.blank.Face;
 import jurren.core.blank.Obstacle;
 
-/** A thing while it is measured, and which of its sizes and faces is looked at. What cannot be is said, and the last good value stays. */
+/**
+ * A thing while it is measured, and which of its sizes and faces is looked at. What cannot be is said, and the last
+ * good value stays.
+ */
 final class OwnDraft {
     private final List<Runnable> watchers = new ArrayList<>();
     private Blank blank;

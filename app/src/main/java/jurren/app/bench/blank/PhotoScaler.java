@@ -1,13 +1,5 @@
 package jurren.app.bench.blank;
 
-import jurren.app.sheet.FileQuestions;
-import jurren.app.session.Session;
-import jurren.app.theme.Controls;
-import jurren.app.theme.MeasureField;
-import jurren.app.theme.Texts;
-import jurren.core.blank.Photo;
-import jurren.core.geometry.Point;
-import jurren.core.trace.Picture;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,6 +15,14 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
+import jurren.app.session.Session;
+import jurren.app.sheet.FileQuestions;
+import jurren.app.theme.Controls;
+import jurren.app.theme.MeasureField;
+import jurren.app.theme.Texts;
+import jurren.core.blank.Photo;
+import jurren.core.geometry.Point;
+import jurren.core.trace.Picture;
 
 /** A photo of the thing, and the two points on it whose distance is known. */
 final class PhotoScaler {
@@ -40,7 +40,7 @@ final class PhotoScaler {
     private Optional<Path> file = Optional.empty();
     private Optional<Photo> kept = Optional.empty();
     private Image keptImage;
-    private Runnable changed = () -> { };
+    private Runnable changed = () -> {};
     private double distanceMm = 100;
 
     PhotoScaler(Session session, FileQuestions files) {
@@ -62,7 +62,8 @@ final class PhotoScaler {
         distanceRow.getChildren().addAll(Controls.label(Texts.of("photo.distance")), distance);
         distanceRow.setVisible(false);
         distanceRow.setManaged(false);
-        this.node = new VBox(6, Controls.button("photo-open", Texts.of("photo.open"), this::open), what, marks, distanceRow);
+        this.node = new VBox(
+                6, Controls.button("photo-open", Texts.of("photo.open"), this::open), what, marks, distanceRow);
     }
 
     Node node() {
@@ -87,7 +88,8 @@ final class PhotoScaler {
 
     /** What is laid behind the drawing. */
     Optional<Image> image() {
-        return Optional.ofNullable(file.isPresent() ? view.getImage() : keptImage).filter(i -> !i.isError());
+        return Optional.ofNullable(file.isPresent() ? view.getImage() : keptImage)
+                .filter(i -> !i.isError());
     }
 
     /** Its pixels, as they are shown. */
@@ -104,7 +106,8 @@ final class PhotoScaler {
     /** Scaled, once two points are marked; otherwise what was there before. */
     Optional<Photo> photo(String blankId) {
         return file.isPresent() && points.size() == 2
-                ? Optional.of(Photo.scaledBy(blankId + ending(file.get()), points.get(0), points.get(1), distanceMm)) : kept;
+                ? Optional.of(Photo.scaledBy(blankId + ending(file.get()), points.get(0), points.get(1), distanceMm))
+                : kept;
     }
 
     static String ending(Path file) {
@@ -146,7 +149,10 @@ final class PhotoScaler {
         marks.getChildren().setAll(view);
         double scale = view.getBoundsInLocal().getWidth() / view.getImage().getWidth();
         if (points.size() == 2) {
-            Line line = new Line(points.get(0).xMm() * scale, points.get(0).yMm() * scale, points.get(1).xMm() * scale,
+            Line line = new Line(
+                    points.get(0).xMm() * scale,
+                    points.get(0).yMm() * scale,
+                    points.get(1).xMm() * scale,
                     points.get(1).yMm() * scale);
             line.getStyleClass().add("photo-line");
             marks.getChildren().add(line);

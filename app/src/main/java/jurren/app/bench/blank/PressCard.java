@@ -1,5 +1,10 @@
 package jurren.app.bench.blank;
 
+import java.util.Comparator;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
@@ -7,11 +12,6 @@ import jurren.core.finish.PlatenPlan;
 import jurren.core.finish.Press;
 import jurren.core.plan.LinePlan;
 import jurren.formats.words.Words;
-import java.util.Comparator;
-import java.util.Optional;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.VBox;
 
 /** What presses it, in how many positions, and what is heated twice. */
 final class PressCard {
@@ -22,7 +22,11 @@ final class PressCard {
 
     PressCard(Session session) {
         this.session = session;
-        this.press = new Controls.Choice<>("press", Texts.of("press.name"), session.shop().presses(), Press::name,
+        this.press = new Controls.Choice<>(
+                "press",
+                Texts.of("press.name"),
+                session.shop().presses(),
+                Press::name,
                 p -> session.editLine(l -> l.withThing(l.thing().withPress(Optional.of(p.id())))));
         press.setMaxWidth(Double.MAX_VALUE);
         this.node = Controls.card(Controls.caption(Texts.of("press.title")), press, positions);
@@ -32,7 +36,8 @@ final class PressCard {
     private static String dwell(LinePlan plan) {
         return plan.finish().heat().stream()
                 .max(Comparator.comparingDouble(h -> h.totalS() / h.mostS()))
-                .map(h -> Texts.of("press.dwell", Words.layerName(plan, h.layer()), h.totalS(), h.mostS())).orElse("");
+                .map(h -> Texts.of("press.dwell", Words.layerName(plan, h.layer()), h.totalS(), h.mostS()))
+                .orElse("");
     }
 
     Node node() {
@@ -46,9 +51,15 @@ final class PressCard {
             node.setManaged(hot);
             PlatenPlan platen = plan.platen();
             press.show(platen.press());
-            positions.setText(platen.positions().size() == 1 ? Texts.of("press.once")
-                    : Texts.of("press.several", platen.positions().size(), session.unit().format(PlatenPlan.SHARED_MM),
-                    platen.mostTimes()) + " " + dwell(plan));
+            positions.setText(
+                    platen.positions().size() == 1
+                            ? Texts.of("press.once")
+                            : Texts.of(
+                                            "press.several",
+                                            platen.positions().size(),
+                                            session.unit().format(PlatenPlan.SHARED_MM),
+                                            platen.mostTimes())
+                                    + " " + dwell(plan));
         });
     }
 }

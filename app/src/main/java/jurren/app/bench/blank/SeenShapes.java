@@ -22,15 +22,23 @@ record SeenShapes(Face face, Region band, List<Painted> art, List<Region> handle
         Face face = size.face();
         AsHeld held = new AsHeld((Surface.Round) face.surface(), face.trueAtMm(), turnDegrees);
         Region band = held.seen(Region.of(size.area().box()));
-        List<Painted> art = size.art().paints().stream().map(p -> {
-            Stop.lookHere();
-            Region region = held.seen(p.region());
-            // made a picture here, so that nothing bends while it is drawn
-            Optional<Ink> ink = p.ink().map(i -> i.warped(held, held.back()))
-                    .map(i -> i instanceof Ink.Bent && !region.isEmpty() ? InkRaster.flattened(region, i, PER_INCH, MOST_PIXELS) : i);
-            return new Painted(p.colour(), ink, p.materialId(), region, List.of());
-        }).toList();
-        List<Region> handles = face.obstacles().stream().filter(o -> o.kind() == Obstacle.Kind.HANDLE).map(o -> held.seen(o.region())).toList();
+        List<Painted> art = size.art().paints().stream()
+                .map(p -> {
+                    Stop.lookHere();
+                    Region region = held.seen(p.region());
+                    // made a picture here, so that nothing bends while it is drawn
+                    Optional<Ink> ink = p.ink()
+                            .map(i -> i.warped(held, held.back()))
+                            .map(i -> i instanceof Ink.Bent && !region.isEmpty()
+                                    ? InkRaster.flattened(region, i, PER_INCH, MOST_PIXELS)
+                                    : i);
+                    return new Painted(p.colour(), ink, p.materialId(), region, List.of());
+                })
+                .toList();
+        List<Region> handles = face.obstacles().stream()
+                .filter(o -> o.kind() == Obstacle.Kind.HANDLE)
+                .map(o -> held.seen(o.region()))
+                .toList();
         return new SeenShapes(face, band, art, handles);
     }
 }

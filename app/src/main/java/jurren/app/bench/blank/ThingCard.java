@@ -1,5 +1,10 @@
 package jurren.app.bench.blank;
 
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
 import jurren.app.session.AskFor;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
@@ -11,11 +16,6 @@ import jurren.core.blank.Face;
 import jurren.core.job.Place;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Refit;
-import java.util.List;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.VBox;
 
 /** What the thing is: its name, its colour, which face of it, and the way to another one. */
 final class ThingCard {
@@ -30,8 +30,8 @@ final class ThingCard {
 
     ThingCard(Session session) {
         this.session = session;
-        this.colours = new Swatches<>("cloth", BlankColour::name, BlankColour::colour,
-                c -> session.editLine(l -> l.withBlankColour(c.id())));
+        this.colours = new Swatches<>(
+                "cloth", BlankColour::name, BlankColour::colour, c -> session.editLine(l -> l.withBlankColour(c.id())));
         FlowPane buttons = new FlowPane(
                 Controls.button("choose-blank", Texts.of("blank.choose"), () -> ask(AskFor.What.CHOOSE_BLANK)),
                 Controls.button("measure-own", Texts.of("blank.measure-own"), () -> ask(AskFor.What.MEASURE_OWN)));
@@ -50,7 +50,8 @@ final class ThingCard {
     void update() {
         session.linePlan().ifPresent(plan -> {
             name.setText(plan.blank().name());
-            made.setText(plan.blankColour().name() + " · " + plan.blank().madeOf().name());
+            made.setText(
+                    plan.blankColour().name() + " · " + plan.blank().madeOf().name());
             colours.show(plan.blank().colours(), plan.blankColour());
             showFaces(plan);
         });
@@ -61,8 +62,15 @@ final class ThingCard {
         List<String> ids = all.stream().map(Face::id).toList();
         if (!ids.equals(facesShown)) {
             facesShown = ids;
-            faceChoice = Controls.segments("face", ids, id -> all.stream().filter(f -> f.id().equals(id)).findFirst()
-                    .map(Face::name).orElse(id), id -> ontoFace(plan.blank(), id));
+            faceChoice = Controls.segments(
+                    "face",
+                    ids,
+                    id -> all.stream()
+                            .filter(f -> f.id().equals(id))
+                            .findFirst()
+                            .map(Face::name)
+                            .orElse(id),
+                    id -> ontoFace(plan.blank(), id));
             faces.getChildren().setAll(new javafx.scene.layout.HBox(faceChoice));
             faces.setVisible(ids.size() > 1);
             faces.setManaged(ids.size() > 1);
@@ -73,7 +81,9 @@ final class ThingCard {
     private void ontoFace(Blank blank, String faceId) {
         List<Place> places = session.line().places();
         for (int i = 0; i < places.size(); i++) {
-            String face = places.get(i).faceId().isEmpty() ? blank.reference().faces().getFirst().id() : places.get(i).faceId();
+            String face = places.get(i).faceId().isEmpty()
+                    ? blank.reference().faces().getFirst().id()
+                    : places.get(i).faceId();
             if (face.equals(faceId)) {
                 session.openPlace(i);
                 return;

@@ -16,8 +16,8 @@ import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.core.cut.CutRun;
-import jurren.core.cut.PrintMarks;
 import jurren.core.cut.OffcutFit;
+import jurren.core.cut.PrintMarks;
 import jurren.core.cut.SheetFit;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -25,7 +25,8 @@ import jurren.core.load.Offcut;
 import jurren.core.load.Reach;
 
 /**
- * What is looked at before the knife goes down: how wide the film in the cutter is, where the marks of a printed sheet lie,
+ * What is looked at before the knife goes down: how wide the film in the cutter is, where the marks of a printed sheet
+ * lie,
  * where on the bed the film begins. A load follows what was found; what cannot be is said, and nothing is cut.
  */
 public final class BeforeCut {
@@ -36,9 +37,11 @@ public final class BeforeCut {
     private final List<Runnable> watchers = new ArrayList<>();
     /** By the mark of a load: another cut is looked at anew. */
     private final Map<String, SheetFit.Outcome> outcomes = new HashMap<>();
+
     private final Set<String> straight = new HashSet<>();
     /** Those that a cut went by already. */
     private final Set<String> followed = new HashSet<>();
+
     private Point begins = Point.ORIGIN;
 
     public BeforeCut(Session session, CutTalk talk) {
@@ -83,11 +86,15 @@ public final class BeforeCut {
         if (follows && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Fits && !followed.contains(run.mark())) {
             cutWhereItLies(run);
         } else if (follows && !finds(run)) {
-            session.trouble(Texts.of(answers ? "marks.first" : "marks.folder", run.cutter().name()));
-        } else if (run.load().stock() instanceof Offcut && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Refused r && r.why() == SheetFit.Doubt.OTHER_CORNER) {
+            session.trouble(Texts.of(
+                    answers ? "marks.first" : "marks.folder", run.cutter().name()));
+        } else if (run.load().stock() instanceof Offcut
+                && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Refused r
+                && r.why() == SheetFit.Doubt.OTHER_CORNER) {
             // it lies somewhere, and nobody knows where
             session.trouble(words(r));
-        } else if (follows || answers && run.cutter().senses().width() && !run.load().isOnMat(run.cutter())) {
+        } else if (follows
+                || answers && run.cutter().senses().width() && !run.load().isOnMat(run.cutter())) {
             talk.look(run, asked -> {
                 if (take(run, asked)) {
                     cutWhereItLies(run);
@@ -117,8 +124,10 @@ public final class BeforeCut {
 
     /** What the cutter said; true when the load can be cut. */
     private boolean take(CutRun run, Asked asked) {
-        Optional<SheetFit.Outcome.Refused> narrow = asked.widthMm().isPresent() && !run.load().isOnMat(run.cutter())
-                ? SheetFit.narrow(run, asked.widthMm().getAsDouble()) : Optional.empty();
+        Optional<SheetFit.Outcome.Refused> narrow =
+                asked.widthMm().isPresent() && !run.load().isOnMat(run.cutter())
+                        ? SheetFit.narrow(run, asked.widthMm().getAsDouble())
+                        : Optional.empty();
         if (narrow.isPresent()) {
             refuse(run, narrow.get());
             return false;
@@ -143,7 +152,8 @@ public final class BeforeCut {
 
     /** Two corners of an offcut were found there. */
     public boolean lies(CutRun run, List<Point> corners) {
-        SheetFit.Outcome outcome = OffcutFit.of(OffcutFit.corners((Offcut) run.load().stock()), corners);
+        SheetFit.Outcome outcome =
+                OffcutFit.of(OffcutFit.corners((Offcut) run.load().stock()), corners);
         if (outcome instanceof SheetFit.Outcome.Fits f) {
             outcome = f.fit().reaches(run);
         }
@@ -158,7 +168,9 @@ public final class BeforeCut {
     /** Where it was found to lie; nowhere else than planned where nobody looked. */
     private Optional<Placement> found(CutRun run) {
         boolean isLookedFor = isPrinted(run) || run.load().stock() instanceof Offcut;
-        return isLookedFor && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Fits f ? Optional.of(f.fit().placement()) : Optional.empty();
+        return isLookedFor && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Fits f
+                ? Optional.of(f.fit().placement())
+                : Optional.empty();
     }
 
     private void refuse(CutRun run, SheetFit.Outcome.Refused why) {
@@ -172,7 +184,11 @@ public final class BeforeCut {
     private String words(SheetFit.Outcome.Refused r) {
         return switch (r.why()) {
             case MISSING, TOO_TURNED, STRETCHED, LEANING -> Texts.of("marks.refused." + r.why(), r.was(), r.most());
-            case TOO_FAR, DISAGREE, BEYOND, NARROW, OTHER_CORNER -> Texts.of("marks.refused." + r.why(), session.unit().format(r.was()), session.unit().format(r.most()));
+            case TOO_FAR, DISAGREE, BEYOND, NARROW, OTHER_CORNER ->
+                Texts.of(
+                        "marks.refused." + r.why(),
+                        session.unit().format(r.was()),
+                        session.unit().format(r.most()));
         };
     }
 
@@ -188,20 +204,36 @@ public final class BeforeCut {
         List<Node> rows = new ArrayList<>(List.of(Controls.caption(Texts.of("marks.on-sheet"))));
         SheetFit.Outcome outcome = outcomes.get(run.mark());
         boolean as = straight.contains(run.mark());
-        rows.add(Controls.label(as ? Texts.of("marks.straight-said") : switch (outcome) {
-            case SheetFit.Outcome.Fits f -> says(f.fit());
-            case SheetFit.Outcome.Refused r -> words(r);
-            case null -> Texts.of(finds ? "marks.todo" : "marks.cannot", run.cutter().name());
-        }, !as && outcome instanceof SheetFit.Outcome.Refused ? "wrong" : "means"));
+        rows.add(Controls.label(
+                as
+                        ? Texts.of("marks.straight-said")
+                        : switch (outcome) {
+                            case SheetFit.Outcome.Fits f -> says(f.fit());
+                            case SheetFit.Outcome.Refused r -> words(r);
+                            case null ->
+                                Texts.of(
+                                        finds ? "marks.todo" : "marks.cannot",
+                                        run.cutter().name());
+                        },
+                !as && outcome instanceof SheetFit.Outcome.Refused ? "wrong" : "means"));
         boolean looking = talk.state() == CutTalk.State.LOOKING;
-        var find = Controls.button("marks-find", Texts.of(looking ? "marks.stop" : "marks.find"), () -> {
-            if (talk.state() == CutTalk.State.LOOKING) {
-                talk.stopLooking();
-            } else {
-                talk.look(run, asked -> take(run, asked));
-            }
-        }, "small");
-        var show = Controls.button("marks-show", Texts.of("marks.show"), () -> source.fireEvent(new AskFor(AskFor.What.SHOW_MARKS, String.valueOf(run.load().order()))), "small");
+        var find = Controls.button(
+                "marks-find",
+                Texts.of(looking ? "marks.stop" : "marks.find"),
+                () -> {
+                    if (talk.state() == CutTalk.State.LOOKING) {
+                        talk.stopLooking();
+                    } else {
+                        talk.look(run, asked -> take(run, asked));
+                    }
+                },
+                "small");
+        var show = Controls.button(
+                "marks-show",
+                Texts.of("marks.show"),
+                () -> source.fireEvent(new AskFor(
+                        AskFor.What.SHOW_MARKS, String.valueOf(run.load().order()))),
+                "small");
         find.setDisable(!finds || as || talk.isBusy());
         show.setDisable(as || looking || talk.isBusy() || run.cutter().reach().kind() == Reach.Kind.FOLDER);
         rows.add(finds ? Controls.flow(find, show) : Controls.flow(show));
@@ -225,17 +257,37 @@ public final class BeforeCut {
     /** It lies as the paper guide puts it, or where two of its corners were found. */
     private List<Node> offcut(CutRun run, Node source) {
         SheetFit.Outcome outcome = outcomes.get(run.mark());
-        List<Node> rows = new ArrayList<>(List.of(Controls.caption(Texts.of("offcut.lies")), Controls.label(switch (outcome) {
-            case SheetFit.Outcome.Fits f -> Texts.of("offcut.found", session.unit().format(Math.hypot(f.fit().alongMm(), f.fit().acrossMm())), f.fit().degrees());
-            case SheetFit.Outcome.Refused r -> words(r);
-            case null -> Texts.of("offcut.by-guide");
-        }, outcome instanceof SheetFit.Outcome.Refused ? "wrong" : "means")));
-        var show = Controls.button("offcut-show", Texts.of("offcut.show"), () -> source.fireEvent(new AskFor(AskFor.What.SHOW_OFFCUT, String.valueOf(run.load().order()))), "small");
+        List<Node> rows = new ArrayList<>(List.of(
+                Controls.caption(Texts.of("offcut.lies")),
+                Controls.label(
+                        switch (outcome) {
+                            case SheetFit.Outcome.Fits f ->
+                                Texts.of(
+                                        "offcut.found",
+                                        session.unit()
+                                                .format(Math.hypot(
+                                                        f.fit().alongMm(),
+                                                        f.fit().acrossMm())),
+                                        f.fit().degrees());
+                            case SheetFit.Outcome.Refused r -> words(r);
+                            case null -> Texts.of("offcut.by-guide");
+                        },
+                        outcome instanceof SheetFit.Outcome.Refused ? "wrong" : "means")));
+        var show = Controls.button(
+                "offcut-show",
+                Texts.of("offcut.show"),
+                () -> source.fireEvent(new AskFor(
+                        AskFor.What.SHOW_OFFCUT, String.valueOf(run.load().order()))),
+                "small");
         show.setDisable(talk.isBusy() || run.cutter().reach().kind() == Reach.Kind.FOLDER);
-        var guide = Controls.button("offcut-as-guided", Texts.of("offcut.as-guided"), () -> {
-            outcomes.remove(run.mark());
-            changed();
-        }, "small");
+        var guide = Controls.button(
+                "offcut-as-guided",
+                Texts.of("offcut.as-guided"),
+                () -> {
+                    outcomes.remove(run.mark());
+                    changed();
+                },
+                "small");
         guide.setDisable(outcome == null || talk.isBusy());
         rows.add(Controls.flow(show, guide));
         return rows;
@@ -243,12 +295,18 @@ public final class BeforeCut {
 
     /** Where the crosses of a printed load are: as found, or as printed. */
     List<Point> crosses(CutRun run) {
-        Placement onto = isPrinted(run) && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Fits f ? f.fit().placement() : Placement.HERE;
+        Placement onto = isPrinted(run) && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Fits f
+                ? f.fit().placement()
+                : Placement.HERE;
         return PrintMarks.of(run.load()).stream().map(onto::apply).toList();
     }
 
     private String says(SheetFit fit) {
-        return Texts.of("marks.fits", session.unit().format(Math.hypot(fit.alongMm(), fit.acrossMm())), Math.abs(fit.degrees()),
-                PERCENT * (fit.along() - 1), PERCENT * (fit.across() - 1));
+        return Texts.of(
+                "marks.fits",
+                session.unit().format(Math.hypot(fit.alongMm(), fit.acrossMm())),
+                Math.abs(fit.degrees()),
+                PERCENT * (fit.along() - 1),
+                PERCENT * (fit.across() - 1));
     }
 }

@@ -1,8 +1,24 @@
 package jurren.app.bench.cut;
 
-import jurren.app.cutter.CutTalk;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
 import jurren.app.bench.BenchLayout;
 import jurren.app.bench.BenchView;
+import jurren.app.cutter.CutTalk;
 import jurren.app.face.FaceCanvas;
 import jurren.app.face.Pen;
 import jurren.app.session.AskFor;
@@ -21,22 +37,6 @@ import jurren.core.plan.Plan;
 import jurren.formats.words.Words;
 import jurren.standins.cutter.Fault;
 import jurren.standins.cutter.Fed;
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
-import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
-import javafx.scene.control.ProgressBar;
-import javafx.scene.input.MouseButton;
-import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.VBox;
 
 /** One load in the cutter: send it, watch it, stop it, go on after trouble. */
 public final class CutBench implements BenchView {
@@ -44,13 +44,15 @@ public final class CutBench implements BenchView {
 
     /** Which of the two is looked at. */
     private enum Side {
-        CUT, WEED
+        CUT,
+        WEED
     }
 
     private static final int FAULT_AFTER = 3;
     private static final double MM_PER_M = 1000;
     private static final double NEARLY_DULL = 0.95;
-    private static final DateTimeFormatter AT = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT).withZone(ZoneId.systemDefault());
+    private static final DateTimeFormatter AT =
+            DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT).withZone(ZoneId.systemDefault());
 
     private final Session session;
     private final BeforeCut before;
@@ -96,26 +98,43 @@ public final class CutBench implements BenchView {
         this.talk = before.talk();
         talk.watch(watcher);
         before.watch(watcher);
-        this.canvas = new FaceCanvas(Texts.of("cut.picture"), 4, () -> isWeeding() ? weed().view(shown().orElseThrow()) : picture.view(shown(), head()), this::draw);
+        this.canvas = new FaceCanvas(
+                Texts.of("cut.picture"),
+                4,
+                () -> isWeeding() ? weed().view(shown().orElseThrow()) : picture.view(shown(), head()),
+                this::draw);
         this.weed = new WeedSide(session, this::update);
         canvas.addEventHandler(MouseEvent.MOUSE_CLICKED, e -> {
             if (isWeeding() && e.getButton() == MouseButton.PRIMARY && e.isStillSincePress()) {
                 weed.click(shown().orElseThrow(), canvas().view().toMm(e.getX(), e.getY()));
             }
         });
-        this.sides = Controls.segments("cut-side", List.of(Side.values()), s -> Texts.of("cut.side." + s), this::showSide);
+        this.sides =
+                Controls.segments("cut-side", List.of(Side.values()), s -> Texts.of("cut.side." + s), this::showSide);
         sides.show(side);
-        this.speeds = Controls.segments("speed", List.of(1.0, 10.0, 100.0), s -> Texts.of("cut.speed", s), this::setSpeed);
+        this.speeds =
+                Controls.segments("speed", List.of(1.0, 10.0, 100.0), s -> Texts.of("cut.speed", s), this::setSpeed);
         this.loads = new Controls.Choice<>("load", Texts.of("cut.load"), List.of(), this::loadName, this::chooseLoad);
-        this.fault = new Controls.Choice<>("fault", Texts.of("cut.fault"), List.of(Fault.values()),
-                f -> Texts.of("cut.fault." + f), f -> talk.goWrongAfter(FAULT_AFTER, f));
+        this.fault = new Controls.Choice<>(
+                "fault",
+                Texts.of("cut.fault"),
+                List.of(Fault.values()),
+                f -> Texts.of("cut.fault." + f),
+                f -> talk.goWrongAfter(FAULT_AFTER, f));
         this.main = Controls.button("cut-main", "", this::mainAction, "primary");
         this.pause = Controls.button("cut-pause", Texts.of("cut.pause"), talk::pause);
         this.stop = Controls.button("cut-stop", Texts.of("cut.stop"), talk::stop);
         this.byHand = Controls.button("cut-by-hand", Texts.of("cut.by-hand"), this::byHand);
-        Button save = Controls.button("cut-save", Texts.of("cut.save"), () -> canvas.fireEvent(new AskFor(AskFor.What.CUT_FILE, String.valueOf(load))));
-        Button saveAll = Controls.button("cut-save-all", Texts.of("cut.save-all"), () -> canvas.fireEvent(new AskFor(AskFor.What.CUT_FILES)));
-        this.guide = Controls.button("cut-guide", Texts.of("cut.guide"), () -> canvas.fireEvent(new AskFor(AskFor.What.GUIDE, String.valueOf(load))));
+        Button save = Controls.button(
+                "cut-save",
+                Texts.of("cut.save"),
+                () -> canvas.fireEvent(new AskFor(AskFor.What.CUT_FILE, String.valueOf(load))));
+        Button saveAll = Controls.button(
+                "cut-save-all", Texts.of("cut.save-all"), () -> canvas.fireEvent(new AskFor(AskFor.What.CUT_FILES)));
+        this.guide = Controls.button(
+                "cut-guide",
+                Texts.of("cut.guide"),
+                () -> canvas.fireEvent(new AskFor(AskFor.What.GUIDE, String.valueOf(load))));
         FlowPane files = new FlowPane(save, saveAll, guide, byHand);
         files.getStyleClass().add("flow");
         speeds.show(talk.speedUp());
@@ -130,15 +149,31 @@ public final class CutBench implements BenchView {
         this.marksCard = Controls.card(marks);
         FlowPane running = new FlowPane(main, pause, stop);
         running.getStyleClass().add("flow");
-        this.care = new Controls.Choice<>("care", Texts.of("cut.care"), List.of(Fed.Care.values()), c -> Texts.of("cut.care." + c), talk::feedWith);
+        this.care = new Controls.Choice<>(
+                "care",
+                Texts.of("cut.care"),
+                List.of(Fed.Care.values()),
+                c -> Texts.of("cut.care." + c),
+                talk::feedWith);
         care.show(talk.care());
         care.setMaxWidth(Double.MAX_VALUE);
-        this.troubles = Controls.card(Controls.caption(Texts.of("cut.fault")), fault, Controls.label(Texts.of("cut.care"), "hint"), care);
+        this.troubles = Controls.card(
+                Controls.caption(Texts.of("cut.fault")), fault, Controls.label(Texts.of("cut.care"), "hint"), care);
         this.cutCards = List.of(
-                Controls.card(machine, stateText, why, progress,
-                        Controls.row(Texts.of("cut.left"), left), Controls.row(Texts.of("cut.way"), way),
-                        Controls.row(Texts.of("cut.lifts"), lifts), asItWas, running, files),
-                marksCard, Controls.card(settings), weedingCard,
+                Controls.card(
+                        machine,
+                        stateText,
+                        why,
+                        progress,
+                        Controls.row(Texts.of("cut.left"), left),
+                        Controls.row(Texts.of("cut.way"), way),
+                        Controls.row(Texts.of("cut.lifts"), lifts),
+                        asItWas,
+                        running,
+                        files),
+                marksCard,
+                Controls.card(settings),
+                weedingCard,
                 troubles);
         this.node = BenchLayout.of(canvas, column, COLUMN);
     }
@@ -161,8 +196,15 @@ public final class CutBench implements BenchView {
         if (isWeeding()) {
             weed.draw(pen, shown().orElseThrow());
         } else {
-            picture.draw(pen, shown(), isShown() ? talk.finishedPaths() : 0, head(),
-                    session.shop().cutter(), session.unit(), canvas, shown().map(before::crosses).orElse(List.of()));
+            picture.draw(
+                    pen,
+                    shown(),
+                    isShown() ? talk.finishedPaths() : 0,
+                    head(),
+                    session.shop().cutter(),
+                    session.unit(),
+                    canvas,
+                    shown().map(before::crosses).orElse(List.of()));
         }
     }
 
@@ -181,8 +223,11 @@ public final class CutBench implements BenchView {
 
     /** The load on show; while it is in the cutter as it went in, whatever has been edited since. */
     private Optional<CutRun> shown() {
-        Optional<CutRun> inCutter = talk.run().filter(r -> talk.isBusy() && r.load().order() == load);
-        return inCutter.isPresent() ? inCutter : runs().stream().filter(r -> r.load().order() == load).findFirst();
+        Optional<CutRun> inCutter =
+                talk.run().filter(r -> talk.isBusy() && r.load().order() == load);
+        return inCutter.isPresent()
+                ? inCutter
+                : runs().stream().filter(r -> r.load().order() == load).findFirst();
     }
 
     /** True when the load on show is the one the cutter has. */
@@ -195,8 +240,14 @@ public final class CutBench implements BenchView {
     }
 
     private String loadName(int order) {
-        return runs().stream().filter(r -> r.load().order() == order).findFirst()
-                .map(r -> Texts.of("cut.load-name", order, r.load().material().colourName(r.load().colour()), runs().size()))
+        return runs().stream()
+                .filter(r -> r.load().order() == order)
+                .findFirst()
+                .map(r -> Texts.of(
+                        "cut.load-name",
+                        order,
+                        r.load().material().colourName(r.load().colour()),
+                        runs().size()))
                 .orElse("");
     }
 
@@ -232,7 +283,10 @@ public final class CutBench implements BenchView {
 
     /** What was cut is a fact of the job, whichever load is looked at by then. */
     private void heard() {
-        talk.run().filter(_ -> talk.state() == CutTalk.State.DONE).filter(r -> !r.isTest() && !isCut(r)).ifPresent(r -> mark(r, Optional.of(used(r))));
+        talk.run()
+                .filter(_ -> talk.state() == CutTalk.State.DONE)
+                .filter(r -> !r.isTest() && !isCut(r))
+                .ifPresent(r -> mark(r, Optional.of(used(r))));
         update();
     }
 
@@ -240,10 +294,22 @@ public final class CutBench implements BenchView {
     private void mark(CutRun run, Optional<Made.Used> used) {
         Job job = session.job();
         // what is cut already of a film comes first among its loads from now on
-        int first = runs().stream().filter(r -> r.film().equals(run.film())).mapToInt(r -> r.load().order()).min().orElse(run.load().order());
-        int before = (int) job.laying().taken().stream().filter(t -> t.isOf(run.load().material().id(), run.load().colour())).count();
+        int first = runs().stream()
+                .filter(r -> r.film().equals(run.film()))
+                .mapToInt(r -> r.load().order())
+                .min()
+                .orElse(run.load().order());
+        int before = (int) job.laying().taken().stream()
+                .filter(t -> t.isOf(run.load().material().id(), run.load().colour()))
+                .count();
         boolean again = job.laying().isTaken(run.load().stock());
-        session.edit(job.withMade(job.made().with(new Made.Cut(run.mark(), run.film(), again ? run.load().order() : first + before, Instant.now(), used)))
+        session.edit(job.withMade(job.made()
+                        .with(new Made.Cut(
+                                run.mark(),
+                                run.film(),
+                                again ? run.load().order() : first + before,
+                                Instant.now(),
+                                used)))
                 .withLaying(again ? job.laying() : job.laying().cut(run.load())));
         session.myShop().knifeWent(run.cutter(), run.load().material(), run.cutMm());
         if (!again) {
@@ -253,10 +319,20 @@ public final class CutBench implements BenchView {
 
     /** As the machine had it: its corner where the sheet was found, or where the film was said to begin. */
     private Made.Used used(CutRun run) {
-        Point meant = runs().stream().filter(r -> r.mark().equals(run.mark())).map(r -> r.paths().getFirst().start()).findFirst().orElse(run.paths().getFirst().start());
+        Point meant = runs().stream()
+                .filter(r -> r.mark().equals(run.mark()))
+                .map(r -> r.paths().getFirst().start())
+                .findFirst()
+                .orElse(run.paths().getFirst().start());
         Point was = run.paths().getFirst().start();
         CutSettings s = run.load().material().cutting();
-        return new Made.Used(run.cutter().name(), run.forceGf(), s.speedMmS(), s.passes(), was.xMm() - meant.xMm(), was.yMm() - meant.yMm());
+        return new Made.Used(
+                run.cutter().name(),
+                run.forceGf(),
+                s.speedMmS(),
+                s.passes(),
+                was.xMm() - meant.xMm(),
+                was.yMm() - meant.yMm());
     }
 
     /** Cut on another machine, or not cut after all. */
@@ -264,7 +340,8 @@ public final class CutBench implements BenchView {
         shown().ifPresent(run -> {
             if (isCut(run)) {
                 Job job = session.job();
-                session.edit(job.withMade(job.made().without(run.mark())).withLaying(job.laying().notCut(run.load())));
+                session.edit(job.withMade(job.made().without(run.mark()))
+                        .withLaying(job.laying().notCut(run.load())));
             } else {
                 mark(run, Optional.empty());
             }
@@ -278,8 +355,12 @@ public final class CutBench implements BenchView {
             boolean changed = runs().stream().noneMatch(r -> r.mark().equals(run.mark()));
             return changed ? Texts.of("cut.as-it-was", AT.format(talk.began().orElseGet(Instant::now))) : "";
         }
-        return made.cut(run.mark()).map(c -> c.used().map(u -> Texts.of("cut.cut-with", AT.format(c.at()), u.cutter(), u.forceGf())).orElseGet(() -> Texts.of("cut.cut-at", AT.format(c.at()))))
-                .or(() -> made.cutOtherwise(run.mark(), run.film(), run.load().order()).map(c -> Texts.of("cut.cut-otherwise", AT.format(c.at()))))
+        return made.cut(run.mark())
+                .map(c -> c.used()
+                        .map(u -> Texts.of("cut.cut-with", AT.format(c.at()), u.cutter(), u.forceGf()))
+                        .orElseGet(() -> Texts.of("cut.cut-at", AT.format(c.at()))))
+                .or(() -> made.cutOtherwise(run.mark(), run.film(), run.load().order())
+                        .map(c -> Texts.of("cut.cut-otherwise", AT.format(c.at()))))
                 .orElse("");
     }
 
@@ -314,16 +395,29 @@ public final class CutBench implements BenchView {
         boolean busy = talk.state() == CutTalk.State.CUTTING;
         Reach reach = session.shop().cutter().reach();
         boolean standIn = reach.kind() == Reach.Kind.STAND_IN;
-        machine.setText(standIn ? Texts.of("cut.on-stand-in", session.shop().cutter().name()) : Texts.of("cut.on." + reach.kind().name(), session.shop().cutter().name(), reach.where()));
+        machine.setText(
+                standIn
+                        ? Texts.of("cut.on-stand-in", session.shop().cutter().name())
+                        : Texts.of(
+                                "cut.on." + reach.kind().name(),
+                                session.shop().cutter().name(),
+                                reach.where()));
         show(troubles, standIn);
         show(speeds, standIn && side == Side.CUT);
         boolean cut = shown().filter(this::isCut).isPresent();
         double share = isShown() && talk.isBusy() ? talk.share() : cut ? 1 : isShown() ? talk.share() : 0;
         progress.setProgress(share);
         shown().ifPresent(run -> {
-            left.setText(Words.duration(isShown() ? talk.secondsLeft() : run.seconds() / (standIn ? talk.speedUp() : 1)));
-            way.setText(Texts.of("cut.way-of", session.unit().far(run.cutMm() * share), session.unit().far(run.cutMm())));
-            lifts.setText(Texts.of("cut.lifts-of", isShown() ? talk.finishedPaths() : 0, run.paths().size()));
+            left.setText(
+                    Words.duration(isShown() ? talk.secondsLeft() : run.seconds() / (standIn ? talk.speedUp() : 1)));
+            way.setText(Texts.of(
+                    "cut.way-of",
+                    session.unit().far(run.cutMm() * share),
+                    session.unit().far(run.cutMm())));
+            lifts.setText(Texts.of(
+                    "cut.lifts-of",
+                    isShown() ? talk.finishedPaths() : 0,
+                    run.paths().size()));
             asItWas.setText(asItWas(run));
             byHand.setText(Texts.of(cut ? "cut.not-cut" : "cut.by-hand"));
             settings.getChildren().setAll(settingRows(run));
@@ -335,7 +429,8 @@ public final class CutBench implements BenchView {
         show(marksCard, !marks.getChildren().isEmpty());
         why.setText(isShown() ? talk.trouble().map(t -> Texts.of("cut.why", t)).orElse("") : "");
         show(why, !why.getText().isEmpty());
-        main.setText(Texts.of(state.canGoOn() ? "cut.go-on" : cut && nextUncut().isPresent() ? "cut.next" : "cut.start"));
+        main.setText(
+                Texts.of(state.canGoOn() ? "cut.go-on" : cut && nextUncut().isPresent() ? "cut.next" : "cut.start"));
         main.setDisable(busy || state == CutTalk.State.LOOKING || shown().isEmpty() || talk.isBusy() && !isShown());
         // these are about the cutter, whatever load is looked at
         pause.setDisable(talk.state() != CutTalk.State.CUTTING);
@@ -364,11 +459,19 @@ public final class CutBench implements BenchView {
         return List.of(
                 Controls.caption(Texts.of("cut.settings", run.load().material().name())),
                 Controls.row(Texts.of("cut.force"), Controls.figure(Texts.of("cut.force-of", run.forceGf()))),
-                Controls.row(Texts.of("cut.knife-speed"), Controls.figure(Texts.of("cut.knife-speed-of", s.speedMmS()))),
+                Controls.row(
+                        Texts.of("cut.knife-speed"), Controls.figure(Texts.of("cut.knife-speed-of", s.speedMmS()))),
                 Controls.row(Texts.of("cut.blade"), Controls.figure(Texts.of("cut.blade-of", s.bladeOutMm()))),
                 Controls.row(Texts.of("cut.passes"), Controls.figure(Texts.of("cut.passes-of", s.passes()))),
-                Controls.label(force(run), "hint"), knife(run), tries(run), begins(), HowItLies.of(run),
-                Controls.label(Texts.of(run.load().placed().stream().anyMatch(p -> p.item().turnedOver()) ? "cut.before.reversed" : "cut.before")));
+                Controls.label(force(run), "hint"),
+                knife(run),
+                tries(run),
+                begins(),
+                HowItLies.of(run),
+                Controls.label(Texts.of(
+                        run.load().placed().stream().anyMatch(p -> p.item().turnedOver())
+                                ? "cut.before.reversed"
+                                : "cut.before")));
     }
 
     /** Where the force comes from, and whether the cutter can press so. */
@@ -377,7 +480,9 @@ public final class CutBench implements BenchView {
         if (wanted != run.forceGf()) {
             return Texts.of("cut.force-beyond", wanted, run.cutter().name(), run.forceGf());
         }
-        return Texts.of(run.cutter().head().takesForce() ? "cut.force-sent" : "cut.force-by-hand", run.cutter().name());
+        return Texts.of(
+                run.cutter().head().takesForce() ? "cut.force-sent" : "cut.force-by-hand",
+                run.cutter().name());
     }
 
     /** Which knife, and how far it went of what it lasts; likely dull where that is all. */
@@ -393,34 +498,68 @@ public final class CutBench implements BenchView {
         String key = mine.knife(run.cutter().id(), run.load().material().id());
         double went = mine.knifeMm(key);
         double lasts = run.cutter().head().lastsM() * MM_PER_M;
-        String which = key.equals(run.cutter().id()) ? Texts.of("knife.usual") : Texts.of("knife.own", run.load().material().name());
-        Node row = Controls.row(which, Controls.figure(Texts.of("knife.went", session.unit().far(went), session.unit().far(lasts))));
+        String which = key.equals(run.cutter().id())
+                ? Texts.of("knife.usual")
+                : Texts.of("knife.own", run.load().material().name());
+        Node row = Controls.row(
+                which,
+                Controls.figure(Texts.of(
+                        "knife.went", session.unit().far(went), session.unit().far(lasts))));
         if (went < lasts * NEARLY_DULL) {
             return row;
         }
-        Button fresh = Controls.button("cut-new-knife", Texts.of("machines.new-knife"), () -> session.myShop().change(s -> s.withKnife(key, 0),
-                Texts.of("machines.knife-changed", run.cutter().name()), _ -> update()), "small");
+        Button fresh = Controls.button(
+                "cut-new-knife",
+                Texts.of("machines.new-knife"),
+                () -> session.myShop()
+                        .change(
+                                s -> s.withKnife(key, 0),
+                                Texts.of("machines.knife-changed", run.cutter().name()),
+                                _ -> update()),
+                "small");
         return new VBox(4, row, Controls.label(Texts.of("knife.likely-dull"), "wrong"), Controls.flow(fresh));
     }
 
     private Node begins() {
         boolean moved = !before.begins().equals(Point.ORIGIN);
-        Label says = Controls.label(moved ? Texts.of("cut.begins", session.unit().format(before.begins().xMm()), session.unit().format(before.begins().yMm())) : "", "means");
+        Label says = Controls.label(
+                moved
+                        ? Texts.of(
+                                "cut.begins",
+                                session.unit().format(before.begins().xMm()),
+                                session.unit().format(before.begins().yMm()))
+                        : "",
+                "means");
         show(says, moved);
         return says;
     }
 
     private Node tries(CutRun run) {
-        Button test = Controls.button("cut-test", Texts.of("cut.test"), () -> canvas.fireEvent(new AskFor(AskFor.What.TEST_CUT, String.valueOf(run.load().order()))), "small");
+        Button test = Controls.button(
+                "cut-test",
+                Texts.of("cut.test"),
+                () -> canvas.fireEvent(new AskFor(
+                        AskFor.What.TEST_CUT, String.valueOf(run.load().order()))),
+                "small");
         Button round = Controls.button("cut-round", Texts.of("cut.round"), () -> talk.goRound(run, false), "small");
-        Button pen = Controls.button("cut-round-pen", Texts.of("cut.round-pen"), () -> talk.goRound(run, true), "small");
+        Button pen =
+                Controls.button("cut-round-pen", Texts.of("cut.round-pen"), () -> talk.goRound(run, true), "small");
         test.setDisable(talk.isBusy());
-        round.setDisable(run.cutter().reach().kind() == Reach.Kind.FOLDER || talk.isBusy() || talk.state() == CutTalk.State.EDGE);
-        Button corner = Controls.button("cut-corner", Texts.of("cut.corner"), () -> canvas.fireEvent(new AskFor(AskFor.What.FILM_CORNER, String.valueOf(run.load().order()))), "small");
+        round.setDisable(run.cutter().reach().kind() == Reach.Kind.FOLDER
+                || talk.isBusy()
+                || talk.state() == CutTalk.State.EDGE);
+        Button corner = Controls.button(
+                "cut-corner",
+                Texts.of("cut.corner"),
+                () -> canvas.fireEvent(new AskFor(
+                        AskFor.What.FILM_CORNER, String.valueOf(run.load().order()))),
+                "small");
         corner.setDisable(round.isDisable());
         pen.setDisable(round.isDisable());
         pen.setTooltip(new Tooltip(Texts.of("cut.round-pen.first")));
-        return run.cutter().head().pen() > 0 ? Controls.flow(test, round, pen, corner) : Controls.flow(test, round, corner);
+        return run.cutter().head().pen() > 0
+                ? Controls.flow(test, round, pen, corner)
+                : Controls.flow(test, round, corner);
     }
 
     private List<Node> weedingRows(CutRun run) {

@@ -1,5 +1,10 @@
 package jurren.app.bench.cut;
 
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
 import jurren.app.face.FaceCanvas;
 import jurren.app.face.Pen;
 import jurren.app.theme.Texts;
@@ -17,11 +22,6 @@ import jurren.core.load.Load;
 import jurren.core.load.Offcut;
 import jurren.core.material.Colour;
 import jurren.formats.words.LengthUnit;
-import java.util.List;
-import java.util.Optional;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.paint.Color;
-import javafx.scene.text.TextAlignment;
 
 /**
  * The cutter at the back, the film coming towards the operator. The film's leading edge is at the
@@ -31,6 +31,7 @@ import javafx.scene.text.TextAlignment;
 final class CutPicture {
     /** From the load (x along the feed, y across, y up) to the picture (y down), turned a quarter. */
     private static final Placement ONTO = new Placement(0, -1, -1, 0, 0, 0);
+
     private static final double WINDOW_MM = 330;
     private static final double MACHINE_MM = 62;
     private static final double CROSS_MM = 3;
@@ -48,10 +49,22 @@ final class CutPicture {
         return Math.clamp(Math.floor(head.xMm() / third - 1) * third, 0, most);
     }
 
-    void draw(Pen pen, Optional<CutRun> shown, int done, Point head, Cutter cutter, LengthUnit unit,
-              FaceCanvas canvas, List<Point> crosses) {
+    void draw(
+            Pen pen,
+            Optional<CutRun> shown,
+            int done,
+            Point head,
+            Cutter cutter,
+            LengthUnit unit,
+            FaceCanvas canvas,
+            List<Point> crosses) {
         if (shown.isEmpty()) {
-            pen.text(Texts.of("cut.empty"), canvas.getWidth() / 2, canvas.getHeight() / 2, Theme.text(15), Theme.SOFT,
+            pen.text(
+                    Texts.of("cut.empty"),
+                    canvas.getWidth() / 2,
+                    canvas.getHeight() / 2,
+                    Theme.text(15),
+                    Theme.SOFT,
                     TextAlignment.CENTER);
             return;
         }
@@ -69,13 +82,18 @@ final class CutPicture {
         Color made = dark ? Color.WHITE : Theme.INK;
         double filmWidth = load.stock().widthMm();
         // under an offcut the rollers run on its mat
-        for (double y : load.stock() instanceof Offcut ? new double[0] : new double[] {cutter.rollerMm(), cutter.rollerMm() + cutter.usableMm(filmWidth)}) {
+        for (double y : load.stock() instanceof Offcut
+                ? new double[0]
+                : new double[] {cutter.rollerMm(), cutter.rollerMm() + cutter.usableMm(filmWidth)}) {
             pen.line(ONTO.apply(new Point(start, y)), ONTO.apply(new Point(back, y)), todo, 1, 6, 5);
         }
         GraphicsContext g = pen.graphics();
         g.save();
         g.beginPath();
-        g.rect(pen.view().x(film.minXMm()), pen.view().y(film.minYMm()), film.widthMm() * pen.view().pxPerMm(),
+        g.rect(
+                pen.view().x(film.minXMm()),
+                pen.view().y(film.minYMm()),
+                film.widthMm() * pen.view().pxPerMm(),
                 film.heightMm() * pen.view().pxPerMm());
         g.clip();
         paths(pen, run, done, start, back, todo, made);
@@ -103,7 +121,10 @@ final class CutPicture {
         if (load.stock() instanceof Offcut o) {
             return Optional.of(o.outline());
         }
-        return load.isOnMat(run.cutter()) ? Optional.of(Region.of(Box.ofSize(0, 0, load.usedMm(), load.stock().widthMm()))) : Optional.empty();
+        return load.isOnMat(run.cutter())
+                ? Optional.of(
+                        Region.of(Box.ofSize(0, 0, load.usedMm(), load.stock().widthMm())))
+                : Optional.empty();
     }
 
     private static String lying(CutRun run, double start, LengthUnit unit) {
@@ -111,8 +132,15 @@ final class CutPicture {
         if (load.stock() instanceof Offcut o) {
             return Texts.of("cut.on-mat", o.id());
         }
-        return load.isOnMat(run.cutter()) ? Texts.of("cut.off-roll", unit.number(load.usedMm()), unit.format(load.stock().widthMm()))
-                : Texts.of("cut.between", unit.format(run.cutter().usableMm(load.stock().widthMm())), unit.format(start));
+        return load.isOnMat(run.cutter())
+                ? Texts.of(
+                        "cut.off-roll",
+                        unit.number(load.usedMm()),
+                        unit.format(load.stock().widthMm()))
+                : Texts.of(
+                        "cut.between",
+                        unit.format(run.cutter().usableMm(load.stock().widthMm())),
+                        unit.format(start));
     }
 
     private static void paths(Pen pen, CutRun run, int done, double start, double back, Color todo, Color made) {
@@ -124,7 +152,8 @@ final class CutPicture {
                 double px = i < done ? 1.6 : 1;
                 switch (path) {
                     case ClosedCut c -> pen.outline(c.outline(), ONTO, colour, px);
-                    case OpenCut o -> pen.lines(o.corners().stream().map(ONTO::apply).toList(), colour, px);
+                    case OpenCut o ->
+                        pen.lines(o.corners().stream().map(ONTO::apply).toList(), colour, px);
                 }
             }
         }
@@ -165,10 +194,20 @@ final class CutPicture {
             g.setFill(Color.web("#C9CBD0"));
             g.fillRoundRect(x - cutter.rollerMm() * px / 2, bottom - 18, cutter.rollerMm() * px, 26, 5, 5);
         }
-        pen.text(Texts.of("cut.roller"), pen.view().x(-outer + cutter.rollerMm() / 2), bottom - 28, Theme.measure(11),
-                Color.web("#E4E5E7"), TextAlignment.CENTER);
-        pen.text(Texts.of("cut.roller"), pen.view().x(-cutter.rollerMm() / 2), bottom - 28, Theme.measure(11),
-                Color.web("#E4E5E7"), TextAlignment.CENTER);
+        pen.text(
+                Texts.of("cut.roller"),
+                pen.view().x(-outer + cutter.rollerMm() / 2),
+                bottom - 28,
+                Theme.measure(11),
+                Color.web("#E4E5E7"),
+                TextAlignment.CENTER);
+        pen.text(
+                Texts.of("cut.roller"),
+                pen.view().x(-cutter.rollerMm() / 2),
+                bottom - 28,
+                Theme.measure(11),
+                Color.web("#E4E5E7"),
+                TextAlignment.CENTER);
     }
 
     private static void labels(Pen pen, Box film, double width, double start, String between) {

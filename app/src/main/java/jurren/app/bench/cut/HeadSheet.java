@@ -30,7 +30,10 @@ import jurren.core.geometry.Point;
 import jurren.core.load.Offcut;
 import jurren.formats.words.LengthUnit;
 
-/** The cutter's head, moved by arrows in real millimetres: over the marks of a printed sheet one after the other, or over the corner where the film begins. */
+/**
+ * The cutter's head, moved by arrows in real millimetres: over the marks of a printed sheet one after the other, or
+ * over the corner where the film begins.
+ */
 public final class HeadSheet {
     private static final List<Double> STEPS_MM = List.of(0.1, 1.0, 10.0);
     private static final double INCH_MM = 25.4;
@@ -56,7 +59,8 @@ public final class HeadSheet {
     private double stepMm;
     private Point head;
 
-    private HeadSheet(Session session, CutTalk talk, Sheets sheets, CutRun run, List<Point> wanted, Consumer<List<Point>> done) {
+    private HeadSheet(
+            Session session, CutTalk talk, Sheets sheets, CutRun run, List<Point> wanted, Consumer<List<Point>> done) {
         this.session = session;
         this.talk = talk;
         this.sheets = sheets;
@@ -65,26 +69,33 @@ public final class HeadSheet {
         this.done = done;
         this.head = wanted.getFirst();
         this.here = Controls.button("head-here", Texts.of("head.here"), this::here, "primary");
-        List<Double> inUse = session.unit() == LengthUnit.MILLIMETRE ? STEPS_MM : STEPS_IN.stream().map(in -> in * INCH_MM).toList();
+        List<Double> inUse = session.unit() == LengthUnit.MILLIMETRE
+                ? STEPS_MM
+                : STEPS_IN.stream().map(in -> in * INCH_MM).toList();
         this.stepMm = inUse.get(1);
-        this.steps = Controls.segments("head-step", List.of(0, 1, 2), i -> session.unit().fine(inUse.get(i)), i -> stepMm = inUse.get(i));
+        this.steps = Controls.segments(
+                "head-step", List.of(0, 1, 2), i -> session.unit().fine(inUse.get(i)), i -> stepMm = inUse.get(i));
     }
 
     /** Over each of the printed marks; {@code done} has them in their order. */
     public static void marks(Session session, CutTalk talk, Sheets sheets, CutRun run, Consumer<List<Point>> done) {
-        new HeadSheet(session, talk, sheets, run, PrintMarks.of(run.load()), done).open(Texts.of("head.marks"), Texts.of("head.marks.how"));
+        new HeadSheet(session, talk, sheets, run, PrintMarks.of(run.load()), done)
+                .open(Texts.of("head.marks"), Texts.of("head.marks.how"));
     }
 
     /** Over the two corners of an offcut that are farthest apart. */
     public static void offcut(Session session, CutTalk talk, Sheets sheets, CutRun run, Consumer<List<Point>> done) {
         if (run.load().stock() instanceof Offcut o) {
-            new HeadSheet(session, talk, sheets, run, OffcutFit.corners(o), done).open(Texts.of("head.offcut"), Texts.of("head.offcut.how"));
+            new HeadSheet(session, talk, sheets, run, OffcutFit.corners(o), done)
+                    .open(Texts.of("head.offcut"), Texts.of("head.offcut.how"));
         }
     }
 
     /** Over the corner of the film. */
-    public static void corner(Session session, CutTalk talk, Sheets sheets, CutRun run, Point now, Consumer<Point> done) {
-        new HeadSheet(session, talk, sheets, run, List.of(now), found -> done.accept(found.getFirst())).open(Texts.of("head.corner"), Texts.of("head.corner.how"));
+    public static void corner(
+            Session session, CutTalk talk, Sheets sheets, CutRun run, Point now, Consumer<Point> done) {
+        new HeadSheet(session, talk, sheets, run, List.of(now), found -> done.accept(found.getFirst()))
+                .open(Texts.of("head.corner"), Texts.of("head.corner.how"));
     }
 
     private void open(String title, String how) {
@@ -96,11 +107,15 @@ public final class HeadSheet {
         arrows.add(arrow("head-out", "↓", -1, 0), 1, 2);
         arrows.setAlignment(Pos.CENTER);
         boolean seen = isOverOffcut() || !talk.marksInSight(run).isEmpty();
-        HBox middle = new HBox(24, arrows, new VBox(6, Controls.row(Texts.of("head.step"), steps), Controls.row(Texts.of("head.where"), where)));
+        HBox middle = new HBox(
+                24,
+                arrows,
+                new VBox(6, Controls.row(Texts.of("head.step"), steps), Controls.row(Texts.of("head.where"), where)));
         middle.setAlignment(Pos.CENTER_LEFT);
         List<Node> nodes = new ArrayList<>(List.of(Controls.label(how, "hint"), which, middle));
         if (seen) {
-            nodes.add(new VBox(4, Controls.label(Texts.of(isOverOffcut() ? "head.offcut.picture" : "head.sight"), "hint"), sight));
+            nodes.add(new VBox(
+                    4, Controls.label(Texts.of(isOverOffcut() ? "head.offcut.picture" : "head.sight"), "hint"), sight));
         }
         nodes.add(Controls.flow(here));
         VBox all = new VBox(10, nodes.toArray(Node[]::new));
@@ -133,7 +148,8 @@ public final class HeadSheet {
 
     private void move(int along, int across) {
         Point to = head.plus(along * stepMm, across * stepMm);
-        double width = isOverOffcut() ? run.cutter().widthMm() : run.load().stock().widthMm();
+        double width =
+                isOverOffcut() ? run.cutter().widthMm() : run.load().stock().widthMm();
         head = new Point(Math.max(0, to.xMm()), Math.clamp(to.yMm(), 0, width));
         talk.moveHead(run, head);
         show();
@@ -156,8 +172,14 @@ public final class HeadSheet {
 
     private void show() {
         int n = found.size();
-        which.setText(wanted.size() == 1 ? Texts.of("head.film-corner") : isOverOffcut() ? Texts.of("head.offcut.corner", n + 1) : Texts.of("head.mark", n + 1, wanted.size(), Texts.of("head.mark." + n)));
-        where.setText(Texts.of("head.at", session.unit().fine(head.xMm()), session.unit().fine(head.yMm())));
+        which.setText(
+                wanted.size() == 1
+                        ? Texts.of("head.film-corner")
+                        : isOverOffcut()
+                                ? Texts.of("head.offcut.corner", n + 1)
+                                : Texts.of("head.mark", n + 1, wanted.size(), Texts.of("head.mark." + n)));
+        where.setText(Texts.of(
+                "head.at", session.unit().fine(head.xMm()), session.unit().fine(head.yMm())));
         if (isOverOffcut()) {
             drawOffcut();
         } else {

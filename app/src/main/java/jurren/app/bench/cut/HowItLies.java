@@ -24,17 +24,19 @@ final class HowItLies {
     private static final Color MAT_COLOUR = Theme.MAT;
     private static final Color MACHINE_COLOUR = Color.web("#3B4048");
 
-    private HowItLies() {
-    }
+    private HowItLies() {}
 
     static Canvas of(CutRun run) {
         Canvas canvas = new Canvas(WIDTH, HEIGHT);
-        boolean printed = run.load().placed().stream().anyMatch(p -> p.item().layer().isPrint());
+        boolean printed =
+                run.load().placed().stream().anyMatch(p -> p.item().layer().isPrint());
         boolean reversed = run.load().placed().stream().anyMatch(p -> p.item().turnedOver());
-        boolean through = run.load().placed().stream().anyMatch(p -> p.item().layer().making().cut() == Making.Cut.THROUGH);
+        boolean through = run.load().placed().stream()
+                .anyMatch(p -> p.item().layer().making().cut() == Making.Cut.THROUGH);
         boolean mat = run.load().isOnMat(run.cutter());
         String up = Texts.of(printed ? "lies.print" : reversed ? "lies.dull" : "lies.face");
-        canvas.setAccessibleText(Texts.of(mat ? "lies.says-mat" : "lies.says", up, Texts.of(through ? "lies.through" : "lies.kiss")));
+        canvas.setAccessibleText(
+                Texts.of(mat ? "lies.says-mat" : "lies.says", up, Texts.of(through ? "lies.through" : "lies.kiss")));
         draw(canvas.getGraphicsContext2D(), run, up, through, mat);
         return canvas;
     }

@@ -27,7 +27,10 @@ import jurren.core.cut.TestCut;
 import jurren.core.load.Cutter;
 import jurren.core.material.Material;
 
-/** A row of squares, each cut with more force: the one that lifts clean is picked, and its force is kept for this film on this cutter. */
+/**
+ * A row of squares, each cut with more force: the one that lifts clean is picked, and its force is kept for this film
+ * on this cutter.
+ */
 public final class TestCutSheet {
     private static final double SQUARE_PX = 46;
     private static final double TRIANGLE_IN = 11;
@@ -73,17 +76,27 @@ public final class TestCutSheet {
     }
 
     public void open() {
-        MeasureField least = MeasureField.number(Texts.of("test.from"), " gf", cutter().head().leastGf(), cutter().head().mostGf(), v -> {
-            from = v;
-            to = Math.max(from, to);
-            show();
-        });
+        MeasureField least = MeasureField.number(
+                Texts.of("test.from"),
+                " gf",
+                cutter().head().leastGf(),
+                cutter().head().mostGf(),
+                v -> {
+                    from = v;
+                    to = Math.max(from, to);
+                    show();
+                });
         least.setId("test-from");
         least.show(from);
-        MeasureField most = MeasureField.number(Texts.of("test.to"), " gf", cutter().head().leastGf(), cutter().head().mostGf(), v -> {
-            to = Math.max(from, v);
-            show();
-        });
+        MeasureField most = MeasureField.number(
+                Texts.of("test.to"),
+                " gf",
+                cutter().head().leastGf(),
+                cutter().head().mostGf(),
+                v -> {
+                    to = Math.max(from, v);
+                    show();
+                });
         most.setId("test-to");
         most.show(to);
         MeasureField squares = MeasureField.count(Texts.of("test.count"), 1, TestCut.MOST, n -> {
@@ -97,10 +110,19 @@ public final class TestCutSheet {
         talk.watch(watcher);
         show();
         heard();
-        sheets.open("test-cut-sheet", Texts.of("test.title", film().colourName(load.load().colour()), film().name()), Pos.CENTER, () -> talk.unwatch(watcher),
+        sheets.open(
+                "test-cut-sheet",
+                Texts.of("test.title", film().colourName(load.load().colour()), film().name()),
+                Pos.CENTER,
+                () -> talk.unwatch(watcher),
                 Controls.label(Texts.of("test.how"), "hint"),
-                Controls.flow(Controls.row(Texts.of("test.from"), least), Controls.row(Texts.of("test.to"), most), Controls.row(Texts.of("test.count"), squares)),
-                row, says, Controls.flow(cut, keep));
+                Controls.flow(
+                        Controls.row(Texts.of("test.from"), least),
+                        Controls.row(Texts.of("test.to"), most),
+                        Controls.row(Texts.of("test.count"), squares)),
+                row,
+                says,
+                Controls.flow(cut, keep));
     }
 
     private void show() {
@@ -130,10 +152,17 @@ public final class TestCutSheet {
 
     /** As it lies on the film: a square with a triangle in it. */
     private Node square() {
-        Rectangle film = new Rectangle(SQUARE_PX, SQUARE_PX, Theme.paint(load.load().colour()));
+        Rectangle film =
+                new Rectangle(SQUARE_PX, SQUARE_PX, Theme.paint(load.load().colour()));
         Color line = load.load().colour().luminance() < 0.22 ? Color.WHITE : Theme.INK;
         film.setStroke(line.equals(Color.WHITE) ? Theme.SOFT : line);
-        Polygon triangle = new Polygon(TRIANGLE_IN, SQUARE_PX - TRIANGLE_IN, SQUARE_PX - TRIANGLE_IN, SQUARE_PX - TRIANGLE_IN, SQUARE_PX / 2, TRIANGLE_IN);
+        Polygon triangle = new Polygon(
+                TRIANGLE_IN,
+                SQUARE_PX - TRIANGLE_IN,
+                SQUARE_PX - TRIANGLE_IN,
+                SQUARE_PX - TRIANGLE_IN,
+                SQUARE_PX / 2,
+                TRIANGLE_IN);
         triangle.setFill(Color.TRANSPARENT);
         triangle.setStroke(line);
         Pane pane = new Pane(film, triangle);
@@ -158,15 +187,24 @@ public final class TestCutSheet {
     private void heard() {
         boolean mine = talk.run().filter(CutRun::isTest).isPresent();
         cut.setDisable(talk.isBusy());
-        says.setText(talk.isBusy() ? Texts.of(mine ? "test.cutting" : "test.busy", Math.round(talk.share() * 100))
-                : mine && talk.share() >= LEAST_SHARE ? Texts.of("test.look") : mine && talk.state() != CutTalk.State.IDLE ? Texts.of("cut.state." + talk.state())
-                : Texts.of("test.ready", cutter().name()));
+        says.setText(
+                talk.isBusy()
+                        ? Texts.of(mine ? "test.cutting" : "test.busy", Math.round(talk.share() * 100))
+                        : mine && talk.share() >= LEAST_SHARE
+                                ? Texts.of("test.look")
+                                : mine && talk.state() != CutTalk.State.IDLE
+                                        ? Texts.of("cut.state." + talk.state())
+                                        : Texts.of("test.ready", cutter().name()));
     }
 
     private void keep() {
         picked().ifPresent(gf -> {
             String cutterId = cutter().id();
-            session.myShop().change(s -> s.withForce(cutterId, film().id(), Optional.of(gf)), Texts.of("test.kept", film().name(), gf, cutter().name()), _ -> { });
+            session.myShop()
+                    .change(
+                            s -> s.withForce(cutterId, film().id(), Optional.of(gf)),
+                            Texts.of("test.kept", film().name(), gf, cutter().name()),
+                            _ -> {});
             sheets.close();
         });
     }

@@ -33,14 +33,17 @@ import jurren.formats.words.Words;
 final class WeedSide {
     /** From the load to the picture, as it lies in the cutter. */
     private static final Placement ONTO = new Placement(0, -1, -1, 0, 0, 0);
+
     private static final Color PALE_CARRIER = Color.web("#EFEDE6");
     /** Below light film. */
     private static final Color GREY_CARRIER = Color.web("#C4C9CF");
+
     private static final double LIGHT = 0.6;
     private static final double WASTE = 0.45;
     private static final double REST = 0.2;
     /** More marks than this would hide what they are about. */
     private static final int MANY = 60;
+
     private static final double DOT = 4;
     private static final double MARGIN_MM = 6;
     private static final double WINDOW_MM = 420;
@@ -65,12 +68,17 @@ final class WeedSide {
         plan = Optional.empty();
         lifted.clear();
         String of = run.mark();
-        session.desk().give(new Order<>(Texts.of("weed.working"), _ -> WeedPlan.of(run.load()), p -> {
-            if (planned.equals(of)) {
-                plan = Optional.of(p);
-                changed.run();
-            }
-        }, why -> session.trouble(Texts.of("weed.failed", Texts.reason(why)))));
+        session.desk()
+                .give(new Order<>(
+                        Texts.of("weed.working"),
+                        _ -> WeedPlan.of(run.load()),
+                        p -> {
+                            if (planned.equals(of)) {
+                                plan = Optional.of(p);
+                                changed.run();
+                            }
+                        },
+                        why -> session.trouble(Texts.of("weed.failed", Texts.reason(why)))));
     }
 
     private boolean isDone(CutRun run) {
@@ -88,7 +96,8 @@ final class WeedSide {
             for (WeedPlan.Kind kind : WeedPlan.Kind.values()) {
                 List<WeedPlan.Waste> all = of(p, kind);
                 if (!all.isEmpty()) {
-                    rows.add(Controls.label(words(rows.size() + 1, kind, all, p.around().size()), "wrapped"));
+                    rows.add(Controls.label(
+                            words(rows.size() + 1, kind, all, p.around().size()), "wrapped"));
                 }
             }
         });
@@ -100,7 +109,12 @@ final class WeedSide {
     }
 
     private static String words(int number, WeedPlan.Kind kind, List<WeedPlan.Waste> all, int frames) {
-        return Texts.of("weed." + kind, number, all.size(), all.stream().filter(WeedPlan.Waste::isFine).count(), frames);
+        return Texts.of(
+                "weed." + kind,
+                number,
+                all.size(),
+                all.stream().filter(WeedPlan.Waste::isFine).count(),
+                frames);
     }
 
     List<Node> rows(CutRun run) {
@@ -112,7 +126,9 @@ final class WeedSide {
             return List.of(Controls.label(Texts.of("weed.nothing"), "hint"));
         }
         boolean done = isDone(run);
-        List<Node> order = new ArrayList<>(List.of(Controls.caption(Texts.of("cut.weed")), Controls.row(Texts.of("weed.time"), Controls.figure(Words.duration(p.seconds())))));
+        List<Node> order = new ArrayList<>(List.of(
+                Controls.caption(Texts.of("cut.weed")),
+                Controls.row(Texts.of("weed.time"), Controls.figure(Words.duration(p.seconds())))));
         int n = 0;
         for (WeedPlan.Kind kind : WeedPlan.Kind.values()) {
             List<WeedPlan.Waste> all = of(p, kind);
@@ -120,7 +136,8 @@ final class WeedSide {
                 order.add(step(run, ++n, kind, all));
             }
         }
-        Button weeded = Controls.button("weed-done", Texts.of(done ? "weed.not-done" : "weed.done"), () -> tick(run, !done));
+        Button weeded =
+                Controls.button("weed-done", Texts.of(done ? "weed.not-done" : "weed.done"), () -> tick(run, !done));
         weeded.getStyleClass().add(done ? "quiet" : "primary");
         order.add(Controls.label(Texts.of(done ? "weed.is-done" : "weed.click"), "hint"));
         order.add(Controls.flow(weeded));
@@ -129,7 +146,10 @@ final class WeedSide {
             List<Node> hold = new ArrayList<>(List.of(Controls.caption(Texts.of("weed.hold"))));
             for (WeedPlan.Why why : WeedPlan.Why.values()) {
                 if (p.count(why) > 0) {
-                    HBox row = new HBox(8, Controls.label(mark(why), "snag-number"), Controls.label(Texts.of("weed.hold." + why, p.count(why))));
+                    HBox row = new HBox(
+                            8,
+                            Controls.label(mark(why), "snag-number"),
+                            Controls.label(Texts.of("weed.hold." + why, p.count(why))));
                     row.setAlignment(Pos.CENTER_LEFT);
                     hold.add(row);
                 }
@@ -177,7 +197,8 @@ final class WeedSide {
         if (!done) {
             lifted.clear();
         }
-        session.editMade(m -> done ? m.withDone(RunTask.weeding(run.mark())) : m.withoutDone(RunTask.weeding(run.mark())));
+        session.editMade(
+                m -> done ? m.withDone(RunTask.weeding(run.mark())) : m.withoutDone(RunTask.weeding(run.mark())));
     }
 
     private static String mark(WeedPlan.Why why) {
@@ -225,17 +246,22 @@ final class WeedSide {
         Color edge = load.colour().luminance() < 0.22 ? Color.web("#F4F5F6") : Theme.INK;
         Optional<WeedPlan.Kind> next = next(run).map(WeedPlan.Waste::kind);
         Color waste = carrier.interpolate(film, WASTE);
-        plan.ifPresent(p -> p.wastes().stream().filter(w -> !isUp(w, run)).forEach(w -> pen.fill(w.region(), ONTO, waste)));
-        load.frames().stream().flatMap(f -> f.reliefs().stream()).forEach(r -> pen.line(ONTO.apply(r.from()), ONTO.apply(r.to()), edge, 1));
+        plan.ifPresent(
+                p -> p.wastes().stream().filter(w -> !isUp(w, run)).forEach(w -> pen.fill(w.region(), ONTO, waste)));
+        load.frames().stream()
+                .flatMap(f -> f.reliefs().stream())
+                .forEach(r -> pen.line(ONTO.apply(r.from()), ONTO.apply(r.to()), edge, 1));
         for (Placed piece : load.placed()) {
             Placement onto = piece.onto().then(ONTO);
             pen.fill(piece.item().layer().region(), onto, film);
             pen.outline(piece.item().layer().region(), onto, edge.equals(Theme.INK) ? Theme.INK : Theme.SOFT, 0.8);
         }
-        plan.ifPresent(p -> p.wastes().stream().filter(w -> !isUp(w, run) && next.filter(k -> k == w.kind()).isPresent()).forEach(w -> {
-            pen.outline(w.region(), ONTO, Color.WHITE, 3.4);
-            pen.outline(w.region(), ONTO, Theme.PLUM, 1.8);
-        }));
+        plan.ifPresent(p -> p.wastes().stream()
+                .filter(w -> !isUp(w, run) && next.filter(k -> k == w.kind()).isPresent())
+                .forEach(w -> {
+                    pen.outline(w.region(), ONTO, Color.WHITE, 3.4);
+                    pen.outline(w.region(), ONTO, Theme.PLUM, 1.8);
+                }));
         if (!isDone(run)) {
             plan.ifPresent(p -> p.cares().forEach(c -> care(pen, c, p.cares().size() > MANY)));
         }

@@ -11,8 +11,7 @@ final class Bell {
     private static final double[] TONES_HZ = {880, 1320};
     private static final double TONE_S = 0.18;
 
-    private Bell() {
-    }
+    private Bell() {}
 
     static void ring() {
         Thread.ofVirtual().start(() -> {

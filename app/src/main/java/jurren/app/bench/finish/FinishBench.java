@@ -23,7 +23,8 @@ public final class FinishBench implements BenchView {
 
     /** Which of the two is looked at. */
     private enum Side {
-        PIECE, RUN
+        PIECE,
+        RUN
     }
 
     private final PieceSide piece;
@@ -36,7 +37,8 @@ public final class FinishBench implements BenchView {
     public FinishBench(Session session) {
         this.piece = new PieceSide(session);
         this.run = new RunSide(session);
-        this.sides = Controls.segments("finish-side", List.of(Side.values()), s -> Texts.of("finish.side." + s), this::show);
+        this.sides =
+                Controls.segments("finish-side", List.of(Side.values()), s -> Texts.of("finish.side." + s), this::show);
         HBox top = new HBox(sides);
         top.getStyleClass().add("finish-sides");
         VBox.setVgrow(side, Priority.ALWAYS);

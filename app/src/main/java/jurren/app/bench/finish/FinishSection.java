@@ -11,8 +11,14 @@ import jurren.formats.words.Words;
 public final class FinishSection implements BenchEntry.Section {
     @Override
     public BenchEntry.Said say(Session session, Plan plan, LinePlan line) {
-        return new BenchEntry.Said(Texts.of("ticket.steps", line.finish().steps().size()), Texts.of("ticket.press-time",
-                Words.duration(line.finish().secondsPerPiece()), Words.duration(line.finishSeconds())),
-                !line.drawn().layers().isEmpty() && session.job().made().pressed(line.line().id()) >= session.line().copies());
+        return new BenchEntry.Said(
+                Texts.of("ticket.steps", line.finish().steps().size()),
+                Texts.of(
+                        "ticket.press-time",
+                        Words.duration(line.finish().secondsPerPiece()),
+                        Words.duration(line.finishSeconds())),
+                !line.drawn().layers().isEmpty()
+                        && session.job().made().pressed(line.line().id())
+                                >= session.line().copies());
     }
 }

@@ -1,5 +1,13 @@
 package jurren.app.bench.finish;
 
+import java.util.List;
+import java.util.Set;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
 import jurren.app.session.Session;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
@@ -9,14 +17,6 @@ import jurren.core.layer.Layer;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
 import jurren.formats.words.Words;
-import java.util.List;
-import java.util.Set;
-import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.layout.Pane;
-import javafx.scene.paint.Color;
-import javafx.scene.text.TextAlignment;
 
 /** When each layer and the cloth are under heat, from the first step to the last. */
 final class HeatChart extends Pane {
@@ -66,9 +66,19 @@ final class HeatChart extends Pane {
     private void draw(GraphicsContext g, LinePlan plan, int chosen) {
         FinishSequence press = shown.finish();
         boolean hot = press.steps().stream().anyMatch(s -> s.kind().heats());
-        List<Step> steps = press.steps().stream().filter(s -> !WAITS.contains(s.kind())).toList();
+        List<Step> steps =
+                press.steps().stream().filter(s -> !WAITS.contains(s.kind())).toList();
         // what hands do before the first heat is no part of the heat
-        double from = hot ? Math.max(0, steps.stream().filter(s -> s.kind().heats()).findFirst().orElseThrow().startS() - BEFORE_S) : 0;
+        double from = hot
+                ? Math.max(
+                        0,
+                        steps.stream()
+                                        .filter(s -> s.kind().heats())
+                                        .findFirst()
+                                        .orElseThrow()
+                                        .startS()
+                                - BEFORE_S)
+                : 0;
         double end = steps.stream().mapToDouble(Step::endS).max().orElse(1) - from;
         Time time = new Time(from, (canvas.getWidth() - LEFT - RIGHT) / end);
         List<Layer> layers = shown.layers();
@@ -152,20 +162,33 @@ final class HeatChart extends Pane {
     }
 
     /** Of a layer when it is heated, or, where nothing is, when hands are at it. */
-    private static void row(GraphicsContext g, FinishSequence press, int layer, int row, Time time, Color colour, int chosen) {
-        boolean hot = press.steps().stream().anyMatch(s -> s.kind().heats() && (layer == 0 || s.down().contains(layer)));
+    private static void row(
+            GraphicsContext g, FinishSequence press, int layer, int row, Time time, Color colour, int chosen) {
+        boolean hot = press.steps().stream()
+                .anyMatch(s -> s.kind().heats() && (layer == 0 || s.down().contains(layer)));
         double y = TOP + row * ROW + 3;
         for (Step step : press.steps()) {
-            boolean its = hot ? step.kind().heats() && (layer == 0 || step.down().contains(layer))
-                    : (step.layers().contains(layer) || layer == 0 && step.layers().isEmpty()) && !WAITS.contains(step.kind()) && step.startS() >= time.fromS;
+            boolean its = hot
+                    ? step.kind().heats() && (layer == 0 || step.down().contains(layer))
+                    : (step.layers().contains(layer)
+                                    || layer == 0 && step.layers().isEmpty())
+                            && !WAITS.contains(step.kind())
+                            && step.startS() >= time.fromS;
             if (its) {
-                bar(g, time.x(step.startS()), y, Math.max(3, step.seconds() * time.scale - (hot ? 0 : 2)), colour, Words.seconds(step.seconds()),
+                bar(
+                        g,
+                        time.x(step.startS()),
+                        y,
+                        Math.max(3, step.seconds() * time.scale - (hot ? 0 : 2)),
+                        colour,
+                        Words.seconds(step.seconds()),
                         step.order() == chosen);
             }
         }
     }
 
-    private static void bar(GraphicsContext g, double x, double y, double width, Color colour, String text, boolean chosen) {
+    private static void bar(
+            GraphicsContext g, double x, double y, double width, Color colour, String text, boolean chosen) {
         g.setFill(colour);
         g.fillRoundRect(x, y, width, ROW - 6, 4, 4);
         g.setStroke(chosen ? Theme.PLUM : Color.web("#23262B", 0.35));

@@ -35,7 +35,9 @@ import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
 import jurren.formats.words.Words;
 
-/** The steps of one piece after the other: what lies there, what comes next, a timer, what everything has taken so far. */
+/**
+ * The steps of one piece after the other: what lies there, what comes next, a timer, what everything has taken so far.
+ */
 final class PieceSide {
     private static final double CARDS_HEIGHT = 152;
     /** A peel that waits so long leaves time for another piece. */
@@ -161,8 +163,12 @@ final class PieceSide {
             choose(at + 1);
             return;
         }
-        List<LinePlan> order = session.plan().map(p -> p.pressingOrder(session.line().id())).orElse(List.of());
-        int here = order.stream().map(l -> l.line().at()).toList().indexOf(session.line().at());
+        List<LinePlan> order =
+                session.plan().map(p -> p.pressingOrder(session.line().id())).orElse(List.of());
+        int here = order.stream()
+                .map(l -> l.line().at())
+                .toList()
+                .indexOf(session.line().at());
         if (here >= 0 && here + 1 < order.size()) {
             session.openPlace(order.get(here + 1).line().at());
         } else {
@@ -187,7 +193,8 @@ final class PieceSide {
 
     void update() {
         session.linePlan().ifPresent(plan -> {
-            SizePlan now = plan.sizeOfPiece(session.job().made().pressed(session.line().id()));
+            SizePlan now =
+                    plan.sizeOfPiece(session.job().made().pressed(session.line().id()));
             if (size == null || !now.finish().steps().equals(steps)) {
                 Optional<Step> was = step();
                 steps = now.finish().steps();
@@ -203,7 +210,10 @@ final class PieceSide {
 
     /** The same in a sequence that was solved anew. */
     private Optional<Step> alike(Step was) {
-        return steps.stream().filter(s -> s.kind() == was.kind() && s.layers().equals(was.layers()) && s.position() == was.position()).findFirst();
+        return steps.stream()
+                .filter(s ->
+                        s.kind() == was.kind() && s.layers().equals(was.layers()) && s.position() == was.position())
+                .findFirst();
     }
 
     private void show() {
@@ -218,7 +228,11 @@ final class PieceSide {
             Controls.refill(cards, shown);
             heat.getChildren().setAll(heatRows(plan));
             // only what lies beside other films on carriers cares
-            boolean matters = size != null && size.layers().stream().filter(l -> l.material().isPressed() && l.isCut()).count() > 1;
+            boolean matters = size != null
+                    && size.layers().stream()
+                                    .filter(l -> l.material().isPressed() && l.isCut())
+                                    .count()
+                            > 1;
             trimmed.setVisible(matters);
             trimmed.setManaged(matters);
             trimmed.setSelected(plan.line().trimmed());
@@ -234,8 +248,10 @@ final class PieceSide {
         Step step = steps.get(index);
         Words words = session.words();
         Label number = Controls.label(String.valueOf(step.order()), "step-number");
-        HBox head = new HBox(number, Controls.spring(), figure(step.kind().heats() ? words.heat(step)
-                : Words.seconds(step.seconds())));
+        HBox head = new HBox(
+                number,
+                Controls.spring(),
+                figure(step.kind().heats() ? words.heat(step) : Words.seconds(step.seconds())));
         Label title = Controls.label(words.stepTitle(step, plan), "card-title");
         Label text = Controls.label(words.stepText(step, plan, size));
         VBox content = new VBox(head, title, text);
@@ -254,7 +270,10 @@ final class PieceSide {
         return card;
     }
 
-    /** A closing that lays a film is drawn over another, to come before or after it. By filters: a button keeps what is pressed and released to itself. */
+    /**
+     * A closing that lays a film is drawn over another, to come before or after it. By filters: a button keeps what is
+     * pressed and released to itself.
+     */
     private void dragged(ToggleButton card, Step step) {
         double[] from = {0};
         int[] over = {-1};
@@ -286,19 +305,39 @@ final class PieceSide {
     private void showTimer() {
         int copies = session.line().copies();
         int piece = Math.min(copies, session.job().made().pressed(session.line().id()) + 1);
-        which.setText(Texts.of("finish.step-of", at + 1, piece, copies) + (size == null || session.linePlan().filter(p -> p.blank().sizes().size() > 1).isEmpty()
-                ? "" : " · " + size.id()));
-        boolean waits = step().filter(s -> s.kind() == Step.Kind.WAIT || s.kind() == Step.Kind.DRY).isPresent();
+        which.setText(Texts.of("finish.step-of", at + 1, piece, copies)
+                + (size == null
+                                || session.linePlan()
+                                        .filter(p -> p.blank().sizes().size() > 1)
+                                        .isEmpty()
+                        ? ""
+                        : " · " + size.id()));
+        boolean waits = step().filter(s -> s.kind() == Step.Kind.WAIT || s.kind() == Step.Kind.DRY)
+                .isPresent();
         long left = (long) Math.ceil(timer.leftS() - 1e-6);
         // nobody counts a day down: the hour at which it is over is told
-        clock.setText(waits ? Words.clock(LocalDateTime.now().plus(Duration.ofSeconds(left))) : String.format(Locale.ROOT, "%d:%02d", left / 60, left % 60));
-        how.setText(step().map(s -> s.kind().heats() ? session.words().degrees(s.celsius()) + " · " + session.words().pressure(s)
-                : waits ? Texts.of("finish.not-before") : Texts.of(steps.stream().anyMatch(x -> x.kind().heats()) ? "finish.open-press" : "finish.table")).orElse(""));
+        clock.setText(
+                waits
+                        ? Words.clock(LocalDateTime.now().plus(Duration.ofSeconds(left)))
+                        : String.format(Locale.ROOT, "%d:%02d", left / 60, left % 60));
+        how.setText(step().map(s -> s.kind().heats()
+                        ? session.words().degrees(s.celsius()) + " · "
+                                + session.words().pressure(s)
+                        : waits
+                                ? Texts.of("finish.not-before")
+                                : Texts.of(
+                                        steps.stream().anyMatch(x -> x.kind().heats())
+                                                ? "finish.open-press"
+                                                : "finish.table"))
+                .orElse(""));
         start.setText(Texts.of(timer.isRunning() ? "finish.hold" : "finish.start"));
         start.setDisable(steps.isEmpty() || waits);
         next.setDisable(steps.isEmpty());
         spoiled.setDisable(steps.isEmpty());
-        boolean inTurn = copies > piece && step().filter(s -> s.kind() == Step.Kind.PEEL && s.seconds() >= IN_TURN_S || s.kind() == Step.Kind.COOL).isPresent();
+        boolean inTurn = copies > piece
+                && step().filter(s ->
+                                s.kind() == Step.Kind.PEEL && s.seconds() >= IN_TURN_S || s.kind() == Step.Kind.COOL)
+                        .isPresent();
         meanwhile.setText(inTurn ? Texts.of("finish.in-turn", piece + 1) : "");
         meanwhile.setManaged(inTurn);
     }
@@ -311,17 +350,29 @@ final class PieceSide {
             List<HeatTaken> now = size.finish().heatAfter(at + 1);
             for (int i = 0; i < all.size(); i++) {
                 HeatTaken whole = all.get(i);
-                rows.add(Controls.row(Words.layerName(plan, whole.layer()), figure(Texts.of(whole.layer() == 0 ? "finish.cloth-takes" : "finish.layer-takes",
-                        now.get(i).totalS(), whole.totalS(), whole.leastS(), whole.mostS()))));
+                rows.add(Controls.row(
+                        Words.layerName(plan, whole.layer()),
+                        figure(Texts.of(
+                                whole.layer() == 0 ? "finish.cloth-takes" : "finish.layer-takes",
+                                now.get(i).totalS(),
+                                whole.totalS(),
+                                whole.leastS(),
+                                whole.mostS()))));
             }
             if (!size.finish().solved().closings().isEmpty()) {
                 rows.add(Controls.label(Words.proof(size.finish().solved()), "hint"));
             }
         }
         rows.add(Controls.caption(Texts.of("finish.run")));
-        rows.add(Controls.row(Texts.of(plan.isPressed() ? "finish.pieces" : "finish.pieces.table", plan.line().copies()),
+        rows.add(Controls.row(
+                Texts.of(
+                        plan.isPressed() ? "finish.pieces" : "finish.pieces.table",
+                        plan.line().copies()),
                 figure(Words.duration(plan.finishSeconds()))));
-        rows.add(Controls.row(Texts.of("finish.done"), figure(String.valueOf(session.job().made().pressed(session.line().id())))));
+        rows.add(Controls.row(
+                Texts.of("finish.done"),
+                figure(String.valueOf(
+                        session.job().made().pressed(session.line().id())))));
         int lost = plan.sizes().stream().mapToInt(SizePlan::again).sum();
         if (lost > 0) {
             rows.add(Controls.row(Texts.of("finish.lost"), figure(String.valueOf(lost))));

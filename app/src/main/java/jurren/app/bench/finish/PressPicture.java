@@ -53,8 +53,14 @@ final class PressPicture {
     }
 
     private Box bounds() {
-        return size == null ? Box.ofSize(-200, 0, 400, 400) : onPlaten() ? size.platen().positions().stream().reduce(Box::joined).orElseThrow().grown(8)
-                : size.face().pictureBox().grown(4);
+        return size == null
+                ? Box.ofSize(-200, 0, 400, 400)
+                : onPlaten()
+                        ? size.platen().positions().stream()
+                                .reduce(Box::joined)
+                                .orElseThrow()
+                                .grown(8)
+                        : size.face().pictureBox().grown(4);
     }
 
     private Optional<Step> step() {
@@ -75,7 +81,8 @@ final class PressPicture {
         } else {
             pen.blank(size.face().picture(), plan.blankColour().colour());
         }
-        Set<Integer> now = new HashSet<>(step().filter(s -> s.kind() != Step.Kind.WEED).map(Step::layers).orElse(List.of()));
+        Set<Integer> now = new HashSet<>(
+                step().filter(s -> s.kind() != Step.Kind.WEED).map(Step::layers).orElse(List.of()));
         Set<Integer> down = down();
         for (Layer layer : size.layers()) {
             if (now.contains(layer.order())) {
@@ -114,8 +121,13 @@ final class PressPicture {
         size.artBounds().ifPresent(art -> {
             pen.line(new Point(all.minXMm(), art.minYMm()), new Point(all.maxXMm(), art.minYMm()), light, 1);
             if (size.face().form() instanceof Garment) {
-                pen.text(Texts.of("finish.below-collar", session.unit().format(art.minYMm())), pen.view().x(all.maxXMm()) - 8, pen.view().y(art.minYMm()) - 9,
-                        Theme.measure(11.5), guide, TextAlignment.RIGHT);
+                pen.text(
+                        Texts.of("finish.below-collar", session.unit().format(art.minYMm())),
+                        pen.view().x(all.maxXMm()) - 8,
+                        pen.view().y(art.minYMm()) - 9,
+                        Theme.measure(11.5),
+                        guide,
+                        TextAlignment.RIGHT);
             }
         });
     }
@@ -127,12 +139,30 @@ final class PressPicture {
         for (int i = 0; i < positions.size(); i++) {
             Box b = positions.get(i);
             pen.box(b, i == here ? Theme.PLUM : guide, i == here ? 2 : 1, 9, 4, 2, 4);
-            String text = positions.size() == 1 ? Texts.of("finish.platen", session.unit().rough(b.widthMm()),
-                    session.unit().rough(b.heightMm())) : Texts.of("finish.position", i + 1, positions.size());
-            if (here == i && covered && step().filter(s -> !s.down().equals(s.layers())).isPresent()) {
-                pen.text(Texts.of("finish.cover-sheet"), pen.view().x(b.minXMm()) + 8, pen.view().y(b.maxYMm()) - 27, Theme.measure(11.5), guide, TextAlignment.LEFT);
+            String text = positions.size() == 1
+                    ? Texts.of(
+                            "finish.platen",
+                            session.unit().rough(b.widthMm()),
+                            session.unit().rough(b.heightMm()))
+                    : Texts.of("finish.position", i + 1, positions.size());
+            if (here == i
+                    && covered
+                    && step().filter(s -> !s.down().equals(s.layers())).isPresent()) {
+                pen.text(
+                        Texts.of("finish.cover-sheet"),
+                        pen.view().x(b.minXMm()) + 8,
+                        pen.view().y(b.maxYMm()) - 27,
+                        Theme.measure(11.5),
+                        guide,
+                        TextAlignment.LEFT);
             }
-            pen.text(text, pen.view().x(b.minXMm()) + 8, pen.view().y(b.maxYMm()) - 11, Theme.measure(11.5), guide, TextAlignment.LEFT);
+            pen.text(
+                    text,
+                    pen.view().x(b.minXMm()) + 8,
+                    pen.view().y(b.maxYMm()) - 11,
+                    Theme.measure(11.5),
+                    guide,
+                    TextAlignment.LEFT);
         }
     }
 }

@@ -21,7 +21,9 @@ import jurren.core.material.Film;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
 
-/** What a person decides about the closing of a step: how long it lasts, and whether its film comes earlier or later. */
+/**
+ * What a person decides about the closing of a step: how long it lasts, and whether its film comes earlier or later.
+ */
 final class PressWishes {
     private final Session session;
     private final TextField seconds = new TextField();
@@ -63,7 +65,8 @@ final class PressWishes {
     void show(LinePlan plan, SizePlan newSize, Optional<Step> chosen) {
         size = newSize;
         step = chosen;
-        boolean its = layer().isPresent() && chosen.filter(PressWishes::isLaying).isPresent();
+        boolean its =
+                layer().isPresent() && chosen.filter(PressWishes::isLaying).isPresent();
         node.setVisible(its);
         node.setManaged(its);
         if (!its) {
@@ -107,11 +110,19 @@ final class PressWishes {
 
     /** The film of the closing before or after that lays one. */
     private Optional<Layer> neighbour(int way) {
-        List<Step> laying = new ArrayList<>(size.finish().steps().stream().filter(s -> s.kind().heats() && !s.layers().isEmpty() && s.position() == 0).toList());
-        int here = laying.stream().map(Step::closing).toList().indexOf(step.orElseThrow().closing());
+        List<Step> laying = new ArrayList<>(size.finish().steps().stream()
+                .filter(s -> s.kind().heats() && !s.layers().isEmpty() && s.position() == 0)
+                .toList());
+        int here = laying.stream()
+                .map(Step::closing)
+                .toList()
+                .indexOf(step.orElseThrow().closing());
         int there = here + way;
-        return here < 0 || there < 0 || there >= laying.size() ? Optional.empty()
-                : size.layers().stream().filter(l -> l.order() == laying.get(there).layer()).findFirst();
+        return here < 0 || there < 0 || there >= laying.size()
+                ? Optional.empty()
+                : size.layers().stream()
+                        .filter(l -> l.order() == laying.get(there).layer())
+                        .findFirst();
     }
 
     private void move(int way) {
@@ -127,19 +138,25 @@ final class PressWishes {
     void move(Step drawn, Step onto) {
         Optional<Layer> its = laid(drawn);
         Optional<Layer> other = laid(onto);
-        if (isLaying(onto) && its.isPresent() && other.isPresent() && !its.get().film().equals(other.get().film())) {
+        if (isLaying(onto)
+                && its.isPresent()
+                && other.isPresent()
+                && !its.get().film().equals(other.get().film())) {
             move(its.get(), other.get(), onto.order() > drawn.order());
         }
     }
 
     private Optional<Layer> laid(Step s) {
-        return size == null ? Optional.empty() : size.layers().stream().filter(l -> l.order() == s.layer()).findFirst();
+        return size == null
+                ? Optional.empty()
+                : size.layers().stream().filter(l -> l.order() == s.layer()).findFirst();
     }
 
     private void move(Layer its, Layer other, boolean isLater) {
         Film last = isLater ? its.film() : other.film();
         Film first = isLater ? other.film() : its.film();
-        session.editLine(l -> l.withPressWish(l.pressWish(first).after(Optional.empty())).withPressWish(l.pressWish(last).after(Optional.of(first))));
+        session.editLine(l -> l.withPressWish(l.pressWish(first).after(Optional.empty()))
+                .withPressWish(l.pressWish(last).after(Optional.of(first))));
     }
 
     private void forget() {

@@ -27,8 +27,7 @@ final class RunChart extends Pane {
     private static final double ROW = 34;
     private static final double BLOCK = 24;
 
-    private record Drawn(RunTask task, double x, double y, double width) {
-    }
+    private record Drawn(RunTask task, double x, double y, double width) {}
 
     private final Canvas canvas = new Canvas();
     private final List<Drawn> drawn = new ArrayList<>();
@@ -43,8 +42,10 @@ final class RunChart extends Pane {
             canvas.setWidth(w.doubleValue());
             draw();
         });
-        setOnMouseClicked(e -> drawn.stream().filter(d -> e.getX() >= d.x && e.getX() <= d.x + d.width && e.getY() >= d.y && e.getY() <= d.y + BLOCK)
-                .findFirst().ifPresent(d -> choose.accept(d.task)));
+        setOnMouseClicked(e -> drawn.stream()
+                .filter(d -> e.getX() >= d.x && e.getX() <= d.x + d.width && e.getY() >= d.y && e.getY() <= d.y + BLOCK)
+                .findFirst()
+                .ifPresent(d -> choose.accept(d.task)));
     }
 
     void show(WholeRun newRun, RunTask newChosen) {
@@ -73,7 +74,14 @@ final class RunChart extends Pane {
             name(g, RunWords.machine(m), row);
             for (Schedule.Slot slot : s.slots()) {
                 if (slot.task().machine().equals(m)) {
-                    block(g, slot, row, scale, slot.task().seconds(), Theme.paint(slot.task().colour()), String.join(" ", RunWords.lines(slot.task()).split(", ")));
+                    block(
+                            g,
+                            slot,
+                            row,
+                            scale,
+                            slot.task().seconds(),
+                            Theme.paint(slot.task().colour()),
+                            String.join(" ", RunWords.lines(slot.task()).split(", ")));
                 }
             }
             row++;
@@ -81,7 +89,14 @@ final class RunChart extends Pane {
         name(g, Texts.of("run.hands"), row);
         for (Schedule.Slot slot : s.slots()) {
             if (slot.task().handsS() > 0) {
-                block(g, slot, row, scale, slot.task().handsS(), Color.WHITE, Words.sentence("run.hand", slot.task().kind()));
+                block(
+                        g,
+                        slot,
+                        row,
+                        scale,
+                        slot.task().handsS(),
+                        Color.WHITE,
+                        Words.sentence("run.hand", slot.task().kind()));
             }
         }
         g.setStroke(Theme.PLUM);
@@ -110,7 +125,8 @@ final class RunChart extends Pane {
         }
     }
 
-    private void block(GraphicsContext g, Schedule.Slot slot, int row, double scale, double seconds, Color colour, String text) {
+    private void block(
+            GraphicsContext g, Schedule.Slot slot, int row, double scale, double seconds, Color colour, String text) {
         double x = LEFT + slot.startS() * scale;
         double y = TOP + row * ROW + 3;
         double width = Math.max(2, seconds * scale - 1);

@@ -1,15 +1,15 @@
 package jurren.app.bench.finish;
 
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.Node;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -27,14 +27,17 @@ import jurren.core.job.Made;
 import jurren.core.load.CutItem;
 import jurren.core.plan.Plan;
 import jurren.core.run.Machine;
-import jurren.core.run.RunTask;
 import jurren.core.run.Punctuality;
+import jurren.core.run.RunTask;
 import jurren.core.run.Schedule;
 import jurren.core.run.WholeRun;
 import jurren.formats.words.RunWords;
 import jurren.formats.words.Words;
 
-/** The whole job as one run: what is left to do, in its order from now on. What is ticked off is gone from it, and the rest is ordered anew. */
+/**
+ * The whole job as one run: what is left to do, in its order from now on. What is ticked off is gone from it, and the
+ * rest is ordered anew.
+ */
 final class RunSide {
     private static final double CARD = 296;
     private static final double BETWEEN = 12;
@@ -42,6 +45,7 @@ final class RunSide {
     private static final long WASH_S = 24 * 3600;
     /** How often it is looked whether something is late. */
     private static final double LOOK_S = 20;
+
     private final Session session;
     private final Lane lane;
     private final RunChart chart;
@@ -90,7 +94,11 @@ final class RunSide {
     void update() {
         session.plan().filter(p -> p != of).ifPresent(plan -> {
             of = plan;
-            lane.want(new Order<>(Texts.of("work.ordering"), _ -> WholeRun.of(plan), this::ordered, e -> session.trouble(Texts.of("work.failed", Texts.reason(e)))));
+            lane.want(new Order<>(
+                    Texts.of("work.ordering"),
+                    _ -> WholeRun.of(plan),
+                    this::ordered,
+                    e -> session.trouble(Texts.of("work.failed", Texts.reason(e)))));
         });
         show();
     }
@@ -110,8 +118,11 @@ final class RunSide {
     /** What was chosen, or what hands do first. */
     private Optional<Schedule.Slot> slot() {
         List<Schedule.Slot> slots = run == null ? List.of() : run.schedule().slots();
-        return slots.stream().filter(s -> s.task().equals(chosen)).findFirst()
-                .or(() -> slots.stream().filter(s -> s.task().handsS() > 0).findFirst()).or(() -> slots.stream().findFirst());
+        return slots.stream()
+                .filter(s -> s.task().equals(chosen))
+                .findFirst()
+                .or(() -> slots.stream().filter(s -> s.task().handsS() > 0).findFirst())
+                .or(() -> slots.stream().findFirst());
     }
 
     private void show() {
@@ -136,15 +147,27 @@ final class RunSide {
             rows.add(Controls.caption(first ? Texts.of("run.now") : Texts.of("run.at", RunWords.at(s.startS()))));
             rows.add(Controls.label(RunWords.task(t), "card-title"));
             rows.add(Controls.label(words.detail(t)));
-            run.schedule().slots().stream().filter(o -> o.task().machine().kind().isOne() && !o.task().equals(t) && o.startS() <= s.startS() + 1 && o.endS() > s.startS() + 1)
-                    .findFirst().ifPresent(o -> rows.add(Controls.label(Texts.of("run.meanwhile", RunWords.machine(o.task().machine()), RunWords.task(o.task())), "hint")));
+            run.schedule().slots().stream()
+                    .filter(o -> o.task().machine().kind().isOne()
+                            && !o.task().equals(t)
+                            && o.startS() <= s.startS() + 1
+                            && o.endS() > s.startS() + 1)
+                    .findFirst()
+                    .ifPresent(o -> rows.add(Controls.label(
+                            Texts.of("run.meanwhile", RunWords.machine(o.task().machine()), RunWords.task(o.task())),
+                            "hint")));
             punctuality().filter(_ -> first).flatMap(Punctuality::overdue).ifPresent(d -> {
                 Label overdue = Controls.label(Texts.of("run.overdue", Words.duration(d.toSeconds())), "late");
                 overdue.setId("run-overdue");
                 rows.add(overdue);
             });
             if (s.setupS() > 0) {
-                rows.add(Controls.label(Texts.of(t.celsius() > 0 ? "run.warm-first" : "run.film-first", Words.duration(s.setupS()), session.words().degrees(t.celsius())), "hint"));
+                rows.add(Controls.label(
+                        Texts.of(
+                                t.celsius() > 0 ? "run.warm-first" : "run.film-first",
+                                Words.duration(s.setupS()),
+                                session.words().degrees(t.celsius())),
+                        "hint"));
             }
             boolean cut = t.kind() == RunTask.Kind.CUT;
             done.setText(Texts.of("run.done." + t.kind()));
@@ -173,24 +196,31 @@ final class RunSide {
     private List<Node> readyRows() {
         Schedule s = run.schedule();
         Optional<Punctuality> begun = punctuality();
-        LocalDateTime readyAt = begun.map(p -> clock(p.ready())).orElseGet(() -> LocalDateTime.now().plusSeconds(Math.round(s.endS())));
-        List<Node> rows = new ArrayList<>(List.of(Controls.caption(Texts.of("run.ready")), Controls.label(Words.clock(readyAt), "ready-at")));
+        LocalDateTime readyAt = begun.map(p -> clock(p.ready()))
+                .orElseGet(() -> LocalDateTime.now().plusSeconds(Math.round(s.endS())));
+        List<Node> rows = new ArrayList<>(
+                List.of(Controls.caption(Texts.of("run.ready")), Controls.label(Words.clock(readyAt), "ready-at")));
         begun.ifPresentOrElse(p -> rows.add(stands(p)), () -> {
             rows.add(Controls.label(Texts.of("run.if-you-begin-now"), "hint"));
             rows.add(Controls.button("run-begin", Texts.of("run.begin"), () -> session.editMade(this::begun)));
         });
         if (run.tasks().stream().anyMatch(t -> t.kind() == RunTask.Kind.PRESS || t.kind() == RunTask.Kind.LAY)) {
-            rows.add(Controls.row(Texts.of("run.first-wash"), Controls.figure(Words.clock(readyAt.plusSeconds(WASH_S)))));
+            rows.add(Controls.row(
+                    Texts.of("run.first-wash"), Controls.figure(Words.clock(readyAt.plusSeconds(WASH_S)))));
         }
         for (Machine m : run.machines()) {
             if (m.kind().isOne()) {
-                rows.add(Controls.row(Texts.of("run.busy", RunWords.machine(m)), Controls.figure(Math.round(100 * s.busy(m)) + " %")));
+                rows.add(Controls.row(
+                        Texts.of("run.busy", RunWords.machine(m)),
+                        Controls.figure(Math.round(100 * s.busy(m)) + " %")));
             }
         }
-        rows.add(Controls.row(Texts.of("run.busy", Texts.of("run.hands")), Controls.figure(Math.round(100 * s.handsBusy(1)) + " %")));
+        rows.add(Controls.row(
+                Texts.of("run.busy", Texts.of("run.hands")), Controls.figure(Math.round(100 * s.handsBusy(1)) + " %")));
         rows.add(Controls.row(Texts.of("run.heat-ups"), Controls.figure(String.valueOf(s.heatUps()))));
         rows.add(Controls.row(Texts.of("run.film-changes"), Controls.figure(String.valueOf(s.filmChanges()))));
-        rows.add(Controls.button("run-print", Texts.of("run.print"), () -> whole.fireEvent(new AskFor(AskFor.What.RUN))));
+        rows.add(Controls.button(
+                "run-print", Texts.of("run.print"), () -> whole.fireEvent(new AskFor(AskFor.What.RUN))));
         return rows;
     }
 
@@ -199,9 +229,14 @@ final class RunSide {
     }
 
     private Node stands(Punctuality p) {
-        String was = Words.clock(clock(session.job().made().begun().orElseThrow().ready()));
+        String was =
+                Words.clock(clock(session.job().made().begun().orElseThrow().ready()));
         String by = Words.duration(Math.abs(p.late().toSeconds()));
-        Label label = Controls.label(p.isLate() ? Texts.of("run.late", was, by) : p.isAhead() ? Texts.of("run.ahead", was, by) : Texts.of("run.as-meant", was), p.isLate() ? "late" : "hint");
+        Label label = Controls.label(
+                p.isLate()
+                        ? Texts.of("run.late", was, by)
+                        : p.isAhead() ? Texts.of("run.ahead", was, by) : Texts.of("run.as-meant", was),
+                p.isLate() ? "late" : "hint");
         label.setId("run-stands");
         return label;
     }
@@ -222,7 +257,9 @@ final class RunSide {
         slot().map(Schedule.Slot::task).ifPresent(t -> {
             switch (t.kind()) {
                 case CUT -> open();
-                case PRESS, LAY, TAKE_OUT -> session.editMade(m -> lastOf(t) ? finished(going(m).withDone(t.id()), t) : going(m).withDone(t.id()));
+                case PRESS, LAY, TAKE_OUT ->
+                    session.editMade(
+                            m -> lastOf(t) ? finished(going(m).withDone(t.id()), t) : going(m).withDone(t.id()));
                 default -> session.editMade(m -> going(m).withDone(t.id()));
             }
         });
@@ -241,14 +278,18 @@ final class RunSide {
     private Made finished(Made made, RunTask t) {
         Made all = made;
         for (String line : t.lines()) {
-            all = all.withPressed(line, session.job().line(line).map(l -> l.copies()).orElse(0));
+            all = all.withPressed(
+                    line, session.job().line(line).map(l -> l.copies()).orElse(0));
         }
         return all;
     }
 
     private void open() {
         slot().map(Schedule.Slot::task).ifPresent(t -> {
-            session.openLine(t.lines().stream().sorted().findFirst().orElse(session.line().id()));
+            session.openLine(t.lines().stream()
+                    .sorted()
+                    .findFirst()
+                    .orElse(session.line().id()));
             session.show(t.kind() == RunTask.Kind.CUT || t.kind() == RunTask.Kind.WEED ? Bench.CUT : Bench.FINISH);
         });
     }
@@ -256,10 +297,20 @@ final class RunSide {
     /** One came out wrong: it is cut again, in the size that was laid last. */
     private void wrong() {
         slot().map(Schedule.Slot::task).ifPresent(t -> {
-            Optional<CutItem> laid = of.runs().stream().filter(r -> r.load().order() == t.order()).flatMap(r -> r.load().placed().stream().map(p -> p.item()))
+            Optional<CutItem> laid = of.runs().stream()
+                    .filter(r -> r.load().order() == t.order())
+                    .flatMap(r -> r.load().placed().stream().map(p -> p.item()))
                     .reduce((_, later) -> later);
-            String line = laid.map(CutItem::lineId).orElse(t.lines().stream().sorted().findFirst().orElse(session.line().id()));
-            String size = laid.map(CutItem::size).or(() -> of.line(line).map(l -> l.sizeOfPiece(session.job().made().pressed(line)).id())).orElse("");
+            String line = laid.map(CutItem::lineId)
+                    .orElse(t.lines().stream()
+                            .sorted()
+                            .findFirst()
+                            .orElse(session.line().id()));
+            String size = laid.map(CutItem::size)
+                    .or(() -> of.line(line)
+                            .map(l -> l.sizeOfPiece(session.job().made().pressed(line))
+                                    .id()))
+                    .orElse("");
             session.editMade(m -> m.withSpoiled(line, size));
         });
     }

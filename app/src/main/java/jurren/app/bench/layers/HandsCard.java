@@ -20,7 +20,9 @@ import jurren.core.plan.SizePlan;
 import jurren.core.register.OutOfRegister;
 import jurren.formats.words.Words;
 
-/** What becomes of the stack if hands are off by so much, and the overlaps that hide it. Worked out beside the window. */
+/**
+ * What becomes of the stack if hands are off by so much, and the overlaps that hide it. Worked out beside the window.
+ */
 final class HandsCard {
     private static final double USUAL_MM = 0.5;
     private static final double MOST_MM = 5;
@@ -38,6 +40,7 @@ final class HandsCard {
     private Optional<OutOfRegister> found = Optional.empty();
     /** The layers it was found for. */
     private List<Layer> of = List.of();
+
     private Object wanted = List.of();
 
     /** @param redraw told when what is drawn of it changes */
@@ -45,8 +48,12 @@ final class HandsCard {
         this.session = session;
         this.lane = session.desk().lane();
         this.redraw = redraw;
-        this.accuracy = new MeasureField(Texts.of("hands.title"), mm -> session.unit().fine(mm), text -> session.unit().parse(text),
-                MeasureField.within(session::unit, 0.05, MOST_MM), mm -> {
+        this.accuracy = new MeasureField(
+                Texts.of("hands.title"),
+                mm -> session.unit().fine(mm),
+                text -> session.unit().parse(text),
+                MeasureField.within(session::unit, 0.05, MOST_MM),
+                mm -> {
                     session.settings().put(CHOICE, String.valueOf(mm));
                     update();
                 });
@@ -82,20 +89,32 @@ final class HandsCard {
             return;
         }
         wanted = now;
-        lane.want(new Order<>(Texts.of("work.hands"), _ -> OutOfRegister.of(layers, mm, SEED), study -> {
-            found = Optional.of(study);
-            of = layers;
-            fill(study);
-            redraw.run();
-        }, why -> says.setText(Texts.of("work.failed", Texts.reason(why)))));
+        lane.want(new Order<>(
+                Texts.of("work.hands"),
+                _ -> OutOfRegister.of(layers, mm, SEED),
+                study -> {
+                    found = Optional.of(study);
+                    of = layers;
+                    fill(study);
+                    redraw.run();
+                },
+                why -> says.setText(Texts.of("work.failed", Texts.reason(why)))));
     }
 
     private void fill(OutOfRegister study) {
         session.linePlan().filter(_ -> isCurrent()).ifPresent(plan -> says.setText(sentence(plan, study)));
         show.setVisible(study.worst().isPresent());
-        Controls.refill(cures, study.proposals().stream().<Node>map(p -> Controls.button("overlap-" + p.layer(),
-                Texts.of("hands.overlap", p.layer(), session.unit().fine(p.join().overlapMm())),
-                () -> session.editLine(l -> l.withJoin(p.film(), p.join())))).toList());
+        Controls.refill(
+                cures,
+                study.proposals().stream()
+                        .<Node>map(p -> Controls.button(
+                                "overlap-" + p.layer(),
+                                Texts.of(
+                                        "hands.overlap",
+                                        p.layer(),
+                                        session.unit().fine(p.join().overlapMm())),
+                                () -> session.editLine(l -> l.withJoin(p.film(), p.join()))))
+                        .toList());
         cures.setVisible(!study.proposals().isEmpty());
     }
 
@@ -108,9 +127,21 @@ final class HandsCard {
             return Texts.of("hands.hidden", study.tries());
         }
         OutOfRegister.Try worst = study.worst().get();
-        String gap = study.withGap() == 0 ? "" : Texts.of("hands.gap", study.withGap(), study.tries(), session.unit().fine(study.widestGapMm()));
-        String rim = study.withRim() == 0 || worst.rimOf() == 0 ? ""
-                : Texts.of("hands.rim", study.withRim(), study.tries(), Words.layerName(plan, worst.rimOf()), session.unit().fine(worst.rimMm()));
+        String gap = study.withGap() == 0
+                ? ""
+                : Texts.of(
+                        "hands.gap",
+                        study.withGap(),
+                        study.tries(),
+                        session.unit().fine(study.widestGapMm()));
+        String rim = study.withRim() == 0 || worst.rimOf() == 0
+                ? ""
+                : Texts.of(
+                        "hands.rim",
+                        study.withRim(),
+                        study.tries(),
+                        Words.layerName(plan, worst.rimOf()),
+                        session.unit().fine(worst.rimMm()));
         return (gap + " " + rim).strip();
     }
 

@@ -1,20 +1,5 @@
 package jurren.app.bench.layers;
 
-import jurren.app.bench.MaterialChoice;
-import jurren.app.session.Session;
-import jurren.app.theme.Controls;
-import jurren.app.theme.MeasureField;
-import jurren.app.theme.Texts;
-import jurren.app.theme.Theme;
-import jurren.core.layer.Edging;
-import jurren.core.layer.Join;
-import jurren.core.layer.Inked;
-import jurren.core.layer.Layer;
-import jurren.core.material.Colour;
-import jurren.core.material.Film;
-import jurren.core.plan.LayerOrder;
-import jurren.core.plan.LinePlan;
-import jurren.formats.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;
@@ -27,12 +12,29 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import jurren.app.bench.MaterialChoice;
+import jurren.app.session.Session;
+import jurren.app.theme.Controls;
+import jurren.app.theme.MeasureField;
+import jurren.app.theme.Texts;
+import jurren.app.theme.Theme;
+import jurren.core.layer.Edging;
+import jurren.core.layer.Inked;
+import jurren.core.layer.Join;
+import jurren.core.layer.Layer;
+import jurren.core.material.Colour;
+import jurren.core.material.Film;
+import jurren.core.plan.LayerOrder;
+import jurren.core.plan.LinePlan;
+import jurren.formats.words.Words;
 
 /** The layers from the top down, each with how it meets those under it. */
 final class LayerList {
     /** The three kinds of join, with what a new one of the kind measures. */
     private enum Kind {
-        LAID_OVER, KNOCKED_OUT, BUTTED;
+        LAID_OVER,
+        KNOCKED_OUT,
+        BUTTED;
 
         static Kind of(Join join) {
             return switch (join) {
@@ -80,36 +82,61 @@ final class LayerList {
     }
 
     void update() {
-        session.linePlan().ifPresent(plan -> session.sizePlan().ifPresent(size -> {
-            List<Object> now = List.of(size.layers(), session.unit(), plan.materials(), plan.line().edgings(), plan.blank(), plan.blankColour());
-            if (!now.equals(shown)) {
-                shown = now;
-                Controls.refill(rows, build(plan, size.layers()));
-                if (!focusNext.isEmpty()) {
-                    Node next = rows.lookup("#" + focusNext);
-                    focusNext = "";
-                    if (next != null) {
-                        next.requestFocus();
+        session.linePlan()
+                .ifPresent(plan -> session.sizePlan().ifPresent(size -> {
+                    List<Object> now = List.of(
+                            size.layers(),
+                            session.unit(),
+                            plan.materials(),
+                            plan.line().edgings(),
+                            plan.blank(),
+                            plan.blankColour());
+                    if (!now.equals(shown)) {
+                        shown = now;
+                        Controls.refill(rows, build(plan, size.layers()));
+                        if (!focusNext.isEmpty()) {
+                            Node next = rows.lookup("#" + focusNext);
+                            focusNext = "";
+                            if (next != null) {
+                                next.requestFocus();
+                            }
+                        }
                     }
-                }
-            }
-        }));
+                }));
     }
 
     private List<Node> build(LinePlan plan, List<Layer> layers) {
         List<Node> nodes = new ArrayList<>();
         for (Layer layer : layers.reversed()) {
             nodes.add(card(plan, layer));
-            nodes.add(isPressedInto(plan, layer) ? Controls.label(Texts.of("layers.pressed-into"), "join") : layer.order() == 1 ? Controls.label(Texts.of("layers.on-cloth", plan.blank().madeOf().name()), "join")
-                    : join(layer));
+            nodes.add(
+                    isPressedInto(plan, layer)
+                            ? Controls.label(Texts.of("layers.pressed-into"), "join")
+                            : layer.order() == 1
+                                    ? Controls.label(
+                                            Texts.of(
+                                                    "layers.on-cloth",
+                                                    plan.blank().madeOf().name()),
+                                            "join")
+                                    : join(layer));
         }
         if (!layers.isEmpty()) {
             if (layers.stream().map(Layer::film).distinct().count() > 1) {
                 nodes.add(Controls.label(Texts.of("layers.order"), "hint"));
             }
         }
-        Controls.refill(why, layers.isEmpty() ? List.of() : List.of(Controls.card(Controls.label(Texts.of("layers.why"), "card-title"),
-                Controls.label(String.join(" ", layers.reversed().stream().map(Words::why).distinct().toList())))));
+        Controls.refill(
+                why,
+                layers.isEmpty()
+                        ? List.of()
+                        : List.of(Controls.card(
+                                Controls.label(Texts.of("layers.why"), "card-title"),
+                                Controls.label(String.join(
+                                        " ",
+                                        layers.reversed().stream()
+                                                .map(Words::why)
+                                                .distinct()
+                                                .toList())))));
         return nodes;
     }
 
@@ -117,13 +144,28 @@ final class LayerList {
         Region swatch = new Region();
         swatch.getStyleClass().add("layer-swatch");
         swatch.setStyle("-fx-background-color: rgba(35,38,43,0.4), " + swatchPaint(layer) + ";");
-        HBox title = new HBox(8, Controls.label(layer.order() + "  " + Words.layerName(plan, layer.order()), "card-title"),
-                Controls.spring(), material(plan, layer));
+        HBox title = new HBox(
+                8,
+                Controls.label(layer.order() + "  " + Words.layerName(plan, layer.order()), "card-title"),
+                Controls.spring(),
+                material(plan, layer));
         title.setAlignment(Pos.BASELINE_LEFT);
-        VBox text = new VBox(title,
-                Controls.label(Texts.of("layers.made", Words.made(layer), layer.region().pieceCount())),
-                Controls.label(!layer.isCut() ? Texts.of("layers.colours", layer.print().inks().size())
-                        : Texts.of("layers.thinnest", session.unit().fine(plan.drawn().flaws().thinnest(layer.order()).widthMm())), "hint"));
+        VBox text = new VBox(
+                title,
+                Controls.label(Texts.of(
+                        "layers.made", Words.made(layer), layer.region().pieceCount())),
+                Controls.label(
+                        !layer.isCut()
+                                ? Texts.of(
+                                        "layers.colours", layer.print().inks().size())
+                                : Texts.of(
+                                        "layers.thinnest",
+                                        session.unit()
+                                                .fine(plan.drawn()
+                                                        .flaws()
+                                                        .thinnest(layer.order())
+                                                        .widthMm())),
+                        "hint"));
         if (layer.material().topOnly() && layer.role() != Layer.Role.BASE) {
             text.getChildren().add(Controls.label(Texts.of("layers.top-only"), "means"));
         }
@@ -140,8 +182,10 @@ final class LayerList {
     }
 
     private static boolean isPressedInto(LinePlan plan, Layer layer) {
-        return layer.isPrint() && !layer.isCut() && plan.drawn().layers().stream()
-                .anyMatch(l -> l.role() == Layer.Role.BASE && l.film().equals(layer.film()));
+        return layer.isPrint()
+                && !layer.isCut()
+                && plan.drawn().layers().stream()
+                        .anyMatch(l -> l.role() == Layer.Role.BASE && l.film().equals(layer.film()));
     }
 
     /** Of what it is made; a base and its print are made of one material, told once. */
@@ -149,7 +193,12 @@ final class LayerList {
         if (isPressedInto(plan, layer)) {
             return Controls.label("");
         }
-        Node choice = MaterialChoice.of("layer-material-" + layer.order(), Texts.of("layers.material", layer.order()), session, plan, layer.material(),
+        Node choice = MaterialChoice.of(
+                "layer-material-" + layer.order(),
+                Texts.of("layers.material", layer.order()),
+                session,
+                plan,
+                layer.material(),
                 to -> session.editLine(l -> plan.remade(l, layer, to.id())));
         ((Region) choice).setPrefWidth(Theme.wide(MATERIAL_PX));
         return choice;
@@ -159,9 +208,13 @@ final class LayerList {
     private Node edging(LinePlan plan, Layer layer) {
         Edging now = plan.edging(layer.material());
         String id = layer.material().id();
-        MeasureField out = new MeasureField(Texts.of("edging.out"), mm -> session.unit().fine(mm), text -> session.unit().parse(text),
+        MeasureField out = new MeasureField(
+                Texts.of("edging.out"),
+                mm -> session.unit().fine(mm),
+                text -> session.unit().parse(text),
                 MeasureField.within(session::unit, -Edging.MOST_MM, Edging.MOST_MM),
-                mm -> session.editLine(l -> l.withEdging(id, plan.edging(layer.material()).withOut(mm))));
+                mm -> session.editLine(
+                        l -> l.withEdging(id, plan.edging(layer.material()).withOut(mm))));
         out.setId("edging-out-" + layer.order());
         out.show(now.outMm());
         out.setPrefWidth(Theme.wide(82));
@@ -182,14 +235,22 @@ final class LayerList {
 
     /** One colour, or the colours of a print in stripes. */
     private static String swatchPaint(Layer layer) {
-        List<Colour> colours = layer.paints().stream().map(Inked::colour).distinct().toList();
+        List<Colour> colours =
+                layer.paints().stream().map(Inked::colour).distinct().toList();
         if (colours.size() == 1) {
             return colours.getFirst().hex();
         }
         StringBuilder stops = new StringBuilder("linear-gradient(to bottom");
         for (int i = 0; i < colours.size(); i++) {
-            stops.append(", ").append(colours.get(i).hex()).append(' ').append(100 * i / colours.size()).append("%, ")
-                    .append(colours.get(i).hex()).append(' ').append(100 * (i + 1) / colours.size()).append('%');
+            stops.append(", ")
+                    .append(colours.get(i).hex())
+                    .append(' ')
+                    .append(100 * i / colours.size())
+                    .append("%, ")
+                    .append(colours.get(i).hex())
+                    .append(' ')
+                    .append(100 * (i + 1) / colours.size())
+                    .append('%');
         }
         return stops.append(")").toString();
     }
@@ -202,7 +263,10 @@ final class LayerList {
         card.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
             if (e.isAltDown() && (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN)) {
                 e.consume();
-                move(layer, e.getCode() == KeyCode.UP, "layer-" + (layer.order() + (e.getCode() == KeyCode.UP ? 1 : -1)));
+                move(
+                        layer,
+                        e.getCode() == KeyCode.UP,
+                        "layer-" + (layer.order() + (e.getCode() == KeyCode.UP ? 1 : -1)));
             }
         });
         double[] from = {0};
@@ -227,37 +291,49 @@ final class LayerList {
                     focusNext = focus;
                     session.editLine(_ -> m.line());
                 }
-                case LayerOrder.Stays s -> session.say(Texts.of("layers.stays." + s.why(), Words.layerName(plan, layer.order()),
-                        s.other() == 0 ? "" : Words.layerName(plan, s.other())));
+                case LayerOrder.Stays s ->
+                    session.say(Texts.of(
+                            "layers.stays." + s.why(),
+                            Words.layerName(plan, layer.order()),
+                            s.other() == 0 ? "" : Words.layerName(plan, s.other())));
             }
         });
     }
 
     private Node join(Layer layer) {
         Film film = layer.film();
-        Controls.Choice<Kind> kind = new Controls.Choice<>("join-" + layer.order(),
-                Texts.of("join.of", layer.order()), List.of(Kind.values()), k -> Texts.of("join." + k),
+        Controls.Choice<Kind> kind = new Controls.Choice<>(
+                "join-" + layer.order(),
+                Texts.of("join.of", layer.order()),
+                List.of(Kind.values()),
+                k -> Texts.of("join." + k),
                 k -> session.editLine(l -> l.withJoin(film, k.fresh())));
         kind.show(Kind.of(layer.join()));
         FlowPane row = new FlowPane(kind);
         switch (layer.join()) {
-            case Join.LaidOver _ -> { }
-            case Join.KnockedOut k -> row.getChildren().addAll(Controls.figure(Texts.of("join.overlap")),
-                    field(layer, "join.overlap", k.overlapMm()));
-            case Join.Butted b -> row.getChildren().addAll(Controls.figure(Texts.of("join.gap")),
-                    field(layer, "join.gap", b.gapMm()));
+            case Join.LaidOver _ -> {}
+            case Join.KnockedOut k ->
+                row.getChildren()
+                        .addAll(Controls.figure(Texts.of("join.overlap")), field(layer, "join.overlap", k.overlapMm()));
+            case Join.Butted b ->
+                row.getChildren().addAll(Controls.figure(Texts.of("join.gap")), field(layer, "join.gap", b.gapMm()));
         }
         row.getStyleClass().add("join");
         return row;
     }
 
     private MeasureField field(Layer layer, String name, double now) {
-        MeasureField field = new MeasureField(Texts.of(name), mm -> session.unit().fine(mm),
+        MeasureField field = new MeasureField(
+                Texts.of(name),
+                mm -> session.unit().fine(mm),
                 text -> session.unit().parse(text),
-                mm -> mm >= 0 && mm <= 10 ? java.util.Optional.empty()
-                        : java.util.Optional.of(Texts.of("join.limits", session.unit().fine(10))),
-                mm -> session.editLine(l -> l.withJoin(layer.film(), layer.join() instanceof Join.Butted
-                        ? new Join.Butted(mm) : new Join.KnockedOut(mm))));
+                mm -> mm >= 0 && mm <= 10
+                        ? java.util.Optional.empty()
+                        : java.util.Optional.of(
+                                Texts.of("join.limits", session.unit().fine(10))),
+                mm -> session.editLine(l -> l.withJoin(
+                        layer.film(),
+                        layer.join() instanceof Join.Butted ? new Join.Butted(mm) : new Join.KnockedOut(mm))));
         field.setId("join-measure-" + layer.order());
         field.show(now);
         field.setPrefWidth(Theme.wide(82));

@@ -1,5 +1,13 @@
 package jurren.app.bench.layers;
 
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
 import jurren.app.bench.BenchLayout;
 import jurren.app.bench.BenchView;
 import jurren.app.bench.SnagCards;
@@ -21,31 +29,27 @@ import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
 import jurren.core.snag.Snag;
 import jurren.formats.words.Words;
-import java.util.List;
-import java.util.Optional;
-import java.util.Set;
-import javafx.scene.Node;
-import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.VBox;
-import javafx.scene.paint.Color;
-import javafx.scene.text.TextAlignment;
 
 /** Each layer as a sheet, seen slantwise from above, or all together as they lie. */
 public final class LayersBench implements BenchView {
     /** What the snags are about that are mended here. */
     public static final Set<Snag.Subject> MENDS = Set.of(Snag.Subject.LAYERS);
+
     private static final double COLUMN = 316;
     /** The slant: the face turned by 45 degrees and seen from 30 degrees above. */
     private static final Placement SLANTED = Placement.turned(-38).then(Placement.scaled(1, 0.5));
+
     private static final double GAP_SHARE = 0.44;
 
     /** How the layers are shown. */
     enum Spread {
-        APART, TOGETHER
+        APART,
+        TOGETHER
     }
 
     /** From a sheet's corner to its name, and what a letter of the name takes. */
     private static final double BESIDE_PX = 8;
+
     private static final double LETTER_PX = 7.3;
     private static final double NAMES_SHARE = 0.2;
 
@@ -63,8 +67,8 @@ public final class LayersBench implements BenchView {
         this.session = session;
         this.edge = new EdgeView(session);
         this.canvas = new FaceCanvas(Texts.of("layers.picture"), 16, this::bounds, this::draw);
-        this.spreads = Controls.segments("spread", List.of(Spread.values()), s -> Texts.of("layers.spread." + s),
-                this::setSpread);
+        this.spreads = Controls.segments(
+                "spread", List.of(Spread.values()), s -> Texts.of("layers.spread." + s), this::setSpread);
         this.list = new LayerList(session);
         this.hands = new HandsCard(session, this::showHands);
         spreads.show(spread);
@@ -91,7 +95,10 @@ public final class LayersBench implements BenchView {
         if (spread == Spread.TOGETHER && !canvas.isPanning(e)) {
             session.sizePlan().ifPresent(s -> {
                 Point p = s.face().rolled(canvas.view().toMm(e.getX(), e.getY()));
-                session.drag(e.isShiftDown() ? session.edgeLine().towards(p, s.area().box()) : session.edgeLine().through(p, s.area().box()));
+                session.drag(
+                        e.isShiftDown()
+                                ? session.edgeLine().towards(p, s.area().box())
+                                : session.edgeLine().through(p, s.area().box()));
             });
         }
     }
@@ -111,9 +118,11 @@ public final class LayersBench implements BenchView {
         if (spread == Spread.TOGETHER) {
             return area.grown(8);
         }
-        Box sheets = area.placed(sheet(area, 0)).joined(area.placed(sheet(area, size.layers().size())));
+        Box sheets = area.placed(sheet(area, 0))
+                .joined(area.placed(sheet(area, size.layers().size())));
         // the names stand on the right
-        return new Box(sheets.minXMm(), sheets.minYMm(), sheets.maxXMm() + NAMES_SHARE * sheets.widthMm(), sheets.maxYMm());
+        return new Box(
+                sheets.minXMm(), sheets.minYMm(), sheets.maxXMm() + NAMES_SHARE * sheets.widthMm(), sheets.maxYMm());
     }
 
     /** The area on the unrolled face. */
@@ -132,7 +141,12 @@ public final class LayersBench implements BenchView {
         LinePlan plan = session.linePlan().get();
         SizePlan size = session.sizePlan().get();
         if (size.layers().isEmpty()) {
-            pen.text(Texts.of("layers.empty"), canvas.getWidth() / 2, canvas.getHeight() / 2, Theme.text(15), Theme.SOFT,
+            pen.text(
+                    Texts.of("layers.empty"),
+                    canvas.getWidth() / 2,
+                    canvas.getHeight() / 2,
+                    Theme.text(15),
+                    Theme.SOFT,
                     TextAlignment.CENTER);
         } else if (spread == Spread.APART) {
             apart(pen, plan, size);
@@ -149,7 +163,9 @@ public final class LayersBench implements BenchView {
         Placement ground = sheet(area, 0);
         pen.fill(sheet, ground, cloth);
         for (Layer layer : size.layers()) {
-            layer.paints().forEach(i -> pen.fill(i.region(), ground, Theme.paint(i.colour()).interpolate(cloth, 0.72)));
+            layer.paints()
+                    .forEach(i ->
+                            pen.fill(i.region(), ground, Theme.paint(i.colour()).interpolate(cloth, 0.72)));
         }
         for (int i = 0; i < size.layers().size(); i++) {
             Layer layer = size.layers().get(i);
@@ -161,8 +177,13 @@ public final class LayersBench implements BenchView {
             Point label = placed.apply(new Point(area.maxXMm(), area.maxYMm()));
             String name = layer.order() + " " + Words.layerName(plan, layer.order());
             double most = canvas.getWidth() - 2 - name.length() * Theme.high(LETTER_PX);
-            pen.text(name, Math.min(pen.view().x(label.xMm()) + BESIDE_PX, most), pen.view().y(label.yMm()) + 4,
-                    Theme.measure(12), Theme.INK, TextAlignment.LEFT);
+            pen.text(
+                    name,
+                    Math.min(pen.view().x(label.xMm()) + BESIDE_PX, most),
+                    pen.view().y(label.yMm()) + 4,
+                    Theme.measure(12),
+                    Theme.INK,
+                    TextAlignment.LEFT);
         }
         plumbLines(pen, size, area);
     }
@@ -175,7 +196,9 @@ public final class LayersBench implements BenchView {
     private void plumbLines(Pen pen, SizePlan size, Box area) {
         Box art = size.laid().bounds().orElse(area);
         int top = size.layers().size();
-        for (Point p : List.of(new Point(art.minXMm(), art.centre().yMm()), new Point(art.maxXMm(), art.centre().yMm()))) {
+        for (Point p : List.of(
+                new Point(art.minXMm(), art.centre().yMm()),
+                new Point(art.maxXMm(), art.centre().yMm()))) {
             pen.line(sheet(area, 0).apply(p), sheet(area, top).apply(p), Theme.PLUM, 1.2, 3, 4);
         }
     }
@@ -189,8 +212,18 @@ public final class LayersBench implements BenchView {
             pen.outline(layers.get(i).weeded(), lies, Color.web("#23262B", 0.5), 0.8);
         }
         hands.shown().ifPresent(t -> {
-            t.gapAt().ifPresent(at -> around(pen, plan, at, Texts.of("hands.sign.gap", session.unit().fine(t.gapMm()))));
-            t.rimAt().ifPresent(at -> around(pen, plan, at, Texts.of("hands.sign.rim", session.unit().fine(t.rimMm()))));
+            t.gapAt()
+                    .ifPresent(at -> around(
+                            pen,
+                            plan,
+                            at,
+                            Texts.of("hands.sign.gap", session.unit().fine(t.gapMm()))));
+            t.rimAt()
+                    .ifPresent(at -> around(
+                            pen,
+                            plan,
+                            at,
+                            Texts.of("hands.sign.rim", session.unit().fine(t.rimMm()))));
         });
         FaceScene.edgeLine(pen, size, session.edgeLine());
     }
@@ -201,7 +234,13 @@ public final class LayersBench implements BenchView {
         pen.graphics().setStroke(Theme.MARIGOLD);
         pen.graphics().setLineWidth(2);
         pen.graphics().strokeOval(x - 14, y - 14, 28, 28);
-        pen.text(says, x + 20, y, Theme.measure(12), Theme.lineOn(plan.blankColour().colour()), TextAlignment.LEFT);
+        pen.text(
+                says,
+                x + 20,
+                y,
+                Theme.measure(12),
+                Theme.lineOn(plan.blankColour().colour()),
+                TextAlignment.LEFT);
     }
 
     private void snags(Pen pen, SizePlan size) {
@@ -212,7 +251,8 @@ public final class LayersBench implements BenchView {
             Snag snag = found.get(i);
             int number = i + 1;
             Placement onto = spread == Spread.TOGETHER ? Placement.HERE : sheet(sheetBox(size), snag.layer());
-            snag.where().map(size.face().unrolling()::apply)
+            snag.where()
+                    .map(size.face().unrolling()::apply)
                     .ifPresent(p -> pen.snag(onto.apply(p), String.valueOf(number)));
         }
     }
@@ -234,8 +274,10 @@ public final class LayersBench implements BenchView {
 
     @Override
     public Point inPicture(Point ofArt, Snag of) {
-        return session.sizePlan().map(size -> (spread == Spread.TOGETHER ? Placement.HERE : sheet(sheetBox(size), of.layer()))
-                .apply(size.face().unrolling().apply(ofArt))).orElse(ofArt);
+        return session.sizePlan()
+                .map(size -> (spread == Spread.TOGETHER ? Placement.HERE : sheet(sheetBox(size), of.layer()))
+                        .apply(size.face().unrolling().apply(ofArt)))
+                .orElse(ofArt);
     }
 
     @Override

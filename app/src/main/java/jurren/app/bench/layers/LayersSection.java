@@ -11,8 +11,11 @@ public final class LayersSection implements BenchEntry.Section {
     @Override
     public BenchEntry.Said say(Session session, Plan plan, LinePlan line) {
         double thick = line.thickestMm();
-        return new BenchEntry.Said(session.words().reversedLine(line), thick == 0 ? Texts.of("ticket.in-the-coat")
-                : Texts.of("ticket.thick", session.unit().thin(thick)),
+        return new BenchEntry.Said(
+                session.words().reversedLine(line),
+                thick == 0
+                        ? Texts.of("ticket.in-the-coat")
+                        : Texts.of("ticket.thick", session.unit().thin(thick)),
                 !line.drawn().layers().isEmpty());
     }
 }

@@ -26,6 +26,7 @@ import jurren.core.way.known.Ways;
 final class PanelsCard {
     /** A film narrower than this much of what can be cut is not thought of as one to split. */
     private static final double WIDE_SHARE = 0.85;
+
     private static final double FIELD_PX = 88;
 
     private final Session session;
@@ -36,8 +37,13 @@ final class PanelsCard {
 
     /** Told once, on the lowest film that is laid by hand of a thing that is decorated on several places. */
     Optional<Node> lineUp(LinePlan plan, Layer layer) {
-        Optional<Layer> lowest = plan.drawn().layers().stream().filter(l -> l.role() == Layer.Role.FILM && l.isCut() && Ways.of(l.material()).byHand().isPresent()).findFirst();
-        if (plan.line().places().size() < 2 || lowest.map(l -> l.order() != layer.order()).orElse(true)) {
+        Optional<Layer> lowest = plan.drawn().layers().stream()
+                .filter(l -> l.role() == Layer.Role.FILM
+                        && l.isCut()
+                        && Ways.of(l.material()).byHand().isPresent())
+                .findFirst();
+        if (plan.line().places().size() < 2
+                || lowest.map(l -> l.order() != layer.order()).orElse(true)) {
             return Optional.empty();
         }
         CheckBox marks = new CheckBox(Texts.of("panels.line-up"));
@@ -49,8 +55,11 @@ final class PanelsCard {
     }
 
     private void lineUp(String lineId, boolean on) {
-        List<Box> art = session.plan().stream().flatMap(p -> p.lines().stream()).filter(l -> l.line().id().equals(lineId))
-                .flatMap(l -> l.drawn().artBounds().stream()).toList();
+        List<Box> art = session.plan().stream()
+                .flatMap(p -> p.lines().stream())
+                .filter(l -> l.line().id().equals(lineId))
+                .flatMap(l -> l.drawn().artBounds().stream())
+                .toList();
         session.editLine(l -> l.withLineUp(on ? Optional.of(LineUp.heightMm(art)) : Optional.empty()));
     }
 
@@ -59,19 +68,31 @@ final class PanelsCard {
             return Optional.empty();
         }
         if (layer.panel().isPresent()) {
-            return Optional.ofNullable(plan.line().panels().get(layer.film())).filter(_ -> layer.panel().get().number() == 1).map(p -> split(plan, layer.film(), p));
+            return Optional.ofNullable(plan.line().panels().get(layer.film()))
+                    .filter(_ -> layer.panel().get().number() == 1)
+                    .map(p -> split(plan, layer.film(), p));
         }
-        Fit.OnFilm most = session.shop().onFilm(layer.material().id()).less(Loading.frameMm(session.job().framed()));
+        Fit.OnFilm most = session.shop()
+                .onFilm(layer.material().id())
+                .less(Loading.frameMm(session.job().framed()));
         Box box = layer.region().bounds();
-        boolean wide = Math.min(box.widthMm(), box.heightMm()) > WIDE_SHARE * most.acrossMm() || Math.max(box.widthMm(), box.heightMm()) > most.alongMm();
-        return wide ? Optional.of(Controls.flow(Controls.button("panels-split-" + layer.order(), Texts.of("panels.split"), () -> split(layer, most), "small"))) : Optional.empty();
+        boolean wide = Math.min(box.widthMm(), box.heightMm()) > WIDE_SHARE * most.acrossMm()
+                || Math.max(box.widthMm(), box.heightMm()) > most.alongMm();
+        return wide
+                ? Optional.of(Controls.flow(Controls.button(
+                        "panels-split-" + layer.order(), Texts.of("panels.split"), () -> split(layer, most), "small")))
+                : Optional.empty();
     }
 
     /** As few as fit; two where it fits as a whole. */
     private void split(Layer layer, Fit.OnFilm most) {
-        double overlap = Panels.usualOverlapMm(Ways.of(layer.material()).byHand().isPresent());
-        Optional<Panels> panels = Panels.fitting(layer.region(), most.acrossMm(), most.alongMm(), overlap).or(() -> Panels.two(layer.region(), overlap));
-        panels.ifPresentOrElse(p -> session.editLine(l -> l.withPanels(layer.film(), Optional.of(p))), () -> session.say(Texts.of("panels.cannot")));
+        double overlap =
+                Panels.usualOverlapMm(Ways.of(layer.material()).byHand().isPresent());
+        Optional<Panels> panels = Panels.fitting(layer.region(), most.acrossMm(), most.alongMm(), overlap)
+                .or(() -> Panels.two(layer.region(), overlap));
+        panels.ifPresentOrElse(
+                p -> session.editLine(l -> l.withPanels(layer.film(), Optional.of(p))),
+                () -> session.say(Texts.of("panels.cannot")));
     }
 
     private Node split(LinePlan plan, Film film, Panels now) {
@@ -84,12 +105,27 @@ final class PanelsCard {
             int seam = k;
             double least = k == 0 ? 0 : now.seamMm(k - 1, box) - from;
             double most = k == now.at().size() - 1 ? extent : now.seamMm(k + 1, box) - from;
-            all.add(field("panels-seam-" + (k + 1), Texts.of("panels.seam", k + 1), now.seamMm(k, box) - from, least + 1, most - 1,
+            all.add(field(
+                    "panels-seam-" + (k + 1),
+                    Texts.of("panels.seam", k + 1),
+                    now.seamMm(k, box) - from,
+                    least + 1,
+                    most - 1,
                     mm -> put(film, now.with(seam, mm / extent))));
         }
         all.add(Controls.figure(Texts.of("panels.overlap")));
-        all.add(field("panels-overlap", Texts.of("panels.overlap"), now.overlapMm(), 0, Panels.MOST_OVERLAP_MM, mm -> put(film, now.withOverlap(mm))));
-        all.add(Controls.button("panels-whole", Texts.of("panels.whole"), () -> session.editLine(l -> l.withPanels(film, Optional.empty())), "small"));
+        all.add(field(
+                "panels-overlap",
+                Texts.of("panels.overlap"),
+                now.overlapMm(),
+                0,
+                Panels.MOST_OVERLAP_MM,
+                mm -> put(film, now.withOverlap(mm))));
+        all.add(Controls.button(
+                "panels-whole",
+                Texts.of("panels.whole"),
+                () -> session.editLine(l -> l.withPanels(film, Optional.empty())),
+                "small"));
         return new FlowPane(8, 4, all.toArray(Node[]::new));
     }
 
@@ -98,8 +134,12 @@ final class PanelsCard {
     }
 
     private Node field(String id, String name, double now, double least, double most, DoubleConsumer taken) {
-        MeasureField field = new MeasureField(name, mm -> session.unit().format(mm), text -> session.unit().parse(text),
-                MeasureField.within(session::unit, least, most), mm -> taken.accept(mm));
+        MeasureField field = new MeasureField(
+                name,
+                mm -> session.unit().format(mm),
+                text -> session.unit().parse(text),
+                MeasureField.within(session::unit, least, most),
+                mm -> taken.accept(mm));
         field.setId(id);
         field.show(now);
         field.setPrefWidth(Theme.wide(FIELD_PX));

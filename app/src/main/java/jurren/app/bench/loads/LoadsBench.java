@@ -1,5 +1,21 @@
 package jurren.app.bench.loads;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.Cursor;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
 import jurren.app.bench.BenchLayout;
 import jurren.app.bench.BenchView;
 import jurren.app.bench.SnagCards;
@@ -22,33 +38,19 @@ import jurren.core.material.Material;
 import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
 import jurren.core.snag.Snag;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
-import java.util.Set;
-import javafx.scene.Cursor;
-import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
-import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
-import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
-import javafx.scene.paint.Color;
-import javafx.scene.text.TextAlignment;
 import jurren.formats.words.DecimalSign;
 
 /** What is cut from which roll, how much film that takes and how much it could take at the least. */
 public final class LoadsBench implements BenchView {
     /** What the snags are about that are mended here. */
     public static final Set<Snag.Subject> MENDS = Set.of(Snag.Subject.STOCK);
+
     private static final double COLUMN = 236;
 
     /** What is looked at. */
     enum Shown {
-        FILM, PRINTS
+        FILM,
+        PRINTS
     }
 
     private static final double BETWEEN_MM = 30;
@@ -86,8 +88,12 @@ public final class LoadsBench implements BenchView {
             update();
         });
         this.hand = new PieceInHand(session, canvas, picture, this::runs, () -> !showsPrints());
-        this.wishes = Controls.segments("loads-wish", List.of(Laying.Wish.values()), w -> Texts.of("loads.wish." + w),
-                w -> session.edit(session.job().withLaying(session.job().laying().withWish(w))));
+        this.wishes = Controls.segments(
+                "loads-wish",
+                List.of(Laying.Wish.values()),
+                w -> Texts.of("loads.wish." + w),
+                w -> session.edit(
+                        session.job().withLaying(session.job().laying().withWish(w))));
         this.stop = Controls.button("nest-stop", Texts.of("loads.search.stop"), this::stopOrGoOn);
         search.setWrapText(true);
         frames.setId("frames");
@@ -95,15 +101,33 @@ public final class LoadsBench implements BenchView {
         frames.setOnAction(_ -> session.edit(session.job().withFrames(frames.isSelected())));
         names.setId("names");
         names.setTooltip(new Tooltip(Texts.of("loads.names.tip")));
-        names.setOnAction(_ -> session.edit(session.job().withLaying(session.job().laying().withNames(names.isSelected()))));
+        names.setOnAction(_ ->
+                session.edit(session.job().withLaying(session.job().laying().withNames(names.isSelected()))));
         shelf.getStyleClass().add("rows");
         snags.getStyleClass().add("cards");
-        FlowPane sums = new FlowPane(sum("loads.used", used), sum("loads.least", least), sum("loads.back", back),
-                sum("loads.frame-count", framed), new VBox(4, new HBox(16, frames, names), money, new HBox(8, stop, search)));
+        FlowPane sums = new FlowPane(
+                sum("loads.used", used),
+                sum("loads.least", least),
+                sum("loads.back", back),
+                sum("loads.frame-count", framed),
+                new VBox(4, new HBox(16, frames, names), money, new HBox(8, stop, search)));
         sums.getStyleClass().add("sums");
         prints.getStyleClass().add("cards");
-        this.node = BenchLayout.of(canvas, new VBox(8, snags, piece, prints, Controls.caption(Texts.of("loads.shelf")), Controls.card(shelf),
-                Controls.button("open-shelf", Texts.of("loads.open-shelf"), () -> canvas.fireEvent(new AskFor(AskFor.What.SHELF)))), COLUMN, sums);
+        this.node = BenchLayout.of(
+                canvas,
+                new VBox(
+                        8,
+                        snags,
+                        piece,
+                        prints,
+                        Controls.caption(Texts.of("loads.shelf")),
+                        Controls.card(shelf),
+                        Controls.button(
+                                "open-shelf",
+                                Texts.of("loads.open-shelf"),
+                                () -> canvas.fireEvent(new AskFor(AskFor.What.SHELF)))),
+                COLUMN,
+                sums);
     }
 
     private static VBox sum(String key, Label value) {
@@ -128,10 +152,16 @@ public final class LoadsBench implements BenchView {
 
     private Box bounds() {
         if (showsPrints()) {
-            double width = sheets().stream().mapToDouble(s -> s.widthMm() + BETWEEN_MM).sum() - BETWEEN_MM;
-            double height = sheets().stream().mapToDouble(PrintSheet::heightMm).max().orElse(1);
+            double width =
+                    sheets().stream().mapToDouble(s -> s.widthMm() + BETWEEN_MM).sum() - BETWEEN_MM;
+            double height =
+                    sheets().stream().mapToDouble(PrintSheet::heightMm).max().orElse(1);
             // the titles stand over the sheets, as high in pixels whatever the scale
-            double px = Math.max(0.01, Math.min((canvas.getWidth() - 28) / width, (canvas.getHeight() - 28 - 2 * LoadsPicture.TITLE_PX) / height));
+            double px = Math.max(
+                    0.01,
+                    Math.min(
+                            (canvas.getWidth() - 28) / width,
+                            (canvas.getHeight() - 28 - 2 * LoadsPicture.TITLE_PX) / height));
             return new Box(0, -2 * LoadsPicture.TITLE_PX / px, width, height);
         }
         double s = picture.scale(runs(), canvas.getWidth(), canvas.getHeight());
@@ -144,11 +174,22 @@ public final class LoadsBench implements BenchView {
             return;
         }
         if (runs().isEmpty()) {
-            pen.text(Texts.of("loads.empty"), canvas.getWidth() / 2, canvas.getHeight() / 2, Theme.text(15), Theme.SOFT,
+            pen.text(
+                    Texts.of("loads.empty"),
+                    canvas.getWidth() / 2,
+                    canvas.getHeight() / 2,
+                    Theme.text(15),
+                    Theme.SOFT,
                     TextAlignment.CENTER);
             return;
         }
-        picture.draw(pen, runs(), hand.chosen(), hand.held(), picture.scale(runs(), canvas.getWidth(), canvas.getHeight()), canvas.getWidth());
+        picture.draw(
+                pen,
+                runs(),
+                hand.chosen(),
+                hand.held(),
+                picture.scale(runs(), canvas.getWidth(), canvas.getHeight()),
+                canvas.getWidth());
     }
 
     /** Side by side as they come out of the printer, the open line's pieces stronger. */
@@ -174,11 +215,31 @@ public final class LoadsBench implements BenchView {
             }
             double x = own.view().x(0);
             double y = own.view().y(0);
-            own.text(Texts.of(sheet.times() > 1 ? "loads.sheet.times" : "loads.sheet", sheet.order(), sheet.times()), x, y - 1.4 * LoadsPicture.TITLE_PX,
-                    Theme.heading(15), Theme.INK, TextAlignment.LEFT);
-            own.text(sheet.material().name(), x, y - 0.8 * LoadsPicture.TITLE_PX, Theme.text(12), Theme.INK, TextAlignment.LEFT);
-            own.text(Texts.of(sheet.isCut() ? "loads.sheet.cut" : sheet.reversed() ? "loads.sheet.reversed" : "loads.sheet.seen", sheet.load()), x,
-                    y - 0.3 * LoadsPicture.TITLE_PX, Theme.measure(12), Theme.SOFT, TextAlignment.LEFT);
+            own.text(
+                    Texts.of(sheet.times() > 1 ? "loads.sheet.times" : "loads.sheet", sheet.order(), sheet.times()),
+                    x,
+                    y - 1.4 * LoadsPicture.TITLE_PX,
+                    Theme.heading(15),
+                    Theme.INK,
+                    TextAlignment.LEFT);
+            own.text(
+                    sheet.material().name(),
+                    x,
+                    y - 0.8 * LoadsPicture.TITLE_PX,
+                    Theme.text(12),
+                    Theme.INK,
+                    TextAlignment.LEFT);
+            own.text(
+                    Texts.of(
+                            sheet.isCut()
+                                    ? "loads.sheet.cut"
+                                    : sheet.reversed() ? "loads.sheet.reversed" : "loads.sheet.seen",
+                            sheet.load()),
+                    x,
+                    y - 0.3 * LoadsPicture.TITLE_PX,
+                    Theme.measure(12),
+                    Theme.SOFT,
+                    TextAlignment.LEFT);
             left += sheet.widthMm() + BETWEEN_MM;
         }
     }
@@ -207,26 +268,46 @@ public final class LoadsBench implements BenchView {
         shows.setDisable(sheets().isEmpty() || runs().isEmpty());
         session.plan().ifPresent(plan -> {
             used.setText(session.unit().film(plan.filmUsedMm()));
-            least.setText(session.unit().film(plan.runs().stream()
-                    .filter(r -> r.load().roll().isPresent()).mapToDouble(r -> r.load().leastMm()).sum()));
-            back.setText(session.unit().film(Load.offRolls(plan.runs().stream().map(CutRun::load).toList()).entrySet().stream()
-                    .mapToDouble(e -> Math.max(0, e.getKey().lengthMm() - e.getValue())).sum()));
+            least.setText(session.unit()
+                    .film(plan.runs().stream()
+                            .filter(r -> r.load().roll().isPresent())
+                            .mapToDouble(r -> r.load().leastMm())
+                            .sum()));
+            back.setText(session.unit()
+                    .film(Load.offRolls(plan.runs().stream().map(CutRun::load).toList()).entrySet().stream()
+                            .mapToDouble(e -> Math.max(0, e.getKey().lengthMm() - e.getValue()))
+                            .sum()));
             String sign = session.shop().prices().currency();
             String film = sign + String.format(DecimalSign.locale(), "%.2f", plan.filmMoney());
-            money.setText(plan.sparedMoney() < 0.005 ? Texts.of("loads.money", film)
-                    : Texts.of("loads.money-spared", film, sign + String.format(DecimalSign.locale(), "%.2f", plan.sparedMoney())));
-            int frames = plan.runs().stream().mapToInt(r -> r.load().frames().size()).sum();
-            int reliefs = plan.runs().stream().mapToInt(r -> r.load().reliefCount()).sum();
+            money.setText(
+                    plan.sparedMoney() < 0.005
+                            ? Texts.of("loads.money", film)
+                            : Texts.of(
+                                    "loads.money-spared",
+                                    film,
+                                    sign + String.format(DecimalSign.locale(), "%.2f", plan.sparedMoney())));
+            int frames =
+                    plan.runs().stream().mapToInt(r -> r.load().frames().size()).sum();
+            int reliefs =
+                    plan.runs().stream().mapToInt(r -> r.load().reliefCount()).sum();
             framed.setText(reliefs == 0 ? String.valueOf(frames) : Texts.of("loads.frames-relieved", frames, reliefs));
         });
         wishes.show(session.job().laying().wish());
-        boolean looked = !runs().isEmpty() && !showsPrints() && session.job().laying().wish() == Laying.Wish.LEAST_FILM;
+        boolean looked =
+                !runs().isEmpty() && !showsPrints() && session.job().laying().wish() == Laying.Wish.LEAST_FILM;
         int done = session.nests().done();
         int all = session.nests().all();
         stop.setVisible(looked && all > 0 && done < all);
         stop.setManaged(stop.isVisible());
         stop.setText(Texts.of(session.nests().isStopped() ? "loads.search.on" : "loads.search.stop"));
-        search.setText(!looked || all == 0 ? "" : Texts.of(done >= all ? "loads.search.done" : session.nests().isStopped() ? "loads.search.stopped" : "loads.search", Math.round(100.0 * done / all)));
+        search.setText(
+                !looked || all == 0
+                        ? ""
+                        : Texts.of(
+                                done >= all
+                                        ? "loads.search.done"
+                                        : session.nests().isStopped() ? "loads.search.stopped" : "loads.search",
+                                Math.round(100.0 * done / all)));
         session.nests().want(session.bench() == Bench.LOADS && looked);
         piece.getChildren().setAll(hand.card());
         prints.getChildren().setAll(session.plan().map(this::printCards).orElse(List.of()));
@@ -257,9 +338,16 @@ public final class LoadsBench implements BenchView {
         VBox rows = new VBox();
         rows.getStyleClass().add("rows");
         for (PrintSheet p : plan.prints()) {
-            rows.getChildren().add(Controls.label(Texts.of("loads.print", p.order(), p.material().name()), "card-title"));
-            rows.getChildren().add(Controls.label(Texts.of("loads.print.size", session.unit().number(p.widthMm()),
-                    session.unit().format(p.heightMm()), p.times(), p.slots().size())));
+            rows.getChildren()
+                    .add(Controls.label(
+                            Texts.of("loads.print", p.order(), p.material().name()), "card-title"));
+            rows.getChildren()
+                    .add(Controls.label(Texts.of(
+                            "loads.print.size",
+                            session.unit().number(p.widthMm()),
+                            session.unit().format(p.heightMm()),
+                            p.times(),
+                            p.slots().size())));
         }
         return List.of(Controls.caption(Texts.of("loads.prints")), Controls.card(rows));
     }
@@ -271,7 +359,8 @@ public final class LoadsBench implements BenchView {
         for (Stock roll : session.shop().shelf()) {
             if (!roll.materialId().equals(material)) {
                 material = roll.materialId();
-                rows.add(Controls.label(session.shop().material(material).map(Material::name).orElse(material), "card-title"));
+                rows.add(Controls.label(
+                        session.shop().material(material).map(Material::name).orElse(material), "card-title"));
             }
             rows.add(shelfRow(roll));
         }
@@ -293,10 +382,22 @@ public final class LoadsBench implements BenchView {
     }
 
     private Node shelfRow(Stock roll) {
-        String colour = session.shop().material(roll.materialId()).map(m -> m.colourName(roll.colour())).orElse("");
-        String name = roll instanceof Offcut o ? Texts.of(o.whole() ? "loads.shelf.sheet" : "loads.shelf.offcut", colour, o.id()) : colour;
-        HBox row = Controls.row(name, Controls.figure(roll instanceof Offcut ? Texts.of("loads.shelf.size", session.unit().number(roll.lengthMm()), session.unit().format(roll.widthMm()))
-                : session.unit().film(roll.lengthMm())));
+        String colour = session.shop()
+                .material(roll.materialId())
+                .map(m -> m.colourName(roll.colour()))
+                .orElse("");
+        String name = roll instanceof Offcut o
+                ? Texts.of(o.whole() ? "loads.shelf.sheet" : "loads.shelf.offcut", colour, o.id())
+                : colour;
+        HBox row = Controls.row(
+                name,
+                Controls.figure(
+                        roll instanceof Offcut
+                                ? Texts.of(
+                                        "loads.shelf.size",
+                                        session.unit().number(roll.lengthMm()),
+                                        session.unit().format(roll.widthMm()))
+                                : session.unit().film(roll.lengthMm())));
         javafx.scene.shape.Rectangle chip = new javafx.scene.shape.Rectangle(12, 12, Theme.paint(roll.colour()));
         chip.setStroke(Theme.SOFT);
         row.getChildren().addFirst(chip);

@@ -10,9 +10,18 @@ import jurren.core.plan.Plan;
 public final class LoadsSection implements BenchEntry.Section {
     @Override
     public BenchEntry.Said say(Session session, Plan plan, LinePlan line) {
-        int sheets = plan.prints().stream().filter(p -> p.slots().stream().anyMatch(s -> s.lineId().equals(line.line().id()))).mapToInt(p -> p.times()).sum();
-        return new BenchEntry.Said(sheets > 0 ? Texts.of("ticket.sheets", sheets) : Texts.of("ticket.loads", plan.runs().size()),
-                sheets > 0 ? Texts.of("ticket.loads-job", plan.runs().size())
-                        : Texts.of("ticket.film", session.unit().film(plan.filmUsedMm())), !plan.runs().isEmpty());
+        int sheets = plan.prints().stream()
+                .filter(p -> p.slots().stream()
+                        .anyMatch(s -> s.lineId().equals(line.line().id())))
+                .mapToInt(p -> p.times())
+                .sum();
+        return new BenchEntry.Said(
+                sheets > 0
+                        ? Texts.of("ticket.sheets", sheets)
+                        : Texts.of("ticket.loads", plan.runs().size()),
+                sheets > 0
+                        ? Texts.of("ticket.loads-job", plan.runs().size())
+                        : Texts.of("ticket.film", session.unit().film(plan.filmUsedMm())),
+                !plan.runs().isEmpty());
     }
 }

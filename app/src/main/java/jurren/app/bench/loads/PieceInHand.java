@@ -43,7 +43,12 @@ final class PieceInHand {
     private LoadsPicture.Held held;
     private Point from;
 
-    PieceInHand(Session session, FaceCanvas canvas, LoadsPicture picture, Supplier<List<CutRun>> runs, BooleanSupplier shown) {
+    PieceInHand(
+            Session session,
+            FaceCanvas canvas,
+            LoadsPicture picture,
+            Supplier<List<CutRun>> runs,
+            BooleanSupplier shown) {
         this.session = session;
         this.canvas = canvas;
         this.picture = picture;
@@ -57,14 +62,24 @@ final class PieceInHand {
     }
 
     private Optional<Load> load() {
-        return chosen().flatMap(p -> runs.get().stream().map(CutRun::load).filter(l -> l.placed().contains(p)).findFirst());
+        return chosen().flatMap(p -> runs.get().stream()
+                .map(CutRun::load)
+                .filter(l -> l.placed().contains(p))
+                .findFirst());
     }
 
     /** The chosen piece where it lies now. */
     Optional<Placed> chosen() {
-        return chosen == null ? Optional.empty() : runs.get().stream().flatMap(r -> r.load().placed().stream())
-                .filter(p -> p.item().lineId().equals(chosen.lineId()) && p.item().place().equals(chosen.place()) && p.item().size().equals(chosen.size())
-                        && p.item().copy() == chosen.copy() && p.item().layer().order() == chosen.layer().order()).findFirst();
+        return chosen == null
+                ? Optional.empty()
+                : runs.get().stream()
+                        .flatMap(r -> r.load().placed().stream())
+                        .filter(p -> p.item().lineId().equals(chosen.lineId())
+                                && p.item().place().equals(chosen.place())
+                                && p.item().size().equals(chosen.size())
+                                && p.item().copy() == chosen.copy()
+                                && p.item().layer().order() == chosen.layer().order())
+                        .findFirst();
     }
 
     Optional<LoadsPicture.Held> held() {
@@ -77,7 +92,8 @@ final class PieceInHand {
         }
         canvas.requestFocus();
         Point at = canvas.view().toMm(e.getX(), e.getY());
-        Optional<LoadsPicture.Hit> hit = picture.at(runs.get(), picture.scale(runs.get(), canvas.getWidth(), canvas.getHeight()), canvas.getWidth(), at);
+        Optional<LoadsPicture.Hit> hit = picture.at(
+                runs.get(), picture.scale(runs.get(), canvas.getWidth(), canvas.getHeight()), canvas.getWidth(), at);
         chosen = hit.map(h -> h.piece().item()).orElse(null);
         from = hit.map(_ -> at).orElse(null);
         session.nudge();
@@ -100,15 +116,21 @@ final class PieceInHand {
             } else if (offcut.isOf(h.load().material().id(), h.load().colour())) {
                 wholeLayer(h.piece().item(), offcut);
             } else {
-                session.say(Texts.of("loads.other-film", offcut.id(), session.shelf().name(offcut)));
+                session.say(Texts.of(
+                        "loads.other-film", offcut.id(), session.shelf().name(offcut)));
             }
         });
     }
 
     private Optional<LoadsPicture.Hit> at(double sceneX, double sceneY) {
         var local = canvas.sceneToLocal(sceneX, sceneY);
-        return !shown.getAsBoolean() || !canvas.getBoundsInLocal().contains(local) ? Optional.empty()
-                : picture.at(runs.get(), picture.scale(runs.get(), canvas.getWidth(), canvas.getHeight()), canvas.getWidth(), canvas.view().toMm(local.getX(), local.getY()));
+        return !shown.getAsBoolean() || !canvas.getBoundsInLocal().contains(local)
+                ? Optional.empty()
+                : picture.at(
+                        runs.get(),
+                        picture.scale(runs.get(), canvas.getWidth(), canvas.getHeight()),
+                        canvas.getWidth(),
+                        canvas.view().toMm(local.getX(), local.getY()));
     }
 
     private void dragged(MouseEvent e) {
@@ -122,8 +144,18 @@ final class PieceInHand {
 
     private void drag(double dxMm, double dyMm) {
         chosen().ifPresent(p -> load().filter(l -> !session.job().laying().isTaken(l.stock()))
-                .ifPresent(l -> held = new LoadsPicture.Held(p, l, dxMm, dyMm, l.isFree(p, dxMm, dyMm, session.shop().cutter(),
-                        other -> session.job().laying().pin(other.item()).isPresent()))));
+                .ifPresent(l -> held = new LoadsPicture.Held(
+                        p,
+                        l,
+                        dxMm,
+                        dyMm,
+                        l.isFree(
+                                p,
+                                dxMm,
+                                dyMm,
+                                session.shop().cutter(),
+                                other ->
+                                        session.job().laying().pin(other.item()).isPresent()))));
     }
 
     private void released() {
@@ -132,7 +164,11 @@ final class PieceInHand {
         held = null;
         if (h != null && Math.hypot(h.dxMm(), h.dyMm()) * canvas.view().pxPerMm() > 2) {
             if (h.free()) {
-                pin(h.piece(), h.load().stock().id(), h.piece().degrees(), h.piece().onto().then(Placement.moved(h.dxMm(), h.dyMm())));
+                pin(
+                        h.piece(),
+                        h.load().stock().id(),
+                        h.piece().degrees(),
+                        h.piece().onto().then(Placement.moved(h.dxMm(), h.dyMm())));
             } else {
                 session.say(Texts.of("loads.not-free"));
             }
@@ -147,7 +183,7 @@ final class PieceInHand {
             case RIGHT -> move(step, 0, e);
             case UP -> move(0, step, e);
             case DOWN -> move(0, -step, e);
-            case TAB -> { }
+            case TAB -> {}
             default -> {
                 if (e.getCode() == KeyCode.SPACE && chosen().isEmpty()) {
                     next();
@@ -171,7 +207,11 @@ final class PieceInHand {
         LoadsPicture.Held h = held;
         held = null;
         if (h != null && h.free()) {
-            pin(h.piece(), h.load().stock().id(), h.piece().degrees(), h.piece().onto().then(Placement.moved(dx, dy)));
+            pin(
+                    h.piece(),
+                    h.load().stock().id(),
+                    h.piece().degrees(),
+                    h.piece().onto().then(Placement.moved(dx, dy)));
         } else {
             session.say(Texts.of("loads.not-free"));
         }
@@ -180,8 +220,16 @@ final class PieceInHand {
     private void pin(Placed p, String stock, double degrees, Placement onto) {
         CutItem i = p.item();
         Laying laying = session.job().laying();
-        session.edit(session.job().withLaying(laying.with(new Pin(i.lineId(), i.place(), i.size(), i.copy(), i.layer().order(), stock, degrees,
-                new Point(onto.dxMm(), onto.dyMm())))));
+        session.edit(session.job()
+                .withLaying(laying.with(new Pin(
+                        i.lineId(),
+                        i.place(),
+                        i.size(),
+                        i.copy(),
+                        i.layer().order(),
+                        stock,
+                        degrees,
+                        new Point(onto.dxMm(), onto.dyMm())))));
     }
 
     /** A quarter about its own middle. */
@@ -191,7 +239,11 @@ final class PieceInHand {
             Point middle = p.box().centre();
             Placement turned = p.item().ontoFilm(degrees);
             Point now = p.item().layer().region().bounds().placed(turned).centre();
-            pin(p, l.stock().id(), degrees, turned.then(Placement.moved(middle.xMm() - now.xMm(), middle.yMm() - now.yMm())));
+            pin(
+                    p,
+                    l.stock().id(),
+                    degrees,
+                    turned.then(Placement.moved(middle.xMm() - now.xMm(), middle.yMm() - now.yMm())));
         }));
     }
 
@@ -199,18 +251,37 @@ final class PieceInHand {
     private void send(Placed p, FilmPiece to) {
         Box usable = to.usable(session.shop().cutter()).bounds();
         Box box = p.item().layer().region().bounds().placed(p.item().ontoFilm(p.degrees()));
-        pin(p, to.id(), p.degrees(), p.item().ontoFilm(p.degrees()).then(Placement.moved(usable.minXMm() - box.minXMm() + Load.PINNED_IN_MM,
-                usable.minYMm() - box.minYMm() + Load.PINNED_IN_MM)));
+        pin(
+                p,
+                to.id(),
+                p.degrees(),
+                p.item()
+                        .ontoFilm(p.degrees())
+                        .then(Placement.moved(
+                                usable.minXMm() - box.minXMm() + Load.PINNED_IN_MM,
+                                usable.minYMm() - box.minYMm() + Load.PINNED_IN_MM)));
     }
 
     /** Every piece of a layer onto one piece of film, as many as that takes. */
     private void wholeLayer(CutItem of, Offcut stock) {
-        List<CutItem> items = runs.get().stream().map(CutRun::load).filter(l -> !session.job().laying().isTaken(l.stock())).flatMap(l -> l.placed().stream()).map(Placed::item)
-                .filter(i -> i.lineId().equals(of.lineId()) && i.place().equals(of.place()) && i.layer().film().equals(of.layer().film())).toList();
-        List<Pin> pins = WholeLayer.onto(items, stock, session.shop().cutter(), session.job().framed());
+        List<CutItem> items = runs.get().stream()
+                .map(CutRun::load)
+                .filter(l -> !session.job().laying().isTaken(l.stock()))
+                .flatMap(l -> l.placed().stream())
+                .map(Placed::item)
+                .filter(i -> i.lineId().equals(of.lineId())
+                        && i.place().equals(of.place())
+                        && i.layer().film().equals(of.layer().film()))
+                .toList();
+        List<Pin> pins = WholeLayer.onto(
+                items, stock, session.shop().cutter(), session.job().framed());
         if (pins.isEmpty()) {
             Box b = of.layer().region().bounds();
-            session.say(Texts.of("loads.none-fits", stock.id(), session.unit().number(b.widthMm()), session.unit().format(b.heightMm())));
+            session.say(Texts.of(
+                    "loads.none-fits",
+                    stock.id(),
+                    session.unit().number(b.widthMm()),
+                    session.unit().format(b.heightMm())));
             return;
         }
         Laying laying = session.job().laying();
@@ -227,7 +298,12 @@ final class PieceInHand {
             return List.copyOf(session.shop().shelf());
         }
         Stream<FilmPiece> mats = runs.get().stream().map(r -> r.load().stock()).filter(MatPiece.class::isInstance);
-        return Stream.concat(session.shop().shelf().stream().filter(Offcut.class::isInstance).map(FilmPiece.class::cast), mats).toList();
+        return Stream.concat(
+                        session.shop().shelf().stream()
+                                .filter(Offcut.class::isInstance)
+                                .map(FilmPiece.class::cast),
+                        mats)
+                .toList();
     }
 
     private static String to(FilmPiece other) {
@@ -247,31 +323,58 @@ final class PieceInHand {
             return List.of();
         }
         if (piece.isEmpty() || load.isEmpty()) {
-            long pins = laying.pins().stream().filter(p -> laying.taken().stream().noneMatch(t -> t.id().equals(p.stock()))).count();
-            return pins == 0 ? List.of(Controls.label(Texts.of("loads.by-hand"), "hint")) : List.of(Controls.card(Controls.label(Texts.of("loads.pins", pins), "hint"),
-                    Controls.button("pins-off", Texts.of("loads.pins-off"), () -> session.edit(session.job().withLaying(laying.without(p ->
-                            laying.taken().stream().noneMatch(t -> t.id().equals(p.stock()))))))));
+            long pins = laying.pins().stream()
+                    .filter(p -> laying.taken().stream().noneMatch(t -> t.id().equals(p.stock())))
+                    .count();
+            return pins == 0
+                    ? List.of(Controls.label(Texts.of("loads.by-hand"), "hint"))
+                    : List.of(Controls.card(
+                            Controls.label(Texts.of("loads.pins", pins), "hint"),
+                            Controls.button(
+                                    "pins-off",
+                                    Texts.of("loads.pins-off"),
+                                    () -> session.edit(session.job()
+                                            .withLaying(laying.without(p -> laying.taken().stream()
+                                                    .noneMatch(t -> t.id().equals(p.stock()))))))));
         }
         Placed p = piece.get();
         CutItem i = p.item();
-        List<Node> rows = new ArrayList<>(List.of(Controls.label(Texts.of("loads.piece", i.lineId(), i.size(), i.copy()), "card-title"),
-                Controls.label(Texts.of("loads.piece.lies", session.unit().format(p.box().minXMm()), session.unit().format(p.box().minYMm()), Math.round(p.degrees())), "hint")));
+        List<Node> rows = new ArrayList<>(List.of(
+                Controls.label(Texts.of("loads.piece", i.lineId(), i.size(), i.copy()), "card-title"),
+                Controls.label(
+                        Texts.of(
+                                "loads.piece.lies",
+                                session.unit().format(p.box().minXMm()),
+                                session.unit().format(p.box().minYMm()),
+                                Math.round(p.degrees())),
+                        "hint")));
         if (laying.isTaken(load.get().stock())) {
             rows.add(Controls.label(Texts.of("loads.piece.cut"), "hint"));
         } else {
             rows.add(Controls.button("piece-turn", Texts.of("loads.turn"), this::turn));
             if (laying.pin(i).isPresent()) {
-                rows.add(Controls.button("piece-free", Texts.of("loads.let-go"), () -> session.edit(session.job().withLaying(laying.without(x -> x.isOf(i))))));
+                rows.add(Controls.button(
+                        "piece-free",
+                        Texts.of("loads.let-go"),
+                        () -> session.edit(session.job().withLaying(laying.without(x -> x.isOf(i))))));
             } else {
-                rows.add(Controls.button("piece-pin", Texts.of("loads.pin"), () -> pin(p, load.get().stock().id(), p.degrees(), p.onto())));
+                rows.add(Controls.button(
+                        "piece-pin",
+                        Texts.of("loads.pin"),
+                        () -> pin(p, load.get().stock().id(), p.degrees(), p.onto())));
             }
             for (FilmPiece other : others(load.get())) {
-                boolean fits = other.isOf(load.get().material().id(), load.get().colour()) && !other.equals(load.get().stock())
+                boolean fits = other.isOf(load.get().material().id(), load.get().colour())
+                        && !other.equals(load.get().stock())
                         && !other.usable(session.shop().cutter()).isEmpty();
                 if (fits) {
-                    rows.add(Controls.button("piece-to-" + other.id().replace('/', '-'), to(other), () -> send(p, other)));
+                    rows.add(Controls.button(
+                            "piece-to-" + other.id().replace('/', '-'), to(other), () -> send(p, other)));
                     if (other instanceof Offcut offcut) {
-                        rows.add(Controls.button("layer-to-" + other.id().replaceAll("[^A-Za-z0-9]+", "-"), Texts.of("loads.layer-to", other.id()), () -> wholeLayer(i, offcut)));
+                        rows.add(Controls.button(
+                                "layer-to-" + other.id().replaceAll("[^A-Za-z0-9]+", "-"),
+                                Texts.of("loads.layer-to", other.id()),
+                                () -> wholeLayer(i, offcut)));
                     }
                 }
             }

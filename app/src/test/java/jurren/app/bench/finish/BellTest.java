@@ -1,10 +1,10 @@
 package jurren.app.bench.finish;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatCode;
-
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
 
 class BellTest {
     /** At 22,050 a second: 880 Hz crosses zero about 2 · 880 · 0.18 times, 1320 Hz half as often again. */
@@ -15,8 +15,11 @@ class BellTest {
         assertThat(half).isEqualTo((int) (22_050 * 0.18));
         assertThat(crossings(wave, 0, half)).isBetween(300, 325);
         assertThat(crossings(wave, half, wave.length)).isBetween(455, 480);
-        assertThat(IntStream.range(0, 20).map(i -> Math.abs(wave[i])).max().orElseThrow()).as("no click at its beginning").isLessThan(4);
-        assertThat(IntStream.range(0, half).map(i -> Math.abs(wave[i])).max().orElseThrow()).isGreaterThan(80);
+        assertThat(IntStream.range(0, 20).map(i -> Math.abs(wave[i])).max().orElseThrow())
+                .as("no click at its beginning")
+                .isLessThan(4);
+        assertThat(IntStream.range(0, half).map(i -> Math.abs(wave[i])).max().orElseThrow())
+                .isGreaterThan(80);
     }
 
     @Test

@@ -1,8 +1,8 @@
 package jurren.app.bench.finish;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import org.junit.jupiter.api.Test;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 /** A clock that the test moves. */
 class StepTimerTest {

@@ -1,10 +1,10 @@
 package jurren.core.art.treat;
 
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Warp;
-import java.util.List;
 
 /**
  * Bent along an arc: level lines become arcs of which that through the middle has the radius, up like
@@ -19,11 +19,13 @@ public record Bend(double radiusMm) implements Treatment {
 
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        return Paint.box(paints).map(b -> {
-            double least = Math.max(b.heightMm() / 2 * 1.02, b.widthMm() / (2 * Math.PI) * 1.02);
-            double radius = Math.copySign(Math.max(Math.abs(radiusMm), least), radiusMm);
-            return Paint.each(paints, r -> r.warped(warp(b, radius)).sound());
-        }).orElse(paints);
+        return Paint.box(paints)
+                .map(b -> {
+                    double least = Math.max(b.heightMm() / 2 * 1.02, b.widthMm() / (2 * Math.PI) * 1.02);
+                    double radius = Math.copySign(Math.max(Math.abs(radiusMm), least), radiusMm);
+                    return Paint.each(paints, r -> r.warped(warp(b, radius)).sound());
+                })
+                .orElse(paints);
     }
 
     private static Warp warp(Box b, double radius) {

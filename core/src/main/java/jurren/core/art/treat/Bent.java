@@ -6,8 +6,7 @@ import jurren.core.geometry.Warp;
 final class Bent {
     private static final double LEAST_MM = 0.5;
 
-    private Bent() {
-    }
+    private Bent() {}
 
     /** Puts the image of a point into an array. */
     interface Formula {

@@ -22,12 +22,15 @@ record Blurred(Region region, double blurMm, Colour colour, Picture picture, Pla
     private static final int PASSES = 3;
     /** Pixels over the way that the edge fades; more would not be seen. */
     private static final double PX_OVER_BLUR = 9;
+
     private static final double LEAST_PX_PER_MM = 0.25;
     private static final double MOST_PX = 4_000_000;
 
     static Blurred of(Region region, double blurMm, Colour colour) {
         Box box = region.bounds().grown(blurMm);
-        double scale = Math.max(LEAST_PX_PER_MM, Math.min(PX_OVER_BLUR / blurMm, Math.sqrt(MOST_PX / (box.widthMm() * box.heightMm()))));
+        double scale = Math.max(
+                LEAST_PX_PER_MM,
+                Math.min(PX_OVER_BLUR / blurMm, Math.sqrt(MOST_PX / (box.widthMm() * box.heightMm()))));
         int reach = Math.max(1, (int) Math.round(blurMm * scale / PASSES));
         int w = (int) Math.ceil(box.widthMm() * scale) + 1;
         int h = (int) Math.ceil(box.heightMm() * scale) + 1;
@@ -49,7 +52,12 @@ record Blurred(Region region, double blurMm, Colour colour, Picture picture, Pla
         for (int i = 0; i < argb.length; i++) {
             argb[i] = Math.clamp(Math.round(alpha[i]), 0, 255) << 24 | colour.rgb();
         }
-        return new Blurred(region, blurMm, colour, Picture.ofOwned(w, h, argb), Placement.scaled(1 / scale).then(Placement.moved(box.minXMm(), box.minYMm())));
+        return new Blurred(
+                region,
+                blurMm,
+                colour,
+                Picture.ofOwned(w, h, argb),
+                Placement.scaled(1 / scale).then(Placement.moved(box.minXMm(), box.minYMm())));
     }
 
     /** Each line becomes the mean over a window of 2·reach + 1; beside the picture there is nothing. */
@@ -72,7 +80,8 @@ record Blurred(Region region, double blurMm, Colour colour, Picture picture, Pla
     /** The pixels follow from the rest. */
     @Override
     public boolean equals(Object o) {
-        return this == o || o instanceof Blurred b && blurMm == b.blurMm && colour.equals(b.colour) && region.equals(b.region);
+        return this == o
+                || o instanceof Blurred b && blurMm == b.blurMm && colour.equals(b.colour) && region.equals(b.region);
     }
 
     @Override

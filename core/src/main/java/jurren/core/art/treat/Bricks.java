@@ -1,19 +1,28 @@
 package jurren.core.art.treat;
 
+import java.util.ArrayList;
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
-import java.util.ArrayList;
-import java.util.List;
 
 /**
  * Crossed by the joints of a brick wall, even about the middle. The joints are cut through or in a second colour.
  * From there it can be moved and turned; each part may have its own.
  */
-public record Bricks(double lengthMm, double heightMm, double jointMm, boolean cutThrough, Colour colour, double shiftMm, double downMm,
-                     double degrees, boolean eachPart) implements Treatment {
+public record Bricks(
+        double lengthMm,
+        double heightMm,
+        double jointMm,
+        boolean cutThrough,
+        Colour colour,
+        double shiftMm,
+        double downMm,
+        double degrees,
+        boolean eachPart)
+        implements Treatment {
     private static final int MOST = 20_000;
 
     public Bricks {
@@ -29,7 +38,12 @@ public record Bricks(double lengthMm, double heightMm, double jointMm, boolean c
 
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        return Pattern.fill(paints, new Pattern.Laying(shiftMm, downMm, degrees, false, eachPart), s -> joints(s.bounds()), cutThrough, colour);
+        return Pattern.fill(
+                paints,
+                new Pattern.Laying(shiftMm, downMm, degrees, false, eachPart),
+                s -> joints(s.bounds()),
+                cutThrough,
+                colour);
     }
 
     private Pattern joints(Box all) {

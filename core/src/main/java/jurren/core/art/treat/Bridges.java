@@ -1,10 +1,10 @@
 package jurren.core.art.treat;
 
+import java.util.ArrayList;
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Region;
-import java.util.ArrayList;
-import java.util.List;
 
 /** Loose parts are bridged to their neighbours until all is one part; the bridges are in the lowest colour. */
 public record Bridges(double widthMm, int each) implements Treatment {

@@ -1,14 +1,14 @@
 package jurren.core.art.treat;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Piece;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.List;
 
 /**
  * Straight bridges from loose parts to what holds them. The largest part holds; the others join it one
@@ -23,17 +23,20 @@ final class Bridging {
     private static final int MOST_PARTS = 400;
     /** Ways that are tried on each side of the shortest one. */
     private static final int STEPS = 6;
+
     private static final double SAME_MM = 1e-6;
 
-    private Bridging() {
-    }
+    private Bridging() {}
 
     /** The bridges alone, overlapping what they join; empty when it is one part already. */
     static Region bridges(Region parts, double widthMm, int each, boolean upright) {
-        List<Region> loose = new ArrayList<>(parts.pieces().stream().map(Piece::region)
-                .sorted(Comparator.comparingDouble(Region::areaMm2).reversed()).toList());
+        List<Region> loose = new ArrayList<>(parts.pieces().stream()
+                .map(Piece::region)
+                .sorted(Comparator.comparingDouble(Region::areaMm2).reversed())
+                .toList());
         if (loose.size() > MOST_PARTS) {
-            throw new IllegalArgumentException("bridges can hold " + MOST_PARTS + " parts at most, not " + loose.size());
+            throw new IllegalArgumentException(
+                    "bridges can hold " + MOST_PARTS + " parts at most, not " + loose.size());
         }
         if (loose.size() < 2) {
             return Region.EMPTY;
@@ -76,7 +79,8 @@ final class Bridging {
 
     /** Looked at closely only where the boxes are near enough. */
     private static Reached nearer(Reached soFar, Region part, Region newest) {
-        if (soFar != null && part.bounds().grown(soFar.length).crossed(newest.bounds()).isEmpty()) {
+        if (soFar != null
+                && part.bounds().grown(soFar.length).crossed(newest.bounds()).isEmpty()) {
             return soFar;
         }
         List<Point> way = part.shortestWayTo(newest);
@@ -88,7 +92,8 @@ final class Bridging {
         return way.getFirst().distanceMm(way.getLast());
     }
 
-    private static List<Region> toHold(Region part, Region held, List<Point> shortest, double widthMm, int each, boolean upright) {
+    private static List<Region> toHold(
+            Region part, Region held, List<Point> shortest, double widthMm, int each, boolean upright) {
         if (upright) {
             List<Region> all = spread(part, held, -Math.PI / 2, 0, widthMm, each);
             if (!all.isEmpty()) {
@@ -98,7 +103,8 @@ final class Bridging {
         List<Point> straight = widthBetween(part, held, shortest, widthMm);
         List<Region> all = new ArrayList<>(List.of(bar(straight.getFirst(), straight.getLast(), widthMm)));
         Point middle = part.bounds().centre();
-        double first = Math.atan2(shortest.getLast().yMm() - middle.yMm(), shortest.getLast().xMm() - middle.xMm());
+        double first = Math.atan2(
+                shortest.getLast().yMm() - middle.yMm(), shortest.getLast().xMm() - middle.xMm());
         all.addAll(spread(part, held, first, 1, widthMm, each));
         return all;
     }
@@ -133,22 +139,28 @@ final class Bridging {
             for (int side = -1; side <= 1; side++) {
                 longest = Math.max(longest, gap(part, held, shortest, dx, dy, beside + side * widthMm / 2, widthMm));
             }
-            if (longest < least - SAME_MM || Math.abs(longest - least) <= SAME_MM && Math.abs(step) < Math.abs(bestStep)) {
+            if (longest < least - SAME_MM
+                    || Math.abs(longest - least) <= SAME_MM && Math.abs(step) < Math.abs(bestStep)) {
                 least = longest;
                 bestStep = step;
-                best = List.of(shortest.getFirst().plus(-dy * beside, dx * beside), shortest.getLast().plus(-dy * beside, dx * beside));
+                best = List.of(
+                        shortest.getFirst().plus(-dy * beside, dx * beside),
+                        shortest.getLast().plus(-dy * beside, dx * beside));
             }
         }
         return least < Double.POSITIVE_INFINITY ? best : shortest;
     }
 
     /** How long a bridge is on one line beside the shortest way; infinite where the line misses one of both. */
-    private static double gap(Region part, Region held, List<Point> way, double dx, double dy, double beside, double widthMm) {
+    private static double gap(
+            Region part, Region held, List<Point> way, double dx, double dy, double beside, double widthMm) {
         Point from = way.getFirst().plus(-dy * beside - dx * widthMm * 2, dx * beside - dy * widthMm * 2);
         Point to = way.getLast().plus(-dy * beside + dx * widthMm * 2, dx * beside + dy * widthMm * 2);
         var own = part.along(from, to);
         var its = held.along(from, to);
-        return own.isEmpty() || its.isEmpty() ? Double.POSITIVE_INFINITY : its.getFirst().fromMm() - own.getLast().toMm();
+        return own.isEmpty() || its.isEmpty()
+                ? Double.POSITIVE_INFINITY
+                : its.getFirst().fromMm() - own.getLast().toMm();
     }
 
     /** From the part outwards in a direction to the first place that holds. */
@@ -162,7 +174,9 @@ final class Bridging {
             return java.util.Optional.empty();
         }
         double from = own.getLast().toMm();
-        return its.stream().filter(i -> i.fromMm() > from).findFirst()
+        return its.stream()
+                .filter(i -> i.fromMm() > from)
+                .findFirst()
                 .map(i -> List.of(middle.towards(end, from / far), middle.towards(end, i.fromMm() / far)));
     }
 

@@ -1,5 +1,7 @@
 package jurren.core.art.treat;
 
+import java.util.ArrayList;
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
@@ -8,16 +10,23 @@ import jurren.core.geometry.Outline;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
-import java.util.ArrayList;
-import java.util.List;
 
 /**
  * Filled with zigzag bands: each rises and falls once in {@code lengthMm} by half of that. Widths are
  * measured straight down. Cut through or in a second colour.
  * From there it can be moved and turned; each part may have its own.
  */
-public record Chevrons(double widthMm, double gapMm, double lengthMm, boolean cutThrough, Colour colour, double shiftMm, double downMm,
-                       double degrees, boolean eachPart) implements Treatment {
+public record Chevrons(
+        double widthMm,
+        double gapMm,
+        double lengthMm,
+        boolean cutThrough,
+        Colour colour,
+        double shiftMm,
+        double downMm,
+        double degrees,
+        boolean eachPart)
+        implements Treatment {
     private static final int MOST_CORNERS = 50_000;
 
     public Chevrons {
@@ -33,7 +42,12 @@ public record Chevrons(double widthMm, double gapMm, double lengthMm, boolean cu
 
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        return Pattern.fill(paints, new Pattern.Laying(shiftMm, downMm, degrees, false, eachPart), s -> bands(s.bounds()), cutThrough, colour);
+        return Pattern.fill(
+                paints,
+                new Pattern.Laying(shiftMm, downMm, degrees, false, eachPart),
+                s -> bands(s.bounds()),
+                cutThrough,
+                colour);
     }
 
     private Pattern bands(Box all) {

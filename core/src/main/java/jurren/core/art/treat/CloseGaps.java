@@ -8,7 +8,8 @@ import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
 
 /**
- * Slits narrower than {@code upToMm} are filled with the lowest colour, which then runs {@code underMm} under those beside
+ * Slits narrower than {@code upToMm} are filled with the lowest colour, which then runs {@code underMm} under those
+ * beside
  * them: two cuts that nearly touch become one part, and two colours meet.
  */
 public record CloseGaps(double upToMm, double underMm) implements Treatment {
@@ -33,7 +34,8 @@ public record CloseGaps(double upToMm, double underMm) implements Treatment {
         }
         // a band has round ends, which would stand out of a slit's open end
         double reach = upToMm / 2 * OVER;
-        Region bands = along.intersect(whole.grown(reach, CornerStyle.MITRED).grown(-reach, CornerStyle.MITRED)).grown(TOUCH_MM, CornerStyle.MITRED);
+        Region bands = along.intersect(whole.grown(reach, CornerStyle.MITRED).grown(-reach, CornerStyle.MITRED))
+                .grown(TOUCH_MM, CornerStyle.MITRED);
         List<Paint> all = new ArrayList<>(paints);
         List<Region> lowest = new ArrayList<>(all.getFirst().parts());
         lowest.add(underMm > 0 && paints.size() > 1 ? bands.grown(underMm, CornerStyle.ROUND) : bands);

@@ -1,11 +1,11 @@
 package jurren.core.art.treat;
 
+import java.util.ArrayList;
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
-import java.util.ArrayList;
-import java.util.List;
 
 /**
  * Everything is taken as one shape, whose separate pieces get colours in turn from left to right.

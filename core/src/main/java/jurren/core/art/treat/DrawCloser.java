@@ -1,12 +1,12 @@
 package jurren.core.art.treat;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.List;
 
 /**
  * Parts drawn together from left to right until each touches the one before and overlaps it by
@@ -23,11 +23,14 @@ public record DrawCloser(double overlapMm, double leaveMm) implements Treatment 
 
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        return paints.stream().map(p -> new Paint(p.colour(), List.of(closer(p.parts())))).toList();
+        return paints.stream()
+                .map(p -> new Paint(p.colour(), List.of(closer(p.parts()))))
+                .toList();
     }
 
     private Region closer(List<Region> parts) {
-        List<Region> order = new ArrayList<>(parts.stream().filter(r -> !r.isEmpty()).toList());
+        List<Region> order =
+                new ArrayList<>(parts.stream().filter(r -> !r.isEmpty()).toList());
         if (order.isEmpty()) {
             return Region.EMPTY;
         }
@@ -45,7 +48,8 @@ public record DrawCloser(double overlapMm, double leaveMm) implements Treatment 
             rightNow = Math.max(rightNow, moved.bounds().maxXMm());
         }
         Region whole = Region.weld(done);
-        return whole.placed(Placement.moved(middle - whole.bounds().centre().xMm(), 0)).sound();
+        return whole.placed(Placement.moved(middle - whole.bounds().centre().xMm(), 0))
+                .sound();
     }
 
     /** How far {@code next} goes to the left before it touches; where it never does, until it stands beside. */

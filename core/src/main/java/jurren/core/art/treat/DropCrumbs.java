@@ -1,8 +1,8 @@
 package jurren.core.art.treat;
 
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
-import java.util.List;
 
 /** Separate pieces smaller than {@code leastMm2} are dropped, and holes smaller than that filled. */
 public record DropCrumbs(double leastMm2) implements Treatment {

@@ -1,9 +1,9 @@
 package jurren.core.art.treat;
 
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Region;
-import java.util.List;
 
 /** Holes of every part are filled: an O becomes a disc. */
 public record FillHoles() implements Treatment {

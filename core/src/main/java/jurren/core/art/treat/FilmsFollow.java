@@ -23,10 +23,12 @@ import jurren.core.material.Colour;
 
 /** What a colour of a motif is made of goes with it when the colour is exchanged for another. */
 public final class FilmsFollow {
-    private FilmsFollow() {
-    }
+    private FilmsFollow() {}
 
-    /** The motif as it was changed, where nothing was said of its films, with what was said before said of the new colours. */
+    /**
+     * The motif as it was changed, where nothing was said of its films, with what was said before said of the new
+     * colours.
+     */
     public static Motif of(Motif before, Motif changed) {
         if (before.films().ofColour().isEmpty() || !before.films().equals(changed.films()) || before.equals(changed)) {
             return changed;
@@ -49,20 +51,27 @@ public final class FilmsFollow {
 
     private static Films moved(Films films, Colour from, Colour to) {
         String material = films.ofColour().get(from);
-        return material == null || films.ofColour().containsKey(to) ? films : films.with(from, Optional.empty()).with(to, Optional.of(material));
+        return material == null || films.ofColour().containsKey(to)
+                ? films
+                : films.with(from, Optional.empty()).with(to, Optional.of(material));
     }
 
     /** Every colour that the source and its treatments name, in a fixed order. */
     private static List<Colour> said(Motif m) {
-        List<Colour> all = new ArrayList<>(switch (m.source()) {
-            case Lettering l -> l.colouring().colours();
-            case TracedPicture t -> t.shownAs().entrySet().stream().sorted(Comparator.comparing((Map.Entry<Colour, Colour> e) -> e.getKey().hex()))
-                    .map(Map.Entry::getValue).toList();
-            case Shape s -> List.of(s.colour());
-            case Stroke s -> List.of(s.colour());
-            case Backing b -> List.of(b.colour());
-            case Drawing _, PrintedPicture _, Guide _, Mark _ -> List.of();
-        });
+        List<Colour> all = new ArrayList<>(
+                switch (m.source()) {
+                    case Lettering l -> l.colouring().colours();
+                    case TracedPicture t ->
+                        t.shownAs().entrySet().stream()
+                                .sorted(Comparator.comparing((Map.Entry<Colour, Colour> e) ->
+                                        e.getKey().hex()))
+                                .map(Map.Entry::getValue)
+                                .toList();
+                    case Shape s -> List.of(s.colour());
+                    case Stroke s -> List.of(s.colour());
+                    case Backing b -> List.of(b.colour());
+                    case Drawing _, PrintedPicture _, Guide _, Mark _ -> List.of();
+                });
         m.treatments().forEach(t -> all.addAll(said(t)));
         return all;
     }
@@ -76,8 +85,12 @@ public final class FilmsFollow {
             try {
                 switch (c.getAccessor().invoke(t)) {
                     case Colour colour -> all.add(colour);
-                    case List<?> list -> list.stream().filter(Colour.class::isInstance).map(Colour.class::cast).forEach(all::add);
-                    default -> { }
+                    case List<?> list ->
+                        list.stream()
+                                .filter(Colour.class::isInstance)
+                                .map(Colour.class::cast)
+                                .forEach(all::add);
+                    default -> {}
                 }
             } catch (IllegalAccessException | InvocationTargetException e) {
                 throw new IllegalStateException("a treatment does not tell its colour", e);

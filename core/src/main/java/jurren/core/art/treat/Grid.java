@@ -1,19 +1,28 @@
 package jurren.core.art.treat;
 
+import java.util.ArrayList;
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
-import java.util.ArrayList;
-import java.util.List;
 
 /**
  * Crossed by lines of a width, {@code gapMm} apart both ways, even about the middle. Cut through or in a second colour.
  * From there it can be moved and turned; each part may have its own.
  */
-public record Grid(double widthMm, double gapMm, double degrees, boolean cutThrough, Colour colour, double shiftMm, double downMm, boolean eachPart) implements Treatment {
+public record Grid(
+        double widthMm,
+        double gapMm,
+        double degrees,
+        boolean cutThrough,
+        Colour colour,
+        double shiftMm,
+        double downMm,
+        boolean eachPart)
+        implements Treatment {
     private static final int MOST_LINES = 500;
 
     public Grid {

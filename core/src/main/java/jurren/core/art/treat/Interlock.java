@@ -1,12 +1,12 @@
 package jurren.core.art.treat;
 
+import java.util.ArrayList;
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
-import java.util.ArrayList;
-import java.util.List;
 
 /**
  * Words (or any colours) stacked so that they grip into each other without lying on each other: each
@@ -18,8 +18,7 @@ public record Interlock(double overlapMm, double gapMm, double leastMm2) impleme
     private static final int TRIES = 12;
 
     /** One word cut by the next, which has come up to it. */
-    private record Gripped(Region upper, Placement lower) {
-    }
+    private record Gripped(Region upper, Placement lower) {}
 
     public Interlock {
         Limits.within("an overlap", overlapMm, 0, 1000);
@@ -29,7 +28,9 @@ public record Interlock(double overlapMm, double gapMm, double leastMm2) impleme
 
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        List<Paint> filled = paints.stream().filter(p -> p.parts().stream().anyMatch(r -> !r.isEmpty())).toList();
+        List<Paint> filled = paints.stream()
+                .filter(p -> p.parts().stream().anyMatch(r -> !r.isEmpty()))
+                .toList();
         if (filled.size() < 2) {
             return paints;
         }
@@ -49,7 +50,8 @@ public record Interlock(double overlapMm, double gapMm, double leastMm2) impleme
         Gripped last = null;
         for (int i = 0; i < TRIES; i++) {
             double overlap = overlapMm - i * Math.max(0, overlapMm - gapMm) / (TRIES - 1);
-            Placement up = Placement.moved(0, upper.bounds().maxYMm() - overlap - lower.bounds().minYMm());
+            Placement up = Placement.moved(
+                    0, upper.bounds().maxYMm() - overlap - lower.bounds().minYMm());
             Region cut = upper.minus(lower.placed(up).sound().grown(gapMm, CornerStyle.ROUND));
             Region clean = cut.withoutCrumbs(leastMm2);
             last = new Gripped(clean, up);

@@ -1,11 +1,11 @@
 package jurren.core.art.treat;
 
+import java.util.ArrayList;
+import java.util.List;
 import jurren.core.art.Others;
 import jurren.core.art.Paint;
 import jurren.core.art.Referring;
 import jurren.core.geometry.Region;
-import java.util.ArrayList;
-import java.util.List;
 
 /** Another motif is welded to this one, in this one's lowest colour. */
 public record JoinWith(String other) implements Referring {
@@ -19,12 +19,15 @@ public record JoinWith(String other) implements Referring {
         if (paints.isEmpty()) {
             return paints;
         }
-        return others.region(other).filter(r -> !r.isEmpty()).<List<Paint>>map(joined -> {
-            List<Paint> all = new ArrayList<>(paints);
-            List<Region> lowest = new ArrayList<>(all.getFirst().parts());
-            lowest.add(joined);
-            all.set(0, new Paint(all.getFirst().colour(), List.of(Region.weld(lowest))));
-            return all;
-        }).orElse(paints);
+        return others.region(other)
+                .filter(r -> !r.isEmpty())
+                .<List<Paint>>map(joined -> {
+                    List<Paint> all = new ArrayList<>(paints);
+                    List<Region> lowest = new ArrayList<>(all.getFirst().parts());
+                    lowest.add(joined);
+                    all.set(0, new Paint(all.getFirst().colour(), List.of(Region.weld(lowest))));
+                    return all;
+                })
+                .orElse(paints);
     }
 }

@@ -1,10 +1,10 @@
 package jurren.core.art.treat;
 
+import java.util.List;
 import jurren.core.art.Others;
 import jurren.core.art.Paint;
 import jurren.core.art.Referring;
 import jurren.core.geometry.CornerStyle;
-import java.util.List;
 
 /** Another motif is knocked out of this one, with {@code gapMm} around it. */
 public record KnockOut(String other, double gapMm) implements Referring {
@@ -19,7 +19,10 @@ public record KnockOut(String other, double gapMm) implements Referring {
 
     @Override
     public List<Paint> apply(List<Paint> paints, Others others) {
-        return others.region(other).filter(r -> !r.isEmpty()).map(r -> gapMm > 0 ? r.grown(gapMm, CornerStyle.ROUND) : r)
-                .map(out -> Paint.each(paints, r -> r.minus(out))).orElse(paints);
+        return others.region(other)
+                .filter(r -> !r.isEmpty())
+                .map(r -> gapMm > 0 ? r.grown(gapMm, CornerStyle.ROUND) : r)
+                .map(out -> Paint.each(paints, r -> r.minus(out)))
+                .orElse(paints);
     }
 }

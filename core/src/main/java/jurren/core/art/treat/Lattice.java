@@ -29,8 +29,12 @@ final class Lattice {
     /** A tile at every place whose box meets a piece's; overlapping tiles become one. */
     Pattern everywhere(Region tile) {
         Box own = tile.bounds();
-        return piece -> Region.weld(tiles(tile, piece.bounds(),
-                p -> own.placed(Placement.moved(p.xMm(), p.yMm())).crossed(piece.bounds()).isPresent()));
+        return piece -> Region.weld(tiles(
+                tile,
+                piece.bounds(),
+                p -> own.placed(Placement.moved(p.xMm(), p.yMm()))
+                        .crossed(piece.bounds())
+                        .isPresent()));
     }
 
     /** A tile at every place that lies so far inside a piece. */
@@ -51,7 +55,9 @@ final class Lattice {
         List<Region> all = new ArrayList<>();
         for (int row = firstRow; row <= lastRow; row++) {
             for (int column = first; column <= last; column++) {
-                Point at = new Point(middle.xMm() + (column + Math.floorMod(row, 2) * 0.5) * pitchMm, middle.yMm() + row * rowPitchMm);
+                Point at = new Point(
+                        middle.xMm() + (column + Math.floorMod(row, 2) * 0.5) * pitchMm,
+                        middle.yMm() + row * rowPitchMm);
                 if (wanted.test(at)) {
                     all.add(tile.placed(Placement.moved(at.xMm(), at.yMm())));
                 }
@@ -63,6 +69,7 @@ final class Lattice {
     /** Around the origin, larger or smaller. */
     static Region centred(Region tile, double factor) {
         Point c = tile.bounds().centre();
-        return tile.placed(Placement.moved(-c.xMm(), -c.yMm()).then(Placement.scaled(factor))).sound();
+        return tile.placed(Placement.moved(-c.xMm(), -c.yMm()).then(Placement.scaled(factor)))
+                .sound();
     }
 }

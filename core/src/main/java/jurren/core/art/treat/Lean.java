@@ -1,9 +1,9 @@
 package jurren.core.art.treat;
 
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Placement;
-import java.util.List;
 
 /** Slanted to the right by an angle, on the baseline. */
 public record Lean(double degrees) implements Treatment {

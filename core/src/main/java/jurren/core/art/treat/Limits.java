@@ -1,10 +1,10 @@
 package jurren.core.art.treat;
 
+import java.util.ArrayList;
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
-import java.util.ArrayList;
-import java.util.List;
 
 /** What treatments share: limits that say what is wrong, and copies. */
 final class Limits {
@@ -12,8 +12,7 @@ final class Limits {
     /** A knife would be busy for days. */
     private static final long MOST_CORNERS = 1_000_000;
 
-    private Limits() {
-    }
+    private Limits() {}
 
     static void above(String what, double value, double least) {
         if (!(value > least) || !Double.isFinite(value)) {
@@ -43,7 +42,8 @@ final class Limits {
                 continue;
             }
             List<Region> parts = new ArrayList<>();
-            places.forEach(place -> p.parts().forEach(r -> parts.add(r.placed(place).sound())));
+            places.forEach(
+                    place -> p.parts().forEach(r -> parts.add(r.placed(place).sound())));
             all.add(new Paint(p.colour(), parts));
         }
         return all;

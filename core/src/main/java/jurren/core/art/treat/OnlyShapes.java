@@ -11,11 +11,13 @@ import jurren.core.art.Treatment;
 import jurren.core.geometry.Region;
 
 /**
- * Only some of a drawing's shapes are kept, counted in the order in which they are painted, from 1: {@code 1-3,7}. So a drawing
+ * Only some of a drawing's shapes are kept, counted in the order in which they are painted, from 1: {@code 1-3,7}. So a
+ * drawing
  * is taken apart without losing its file.
  */
 public record OnlyShapes(String numbers) implements Treatment {
-    private static final Pattern NUMBERS = Pattern.compile("\\s*\\d{1,6}(\\s*-\\s*\\d{1,6})?(\\s*,\\s*\\d{1,6}(\\s*-\\s*\\d{1,6})?)*\\s*");
+    private static final Pattern NUMBERS =
+            Pattern.compile("\\s*\\d{1,6}(\\s*-\\s*\\d{1,6})?(\\s*,\\s*\\d{1,6}(\\s*-\\s*\\d{1,6})?)*\\s*");
     private static final int MOST = 100_000;
 
     public OnlyShapes {
@@ -33,7 +35,9 @@ public record OnlyShapes(String numbers) implements Treatment {
             while (i + 1 < sorted.size() && sorted.get(i + 1) == sorted.get(i) + 1) {
                 i++;
             }
-            text.append(text.isEmpty() ? "" : ",").append(from).append(sorted.get(i) == from ? "" : "-" + sorted.get(i));
+            text.append(text.isEmpty() ? "" : ",")
+                    .append(from)
+                    .append(sorted.get(i) == from ? "" : "-" + sorted.get(i));
         }
         return new OnlyShapes(text.toString());
     }

@@ -17,7 +17,8 @@ interface Pattern {
     Region on(Region piece);
 
     /**
-     * How it lies on the shape: from even about the middle moved by so much and turned, and whether each part has its own or
+     * How it lies on the shape: from even about the middle moved by so much and turned, and whether each part has its
+     * own or
      * the whole has one.
      *
      * @param alongEdge turned so that it runs along the longest straight edge
@@ -61,11 +62,15 @@ interface Pattern {
                 return even.apply(shape);
             }
             Point c = shape.bounds().centre();
-            Placement turned = Placement.moved(-c.xMm(), -c.yMm()).then(Placement.turned(turn)).then(Placement.moved(c.xMm(), c.yMm()));
-            Pattern straight = even.apply(turn == 0 ? shape : shape.placed(turned.inverse()).sound());
+            Placement turned = Placement.moved(-c.xMm(), -c.yMm())
+                    .then(Placement.turned(turn))
+                    .then(Placement.moved(c.xMm(), c.yMm()));
+            Pattern straight = even.apply(
+                    turn == 0 ? shape : shape.placed(turned.inverse()).sound());
             Placement there = turned.then(Placement.moved(shiftMm, downMm));
             Placement back = there.inverse();
-            return piece -> straight.on(piece.placed(back).sound()).placed(there).sound();
+            return piece ->
+                    straight.on(piece.placed(back).sound()).placed(there).sound();
         }
     }
 
@@ -74,7 +79,8 @@ interface Pattern {
      *
      * @param even the pattern as it lies on a shape even about its middle
      */
-    static List<Paint> fill(List<Paint> paints, Laying laying, Function<Region, Pattern> even, boolean cutThrough, Colour colour) {
+    static List<Paint> fill(
+            List<Paint> paints, Laying laying, Function<Region, Pattern> even, boolean cutThrough, Colour colour) {
         Region shape = Paint.welded(paints);
         if (shape.isEmpty()) {
             return paints;
@@ -82,10 +88,15 @@ interface Pattern {
         List<Region> pieces = shape.pieces().stream().map(Piece::region).toList();
         Pattern whole = laying.eachPart ? piece -> laying.laid(piece, even).on(piece) : laying.laid(shape, even);
         if (cutThrough && paints.size() == 1 && paints.getFirst().parts().size() == 1) {
-            List<Region> left = pieces.parallelStream().map(p -> p.minus(whole.on(p))).toList();
-            return left.equals(pieces) ? paints : Paint.each(List.of(new Paint(paints.getFirst().colour(), List.of(Region.together(left)))), r -> r);
+            List<Region> left =
+                    pieces.parallelStream().map(p -> p.minus(whole.on(p))).toList();
+            return left.equals(pieces)
+                    ? paints
+                    : Paint.each(
+                            List.of(new Paint(paints.getFirst().colour(), List.of(Region.together(left)))), r -> r);
         }
-        Region inside = Region.together(pieces.parallelStream().map(p -> p.intersect(whole.on(p))).toList());
+        Region inside = Region.together(
+                pieces.parallelStream().map(p -> p.intersect(whole.on(p))).toList());
         if (inside.isEmpty()) {
             return paints;
         }

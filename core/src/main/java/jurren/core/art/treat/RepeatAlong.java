@@ -1,14 +1,14 @@
 package jurren.core.art.treat;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import jurren.core.art.Others;
 import jurren.core.art.Paint;
 import jurren.core.art.Referring;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Track;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
 
 /**
  * Repeated along a drawn line from end to end, or along the outer edge of any other motif clockwise from
@@ -39,10 +39,15 @@ public record RepeatAlong(String other, double spacingMm, double distanceMm, boo
         for (int i = 0; i < (track.isClosed() ? gaps : gaps + 1); i++) {
             Track.Spot spot = track.at(i * track.lengthMm() / gaps, own.widthMm());
             Placement out = Placement.moved(-own.centre().xMm(), -own.centre().yMm());
-            places.add(turned ? out.then(Placement.moved(0, -distanceMm)).then(Placement.turned(spot.degrees()))
-                    .then(Placement.moved(spot.point().xMm(), spot.point().yMm()))
-                    : out.then(Placement.moved(spot.point().xMm() + distanceMm * Math.sin(Math.toRadians(spot.degrees())),
-                    spot.point().yMm() - distanceMm * Math.cos(Math.toRadians(spot.degrees())))));
+            places.add(
+                    turned
+                            ? out.then(Placement.moved(0, -distanceMm))
+                                    .then(Placement.turned(spot.degrees()))
+                                    .then(Placement.moved(
+                                            spot.point().xMm(), spot.point().yMm()))
+                            : out.then(Placement.moved(
+                                    spot.point().xMm() + distanceMm * Math.sin(Math.toRadians(spot.degrees())),
+                                    spot.point().yMm() - distanceMm * Math.cos(Math.toRadians(spot.degrees())))));
         }
         return Limits.repeated(paints, places);
     }

@@ -1,10 +1,10 @@
 package jurren.core.art.treat;
 
+import java.util.List;
+import java.util.stream.IntStream;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Placement;
-import java.util.List;
-import java.util.stream.IntStream;
 
 /**
  * Repeated evenly between two ends: the middles of the first and the last copy are {@code lengthMm}
@@ -20,7 +20,11 @@ public record RepeatRow(int count, double lengthMm, double degrees) implements T
     public List<Paint> apply(List<Paint> paints) {
         double x = lengthMm * Math.cos(Math.toRadians(degrees));
         double y = lengthMm * Math.sin(Math.toRadians(degrees));
-        return Limits.repeated(paints, IntStream.range(0, count).mapToDouble(i -> count == 1 ? 0 : (double) i / (count - 1) - 0.5)
-                .mapToObj(t -> Placement.moved(t * x, t * y)).toList());
+        return Limits.repeated(
+                paints,
+                IntStream.range(0, count)
+                        .mapToDouble(i -> count == 1 ? 0 : (double) i / (count - 1) - 0.5)
+                        .mapToObj(t -> Placement.moved(t * x, t * y))
+                        .toList());
     }
 }

@@ -1,12 +1,12 @@
 package jurren.core.art.treat;
 
+import java.util.ArrayList;
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
-import java.util.ArrayList;
-import java.util.List;
 
 /**
  * Several outlines in one go behind everything so far, each {@code distanceMm} beyond the last, in two
@@ -14,7 +14,8 @@ import java.util.List;
  *
  * <p>Example: 3 rings of 2 mm round a shape 10 mm wide make it 22 mm wide.
  */
-public record Rings(int count, double distanceMm, CornerStyle corners, Colour first, Colour second) implements Treatment {
+public record Rings(int count, double distanceMm, CornerStyle corners, Colour first, Colour second)
+        implements Treatment {
     public Rings {
         Limits.within("rings", count, 1, 12);
         Limits.above("a ring", distanceMm, 0);

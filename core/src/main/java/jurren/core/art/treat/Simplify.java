@@ -1,8 +1,8 @@
 package jurren.core.art.treat;
 
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
-import java.util.List;
 
 /** Points that stand off the line between their neighbours by less than a tolerance are left out. */
 public record Simplify(double toleranceMm) implements Treatment {

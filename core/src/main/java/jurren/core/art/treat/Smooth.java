@@ -1,12 +1,12 @@
 package jurren.core.art.treat;
 
+import java.util.ArrayList;
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Track;
-import java.util.ArrayList;
-import java.util.List;
 
 /**
  * Edges smoothed: every point goes to the middle of the edge within {@code withinMm} around it, measured

@@ -1,18 +1,28 @@
 package jurren.core.art.treat;
 
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Shape;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
-import java.util.List;
 
 /**
  * Filled with five-pointed stars in rows, whole ones only. Cut through or in a second colour.
  * From there it can be moved and turned; each part may have its own.
  */
-public record Stars(double acrossMm, double spacingMm, boolean cutThrough, Colour colour, double shiftMm, double downMm, double degrees,
-                   boolean alongEdge, boolean whole, boolean eachPart) implements Treatment {
+public record Stars(
+        double acrossMm,
+        double spacingMm,
+        boolean cutThrough,
+        Colour colour,
+        double shiftMm,
+        double downMm,
+        double degrees,
+        boolean alongEdge,
+        boolean whole,
+        boolean eachPart)
+        implements Treatment {
     private static final double CLEAR = 0.6;
 
     public Stars {
@@ -29,9 +39,14 @@ public record Stars(double acrossMm, double spacingMm, boolean cutThrough, Colou
     public List<Paint> apply(List<Paint> paints) {
         double pitch = acrossMm + spacingMm;
         Region star = new Shape(Shape.Kind.STAR, acrossMm, acrossMm * 0.951, 5, 0.6, colour).region();
-        return Pattern.fill(paints, new Pattern.Laying(shiftMm, downMm, degrees, alongEdge, eachPart), s -> {
-            Lattice lattice = new Lattice(s.bounds(), pitch, pitch * Math.sqrt(3) / 2);
-            return whole ? lattice.whole(star, acrossMm * CLEAR) : lattice.everywhere(star);
-        }, cutThrough, colour);
+        return Pattern.fill(
+                paints,
+                new Pattern.Laying(shiftMm, downMm, degrees, alongEdge, eachPart),
+                s -> {
+                    Lattice lattice = new Lattice(s.bounds(), pitch, pitch * Math.sqrt(3) / 2);
+                    return whole ? lattice.whole(star, acrossMm * CLEAR) : lattice.everywhere(star);
+                },
+                cutThrough,
+                colour);
     }
 }

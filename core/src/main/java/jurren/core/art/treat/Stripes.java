@@ -1,13 +1,13 @@
 package jurren.core.art.treat;
 
+import java.util.ArrayList;
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
-import java.util.ArrayList;
-import java.util.List;
 
 /**
  * Filled with stripes of a width, as far apart as a gap, at an angle. Cut through, the stripes are taken
@@ -15,7 +15,16 @@ import java.util.List;
  * at both edges is equal, and no stripe narrower than a fifth of its width begins at an edge.
  * From there it can be moved and turned; each part may have its own.
  */
-public record Stripes(double widthMm, double gapMm, double degrees, boolean cutThrough, Colour colour, double shiftMm, double downMm, boolean eachPart) implements Treatment {
+public record Stripes(
+        double widthMm,
+        double gapMm,
+        double degrees,
+        boolean cutThrough,
+        Colour colour,
+        double shiftMm,
+        double downMm,
+        boolean eachPart)
+        implements Treatment {
     public Stripes {
         Limits.above("a stripe", widthMm, 0);
         Limits.above("a gap", gapMm, 0);

@@ -1,10 +1,10 @@
 package jurren.core.art.treat;
 
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Warp;
-import java.util.List;
 
 /** The middle swollen up and down (or, below zero, pinched) by a share of the height; the ends stay. */
 public record Swell(double percent) implements Treatment {
@@ -14,7 +14,9 @@ public record Swell(double percent) implements Treatment {
 
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        return Paint.box(paints).map(b -> Paint.each(paints, r -> r.warped(warp(b)).sound())).orElse(paints);
+        return Paint.box(paints)
+                .map(b -> Paint.each(paints, r -> r.warped(warp(b)).sound()))
+                .orElse(paints);
     }
 
     private Warp warp(Box b) {

@@ -18,15 +18,16 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 
-/** A drawing as several motifs, each with some of its shapes, where they were and with all that was done to the whole. */
+/**
+ * A drawing as several motifs, each with some of its shapes, where they were and with all that was done to the whole.
+ */
 public final class TakenApart {
     /** Of more nobody could find one. */
     public static final int MOST = 200;
     /** Shapes that lie so near touch. */
     private static final double TOUCH_MM = 0.05;
 
-    private TakenApart() {
-    }
+    private TakenApart() {}
 
     /** A motif for each colour, in the order in which each first comes; the motif itself where there is one colour. */
     public static List<Motif> byColour(Motif whole, Supplier<String> ids) {
@@ -45,7 +46,9 @@ public final class TakenApart {
 
     /** What was taken apart before is taken apart further. */
     private static Predicate<Integer> shown(Motif whole) {
-        return !whole.treatments().isEmpty() && whole.treatments().getFirst() instanceof OnlyShapes only ? only.kept()::get : _ -> true;
+        return !whole.treatments().isEmpty() && whole.treatments().getFirst() instanceof OnlyShapes only
+                ? only.kept()::get
+                : _ -> true;
     }
 
     /** A motif for each set of shapes that touch, whatever their colour, in the order in which each begins. */
@@ -81,26 +84,38 @@ public final class TakenApart {
     }
 
     /**
-     * A motif for each group of the file, at the outermost depth at which there are several: a group that holds all there is
+     * A motif for each group of the file, at the outermost depth at which there are several: a group that holds all
+     * there is
      * is none. What is in no group there is one more motif.
      */
     public static List<Motif> byGroup(Motif whole, Supplier<String> ids) {
         List<List<DrawnGroup>> paths = paths((Drawing) whole.source());
-        List<Integer> shown = IntStream.rangeClosed(1, paths.size()).boxed().filter(shown(whole)).toList();
+        List<Integer> shown = IntStream.rangeClosed(1, paths.size())
+                .boxed()
+                .filter(shown(whole))
+                .toList();
         int depth = 0;
         Map<List<DrawnGroup>, List<Integer>> byGroup = shares(paths, shown, depth);
         while (byGroup.size() == 1 && byGroup.keySet().iterator().next().size() > depth) {
             byGroup = shares(paths, shown, ++depth);
         }
         int last = depth;
-        return motifs(whole, List.copyOf(byGroup.values()), byGroup.keySet().stream().map(path -> path.size() > last ? path.get(last).name() : "").toList(), ids);
+        return motifs(
+                whole,
+                List.copyOf(byGroup.values()),
+                byGroup.keySet().stream()
+                        .map(path -> path.size() > last ? path.get(last).name() : "")
+                        .toList(),
+                ids);
     }
 
-    private static Map<List<DrawnGroup>, List<Integer>> shares(List<List<DrawnGroup>> paths, List<Integer> shown, int depth) {
+    private static Map<List<DrawnGroup>, List<Integer>> shares(
+            List<List<DrawnGroup>> paths, List<Integer> shown, int depth) {
         Map<List<DrawnGroup>, List<Integer>> shares = new LinkedHashMap<>();
         for (int number : shown) {
             List<DrawnGroup> path = paths.get(number - 1);
-            shares.computeIfAbsent(path.subList(0, Math.min(path.size(), depth + 1)), _ -> new ArrayList<>()).add(number);
+            shares.computeIfAbsent(path.subList(0, Math.min(path.size(), depth + 1)), _ -> new ArrayList<>())
+                    .add(number);
         }
         return shares;
     }
@@ -108,7 +123,10 @@ public final class TakenApart {
     /** Of each shape that is there, as {@link Chain#drawing} counts them. */
     private static List<List<DrawnGroup>> paths(Drawing d) {
         Placement size = Placement.scaled(d.widthFactor(), d.heightFactor());
-        return d.shapes().stream().filter(s -> !s.curves().placed(size).enclosed().isEmpty()).map(DrawnShape::groups).toList();
+        return d.shapes().stream()
+                .filter(s -> !s.curves().placed(size).enclosed().isEmpty())
+                .map(DrawnShape::groups)
+                .toList();
     }
 
     private static int root(int[] of, int i) {
@@ -128,7 +146,8 @@ public final class TakenApart {
     }
 
     /** @param names of each; what has none gets a number */
-    private static List<Motif> motifs(Motif whole, List<List<Integer>> shares, List<String> names, Supplier<String> ids) {
+    private static List<Motif> motifs(
+            Motif whole, List<List<Integer>> shares, List<String> names, Supplier<String> ids) {
         if (shares.size() < 2) {
             return List.of(whole);
         }
@@ -139,11 +158,18 @@ public final class TakenApart {
         List<Motif> motifs = new ArrayList<>();
         for (List<Integer> share : shares) {
             List<Treatment> treatments = new ArrayList<>(List.of(OnlyShapes.of(share)));
-            treatments.addAll(again ? whole.treatments().subList(1, whole.treatments().size()) : whole.treatments());
+            treatments.addAll(
+                    again ? whole.treatments().subList(1, whole.treatments().size()) : whole.treatments());
             int n = motifs.size();
             String name = n < names.size() && !names.get(n).isBlank() ? names.get(n) : whole.name() + " " + (n + 1);
-            motifs.add(new Motif(n == 0 ? whole.id() : ids.get(), name, whole.source(), treatments,
-                    whole.pose(), whole.standing(), whole.films()));
+            motifs.add(new Motif(
+                    n == 0 ? whole.id() : ids.get(),
+                    name,
+                    whole.source(),
+                    treatments,
+                    whole.pose(),
+                    whole.standing(),
+                    whole.films()));
         }
         return motifs;
     }

@@ -1,10 +1,10 @@
 package jurren.core.art.treat;
 
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Warp;
-import java.util.List;
 
 /**
  * Narrower towards the top (or, below zero, towards the foot): at the top of the box widths are
@@ -17,7 +17,9 @@ public record Taper(double percent) implements Treatment {
 
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        return Paint.box(paints).map(b -> Paint.each(paints, r -> r.warped(warp(b)).sound())).orElse(paints);
+        return Paint.box(paints)
+                .map(b -> Paint.each(paints, r -> r.warped(warp(b)).sound()))
+                .orElse(paints);
     }
 
     private Warp warp(Box b) {

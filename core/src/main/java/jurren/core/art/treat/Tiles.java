@@ -1,18 +1,19 @@
 package jurren.core.art.treat;
 
+import java.util.List;
 import jurren.core.art.Others;
 import jurren.core.art.Paint;
 import jurren.core.art.Referring;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
-import java.util.List;
 
 /**
  * Filled with another motif in rows, every second row set off by half; tiles that cross the edge are
  * cut by it. Cut through or in a second colour.
  */
-public record Tiles(String other, double acrossMm, double spacingMm, boolean cutThrough, Colour colour) implements Referring {
+public record Tiles(String other, double acrossMm, double spacingMm, boolean cutThrough, Colour colour)
+        implements Referring {
     public Tiles {
         Limits.above("a tile", acrossMm, 0);
         Limits.within("a spacing", spacingMm, 0, 1000);
@@ -33,7 +34,12 @@ public record Tiles(String other, double acrossMm, double spacingMm, boolean cut
         Box b = tile.bounds();
         double factor = acrossMm / b.widthMm();
         Region fitted = Lattice.centred(tile, factor);
-        return Pattern.fill(paints, Pattern.Laying.of(0, 0, false), s -> new Lattice(s.bounds(), acrossMm + spacingMm,
-                b.heightMm() * factor + spacingMm).everywhere(fitted), cutThrough, colour);
+        return Pattern.fill(
+                paints,
+                Pattern.Laying.of(0, 0, false),
+                s -> new Lattice(s.bounds(), acrossMm + spacingMm, b.heightMm() * factor + spacingMm)
+                        .everywhere(fitted),
+                cutThrough,
+                colour);
     }
 }

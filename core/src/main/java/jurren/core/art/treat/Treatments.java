@@ -1,13 +1,13 @@
 package jurren.core.art.treat;
 
-import jurren.core.art.Treatment;
-import jurren.core.geometry.CornerStyle;
-import jurren.core.material.Colour;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import jurren.core.art.Treatment;
+import jurren.core.geometry.CornerStyle;
+import jurren.core.material.Colour;
 
 /** Every kind of treatment by the name files give it, with one to begin with. */
 public final class Treatments {
@@ -16,12 +16,18 @@ public final class Treatments {
      *
      * @param fresh made for a colour that the motif does not use yet
      */
-    public record Kind(String id, Class<? extends Treatment> type, Group group, Function<Colour, Treatment> fresh) {
-    }
+    public record Kind(String id, Class<? extends Treatment> type, Group group, Function<Colour, Treatment> fresh) {}
 
     /** What a person wants to do. */
     public enum Group {
-        JOIN, OUTLINE, CLEAN, BEND, REPEAT, FILL, COLOUR, OTHER
+        JOIN,
+        OUTLINE,
+        CLEAN,
+        BEND,
+        REPEAT,
+        FILL,
+        COLOUR,
+        OTHER
     }
 
     private static final Map<String, Kind> KINDS = new LinkedHashMap<>();
@@ -80,10 +86,10 @@ public final class Treatments {
         add("scales", Scales.class, Group.FILL, c -> new Scales(12, 1, true, c));
     }
 
-    private Treatments() {
-    }
+    private Treatments() {}
 
-    private static void add(String id, Class<? extends Treatment> type, Group group, Function<Colour, Treatment> fresh) {
+    private static void add(
+            String id, Class<? extends Treatment> type, Group group, Function<Colour, Treatment> fresh) {
         KINDS.put(id, new Kind(id, type, group, fresh));
     }
 
@@ -98,7 +104,10 @@ public final class Treatments {
     /** The kind of a treatment, also of one that is switched off. */
     public static Kind of(Treatment t) {
         Treatment plain = t instanceof Treatment.Off off ? off.of() : t;
-        return KINDS.values().stream().filter(k -> k.type() == plain.getClass()).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no kind of treatment is " + plain.getClass().getSimpleName()));
+        return KINDS.values().stream()
+                .filter(k -> k.type() == plain.getClass())
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "no kind of treatment is " + plain.getClass().getSimpleName()));
     }
 }

@@ -1,9 +1,9 @@
 package jurren.core.art.treat;
 
+import java.util.List;
 import jurren.core.art.Paint;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Warp;
-import java.util.List;
 
 /** Moved up and down along a wave of a height and a length. */
 public record Wave(double heightMm, double lengthMm) implements Treatment {

@@ -50,10 +50,30 @@ public final class DyeOverBase implements Way {
         Region stays = part.region().intersect(base);
         Film film = Film.print(part.film().materialId());
         return List.of(
-                new Layer(1, film, material, Layer.Role.BASE, Making.cut(false, Making.Cut.KISS), stock, base, base.minus(stays),
-                        List.of(), part.join(), Print.NONE),
-                new Layer(2, film, material, Layer.Role.PRINT, Making.print(true), part.colours().most(), stays,
-                        part.seen().intersect(base), List.of(), Join.LAID_OVER, ink));
+                new Layer(
+                        1,
+                        film,
+                        material,
+                        Layer.Role.BASE,
+                        Making.cut(false, Making.Cut.KISS),
+                        stock,
+                        base,
+                        base.minus(stays),
+                        List.of(),
+                        part.join(),
+                        Print.NONE),
+                new Layer(
+                        2,
+                        film,
+                        material,
+                        Layer.Role.PRINT,
+                        Making.print(true),
+                        part.colours().most(),
+                        stays,
+                        part.seen().intersect(base),
+                        List.of(),
+                        Join.LAID_OVER,
+                        ink));
     }
 
     @Override

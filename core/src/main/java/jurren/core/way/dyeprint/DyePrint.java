@@ -28,8 +28,18 @@ public final class DyePrint implements Way {
 
     /** The ink of a part, to be laid face down. */
     public static Layer print(int order, Part part, Material material) {
-        return new Layer(order, part.film(), material, Layer.Role.PRINT, Making.print(true),
-                part.colours().most(), part.region(), part.seen(), List.of(), part.join(), part.colours());
+        return new Layer(
+                order,
+                part.film(),
+                material,
+                Layer.Role.PRINT,
+                Making.print(true),
+                part.colours().most(),
+                part.region(),
+                part.seen(),
+                List.of(),
+                part.join(),
+                part.colours());
     }
 
     @Override

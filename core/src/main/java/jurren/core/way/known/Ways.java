@@ -33,16 +33,30 @@ import jurren.core.way.stones.Stones;
 /** Which material goes which way. */
 public final class Ways {
     private static final Map<Process, Way> ALL = new EnumMap<>(Map.of(
-            Process.HEAT_FILM, new HeatFilm(), Process.PRINTED_HEAT_FILM, new PrintedHeatFilm(),
-            Process.DYE_PRINT, new DyePrint(), Process.DYE_OVER_BASE, new DyeOverBase(),
-            Process.ADHESIVE, new Adhesive(), Process.ADHESIVE_BEHIND_GLASS, new BehindGlass(),
-            Process.STICKER, new Sticker(), Process.RIGID_STENCIL, new RigidStencil(),
-            Process.ADHESIVE_STENCIL, new AdhesiveStencil(), Process.STONES, new Stones()));
+            Process.HEAT_FILM,
+            new HeatFilm(),
+            Process.PRINTED_HEAT_FILM,
+            new PrintedHeatFilm(),
+            Process.DYE_PRINT,
+            new DyePrint(),
+            Process.DYE_OVER_BASE,
+            new DyeOverBase(),
+            Process.ADHESIVE,
+            new Adhesive(),
+            Process.ADHESIVE_BEHIND_GLASS,
+            new BehindGlass(),
+            Process.STICKER,
+            new Sticker(),
+            Process.RIGID_STENCIL,
+            new RigidStencil(),
+            Process.ADHESIVE_STENCIL,
+            new AdhesiveStencil(),
+            Process.STONES,
+            new Stones()));
 
     private static final Edging ON_THE_EDGE = new Edging(0, true, false);
 
-    private Ways() {
-    }
+    private Ways() {}
 
     public static Way of(Material material) {
         return ALL.get(material.process());
@@ -50,7 +64,9 @@ public final class Ways {
 
     /** Where the cut line of a material lies: as was said by its id, or as is usual. */
     public static Edging edging(Material material, Map<String, Edging> said) {
-        return Optional.ofNullable(said.get(material.id())).or(() -> of(material).usualEdging()).orElse(ON_THE_EDGE);
+        return Optional.ofNullable(said.get(material.id()))
+                .or(() -> of(material).usualEdging())
+                .orElse(ON_THE_EDGE);
     }
 
     /**
@@ -62,22 +78,40 @@ public final class Ways {
      * @param panels   how a film is split, by which it is
      * @param lineUpMm how far from the top the marks are by which what is laid by hand is lined up
      */
-    public static List<Layer> layers(List<Part> parts, Function<String, Material> material, Function<Material, Edging> edging, Map<Film, Panels> panels, Box art,
-                                     Optional<Double> lineUpMm) {
+    public static List<Layer> layers(
+            List<Part> parts,
+            Function<String, Material> material,
+            Function<Material, Edging> edging,
+            Map<Film, Panels> panels,
+            Box art,
+            Optional<Double> lineUpMm) {
         List<Layer> layers = new ArrayList<>();
         for (Part part : parts) {
             Material m = material.apply(part.film().materialId());
-            boolean many = parts.stream().filter(p -> p.film().materialId().equals(m.id())).count() > 1;
-            for (Layer layer : of(m).layers(part, m, new Setting(edging.apply(m), art, many)).stream().flatMap(l -> split(l, panels)).toList()) {
-                layers.add(layer.withOrder(layers.size() + 1).withJoin(layers.isEmpty() ? Join.LAID_OVER : layer.join()));
+            boolean many = parts.stream()
+                            .filter(p -> p.film().materialId().equals(m.id()))
+                            .count()
+                    > 1;
+            for (Layer layer : of(m).layers(part, m, new Setting(edging.apply(m), art, many)).stream()
+                    .flatMap(l -> split(l, panels))
+                    .toList()) {
+                layers.add(
+                        layer.withOrder(layers.size() + 1).withJoin(layers.isEmpty() ? Join.LAID_OVER : layer.join()));
             }
         }
-        return lineUpMm.map(mm -> LineUp.marked(layers, mm, l -> of(l.material()).byHand().isPresent())).orElse(layers);
+        return lineUpMm.map(mm ->
+                        LineUp.marked(layers, mm, l -> of(l.material()).byHand().isPresent()))
+                .orElse(layers);
     }
 
     /** What is printed or a plate stays whole. */
     private static Stream<Layer> split(Layer layer, Map<Film, Panels> panels) {
         Panels of = panels.get(layer.film());
-        return of == null || layer.role() != Layer.Role.FILM || !layer.isCut() || layer.region().isEmpty() ? Stream.of(layer) : of.of(layer, of(layer.material()).byHand().isPresent()).stream();
+        return of == null
+                        || layer.role() != Layer.Role.FILM
+                        || !layer.isCut()
+                        || layer.region().isEmpty()
+                ? Stream.of(layer)
+                : of.of(layer, of(layer.material()).byHand().isPresent()).stream();
     }
 }

@@ -21,6 +21,7 @@ import jurren.core.way.Setting;
 public final class RigidStencil extends CutPlate {
     /** From the art to the plate's edge, so that a brush does not slip over it. */
     private static final double MARGIN_MM = 25;
+
     private static final double REGISTER_HOLE_MM = 5;
     /** From the plate's corner to the middle of a register hole. */
     private static final double REGISTER_IN_MM = 10;
@@ -41,13 +42,15 @@ public final class RigidStencil extends CutPlate {
 
     /** Two, on the left and the right of the upper edge: a plate turned round does not fit them. */
     private static Region registerHoles(Box plate) {
-        return Region.weld(List.of(hole(plate.minXMm() + REGISTER_IN_MM, plate.minYMm() + REGISTER_IN_MM),
+        return Region.weld(List.of(
+                hole(plate.minXMm() + REGISTER_IN_MM, plate.minYMm() + REGISTER_IN_MM),
                 hole(plate.maxXMm() - REGISTER_IN_MM, plate.minYMm() + REGISTER_IN_MM)));
     }
 
     private static Region hole(double x, double y) {
         double r = REGISTER_HOLE_MM / 2;
-        return Curves.of(Ellipses.of(x - r, y - r, REGISTER_HOLE_MM, REGISTER_HOLE_MM)).enclosed();
+        return Curves.of(Ellipses.of(x - r, y - r, REGISTER_HOLE_MM, REGISTER_HOLE_MM))
+                .enclosed();
     }
 
     @Override
@@ -73,14 +76,17 @@ public final class RigidStencil extends CutPlate {
         }
         Region plate = made.largest().region();
         Region open = plate.filled().minus(plate);
-        return Region.together(open.pieces().stream().map(p -> p.region())
-                .filter(r -> !isRegisterHole(r.bounds(), plate.bounds())).toList());
+        return Region.together(open.pieces().stream()
+                .map(p -> p.region())
+                .filter(r -> !isRegisterHole(r.bounds(), plate.bounds()))
+                .toList());
     }
 
     private static boolean isRegisterHole(Box hole, Box plate) {
         boolean left = Math.abs(hole.centre().xMm() - plate.minXMm() - REGISTER_IN_MM) < 1;
         boolean right = Math.abs(plate.maxXMm() - hole.centre().xMm() - REGISTER_IN_MM) < 1;
-        return (left || right) && Math.abs(hole.centre().yMm() - plate.minYMm() - REGISTER_IN_MM) < 1
+        return (left || right)
+                && Math.abs(hole.centre().yMm() - plate.minYMm() - REGISTER_IN_MM) < 1
                 && Math.abs(hole.widthMm() - REGISTER_HOLE_MM) < 1;
     }
 }

@@ -1,9 +1,5 @@
 package jurren.core.art.treat;
 
-import static jurren.core.Fixtures.CREAM;
-import static jurren.core.Fixtures.SKY;
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.ArrayList;
 import java.util.List;
 import jurren.core.art.BuiltMotif;
@@ -28,28 +24,57 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.Tag;
 
+import static jurren.core.Fixtures.CREAM;
+import static jurren.core.Fixtures.SKY;
+import static org.assertj.core.api.Assertions.assertThat;
+
 /** Random chains on random lettering, with another motif to follow. */
 @Tag("properties")
 class ChainPropertiesTest {
-    private static final Motif OTHER = new Motif("other", "other", Shape.of(Shape.Kind.STAR, 30, SKY), List.of(), Pose.at(12, -9));
+    private static final Motif OTHER =
+            new Motif("other", "other", Shape.of(Shape.Kind.STAR, 30, SKY), List.of(), Pose.at(12, -9));
 
     @Provide
     Arbitrary<Lettering> letterings() {
-        Arbitrary<String> words = Arbitraries.strings().withCharRange('A', 'z').withChars("&éß ").withChars('\n').ofMinLength(1).ofMaxLength(9);
-        Arbitrary<Setting> settings = Combinators.combine(Arbitraries.doubles().between(-0.6, 0.6), Arbitraries.of(Setting.Align.values()),
-                Arbitraries.of(new Baseline.Straight(), new Baseline.Arc(40), new Baseline.Arc(-70), new Baseline.Circle(30, 40, 300, true),
-                        new Baseline.Edge("other", 0.2, 1))).as((spacing, align, baseline) ->
-                Setting.USUAL.withLetterSpacing(spacing).withAlign(align).withBaseline(baseline));
-        return Combinators.combine(words, Arbitraries.of(ShippedTypeface.values()), settings, Arbitraries.of(Colouring.By.values()))
-                .as((text, face, setting, by) -> Lettering.of(text, face, 18, CREAM).withSetting(setting)
+        Arbitrary<String> words = Arbitraries.strings()
+                .withCharRange('A', 'z')
+                .withChars("&éß ")
+                .withChars('\n')
+                .ofMinLength(1)
+                .ofMaxLength(9);
+        Arbitrary<Setting> settings = Combinators.combine(
+                        Arbitraries.doubles().between(-0.6, 0.6),
+                        Arbitraries.of(Setting.Align.values()),
+                        Arbitraries.of(
+                                new Baseline.Straight(),
+                                new Baseline.Arc(40),
+                                new Baseline.Arc(-70),
+                                new Baseline.Circle(30, 40, 300, true),
+                                new Baseline.Edge("other", 0.2, 1)))
+                .as((spacing, align, baseline) -> Setting.USUAL
+                        .withLetterSpacing(spacing)
+                        .withAlign(align)
+                        .withBaseline(baseline));
+        return Combinators.combine(
+                        words,
+                        Arbitraries.of(ShippedTypeface.values()),
+                        settings,
+                        Arbitraries.of(Colouring.By.values()))
+                .as((text, face, setting, by) -> Lettering.of(text, face, 18, CREAM)
+                        .withSetting(setting)
                         .withColouring(new Colouring(by, List.of(CREAM, SKY))));
     }
 
     @Provide
     Arbitrary<List<Treatment>> chains() {
-        List<Treatments.Kind> kinds = Treatments.kinds().stream().filter(k -> k.group() != Treatments.Group.REPEAT
-                && k.type() != RepeatAlong.class).toList();
-        return Arbitraries.of(kinds).map(k -> following(k.fresh().apply(SKY))).list().ofMinSize(1).ofMaxSize(4);
+        List<Treatments.Kind> kinds = Treatments.kinds().stream()
+                .filter(k -> k.group() != Treatments.Group.REPEAT && k.type() != RepeatAlong.class)
+                .toList();
+        return Arbitraries.of(kinds)
+                .map(k -> following(k.fresh().apply(SKY)))
+                .list()
+                .ofMinSize(1)
+                .ofMaxSize(4);
     }
 
     private static Treatment following(Treatment t) {
@@ -62,7 +87,8 @@ class ChainPropertiesTest {
     }
 
     @Property(tries = 120, seed = "20261127")
-    void everythingIsValidAndTheSameEachTime(@ForAll("letterings") Lettering l, @ForAll("chains") List<Treatment> chain) {
+    void everythingIsValidAndTheSameEachTime(
+            @ForAll("letterings") Lettering l, @ForAll("chains") List<Treatment> chain) {
         BuiltMotif once = built(l, chain);
         assertThat(once.paints()).as(l + " " + chain).allMatch(p -> p.region().isValid());
         assertThat(built(l, chain).paints().stream().map(Painted::region).toList())
@@ -72,11 +98,25 @@ class ChainPropertiesTest {
     @Property(tries = 60, seed = "20261127")
     void areasObeyInclusion(@ForAll("letterings") Lettering l, @ForAll("chains") List<Treatment> chain) {
         Region plain = built(l, chain).region();
-        assertThat(built(l, with(chain, new KnockOut("other", 1))).region().minus(plain).areaMm2()).as("a knock-out never grows").isLessThan(1e-3);
-        assertThat(built(l, with(chain, new KeepInside("other", 0))).region().minus(plain).areaMm2()).isLessThan(1e-3);
-        assertThat(plain.minus(built(l, with(chain, new Treatment.Outlined(1.5, CornerStyle.ROUND, CREAM))).region()).areaMm2())
-                .as("an outside outline never shrinks").isLessThan(1e-3);
-        assertThat(plain.minus(built(l, with(chain, new JoinWith("other"))).region()).areaMm2()).isLessThan(1e-3);
+        assertThat(built(l, with(chain, new KnockOut("other", 1)))
+                        .region()
+                        .minus(plain)
+                        .areaMm2())
+                .as("a knock-out never grows")
+                .isLessThan(1e-3);
+        assertThat(built(l, with(chain, new KeepInside("other", 0)))
+                        .region()
+                        .minus(plain)
+                        .areaMm2())
+                .isLessThan(1e-3);
+        assertThat(plain.minus(built(l, with(chain, new Treatment.Outlined(1.5, CornerStyle.ROUND, CREAM)))
+                                .region())
+                        .areaMm2())
+                .as("an outside outline never shrinks")
+                .isLessThan(1e-3);
+        assertThat(plain.minus(built(l, with(chain, new JoinWith("other"))).region())
+                        .areaMm2())
+                .isLessThan(1e-3);
     }
 
     private static List<Treatment> with(List<Treatment> chain, Treatment more) {

@@ -1,8 +1,5 @@
 package jurren.core.art.treat;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.List;
 import java.util.Random;
 import jurren.core.art.BuiltMotif;
@@ -20,6 +17,9 @@ import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
 import org.junit.jupiter.api.Test;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 /** Patterns moved, turned, for the whole or for each part; by hand and point by point. */
 class PatternsTest {
     private static final Colour INK = new Colour(0);
@@ -35,10 +35,19 @@ class PatternsTest {
     }
 
     private static BuiltMotif letters(String text, Treatment... treatments) {
-        return new Chain().build(new Motif("m1", text, Lettering.of(text, ShippedTypeface.ANTON, 100, INK), List.of(treatments), Pose.at(0, 0)));
+        return new Chain()
+                .build(new Motif(
+                        "m1",
+                        text,
+                        Lettering.of(text, ShippedTypeface.ANTON, 100, INK),
+                        List.of(treatments),
+                        Pose.at(0, 0)));
     }
 
-    /** Every point of the letters is on a stripe, and gone, or is not, and stays: tried at 4,000 points without any region algebra. */
+    /**
+     * Every point of the letters is on a stripe, and gone, or is not, and stays: tried at 4,000 points without any
+     * region algebra.
+     */
     @Test
     void stripesCutThroughLettersThatAreNotWelded() {
         Region plain = letters("HI").region();
@@ -51,7 +60,9 @@ class PatternsTest {
         int right = 0;
         int tried = 0;
         while (tried < 4000) {
-            Point p = new Point(plain.bounds().minXMm() + random.nextDouble() * plain.bounds().widthMm(),
+            Point p = new Point(
+                    plain.bounds().minXMm()
+                            + random.nextDouble() * plain.bounds().widthMm(),
                     plain.bounds().minYMm() + random.nextDouble() * height);
             double in = p.yMm() - top;
             double phase = in - Math.floor(in / pitch) * pitch;
@@ -63,8 +74,13 @@ class PatternsTest {
             }
         }
         assertThat(right).isEqualTo(tried);
-        assertThat(cut.areaMm2()).as("overlapping or not, as if they were welded")
-                .isCloseTo(letters("HI", new Treatment.Weld(), new Stripes(8, 8, 0, true, SKY)).region().areaMm2(), within(1e-6));
+        assertThat(cut.areaMm2())
+                .as("overlapping or not, as if they were welded")
+                .isCloseTo(
+                        letters("HI", new Treatment.Weld(), new Stripes(8, 8, 0, true, SKY))
+                                .region()
+                                .areaMm2(),
+                        within(1e-6));
     }
 
     @Test
@@ -72,7 +88,9 @@ class PatternsTest {
         Region even = left(new Stripes(4, 4, 0, true, SKY), SQUARE);
         Region moved = left(new Stripes(4, 4, 0, true, SKY, 0, 1, false), SQUARE);
         assertThat(moved.bounds()).isEqualTo(SQUARE.bounds());
-        assertThat(SQUARE.minus(moved).bounds().minYMm() - SQUARE.minus(even).bounds().minYMm()).isCloseTo(1, within(1e-9));
+        assertThat(SQUARE.minus(moved).bounds().minYMm()
+                        - SQUARE.minus(even).bounds().minYMm())
+                .isCloseTo(1, within(1e-9));
         assertThat(left(new Stripes(4, 4, 0, true, SKY, 0, 0, false), SQUARE)).isEqualTo(even);
     }
 
@@ -91,8 +109,13 @@ class PatternsTest {
         Region both = left(own, a, b);
         Region alone = left(own, a);
         assertThat(both.intersect(a).edgeDistanceMm(alone)).isLessThan(1e-9);
-        assertThat(both.intersect(b).edgeDistanceMm(alone.placed(Placement.moved(60, 5)))).as("the same on its neighbour").isLessThan(1e-9);
-        assertThat(left(new Stripes(4, 4, 0, true, SKY), a, b).intersect(b).edgeDistanceMm(alone.placed(Placement.moved(60, 5)))).isGreaterThan(1);
+        assertThat(both.intersect(b).edgeDistanceMm(alone.placed(Placement.moved(60, 5))))
+                .as("the same on its neighbour")
+                .isLessThan(1e-9);
+        assertThat(left(new Stripes(4, 4, 0, true, SKY), a, b)
+                        .intersect(b)
+                        .edgeDistanceMm(alone.placed(Placement.moved(60, 5))))
+                .isGreaterThan(1);
     }
 
     @Test
@@ -101,11 +124,15 @@ class PatternsTest {
         Dots level = new Dots(3, 2, true, SKY);
         Dots along = new Dots(3, 2, true, SKY, 0, 0, 0, true, true, false);
         Region straight = left(along, Shapes.rectangle(-40, -10, 80, 20));
-        assertThat(left(along, leaning).edgeDistanceMm(straight.placed(Placement.turned(20)))).isLessThan(1e-6);
-        assertThat(left(level, leaning).edgeDistanceMm(straight.placed(Placement.turned(20)))).isGreaterThan(0.5);
+        assertThat(left(along, leaning).edgeDistanceMm(straight.placed(Placement.turned(20))))
+                .isLessThan(1e-6);
+        assertThat(left(level, leaning).edgeDistanceMm(straight.placed(Placement.turned(20))))
+                .isGreaterThan(0.5);
         Region whole = left(level, SQUARE);
         Region cut = left(new Dots(3, 2, true, SKY, 0, 0, 0, false, false, false), SQUARE);
-        assertThat(whole.pieces().getFirst().outer().points()).as("whole ones leave the edge alone").hasSizeLessThan(6);
+        assertThat(whole.pieces().getFirst().outer().points())
+                .as("whole ones leave the edge alone")
+                .hasSizeLessThan(6);
         assertThat(cut.areaMm2()).isLessThan(whole.areaMm2());
     }
 }
