@@ -25,8 +25,7 @@ import jurren.core.material.Colour;
 /**
  * How far the knife travels raised beside the least possible, and how long orders and trailing knives take to work out.
  * Up to 13 paths the least is found exactly (M. Held and R. M. Karp, 1962, over subsets, every vertex a start); beyond,
- * a
- * bound below it (their one-trees of 1970, between the nearest vertices), which no order reaches quite.
+ * a bound below it (their one-trees of 1970, between the nearest vertices), which no order reaches quite.
  */
 public final class CutSpeed {
     private static final int CASES = 60;

@@ -29,8 +29,7 @@ import jurren.core.nest.Turning;
 
 /**
  * How tight layouts are: jigsaws of which a perfect packing is known, letters and shapes beside bounding boxes in rows
- * (laid
- * here, by code of this class alone), many pieces, and whether any ever overlaps or hangs over.
+ * (laid here, by code of this class alone), many pieces, and whether any ever overlaps or hangs over.
  */
 public final class NestQuality {
     private static final double SHEET_WIDE = 300;

@@ -36,8 +36,7 @@ import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 
 /**
  * A sheet of 400 by 500 mm with two pictures of 12 megapixels each, written; beside it, what PDFBox's own way without
- * loss
- * takes to put the same two pictures into a file. To be run with a heap of 1 GB.
+ * loss takes to put the same two pictures into a file. To be run with a heap of 1 GB.
  */
 public final class PrintSpeed {
     private static final int WIDE = 4000;

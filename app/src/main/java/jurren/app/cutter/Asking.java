@@ -23,8 +23,7 @@ import jurren.formats.hpgl.HpglWriter;
 
 /**
  * Asks a cutter in HPGL what it finds out by itself: the size of the film by {@code OH}, each printed mark by {@code
- * DP},
- * whose answer {@code OS} announces and {@code OD} gives.
+ * DP}, whose answer {@code OS} announces and {@code OD} gives.
  */
 final class Asking implements AutoCloseable {
     private static final int POINT_FOUND = 4;

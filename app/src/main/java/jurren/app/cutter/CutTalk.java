@@ -28,8 +28,7 @@ import jurren.standins.cutter.StandInCutter;
 
 /**
  * One cut on the cutter in use, however it is reached, from sending to the last path. It runs beside the window; what
- * it
- * knows is read, and its watcher told, on the window's thread.
+ * it knows is read, and its watcher told, on the window's thread.
  */
 public final class CutTalk implements AutoCloseable {
     /** How a cut stands. */

@@ -28,9 +28,8 @@ import jurren.formats.jobfile.JobFile;
 
 /**
  * Keeps unsaved work where a crash cannot reach it. Each window has a file of its own, named by its process, with a
- * note
- * beside it that says whose it is and where the job came from. One whose process is gone is a leftover. A copy is only
- * ever replaced by a newer one; it is deleted when the work is safe elsewhere or a person threw it away.
+ * note beside it that says whose it is and where the job came from. One whose process is gone is a leftover. A copy is
+ * only ever replaced by a newer one; it is deleted when the work is safe elsewhere or a person threw it away.
  */
 public final class Recovery {
     private static final long QUIET_MS = 700;

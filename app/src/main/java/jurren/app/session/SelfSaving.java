@@ -12,8 +12,7 @@ import jurren.formats.jobfile.JobFile;
 
 /**
  * Writes a job into its file: when a person says so, or by itself a while after the last change, where that was wished.
- * By
- * itself it never writes over what another window or program put there since.
+ * By itself it never writes over what another window or program put there since.
  */
 final class SelfSaving {
     private static final long QUIET_MS = 1500;

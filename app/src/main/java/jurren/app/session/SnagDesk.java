@@ -18,8 +18,7 @@ import jurren.core.snag.Snag;
 
 /**
  * What mends the snags of the newest plan: looked for beside the window once nothing was edited for a moment, shown
- * before
- * it is done, done as one edit. It also knows which snag the person is pointed to.
+ * before it is done, done as one edit. It also knows which snag the person is pointed to.
  */
 public final class SnagDesk {
     private static final long QUIET_MS = 150;

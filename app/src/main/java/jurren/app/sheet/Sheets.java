@@ -29,9 +29,8 @@ import jurren.app.theme.Typed;
 
 /**
  * Sheets laid over the whole window. The one on top has the keyboard, and what lies behind is disabled: Tab stays
- * inside,
- * Enter does what its plum button says, Escape or a click beside it puts it away, asking first when something was typed
- * that would be lost. The focus goes back to where it was.
+ * inside, Enter does what its plum button says, Escape or a click beside it puts it away, asking first when something
+ * was typed that would be lost. The focus goes back to where it was.
  */
 public final class Sheets {
     /** Text in a field with this property is a fact as it is typed, so nothing is lost with it. */

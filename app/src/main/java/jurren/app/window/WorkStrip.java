@@ -21,8 +21,7 @@ import jurren.formats.words.Words;
 
 /**
  * What takes longer than a moment, one row each: its name, how far it is, the time left, Stop. A load in the cutter has
- * its
- * row with Pause and Stop whatever else is looked at.
+ * its row with Pause and Stop whatever else is looked at.
  */
 final class WorkStrip {
     private static final double LOOK_MS = 250;

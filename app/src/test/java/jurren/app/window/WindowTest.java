@@ -40,8 +40,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /**
  * The real window, driven by clicks and keys. One stage serves a class, one planner all of them, and nothing waits
- * longer
- * than until what it waits for is so.
+ * longer than until what it waits for is so.
  */
 abstract class WindowTest {
     private static final long PATIENCE_S = 40;

@@ -19,8 +19,8 @@ import jurren.core.stop.Stop;
 
 /**
  * Finds what mends a snag, by trying: a cure counts only when afterwards there are fewer snags, fewer of its own kind,
- * none of a
- * kind that was not there, and of no kind more than before. So whatever is offered can be taken without looking.
+ * none of a kind that was not there, and of no kind more than before. So whatever is offered can be taken without
+ * looking.
  */
 public final class Mender {
     /** As many are offered. */

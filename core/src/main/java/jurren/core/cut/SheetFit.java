@@ -7,8 +7,8 @@ import jurren.core.geometry.Point;
 
 /**
  * Where a printed sheet really lies in the cutter, from its marks: moved, turned, longer or shorter along the feed and
- * across
- * it, and leaning where the feed runs out of square. The affine placement with the least squares of what is left over.
+ * across it, and leaning where the feed runs out of square. The affine placement with the least squares of what is left
+ * over.
  *
  * @param placement from where the load was to lie to where it does
  * @param alongMm   how far its start corner lies further along the feed

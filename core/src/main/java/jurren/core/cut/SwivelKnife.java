@@ -6,13 +6,11 @@ import jurren.core.geometry.Point;
 
 /**
  * The way of a knife that trails behind the middle it turns about. Where the tip shall go straight, the middle runs
- * ahead of
- * it by the offset; at a corner the tip stays and the middle swings round it until the knife points along the next
- * edge.
+ * ahead of it by the offset; at a corner the tip stays and the middle swings round it until the knife points along the
+ * next edge.
  *
  * <p>The tip points where its last cut ended, so a cut begins with a swing from there. Before the first, a short cut in
- * the
- * waste sets it.
+ * the waste sets it.
  */
 public final class SwivelKnife {
     /** Long enough to set a knife that points any way, several times its usual offset. */

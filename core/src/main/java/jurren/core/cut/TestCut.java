@@ -38,8 +38,7 @@ public final class TestCut {
 
     /**
      * The row as something to cut: its load has the number 0 and no piece. It begins at the start corner and goes on in
-     * a
-     * second row where the film is too narrow for one.
+     * a second row where the film is too narrow for one.
      */
     public static CutRun of(Material material, Colour colour, FilmPiece stock, Cutter cutter, List<Double> forces) {
         double across = Math.max(SIDE_MM, cutter.usableMm(stock.widthMm()));

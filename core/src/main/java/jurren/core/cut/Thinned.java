@@ -10,8 +10,7 @@ import jurren.core.geometry.Point;
  * that leaves all between within a tolerance. Real corners stay where they are.
  *
  * <p>The straights that pass near enough by each corner are a cone, and the cones' crossing is kept while one goes
- * along
- * (J. Sklansky and V. Gonzalez, Fast polygonal approximation of digitized curves, 1980).
+ * along (J. Sklansky and V. Gonzalez, Fast polygonal approximation of digitized curves, 1980).
  */
 public final class Thinned {
     /** A turn sharper than this is a corner. */

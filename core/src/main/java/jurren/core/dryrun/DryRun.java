@@ -288,9 +288,8 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
 
     /**
      * A print laid on the thing beside the colours that the art shows there: cut out of its sheet and laid by its
-     * crosses,
-     * turned over where its way turns it over; or, where a knife cuts it out by the sheet's marks, laid as it was cut.
-     * What bleeds beyond the base or the thing's own picture is cut off or lost and does not count.
+     * crosses, turned over where its way turns it over; or, where a knife cuts it out by the sheet's marks, laid as it
+     * was cut. What bleeds beyond the base or the thing's own picture is cut off or lost and does not count.
      */
     private static Comparison compare(
             Plan plan, PrintSheet print, int number, InkSheet.Pieces sheet, Optional<InkSheet.Look> seen) {

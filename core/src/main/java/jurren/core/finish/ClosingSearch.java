@@ -17,13 +17,11 @@ import jurren.core.stop.Stop;
  * heat, then the least time.
  *
  * <p>Dynamic programming from the last closing to the first. Backwards, the heat that a layer still takes once it is
- * laid
- * is known when it is laid, so a state is only who is still there and who must be bonded by then; of the labels of a
- * state those are kept that no other beats in changes, time and heat together. Three things keep it small, each without
- * losing the best: a closing bonds whatever it can; what may be laid for a closing without that the wait before peeling
- * becomes longer is laid no earlier (it takes less heat and gets in nobody's way), so only largest sets that can lie
- * side
- * by side are tried; and of heat and seconds only those matter that some layer needs at the least.
+ * laid is known when it is laid, so a state is only who is still there and who must be bonded by then; of the labels of
+ * a state those are kept that no other beats in changes, time and heat together. Three things keep it small, each
+ * without losing the best: a closing bonds whatever it can; what may be laid for a closing without that the wait before
+ * peeling becomes longer is laid no earlier (it takes less heat and gets in nobody's way), so only largest sets that
+ * can lie side by side are tried; and of heat and seconds only those matter that some layer needs at the least.
  *
  * <p>Beyond {@link Pressing#MOST_EXACT} layers only the most promising states of each length are followed.
  */
@@ -122,8 +120,7 @@ final class ClosingSearch {
 
     /**
      * Whether anything keeps to all limits; far quicker told than what is best. Beyond what is exact the same states
-     * are followed as
-     * for the best, so that both say the same.
+     * are followed as for the best, so that both say the same.
      */
     static boolean isPossible(Pressing p) {
         return new ClosingSearch(p, p.layers().size() <= Pressing.MOST_EXACT)

@@ -6,9 +6,8 @@ import java.util.List;
 /**
  * Spends what a sequence leaves free. Sequences are compared by the least that is needed; hands and timers are not that
  * exact, so tacks are made as long as their recipe says, then the dwells that bond go up to the middle of their range,
- * as
- * long as every layer and the thing stay under their most. Heat goes up to what the recipes say, the same through a run
- * of closings that can share it.
+ * as long as every layer and the thing stay under their most. Heat goes up to what the recipes say, the same through a
+ * run of closings that can share it.
  */
 final class Dwells {
     private static final double STEP_S = 1;

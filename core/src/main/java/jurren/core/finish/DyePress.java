@@ -8,8 +8,7 @@ import jurren.core.material.Recipe;
 /**
  * The steps of a dye print: take the lint off cloth and dry it under the press, wipe anything else; tape the sheet face
  * down; press over each position, which a cup in an oven sleeve takes in two halves, turned between with gloves; lift
- * the
- * sheet while it is hot. What is hot through and through cools before anybody takes hold of it.
+ * the sheet while it is hot. What is hot through and through cools before anybody takes hold of it.
  */
 public final class DyePress {
     private static final double CLEAN_S = 20;

@@ -19,8 +19,7 @@ import jurren.core.material.Peel;
  * </ol>
  *
  * <p>Example: two smooth films (10 to 15 s, 30 s in all, tack 3 s) on cotton, one on the other: warm 4, tack 3, press
- * 12,
- * again 3. The lower takes 3 + 12 + 3 = 18 s of 10 to 30, the upper 15, the cloth 22.
+ * 12, again 3. The lower takes 3 + 12 + 3 = 18 s of 10 to 30, the upper 15, the cloth 22.
  */
 public final class FilmPress {
     private static final double MASK_S = 20;

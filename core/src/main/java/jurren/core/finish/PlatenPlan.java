@@ -18,8 +18,7 @@ import jurren.core.geometry.Region;
  * each cover some pieces whole are looked for, so that nothing is shared. Where a piece is larger than the platen, the
  * fewest positions that cover all with {@link #SHARED_MM} heated by both of two neighbours: along each way
  * n = ⌈(art − shared) / (platen − shared)⌉, set one beside the other about the art's middle. What two neighbours share
- * is
- * heated twice, what lies at a crossing of four, four times; only spots with something on them count.
+ * is heated twice, what lies at a crossing of four, four times; only spots with something on them count.
  *
  * <p>Example: one piece 500 × 300 on a platen of 381 × 381 takes ⌈485 / 366⌉ = 2 by 1 positions, which share a strip of
  * 15 mm down its middle and reach 123.5 mm beyond it at each side. Two pieces of 100 mm, 400 mm apart, take two

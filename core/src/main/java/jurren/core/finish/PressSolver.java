@@ -10,8 +10,7 @@ import java.util.Set;
 
 /**
  * The shortest press sequence that no layer suffers from. Where there is none, the smallest sets of limits that cannot
- * all
- * be kept are named, and the sequence is the best that keeps the others.
+ * all be kept are named, and the sequence is the best that keeps the others.
  */
 public final class PressSolver {
     private static final int MOST_CLASHES = 6;

@@ -6,8 +6,7 @@ import java.util.Optional;
 /**
  * The table steps that put adhesive vinyl on: lay transfer tape on it and burnish (layers that lie beside each other in
  * one tape, by their cross marks), hinge it where it belongs, peel the backing flat, lay it (from the middle on a
- * curve,
- * from one edge on the flat), burnish, peel the tape low and slow; wait before use.
+ * curve, from one edge on the flat), burnish, peel the tape low and slow; wait before use.
  */
 public final class TableWork implements HandWork {
     private static final double TAPE_S = 45;

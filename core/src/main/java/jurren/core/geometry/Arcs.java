@@ -6,9 +6,8 @@ import java.util.Optional;
 
 /**
  * A way of straight cuts told in arcs where it runs round: from a corner the arc goes on to the farthest one for which
- * a
- * circle passes near enough by each corner between and by the middle of each cut. Centres lie where a machine can count
- * them, so an arc ends where its circle does, a little beside its last corner.
+ * a circle passes near enough by each corner between and by the middle of each cut. Centres lie where a machine can
+ * count them, so an arc ends where its circle does, a little beside its last corner.
  */
 public final class Arcs {
     private static final int LEAST_CUTS = 3;

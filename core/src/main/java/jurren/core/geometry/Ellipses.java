@@ -4,8 +4,7 @@ import java.awt.geom.Path2D;
 
 /**
  * Ellipses and their arcs as cubics of an eighth of a turn or less, with handles of 4/3 tan(θ/4): 4 millionths of the
- * radius
- * beside the true one at most, where the platform's quarters are 270 beside it (0.03 mm on a hand-wide circle).
+ * radius beside the true one at most, where the platform's quarters are 270 beside it (0.03 mm on a hand-wide circle).
  */
 public final class Ellipses {
     private static final double EIGHTH = 45;

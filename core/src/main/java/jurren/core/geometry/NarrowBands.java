@@ -10,8 +10,7 @@ import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
  * Bands of one width along the middle of whatever is narrower. Laid onto a shape they make it as wide as they are:
- * every
- * point of a thin part then lies in a disc of that width.
+ * every point of a thin part then lies in a disc of that width.
  */
 final class NarrowBands {
     /** Places on an edge stand so far apart, as a share of the width. */

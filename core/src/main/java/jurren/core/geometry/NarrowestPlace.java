@@ -18,22 +18,19 @@ import org.locationtech.jts.geom.Polygon;
  * How wide a shape is where it is narrowest, and the gaps beside it.
  *
  * <p><b>The width at a place</b> is the diameter of the largest disc there that lies in the film and touches its edge
- * on
- * two sides that face each other: seen from its middle the touching points lie within {@link #SIDE_BY_SIDE} of straight
- * opposite. So the middle of such a disc lies on the medial axis, and a corner of more than 15 degrees has no width.
- * Neither has the tip of a sharp corner, near its point: that is a spike, not a thin part. Gaps are the same beside the
- * film.
+ * on two sides that face each other: seen from its middle the touching points lie within {@link #SIDE_BY_SIDE} of
+ * straight opposite. So the middle of such a disc lies on the medial axis, and a corner of more than 15 degrees has no
+ * width. Neither has the tip of a sharp corner, near its point: that is a spike, not a thin part. Gaps are the same
+ * beside the film.
  *
  * <p>From several places of every edge (on long ones at most {@link #STEP_MM} apart), and from
  * corners that point into the film in a fan of directions, a disc that touches there is made as large as the narrowest
- * found so
- * far. While an edge reaches into it, it is shrunk until it touches that edge too: the shrinking ball of Ma, Bae and
- * Choi,
- * "3D medial axis point approximation using nearest neighbors and the normal field" (2012). Most discs fit at once.
+ * found so far. While an edge reaches into it, it is shrunk until it touches that edge too: the shrinking ball of Ma,
+ * Bae and Choi, "3D medial axis point approximation using nearest neighbors and the normal field" (2012). Most discs
+ * fit at once.
  *
  * <p>Example: an L of two 10 mm bars, one 2 mm and one 3 mm wide, answers 2 mm. A shape with no two edges side by side
- * (a
- * triangle) answers the widest circle that fits.
+ * (a triangle) answers the widest circle that fits.
  */
 final class NarrowestPlace {
     private static final double STEP_MM = 2;
@@ -256,8 +253,7 @@ final class NarrowestPlace {
 
     /**
      * The narrowest slit beside the film: a gap narrower than {@code withinMm} that stays about as narrow, at most
-     * twice, for
-     * {@code longMm}. Where two edges only come near or touch there is none.
+     * twice, for {@code longMm}. Where two edges only come near or touch there is none.
      */
     static Optional<Thinness> slit(Geometry shape, double withinMm, double longMm) {
         Thinness best = null;
@@ -422,8 +418,7 @@ final class NarrowestPlace {
 
     /**
      * The width at a place, as far as it is below {@code within}; otherwise {@code within}. Its middle is remembered,
-     * and
-     * whether a corner keeps a disc of its width out.
+     * and whether a corner keeps a disc of its width out.
      */
     private double disc(Ring ring, double x, double y, double nx, double ny, double at, double within) {
         keptOut = false;

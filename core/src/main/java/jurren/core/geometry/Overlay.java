@@ -23,12 +23,10 @@ import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
  * Difference and intersection, piece by piece: a piece is clipped only by what its box meets, which
  * leaves most of a large arrangement untouched. Where many pieces meet one large one (crumbs in its holes),
  * that would be gone through for each, and all are overlaid at once. The overlay used repairs its own noding where
- * plain
- * floating point fails. Where two edges run into each other by less than rounding it can also take a hole for film
- * without
- * a word: a point inside each piece of the result is looked for in what it was made of, and where that does not hold
- * the
- * overlay is done anew, of rings that cross themselves nowhere and on edges that are snapped to each other.
+ * plain floating point fails. Where two edges run into each other by less than rounding it can also take a hole for
+ * film without a word: a point inside each piece of the result is looked for in what it was made of, and where that
+ * does not hold the overlay is done anew, of rings that cross themselves nowhere and on edges that are snapped to each
+ * other.
  */
 final class Overlay {
     /** How often the whole may be gone through piece by piece. */
@@ -56,11 +54,9 @@ final class Overlay {
 
     /**
      * The vertices reduced where that keeps each piece valid. The library holds every ring against every other, which
-     * takes
-     * hours of some thousand: pieces are reduced one by one, and so are the rings of what has very many of them, which
-     * stays
-     * as it is where they do not fit together then. It also goes as deep as a ring is bent; what is too deep stays as
-     * well.
+     * takes hours of some thousand: pieces are reduced one by one, and so are the rings of what has very many of them,
+     * which stays as it is where they do not fit together then. It also goes as deep as a ring is bent; what is too
+     * deep stays as well.
      */
     static Geometry simplified(Geometry g, double toleranceMm) {
         return Jts.collect(Jts.polygons(g).stream()

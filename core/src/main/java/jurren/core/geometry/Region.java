@@ -405,8 +405,7 @@ public final class Region {
 
     /**
      * Wherever the film is narrower than {@code widthMm}, a band of that width along its middle; with {@code gaps},
-     * where
-     * a gap beside it is.
+     * where a gap beside it is.
      */
     public Region narrowBands(double widthMm, boolean gaps) {
         return NarrowBands.of(shape, widthMm, gaps);

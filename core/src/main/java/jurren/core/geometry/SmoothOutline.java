@@ -8,10 +8,8 @@ import java.util.List;
  * An outline of many short chords as the few curves it was flattened from: straight edges, and cubics between corners.
  *
  * <p>A vertex is a corner where the outline turns by more than a chord of a curve would; an edge is straight where a
- * curve
- * that turned as its ends do would stand off it by more than curves are flattened to. What lies between is fitted: P.
- * J.
- * Schneider, "An Algorithm for Automatically Fitting Digitized Curves" (Graphics Gems, 1990).
+ * curve that turned as its ends do would stand off it by more than curves are flattened to. What lies between is
+ * fitted: P. J. Schneider, "An Algorithm for Automatically Fitting Digitized Curves" (Graphics Gems, 1990).
  */
 final class SmoothOutline {
     /** Turned by more, two chords are no curve's. */

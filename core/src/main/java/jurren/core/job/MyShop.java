@@ -12,8 +12,7 @@ import jurren.core.material.Material;
 
 /**
  * What a person made their own: films that were tuned or added, the machines that are really there, who works and what
- * is
- * charged.
+ * is charged.
  *
  * @param films   each in place of the shipped one of its id, or beside the shipped ones
  * @param cutters the one in use first

@@ -9,10 +9,8 @@ import jurren.core.geometry.Region;
 
 /**
  * Marks on the middle line of a thing, one above its art and one below, cut with every film that is laid by hand and
- * taken off
- * again. The upper one is as far from the top on every place: so what lies on the front and on the back lies as high,
- * and
- * films of one place lie on each other.
+ * taken off again. The upper one is as far from the top on every place: so what lies on the front and on the back lies
+ * as high, and films of one place lie on each other.
  */
 public final class LineUp {
     /** From a mark's middle to the art. */

@@ -15,10 +15,8 @@ import jurren.core.geometry.Region;
 
 /**
  * How a film that is wider than its roll is split into panels. Each laps onto the one before. Beside every seam of a
- * film
- * that is laid by hand lies a small square on its corner, cut with both panels, so that the two squares lie on each
- * other
- * when the panels meet.
+ * film that is laid by hand lies a small square on its corner, cut with both panels, so that the two squares lie on
+ * each other when the panels meet.
  *
  * @param upright   whether seams run up and down and the panels lie side by side; else across, one above the other
  * @param at        where the seams are, as shares of the film's own extent from the left or the top, ascending

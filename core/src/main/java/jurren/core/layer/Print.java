@@ -148,8 +148,7 @@ public record Print(List<Inked> inks) {
 
     /**
      * Ink carried on beyond its outer edge, so that a cut a little beside it leaves no bare rim: each colour runs on
-     * where
-     * nothing else is printed, and where two would meet, the nearer has the place.
+     * where nothing else is printed, and where two would meet, the nearer has the place.
      */
     public Print bleeding(double mm) {
         Region whole = everything();

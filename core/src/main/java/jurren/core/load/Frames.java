@@ -8,8 +8,7 @@ import jurren.core.geometry.Region;
 
 /**
  * Weeding frames: straight cuts around groups of pieces, so that the waste of a group lifts in one. A frame never goes
- * between
- * pieces that lie into each other: where two frames would meet, there is one around both.
+ * between pieces that lie into each other: where two frames would meet, there is one around both.
  */
 final class Frames {
     /** From a piece to the frame round it. */

@@ -9,13 +9,10 @@ import jurren.core.layer.Layer;
 
 /**
  * A length of film that no layout of some pieces goes below, turned by quarters or not at all. Cells, which have half
- * the gap
- * around them, do not overlap; so on every line across the film their chords are together no longer than the line. That
- * remains true when each chord is told in whole parts of it, as floor((k + 1) chord / line) / k: two pieces that are a
- * little
- * wider than half the film then take the whole of it each. Such functions are due to Fekete and Schepers, New classes
- * of fast
- * lower bounds for bin packing problems (2001).
+ * the gap around them, do not overlap; so on every line across the film their chords are together no longer than the
+ * line. That remains true when each chord is told in whole parts of it, as floor((k + 1) chord / line) / k: two pieces
+ * that are a little wider than half the film then take the whole of it each. Such functions are due to Fekete and
+ * Schepers, New classes of fast lower bounds for bin packing problems (2001).
  */
 final class LeastFilm {
     private static final int MOST_PARTS = 12;

@@ -10,8 +10,7 @@ import jurren.core.geometry.Point;
 
 /**
  * Capitals and figures of single lines, as a knife scores them: straight strokes on a grid of four by six. None
- * encloses
- * anything: what is cut all round would stay on the carrier when the waste is lifted, and be pressed on.
+ * encloses anything: what is cut all round would stay on the carrier when the waste is lifted, and be pressed on.
  */
 final class LineLetters {
     /** From the beginning of one sign to the next, and how high all are, in steps of the grid. */

@@ -11,8 +11,7 @@ import jurren.core.nest.Nest;
 
 /**
  * The best layouts found so far, known by what was to be laid: plans ask for them, and whoever has time looks for
- * better
- * ones. Safe to use from several threads.
+ * better ones. Safe to use from several threads.
  */
 public final class Nesting {
     private static final long SEED = 20_261_127;

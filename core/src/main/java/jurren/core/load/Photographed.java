@@ -15,9 +15,8 @@ import jurren.core.trace.Tracer;
 
 /**
  * An offcut's outline from a photograph: it lies on something of another lightness, on which two points of known
- * distance, or
- * the four corners of a rectangle of known size, are marked. With four corners a photograph taken aslant comes out
- * straight.
+ * distance, or the four corners of a rectangle of known size, are marked. With four corners a photograph taken aslant
+ * comes out straight.
  */
 public final class Photographed {
     /** A thing that fills less of the picture is a speck, a shadow or a hair. */

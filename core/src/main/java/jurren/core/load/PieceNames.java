@@ -9,8 +9,7 @@ import java.util.stream.Stream;
 
 /**
  * By which pieces that lie together are told apart: line, place and size where they differ, and which of how many it
- * is. What
- * is the same for all is told once.
+ * is. What is the same for all is told once.
  */
 public final class PieceNames {
     private final List<Function<Placed, String>> differing;

@@ -13,10 +13,9 @@ import jurren.core.geometry.Region;
 
 /**
  * Straight cuts across the waste of a frame that is too large to come up in one: it stretches, falls back onto the film
- * and
- * sticks. They run across the frame's longer side, where the waste is halved, or parted in three and so on, and near
- * there
- * where they meet the fewest pieces; they end just before a piece, so that no knife that is a little off nicks it.
+ * and sticks. They run across the frame's longer side, where the waste is halved, or parted in three and so on, and
+ * near there where they meet the fewest pieces; they end just before a piece, so that no knife that is a little off
+ * nicks it.
  */
 final class Reliefs {
     /** As much waste as a hand lifts well: a letter sheet. */

@@ -12,10 +12,8 @@ import jurren.core.geometry.Region;
 
 /**
  * Scores beside each piece by what it is told from the others of its load: line, place and size where they differ, and
- * which of
- * how many it is. In the waste of its frame, clear of all pieces, of relief cuts and of other names, and nearer to its
- * own piece
- * than to any other: where there is no such room, none is better than one that misleads.
+ * which of how many it is. In the waste of its frame, clear of all pieces, of relief cuts and of other names, and
+ * nearer to its own piece than to any other: where there is no such room, none is better than one that misleads.
  */
 final class Scoring {
     /** The larger where there is room, else one that fits between a piece and its frame. */

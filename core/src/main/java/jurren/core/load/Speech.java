@@ -20,8 +20,7 @@ public record Speech(Start start, double unitMm, Ending ending, Moves moves, boo
 
     /**
      * The corner that is counted from, seen by someone before the machine; its two axes always make a right hand's
-     * corner, so
-     * a cut is turned and never mirrored.
+     * corner, so a cut is turned and never mirrored.
      */
     public enum Start {
         /** The first axis goes into the machine. */

@@ -10,12 +10,9 @@ import jurren.core.geometry.Region;
 
 /**
  * How far apart two turned shapes must stand: every way from the first's place to the second's at which they overlap,
- * as
- * sums of a convex part of the first and one of the second turned round (Minkowski sums). A point inside any of them is
- * an
- * overlap. What lies on a line through it are a few stretches, which is all a search along the line needs. For a long
- * search
- * the sums are put together into one outline, which has far fewer edges.
+ * as sums of a convex part of the first and one of the second turned round (Minkowski sums). A point inside any of them
+ * is an overlap. What lies on a line through it are a few stretches, which is all a search along the line needs. For a
+ * long search the sums are put together into one outline, which has far fewer edges.
  */
 final class Clearance {
     /** Nearer to an edge than this is touching. */

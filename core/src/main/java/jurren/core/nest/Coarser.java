@@ -10,8 +10,8 @@ import jurren.core.geometry.Region;
 
 /**
  * A shape with fewer corners that still covers all of it: hollow corners are cut across, and two bulging ones become
- * the one
- * in which their outer edges meet, the smallest change first, as long as no edge moves further than was allowed.
+ * the one in which their outer edges meet, the smallest change first, as long as no edge moves further than was
+ * allowed.
  */
 final class Coarser {
     private static final double PARALLEL = 1e-9;

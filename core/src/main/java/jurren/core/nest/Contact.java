@@ -6,8 +6,8 @@ import jurren.core.geometry.Outline;
 
 /**
  * What is taken on a bed, as a grid, so that it is quickly seen how much of a shape's edge would touch something: it is
- * felt
- * for just outside the edge, and a little further out, where something near leaves a gap that nothing will ever fill.
+ * felt for just outside the edge, and a little further out, where something near leaves a gap that nothing will ever
+ * fill.
  */
 final class Contact {
     /** So many places along a shape's edge are felt at. */

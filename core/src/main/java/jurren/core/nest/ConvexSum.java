@@ -2,8 +2,7 @@ package jurren.core.nest;
 
 /**
  * Goes round the Minkowski sum of a convex part and one of another shape turned round: the edges of both in the order
- * of
- * their directions, from the sum's lowest corner on.
+ * of their directions, from the sum's lowest corner on.
  */
 final class ConvexSum {
     private final double[] ax;

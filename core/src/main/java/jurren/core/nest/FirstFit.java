@@ -10,8 +10,7 @@ import jurren.core.stop.Stop;
 
 /**
  * A layout at once: the largest first, each where its far end comes least far along the feed, then pushed to the lower
- * edge
- * and back (bottom-left fill; B. S. Baker, E. G. Coffman and R. L. Rivest, Orthogonal packings in two dimensions,
+ * edge and back (bottom-left fill; B. S. Baker, E. G. Coffman and R. L. Rivest, Orthogonal packings in two dimensions,
  * 1980).
  */
 final class FirstFit {

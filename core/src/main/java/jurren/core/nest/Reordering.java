@@ -10,9 +10,8 @@ import jurren.core.stop.Stop;
 
 /**
  * Fills an open bed again and again, the larger mostly before the smaller but never in the same order: now and then in
- * one
- * drawn anew, mostly in the best so far with a few changed. For very many shapes that gains more in a short time than
- * untangling them.
+ * one drawn anew, mostly in the best so far with a few changed. For very many shapes that gains more in a short time
+ * than untangling them.
  */
 final class Reordering implements Search {
     private static final int LINES = 160;

@@ -15,8 +15,7 @@ import jurren.core.stop.Stop;
 
 /**
  * Every shape in every turn, and how far apart each two must stand. Equal shapes are one. A shape is grown by half the
- * gap
- * and its outline made coarser on the outer side, so that what is free here is free in truth.
+ * gap and its outline made coarser on the outer side, so that what is free here is free in truth.
  */
 final class Shapes {
     /** The most an outline is made coarser, as a share of the gap. */

@@ -13,13 +13,11 @@ import jurren.core.stop.Stop;
 
 /**
  * Lays an open bed anew, each time what touches most of what lies there already, as a dry wall is built: shapes that
- * were one
- * before find each other again. Several walls are built side by side, and only those that fit best go on.
+ * were one before find each other again. Several walls are built side by side, and only those that fit best go on.
  *
  * <p>Touching perimeter (A. Lodi, S. Martello and D. Vigo, Heuristic and metaheuristic approaches for a class of
  * two-dimensional bin packing problems, 1999) in a beam search (P. S. Ow and T. E. Morton, Filtered beam search in
- * scheduling,
- * 1988).
+ * scheduling, 1988).
  */
 final class Snug implements Search {
     private static final double CELL_MM = 0.5;

@@ -5,8 +5,7 @@ import jurren.core.geometry.Box;
 
 /**
  * Where one shape in one turn could lie on a bed so that it leans on what lies there: the corners of what keeps it away
- * from
- * each, where those of two cross each other, and where they meet the sides of the bed. Kept up as the bed fills.
+ * from each, where those of two cross each other, and where they meet the sides of the bed. Kept up as the bed fills.
  */
 final class Spots {
     private static final int MOST = 50;

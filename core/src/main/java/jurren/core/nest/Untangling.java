@@ -6,13 +6,11 @@ import java.util.SplittableRandom;
 
 /**
  * Takes shapes that overlap apart. Those that overlap are moved, one by one, to where the overlap with all others,
- * weighed,
- * is least; whatever still overlaps then gains weight, so that no two are stuck in each other for long.
+ * weighed, is least; whatever still overlaps then gains weight, so that no two are stuck in each other for long.
  *
  * <p>Guided local search on overlaps: J. Egeblad, B. K. Nielsen and A. Odgaard, Fast neighborhood search for two- and
  * three-dimensional nesting problems, 2007; S. Umetani et al., Solving the irregular strip packing problem via guided
- * local
- * search for overlap minimization, 2009.
+ * local search for overlap minimization, 2009.
  */
 final class Untangling {
     private static final int STARTS = 5;

@@ -39,8 +39,7 @@ import jurren.core.way.known.Ways;
 
 /**
  * What is done to the pieces of one line at one place: where the press closes, what it is asked, and what hands do
- * before
- * and after.
+ * before and after.
  *
  * @param made    what is made already
  * @param first   whether no other place of the thing is pressed before

@@ -26,10 +26,8 @@ import jurren.core.stop.Stop;
  * seed.
  *
  * <p>A border that only moves is no fault. A <em>gap</em> is the thing's own ground where none was wanted anywhere
- * near;
- * a <em>rim</em> is a lower layer where nothing of it was wanted anywhere near. Both are looked for in pixels of a
- * fifth
- * of the accuracy, and told by the width of a circle that would fit.
+ * near; a <em>rim</em> is a lower layer where nothing of it was wanted anywhere near. Both are looked for in pixels of
+ * a fifth of the accuracy, and told by the width of a circle that would fit.
  *
  * @param accuracyMm how far off hands may be
  * @param withGap    in how many tries the ground shows

@@ -7,8 +7,7 @@ import jurren.core.job.Made;
 
 /**
  * How a run that was begun stands to what was to be. The rest of it is ordered from now on, so all that was slower than
- * was
- * thought shows in when it will be ready.
+ * was thought shows in when it will be ready.
  *
  * @param ready   when it will be
  * @param late    by how much that is after what was to be; below zero it is ahead

@@ -14,16 +14,14 @@ import jurren.core.stop.Stop;
 
 /**
  * Orders tasks over machines and hands: one temperature at a time per press, heating up and changing film cost time,
- * each
- * machine and each pair of hands does one thing at a time.
+ * each machine and each pair of hands does one thing at a time.
  *
  * <p>An order is built by dispatching: of the tasks that can begin soonest the most urgent begins. Urgent is what the
  * longest work still waits for; then urgencies are changed at random, a few at a time, and kept where the run is not
  * longer. The same tasks give the same order.
  *
  * <p>The bound is the largest of: the longest chain of tasks; for hands and for each machine, what it has to do, after
- * the
- * soonest it can begin and before the least that follows.
+ * the soonest it can begin and before the least that follows.
  */
 public final class Scheduler {
     /** A press warms at once when it is free; from room temperature it takes about nine minutes to 155 °C. */

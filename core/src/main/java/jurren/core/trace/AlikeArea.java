@@ -11,11 +11,9 @@ import jurren.core.stop.Stop;
 
 /**
  * What belongs to a clicked place of a photograph: all around it that is of about its colour. How much "about" is
- * follows
- * from the picture: water that rises from the place floods more and more, and the thing is what it first stands in for
- * long
- * while it rises (a maximally stable extremal region; Matas, Chum, Urban, Pajdla, "Robust wide-baseline stereo
- * from maximally stable extremal regions", 2002).
+ * follows from the picture: water that rises from the place floods more and more, and the thing is what it first stands
+ * in for long while it rises (a maximally stable extremal region; Matas, Chum, Urban, Pajdla, "Robust wide-baseline
+ * stereo from maximally stable extremal regions", 2002).
  */
 public final class AlikeArea {
     private static final int MOST_PIXELS = 600_000;
@@ -43,8 +41,7 @@ public final class AlikeArea {
 
     /**
      * The outline of what was clicked, without its holes, in the picture's pixels from its upper left; empty where
-     * nothing
-     * stands out from what is around it.
+     * nothing stands out from what is around it.
      */
     public static Optional<Region> at(Picture picture, Point px) {
         if (px.xMm() < 0 || px.yMm() < 0 || px.xMm() >= picture.width() || px.yMm() >= picture.height()) {

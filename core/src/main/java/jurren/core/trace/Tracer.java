@@ -63,8 +63,7 @@ public final class Tracer {
 
     /**
      * What is nothing but specks, as a film's grain is, would be edges without end: larger and larger parts are given
-     * away until
-     * it is not.
+     * away until it is not.
      *
      * @return what is smaller than this is given away
      */

@@ -23,10 +23,8 @@ import jurren.core.snag.Flaws;
 
 /**
  * What is lifted off a cut load by hand, as it lies on the film: first the insides, then what lies shut in between
- * pieces,
- * then each frame with the waste around its pieces. What stays is whatever is left. Parts that would come up with the
- * waste
- * are marked: small ones, thin ones, pointed ones.
+ * pieces, then each frame with the waste around its pieces. What stays is whatever is left. Parts that would come up
+ * with the waste are marked: small ones, thin ones, pointed ones.
  *
  * @param around  the frames; without any, the film that the load takes
  * @param wastes  in the order in which they are lifted

@@ -42,9 +42,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 /**
  * Random art with everything wrong that can be wrong: mended as far as it goes, there are never more snags than before,
- * of no
- * kind more, and of no new kind. {@code -Djurren.mending=5000} tries as many; {@code -Djurren.mending.from} begins at a
- * seed.
+ * of no kind more, and of no new kind. {@code -Djurren.mending=5000} tries as many; {@code -Djurren.mending.from}
+ * begins at a seed.
  */
 @Tag("properties")
 class RandomMendingTest {

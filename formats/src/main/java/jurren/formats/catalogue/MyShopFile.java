@@ -35,10 +35,8 @@ import jurren.formats.files.WholeFile;
 
 /**
  * What a person made their own of the shop, as a JSON file. What is not told in it is as it was shipped. What is broken
- * is
- * named with its place and the reason, the rest is used, and is kept as it was when the file is written again. Every
- * change
- * is made to what the file says at that moment, so that two windows do not undo each other's.
+ * is named with its place and the reason, the rest is used, and is kept as it was when the file is written again. Every
+ * change is made to what the file says at that moment, so that two windows do not undo each other's.
  */
 public final class MyShopFile {
     private static final int FORMAT = 1;

@@ -18,10 +18,8 @@ import jurren.formats.files.WholeFile;
 
 /**
  * What open jobs promise of the shelf, as a JSON file beside it. Each job writes its own promise when it is kept; what
- * was
- * promised by a job whose file is gone counts no more. All of it can be had again from the jobs, so that a file that
- * cannot be
- * read is begun anew.
+ * was promised by a job whose file is gone counts no more. All of it can be had again from the jobs, so that a file
+ * that cannot be read is begun anew.
  */
 public final class PromisesFile {
     private static final ObjectMapper MAPPER = new ObjectMapper();

@@ -32,10 +32,8 @@ import jurren.formats.files.WholeFile;
 
 /**
  * The shelf of a shop as a JSON file. What is broken in it is named by its line and field, the rest loads, and is kept
- * as it
- * was when the shelf is written again. Every change is made to what the file says at that moment, so that two windows
- * do not
- * undo each other's.
+ * as it was when the shelf is written again. Every change is made to what the file says at that moment, so that two
+ * windows do not undo each other's.
  */
 public final class ShelfFile {
     private static final int FORMAT = 1;

@@ -13,8 +13,7 @@ import java.util.Set;
 
 /**
  * Fonts of this machine for those that drawings ask for by name: the font itself, or one whose letters are as wide, so
- * that
- * lines stay as long as they were drawn.
+ * that lines stay as long as they were drawn.
  */
 public final class NearFonts {
     /** Families of the same widths, as those who make them say. */

@@ -228,8 +228,7 @@ final class DxfShapes {
 
     /**
      * Through points that a spline was fitted to: the natural cubic spline over the chords, smooth in direction and
-     * bend at every
-     * point but the first and last.
+     * bend at every point but the first and last.
      */
     private static Optional<Shape> through(double[] xs, double[] ys) {
         int n = Math.min(xs.length, ys.length);

@@ -8,8 +8,7 @@ import jurren.formats.drawing.Found;
 
 /**
  * The language itself: its stacks, its names and how a program is run. Everything is counted, so that no program runs
- * on or
- * piles up without end. Numbers are {@code Integer} and {@code Double}, truths {@code Boolean}.
+ * on or piles up without end. Numbers are {@code Integer} and {@code Double}, truths {@code Boolean}.
  */
 final class Machine {
     static final Object NULL = new Object() {

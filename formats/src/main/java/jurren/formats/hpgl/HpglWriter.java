@@ -20,8 +20,7 @@ import jurren.core.load.Speech;
  * A cut run as HPGL: initialise, moves as the machine wants them, pen 1 with its speed and, where the machine takes
  * one, its force, then one
  * {@code PU} and one {@code PD} a path. Points that fall on the same plotter unit are written once. For a machine that
- * does
- * not allow for its trailing knife, the paths are those of its middle, and a short cut in the waste sets it first.
+ * does not allow for its trailing knife, the paths are those of its middle, and a short cut in the waste sets it first.
  */
 public final class HpglWriter {
     private static final double CROSS_MM = 3;

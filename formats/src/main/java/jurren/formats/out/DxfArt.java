@@ -13,8 +13,7 @@ import jurren.core.material.Colour;
 
 /**
  * Closed polylines in millimetres whose bends are arcs, a layer for each colour, in the oldest form of DXF that
- * everything
- * reads. That form has no curves; an arc is told by its bulge, the tangent of a quarter of what it turns.
+ * everything reads. That form has no curves; an arc is told by its bulge, the tangent of a quarter of what it turns.
  */
 final class DxfArt {
     private static final double FLAT_MM = 0.001;

@@ -19,8 +19,7 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /**
  * A paper guide at 1:1 for a load on an offcut: laid under a clear mat, it shows where the offcut must be stuck so that
- * every
- * piece lands on it. As the knife sees it, the start corner at the lower left.
+ * every piece lands on it. As the knife sees it, the start corner at the lower left.
  */
 public final class GuidePdf {
     private static final double MARGIN_MM = 15;

@@ -20,8 +20,7 @@ import jurren.core.load.Placed;
 
 /**
  * A load as it lies in front of the cutter, its leading edge to the right, in as many strips as it takes: pieces in the
- * film's
- * colour, each with its name, and what is cut for weeding.
+ * film's colour, each with its name, and what is cut for weeding.
  */
 final class LoadDrawing {
     private static final Color INK = new Color(0x23262B);

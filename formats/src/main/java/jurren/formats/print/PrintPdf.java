@@ -21,10 +21,9 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /**
  * A sheet to be printed at true size: reversed where its way wants it, colours as filled paths with their bleed,
- * pictures
- * once each. What a knife follows has marks in the sheet's corners and its cut line as a hairline in a spot colour of
- * its
- * own; what is laid by hand has cross marks outside its own corners and a dashed line to trim the paper along.
+ * pictures once each. What a knife follows has marks in the sheet's corners and its cut line as a hairline in a spot
+ * colour of its own; what is laid by hand has cross marks outside its own corners and a dashed line to trim the paper
+ * along.
  */
 public final class PrintPdf {
     /** What the cut line's colour is called when the shop says nothing else. */

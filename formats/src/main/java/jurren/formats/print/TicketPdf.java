@@ -42,9 +42,8 @@ import jurren.formats.words.Words;
 
 /**
  * The ticket: a cover for the job, then for each line and place the art at scale on the thing, layers, loads, where the
- * art
- * goes on every size, what to do, what to watch. Printed beside a press, so figures are large and steps have a box to
- * tick. What does not fit on a page goes on on the next one, under its heading.
+ * art goes on every size, what to do, what to watch. Printed beside a press, so figures are large and steps have a box
+ * to tick. What does not fit on a page goes on on the next one, under its heading.
  */
 public final class TicketPdf {
     private static final Color INK = new Color(0x23262B);

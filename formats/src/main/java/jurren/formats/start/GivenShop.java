@@ -21,8 +21,7 @@ import jurren.formats.files.WholeFile;
 
 /**
  * A whole shop in one file, as docs/shop.md tells it: films, machines and prices, and the things and starts of its own.
- * Photos
- * of things stay at home.
+ * Photos of things stay at home.
  */
 public record GivenShop(MyShop shop, List<Blank> things, List<Start> starts) {
     private static final ObjectMapper MAPPER = new ObjectMapper();

@@ -10,8 +10,7 @@ import java.util.stream.Stream;
 
 /**
  * Colours of CSS level 3 and 4 in the words of level 2, with how far they cover: the library underneath knows no
- * others,
- * and what it does not know becomes black.
+ * others, and what it does not know becomes black.
  *
  * @param plain   {@code #rrggbb}, or {@code none} for what is not seen at all
  * @param opacity 0 to 1

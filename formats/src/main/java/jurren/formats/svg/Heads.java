@@ -13,9 +13,8 @@ import org.w3c.dom.NodeList;
 
 /**
  * Markers as SVG 2 has them and the library has not: turned about where a line begins ({@code auto-start-reverse}), and
- * in
- * the colours of the line that they stand on ({@code context-stroke}, {@code context-fill}). A line gets markers of its
- * own.
+ * in the colours of the line that they stand on ({@code context-stroke}, {@code context-fill}). A line gets markers of
+ * its own.
  */
 final class Heads {
     private static final String SVG = "http://www.w3.org/2000/svg";

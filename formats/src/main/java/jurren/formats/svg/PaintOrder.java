@@ -10,8 +10,7 @@ import org.w3c.dom.NodeList;
 
 /**
  * A line that is to be painted below its filling, which the library does not know: such a shape is said as two, its
- * line
- * first. What holds for both together (opacity, clips) is said of the group around them.
+ * line first. What holds for both together (opacity, clips) is said of the group around them.
  */
 final class PaintOrder {
     private static final String SVG = "http://www.w3.org/2000/svg";

@@ -4,9 +4,8 @@ import java.util.Locale;
 
 /**
  * Path data written anew in absolute moves, lines and curves, as SVG 2 means it. The library underneath enlarges the
- * radii
- * of arcs a little, so that a circle of two halves becomes a lens, and mistakes T and S after other commands; and it
- * refuses a path whose end is broken, where everything before it is to be painted.
+ * radii of arcs a little, so that a circle of two halves becomes a lens, and mistakes T and S after other commands; and
+ * it refuses a path whose end is broken, where everything before it is to be painted.
  *
  * <p>Arcs: from end points to the middle as in SVG 2, appendix B.2.4; each eighth or less is one cubic with handles of
  * 4/3 tan(θ/4), which is 4 millionths of the radius from the circle at most.

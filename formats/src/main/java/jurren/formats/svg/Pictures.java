@@ -21,8 +21,8 @@ import org.w3c.dom.svg.SVGDocument;
 
 /**
  * The pictures that a drawing carries within itself. Each is a rectangle filled with a paint of its own before the
- * library
- * looks, so that its place, clips and opacity are resolved as any shape's; which picture it is, the paint tells.
+ * library looks, so that its place, clips and opacity are resolved as any shape's; which picture it is, the paint
+ * tells.
  */
 final class Pictures {
     private static final String SVG = "http://www.w3.org/2000/svg";

@@ -20,8 +20,7 @@ import org.w3c.dom.svg.SVGDocument;
 
 /**
  * Says the same drawing in words the library underneath understands: styles of today, lengths with capital units,
- * curves,
- * references that lead nowhere. What browsers pass over is passed over.
+ * curves, references that lead nowhere. What browsers pass over is passed over.
  */
 final class PlainDocument {
     private static final String XLINK = "http://www.w3.org/1999/xlink";

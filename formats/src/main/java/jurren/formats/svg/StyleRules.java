@@ -17,8 +17,7 @@ import org.w3c.dom.Node;
 
 /**
  * The rules of a drawing's style sheets, matched as CSS of today matches: what each element is told, from the weakest
- * to
- * the strongest. Rules whose selector is not known are passed over, as CSS wants it.
+ * to the strongest. Rules whose selector is not known are passed over, as CSS wants it.
  */
 final class StyleRules {
     private static final Pattern COMMENT = Pattern.compile("(?s)/\\*.*?\\*/");

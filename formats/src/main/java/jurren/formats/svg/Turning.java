@@ -13,8 +13,7 @@ import org.w3c.dom.Node;
 
 /**
  * {@code transform-origin}, which the library does not know: what a transform turns about is said within it, as SVG 2
- * and
- * CSS mean it: of the drawing's whole view, or of the shape's own box where {@code transform-box} says so.
+ * and CSS mean it: of the drawing's whole view, or of the shape's own box where {@code transform-box} says so.
  */
 final class Turning {
     private static final Pattern PLACE = Pattern.compile("([-+]?[0-9]*\\.?[0-9]+(?:[eE][-+]?[0-9]+)?)(px|%)?");

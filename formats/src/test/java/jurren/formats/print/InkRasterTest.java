@@ -109,8 +109,7 @@ class InkRasterTest {
 
     /**
      * On a tapered tumbler: what the written sheet shows at a point is what the picture has where that point lies on
-     * the thing,
-     * worked out by rolling it back, which the writer does not.
+     * the thing, worked out by rolling it back, which the writer does not.
      */
     @Test
     void onAConeThePictureIsBentAsTheSheetIs() throws Exception {

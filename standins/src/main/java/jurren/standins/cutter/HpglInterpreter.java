@@ -6,10 +6,8 @@ import jurren.core.geometry.Point;
 
 /**
  * Reads HPGL byte by byte as a plotter does and turns it into strokes: PU, PD, PA, PR move, AA and AR go round; SP, IN
- * and
- * VS set up; DP, OD and OH find and tell; anything else is skipped to its semicolon. Written apart from our writer, so
- * that a
- * mistake there shows here.
+ * and VS set up; DP, OD and OH find and tell; anything else is skipped to its semicolon. Written apart from our writer,
+ * so that a mistake there shows here.
  */
 public final class HpglInterpreter {
     /** What the bytes so far have asked for. */

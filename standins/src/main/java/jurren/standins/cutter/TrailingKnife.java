@@ -6,8 +6,7 @@ import jurren.core.geometry.Point;
 
 /**
  * What a knife leaves whose tip is dragged behind the middle that the machine moves (a tractrix, in small steps).
- * Lifted, it
- * keeps pointing where it did.
+ * Lifted, it keeps pointing where it did.
  */
 public final class TrailingKnife {
     private static final double STEP_MM = 0.01;

@@ -118,8 +118,7 @@ public final class ArtActions {
 
     /**
      * Of a lettering and several pictures that are chosen: each picture over one letter, large enough for it, and kept
-     * inside
-     * it. The lettering stays below, so that it shows where a picture ends.
+     * inside it. The lettering stays below, so that it shows where a picture ends.
      */
     public void intoLetters() {
         List<Motif> chosen = session.chosen();

@@ -42,8 +42,7 @@ import jurren.formats.words.Words;
 
 /**
  * The face as it is measured so far with what art must keep clear of: boxes and circles by their measures, any outline
- * drawn
- * corner by corner or traced where the photo is clicked.
+ * drawn corner by corner or traced where the photo is clicked.
  */
 final class InTheWay {
     private static final double WIDTH = 660;

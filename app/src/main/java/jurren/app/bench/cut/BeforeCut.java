@@ -26,8 +26,7 @@ import jurren.core.load.Reach;
 
 /**
  * What is looked at before the knife goes down: how wide the film in the cutter is, where the marks of a printed sheet
- * lie,
- * where on the bed the film begins. A load follows what was found; what cannot be is said, and nothing is cut.
+ * lie, where on the bed the film begins. A load follows what was found; what cannot be is said, and nothing is cut.
  */
 public final class BeforeCut {
     private static final double PERCENT = 100;

@@ -9,8 +9,7 @@ import jurren.core.geometry.Region;
 
 /**
  * Slits narrower than {@code upToMm} are filled with the lowest colour, which then runs {@code underMm} under those
- * beside
- * them: two cuts that nearly touch become one part, and two colours meet.
+ * beside them: two cuts that nearly touch become one part, and two colours meet.
  */
 public record CloseGaps(double upToMm, double underMm) implements Treatment {
     private static final double OVER = 1.05;

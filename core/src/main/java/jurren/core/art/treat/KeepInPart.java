@@ -39,8 +39,7 @@ public record KeepInPart(String other, int part, double marginMm) implements Ref
 
     /**
      * Letters as they are counted: line by line from the left. Outlines and the like that lie under them are no
-     * letters, and
-     * what stands right above or below a piece (the dot of an i) belongs to it.
+     * letters, and what stands right above or below a piece (the dot of an i) belongs to it.
      */
     public static List<Region> letters(List<Paint> paints) {
         List<Region> letters = new ArrayList<>();

@@ -12,8 +12,7 @@ import jurren.core.geometry.Region;
 
 /**
  * Only some of a drawing's shapes are kept, counted in the order in which they are painted, from 1: {@code 1-3,7}. So a
- * drawing
- * is taken apart without losing its file.
+ * drawing is taken apart without losing its file.
  */
 public record OnlyShapes(String numbers) implements Treatment {
     private static final Pattern NUMBERS =

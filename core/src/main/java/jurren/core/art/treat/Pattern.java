@@ -18,8 +18,7 @@ interface Pattern {
 
     /**
      * How it lies on the shape: from even about the middle moved by so much and turned, and whether each part has its
-     * own or
-     * the whole has one.
+     * own or the whole has one.
      *
      * @param alongEdge turned so that it runs along the longest straight edge
      */

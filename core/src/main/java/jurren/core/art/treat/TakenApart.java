@@ -85,8 +85,7 @@ public final class TakenApart {
 
     /**
      * A motif for each group of the file, at the outermost depth at which there are several: a group that holds all
-     * there is
-     * is none. What is in no group there is one more motif.
+     * there is is none. What is in no group there is one more motif.
      */
     public static List<Motif> byGroup(Motif whole, Supplier<String> ids) {
         List<List<DrawnGroup>> paths = paths((Drawing) whole.source());
