@@ -15,7 +15,7 @@ import jurren.core.blank.Face;
 import jurren.core.blank.Family;
 import jurren.core.blank.Fit;
 import jurren.core.blank.Garment;
-import jurren.core.blank.MadeOf;
+import jurren.core.blank.Substrate;
 import jurren.core.finish.Press;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
@@ -25,9 +25,9 @@ import jurren.core.job.Prices;
 import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
 import jurren.core.job.Thing;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.layer.Print;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.load.Cutter;
@@ -49,15 +49,16 @@ public final class Fixtures {
     public static final Colour TANGERINE = Colour.of("#E8743B");
     public static final Colour SKY = Colour.of("#7FC4DA");
     public static final Recipe RECIPE = new Recipe(155, 10, 15, 30, 3, Pressure.MEDIUM, Peel.WARM);
-    public static final MadeOf COTTON = cotton("cotton", 200, 45);
+    public static final Substrate COTTON = cotton("cotton", 200, 45);
     public static final Printer PRINTER = new Printer("printer", "printer", 300, 610, 1200, 5);
     public static final Cutter CUTTER = new Cutter("c", "cutter", 305, 12, 10, 25, 400, 0.06, 0.03, 0.5);
     public static final Material FILM = film(RECIPE, false);
 
     private Fixtures() {}
 
-    public static MadeOf cotton(String name, double mostCelsius, double mostTotalS) {
-        return new MadeOf(name, MadeOf.Stuff.COTTON, 0, MadeOf.Coating.NONE, mostCelsius, mostTotalS, Optional.empty());
+    public static Substrate cotton(String name, double mostCelsius, double mostTotalS) {
+        return new Substrate(
+                name, Substrate.Stuff.COTTON, 0, Substrate.Coating.NONE, mostCelsius, mostTotalS, Optional.empty());
     }
 
     public static Material film(Recipe recipe, boolean topOnly) {
@@ -88,7 +89,7 @@ public final class Fixtures {
                         artWidth)));
     }
 
-    public static Shop shop(Material film, MadeOf cloth) {
+    public static Shop shop(Material film, Substrate cloth) {
         Blank tee = new Blank(
                 "tee",
                 "Tee",
@@ -156,7 +157,7 @@ public final class Fixtures {
                 Film.of(FILM.id(), CREAM),
                 FILM,
                 Layer.Role.FILM,
-                Making.cut(reversed, Making.Cut.KISS),
+                Fabrication.cut(reversed, Fabrication.Cut.KISS),
                 CREAM,
                 region,
                 region,

@@ -16,8 +16,8 @@ import jurren.core.art.treat.Stripes;
 import jurren.core.art.treat.Wave;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Placement;
-import jurren.core.lettering.Setting;
 import jurren.core.lettering.ShippedTypeface;
+import jurren.core.lettering.Typesetting;
 import jurren.core.material.Colour;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -87,7 +87,7 @@ public class ArtBenchmark {
                     "m" + m,
                     "m" + m,
                     Lettering.of(text.toString(), ShippedTypeface.PACIFICO, 12, CREAM)
-                            .withSetting(Setting.USUAL),
+                            .withSetting(Typesetting.USUAL),
                     treatments(),
                     Pose.at(0, 30 * m)));
         }

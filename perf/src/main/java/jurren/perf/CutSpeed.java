@@ -19,7 +19,7 @@ import jurren.core.geometry.Piece;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.lettering.ShippedTypeface;
-import jurren.core.load.Speech;
+import jurren.core.load.Dialect;
 import jurren.core.material.Colour;
 
 /**
@@ -292,7 +292,7 @@ public final class CutSpeed {
      * and M. Iri, 1988).
      */
     private static void corners() {
-        double within = Speech.USUAL_UNIT_MM / 2;
+        double within = Dialect.USUAL_UNIT_MM / 2;
         for (ShippedTypeface face : List.of(ShippedTypeface.FREDOKA, ShippedTypeface.PACIFICO, ShippedTypeface.ANTON)) {
             Region letters = new Chain()
                     .build(new Motif(

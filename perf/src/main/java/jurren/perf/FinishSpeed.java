@@ -8,8 +8,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
-import jurren.core.blank.MadeOf;
-import jurren.core.finish.Lying;
+import jurren.core.blank.Substrate;
+import jurren.core.finish.LayerOverlaps;
 import jurren.core.finish.PressSolver;
 import jurren.core.finish.Pressed;
 import jurren.core.finish.Pressing;
@@ -36,7 +36,7 @@ public final class FinishSpeed {
         List<Material> films = shop.materials().stream()
                 .filter(m -> m.recipe().isPresent() && m.printRecipe().isEmpty() && !m.id().equals("dye-print"))
                 .toList();
-        MadeOf cotton = shop.blank("tee-adult").orElseThrow().madeOf();
+        Substrate cotton = shop.blank("tee-adult").orElseThrow().madeOf();
         for (int k = 0; k < 30; k++) {
             PressSolver.solve(pressing(new Random(k), films, cotton, 6, 3));
         }
@@ -47,7 +47,7 @@ public final class FinishSpeed {
         runs();
     }
 
-    private static void solving(String what, int layers, List<Material> films, MadeOf cotton, int oneIn) {
+    private static void solving(String what, int layers, List<Material> films, Substrate cotton, int oneIn) {
         double[] ms = new double[layers > 10 ? 10 : CASES];
         int clashes = 0;
         long most = 0;
@@ -71,7 +71,7 @@ public final class FinishSpeed {
                 most);
     }
 
-    private static Pressing pressing(Random random, List<Material> films, MadeOf cotton, int layers, int oneIn) {
+    private static Pressing pressing(Random random, List<Material> films, Substrate cotton, int layers, int oneIn) {
         List<Pressed> all = new ArrayList<>();
         List<Long> on = new ArrayList<>();
         List<Long> under = new ArrayList<>();
@@ -88,7 +88,8 @@ public final class FinishSpeed {
             on.add(above);
             under.add(above | near);
         }
-        return new Pressing(all, new Lying(on, under), cotton, 1, 220, OptionalDouble.empty(), List.of(), Set.of());
+        return new Pressing(
+                all, new LayerOverlaps(on, under), cotton, 1, 220, OptionalDouble.empty(), List.of(), Set.of());
     }
 
     private static void runs() {

@@ -16,9 +16,9 @@ import jurren.core.art.PictureFile;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.layer.Print;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
@@ -96,7 +96,7 @@ public final class PrintSpeed {
                 Film.print(dye.id()),
                 dye,
                 Layer.Role.PRINT,
-                Making.print(true),
+                Fabrication.print(true),
                 new Colour(0),
                 all,
                 all,

@@ -21,8 +21,8 @@ import jurren.core.art.treat.Treatments;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
 import jurren.core.lettering.Baseline;
-import jurren.core.lettering.Setting;
 import jurren.core.lettering.ShippedTypeface;
+import jurren.core.lettering.Typesetting;
 import jurren.core.material.Colour;
 
 /**
@@ -147,10 +147,10 @@ public final class RandomChains {
             case 2 -> new Baseline.Edge("other", random.nextDouble(), random.nextDouble() * 3);
             default -> new Baseline.Straight();
         };
-        Setting setting = Setting.USUAL
+        Typesetting setting = Typesetting.USUAL
                 .withLetterSpacing(random.nextDouble() - 0.6)
                 .withBaseline(baseline)
-                .withAlign(Setting.Align.values()[random.nextInt(Setting.Align.values().length)]);
+                .withAlign(Typesetting.Align.values()[random.nextInt(Typesetting.Align.values().length)]);
         ShippedTypeface face = ShippedTypeface.values()[random.nextInt(ShippedTypeface.values().length)];
         return Lettering.of(text.toString(), face, 6 + random.nextInt(40), CREAM)
                 .withSetting(setting)

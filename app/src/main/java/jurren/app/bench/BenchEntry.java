@@ -24,7 +24,7 @@ public record BenchEntry(Bench id, Supplier<BenchView> maker, Section section, S
     @FunctionalInterface
     public interface Section {
         /** @param line of the open line */
-        Said say(Session session, Plan plan, LinePlan line);
+        TicketText say(Session session, Plan plan, LinePlan line);
     }
 
     /**
@@ -32,5 +32,5 @@ public record BenchEntry(Bench id, Supplier<BenchView> maker, Section section, S
      *
      * @param isDone its work is done, if no snag stands in the way
      */
-    public record Said(String first, String second, boolean isDone) {}
+    public record TicketText(String first, String second, boolean isDone) {}
 }

@@ -79,7 +79,7 @@ final class StartCommand implements Callable<Integer> {
         }
         List<Motif> motifs =
                 switch (StartMaker.make(start, entries, Ground.of(on.faces().getFirst(), material, cloth, shop))) {
-                    case Started.Made m -> m.motifs();
+                    case Started.Filled m -> m.motifs();
                     case Started.Refused r -> throw new Problem(r.words(start));
                 };
         Job job = NewJobs.onBlank(blank, start.name(), blank.name(), cloth.id(), material.id())

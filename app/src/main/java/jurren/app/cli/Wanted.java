@@ -47,7 +47,7 @@ final class Wanted {
         if (!Files.isReadable(file)) {
             throw new Problem(CliTexts.text("make.unreadable", file));
         }
-        ShelfFile.Found found = new ShelfFile(file, List.of()).read();
+        ShelfFile.Contents found = new ShelfFile(file, List.of()).read();
         List<String> sentences = found.refused().stream().map(words::refusal).toList();
         if (found.stock().isEmpty() && !sentences.isEmpty()) {
             throw new Problem(sentences.getFirst());

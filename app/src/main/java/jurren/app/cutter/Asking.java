@@ -16,9 +16,9 @@ import jurren.core.cut.CutRun;
 import jurren.core.cut.PrintMarks;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
-import jurren.core.load.Reach;
-import jurren.core.load.Senses;
-import jurren.core.load.Speech;
+import jurren.core.load.Connection;
+import jurren.core.load.Dialect;
+import jurren.core.load.Sensors;
 import jurren.formats.hpgl.HpglWriter;
 
 /**
@@ -40,7 +40,7 @@ final class Asking implements AutoCloseable {
     private final LinkedBlockingQueue<String> lines = new LinkedBlockingQueue<>();
     private volatile boolean gone;
 
-    Asking(Reach reach, CutRun run) throws IOException {
+    Asking(Connection reach, CutRun run) throws IOException {
         this.wire = Wire.to(reach);
         this.run = run;
         Thread.ofPlatform().daemon().name("cutter answers").start(this::listen);
@@ -62,7 +62,7 @@ final class Asking implements AutoCloseable {
 
     /** All that this cutter can tell. */
     Asked all() throws IOException, InterruptedException {
-        Senses senses = run.cutter().senses();
+        Sensors senses = run.cutter().senses();
         say("IN;PA;SP0;\n");
         OptionalDouble width = senses.width() ? width() : OptionalDouble.empty();
         return new Asked(width, senses.marks() ? marks(PrintMarks.of(run.load())) : List.of());
@@ -74,8 +74,8 @@ final class Asking implements AutoCloseable {
             return OptionalDouble.empty();
         }
         long[] c = corners.get();
-        Speech speech = run.cutter().speech();
-        boolean acrossFirst = speech.start() == Speech.Start.NEAR_LEFT || speech.start() == Speech.Start.FAR_RIGHT;
+        Dialect speech = run.cutter().speech();
+        boolean acrossFirst = speech.start() == Dialect.Start.NEAR_LEFT || speech.start() == Dialect.Start.FAR_RIGHT;
         return OptionalDouble.of(Math.abs(acrossFirst ? c[2] - c[0] : c[3] - c[1]) * speech.unitMm());
     }
 

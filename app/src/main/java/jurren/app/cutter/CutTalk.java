@@ -16,13 +16,13 @@ import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
 import jurren.core.cut.PrintMarks;
 import jurren.core.geometry.Point;
-import jurren.core.load.Reach;
+import jurren.core.load.Connection;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.standins.cutter.Bed;
 import jurren.standins.cutter.CutterLine;
 import jurren.standins.cutter.CutterStatus;
 import jurren.standins.cutter.Fault;
-import jurren.standins.cutter.Fed;
+import jurren.standins.cutter.LoadedFilm;
 import jurren.standins.cutter.MachineLine;
 import jurren.standins.cutter.StandInCutter;
 
@@ -68,7 +68,7 @@ public final class CutTalk implements AutoCloseable {
     private int finished;
     private Point head = Point.ORIGIN;
     private Optional<String> trouble = Optional.empty();
-    private Fed.Care care = Fed.Care.USUAL;
+    private LoadedFilm.Care care = LoadedFilm.Care.USUAL;
     private Asking mover;
     private volatile Asking asker;
 
@@ -145,21 +145,23 @@ public final class CutTalk implements AutoCloseable {
     }
 
     /** How carefully film is put into the stand-in from now on. */
-    public void feedWith(Fed.Care how) {
+    public void feedWith(LoadedFilm.Care how) {
         care = how;
     }
 
-    public Fed.Care care() {
+    public LoadedFilm.Care care() {
         return care;
     }
 
-    private Fed fed(CutRun ofRun) {
+    private LoadedFilm fed(CutRun ofRun) {
         return care.put(Bed.of(ofRun.cutter(), ofRun.load()), PrintMarks.of(ofRun.load()));
     }
 
     /** Where the marks of a printed sheet really are in the stand-in: what one sees who stands before it. */
     public List<Point> marksInSight(CutRun ofRun) {
-        return ofRun.cutter().reach().kind() == Reach.Kind.STAND_IN ? fed(ofRun).marks() : List.of();
+        return ofRun.cutter().reach().kind() == Connection.Kind.STAND_IN
+                ? fed(ofRun).marks()
+                : List.of();
     }
 
     /**
@@ -211,13 +213,13 @@ public final class CutTalk implements AutoCloseable {
     }
 
     /** Where questions to it go; the stand-in answers at a port of its own. */
-    private Reach wire(CutRun ofRun) throws IOException {
-        if (ofRun.cutter().reach().kind() != Reach.Kind.STAND_IN) {
+    private Connection wire(CutRun ofRun) throws IOException {
+        if (ofRun.cutter().reach().kind() != Connection.Kind.STAND_IN) {
             return ofRun.cutter().reach();
         }
         standIn().feed(fed(ofRun));
-        return new Reach(
-                Reach.Kind.PORT,
+        return new Connection(
+                Connection.Kind.PORT,
                 InetAddress.getLoopbackAddress().getHostAddress() + ":"
                         + standIn().port());
     }
@@ -282,10 +284,10 @@ public final class CutTalk implements AutoCloseable {
                             told);
                 case FOLDER -> {
                     Path folder = Path.of(now.cutter().reach().where());
-                    if (!Drop.canBe(folder)) {
+                    if (!WatchedFolder.canBe(folder)) {
                         throw new IOException(Texts.of("cut.folder-gone", folder));
                     }
-                    Drop.put(
+                    WatchedFolder.put(
                             folder,
                             "load-" + now.load().order() + "-" + now.mark().substring(0, MARK_CHARACTERS) + ".plt",
                             HpglWriter.write(now, from));
@@ -305,7 +307,7 @@ public final class CutTalk implements AutoCloseable {
     }
 
     private boolean isStandIn() {
-        return run == null || run.cutter().reach().kind() == Reach.Kind.STAND_IN;
+        return run == null || run.cutter().reach().kind() == Connection.Kind.STAND_IN;
     }
 
     /**
@@ -442,7 +444,7 @@ public final class CutTalk implements AutoCloseable {
                                     || state == State.EDGE
                                     || state == State.IDLE
                             ? State.IDLE
-                            : run.cutter().reach().kind() == Reach.Kind.FOLDER ? State.STOPPED : State.LINE_LOST;
+                            : run.cutter().reach().kind() == Connection.Kind.FOLDER ? State.STOPPED : State.LINE_LOST;
                     tell();
                 });
             }

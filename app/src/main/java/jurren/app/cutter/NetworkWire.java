@@ -5,7 +5,7 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.net.InetSocketAddress;
 import java.net.Socket;
-import jurren.core.load.Reach;
+import jurren.core.load.Connection;
 
 /** A raw network port. */
 final class NetworkWire implements Wire {
@@ -13,7 +13,7 @@ final class NetworkWire implements Wire {
 
     private final Socket socket = new Socket();
 
-    NetworkWire(Reach reach) throws IOException {
+    NetworkWire(Connection reach) throws IOException {
         try {
             socket.connect(new InetSocketAddress(reach.host(), reach.port()), CONNECT_MS);
             socket.setTcpNoDelay(true);

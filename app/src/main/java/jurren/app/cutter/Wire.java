@@ -4,7 +4,7 @@ import java.io.Closeable;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
-import jurren.core.load.Reach;
+import jurren.core.load.Connection;
 
 /** What bytes to a machine and its answers run through. */
 interface Wire extends Closeable {
@@ -14,7 +14,7 @@ interface Wire extends Closeable {
     OutputStream out() throws IOException;
 
     /** @throws IOException with what a person can do about it, when nothing is there */
-    static Wire to(Reach reach) throws IOException {
+    static Wire to(Connection reach) throws IOException {
         return switch (reach.kind()) {
             case PORT -> new NetworkWire(reach);
             case SERIAL -> new SerialWire(reach.serial());

@@ -12,7 +12,7 @@ import java.util.function.Consumer;
 import java.util.function.IntFunction;
 import java.util.function.IntToDoubleFunction;
 import jurren.core.geometry.Point;
-import jurren.core.load.Reach;
+import jurren.core.load.Connection;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.standins.cutter.CutterStatus;
 import jurren.standins.cutter.MachineLine;
@@ -52,7 +52,7 @@ final class WireLine implements MachineLine {
      * @param told    every finished path; {@code null} once when the line is lost
      */
     WireLine(
-            Reach reach,
+            Connection reach,
             HpglWriter.Parts parts,
             IntToDoubleFunction seconds,
             IntFunction<Point> ends,
@@ -68,7 +68,7 @@ final class WireLine implements MachineLine {
     }
 
     /** What something at the end of a wire says when it is asked what it is; empty when it says nothing. */
-    static String ask(Reach reach) throws IOException {
+    static String ask(Connection reach) throws IOException {
         try (Wire w = Wire.to(reach)) {
             w.out().write("OI;\n".getBytes(StandardCharsets.US_ASCII));
             w.out().flush();

@@ -18,9 +18,9 @@ final class InkPictures {
     private static final double PER_INCH = 100;
     private static final int MOST_PIXELS = 2_000_000;
     /** By the region, which lives as long as the plan it is of. */
-    private static final Map<Region, Made> MADE = new WeakHashMap<>();
+    private static final Map<Region, Rendered> MADE = new WeakHashMap<>();
 
-    private record Made(Ink of, Ink picture) {}
+    private record Rendered(Ink of, Ink picture) {}
 
     private InkPictures() {}
 
@@ -29,9 +29,9 @@ final class InkPictures {
         if (!(ink instanceof Ink.Bent) || region.isEmpty()) {
             return ink;
         }
-        Made made = MADE.get(region);
+        Rendered made = MADE.get(region);
         if (made == null || made.of != ink) {
-            made = new Made(ink, InkRaster.flattened(region, ink, PER_INCH, MOST_PIXELS));
+            made = new Rendered(ink, InkRaster.flattened(region, ink, PER_INCH, MOST_PIXELS));
             MADE.put(region, made);
         }
         return made.picture;

@@ -25,8 +25,8 @@ import jurren.core.art.Motif;
 import jurren.core.art.treat.FilmsFollow;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
-import jurren.core.job.Made;
 import jurren.core.job.Place;
+import jurren.core.job.Progress;
 import jurren.core.job.Shop;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
@@ -377,7 +377,7 @@ public final class Session {
     }
 
     /** Something of the job was made. */
-    public void editMade(UnaryOperator<Made> change) {
+    public void editMade(UnaryOperator<Progress> change) {
         edit(job().withMade(change.apply(job().made())));
     }
 

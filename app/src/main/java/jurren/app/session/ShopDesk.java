@@ -14,8 +14,8 @@ import jurren.app.theme.Texts;
 import jurren.core.blank.Blank;
 import jurren.core.job.MyShop;
 import jurren.core.job.Shop;
+import jurren.core.load.Connection;
 import jurren.core.load.Cutter;
-import jurren.core.load.Reach;
 import jurren.core.material.Material;
 import jurren.formats.Refusal;
 import jurren.formats.catalogue.MyShopFile;
@@ -111,7 +111,7 @@ public final class ShopDesk {
     }
 
     private State state() {
-        MyShopFile.Found found = session.shopFolder().mine().read();
+        MyShopFile.Contents found = session.shopFolder().mine().read();
         return new State(ShopFolder.shipped(), found.shop(), found.refused());
     }
 
@@ -218,8 +218,9 @@ public final class ShopDesk {
 
     /** Where one's own cutters stand is nobody else's. */
     private static MyShop given(MyShop mine) {
-        return mine.withCutters(
-                mine.cutters().stream().map(c -> c.withReach(Reach.STAND_IN)).toList());
+        return mine.withCutters(mine.cutters().stream()
+                .map(c -> c.withReach(Connection.STAND_IN))
+                .toList());
     }
 
     /** Another's shop in place of one's own; the films of one's own that it does not have stay. */

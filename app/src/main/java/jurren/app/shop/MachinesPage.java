@@ -18,8 +18,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import jurren.app.cutter.Drop;
 import jurren.app.cutter.LinkCheck;
+import jurren.app.cutter.WatchedFolder;
 import jurren.app.desk.Order;
 import jurren.app.session.Session;
 import jurren.app.session.ShopDesk;
@@ -30,14 +30,14 @@ import jurren.app.theme.Theme;
 import jurren.core.finish.Press;
 import jurren.core.job.Figures;
 import jurren.core.job.MyShop;
+import jurren.core.load.Connection;
 import jurren.core.load.Cutter;
+import jurren.core.load.Dialect;
 import jurren.core.load.Feed;
 import jurren.core.load.Head;
 import jurren.core.load.Printer;
-import jurren.core.load.Reach;
-import jurren.core.load.Senses;
+import jurren.core.load.Sensors;
 import jurren.core.load.SerialSettings;
-import jurren.core.load.Speech;
 import jurren.core.material.Material;
 
 /** The cutters, presses and the printer that are really there. */
@@ -46,12 +46,12 @@ final class MachinesPage implements ShopPage {
     /** Of no meaning to a cutter with mats. */
     private static final Set<String> OFF_A_ROLL = Set.of("narrowest", "rollers");
 
-    private static final List<Double> UNITS_MM = List.of(0.01, Speech.USUAL_UNIT_MM, 0.0254, 0.05, 0.1);
+    private static final List<Double> UNITS_MM = List.of(0.01, Dialect.USUAL_UNIT_MM, 0.0254, 0.05, 0.1);
 
     private final Session session;
     private final Consumer<ShopDesk.State> then;
     private final VBox all = new VBox(8);
-    private final Map<String, Reach.Kind> reached = new HashMap<>();
+    private final Map<String, Connection.Kind> reached = new HashMap<>();
     private ShopDesk.State state;
     private FigureField fields;
 
@@ -133,12 +133,12 @@ final class MachinesPage implements ShopPage {
                 id + "-finds-marks",
                 "machines.finds-marks",
                 c.senses().marks(),
-                on -> put(c.withSenses(new Senses(on, c.senses().width())))));
+                on -> put(c.withSenses(new Sensors(on, c.senses().width())))));
         rows.add(tick(
                 id + "-tells-width",
                 "machines.tells-width",
                 c.senses().width(),
-                on -> put(c.withSenses(new Senses(c.senses().marks(), on)))));
+                on -> put(c.withSenses(new Sensors(c.senses().marks(), on)))));
         Head h = c.head();
         rows.add(tick(id + "-swings", "machines.swings", h.swings(), on -> put(c.withHead(h.withSwings(on)))));
         rows.add(tick(
@@ -269,11 +269,11 @@ final class MachinesPage implements ShopPage {
 
     /** How it wants its files told. */
     private List<Node> speech(String id, Cutter c) {
-        Speech now = c.speech();
-        Controls.Choice<Speech.Start> start = new Controls.Choice<>(
+        Dialect now = c.speech();
+        Controls.Choice<Dialect.Start> start = new Controls.Choice<>(
                 id + "-start",
                 Texts.of("machines.speech"),
-                List.of(Speech.Start.values()),
+                List.of(Dialect.Start.values()),
                 v -> Texts.of("machines.start." + v),
                 v -> put(c.withSpeech(now.withStart(v))));
         start.show(now.start());
@@ -285,17 +285,17 @@ final class MachinesPage implements ShopPage {
                 mm -> Texts.of("machines.unit-of", mm),
                 v -> put(c.withSpeech(now.withUnit(v))));
         unit.show(now.unitMm());
-        Controls.Choice<Speech.Ending> ending = new Controls.Choice<>(
+        Controls.Choice<Dialect.Ending> ending = new Controls.Choice<>(
                 id + "-ending",
                 Texts.of("machines.ending"),
-                List.of(Speech.Ending.values()),
+                List.of(Dialect.Ending.values()),
                 v -> Texts.of("machines.ending." + v),
                 v -> put(c.withSpeech(now.withEnding(v))));
         ending.show(now.ending());
-        Controls.Choice<Speech.Moves> moves = new Controls.Choice<>(
+        Controls.Choice<Dialect.Moves> moves = new Controls.Choice<>(
                 id + "-moves",
                 Texts.of("machines.moves"),
-                List.of(Speech.Moves.values()),
+                List.of(Dialect.Moves.values()),
                 v -> Texts.of("machines.moves." + v),
                 v -> put(c.withSpeech(now.withMoves(v))));
         moves.show(now.moves());
@@ -309,23 +309,23 @@ final class MachinesPage implements ShopPage {
 
     /** How files get to it; the way counts once it says where. */
     private List<Node> reach(String id, Cutter c) {
-        Reach.Kind kind = reached.getOrDefault(c.id(), c.reach().kind());
-        Controls.Choice<Reach.Kind> kinds = new Controls.Choice<>(
+        Connection.Kind kind = reached.getOrDefault(c.id(), c.reach().kind());
+        Controls.Choice<Connection.Kind> kinds = new Controls.Choice<>(
                 id + "-reach",
                 Texts.of("machines.reach"),
-                List.of(Reach.Kind.values()),
+                List.of(Connection.Kind.values()),
                 k -> Texts.of("machines.reach." + k.name()),
                 k -> {
                     reached.put(c.id(), k);
-                    if (k == Reach.Kind.STAND_IN) {
-                        put(c.withReach(Reach.STAND_IN));
+                    if (k == Connection.Kind.STAND_IN) {
+                        put(c.withReach(Connection.STAND_IN));
                     } else {
                         show(state);
                     }
                 });
         kinds.show(kind);
         List<Node> rows = new ArrayList<>(List.of(Controls.row(Texts.of("machines.reach"), kinds)));
-        if (kind != Reach.Kind.STAND_IN) {
+        if (kind != Connection.Kind.STAND_IN) {
             Label says = Controls.label(
                     Texts.of(kind == c.reach().kind() ? "machines.reached" : "machines.where." + kind.name()), "hint");
             TextEntry where = new TextEntry(
@@ -333,12 +333,12 @@ final class MachinesPage implements ShopPage {
             where.show(
                     kind != c.reach().kind()
                             ? ""
-                            : kind == Reach.Kind.SERIAL
+                            : kind == Connection.Kind.SERIAL
                                     ? c.reach().serial().port()
                                     : c.reach().where());
             where.setPromptText(Texts.of("machines.where.hint." + kind.name()));
             rows.add(where);
-            if (kind == Reach.Kind.SERIAL) {
+            if (kind == Connection.Kind.SERIAL) {
                 rows.addAll(serial(id, c, says));
             }
             if (c.reach().isWire() && c.reach().kind() == kind) {
@@ -358,27 +358,27 @@ final class MachinesPage implements ShopPage {
                     .map(port -> Controls.button(
                             id + "-port-" + port.replaceAll("[^A-Za-z0-9]+", ""),
                             port,
-                            () -> where(c, Reach.Kind.SERIAL, port, says),
+                            () -> where(c, Connection.Kind.SERIAL, port, says),
                             "small"))
                     .toArray(Node[]::new)));
         }
-        if (c.reach().kind() == Reach.Kind.SERIAL) {
+        if (c.reach().kind() == Connection.Kind.SERIAL) {
             SerialSettings now = c.reach().serial();
             Controls.Choice<Integer> speed = new Controls.Choice<>(
                     id + "-speed",
                     Texts.of("machines.serial-speed"),
                     SerialSettings.SPEEDS,
                     String::valueOf,
-                    v -> put(c.withReach(
-                            new Reach(Reach.Kind.SERIAL, new SerialSettings(now.port(), v, now.flow()).text()))));
+                    v -> put(c.withReach(new Connection(
+                            Connection.Kind.SERIAL, new SerialSettings(now.port(), v, now.flow()).text()))));
             speed.show(now.bitsPerS());
             Controls.Choice<SerialSettings.Flow> flow = new Controls.Choice<>(
                     id + "-flow",
                     Texts.of("machines.serial-flow"),
                     List.of(SerialSettings.Flow.values()),
                     f -> Texts.of("machines.serial-flow." + f.name()),
-                    f -> put(c.withReach(
-                            new Reach(Reach.Kind.SERIAL, new SerialSettings(now.port(), now.bitsPerS(), f).text()))));
+                    f -> put(c.withReach(new Connection(
+                            Connection.Kind.SERIAL, new SerialSettings(now.port(), now.bitsPerS(), f).text()))));
             flow.show(now.flow());
             rows.add(Controls.row(Texts.of("machines.serial-speed"), speed));
             rows.add(Controls.row(Texts.of("machines.serial-flow"), flow));
@@ -386,16 +386,16 @@ final class MachinesPage implements ShopPage {
         return rows;
     }
 
-    private void where(Cutter c, Reach.Kind kind, String text, Label says) {
+    private void where(Cutter c, Connection.Kind kind, String text, Label says) {
         if (text.isEmpty()) {
             return;
         }
         try {
-            if (kind == Reach.Kind.FOLDER && !Drop.canBe(Path.of(text))) {
+            if (kind == Connection.Kind.FOLDER && !WatchedFolder.canBe(Path.of(text))) {
                 says.setText(Texts.of("machines.no-folder", text));
                 return;
             }
-            put(c.withReach(new Reach(kind, text)));
+            put(c.withReach(new Connection(kind, text)));
         } catch (IllegalArgumentException e) {
             says.setText(Texts.of("figure.cannot-be", e.getMessage()));
         }

@@ -233,14 +233,14 @@ public final class TicketView {
 
         void update() {
             button.setSelected(session.bench() == bench.id());
-            Optional<BenchEntry.Said> said = session.plan()
+            Optional<BenchEntry.TicketText> said = session.plan()
                     .flatMap(p -> session.linePlan().map(l -> bench.section().say(session, p, l)));
             said.ifPresent(s -> {
                 first.setText(s.first());
                 second.setText(s.second());
             });
             SectionState now = SectionState.of(
-                    session, bench, said.map(BenchEntry.Said::isDone).orElse(false));
+                    session, bench, said.map(BenchEntry.TicketText::isDone).orElse(false));
             state.setText(now.words());
             state.getStyleClass().setAll("label", now.snags() > 0 ? "state-snag" : "state");
             punch.getStyleClass().setAll(now.isReady() ? "punched" : "unpunched");

@@ -8,10 +8,10 @@ import jurren.core.cut.SheetFit;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.job.Shop;
+import jurren.core.load.Connection;
 import jurren.core.load.Cutter;
-import jurren.core.load.Reach;
-import jurren.core.load.Senses;
-import jurren.core.load.Speech;
+import jurren.core.load.Dialect;
+import jurren.core.load.Sensors;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 import jurren.formats.catalogue.BuiltInShop;
@@ -20,8 +20,8 @@ import jurren.formats.hpgl.HpglWriter;
 import jurren.standins.cutter.Bed;
 import jurren.standins.cutter.CutterLine;
 import jurren.standins.cutter.CutterStatus;
-import jurren.standins.cutter.Fed;
 import jurren.standins.cutter.HpglInterpreter;
+import jurren.standins.cutter.LoadedFilm;
 import jurren.standins.cutter.StandInCutter;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -36,32 +36,32 @@ class AskingTest {
     private static final Shop SHOP = BuiltInShop.read();
     private static final Plan PLAN = new Planner().plan(DemoJob.make(), SHOP);
 
-    private static CutRun printed(Speech.Start start, double unitMm) {
+    private static CutRun printed(Dialect.Start start, double unitMm) {
         CutRun run = PLAN.runs().stream()
                 .filter(r -> !PrintMarks.of(r.load()).isEmpty())
                 .findFirst()
                 .orElseThrow();
         Cutter c = run.cutter()
-                .withSpeech(new Speech(start, unitMm, Speech.Ending.CR_LF))
-                .withSenses(new Senses(true, true));
+                .withSpeech(new Dialect(start, unitMm, Dialect.Ending.CR_LF))
+                .withSenses(new Sensors(true, true));
         return new CutRun(
                 run.load(), run.paths(), run.forces(), c, run.cutMm(), run.travelMm(), run.seconds(), run.mark());
     }
 
-    private static Asked asked(StandInCutter cutter, CutRun run, Fed.Care care) throws Exception {
+    private static Asked asked(StandInCutter cutter, CutRun run, LoadedFilm.Care care) throws Exception {
         cutter.feed(care.put(Bed.of(run.cutter(), run.load()), PrintMarks.of(run.load())));
-        try (Asking asking = new Asking(new Reach(Reach.Kind.PORT, "127.0.0.1:" + cutter.port()), run)) {
+        try (Asking asking = new Asking(new Connection(Connection.Kind.PORT, "127.0.0.1:" + cutter.port()), run)) {
             return asking.all();
         }
     }
 
     @ParameterizedTest
-    @EnumSource(Speech.Start.class)
-    void theKnifeFollowsThePrint(Speech.Start start) throws Exception {
-        CutRun run = printed(start, start == Speech.Start.FAR_LEFT ? 0.0254 : 0.025);
-        Placement lies = Fed.Care.USUAL.lies();
+    @EnumSource(Dialect.Start.class)
+    void theKnifeFollowsThePrint(Dialect.Start start) throws Exception {
+        CutRun run = printed(start, start == Dialect.Start.FAR_LEFT ? 0.0254 : 0.025);
+        Placement lies = LoadedFilm.Care.USUAL.lies();
         try (StandInCutter cutter = new StandInCutter(0, Double.POSITIVE_INFINITY)) {
-            Asked asked = asked(cutter, run, Fed.Care.USUAL);
+            Asked asked = asked(cutter, run, LoadedFilm.Care.USUAL);
             assertThat(asked.widthMm())
                     .hasValue(Math.round(run.load().stock().widthMm()
                                     / run.cutter().speech().unitMm())
@@ -100,12 +100,14 @@ class AskingTest {
 
     @Test
     void whatIsNotFoundIsNotMadeUp() throws Exception {
-        CutRun run = printed(Speech.Start.NEAR_RIGHT, 0.025);
+        CutRun run = printed(Dialect.Start.NEAR_RIGHT, 0.025);
         try (StandInCutter cutter = new StandInCutter(0, Double.POSITIVE_INFINITY)) {
-            assertThat(asked(cutter, run, Fed.Care.A_MARK_HIDDEN).marks()).hasSize(3);
-            List<Point> crooked = asked(cutter, run, Fed.Care.CROOKED).marks();
+            assertThat(asked(cutter, run, LoadedFilm.Care.A_MARK_HIDDEN).marks())
+                    .hasSize(3);
+            List<Point> crooked = asked(cutter, run, LoadedFilm.Care.CROOKED).marks();
             assertThat(SheetFit.of(PrintMarks.of(run.load()), crooked)).isInstanceOf(SheetFit.Outcome.Refused.class);
-            double narrower = asked(cutter, run, Fed.Care.NARROWER).widthMm().orElseThrow();
+            double narrower =
+                    asked(cutter, run, LoadedFilm.Care.NARROWER).widthMm().orElseThrow();
             assertThat(narrower).isCloseTo(run.load().stock().widthMm() - 40, within(0.025));
             assertThat(SheetFit.narrow(run, run.load().stock().widthMm())).isEmpty();
             assertThat(SheetFit.narrow(run, 60))
@@ -115,12 +117,12 @@ class AskingTest {
 
     @Test
     void aMachineThatSaysNothingLeavesNothingKnown() throws Exception {
-        CutRun run = printed(Speech.Start.NEAR_RIGHT, 0.025);
+        CutRun run = printed(Dialect.Start.NEAR_RIGHT, 0.025);
         CutRun blind = new CutRun(
                 run.load(),
                 run.paths(),
                 run.forces(),
-                run.cutter().withSenses(Senses.NONE),
+                run.cutter().withSenses(Sensors.NONE),
                 run.cutMm(),
                 run.travelMm(),
                 run.seconds(),
@@ -133,7 +135,7 @@ class AskingTest {
 
     @Test
     void oneThatHungUpBeforeItWasAskedIsNotWaitedFor() throws Exception {
-        CutRun run = printed(Speech.Start.NEAR_RIGHT, 0.025);
+        CutRun run = printed(Dialect.Start.NEAR_RIGHT, 0.025);
         try (PlainMachine machine = new PlainMachine(true, 1);
                 Asking asking = new Asking(machine.reach(), run)) {
             assertThatThrownBy(asking::all).isInstanceOf(IOException.class);
@@ -148,10 +150,10 @@ class AskingTest {
      */
     @ParameterizedTest
     @EnumSource(
-            value = Speech.Start.class,
+            value = Dialect.Start.class,
             names = {"NEAR_LEFT", "FAR_LEFT", "FAR_RIGHT"})
-    void aFileForEachCornerIsTheSameCut(Speech.Start start) {
-        Cutter c = SHOP.cutter().withSpeech(new Speech(start, 0.02, Speech.Ending.NONE));
+    void aFileForEachCornerIsTheSameCut(Dialect.Start start) {
+        Cutter c = SHOP.cutter().withSpeech(new Dialect(start, 0.02, Dialect.Ending.NONE));
         CutRun usual = PLAN.runs().getFirst();
         CutRun other = new CutRun(
                 usual.load(),

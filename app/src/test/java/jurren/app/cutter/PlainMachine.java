@@ -10,7 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import jurren.core.geometry.Point;
-import jurren.core.load.Reach;
+import jurren.core.load.Connection;
 import jurren.standins.cutter.HpglInterpreter;
 
 /**
@@ -30,8 +30,8 @@ public final class PlainMachine implements AutoCloseable {
         Thread.ofPlatform().daemon().start(this::serve);
     }
 
-    public Reach reach() {
-        return new Reach(Reach.Kind.PORT, "127.0.0.1:" + server.getLocalPort());
+    public Connection reach() {
+        return new Connection(Connection.Kind.PORT, "127.0.0.1:" + server.getLocalPort());
     }
 
     public List<List<Point>> bed() {

@@ -6,7 +6,7 @@ import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import jurren.core.cut.CutRun;
-import jurren.core.load.Reach;
+import jurren.core.load.Connection;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.standins.cutter.CutterStatus;
 import jurren.standins.cutter.HpglInterpreter;
@@ -26,8 +26,8 @@ class SerialWireTest {
         assumeTrue(PseudoTerminal.isPossible());
     }
 
-    private static Reach reach(PseudoTerminal terminal) {
-        return new Reach(Reach.Kind.SERIAL, terminal.name() + " 9600 none");
+    private static Connection reach(PseudoTerminal terminal) {
+        return new Connection(Connection.Kind.SERIAL, terminal.name() + " 9600 none");
     }
 
     private static void serve(PlainMachine machine, PseudoTerminal terminal) {
@@ -103,7 +103,7 @@ class SerialWireTest {
 
     @Test
     void aPortThatIsNotThereSaysWhichAre() {
-        assertThatThrownBy(() -> WireLine.ask(new Reach(Reach.Kind.SERIAL, "/dev/nothing-here")))
+        assertThatThrownBy(() -> WireLine.ask(new Connection(Connection.Kind.SERIAL, "/dev/nothing-here")))
                 .isInstanceOf(IOException.class)
                 .hasMessageContaining("/dev/nothing-here")
                 .hasMessageMatching(".*(There are|This computer knows none).*");

@@ -11,8 +11,8 @@ import jurren.core.cut.CutRun;
 import jurren.core.cut.TestCut;
 import jurren.core.geometry.Point;
 import jurren.core.job.Shop;
+import jurren.core.load.Connection;
 import jurren.core.load.Cutter;
-import jurren.core.load.Reach;
 import jurren.core.load.Roll;
 import jurren.core.material.Material;
 import jurren.formats.catalogue.BuiltInShop;
@@ -40,8 +40,8 @@ class WireLineTest {
                 TestCut.forces(60, 90, 3, cutter));
     }
 
-    private static BlockingQueue<Optional<CutterStatus>> begin(Reach reach, CutRun run, int from, List<WireLine> opened)
-            throws IOException {
+    private static BlockingQueue<Optional<CutterStatus>> begin(
+            Connection reach, CutRun run, int from, List<WireLine> opened) throws IOException {
         BlockingQueue<Optional<CutterStatus>> heard = new LinkedBlockingQueue<>();
         opened.add(new WireLine(
                 reach,
@@ -156,7 +156,7 @@ class WireLineTest {
         try (ServerSocket s = new ServerSocket(0)) {
             free = s.getLocalPort();
         }
-        assertThatThrownBy(() -> WireLine.ask(new Reach(Reach.Kind.PORT, "127.0.0.1:" + free)))
+        assertThatThrownBy(() -> WireLine.ask(new Connection(Connection.Kind.PORT, "127.0.0.1:" + free)))
                 .isInstanceOf(IOException.class);
     }
 }

@@ -8,8 +8,8 @@ import jurren.core.job.Job;
 import jurren.core.job.MyShop;
 import jurren.core.job.Shop;
 import jurren.core.load.Cutter;
+import jurren.core.load.Dialect;
 import jurren.core.load.Head;
-import jurren.core.load.Speech;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 import jurren.formats.catalogue.BuiltInShop;
@@ -55,10 +55,10 @@ class TrailingKnifeRunTest {
 
     @ParameterizedTest
     @CsvSource({"FROM_HERE, false, NEAR_LEFT", "FROM_START, true, FAR_LEFT", "FROM_HERE, true, FAR_RIGHT"})
-    void howeverItIsTold(Speech.Moves moves, boolean arcs, Speech.Start start) {
+    void howeverItIsTold(Dialect.Moves moves, boolean arcs, Dialect.Start start) {
         Plan plan = plan(SHOP.cutters()
                 .get(1)
-                .withSpeech(Speech.USUAL.withMoves(moves).withArcs(arcs).withStart(start)));
+                .withSpeech(Dialect.USUAL.withMoves(moves).withArcs(arcs).withStart(start)));
         Map<String, byte[]> files = JobPapers.cutFiles(plan);
         assertThat(files.values().stream().anyMatch(f -> new String(f, StandardCharsets.US_ASCII).contains(";AA")))
                 .isEqualTo(arcs);

@@ -14,7 +14,7 @@ import jurren.app.session.Bench;
 import jurren.core.art.Treatment;
 import jurren.core.blank.Blank;
 import jurren.core.job.Job;
-import jurren.core.job.Made;
+import jurren.core.job.Progress;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
 import jurren.formats.words.DecimalSign;
@@ -147,8 +147,9 @@ class HandsThatLoseNothingTest extends WindowTest {
         answers.add(file);
         robot.push(KeyCode.SHORTCUT, KeyCode.S);
         until(() -> Files.exists(file) && !session.isUnsaved());
-        Made kept = ((JobRead.Opened) JobFile.read(file, SHOP)).document().job().made();
-        assertThat(kept.cuts()).extracting(Made.Cut::mark).containsExactly(mark);
+        Progress kept =
+                ((JobRead.Opened) JobFile.read(file, SHOP)).document().job().made();
+        assertThat(kept.cuts()).extracting(Progress.Cut::mark).containsExactly(mark);
 
         run(() -> session.editLine(l ->
                 l.withMotif("m1", m -> m.withSource(m.source().resized(1.1, 1.1)))));
@@ -160,7 +161,7 @@ class HandsThatLoseNothingTest extends WindowTest {
         run(session::undo);
         run(session::undo);
         settle();
-        assertThat(on(() -> session.job().made())).isEqualTo(Made.NOTHING);
+        assertThat(on(() -> session.job().made())).isEqualTo(Progress.NOTHING);
     }
 
     @Test

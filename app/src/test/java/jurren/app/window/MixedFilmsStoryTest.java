@@ -133,7 +133,7 @@ class MixedFilmsStoryTest extends WindowTest {
         assertThat(label.region().areaMm2()).isGreaterThan(before);
         click("edging-through-1");
         settle();
-        assertThat(size().layers().getFirst().making().cut()).isEqualTo(jurren.core.layer.Making.Cut.THROUGH);
+        assertThat(size().layers().getFirst().making().cut()).isEqualTo(jurren.core.layer.Fabrication.Cut.THROUGH);
         click("place-menu");
         robot.clickOn("#place-add-lid");
         settle();

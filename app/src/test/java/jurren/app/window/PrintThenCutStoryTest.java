@@ -11,7 +11,7 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.job.Job;
 import jurren.formats.demo.DemoJob;
-import jurren.standins.cutter.Fed;
+import jurren.standins.cutter.LoadedFilm;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -78,25 +78,25 @@ class PrintThenCutStoryTest extends WindowTest {
     @Test
     void whatCannotBeIsRefusedAndWhatIsFoundIsFollowed() {
         toThePrintedLoad();
-        run(() -> talk().feedWith(Fed.Care.CROOKED));
+        run(() -> talk().feedWith(LoadedFilm.Care.CROOKED));
         click("cut-main");
         until(() -> says().contains("turned by 4.5"));
         assertThat(bed()).as("nothing is cut beside the print").isEmpty();
 
-        run(() -> talk().feedWith(Fed.Care.A_MARK_HIDDEN));
+        run(() -> talk().feedWith(LoadedFilm.Care.A_MARK_HIDDEN));
         click("marks-find");
         until(() -> says().contains("Found 3 of 4"));
         assertThat(bed()).isEmpty();
 
-        run(() -> talk().feedWith(Fed.Care.USUAL));
+        run(() -> talk().feedWith(LoadedFilm.Care.USUAL));
         click("cut-main");
         until(() -> talk().state() == CutTalk.State.DONE);
-        isCutOn(Fed.Care.USUAL.lies());
+        isCutOn(LoadedFilm.Care.USUAL.lies());
         String mark = printed().mark();
         until(() -> session.job().made().cut(mark).isPresent());
 
         int cut = bed().size();
-        run(() -> talk().feedWith(Fed.Care.A_MARK_HIDDEN));
+        run(() -> talk().feedWith(LoadedFilm.Care.A_MARK_HIDDEN));
         click("cut-by-hand");
         until(() -> session.job().made().cut(mark).isEmpty());
         click("cut-main");
@@ -107,7 +107,7 @@ class PrintThenCutStoryTest extends WindowTest {
     @Test
     void someoneShowsItTheMarksByTheKeys() {
         toThePrintedLoad();
-        run(() -> talk().feedWith(Fed.Care.USUAL));
+        run(() -> talk().feedWith(LoadedFilm.Care.USUAL));
         click("marks-show");
         settle();
         until(() -> node("head-sheet") != null);
@@ -128,7 +128,7 @@ class PrintThenCutStoryTest extends WindowTest {
         assertThat(on(() -> talk().state())).isEqualTo(CutTalk.State.IDLE);
         click("cut-main");
         until(() -> talk().state() == CutTalk.State.DONE);
-        isCutOn(Fed.Care.USUAL.lies());
+        isCutOn(LoadedFilm.Care.USUAL.lies());
     }
 
     private void press(KeyCode key, int times) {
@@ -140,7 +140,7 @@ class PrintThenCutStoryTest extends WindowTest {
     @Test
     void aSheetThatLiesStraightIsCutWithoutLooking() {
         toThePrintedLoad();
-        run(() -> talk().feedWith(Fed.Care.STRAIGHT));
+        run(() -> talk().feedWith(LoadedFilm.Care.STRAIGHT));
         click("marks-straight");
         assertThat(on(() -> ((CheckBox) node("marks-straight")).isSelected())).isTrue();
         click("cut-main");

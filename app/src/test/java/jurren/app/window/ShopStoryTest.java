@@ -14,9 +14,9 @@ import jurren.app.cutter.PlainMachine;
 import jurren.app.keep.ShopFolder;
 import jurren.core.cut.CutRun;
 import jurren.core.job.Job;
+import jurren.core.load.Connection;
 import jurren.core.load.Load;
 import jurren.core.load.MatPiece;
-import jurren.core.load.Reach;
 import jurren.core.material.Material;
 import jurren.formats.hpgl.HpglWriter;
 import org.junit.jupiter.api.Test;
@@ -262,9 +262,9 @@ class ShopStoryTest extends WindowTest {
     void aCutterIsReachedByTheNetworkOrAFolder() throws IOException {
         try (PlainMachine machine = new PlainMachine(true, -1)) {
             openShop("machines");
-            choose("cutter-desktop-305-reach", Reach.Kind.PORT);
+            choose("cutter-desktop-305-reach", Connection.Kind.PORT);
             type("cutter-desktop-305-where", "nowhere");
-            assertThat(on(() -> session.shop().cutter().reach())).isEqualTo(Reach.STAND_IN);
+            assertThat(on(() -> session.shop().cutter().reach())).isEqualTo(Connection.STAND_IN);
             type("cutter-desktop-305-where", machine.reach().where());
             assertThat(on(() -> session.shop().cutter().reach())).isEqualTo(machine.reach());
             click("cutter-desktop-305-check");
@@ -289,7 +289,7 @@ class ShopStoryTest extends WindowTest {
         }
         Path watched = Files.createDirectory(folder.resolve("watched"));
         openShop("machines");
-        choose("cutter-desktop-305-reach", Reach.Kind.FOLDER);
+        choose("cutter-desktop-305-reach", Connection.Kind.FOLDER);
         type("cutter-desktop-305-where", watched.toString());
         robot.push(KeyCode.ESCAPE);
         click("bench-cut");

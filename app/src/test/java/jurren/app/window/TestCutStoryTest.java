@@ -94,8 +94,8 @@ class TestCutStoryTest extends WindowTest {
                 .reduce((a, b) -> a.joined(b))
                 .orElseThrow();
         assertThat(round)
-                .contains("PU" + Math.round(box.maxXMm() / jurren.core.load.Speech.USUAL_UNIT_MM) + ","
-                        + Math.round(box.maxYMm() / jurren.core.load.Speech.USUAL_UNIT_MM));
+                .contains("PU" + Math.round(box.maxXMm() / jurren.core.load.Dialect.USUAL_UNIT_MM) + ","
+                        + Math.round(box.maxYMm() / jurren.core.load.Dialect.USUAL_UNIT_MM));
         click("cut-main");
         until(() -> talk().finishedPaths() > 0);
         run(() -> talk().stop());

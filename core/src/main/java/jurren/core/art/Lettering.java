@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import jurren.core.lettering.Baseline;
-import jurren.core.lettering.Setting;
 import jurren.core.lettering.Typeface;
+import jurren.core.lettering.Typesetting;
 import jurren.core.material.Colour;
 
 /**
@@ -21,7 +21,7 @@ public record Lettering(
         double capHeightMm,
         double stretch,
         Optional<Double> keptWidthMm,
-        Setting setting,
+        Typesetting setting,
         Colouring colouring)
         implements Source {
     /** No job letters more; beyond it every change would take seconds. */
@@ -50,7 +50,7 @@ public record Lettering(
                 capHeightMm,
                 stretch,
                 Optional.empty(),
-                Setting.USUAL.withLetterSpacing(letterSpacing),
+                Typesetting.USUAL.withLetterSpacing(letterSpacing),
                 Colouring.whole(colour));
     }
 
@@ -108,7 +108,7 @@ public record Lettering(
         return new Lettering(text, typeface, capHeightMm, stretch, widthMm, setting, colouring);
     }
 
-    public Lettering withSetting(Setting newSetting) {
+    public Lettering withSetting(Typesetting newSetting) {
         return new Lettering(text, typeface, capHeightMm, stretch, keptWidthMm, newSetting, colouring);
     }
 

@@ -11,7 +11,7 @@ public record Blank(
         String id,
         String name,
         Family family,
-        MadeOf madeOf,
+        Substrate madeOf,
         String referenceSize,
         List<BlankColour> colours,
         List<BlankSize> sizes,
@@ -54,7 +54,7 @@ public record Blank(
         return new Blank(id, newName, family, madeOf, referenceSize, colours, sizes, photo);
     }
 
-    public Blank withMadeOf(MadeOf newMadeOf) {
+    public Blank withMadeOf(Substrate newMadeOf) {
         return new Blank(id, name, family, newMadeOf, referenceSize, colours, sizes, photo);
     }
 

@@ -23,7 +23,7 @@ public final class OwnBlank {
     private OwnBlank() {}
 
     /** A thing of one size with one face. */
-    public static Blank of(String id, String name, MadeOf madeOf, BlankColour colour, Face face) {
+    public static Blank of(String id, String name, Substrate madeOf, BlankColour colour, Face face) {
         return new Blank(
                 id,
                 name,

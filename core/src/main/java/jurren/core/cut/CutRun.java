@@ -14,10 +14,10 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.layer.Layer;
 import jurren.core.load.Cutter;
+import jurren.core.load.Dialect;
 import jurren.core.load.Load;
 import jurren.core.load.Offcut;
 import jurren.core.load.Placed;
-import jurren.core.load.Speech;
 import jurren.core.material.CutSettings;
 import jurren.core.memo.Memo;
 
@@ -45,7 +45,7 @@ public record CutRun(
     private static final double MARK_STEPS = 1e4;
     private static final int MARK_BYTES = 12;
     /** Half of what the usual cutter counts in: a curve needs no more corners than that. */
-    private static final double TOLD_APART_MM = Speech.USUAL_UNIT_MM / 2;
+    private static final double TOLD_APART_MM = Dialect.USUAL_UNIT_MM / 2;
 
     private static final double ROUNDING_MM = 0.02;
     private static final Point START_CORNER = Point.ORIGIN;

@@ -104,7 +104,7 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
 
     private record Copy(String lineId, String place, String size, int number) {}
 
-    private record Laid(Layer layer, Region onFace) {}
+    private record Applied(Layer layer, Region onFace) {}
 
     /** Of what was cut alone: ink is taken as planned and not judged. */
     public static DryRun of(Plan plan, List<CutSheet> sheets) {
@@ -114,7 +114,7 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
     /** @param prints every sheet of the plan that was printed; what is missing is not judged */
     public static DryRun of(Plan plan, List<CutSheet> sheets, List<InkSheet> prints) {
         Stop stop = Stop.here();
-        Map<Copy, List<Laid>> parts = new LinkedHashMap<>();
+        Map<Copy, List<Applied>> parts = new LinkedHashMap<>();
         for (CutSheet sheet : sheets) {
             Load load = plan.runs().get(sheet.load() - 1).load();
             List<Outline> outlines = outlines(sheet, load.material().cutting().passes());
@@ -132,7 +132,7 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
                                         placed.item().size(),
                                         placed.item().copy()),
                                 _ -> new ArrayList<>())
-                        .add(new Laid(placed.item().layer(), ontoFace(piece, placed)));
+                        .add(new Applied(placed.item().layer(), ontoFace(piece, placed)));
             }
         }
         List<Comparison> all = new ArrayList<>(parts.entrySet().parallelStream()
@@ -246,7 +246,7 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
         return layer.marks().isEmpty() ? laid : laid.minus(layer.marks().grown(AROUND_MARK_MM, CornerStyle.MITRED));
     }
 
-    private static Comparison compare(Plan plan, Copy copy, List<Laid> parts, Stop stop) {
+    private static Comparison compare(Plan plan, Copy copy, List<Applied> parts, Stop stop) {
         LinePlan line = plan.line(copy.lineId, copy.place).orElseThrow();
         SizePlan size = line.size(copy.size).orElseThrow();
         Map<Film, Region> wanted = wanted(line, size);
@@ -372,13 +372,13 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
     }
 
     /** Prints cover what lies under them as planned: ink is not read back from paper here. */
-    private static Map<Film, Region> seen(SizePlan size, List<Laid> parts, Stop stop) {
-        List<Laid> fromTop = new ArrayList<>(parts);
-        size.layers().stream().filter(l -> !l.isCut()).forEach(l -> fromTop.add(new Laid(l, l.region())));
-        fromTop.sort(Comparator.comparingInt((Laid p) -> p.layer.order()).reversed());
+    private static Map<Film, Region> seen(SizePlan size, List<Applied> parts, Stop stop) {
+        List<Applied> fromTop = new ArrayList<>(parts);
+        size.layers().stream().filter(l -> !l.isCut()).forEach(l -> fromTop.add(new Applied(l, l.region())));
+        fromTop.sort(Comparator.comparingInt((Applied p) -> p.layer.order()).reversed());
         Map<Film, Region> seen = new LinkedHashMap<>();
         Region above = Region.EMPTY;
-        for (Laid part : fromTop) {
+        for (Applied part : fromTop) {
             stop.look();
             Layer layer = part.layer;
             Region shows = Ways.of(layer.material()).shows(layer, part.onFace);

@@ -9,7 +9,7 @@ import java.util.List;
  */
 public record PressedPiece(String lineId, String place, String size, List<Fault> faults) {
     /** What can go wrong. */
-    public enum Came {
+    public enum Outcome {
         /**
          * Its glue never had the heat, time and pressure it needs, or it lies on a carrier or on what takes nothing.
          */
@@ -32,7 +32,7 @@ public record PressedPiece(String lineId, String place, String size, List<Fault>
      * @param layer  0 for the thing itself
      * @param figure seconds or degrees, as the kind has it; 0 where it has none
      */
-    public record Fault(int layer, Came came, double figure) {}
+    public record Fault(int layer, Outcome came, double figure) {}
 
     public PressedPiece {
         faults = List.copyOf(faults);

@@ -2,7 +2,7 @@ package jurren.core.finish;
 
 import java.util.List;
 import jurren.core.blank.DyeHeat;
-import jurren.core.blank.MadeOf;
+import jurren.core.blank.Substrate;
 import jurren.core.material.Recipe;
 
 /**
@@ -21,7 +21,7 @@ public final class DyePress {
     private DyePress() {}
 
     /** @param inOven whether it is turned halfway */
-    public static FinishSequence of(Recipe recipe, MadeOf madeOf, boolean inOven, int positions) {
+    public static FinishSequence of(Recipe recipe, Substrate madeOf, boolean inOven, int positions) {
         DyeHeat heat = madeOf.dye().orElse(new DyeHeat(recipe.celsius(), recipe.leastS(), recipe.mostS()));
         StepList steps = new StepList();
         if (madeOf.isCloth()) {

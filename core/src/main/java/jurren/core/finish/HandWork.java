@@ -56,7 +56,7 @@ public interface HandWork {
      * @param layers their numbers from the first laid, with how each is put on
      * @param lying  who lies on whom, by the same order
      */
-    static List<Task> inGoes(List<Task> layers, Lying lying) {
+    static List<Task> inGoes(List<Task> layers, LayerOverlaps lying) {
         List<Task> goes = new ArrayList<>();
         List<Integer> last = new ArrayList<>();
         for (int i = 0; i < layers.size(); i++) {

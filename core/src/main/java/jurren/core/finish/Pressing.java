@@ -6,7 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
-import jurren.core.blank.MadeOf;
+import jurren.core.blank.Substrate;
 import jurren.core.material.Pressure;
 
 /**
@@ -22,8 +22,8 @@ import jurren.core.material.Pressure;
  */
 public record Pressing(
         List<Pressed> layers,
-        Lying lying,
-        MadeOf cloth,
+        LayerOverlaps lying,
+        Substrate cloth,
         int clothTimes,
         double reachesC,
         OptionalDouble dyeMovesC,

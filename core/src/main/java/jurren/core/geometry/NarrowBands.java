@@ -35,9 +35,9 @@ final class NarrowBands {
     static Region of(Geometry shape, double widthMm, boolean gaps) {
         BufferParameters round = new BufferParameters(QUARTER_CIRCLE);
         List<Region> bands = new ArrayList<>();
-        for (List<NarrowestPlace.Found> stretch : NarrowestPlace.narrower(shape, !gaps, widthMm, widthMm * STEP)) {
+        for (List<NarrowestPlace.Disc> stretch : NarrowestPlace.narrower(shape, !gaps, widthMm, widthMm * STEP)) {
             List<Coordinate> middle = new ArrayList<>();
-            for (NarrowestPlace.Found found : stretch) {
+            for (NarrowestPlace.Disc found : stretch) {
                 Coordinate at =
                         new Coordinate(found.middle().xMm(), found.middle().yMm());
                 if (!middle.isEmpty() && middle.getLast().distance(at) > widthMm * JUMP) {

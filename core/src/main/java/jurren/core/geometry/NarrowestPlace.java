@@ -77,7 +77,7 @@ final class NarrowestPlace {
     private static final double CIRCLE_TOLERANCE_MM = 0.01;
 
     /** Where a disc stands that is narrower than was asked. */
-    record Found(double widthMm, Point middle) {}
+    record Disc(double widthMm, Point middle) {}
 
     /**
      * One boundary: its corners, the film on the left of each edge when looking for thin parts, on its right for gaps.
@@ -214,21 +214,21 @@ final class NarrowestPlace {
      * Every place where the film, or a gap beside it, is narrower than {@code withinMm}: for each stretch of edge along
      * which it is, the discs in their order.
      */
-    static List<List<Found>> narrower(Geometry shape, boolean film, double withinMm, double stepMm) {
-        List<List<Found>> stretches = new ArrayList<>();
+    static List<List<Disc>> narrower(Geometry shape, boolean film, double withinMm, double stepMm) {
+        List<List<Disc>> stretches = new ArrayList<>();
         if (shape.isEmpty()) {
             return stretches;
         }
         NarrowestPlace search = new NarrowestPlace(shape, film, withinMm, stepMm);
         search.opposite = NEARLY;
         for (Ring ring : search.rings) {
-            List<Found> now = new ArrayList<>();
+            List<Disc> now = new ArrayList<>();
             search.probes(ring, new Probe() {
                 @Override
                 public void at(double x, double y, double nx, double ny, double at, boolean isNext) {
                     double width = search.disc(ring, x, y, nx, ny, at, withinMm);
                     if (width < withinMm) {
-                        now.add(new Found(width, new Point(search.middleX, search.middleY)));
+                        now.add(new Disc(width, new Point(search.middleX, search.middleY)));
                     } else if (!now.isEmpty()) {
                         stretches.add(List.copyOf(now));
                         now.clear();
@@ -257,20 +257,20 @@ final class NarrowestPlace {
      */
     static Optional<Thinness> slit(Geometry shape, double withinMm, double longMm) {
         Thinness best = null;
-        for (List<Found> stretch : narrower(shape, false, withinMm, longMm / SLIT_PROBES)) {
+        for (List<Disc> stretch : narrower(shape, false, withinMm, longMm / SLIT_PROBES)) {
             best = slit(stretch, longMm, best);
         }
         return Optional.ofNullable(best);
     }
 
-    private static Thinness slit(List<Found> stretch, double longMm, Thinness best) {
+    private static Thinness slit(List<Disc> stretch, double longMm, Thinness best) {
         for (int from = 0; from < stretch.size(); from++) {
             double least = stretch.get(from).widthMm;
             double most = least;
             double along = 0;
             Point narrowest = stretch.get(from).middle;
             for (int to = from + 1; to < stretch.size() && along < longMm; to++) {
-                Found next = stretch.get(to);
+                Disc next = stretch.get(to);
                 most = Math.max(most, next.widthMm);
                 if (next.widthMm < least) {
                     least = next.widthMm;

@@ -116,10 +116,12 @@ final class Overlay {
     }
 
     private static Geometry overlaid(Geometry a, Geometry b, int operation) {
-        Geometry result = Sound.or(
+        Geometry result = OverlayRetry.or(
                 () -> OverlayNGRobust.overlay(a, b, operation),
-                () -> OverlayNGRobust.overlay(Sound.resolved(a), Sound.resolved(b), operation));
-        return holds(result, a, b, operation) ? result : anew(Sound.resolved(a), Sound.resolved(b), operation);
+                () -> OverlayNGRobust.overlay(OverlayRetry.resolved(a), OverlayRetry.resolved(b), operation));
+        return holds(result, a, b, operation)
+                ? result
+                : anew(OverlayRetry.resolved(a), OverlayRetry.resolved(b), operation);
     }
 
     private static boolean holds(Geometry result, Geometry a, Geometry b, int operation) {
@@ -155,7 +157,7 @@ final class Overlay {
                 Stop.lookHere();
             }
         }
-        return Sound.or(
+        return OverlayRetry.or(
                 () -> OverlayNG.overlay(a, b, operation, GRID), () -> OverlayNG.overlay(a, b, operation, COARSE_GRID));
     }
 

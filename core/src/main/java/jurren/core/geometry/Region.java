@@ -91,7 +91,8 @@ public final class Region {
     public static Region covered(List<Outline> convex) {
         Geometry all = Jts.FACTORY.createMultiPolygon(
                 convex.stream().map(o -> Jts.FACTORY.createPolygon(Jts.ring(o))).toArray(Polygon[]::new));
-        return of(Sound.or(() -> OverlayNGRobust.union(all), () -> OverlayNGRobust.union(Sound.resolved(all))));
+        return of(OverlayRetry.or(
+                () -> OverlayNGRobust.union(all), () -> OverlayNGRobust.union(OverlayRetry.resolved(all))));
     }
 
     /** All of them as they are; no two may overlap. */

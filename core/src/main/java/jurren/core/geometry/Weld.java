@@ -28,7 +28,7 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
  *       measured.
  *   <li>That is checked: each piece valid, no smaller than its largest member and no larger than the sum, and
  *       a point inside each member is inside the result.
- *   <li>What fails a check goes through the overlay that repairs its own noding ({@link Sound}).
+ *   <li>What fails a check goes through the overlay that repairs its own noding ({@link OverlayRetry}).
  * </ol>
  */
 final class Weld {
@@ -73,7 +73,8 @@ final class Weld {
         Geometry quick = BufferOp.bufferOp(all, 0);
         return holds(quick, group)
                 ? quick
-                : Sound.or(() -> OverlayNGRobust.union(all), () -> OverlayNGRobust.union(Sound.resolved(all)));
+                : OverlayRetry.or(
+                        () -> OverlayNGRobust.union(all), () -> OverlayNGRobust.union(OverlayRetry.resolved(all)));
     }
 
     /**

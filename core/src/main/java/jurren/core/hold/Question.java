@@ -3,8 +3,8 @@ package jurren.core.hold;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.DyeHeat;
 import jurren.core.blank.Face;
-import jurren.core.blank.MadeOf;
 import jurren.core.blank.Panel;
+import jurren.core.blank.Substrate;
 import jurren.core.blank.Surface;
 import jurren.core.material.Material;
 import jurren.core.material.Recipe;
@@ -12,7 +12,7 @@ import jurren.core.way.Grip;
 import jurren.core.way.known.Ways;
 
 /** What the rules are asked: a material on a face of a thing of one colour. */
-record Question(Material material, MadeOf madeOf, BlankColour colour, Face face) {
+record Question(Material material, Substrate madeOf, BlankColour colour, Face face) {
     Grip grip() {
         return Ways.of(material).grip();
     }

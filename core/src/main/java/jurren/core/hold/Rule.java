@@ -1,9 +1,9 @@
 package jurren.core.hold;
 
 import java.util.Optional;
-import jurren.core.blank.MadeOf;
-import jurren.core.blank.MadeOf.Coating;
-import jurren.core.blank.MadeOf.Stuff;
+import jurren.core.blank.Substrate;
+import jurren.core.blank.Substrate.Coating;
+import jurren.core.blank.Substrate.Stuff;
 import jurren.core.way.Grip;
 
 /**
@@ -171,7 +171,7 @@ enum Rule {
     private static final double WHITE_LIGHT = 0.85;
     static final double DYE_MOVES_C = 150;
 
-    static boolean dyeMoves(MadeOf madeOf, double luminance) {
+    static boolean dyeMoves(Substrate madeOf, double luminance) {
         return madeOf.stuff() == Stuff.POLYESTER && luminance < WHITE_LIGHT;
     }
 

@@ -11,7 +11,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.Face;
-import jurren.core.blank.MadeOf;
+import jurren.core.blank.Substrate;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
 import jurren.core.way.known.Ways;
@@ -23,7 +23,7 @@ public final class WhatHolds {
 
     private WhatHolds() {}
 
-    public static Verdict of(Material material, MadeOf madeOf, BlankColour colour, Face face) {
+    public static Verdict of(Material material, Substrate madeOf, BlankColour colour, Face face) {
         Question q = new Question(material, madeOf, colour, face);
         for (Rule rule : Rule.values()) {
             var verdict = rule.about(q);
@@ -35,14 +35,14 @@ public final class WhatHolds {
     }
 
     /** Above which the dye of a cloth moves into what is pressed on it; empty where it does not or would not show. */
-    public static OptionalDouble dyeMovesAbove(MadeOf madeOf, BlankColour colour) {
+    public static OptionalDouble dyeMovesAbove(Substrate madeOf, BlankColour colour) {
         return Rule.dyeMoves(madeOf, colour.colour().luminance())
                 ? OptionalDouble.of(Rule.DYE_MOVES_C)
                 : OptionalDouble.empty();
     }
 
     /** One answer for every process there is a material for: that of the material that holds best. */
-    public static List<Answered> byProcess(List<Material> materials, MadeOf madeOf, BlankColour colour, Face face) {
+    public static List<Answered> byProcess(List<Material> materials, Substrate madeOf, BlankColour colour, Face face) {
         Map<Process, Answered> best = new EnumMap<>(Process.class);
         for (Material m : materials) {
             Answered a = new Answered(m, of(m, madeOf, colour, face));
@@ -55,7 +55,7 @@ public final class WhatHolds {
     }
 
     /** The first material that stays on the thing and holds best; empty when none holds. */
-    public static Optional<Material> best(List<Material> materials, MadeOf madeOf, BlankColour colour, Face face) {
+    public static Optional<Material> best(List<Material> materials, Substrate madeOf, BlankColour colour, Face face) {
         return materials.stream()
                 .filter(m -> !Ways.of(m).isTakenOffAgain())
                 .filter(m -> of(m, madeOf, colour, face).answer() != Verdict.Answer.DOES_NOT_HOLD)
@@ -68,7 +68,7 @@ public final class WhatHolds {
      * more than a film and a press.
      */
     public static List<Material> toBeginWith(
-            List<Material> materials, MadeOf madeOf, BlankColour colour, Face face, int most) {
+            List<Material> materials, Substrate madeOf, BlankColour colour, Face face, int most) {
         Map<Process, List<Material>> byProcess = new EnumMap<>(Process.class);
         materials.stream()
                 .filter(m -> !Ways.of(m).isForLater()

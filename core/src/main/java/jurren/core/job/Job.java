@@ -8,7 +8,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import jurren.core.blank.Blank;
 import jurren.core.blank.Family;
-import jurren.core.load.Laying;
+import jurren.core.load.LayoutChoices;
 import jurren.core.material.Material;
 
 /**
@@ -28,9 +28,9 @@ public record Job(
         String due,
         boolean framed,
         List<Line> lines,
-        Made made,
-        Carried carried,
-        Laying laying) {
+        Progress made,
+        EmbeddedCatalogue carried,
+        LayoutChoices laying) {
     public Job {
         lines = lines.stream().map(l -> l.at(0)).toList();
         if (lines.stream().map(Line::id).distinct().count() != lines.size()) {
@@ -40,7 +40,7 @@ public record Job(
 
     /** For nobody yet, with nothing made and nothing carried. */
     public Job(String name, String number, String due, boolean framed, List<Line> lines) {
-        this(name, number, "", due, framed, lines, Made.NOTHING, Carried.NOTHING, Laying.USUAL);
+        this(name, number, "", due, framed, lines, Progress.NOTHING, EmbeddedCatalogue.NOTHING, LayoutChoices.USUAL);
     }
 
     /** What there is more of than can be worked out in the time and memory there is; empty as long as it can. */
@@ -112,11 +112,11 @@ public record Job(
         return new Job(name, number, customer, newDue, framed, lines, made, carried, laying);
     }
 
-    public Job withMade(Made newMade) {
+    public Job withMade(Progress newMade) {
         return new Job(name, number, customer, due, framed, lines, newMade, carried, laying);
     }
 
-    public Job withLaying(Laying newLaying) {
+    public Job withLaying(LayoutChoices newLaying) {
         return new Job(name, number, customer, due, framed, lines, made, carried, newLaying);
     }
 
@@ -134,7 +134,7 @@ public record Job(
                         .anyMatch(l -> IntStream.range(0, l.places().size())
                                 .anyMatch(i -> l.at(i).materials().contains(m.id()))))
                 .toList();
-        Carried needed = new Carried(things, films);
+        EmbeddedCatalogue needed = new EmbeddedCatalogue(things, films);
         return needed.equals(carried)
                 ? this
                 : new Job(name, number, customer, due, framed, lines, made, needed, laying);

@@ -7,8 +7,8 @@ import java.util.Optional;
 import jurren.core.blank.Blank;
 import jurren.core.blank.Face;
 import jurren.core.blank.Fit;
-import jurren.core.blank.MadeOf;
 import jurren.core.blank.Panel;
+import jurren.core.blank.Substrate;
 import jurren.core.blank.Surface;
 import jurren.core.finish.Press;
 import jurren.core.load.Cutter;
@@ -104,7 +104,7 @@ public record Shop(
     public static Press.Kind suits(Blank blank, Face face) {
         return switch (face.surface()) {
             case Surface.Round r ->
-                r.isCylinder() && blank.madeOf().stuff() != MadeOf.Stuff.STEEL
+                r.isCylinder() && blank.madeOf().stuff() != Substrate.Stuff.STEEL
                         ? Press.Kind.MUG
                         : Press.Kind.OVEN_SLEEVE;
             case Surface.Flat _ ->
@@ -113,7 +113,7 @@ public record Shop(
     }
 
     /** With the things and materials that a job carries, where this shop does not know them. */
-    public Shop knowing(Carried carried) {
+    public Shop knowing(EmbeddedCatalogue carried) {
         List<Blank> things =
                 carried.blanks().stream().filter(b -> blank(b.id()).isEmpty()).toList();
         List<Material> films = carried.materials().stream()

@@ -53,12 +53,12 @@ public record LetteringLayout(List<Letter> glyphs) {
 
     /** @param letterSpacing added after every glyph, as a share of the capital height; may be negative */
     public static LetteringLayout of(String text, Typeface typeface, double capHeightMm, double letterSpacing) {
-        return of(text, typeface, capHeightMm, Setting.USUAL.withLetterSpacing(letterSpacing), Optional.empty());
+        return of(text, typeface, capHeightMm, Typesetting.USUAL.withLetterSpacing(letterSpacing), Optional.empty());
     }
 
     /** @param edge what the baseline {@link Baseline.Edge} runs along; straight where it is absent */
     public static LetteringLayout of(
-            String text, Typeface typeface, double capHeightMm, Setting setting, Optional<Track> edge) {
+            String text, Typeface typeface, double capHeightMm, Typesetting setting, Optional<Track> edge) {
         List<Line> lines = lines(text, typeface, setting);
         double widest = lines.stream().mapToDouble(Line::width).max().orElse(0);
         double widestInk = lines.stream().mapToDouble(Line::ink).max().orElse(0);
@@ -66,13 +66,13 @@ public record LetteringLayout(List<Letter> glyphs) {
         double baseline = 0;
         int words = 0;
         for (Line line : lines) {
-            double capital = setting.align() == Setting.Align.FILL && line.ink() > 0
+            double capital = setting.align() == Typesetting.Align.FILL && line.ink() > 0
                     ? capHeightMm * widestInk / line.ink()
                     : capHeightMm;
             if (line.number > 0) {
                 baseline += setting.lineGap() * capHeightMm + capital;
             }
-            Line spread = setting.align() == Setting.Align.SPREAD ? spread(line, widest) : line;
+            Line spread = setting.align() == Typesetting.Align.SPREAD ? spread(line, widest) : line;
             place(
                     letters,
                     spread,
@@ -88,7 +88,7 @@ public record LetteringLayout(List<Letter> glyphs) {
     }
 
     /** How wide all of it is on a straight baseline; 0 when nothing leaves a mark. */
-    public static double straightWidthMm(String text, Typeface typeface, double capHeightMm, Setting setting) {
+    public static double straightWidthMm(String text, Typeface typeface, double capHeightMm, Typesetting setting) {
         return of(text, typeface, capHeightMm, setting.withBaseline(new Baseline.Straight()), Optional.empty())
                 .bounds()
                 .map(Box::widthMm)
@@ -99,7 +99,7 @@ public record LetteringLayout(List<Letter> glyphs) {
         return glyphs.stream().map(g -> g.outline().bounds()).reduce(Box::joined);
     }
 
-    private static List<Line> lines(String text, Typeface typeface, Setting setting) {
+    private static List<Line> lines(String text, Typeface typeface, Typesetting setting) {
         List<Line> lines = new ArrayList<>();
         int begin = 0;
         for (String line : text.split("\n", -1)) {
@@ -109,7 +109,7 @@ public record LetteringLayout(List<Letter> glyphs) {
         return lines;
     }
 
-    private static Line line(String text, int begin, int number, Typeface typeface, Setting setting) {
+    private static Line line(String text, int begin, int number, Typeface typeface, Typesetting setting) {
         Map<Integer, Integer> forms = new HashMap<>();
         setting.forms().forEach((at, form) -> {
             if (at >= begin && at < begin + text.length()) {
@@ -159,7 +159,7 @@ public record LetteringLayout(List<Letter> glyphs) {
     }
 
     /** How far a line goes to the right, in capital heights. */
-    private static double shiftOfLine(Line line, Setting.Align align, double widest) {
+    private static double shiftOfLine(Line line, Typesetting.Align align, double widest) {
         return switch (align) {
             case LEFT -> (line.width - widest) / 2;
             case RIGHT -> (widest - line.width) / 2;
@@ -174,7 +174,7 @@ public record LetteringLayout(List<Letter> glyphs) {
             double capital,
             double shift,
             double baselineMm,
-            Setting setting,
+            Typesetting setting,
             Optional<Track> edge,
             int wordsBefore) {
         double fitted = setting.baseline() instanceof Baseline.Circle c
@@ -187,7 +187,7 @@ public record LetteringLayout(List<Letter> glyphs) {
             if (g.outline().isEmpty()) {
                 continue;
             }
-            Setting.Shift moved = setting.shift(line.begin + g.at());
+            Typesetting.Shift moved = setting.shift(line.begin + g.at());
             Placement own = Placement.scaled(size)
                     .then(Placement.moved(-g.advance() * size / 2, 0))
                     .then(Placement.turned(moved.degrees()))

@@ -33,9 +33,9 @@ public record Cutter(
         double cornerS,
         double overcutMm,
         Head head,
-        Reach reach,
-        Speech speech,
-        Senses senses,
+        Connection reach,
+        Dialect speech,
+        Sensors senses,
         Feed feed) {
     public Cutter {
         if (!(widthMm > 2 * rollerMm
@@ -80,9 +80,9 @@ public record Cutter(
                 cornerS,
                 overcutMm,
                 Head.USUAL,
-                Reach.STAND_IN,
-                Speech.USUAL,
-                Senses.NONE,
+                Connection.STAND_IN,
+                Dialect.USUAL,
+                Sensors.NONE,
                 Feed.ROLL);
     }
 
@@ -92,19 +92,19 @@ public record Cutter(
                 speech, senses, feed);
     }
 
-    public Cutter withReach(Reach other) {
+    public Cutter withReach(Connection other) {
         return new Cutter(
                 id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, other,
                 speech, senses, feed);
     }
 
-    public Cutter withSpeech(Speech other) {
+    public Cutter withSpeech(Dialect other) {
         return new Cutter(
                 id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach,
                 other, senses, feed);
     }
 
-    public Cutter withSenses(Senses other) {
+    public Cutter withSenses(Sensors other) {
         return new Cutter(
                 id, name, widthMm, rollerMm, beforeMm, afterMm, travelMmS, liftS, cornerS, overcutMm, head, reach,
                 speech, other, feed);

@@ -11,12 +11,12 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.nest.Bed;
+import jurren.core.nest.BedPosition;
 import jurren.core.nest.Cutout;
 import jurren.core.nest.Layout;
-import jurren.core.nest.Lie;
 
 /**
  * What is cut from one film colour, laid on what there is of it. It chooses the pieces of film and nests on them, and
@@ -27,24 +27,24 @@ final class FilmLoads {
 
     private final Loading.Wanted wanted;
     private final Cutter cutter;
-    private final Laying laying;
+    private final LayoutChoices laying;
     private final Nesting nesting;
     /** What a frame takes on each side. */
     private final double margin;
 
-    private final Map<Layer, Carried> carried = new IdentityHashMap<>();
+    private final Map<Layer, CarrierShape> carried = new IdentityHashMap<>();
     private final List<Load> loads = new ArrayList<>();
     private final List<CutItem> unlaid = new ArrayList<>();
     private Optional<Nesting.Request> request = Optional.empty();
 
-    FilmLoads(Loading.Wanted wanted, Cutter cutter, boolean framed, Laying laying, Nesting nesting) {
+    FilmLoads(Loading.Wanted wanted, Cutter cutter, boolean framed, LayoutChoices laying, Nesting nesting) {
         this.wanted = wanted;
         this.cutter = cutter;
         this.laying = laying;
         this.nesting = nesting;
         this.margin = framed
                         && wanted.items().stream()
-                                .anyMatch(i -> i.layer().making().cut() == Making.Cut.KISS)
+                                .anyMatch(i -> i.layer().making().cut() == Fabrication.Cut.KISS)
                 ? Frames.MARGIN_MM
                 : 0;
     }
@@ -81,7 +81,7 @@ final class FilmLoads {
     }
 
     /** Large ones are not all remembered by the nesting: within one loading each is asked for once. */
-    private Carried carried(Layer layer) {
+    private CarrierShape carried(Layer layer) {
         return carried.computeIfAbsent(layer, nesting::carried);
     }
 
@@ -118,8 +118,9 @@ final class FilmLoads {
         }
         // what a hand laid stays, and the rest lies around it
         boolean byHand = items().stream().anyMatch(i -> laying.pin(i).isPresent());
-        boolean inSets =
-                laying.wish() == Laying.Wish.LEAST_WEEDING && !byHand && new InSets(this, nesting).lay(offcuts, rolls);
+        boolean inSets = laying.wish() == LayoutChoices.Wish.LEAST_WEEDING
+                && !byHand
+                && new InSets(this, nesting).lay(offcuts, rolls);
         if (!inSets) {
             nested(offcuts, rolls);
         }
@@ -189,7 +190,7 @@ final class FilmLoads {
     private Nesting.Request request(List<FilmPiece> stock) {
         List<Cutout> cutouts = items().stream()
                 .map(item -> {
-                    Optional<Lie> pinned = laying.pin(item).flatMap(pin -> lie(pin, carrier(item), stock));
+                    Optional<BedPosition> pinned = laying.pin(item).flatMap(pin -> lie(pin, carrier(item), stock));
                     return new Cutout(carrier(item), item.turning(), pinned);
                 })
                 .toList();
@@ -197,11 +198,12 @@ final class FilmLoads {
     }
 
     /** Where a pin has a piece; nowhere when its film is gone or it would hang over. */
-    private Optional<Lie> lie(Pin pin, Region carrier, List<FilmPiece> stock) {
+    private Optional<BedPosition> lie(Pin pin, Region carrier, List<FilmPiece> stock) {
         for (int bed = 0; bed < stock.size(); bed++) {
             if (stock.get(bed).id().equals(pin.stock())) {
                 Box lying = carrier.placed(Placement.turned(pin.degrees())).bounds();
-                Lie lie = new Lie(bed, pin.degrees(), pin.at().xMm(), pin.at().yMm());
+                BedPosition lie = new BedPosition(
+                        bed, pin.degrees(), pin.at().xMm(), pin.at().yMm());
                 boolean on = laying.isTaken(stock.get(bed))
                         || usable(stock.get(bed))
                                 .bounds()
@@ -218,7 +220,7 @@ final class FilmLoads {
         for (int bed = 0; bed < stock.size(); bed++) {
             List<Placed> placed = new ArrayList<>();
             for (int i = 0; i < items().size(); i++) {
-                Optional<Lie> lie = layout.lies().get(i);
+                Optional<BedPosition> lie = layout.lies().get(i);
                 if (lie.isPresent() && lie.get().bed() == bed) {
                     placed.add(placed(items().get(i), lie.get()));
                 }
@@ -231,7 +233,7 @@ final class FilmLoads {
                 .toList());
     }
 
-    Placed placed(CutItem item, Lie lie) {
+    Placed placed(CutItem item, BedPosition lie) {
         Placement onto = item.ontoFilm(lie.degrees()).then(Placement.moved(lie.xMm(), lie.yMm()));
         return new Placed(item, carried(item.layer()).cell().placed(lie.placement()), onto, lie.degrees());
     }

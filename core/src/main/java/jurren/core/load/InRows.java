@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
-import jurren.core.nest.Lie;
+import jurren.core.nest.BedPosition;
 
 /** Rectangles in rows, the usual way of laying by eye: nothing that is nested may take more. */
 final class InRows {
@@ -44,7 +44,7 @@ final class InRows {
             Box lying = film.carrier(item).bounds().placed(Placement.turned(degrees));
             placed.add(film.placed(
                     item,
-                    new Lie(
+                    new BedPosition(
                             0,
                             degrees,
                             usable.minXMm() + film.margin() + spot.xMm() - lying.minXMm(),

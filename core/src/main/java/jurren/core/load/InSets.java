@@ -11,9 +11,9 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.nest.Bed;
+import jurren.core.nest.BedPosition;
 import jurren.core.nest.Cutout;
 import jurren.core.nest.Layout;
-import jurren.core.nest.Lie;
 
 /** What goes onto one piece lies together, in a frame of its own, the frames in rows: for the least weeding. */
 final class InSets {
@@ -185,7 +185,7 @@ final class InSets {
             Layout inside = rows.inside.get(g);
             for (int k = 0; k < rows.sets.get(g).size(); k++) {
                 CutItem item = rows.sets.get(g).get(k);
-                Optional<Lie> in = inside.lies().get(k);
+                Optional<BedPosition> in = inside.lies().get(k);
                 if (in.isEmpty() || rows.laid.spots().get(g).isEmpty()) {
                     left.add(item);
                 } else {
@@ -204,11 +204,11 @@ final class InSets {
         film.load(roll, placed);
     }
 
-    private Lie within(Lie in, Box box, RowLayout.Spot spot, Box usable, double across) {
+    private BedPosition within(BedPosition in, Box box, RowLayout.Spot spot, Box usable, double across) {
         Placement turn = Placement.turned(spot.turned() ? across : 0);
         Box lying = box.placed(turn);
         Point at = turn.apply(new Point(in.xMm(), in.yMm()));
-        return new Lie(
+        return new BedPosition(
                 0,
                 in.degrees() + (spot.turned() ? across : 0),
                 usable.minXMm() + film.margin() + spot.xMm() - lying.minXMm() + at.xMm(),

@@ -18,7 +18,7 @@ final class LeastFilm {
     private static final int MOST_PARTS = 12;
 
     /** @param n how many of it there are */
-    private record Kind(Carried carried, boolean directed, int n) {}
+    private record Kind(CarrierShape carried, boolean directed, int n) {}
 
     private final double acrossMm;
     private final Map<Layer, Kind> kinds = new IdentityHashMap<>();
@@ -28,7 +28,7 @@ final class LeastFilm {
         this.acrossMm = acrossMm;
     }
 
-    void add(Layer layer, Carried carried) {
+    void add(Layer layer, CarrierShape carried) {
         kinds.merge(
                 layer,
                 new Kind(carried, layer.material().directed(), 1),
@@ -48,7 +48,7 @@ final class LeastFilm {
         double[] inParts = new double[MOST_PARTS + 1];
         for (Kind kind : kinds.values()) {
             Box box = kind.carried.carrier().bounds();
-            Carried.Covered covered = kind.carried.covered(smallest);
+            CarrierShape.Covered covered = kind.carried.covered(smallest);
             List<Chords> ways = new ArrayList<>();
             double length = Double.MAX_VALUE;
             if (kind.directed || box.heightMm() <= acrossMm || box.widthMm() > acrossMm) {

@@ -47,7 +47,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
             List<? extends Stock> shelf,
             Cutter cutter,
             boolean framed,
-            Laying laying,
+            LayoutChoices laying,
             Nesting nesting) {
         // films do not share a shelf: each is laid by itself
         List<FilmLoads> films = merged(wanted).parallelStream()

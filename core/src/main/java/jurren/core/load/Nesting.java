@@ -44,12 +44,13 @@ public final class Nesting {
                 request.cutouts.forEach(c -> c.shape().weigh(scale));
                 scale.add(best, BYTES_A_LIE * request.cutouts.size());
             });
-    private final Memo<Layer, Carried> carriers = new Memo<>(MOST_LARGE, Carried::of, (layer, carried, scale) -> {
-        layer.weigh(scale);
-        carried.weigh(scale);
-    });
+    private final Memo<Layer, CarrierShape> carriers =
+            new Memo<>(MOST_LARGE, CarrierShape::of, (layer, carried, scale) -> {
+                layer.weigh(scale);
+                carried.weigh(scale);
+            });
 
-    Carried carried(Layer layer) {
+    CarrierShape carried(Layer layer) {
         return carriers.get(layer);
     }
 

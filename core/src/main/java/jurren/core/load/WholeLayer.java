@@ -7,9 +7,9 @@ import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.nest.Bed;
+import jurren.core.nest.BedPosition;
 import jurren.core.nest.Cutout;
 import jurren.core.nest.Layout;
-import jurren.core.nest.Lie;
 
 /** A layer put onto one piece of film because a person wants it there: as many of its pieces as that takes. */
 public final class WholeLayer {
@@ -35,7 +35,7 @@ public final class WholeLayer {
         return pins;
     }
 
-    private static Pin pin(CutItem i, Stock stock, Lie lie) {
+    private static Pin pin(CutItem i, Stock stock, BedPosition lie) {
         return new Pin(
                 i.lineId(),
                 i.place(),

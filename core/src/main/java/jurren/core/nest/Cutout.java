@@ -9,7 +9,7 @@ import jurren.core.geometry.Region;
  * @param shape  as the knife sees it, anywhere
  * @param pinned where a person wants it
  */
-public record Cutout(Region shape, Turning turning, Optional<Lie> pinned) {
+public record Cutout(Region shape, Turning turning, Optional<BedPosition> pinned) {
     public Cutout {
         if (shape.isEmpty()) {
             throw new IllegalArgumentException("nothing cannot be laid");

@@ -9,7 +9,7 @@ import java.util.Optional;
  * @param lies   of each cutout, in their order; empty when it fits nowhere
  * @param usedMm of each bed, from its own start to the end of the last cutout on it
  */
-public record Layout(List<Optional<Lie>> lies, List<Double> usedMm) {
+public record Layout(List<Optional<BedPosition>> lies, List<Double> usedMm) {
     public Layout {
         lies = List.copyOf(lies);
         usedMm = List.copyOf(usedMm);

@@ -70,7 +70,7 @@ public final class Nest {
                 board.add(-1, obstacles.get(b), 0, 0, true);
             }
             for (int i = 0; i < cutouts.size(); i++) {
-                Optional<Lie> pin = cutouts.get(i).pinned();
+                Optional<BedPosition> pin = cutouts.get(i).pinned();
                 if (pin.isPresent() && pin.get().bed() == b) {
                     board.add(i, pins.get(i), pin.get().xMm(), pin.get().yMm(), true);
                 }
@@ -121,14 +121,14 @@ public final class Nest {
                     many
                             ? new Reordering(start, turns, random.nextLong())
                             : shapes.isOutlined()
-                                    ? new Snug(start, turns, random.nextLong())
+                                    ? new BeamSearch(start, turns, random.nextLong())
                                     : new Shrinking(start, turns, random.nextLong()));
         }
     }
 
     /** The best so far. */
     public Layout layout() {
-        List<Optional<Lie>> lies = new ArrayList<>(Collections.nCopies(cutouts.size(), Optional.empty()));
+        List<Optional<BedPosition>> lies = new ArrayList<>(Collections.nCopies(cutouts.size(), Optional.empty()));
         List<Double> used = new ArrayList<>();
         for (int b = 0; b < boards.size(); b++) {
             Board board = boards.get(b);
@@ -138,7 +138,7 @@ public final class Nest {
                     double degrees = board.fixed[i]
                             ? cutouts.get(item).pinned().orElseThrow().degrees()
                             : shapes.turned(board.turn[i]).degrees();
-                    lies.set(item, Optional.of(new Lie(b, degrees, board.x[i], board.y[i])));
+                    lies.set(item, Optional.of(new BedPosition(b, degrees, board.x[i], board.y[i])));
                 }
             }
             used.add(board.endX() - board.minX);
@@ -185,7 +185,7 @@ public final class Nest {
                     search.adopt(best.best());
                 }
             }
-            searches.replaceAll(search -> search instanceof Snug snug && snug.isHopeless()
+            searches.replaceAll(search -> search instanceof BeamSearch snug && snug.isHopeless()
                     ? new Shrinking(boards.get(openBed), turns, random.nextLong())
                     : search);
         }

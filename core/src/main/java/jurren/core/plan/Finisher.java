@@ -16,7 +16,7 @@ import jurren.core.finish.DyePress;
 import jurren.core.finish.FilmPress;
 import jurren.core.finish.FinishSequence;
 import jurren.core.finish.HandWork;
-import jurren.core.finish.Lying;
+import jurren.core.finish.LayerOverlaps;
 import jurren.core.finish.PlatenPlan;
 import jurren.core.finish.Press;
 import jurren.core.finish.Pressed;
@@ -27,10 +27,10 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
 import jurren.core.hold.WhatHolds;
 import jurren.core.job.Line;
-import jurren.core.job.Made;
+import jurren.core.job.Progress;
 import jurren.core.job.Shop;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.material.Material;
 import jurren.core.material.Recipe;
 import jurren.core.memo.Memo;
@@ -50,7 +50,7 @@ record Finisher(
         Blank blank,
         BlankColour colour,
         Line line,
-        Made made,
+        Progress made,
         boolean first,
         Memo<Pressing, Solved> solving) {
     /** Around a piece of cloth that lies under the platen beside another. */
@@ -78,7 +78,7 @@ record Finisher(
      *        itself
      * @param weedS   how long the waste of all layers takes to lift
      */
-    record Facts(List<Lying> pressed, Optional<Lying> byHand, double weedS) {
+    record Facts(List<LayerOverlaps> pressed, Optional<LayerOverlaps> byHand, double weedS) {
         static final Facts NONE = new Facts(List.of(), Optional.empty(), 0);
 
         /** @param carrier what a layer takes of the film, as it lies on the face */
@@ -86,9 +86,11 @@ record Finisher(
             List<Layer> byHand = byHandInOrder(layers);
             return new Facts(
                     parts(underHeat(layers)).stream()
-                            .map(part -> Lying.of(part, carrier))
+                            .map(part -> LayerOverlaps.of(part, carrier))
                             .toList(),
-                    byHand.size() > Lying.MOST ? Optional.empty() : Optional.of(Lying.of(byHand, l -> Region.EMPTY)),
+                    byHand.size() > LayerOverlaps.MOST
+                            ? Optional.empty()
+                            : Optional.of(LayerOverlaps.of(byHand, l -> Region.EMPTY)),
                     layers.stream()
                             .filter(Finisher::isWeeded)
                             .mapToDouble(l -> Weeding.seconds(l.region()))
@@ -106,8 +108,8 @@ record Finisher(
     /** As many at once as a press sequence is looked for; from the lowest up. */
     private static List<List<Layer>> parts(List<Layer> layers) {
         List<List<Layer>> parts = new ArrayList<>();
-        for (int from = 0; from < layers.size(); from += Lying.MOST) {
-            parts.add(layers.subList(from, Math.min(layers.size(), from + Lying.MOST)));
+        for (int from = 0; from < layers.size(); from += LayerOverlaps.MOST) {
+            parts.add(layers.subList(from, Math.min(layers.size(), from + LayerOverlaps.MOST)));
         }
         return parts;
     }
@@ -142,7 +144,7 @@ record Finisher(
 
     /** What is cut from its backing and stays; a plate is pushed out, and what is cut through lies free. */
     private static boolean isWeeded(Layer l) {
-        return l.making().cut() == Making.Cut.KISS;
+        return l.making().cut() == Fabrication.Cut.KISS;
     }
 
     // ---- where the press closes
@@ -216,7 +218,7 @@ record Finisher(
     }
 
     /** What is asked of the press. */
-    private Pressing pressing(List<Layer> layers, Lying lying, PlatenPlan platen) {
+    private Pressing pressing(List<Layer> layers, LayerOverlaps lying, PlatenPlan platen) {
         List<Pressed> pressed = layers.stream().map(l -> pressed(l, platen)).toList();
         return new Pressing(
                 pressed,

@@ -24,7 +24,7 @@ import jurren.core.blank.Face;
 import jurren.core.blank.Fit;
 import jurren.core.blank.Surface;
 import jurren.core.cut.CutRun;
-import jurren.core.finish.Lying;
+import jurren.core.finish.LayerOverlaps;
 import jurren.core.finish.PlatenPlan;
 import jurren.core.finish.PressSolver;
 import jurren.core.finish.Pressing;
@@ -37,8 +37,8 @@ import jurren.core.hold.Verdict;
 import jurren.core.hold.WhatHolds;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
-import jurren.core.job.Made;
 import jurren.core.job.Prices;
+import jurren.core.job.Progress;
 import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
 import jurren.core.layer.Edging;
@@ -193,7 +193,7 @@ public final class Planner {
                         .isPresent();
     }
 
-    private LinePlan planLine(Line line, Shop shop, boolean framed, Made made, Stop stop) {
+    private LinePlan planLine(Line line, Shop shop, boolean framed, Progress made, Stop stop) {
         Blank blank = shop.blank(line.blankId())
                 .orElseThrow(() -> new IllegalArgumentException("no blank is called \"" + line.blankId() + "\""));
         BlankColour colour = blank.colourOrFirst(line.thing().colourId());
@@ -327,7 +327,8 @@ public final class Planner {
                 layers,
                 Stack.thickestMm(layers),
                 inspection.of(layers),
-                Finisher.Facts.of(layers, key.trimmed ? Lying.trimmed(nesting::carrier) : Lying::asCutOff));
+                Finisher.Facts.of(
+                        layers, key.trimmed ? LayerOverlaps.trimmed(nesting::carrier) : LayerOverlaps::asCutOff));
     }
 
     /** Each source as large as the fit makes it, where it puts it; what is done to them in millimetres stays so. */

@@ -75,15 +75,15 @@ final class PrintSheets {
     }
 
     /** A print with the way it lies. */
-    private record Lying(Wanted wanted, boolean turned, Box size) {}
+    private record Oriented(Wanted wanted, boolean turned, Box size) {}
 
     private static Placement asPrinted(Layer layer, boolean turned) {
         Placement seen = layer.making().reversed() ? Placement.flipped() : Placement.HERE;
         return turned ? seen.then(Placement.turned(90)) : seen;
     }
 
-    private static Lying lying(Wanted w, boolean turned) {
-        return new Lying(
+    private static Oriented lying(Wanted w, boolean turned) {
+        return new Oriented(
                 w,
                 turned,
                 PrintSheet.inkOf(w.layer).placed(asPrinted(w.layer, turned)).grown(AROUND_MM));
@@ -130,9 +130,9 @@ final class PrintSheets {
     }
 
     /** Wider than the paper is turned; what is wider either way stands as it would and makes its own sheet. */
-    private Lying fitting(Wanted w, boolean turned) {
-        Lying as = lying(w, turned);
-        Lying other = lying(w, !turned);
+    private Oriented fitting(Wanted w, boolean turned) {
+        Oriented as = lying(w, turned);
+        Oriented other = lying(w, !turned);
         return as.size.widthMm() > usable() && other.size.widthMm() <= usable() ? other : as;
     }
 
@@ -160,13 +160,14 @@ final class PrintSheets {
     /**
      * The tallest first, likes together so that sheets come out alike; a new sheet when the paper is as long as may be.
      */
-    private List<Page> pages(List<Lying> all) {
-        List<Lying> order = new ArrayList<>(all);
-        order.sort(Comparator.comparingDouble((Lying l) -> -l.size.heightMm()).thenComparing(l -> -l.size.widthMm()));
+    private List<Page> pages(List<Oriented> all) {
+        List<Oriented> order = new ArrayList<>(all);
+        order.sort(
+                Comparator.comparingDouble((Oriented l) -> -l.size.heightMm()).thenComparing(l -> -l.size.widthMm()));
         List<Page> pages = new ArrayList<>();
         List<Row> rows = new ArrayList<>();
         double end = 0;
-        for (Lying l : order) {
+        for (Oriented l : order) {
             Row row = pages.isEmpty()
                     ? null
                     : rows.stream()
@@ -191,7 +192,7 @@ final class PrintSheets {
         return pages;
     }
 
-    private void put(Lying l, Row row, Page page) {
+    private void put(Oriented l, Row row, Page page) {
         Box slot = Box.ofSize(
                 printer.edgeMm() + row.filledMm, printer.edgeMm() + row.y, l.size.widthMm(), l.size.heightMm());
         row.filledMm += l.size.widthMm();

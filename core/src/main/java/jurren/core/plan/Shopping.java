@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import jurren.core.cut.CutRun;
-import jurren.core.layer.Making;
+import jurren.core.layer.Fabrication;
 import jurren.core.load.Load;
 import jurren.core.load.Roll;
 import jurren.core.material.Colour;
@@ -70,7 +70,7 @@ public record Shopping(List<Need> needs) {
                 width.put(f, load.roll().orElseThrow().widthMm());
             }
             boolean kiss = load.placed().stream()
-                    .anyMatch(p -> p.item().layer().making().cut() == Making.Cut.KISS
+                    .anyMatch(p -> p.item().layer().making().cut() == Fabrication.Cut.KISS
                             && !p.item().layer().isPrint());
             if (kiss && Ways.of(load.material()).byHand().isPresent()) {
                 tape.merge(load.material(), load.usedMm(), Double::sum);

@@ -59,8 +59,8 @@ import jurren.core.hold.Verdict;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.Shop;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.layer.Print;
 import jurren.core.lettering.Typefaces;
 import jurren.core.load.CutItem;
@@ -702,7 +702,7 @@ final class SnagFinder {
             at = placeOf(lines, item);
             Box b = item.layer().region().bounds();
             double width = shop.cutter().usableMm(shop.cutter().widthMm());
-            double frame = Loading.frameMm(framed && item.layer().making().cut() == Making.Cut.KISS);
+            double frame = Loading.frameMm(framed && item.layer().making().cut() == Fabrication.Cut.KISS);
             double along = shop.cutter().usableAlongMm();
             double longer = Math.max(b.widthMm(), b.heightMm()) + frame;
             double shorter = Math.min(b.widthMm(), b.heightMm()) + frame;

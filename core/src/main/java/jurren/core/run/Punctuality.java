@@ -3,7 +3,7 @@ package jurren.core.run;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
-import jurren.core.job.Made;
+import jurren.core.job.Progress;
 
 /**
  * How a run that was begun stands to what was to be. The rest of it is ordered from now on, so all that was slower than
@@ -18,7 +18,7 @@ public record Punctuality(Instant ready, Duration late, Optional<Duration> overd
     private static final Duration AS_MEANT = Duration.ofSeconds(90);
 
     /** @param ordered when the schedule was made: its times count from then */
-    public static Punctuality of(Made.Begun begun, WholeRun run, Instant ordered, Instant now) {
+    public static Punctuality of(Progress.Begun begun, WholeRun run, Instant ordered, Instant now) {
         double firstS = run.schedule().slots().stream()
                 .mapToDouble(Schedule.Slot::endS)
                 .min()

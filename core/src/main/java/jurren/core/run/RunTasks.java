@@ -15,9 +15,9 @@ import jurren.core.finish.FinishSequence;
 import jurren.core.finish.Press;
 import jurren.core.finish.Step;
 import jurren.core.finish.Weeding;
-import jurren.core.job.Made;
+import jurren.core.job.Progress;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.load.Load;
 import jurren.core.load.Placed;
 import jurren.core.material.Colour;
@@ -35,7 +35,7 @@ public final class RunTasks {
     private static final Colour INK = Colour.of("#F2D27A");
 
     private final Plan plan;
-    private final Made made;
+    private final Progress made;
     private final Machine cutter;
     private final Machine printer;
     private final Machine weeding = new Machine(Machine.Kind.WEEDING, "weeding", "");
@@ -156,7 +156,7 @@ public final class RunTasks {
 
     private double weedS(Placed p) {
         Layer layer = p.item().layer();
-        return layer.making().cut() == Making.Cut.KISS
+        return layer.making().cut() == Fabrication.Cut.KISS
                 ? weeds.computeIfAbsent(layer, l -> Weeding.seconds(l.region()))
                 : 0;
     }

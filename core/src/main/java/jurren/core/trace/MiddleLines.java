@@ -51,7 +51,7 @@ final class MiddleLines {
     static Traced of(Picture picture, TraceSettings settings) {
         int times = (int) Math.ceil(Math.sqrt((double) picture.width() * picture.height() / MOST_PIXELS));
         TraceSettings small = settings.reduced(times);
-        OneColour.Found found = OneColour.of(picture.reduced(times), small);
+        OneColour.Threshold found = OneColour.of(picture.reduced(times), small);
         new Parts(found.labels()).giveAway(small.speckPx2(), small.dropped(), small.kept());
         MiddleLines all = new MiddleLines(found.labels());
         all.thin();

@@ -17,9 +17,9 @@ final class OneColour {
     private OneColour() {}
 
     /** What was found beside the labels. */
-    record Found(Labels labels, double level, boolean darkInk) {}
+    record Threshold(Labels labels, double level, boolean darkInk) {}
 
-    static Found of(Picture picture, TraceSettings settings) {
+    static Threshold of(Picture picture, TraceSettings settings) {
         Levels levels = Levels.of(picture);
         double level =
                 settings.level().isPresent() ? settings.level().getAsDouble() * 255 : between(levels.histogram());
@@ -53,7 +53,7 @@ final class OneColour {
                     : 0.5 + (l - half) / Math.max(1, light - half) / 2;
             return Math.clamp((a == 1) == inkIsDark ? 1 - lightness : lightness, 0, 1);
         };
-        return new Found(Labels.of(levels.width, levels.height, of, List.of(INK), crossing), ends / 255, darkInk);
+        return new Threshold(Labels.of(levels.width, levels.height, of, List.of(INK), crossing), ends / 255, darkInk);
     }
 
     static double between(int[] histogram) {

@@ -80,7 +80,7 @@ public final class Tracer {
     private record Read(Labels labels, Optional<Colour> ground, double level, boolean darkInk) {}
 
     private static Read oneColour(Picture picture, TraceSettings settings) {
-        OneColour.Found found = OneColour.of(picture, settings);
+        OneColour.Threshold found = OneColour.of(picture, settings);
         clean(found.labels(), settings);
         return new Read(found.labels(), Optional.empty(), found.level(), found.darkInk());
     }

@@ -1,8 +1,8 @@
 package jurren.core.way;
 
 import java.util.List;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.layer.Part;
 import jurren.core.layer.Print;
 import jurren.core.material.Material;
@@ -21,13 +21,13 @@ public abstract class CutFilm implements Way {
     }
 
     @Override
-    public List<Layer> layers(Part part, Material material, Setting on) {
+    public List<Layer> layers(Part part, Material material, WayContext on) {
         return List.of(new Layer(
                 1,
                 part.film(),
                 material,
                 Layer.Role.FILM,
-                Making.cut(reversed, Making.Cut.KISS),
+                Fabrication.cut(reversed, Fabrication.Cut.KISS),
                 part.film().colour().orElseThrow(),
                 part.region(),
                 part.seen(),

@@ -3,8 +3,8 @@ package jurren.core.way;
 import java.util.List;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.layer.Part;
 import jurren.core.layer.Print;
 import jurren.core.material.Material;
@@ -12,10 +12,10 @@ import jurren.core.material.Material;
 /** What is cut is the rest: a plate or film with the part as its opening, used and taken off again. */
 public abstract class CutPlate implements Way {
     private final double marginMm;
-    private final Making.Cut cut;
+    private final Fabrication.Cut cut;
 
     /** @param marginMm from all art of the place to the plate's edge */
-    protected CutPlate(double marginMm, Making.Cut cut) {
+    protected CutPlate(double marginMm, Fabrication.Cut cut) {
         this.marginMm = marginMm;
         this.cut = cut;
     }
@@ -26,7 +26,7 @@ public abstract class CutPlate implements Way {
     }
 
     @Override
-    public List<Layer> layers(Part part, Material material, Setting on) {
+    public List<Layer> layers(Part part, Material material, WayContext on) {
         Box edge = on.art().grown(marginMm);
         Region plate = Region.of(edge).minus(part.region()).minus(otherHoles(edge, on));
         return List.of(new Layer(
@@ -34,7 +34,7 @@ public abstract class CutPlate implements Way {
                 part.film(),
                 material,
                 Layer.Role.PLATE,
-                Making.cut(false, cut),
+                Fabrication.cut(false, cut),
                 material.colours().getFirst().colour(),
                 plate,
                 part.seen(),
@@ -44,7 +44,7 @@ public abstract class CutPlate implements Way {
     }
 
     /** What is cut out of it beside the part. */
-    protected Region otherHoles(Box edge, Setting on) {
+    protected Region otherHoles(Box edge, WayContext on) {
         return Region.EMPTY;
     }
 

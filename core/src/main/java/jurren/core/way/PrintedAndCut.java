@@ -5,8 +5,8 @@ import java.util.Optional;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
 import jurren.core.layer.Edging;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.layer.Part;
 import jurren.core.layer.Print;
 import jurren.core.material.Colour;
@@ -30,7 +30,7 @@ public abstract class PrintedAndCut implements Way {
     }
 
     @Override
-    public List<Layer> layers(Part part, Material material, Setting on) {
+    public List<Layer> layers(Part part, Material material, WayContext on) {
         Region cut = outline(part.region(), on.edging());
         Print ink = on.edging().outMm() > 0 ? part.colours() : part.colours().bleeding(Print.BLEED_MM);
         return List.of(new Layer(
@@ -38,7 +38,7 @@ public abstract class PrintedAndCut implements Way {
                 Film.print(part.film().materialId()),
                 material,
                 Layer.Role.PRINT,
-                new Making(false, on.edging().through() ? Making.Cut.THROUGH : Making.Cut.KISS, true),
+                new Fabrication(false, on.edging().through() ? Fabrication.Cut.THROUGH : Fabrication.Cut.KISS, true),
                 stock(material),
                 cut,
                 part.seen(),

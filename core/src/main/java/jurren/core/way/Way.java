@@ -26,7 +26,7 @@ public interface Way {
      *
      * @param on what is said about it, and what else stands on the place
      */
-    List<Layer> layers(Part part, Material material, Setting on);
+    List<Layer> layers(Part part, Material material, WayContext on);
 
     /** Where its cut line lies when nobody said anything; empty when it has none of its own. */
     default Optional<Edging> usualEdging() {

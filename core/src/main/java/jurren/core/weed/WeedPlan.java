@@ -15,8 +15,8 @@ import jurren.core.geometry.Piece;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.load.Load;
 import jurren.core.load.Placed;
 import jurren.core.snag.Flaws;
@@ -85,7 +85,7 @@ public record WeedPlan(List<Region> around, List<Waste> wastes, List<Care> cares
 
     public static WeedPlan of(Load load) {
         List<Placed> weeded = load.placed().stream()
-                .filter(p -> p.item().layer().making().cut() == Making.Cut.KISS)
+                .filter(p -> p.item().layer().making().cut() == Fabrication.Cut.KISS)
                 .toList();
         if (weeded.isEmpty()) {
             return new WeedPlan(List.of(), List.of(), List.of(), 0);

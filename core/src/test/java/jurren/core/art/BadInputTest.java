@@ -13,8 +13,8 @@ import jurren.core.geometry.Curves;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.job.SizeEntry;
-import jurren.core.lettering.Setting;
 import jurren.core.lettering.ShippedTypeface;
+import jurren.core.lettering.Typesetting;
 import jurren.core.plan.Planner;
 import jurren.core.snag.CutMarks;
 import jurren.core.snag.Snag;
@@ -63,7 +63,7 @@ class BadInputTest {
     void lettersTurnedOverEachOtherStayOneValidShape() {
         for (double spacing : new double[] {-2, -0.7, -0.45}) {
             Lettering l = Lettering.of("Otterbrook & Co", ShippedTypeface.PACIFICO, 30, CREAM)
-                    .withSetting(Setting.USUAL.withLetterSpacing(spacing));
+                    .withSetting(Typesetting.USUAL.withLetterSpacing(spacing));
             BuiltMotif built = new Chain().build(motif(l, new Treatment.Weld()));
             assertThat(built.region().isValid()).as("spacing " + spacing).isTrue();
             assertThat(built.paints().getFirst().unwelded()).isEmpty();

@@ -15,8 +15,8 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.job.SizeEntry;
 import jurren.core.lettering.Baseline;
-import jurren.core.lettering.Setting;
 import jurren.core.lettering.ShippedTypeface;
+import jurren.core.lettering.Typesetting;
 import jurren.core.material.Colour;
 import jurren.core.plan.Planner;
 import jurren.core.snag.Snag;
@@ -145,7 +145,7 @@ class ReferencesTest {
                 "m2",
                 "words",
                 Lettering.of("ab", ShippedTypeface.ANTON, 10, SKY)
-                        .withSetting(Setting.USUAL.withBaseline(new Baseline.Edge("m3", 0, 0))),
+                        .withSetting(Typesetting.USUAL.withBaseline(new Baseline.Edge("m3", 0, 0))),
                 List.of(),
                 Pose.at(0, 0));
         Motif mark = new Motif("m3", "mark", Mark.of("m9"), List.of(), Pose.at(0, 0));
@@ -264,7 +264,7 @@ class ReferencesTest {
                 "words",
                 "words",
                 Lettering.of("HOH", ShippedTypeface.ANTON, 8, SKY)
-                        .withSetting(Setting.USUAL.withBaseline(new Baseline.Edge("line", 0, 1))),
+                        .withSetting(Typesetting.USUAL.withBaseline(new Baseline.Edge("line", 0, 1))),
                 List.of(),
                 Pose.at(0, 0));
         Box box = built(words, line, words).bounds();

@@ -11,7 +11,7 @@ import jurren.core.geometry.Region;
 import jurren.core.geometry.Shapes;
 import jurren.core.layer.Layer;
 import jurren.core.load.CutItem;
-import jurren.core.load.Laying;
+import jurren.core.load.LayoutChoices;
 import jurren.core.load.Loading;
 import jurren.core.load.Nesting;
 import org.junit.jupiter.api.RepeatedTest;
@@ -35,7 +35,7 @@ class CutRunTest {
                 List.of(),
                 CUTTER,
                 true,
-                Laying.USUAL,
+                LayoutChoices.USUAL,
                 new Nesting());
         return CutRun.of(loading.loads().getFirst(), CUTTER, new CutRun.Orders());
     }

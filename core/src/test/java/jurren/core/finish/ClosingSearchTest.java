@@ -223,7 +223,7 @@ class ClosingSearchTest {
         }
         return new Pressing(
                 layers,
-                new Lying(on, under),
+                new LayerOverlaps(on, under),
                 Fixtures.cotton("cotton", 150 + 10 * random.nextInt(3), 20 + random.nextInt(40)),
                 1,
                 220,
@@ -353,14 +353,21 @@ class ClosingSearchTest {
             layers.add(new Pressed(i, Fixtures.RECIPE, false));
         }
         Pressing apart = new Pressing(
-                layers, Lying.apart(40), Fixtures.COTTON, 1, 220, OptionalDouble.empty(), List.of(), Set.of());
+                layers, LayerOverlaps.apart(40), Fixtures.COTTON, 1, 220, OptionalDouble.empty(), List.of(), Set.of());
         Solved s = PressSolver.solve(apart);
         assertThat(s.exact()).isFalse();
         assertThat(s.closings())
                 .singleElement()
                 .satisfies(c -> assertThat(c.laid()).hasSize(40));
         Solved tower = PressSolver.solve(new Pressing(
-                layers, Lying.stacked(40), Fixtures.COTTON, 1, 220, OptionalDouble.empty(), List.of(), Set.of()));
+                layers,
+                LayerOverlaps.stacked(40),
+                Fixtures.COTTON,
+                1,
+                220,
+                OptionalDouble.empty(),
+                List.of(),
+                Set.of()));
         assertThat(tower.clashes()).as("no cloth bears that").isNotEmpty();
         assertThat(tower.closings()).hasSizeGreaterThanOrEqualTo(40);
     }

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.IntStream;
-import jurren.core.blank.MadeOf;
+import jurren.core.blank.Substrate;
 import jurren.core.material.Peel;
 import jurren.core.material.Pressure;
 import jurren.core.material.Recipe;
@@ -30,7 +30,7 @@ class FilmPressTest {
                 .toList();
     }
 
-    static Pressing asked(List<Pressed> films, Lying lying, MadeOf cloth, Pressing.Wish... wishes) {
+    static Pressing asked(List<Pressed> films, LayerOverlaps lying, Substrate cloth, Pressing.Wish... wishes) {
         return new Pressing(films, lying, cloth, 1, 220, OptionalDouble.empty(), List.of(wishes), Set.of());
     }
 
@@ -39,8 +39,8 @@ class FilmPressTest {
     }
 
     /** Each on the one before. */
-    static FinishSequence press(MadeOf cloth, Recipe... recipes) {
-        return press(asked(films(recipes), Lying.stacked(recipes.length), cloth));
+    static FinishSequence press(Substrate cloth, Recipe... recipes) {
+        return press(asked(films(recipes), LayerOverlaps.stacked(recipes.length), cloth));
     }
 
     private static List<Double> heats(FinishSequence press) {
@@ -54,7 +54,7 @@ class FilmPressTest {
     @Test
     void aSheetPressedOntoABaseIsTheFullDwellOfWhatLiesBelow() {
         List<Pressed> stack = List.of(new Pressed(1, BASE, false), new Pressed(2, BASE, true));
-        FinishSequence press = press(asked(stack, Lying.stacked(2), cotton("thick", 200, 200)));
+        FinishSequence press = press(asked(stack, LayerOverlaps.stacked(2), cotton("thick", 200, 200)));
 
         assertThat(press.steps())
                 .extracting(Step::kind)
@@ -78,7 +78,7 @@ class FilmPressTest {
     void whatNeedsMoreHeatIsPressedBeforeWhatBearsLess() {
         List<Pressed> apart =
                 List.of(new Pressed(1, RECIPE, false), new Pressed(2, BASE, false), new Pressed(3, BASE, true));
-        Lying lying = new Lying(List.of(0L, 4L, 0L), List.of(0L, 4L, 0L));
+        LayerOverlaps lying = new LayerOverlaps(List.of(0L, 4L, 0L), List.of(0L, 4L, 0L));
         FinishSequence press = press(asked(apart, lying, cotton("thick", 200, 200)));
 
         assertThat(press.steps())
@@ -90,7 +90,7 @@ class FilmPressTest {
                 .singleElement()
                 .satisfies(s -> assertThat(s.celsius()).isEqualTo(155));
         // the other way round the smooth film lies below: it cannot be spared the heat
-        Pressing below = asked(apart, Lying.stacked(3), cotton("thick", 200, 200));
+        Pressing below = asked(apart, LayerOverlaps.stacked(3), cotton("thick", 200, 200));
         assertThat(PressSolver.solve(below).clashes())
                 .first()
                 .satisfies(c -> assertThat(c)
@@ -130,14 +130,14 @@ class FilmPressTest {
 
     @Test
     void filmsBesideEachOtherAreLaidTogetherUnlessTheirCarriersAreInTheWay() {
-        assertThat(heats(press(asked(films(RECIPE, RECIPE, RECIPE), Lying.apart(3), COTTON))))
+        assertThat(heats(press(asked(films(RECIPE, RECIPE, RECIPE), LayerOverlaps.apart(3), COTTON))))
                 .containsExactly(4.0, 12.0, 3.0);
         // each has its carrier where the other's film goes
-        Lying tangled = new Lying(List.of(0L, 0L), List.of(2L, 1L));
+        LayerOverlaps tangled = new LayerOverlaps(List.of(0L, 0L), List.of(2L, 1L));
         assertThat(heats(press(asked(films(RECIPE, RECIPE), tangled, COTTON)))).containsExactly(4.0, 3.0, 12.0, 3.0);
         // only the first has, so it is laid second
         FinishSequence second =
-                press(asked(films(RECIPE, RECIPE), new Lying(List.of(0L, 0L), List.of(2L, 0L)), COTTON));
+                press(asked(films(RECIPE, RECIPE), new LayerOverlaps(List.of(0L, 0L), List.of(2L, 0L)), COTTON));
         assertThat(second.steps())
                 .filteredOn(s -> s.kind() == Step.Kind.PRESS)
                 .singleElement()
@@ -152,7 +152,7 @@ class FilmPressTest {
                 .extracting(Step::kind)
                 .containsExactly(Step.Kind.WARM, Step.Kind.PRESS, Step.Kind.PEEL);
 
-        FinishSequence with = press(asked(films(PUFF, RECIPE), Lying.apart(2), COTTON));
+        FinishSequence with = press(asked(films(PUFF, RECIPE), LayerOverlaps.apart(2), COTTON));
         assertThat(with.steps())
                 .filteredOn(s -> s.kind().heats() && !s.layers().isEmpty())
                 .extracting(Step::layers)
@@ -163,7 +163,7 @@ class FilmPressTest {
                 .satisfies(s -> assertThat(s.pressure()).isEqualTo(Pressure.LIGHT));
         assertThat(with.heat()).noneMatch(HeatTaken::tooMuch);
 
-        assertThat(PressSolver.solve(asked(films(PUFF, RECIPE), Lying.stacked(2), COTTON))
+        assertThat(PressSolver.solve(asked(films(PUFF, RECIPE), LayerOverlaps.stacked(2), COTTON))
                         .clashes())
                 .as("under a film it is squashed")
                 .isNotEmpty();
@@ -186,7 +186,8 @@ class FilmPressTest {
     @Test
     void whatCannotBeSparedIsNamedByTheSmallestSetOfLimits() {
         Recipe slow = new Recipe(155, 20, 25, 26, 4, Pressure.FIRM, Peel.COLD);
-        Solved solved = PressSolver.solve(asked(films(slow, RECIPE), Lying.stacked(2), cotton("thin", 160, 23)));
+        Solved solved =
+                PressSolver.solve(asked(films(slow, RECIPE), LayerOverlaps.stacked(2), cotton("thin", 160, 23)));
 
         assertThat(solved.clashes())
                 .first()
@@ -195,7 +196,7 @@ class FilmPressTest {
                                 new Limit(Limit.Kind.LEAST_SECONDS, 1), new Limit(Limit.Kind.THING_IN_ALL, 0)));
         assertThat(solved.closings()).as("the sequence is shown all the same").isNotEmpty();
         Pressing cold = new Pressing(
-                films(RECIPE), Lying.stacked(1), COTTON, 1, 120, OptionalDouble.empty(), List.of(), Set.of());
+                films(RECIPE), LayerOverlaps.stacked(1), COTTON, 1, 120, OptionalDouble.empty(), List.of(), Set.of());
         assertThat(PressSolver.solve(cold).clashes())
                 .singleElement()
                 .satisfies(c -> assertThat(c)
@@ -205,15 +206,16 @@ class FilmPressTest {
 
     @Test
     void aPersonsWishesAreKeptWhereTheyCanBe() {
-        Pressing longer = asked(films(RECIPE), Lying.stacked(1), COTTON, new Pressing.Seconds(1, 14));
+        Pressing longer = asked(films(RECIPE), LayerOverlaps.stacked(1), COTTON, new Pressing.Seconds(1, 14));
         assertThat(heats(press(longer))).containsExactly(4.0, 14.0, 3.0);
-        Pressing second = asked(films(RECIPE, RECIPE), Lying.apart(2), COTTON, new Pressing.After(1, 2));
+        Pressing second = asked(films(RECIPE, RECIPE), LayerOverlaps.apart(2), COTTON, new Pressing.After(1, 2));
         assertThat(press(second).steps())
                 .filteredOn(s -> s.kind().heats() && !s.layers().isEmpty())
                 .extracting(Step::layers)
                 .containsExactly(List.of(2), List.of(1));
 
-        Solved tooShort = PressSolver.solve(asked(films(RECIPE), Lying.stacked(1), COTTON, new Pressing.Seconds(1, 6)));
+        Solved tooShort =
+                PressSolver.solve(asked(films(RECIPE), LayerOverlaps.stacked(1), COTTON, new Pressing.Seconds(1, 6)));
         assertThat(tooShort.clashes())
                 .singleElement()
                 .satisfies(c -> assertThat(c).contains(new Limit(Limit.Kind.WISHED_SECONDS, 1)));
@@ -222,13 +224,17 @@ class FilmPressTest {
                 .satisfies(
                         c -> assertThat(c.seconds()).as("pressed without that").isGreaterThanOrEqualTo(10));
         Pressing ring = asked(
-                films(RECIPE, RECIPE), Lying.apart(2), COTTON, new Pressing.After(1, 2), new Pressing.After(2, 1));
+                films(RECIPE, RECIPE),
+                LayerOverlaps.apart(2),
+                COTTON,
+                new Pressing.After(1, 2),
+                new Pressing.After(2, 1));
         assertThat(PressSolver.solve(ring).clashes())
                 .as("two wishes against each other")
                 .first()
                 .satisfies(c -> assertThat(c).allMatch(Limit::isWish).hasSize(2));
         assertThat(PressSolver.solve(ring).closings()).hasSize(2);
-        Pressing against = asked(films(RECIPE, RECIPE), Lying.stacked(2), COTTON, new Pressing.After(1, 2));
+        Pressing against = asked(films(RECIPE, RECIPE), LayerOverlaps.stacked(2), COTTON, new Pressing.After(1, 2));
         assertThat(PressSolver.solve(against).clashes())
                 .first()
                 .satisfies(c -> assertThat(c).contains(new Limit(Limit.Kind.WISHED_ORDER, 1)));
@@ -240,7 +246,7 @@ class FilmPressTest {
         Pressed both = new Pressed(2, RECIPE, false, Optional.empty(), false, 0.09, 2, Set.of(0, 1));
         Pressing asked = new Pressing(
                 List.of(left, both),
-                Lying.stacked(2),
+                LayerOverlaps.stacked(2),
                 cotton("thick", 200, 90),
                 2,
                 220,

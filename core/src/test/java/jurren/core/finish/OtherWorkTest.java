@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import jurren.core.blank.DyeHeat;
-import jurren.core.blank.MadeOf;
+import jurren.core.blank.Substrate;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
@@ -20,11 +20,11 @@ import static org.assertj.core.api.Assertions.within;
 
 /** Table work, and the presses of a dye print. */
 class OtherWorkTest {
-    private static final MadeOf CUP = new MadeOf(
+    private static final Substrate CUP = new Substrate(
             "coated steel",
-            MadeOf.Stuff.STEEL,
+            Substrate.Stuff.STEEL,
             0,
-            MadeOf.Coating.DYE,
+            Substrate.Coating.DYE,
             210,
             900,
             Optional.of(new DyeHeat(195, 300, 420)));
@@ -125,7 +125,7 @@ class OtherWorkTest {
     @Test
     void whatDoesNotMeetGoesOnInOneTape() {
         List<HandWork.Task> each = HandWork.each(new TableWork(), 3);
-        Lying lying = new Lying(List.of(0b100L, 0L, 0L), List.of(0L, 0L, 0L));
+        LayerOverlaps lying = new LayerOverlaps(List.of(0b100L, 0L, 0L), List.of(0L, 0L, 0L));
         List<HandWork.Task> goes = HandWork.inGoes(each, lying);
         assertThat(goes).extracting(HandWork.Task::layers).containsExactly(List.of(1, 2), List.of(3));
         FinishSequence work = HandWork.of(goes, false);
@@ -133,7 +133,7 @@ class OtherWorkTest {
                 .filteredOn(s -> s.kind() == Step.Kind.TAPE)
                 .extracting(Step::seconds)
                 .containsExactly(70.0, 45.0);
-        assertThat(HandWork.inGoes(HandWork.each(new StencilWork(), 2), Lying.apart(2)))
+        assertThat(HandWork.inGoes(HandWork.each(new StencilWork(), 2), LayerOverlaps.apart(2)))
                 .as("one plate a colour")
                 .hasSize(2);
         assertThat(HandWork.of(each, true).steps().getFirst().kind())

@@ -10,10 +10,10 @@ import jurren.core.blank.AreaMeasures;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.Face;
 import jurren.core.blank.Form;
-import jurren.core.blank.MadeOf;
-import jurren.core.blank.MadeOf.Coating;
-import jurren.core.blank.MadeOf.Stuff;
 import jurren.core.blank.Panel;
+import jurren.core.blank.Substrate;
+import jurren.core.blank.Substrate.Coating;
+import jurren.core.blank.Substrate.Stuff;
 import jurren.core.blank.Vessel;
 import jurren.core.material.Colour;
 import jurren.core.material.CutSettings;
@@ -49,8 +49,8 @@ class WhatHoldsTest {
                 List.of());
     }
 
-    private static MadeOf made(Stuff stuff, double polyester, Coating coating, double bears) {
-        return new MadeOf("stuff", stuff, polyester, coating, bears, 60, Optional.empty());
+    private static Substrate made(Stuff stuff, double polyester, Coating coating, double bears) {
+        return new Substrate("stuff", stuff, polyester, coating, bears, 60, Optional.empty());
     }
 
     private static Face face(String shape) {

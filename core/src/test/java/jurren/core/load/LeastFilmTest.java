@@ -24,7 +24,7 @@ class LeastFilmTest {
                         List.of(new Roll("r", "smooth-film", CREAM, 305, 20_000)),
                         CUTTER,
                         false,
-                        Laying.USUAL,
+                        LayoutChoices.USUAL,
                         new Nesting())
                 .loads()
                 .getFirst();

@@ -64,7 +64,8 @@ class LoadingPropertiesTest {
                     Fixtures.layer(shape(random, 15 + 90 * random.nextDouble()), random.nextBoolean())));
         }
         List<Stock> shelf = shelf(random, offcuts);
-        Laying laying = Laying.USUAL.withWish(leastWeeding ? Laying.Wish.LEAST_WEEDING : Laying.Wish.LEAST_FILM);
+        LayoutChoices laying = LayoutChoices.USUAL.withWish(
+                leastWeeding ? LayoutChoices.Wish.LEAST_WEEDING : LayoutChoices.Wish.LEAST_FILM);
         Loading loading = Loading.of(
                 List.of(new Loading.Wanted(FILM, CREAM, items)), shelf, CUTTER, framed, laying, new Nesting());
 

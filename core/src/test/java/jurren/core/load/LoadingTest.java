@@ -29,7 +29,7 @@ class LoadingTest {
                 List.of(),
                 CUTTER,
                 framed,
-                Laying.USUAL,
+                LayoutChoices.USUAL,
                 new Nesting());
     }
 
@@ -105,7 +105,7 @@ class LoadingTest {
                 List.of(),
                 CUTTER,
                 true,
-                Laying.USUAL,
+                LayoutChoices.USUAL,
                 new Nesting());
 
         assertThat(loading.loads()).extracting(Load::order).containsExactly(1, 2);

@@ -35,7 +35,7 @@ class MatTest {
         return IntStream.rangeClosed(1, n).mapToObj(i -> item(i, side, side)).toList();
     }
 
-    private static Loading load(List<CutItem> items, List<? extends Stock> shelf, Laying laying) {
+    private static Loading load(List<CutItem> items, List<? extends Stock> shelf, LayoutChoices laying) {
         return Loading.of(List.of(new Loading.Wanted(FILM, CREAM, items)), shelf, MATS, false, laying, NESTING);
     }
 
@@ -45,7 +45,7 @@ class MatTest {
 
     @Test
     void aRollIsCutIntoPiecesNoLongerThanTheMat() {
-        Loading loading = load(squares(5, 140), List.of(roll("r", 305, 3000)), Laying.USUAL);
+        Loading loading = load(squares(5, 140), List.of(roll("r", 305, 3000)), LayoutChoices.USUAL);
         assertThat(loading.loads()).extracting(l -> l.stock().id()).containsExactly("r/1", "r/2");
         assertThat(loading.loads())
                 .extracting(l -> l.placed().size())
@@ -63,7 +63,7 @@ class MatTest {
 
     @Test
     void whatIsLeftOfARollIsTakenBeforeAnotherIsBought() {
-        Loading loading = load(squares(4, 140), List.of(roll("r", 305, 200)), Laying.USUAL);
+        Loading loading = load(squares(4, 140), List.of(roll("r", 305, 200)), LayoutChoices.USUAL);
         assertThat(loading.loads()).extracting(l -> l.stock().id()).containsExactly("r/1", "roll-305/1");
         assertThat(loading.loads()).extracting(l -> l.placed().size()).containsExactly(2, 2);
         assertThat(loading.loads().getLast().roll())
@@ -72,7 +72,7 @@ class MatTest {
 
     @Test
     void aWiderRollIsTrimmedAndItsStripComesBack() {
-        Loading loading = load(squares(4, 140), List.of(roll("wide", 610, 2000)), Laying.USUAL);
+        Loading loading = load(squares(4, 140), List.of(roll("wide", 610, 2000)), LayoutChoices.USUAL);
         Load load = loading.loads().getFirst();
         assertThat(load.stock().widthMm()).isEqualTo(305);
         Remainder left = Remainder.of(load, "no 1", "");
@@ -89,7 +89,7 @@ class MatTest {
         List<CutItem> items = new ArrayList<>(squares(9, 140));
         items.add(item(10, 300, 20));
         items.add(item(11, 20, 310));
-        Loading loading = load(items, List.of(roll("r", 305, 9000)), Laying.USUAL);
+        Loading loading = load(items, List.of(roll("r", 305, 9000)), LayoutChoices.USUAL);
         assertThat(loading.unlaid()).extracting(CutItem::copy).containsExactlyInAnyOrder(10, 11);
         assertThat(loading.loads()).extracting(l -> l.placed().size()).containsExactly(4, 4, 1);
     }
@@ -111,9 +111,10 @@ class MatTest {
     @Test
     void whatWasCutStaysAndTheRestComesOffWhatIsLeft() {
         List<CutItem> items = squares(5, 140);
-        Load first =
-                load(items, List.of(roll("r", 305, 3000)), Laying.USUAL).loads().getFirst();
-        Laying cut = Laying.USUAL.cut(first);
+        Load first = load(items, List.of(roll("r", 305, 3000)), LayoutChoices.USUAL)
+                .loads()
+                .getFirst();
+        LayoutChoices cut = LayoutChoices.USUAL.cut(first);
         Loading after = load(items, List.of(Remainder.of(first, "x", "").roll().orElseThrow()), cut);
         assertThat(after.loads()).extracting(l -> cut.isTaken(l.stock())).containsExactly(true, false);
         assertThat(after.loads()).extracting(l -> l.placed().size()).containsExactly(4, 1);
@@ -132,7 +133,8 @@ class MatTest {
             items.add(item(copy, 200, 100));
             items.add(new CutItem("A", "back", "M", copy, Fixtures.layer(Shapes.rectangle(0, 0, 200, 60))));
         }
-        Loading loading = load(items, List.of(roll("r", 305, 9000)), Laying.USUAL.withWish(Laying.Wish.LEAST_WEEDING));
+        Loading loading = load(
+                items, List.of(roll("r", 305, 9000)), LayoutChoices.USUAL.withWish(LayoutChoices.Wish.LEAST_WEEDING));
         assertThat(loading.unlaid()).isEmpty();
         Map<Integer, List<String>> mats = new TreeMap<>();
         loading.loads()
@@ -149,7 +151,8 @@ class MatTest {
         List<CutItem> items = IntStream.rangeClosed(1, 3)
                 .mapToObj(i -> new CutItem("A", "place " + i, "M", 1, Fixtures.layer(Shapes.rectangle(0, 0, 200, 200))))
                 .toList();
-        Loading loading = load(items, List.of(roll("r", 305, 9000)), Laying.USUAL.withWish(Laying.Wish.LEAST_WEEDING));
+        Loading loading = load(
+                items, List.of(roll("r", 305, 9000)), LayoutChoices.USUAL.withWish(LayoutChoices.Wish.LEAST_WEEDING));
         assertThat(loading.unlaid()).isEmpty();
         assertThat(loading.loads()).hasSize(3);
     }
@@ -161,7 +164,7 @@ class MatTest {
             List<CutItem> items = IntStream.rangeClosed(1, 12 + lot.nextInt(20))
                     .mapToObj(i -> item(i, 20 + lot.nextInt(180), 20 + lot.nextInt(180)))
                     .toList();
-            Loading loading = load(items, List.of(roll("r", 610, 700 + lot.nextInt(900))), Laying.USUAL);
+            Loading loading = load(items, List.of(roll("r", 610, 700 + lot.nextInt(900))), LayoutChoices.USUAL);
             assertThat(loading.unlaid()).isEmpty();
             assertThat(loading.loads().stream()
                             .flatMap(l -> l.placed().stream())
@@ -203,7 +206,7 @@ class MatTest {
 
     @Test
     void aPieceLiesInTheCornerOfItsMat() {
-        Placed p = load(squares(1, 100), List.of(roll("r", 305, 1000)), Laying.USUAL)
+        Placed p = load(squares(1, 100), List.of(roll("r", 305, 1000)), LayoutChoices.USUAL)
                 .loads()
                 .getFirst()
                 .placed()

@@ -26,7 +26,7 @@ class PromiseTest {
                         shelf,
                         CUTTER,
                         false,
-                        Laying.USUAL,
+                        LayoutChoices.USUAL,
                         new Nesting())
                 .loads();
     }

@@ -27,7 +27,7 @@ import static org.assertj.core.api.Assertions.within;
 
 /** Names beside pieces, judged by where their strokes go. */
 class ScoringTest {
-    private static Load load(Region art, int copies, Laying laying, boolean framed) {
+    private static Load load(Region art, int copies, LayoutChoices laying, boolean framed) {
         Layer layer = Fixtures.layer(art);
         List<CutItem> items = new ArrayList<>(IntStream.rangeClosed(1, copies)
                 .mapToObj(i -> new CutItem("A", "front", i % 2 == 0 ? "M" : "XL", i, layer))
@@ -52,8 +52,8 @@ class ScoringTest {
         return mm;
     }
 
-    private static Laying named() {
-        return Laying.USUAL.withNames(true);
+    private static LayoutChoices named() {
+        return LayoutChoices.USUAL.withNames(true);
     }
 
     @RepeatedTest(8)
@@ -111,14 +111,15 @@ class ScoringTest {
     @Test
     void onlyWhereItIsWishedAndThereIsAFrame() {
         Region art = Shapes.ring(0, 0, 30, 12);
-        assertThat(load(art, 3, Laying.USUAL, true).nameCount()).isZero();
+        assertThat(load(art, 3, LayoutChoices.USUAL, true).nameCount()).isZero();
         assertThat(load(art, 3, named(), false).nameCount()).isZero();
         Load with = load(art, 3, named(), true);
         assertThat(with.nameCount()).isPositive();
         assertThat(with.placed())
                 .as("nothing moves for it")
-                .isEqualTo(load(art, 3, Laying.USUAL, true).placed());
-        assertThat(with.usedMm()).isEqualTo(load(art, 3, Laying.USUAL, true).usedMm());
+                .isEqualTo(load(art, 3, LayoutChoices.USUAL, true).placed());
+        assertThat(with.usedMm())
+                .isEqualTo(load(art, 3, LayoutChoices.USUAL, true).usedMm());
     }
 
     /** "M2": an upright, a slope to the middle, a slope back, an upright; and the figure 5.5 of 6 steps further. */

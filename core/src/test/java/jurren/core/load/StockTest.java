@@ -33,7 +33,7 @@ class StockTest {
                 .toList();
     }
 
-    private static Loading load(List<CutItem> items, List<Stock> shelf, boolean framed, Laying laying) {
+    private static Loading load(List<CutItem> items, List<Stock> shelf, boolean framed, LayoutChoices laying) {
         return Loading.of(List.of(new Loading.Wanted(FILM, CREAM, items)), shelf, CUTTER, framed, laying, NESTING);
     }
 
@@ -49,7 +49,7 @@ class StockTest {
     void offcutsAreFilledFromTheSmallestOnThenTheRoll() {
         Offcut small = offcut("small", Shapes.rectangle(0, 0, 60, 60));
         Offcut larger = offcut("larger", Shapes.rectangle(0, 0, 110, 60));
-        Loading loading = load(squares(5, 50), List.of(roll("r", 3000), larger, small), false, Laying.USUAL);
+        Loading loading = load(squares(5, 50), List.of(roll("r", 3000), larger, small), false, LayoutChoices.USUAL);
         assertThat(loading.loads()).extracting(l -> l.stock().id()).containsExactly("small", "larger", "r");
         assertThat(loading.loads()).extracting(l -> l.placed().size()).containsExactly(1, 2, 2);
         assertThat(loading.unlaid()).isEmpty();
@@ -61,28 +61,36 @@ class StockTest {
      */
     @Test
     void eachPieceOfFilmCostsWhatWasPaidForIt() {
-        Load usual = load(squares(1, 50), List.of(roll("r", 3000)), false, Laying.USUAL)
+        Load usual = load(squares(1, 50), List.of(roll("r", 3000)), false, LayoutChoices.USUAL)
                 .loads()
                 .getFirst();
         assertThat(usual.filmMoney()).isCloseTo(usual.usedMm() / 1000 * FILM.pricePerMetre(), within(1e-9));
-        Load dear = load(squares(1, 50), List.of(roll("r", 3000).withPrice(Optional.of(20.0))), false, Laying.USUAL)
+        Load dear = load(
+                        squares(1, 50),
+                        List.of(roll("r", 3000).withPrice(Optional.of(20.0))),
+                        false,
+                        LayoutChoices.USUAL)
                 .loads()
                 .getFirst();
         assertThat(dear.filmMoney()).isCloseTo(dear.usedMm() / 1000 * 20, within(1e-9));
         Offcut sheet =
                 new Offcut("s", "smooth-film", CREAM, Shapes.rectangle(0, 0, 200, 60), true, "", Optional.of(4.0));
-        Load half = load(squares(1, 50), List.of(sheet), false, Laying.USUAL)
+        Load half = load(squares(1, 50), List.of(sheet), false, LayoutChoices.USUAL)
                 .loads()
                 .getFirst();
         assertThat(half.filmMoney()).isCloseTo(4 * half.usedMm() / 200, within(1e-9));
-        Load free = load(squares(1, 50), List.of(offcut("o", Shapes.rectangle(0, 0, 60, 60))), false, Laying.USUAL)
+        Load free = load(
+                        squares(1, 50),
+                        List.of(offcut("o", Shapes.rectangle(0, 0, 60, 60))),
+                        false,
+                        LayoutChoices.USUAL)
                 .loads()
                 .getFirst();
         assertThat(free.filmMoney()).isZero();
 
         // once it is cut it costs as much as before
         for (Load l : List.of(usual, dear, half, free)) {
-            Laying cut = Laying.USUAL.cut(l);
+            LayoutChoices cut = LayoutChoices.USUAL.cut(l);
             Load after = load(squares(1, 50), List.of(roll("r", 3000)), false, cut)
                     .loads()
                     .getFirst();
@@ -102,7 +110,7 @@ class StockTest {
                 items.add(new CutItem("A", place, "M", copy, Fixtures.layer(Shapes.rectangle(0, 0, 50, 50))));
             }
         }
-        Laying weeding = Laying.USUAL.withWish(Laying.Wish.LEAST_WEEDING);
+        LayoutChoices weeding = LayoutChoices.USUAL.withWish(LayoutChoices.Wish.LEAST_WEEDING);
         Loading loading = load(
                 items,
                 List.of(
@@ -143,11 +151,11 @@ class StockTest {
                 squares(3, 50),
                 List.of(roll("r", 3000), offcut("two", Shapes.rectangle(0, 0, 110, 60))),
                 false,
-                Laying.USUAL);
+                LayoutChoices.USUAL);
         double corners = 8 * (1.5 * 1.5 - Math.PI * 1.5 * 1.5 / 4);
         assertThat(loading.loads().getFirst().sparedMm()).isCloseTo((2 * 53 * 53 - corners) / 308, within(0.01));
         assertThat(loading.loads().getLast().sparedMm()).isZero();
-        Loading rolls = load(squares(2, 50), List.of(roll("r", 3000)), false, Laying.USUAL);
+        Loading rolls = load(squares(2, 50), List.of(roll("r", 3000)), false, LayoutChoices.USUAL);
         assertThat(rolls.loads().getFirst().usedMm())
                 .isGreaterThan(loading.loads().getFirst().sparedMm());
     }
@@ -156,7 +164,7 @@ class StockTest {
     void nothingLiesOverTheEdgeOfAnOffcutOrInItsHole() {
         Region outline = Shapes.rectangle(0, 0, 200, 200).minus(Shapes.rectangle(70, 70, 60, 60));
         Loading loading =
-                load(squares(20, 30), List.of(offcut("holed", outline), roll("r", 3000)), false, Laying.USUAL);
+                load(squares(20, 30), List.of(offcut("holed", outline), roll("r", 3000)), false, LayoutChoices.USUAL);
         Load on = loading.loads().getFirst();
         assertThat(on.placed().size()).isGreaterThan(7);
         assertThat(on.placed())
@@ -175,16 +183,18 @@ class StockTest {
                 squares(1, 50),
                 List.of(offcut("wide", Shapes.rectangle(0, 0, 60, 400)), roll("r", 3000)),
                 false,
-                Laying.USUAL);
+                LayoutChoices.USUAL);
         assertThat(loading.loads()).extracting(l -> l.stock().id()).containsExactly("r");
     }
 
     @Test
     void oneRollAfterTheOtherIsTakenDown() {
-        Loading loading = load(squares(8, 120), List.of(roll("first", 300), roll("second", 320)), false, Laying.USUAL);
+        Loading loading =
+                load(squares(8, 120), List.of(roll("first", 300), roll("second", 320)), false, LayoutChoices.USUAL);
         assertThat(loading.loads()).extracting(l -> l.stock().id()).containsExactly("first", "second");
         assertThat(loading.loads()).extracting(l -> l.placed().size()).containsExactly(4, 4);
-        Loading more = load(squares(9, 120), List.of(roll("first", 300), roll("second", 320)), false, Laying.USUAL);
+        Loading more =
+                load(squares(9, 120), List.of(roll("first", 300), roll("second", 320)), false, LayoutChoices.USUAL);
         assertThat(more.loads())
                 .as("one to buy")
                 .extracting(l -> l.stock().lengthMm())
@@ -193,7 +203,11 @@ class StockTest {
 
     @Test
     void whatLeavesAHoleInAnOffcutLeavesTheRestOfIt() {
-        Load load = load(squares(1, 50), List.of(offcut("o", Shapes.rectangle(0, 0, 200, 100))), false, Laying.USUAL)
+        Load load = load(
+                        squares(1, 50),
+                        List.of(offcut("o", Shapes.rectangle(0, 0, 200, 100))),
+                        false,
+                        LayoutChoices.USUAL)
                 .loads()
                 .getFirst();
         Remainder left = Remainder.of(load, "no 1", "2026-11-27");
@@ -211,7 +225,7 @@ class StockTest {
 
     @Test
     void aRollIsShorterByWhatWasCutAndAStripIsNoOffcut() {
-        Load load = load(squares(2, 130), List.of(roll("r", 3000)), false, Laying.USUAL)
+        Load load = load(squares(2, 130), List.of(roll("r", 3000)), false, LayoutChoices.USUAL)
                 .loads()
                 .getFirst();
         assertThat(load.usedMm()).isEqualTo(10 + 130 + 25, within(1e-6));
@@ -224,19 +238,19 @@ class StockTest {
 
     @Test
     void noLayoutTakesLessThanTheLeast() {
-        Load one = load(squares(1, 50), List.of(roll("r", 3000)), false, Laying.USUAL)
+        Load one = load(squares(1, 50), List.of(roll("r", 3000)), false, LayoutChoices.USUAL)
                 .loads()
                 .getFirst();
         assertThat(one.leastMm()).as("the piece itself").isEqualTo(10 + 50 + 25, within(1e-6));
         assertThat(one.usedMm()).isEqualTo(one.leastMm(), within(1e-6));
-        Load many = load(squares(40, 50), List.of(roll("r", 3000)), false, Laying.USUAL)
+        Load many = load(squares(40, 50), List.of(roll("r", 3000)), false, LayoutChoices.USUAL)
                 .loads()
                 .getFirst();
         // of cells of 53 x 53 five lie side by side in 281 and half a gap at either side: eight rows
         assertThat(many.leastMm()).isEqualTo(10 + 8 * 53 - 3 + 25, within(0.5));
         assertThat(many.usedMm()).isGreaterThanOrEqualTo(many.leastMm() - 1e-6);
         // of 145 no two lie side by side, though by area nearly two would
-        Load wide = load(squares(4, 145), List.of(roll("r", 3000)), false, Laying.USUAL)
+        Load wide = load(squares(4, 145), List.of(roll("r", 3000)), false, LayoutChoices.USUAL)
                 .loads()
                 .getFirst();
         assertThat(wide.leastMm()).as("corners are round").isEqualTo(10 + 4 * 148 - 3 + 25, within(0.5));
@@ -247,9 +261,10 @@ class StockTest {
     void whatIsCutStaysAsItLiesWhenTheShelfHasChanged() {
         List<CutItem> items = squares(12, 60);
         Roll before = roll("r", 3000);
-        Load load = load(items, List.of(before), true, Laying.USUAL).loads().getFirst();
+        Load load =
+                load(items, List.of(before), true, LayoutChoices.USUAL).loads().getFirst();
         CutRun cut = CutRun.of(load, CUTTER, new CutRun.Orders());
-        Laying laying = Laying.USUAL.cut(load);
+        LayoutChoices laying = LayoutChoices.USUAL.cut(load);
         Roll after = Remainder.of(load, "x", "").roll().orElseThrow();
 
         Load again = load(items, List.of(after), true, laying).loads().getFirst();
@@ -263,10 +278,10 @@ class StockTest {
                 .extracting(l -> l.placed().size())
                 .containsExactly(12, 1);
         assertThat(laying.notCut(again).pins()).isEmpty();
-        Load second = load(squares(3, 40), List.of(roll("r", 3000)), true, Laying.USUAL)
+        Load second = load(squares(3, 40), List.of(roll("r", 3000)), true, LayoutChoices.USUAL)
                 .loads()
                 .getFirst();
-        Laying three = laying.cut(second).notCut(again).cut(load);
+        LayoutChoices three = laying.cut(second).notCut(again).cut(load);
         assertThat(three.taken())
                 .as("one taken back, one cut anew: no name twice")
                 .extracting(Roll::id)
@@ -286,14 +301,14 @@ class StockTest {
         List<CutItem> items = IntStream.rangeClosed(1, 7)
                 .mapToObj(i -> new CutItem("A", "front", "M", i, Fixtures.layer(kite)))
                 .toList();
-        Load load = load(items, List.of(roll("r", 3000)), true, Laying.USUAL)
+        Load load = load(items, List.of(roll("r", 3000)), true, LayoutChoices.USUAL)
                 .loads()
                 .getFirst();
         assertThat(load.frames())
                 .isNotEmpty()
                 .allSatisfy(f -> assertThat(f.outline().bounds().maxXMm())
                         .isLessThanOrEqualTo(load.usedMm() - CUTTER.afterMm() + 1e-6));
-        Load again = load(items, List.of(roll("r", 2000)), true, Laying.USUAL.cut(load))
+        Load again = load(items, List.of(roll("r", 2000)), true, LayoutChoices.USUAL.cut(load))
                 .loads()
                 .getFirst();
         assertThat(CutRun.of(again, CUTTER, new CutRun.Orders()).mark())
@@ -305,7 +320,7 @@ class StockTest {
         List<CutItem> items = squares(3, 50);
         Placement onto = items.get(1).ontoFilm(0).then(Placement.moved(400, 150));
         Pin pin = new Pin("A", "front", "M", 2, 1, "r", 0, new Point(onto.dxMm(), onto.dyMm()));
-        Load load = load(items, List.of(roll("r", 3000)), false, Laying.USUAL.with(pin))
+        Load load = load(items, List.of(roll("r", 3000)), false, LayoutChoices.USUAL.with(pin))
                 .loads()
                 .getFirst();
         Placed there = load.placed().stream()
@@ -314,7 +329,7 @@ class StockTest {
                 .orElseThrow();
         assertThat(there.onto()).isEqualTo(onto);
         assertThat(load.usedMm()).isEqualTo(there.box().maxXMm() + 25, within(1e-6));
-        Load gone = load(items, List.of(roll("other", 3000)), false, Laying.USUAL.with(pin))
+        Load gone = load(items, List.of(roll("other", 3000)), false, LayoutChoices.USUAL.with(pin))
                 .loads()
                 .getFirst();
         assertThat(gone.usedMm()).isEqualTo(10 + 50 + 25, within(1e-6));
@@ -323,10 +338,14 @@ class StockTest {
     @Test
     void leastWeedingGivesEachPieceItsOwnFrame() {
         List<CutItem> items = squares(4, 50);
-        Load film = load(items, List.of(roll("r", 3000)), true, Laying.USUAL)
+        Load film = load(items, List.of(roll("r", 3000)), true, LayoutChoices.USUAL)
                 .loads()
                 .getFirst();
-        Load weeding = load(items, List.of(roll("r", 3000)), true, Laying.USUAL.withWish(Laying.Wish.LEAST_WEEDING))
+        Load weeding = load(
+                        items,
+                        List.of(roll("r", 3000)),
+                        true,
+                        LayoutChoices.USUAL.withWish(LayoutChoices.Wish.LEAST_WEEDING))
                 .loads()
                 .getFirst();
         assertThat(film.frames()).as("one around all that lie into each other").hasSize(1);
@@ -343,7 +362,7 @@ class StockTest {
     void whatLiesInAHoleIsCutBeforeWhatIsAroundIt() {
         CutItem ring = new CutItem("A", "front", "M", 1, Fixtures.layer(Shapes.ring(0, 0, 100, 80)));
         CutItem disc = new CutItem("B", "front", "M", 1, Fixtures.layer(Shapes.disc(0, 0, 60)));
-        Load load = load(List.of(ring, disc), List.of(roll("r", 3000)), false, Laying.USUAL)
+        Load load = load(List.of(ring, disc), List.of(roll("r", 3000)), false, LayoutChoices.USUAL)
                 .loads()
                 .getFirst();
         assertThat(load.usedMm()).isEqualTo(10 + 200 + 25, within(0.25));

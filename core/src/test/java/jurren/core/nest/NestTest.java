@@ -69,7 +69,7 @@ class NestTest {
         List<List<Region>> lying = new ArrayList<>();
         beds.forEach(_ -> lying.add(new ArrayList<>()));
         for (int i = 0; i < cutouts.size(); i++) {
-            Optional<Lie> lie = layout.lies().get(i);
+            Optional<BedPosition> lie = layout.lies().get(i);
             if (lie.isPresent()) {
                 assertThat(lie.get().placement().turnsOver())
                         .as("never turned over")
@@ -235,7 +235,7 @@ class NestTest {
         Random random = new Random(5);
         List<Region> parts = cutUp(Shapes.rectangle(0, 0, 180, 120), 10, random);
         List<Cutout> all = new ArrayList<>();
-        Lie there = new Lie(0, 0, 20, 0);
+        BedPosition there = new BedPosition(0, 0, 20, 0);
         all.add(new Cutout(parts.getFirst(), Turning.NONE, Optional.of(there)));
         parts.subList(1, parts.size()).forEach(r -> all.add(new Cutout(r, Turning.HALF)));
         List<Bed> roll = List.of(Bed.roll(120, 5000));
@@ -250,7 +250,7 @@ class NestTest {
     @Test
     void whatIsPinnedStaysAndTheRestLiesAroundIt() {
         Cutout square = new Cutout(Shapes.rectangle(0, 0, 50, 50), Turning.QUARTER);
-        Lie there = new Lie(0, 0, 200, 100);
+        BedPosition there = new BedPosition(0, 0, 200, 100);
         Cutout pinned = new Cutout(Shapes.rectangle(0, 0, 50, 50), Turning.QUARTER, Optional.of(there));
         List<Cutout> all = List.of(square, pinned, square, square);
         Nest nest = Nest.of(all, List.of(Bed.roll(281, 20_000)), GAP, 7);

@@ -26,9 +26,9 @@ import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.Shop;
 import jurren.core.job.SizeEntry;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.load.Load;
 import jurren.core.material.Colour;
@@ -153,7 +153,7 @@ class EveryWayTest {
         }
         assertThat(plan.runs().stream().anyMatch(r -> !r.load().frames().isEmpty()))
                 .isEqualTo(plan.lines().getFirst().drawn().layers().stream()
-                        .anyMatch(l -> l.making().cut() == Making.Cut.KISS));
+                        .anyMatch(l -> l.making().cut() == Fabrication.Cut.KISS));
     }
 
     /** Two passes told, two passes cut; with one of them missing nothing comes free. */

@@ -17,9 +17,9 @@ import jurren.core.blank.Face;
 import jurren.core.blank.Family;
 import jurren.core.blank.Fit;
 import jurren.core.blank.Form;
-import jurren.core.blank.MadeOf;
 import jurren.core.blank.Obstacle;
 import jurren.core.blank.Panel;
+import jurren.core.blank.Substrate;
 import jurren.core.blank.Vessel;
 import jurren.core.finish.HeatTaken;
 import jurren.core.finish.Press;
@@ -63,8 +63,8 @@ class RoundPlanTest {
 
     private final Planner planner = new Planner();
 
-    private static Blank blank(String id, Form form, AreaMeasures area, MadeOf.Stuff stuff, Obstacle... further) {
-        MadeOf made = new MadeOf(stuff.name(), stuff, 0, MadeOf.Coating.NONE, 200, 60, Optional.empty());
+    private static Blank blank(String id, Form form, AreaMeasures area, Substrate.Stuff stuff, Obstacle... further) {
+        Substrate made = new Substrate(stuff.name(), stuff, 0, Substrate.Coating.NONE, 200, 60, Optional.empty());
         return new Blank(
                 id,
                 id,
@@ -81,14 +81,17 @@ class RoundPlanTest {
             "mug",
             new Vessel(Vessel.Profile.MUG, 82, 82, 96, 5, 5, Optional.of(new Vessel.Handle(14, 15, 32))),
             new AreaMeasures(213.6, 86, 5),
-            MadeOf.Stuff.CERAMIC);
+            Substrate.Stuff.CERAMIC);
     private static final Blank CONE = blank(
             "cone",
             new Vessel(Vessel.Profile.CUP, 87, 66, 165, 20, 12, Optional.empty()),
             new AreaMeasures(240.3, 133, 20),
-            MadeOf.Stuff.STEEL);
+            Substrate.Stuff.STEEL);
     private static final Blank BANNER = blank(
-            "banner", new Panel(Panel.Cut.RECTANGLE, 900, 900, 0), new AreaMeasures(880, 880, 10), MadeOf.Stuff.CANVAS);
+            "banner",
+            new Panel(Panel.Cut.RECTANGLE, 900, 900, 0),
+            new AreaMeasures(880, 880, 10),
+            Substrate.Stuff.CANVAS);
 
     private static Shop shop() {
         List<Blank> blanks = new ArrayList<>(Fixtures.shop().blanks());
@@ -274,7 +277,7 @@ class RoundPlanTest {
                 "full",
                 new Panel(Panel.Cut.RECTANGLE, 100, 100, 0),
                 new AreaMeasures(80, 80, 10),
-                MadeOf.Stuff.ALUMINIUM,
+                Substrate.Stuff.ALUMINIUM,
                 new Obstacle(Obstacle.Kind.CAMERA, new Obstacle.Rect(-50, 0, 100, 100)));
         Shop shop = shop().withOwn(List.of(full));
         assertThat(planner.plan(job(full, VINYL, "X", 20, Pose.at(0, 60)), shop).snags())

@@ -8,9 +8,9 @@ import jurren.core.art.Art;
 import jurren.core.art.Painted;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Shapes;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.layer.Part;
 import jurren.core.layer.Print;
 import jurren.core.layer.Separation;
@@ -40,7 +40,7 @@ class OutOfRegisterTest {
                     part.film(),
                     FILM,
                     Layer.Role.FILM,
-                    Making.cut(true, Making.Cut.KISS),
+                    Fabrication.cut(true, Fabrication.Cut.KISS),
                     part.film().colour().orElseThrow(),
                     part.region(),
                     part.seen(),
@@ -116,7 +116,7 @@ class OutOfRegisterTest {
                 Film.of(FILM.id(), CREAM),
                 FILM,
                 Layer.Role.FILM,
-                Making.cut(true, Making.Cut.KISS),
+                Fabrication.cut(true, Fabrication.Cut.KISS),
                 CREAM,
                 square,
                 square,

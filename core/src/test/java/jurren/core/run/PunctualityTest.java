@@ -4,7 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Set;
-import jurren.core.job.Made;
+import jurren.core.job.Progress;
 import jurren.core.material.Colour;
 import org.junit.jupiter.api.Test;
 
@@ -49,7 +49,7 @@ class PunctualityTest {
 
     private static Punctuality at(WholeRun run, long orderedS, long nowS) {
         return Punctuality.of(
-                new Made.Begun(BEGUN, BEGUN.plusSeconds(410)),
+                new Progress.Begun(BEGUN, BEGUN.plusSeconds(410)),
                 run,
                 BEGUN.plusSeconds(orderedS),
                 BEGUN.plusSeconds(nowS));

@@ -11,9 +11,9 @@ import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Shapes;
 import jurren.core.layer.Edging;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.layer.Separation;
 import jurren.core.layer.Stack;
 import jurren.core.material.Colour;
@@ -101,7 +101,7 @@ public class WaysTest {
         for (Process p : List.of(Process.HEAT_FILM, Process.ADHESIVE, Process.ADHESIVE_BEHIND_GLASS)) {
             Layer film = only(ring(p));
             assertThat(area(film)).isCloseTo(disc(20) - disc(8), within(0.5));
-            assertThat(film.making()).isEqualTo(Making.cut(p != Process.ADHESIVE, Making.Cut.KISS));
+            assertThat(film.making()).isEqualTo(Fabrication.cut(p != Process.ADHESIVE, Fabrication.Cut.KISS));
             assertThat(film.thicknessMm()).isEqualTo(0.1);
         }
         assertThat(Ways.of(material(Process.ADHESIVE_BEHIND_GLASS)).isSeenThrough())
@@ -112,13 +112,13 @@ public class WaysTest {
     @Test
     void aPrintThatIsCutAroundLeavesItsRimOrBleedsOverItsEdge() {
         Layer rim = only(ring(Process.PRINTED_HEAT_FILM));
-        assertThat(rim.making()).isEqualTo(new Making(false, Making.Cut.KISS, true));
+        assertThat(rim.making()).isEqualTo(new Fabrication(false, Fabrication.Cut.KISS, true));
         assertThat(area(rim)).as("1.5 mm round it, its hole filled").isCloseTo(disc(21.5), within(0.5));
         assertThat(ink(rim)).as("no ink on the rim").isCloseTo(disc(20) - disc(8), within(0.5));
         assertThat(rim.stock()).as("printed on white").isEqualTo(WHITE);
 
         Layer edge = only(ring(Process.STICKER, new Edging(0, true, true)));
-        assertThat(edge.making()).isEqualTo(new Making(false, Making.Cut.THROUGH, true));
+        assertThat(edge.making()).isEqualTo(new Fabrication(false, Fabrication.Cut.THROUGH, true));
         assertThat(area(edge)).isCloseTo(disc(20) - disc(8), within(0.5));
         assertThat(ink(edge)).as("3 mm beyond the cut, inwards too").isCloseTo(disc(23) - disc(5), within(0.5));
     }
@@ -130,7 +130,7 @@ public class WaysTest {
                 m,
                 art(m, Map.of(Shapes.rectangle(0, 0, 10, 10), CREAM, Shapes.rectangle(20, 0, 10, 20), SKY)),
                 Optional.empty()));
-        assertThat(print.making()).isEqualTo(Making.print(true));
+        assertThat(print.making()).isEqualTo(Fabrication.print(true));
         assertThat(print.print().flats()).containsOnlyKeys(CREAM, SKY);
         assertThat(print.thicknessMm()).isZero();
         assertThat(print.stock()).as("covers most").isEqualTo(SKY);
@@ -140,9 +140,9 @@ public class WaysTest {
     void aBaseIsCutFromItsFaceWithAPrintThatRunsOnBeyondIt() {
         List<Layer> both = ring(Process.DYE_OVER_BASE, new Edging(-0.5, true, false));
         assertThat(both).extracting(Layer::role).containsExactly(Layer.Role.BASE, Layer.Role.PRINT);
-        assertThat(both.getFirst().making()).isEqualTo(Making.cut(false, Making.Cut.KISS));
+        assertThat(both.getFirst().making()).isEqualTo(Fabrication.cut(false, Fabrication.Cut.KISS));
         assertThat(area(both.getFirst())).as("set back all round").isCloseTo(disc(19.5) - disc(8.5), within(0.5));
-        assertThat(both.getLast().making()).isEqualTo(Making.print(true));
+        assertThat(both.getLast().making()).isEqualTo(Fabrication.print(true));
         assertThat(ink(both.getLast())).isCloseTo(disc(23) - disc(5), within(0.5));
         assertThat(area(both.getLast())).as("ink stays on the base").isCloseTo(area(both.getFirst()), within(0.5));
 
@@ -157,7 +157,7 @@ public class WaysTest {
     @Test
     void aPlateIsWhatIsLeftWithinItsOwnEdgeAndItsIslandFallsOut() {
         Layer plate = only(ring(Process.RIGID_STENCIL));
-        assertThat(plate.making()).isEqualTo(Making.cut(false, Making.Cut.THROUGH));
+        assertThat(plate.making()).isEqualTo(Fabrication.cut(false, Fabrication.Cut.THROUGH));
         assertThat(area(plate)).isCloseTo(90 * 90 - (disc(20) - disc(8)), within(0.5));
         assertThat(plate.region().pieceCount()).as("the plate and its island").isEqualTo(2);
         assertThat(plate.colour()).as("of the paint").isEqualTo(CREAM);
@@ -194,7 +194,7 @@ public class WaysTest {
     @Test
     void whatSticksKeepsItsIslands() {
         Layer film = only(ring(Process.ADHESIVE_STENCIL));
-        assertThat(film.making()).isEqualTo(Making.cut(false, Making.Cut.KISS));
+        assertThat(film.making()).isEqualTo(Fabrication.cut(false, Fabrication.Cut.KISS));
         assertThat(Ways.of(film.material()).losesIslands()).isFalse();
         assertThat(Ways.of(film.material()).shows(film, film.region()).areaMm2())
                 .isCloseTo(disc(20) - disc(8), within(0.5));

@@ -13,7 +13,7 @@ import jurren.core.geometry.Region;
 import jurren.core.geometry.Shapes;
 import jurren.core.layer.Layer;
 import jurren.core.load.CutItem;
-import jurren.core.load.Laying;
+import jurren.core.load.LayoutChoices;
 import jurren.core.load.Load;
 import jurren.core.load.Loading;
 import jurren.core.load.Nesting;
@@ -38,7 +38,7 @@ class WeedPlanTest {
                         List.of(),
                         CUTTER,
                         framed,
-                        Laying.USUAL,
+                        LayoutChoices.USUAL,
                         new Nesting())
                 .loads()
                 .getFirst();

@@ -20,13 +20,13 @@ import java.util.function.UnaryOperator;
 import jurren.core.finish.Press;
 import jurren.core.job.MyShop;
 import jurren.core.job.Prices;
+import jurren.core.load.Connection;
 import jurren.core.load.Cutter;
+import jurren.core.load.Dialect;
 import jurren.core.load.Feed;
 import jurren.core.load.Head;
 import jurren.core.load.Printer;
-import jurren.core.load.Reach;
-import jurren.core.load.Senses;
-import jurren.core.load.Speech;
+import jurren.core.load.Sensors;
 import jurren.core.material.Material;
 import jurren.formats.Refusal;
 import jurren.formats.files.OneAtATime;
@@ -49,8 +49,8 @@ public final class MyShopFile {
     private static final ObjectMapper MAPPER = CatalogueMapper.make();
 
     /** What it holds. */
-    public record Found(MyShop shop, List<Refusal> refused) {
-        public Found {
+    public record Contents(MyShop shop, List<Refusal> refused) {
+        public Contents {
             refused = List.copyOf(refused);
         }
     }
@@ -70,12 +70,12 @@ public final class MyShopFile {
         this.shipped = shipped;
     }
 
-    public Found read() {
+    public Contents read() {
         if (!Files.exists(file)) {
-            return new Found(shipped, List.of());
+            return new Contents(shipped, List.of());
         }
         Content c = content();
-        return new Found(c.shop, c.refused);
+        return new Contents(c.shop, c.refused);
     }
 
     /** Changes what the file says now; the shop as it is afterwards. */
@@ -277,9 +277,9 @@ public final class MyShopFile {
         ObjectNode whole = n.deepCopy();
         // a file of an earlier version tells less
         usual(whole, "head", Head.USUAL);
-        usual(whole, "reach", Reach.STAND_IN);
-        usual(whole, "speech", Speech.USUAL);
-        usual(whole, "senses", Senses.NONE);
+        usual(whole, "reach", Connection.STAND_IN);
+        usual(whole, "speech", Dialect.USUAL);
+        usual(whole, "senses", Sensors.NONE);
         usual(whole, "feed", Feed.ROLL);
         Cutter c = MAPPER.treeToValue(whole, Cutter.class);
         within("widthMm", c.widthMm());

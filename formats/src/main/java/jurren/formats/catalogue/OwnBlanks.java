@@ -14,8 +14,8 @@ import jurren.formats.files.SafeFiles;
 /** The blanks a shop measured itself, one file each in its own folder. A broken one is named; the rest load. */
 public final class OwnBlanks {
     /** What is in the folder. */
-    public record Found(List<Blank> blanks, List<Refusal> refused) {
-        public Found {
+    public record Contents(List<Blank> blanks, List<Refusal> refused) {
+        public Contents {
             blanks = List.copyOf(blanks);
             refused = List.copyOf(refused);
         }
@@ -27,7 +27,7 @@ public final class OwnBlanks {
         this.folder = folder;
     }
 
-    public Found read() {
+    public Contents read() {
         List<Blank> blanks = new ArrayList<>();
         List<Refusal> refused = new ArrayList<>();
         List<Path> files = new ArrayList<>();
@@ -46,7 +46,7 @@ public final class OwnBlanks {
                 case BlankRead.Refused r -> refused.add(r.refusal());
             }
         }
-        return new Found(blanks, refused);
+        return new Contents(blanks, refused);
     }
 
     public void save(Blank blank) throws IOException {

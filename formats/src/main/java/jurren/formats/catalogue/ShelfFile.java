@@ -46,8 +46,8 @@ public final class ShelfFile {
      *
      * @param refused what could not be used, by line and field
      */
-    public record Found(List<Stock> stock, List<Refusal> refused) {
-        public Found {
+    public record Contents(List<Stock> stock, List<Refusal> refused) {
+        public Contents {
             stock = List.copyOf(stock);
             refused = List.copyOf(refused);
         }
@@ -67,12 +67,12 @@ public final class ShelfFile {
         this.before = List.copyOf(before);
     }
 
-    public Found read() {
+    public Contents read() {
         if (!Files.exists(file)) {
-            return new Found(before, List.of());
+            return new Contents(before, List.of());
         }
         Content content = content();
-        return new Found(
+        return new Contents(
                 content.entries.stream()
                         .filter(e -> e.stock != null)
                         .map(Entry::stock)

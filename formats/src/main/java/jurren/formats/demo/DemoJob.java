@@ -33,8 +33,8 @@ import jurren.core.job.SizeEntry;
 import jurren.core.job.Thing;
 import jurren.core.layer.Join;
 import jurren.core.lettering.Baseline;
-import jurren.core.lettering.Setting;
 import jurren.core.lettering.ShippedTypeface;
+import jurren.core.lettering.Typesetting;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.formats.drawing.DrawingRead;
@@ -201,7 +201,7 @@ public final class DemoJob {
                 "m1",
                 "Otterbrook",
                 new Lettering("Otterbrook", ShippedTypeface.FREDOKA, 28, 0.05, 1, CREAM)
-                        .withSetting(Setting.USUAL.withLetterSpacing(0.05).withBaseline(new Baseline.Arc(180))),
+                        .withSetting(Typesetting.USUAL.withLetterSpacing(0.05).withBaseline(new Baseline.Arc(180))),
                 List.of(new Treatment.Weld(), new Treatment.Outlined(3, CornerStyle.ROUND, PLUM), new DropCrumbs(1)),
                 Pose.at(0, 92));
         Motif star = new Motif(
@@ -235,7 +235,10 @@ public final class DemoJob {
                         70,
                         1,
                         Optional.of(250.0),
-                        Setting.USUAL.withLetterSpacing(0.04).withLineGap(0.25).withAlign(Setting.Align.SPREAD),
+                        Typesetting.USUAL
+                                .withLetterSpacing(0.04)
+                                .withLineGap(0.25)
+                                .withAlign(Typesetting.Align.SPREAD),
                         Colouring.whole(PLATE)),
                 List.of(new Treatment.Weld(), new HoldIslands(2.5, 2, true)),
                 Pose.at(0, 125));

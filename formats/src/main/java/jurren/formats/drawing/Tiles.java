@@ -23,7 +23,7 @@ public final class Tiles {
 
     /** Lays one tile, moved by so much in the pattern's own space. */
     @FunctionalInterface
-    public interface Laying<E extends Exception> {
+    public interface TilePainter<E extends Exception> {
         void lay(Point2D by) throws E;
     }
 
@@ -63,7 +63,7 @@ public final class Tiles {
         return Optional.of(all);
     }
 
-    public <E extends Exception> void lay(List<Point2D> all, Laying<E> laying) throws E {
+    public <E extends Exception> void lay(List<Point2D> all, TilePainter<E> laying) throws E {
         deep++;
         try {
             for (Point2D by : all) {

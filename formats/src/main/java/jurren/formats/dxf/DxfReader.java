@@ -14,9 +14,9 @@ import java.util.Set;
 import jurren.core.art.DrawingFile;
 import jurren.core.material.Colour;
 import jurren.formats.Refusal.Reason;
+import jurren.formats.drawing.DrawingBuilder;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.drawing.FileUnit;
-import jurren.formats.drawing.Found;
 
 /**
  * Reads DXF as lines to follow; closed ones, and open ones that meet end to end, are shapes. The unit is
@@ -93,7 +93,7 @@ public final class DxfReader {
         }
     }
 
-    private final Found found = new Found();
+    private final DrawingBuilder found = new DrawingBuilder();
     private final Map<String, List<Entity>> blocks = new HashMap<>();
     private final Map<String, Colour> layers = new HashMap<>();
     private final Set<String> hidden = new HashSet<>();
@@ -115,7 +115,7 @@ public final class DxfReader {
             try {
                 groups.add(new Group(Integer.parseInt(lines.get(i).strip()), lines.get(i + 1)));
             } catch (NumberFormatException _) {
-                return Found.refused(Reason.BROKEN_DRAWING, file, "line " + (i + 1) + " is no group code");
+                return DrawingBuilder.refused(Reason.BROKEN_DRAWING, file, "line " + (i + 1) + " is no group code");
             }
         }
         DxfReader reader = new DxfReader();
@@ -192,7 +192,7 @@ public final class DxfReader {
         for (int i = 0; i < all.size(); i++) {
             Entity e = all.get(i);
             if (++placed > MOST_ENTITIES) {
-                throw new Found.TooMuch();
+                throw new DrawingBuilder.TooMuch();
             }
             if (e.number(60, 0) == 1 || hidden.contains(e.text(8))) {
                 found.note(DrawingRead.Note.HIDDEN_LEFT_OUT);
@@ -244,7 +244,7 @@ public final class DxfReader {
         for (int c = 0; c < columns; c++) {
             for (int r = 0; r < rows; r++) {
                 if (++placed > MOST_ENTITIES) {
-                    throw new Found.TooMuch();
+                    throw new DrawingBuilder.TooMuch();
                 }
                 AffineTransform place = new AffineTransform(toMm);
                 place.translate(e.number(10, 0), e.number(20, 0));

@@ -4,8 +4,8 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import jurren.core.art.DrawingFile;
 import jurren.formats.Refusal.Reason;
+import jurren.formats.drawing.DrawingBuilder;
 import jurren.formats.drawing.DrawingRead;
-import jurren.formats.drawing.Found;
 
 /** Reads EPS as painted shapes at true size: a unit is 1/72 inch. */
 public final class EpsReader {
@@ -28,17 +28,17 @@ public final class EpsReader {
             long start = head.getInt(4) & 0xFFFFFFFFL;
             long length = head.getInt(8) & 0xFFFFFFFFL;
             if (start + length > content.length) {
-                return Found.refused(Reason.BROKEN_DRAWING, file, "it is cut short");
+                return DrawingBuilder.refused(Reason.BROKEN_DRAWING, file, "it is cut short");
             }
             from = (int) start;
             to = (int) (start + length);
         }
-        Found found = new Found();
+        DrawingBuilder found = new DrawingBuilder();
         found.yUp();
         try {
             new Machine(found).run(PsFile.of(content, from, to));
         } catch (PostScriptException e) {
-            return Found.refused(Reason.BROKEN_DRAWING, file, e.getMessage());
+            return DrawingBuilder.refused(Reason.BROKEN_DRAWING, file, e.getMessage());
         }
         return found.finish(file);
     }

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import jurren.formats.drawing.Found;
+import jurren.formats.drawing.DrawingBuilder;
 
 /**
  * The language itself: its stacks, its names and how a program is run. Everything is counted, so that no program runs
@@ -85,7 +85,7 @@ final class Machine {
     private int depth;
     private final Painting painting;
 
-    Machine(Found found) {
+    Machine(DrawingBuilder found) {
         dicts.add(systemDict);
         PsDict global = new PsDict();
         dicts.add(global);

@@ -20,9 +20,9 @@ import jurren.core.geometry.Ellipses;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
+import jurren.formats.drawing.DrawingBuilder;
 import jurren.formats.drawing.DrawingRead.Note;
 import jurren.formats.drawing.DrawnPicture;
-import jurren.formats.drawing.Found;
 import jurren.formats.drawing.Tiles;
 
 /** Paths, what they paint, and the state in which they do. Paths are kept in the page's own points. */
@@ -83,14 +83,14 @@ final class Painting {
     static final class PsSave {}
 
     private final Machine m;
-    private final Found found;
+    private final DrawingBuilder found;
     private final Deque<State> saved = new ArrayDeque<>();
     private State now = new State();
     private int points;
     /** While the glyphs of a font are only measured, nothing is painted. */
     private int silent;
 
-    Painting(Machine machine, Found found) {
+    Painting(Machine machine, DrawingBuilder found) {
         this.m = machine;
         this.found = found;
         paths();
@@ -105,7 +105,7 @@ final class Painting {
         return now;
     }
 
-    Found found() {
+    DrawingBuilder found() {
         return found;
     }
 
@@ -560,7 +560,7 @@ final class Painting {
             fill(stroked(), now.pattern);
         } else if (silent == 0) {
             double widthMm = Math.abs(now.lineWidth) * scale() * MM_PER_POINT;
-            if (Found.isEven(now.ctm) || widthMm < Found.HAIRLINE_MM) {
+            if (DrawingBuilder.isEven(now.ctm) || widthMm < DrawingBuilder.HAIRLINE_MM) {
                 found.stroke(now.path, pen(scale()), toMm(), now.colour, false, now.clip);
             } else {
                 found.fill(stroked(), toMm(), now.colour, now.clip);
@@ -813,11 +813,11 @@ final class Painting {
         return m.peek(0) instanceof PsArray ? transform(m.array()) : now.ctm;
     }
 
-    private interface Made {
+    private interface MatrixMaker {
         AffineTransform of(double[] n);
     }
 
-    private void transforming(String name, int takes, Made made) {
+    private void transforming(String name, int takes, MatrixMaker made) {
         m.add(name, () -> {
             if (m.peek(0) instanceof PsArray) {
                 PsArray into = m.array();

@@ -12,11 +12,11 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import jurren.core.art.DrawingFile;
 import jurren.core.geometry.Ellipses;
-import jurren.core.load.Speech;
+import jurren.core.load.Dialect;
 import jurren.core.material.Colour;
 import jurren.formats.Refusal.Reason;
+import jurren.formats.drawing.DrawingBuilder;
 import jurren.formats.drawing.DrawingRead;
-import jurren.formats.drawing.Found;
 
 /**
  * Reads HPGL as lines to follow: what the pen draws without being lifted is one line, each pen has a
@@ -33,7 +33,7 @@ public final class HpglReader {
     private static final double FLAT_UNITS = 0.1;
     private static final double SAME_UNITS = 1.5;
 
-    private final Found found = new Found();
+    private final DrawingBuilder found = new DrawingBuilder();
     private Path2D.Double line = new Path2D.Double();
     private double x;
     private double y;
@@ -62,7 +62,7 @@ public final class HpglReader {
             reader.take(m.group(1).toUpperCase(java.util.Locale.ROOT), numbers(m.group(2)));
         }
         reader.lift();
-        return reader.understood ? reader.found.finish(file) : Found.refused(Reason.NOT_A_DRAWING, file, "");
+        return reader.understood ? reader.found.finish(file) : DrawingBuilder.refused(Reason.NOT_A_DRAWING, file, "");
     }
 
     private static double[] numbers(String text) {
@@ -196,7 +196,7 @@ public final class HpglReader {
     }
 
     private void draw(java.awt.Shape shape) {
-        AffineTransform toMm = AffineTransform.getScaleInstance(Speech.USUAL_UNIT_MM, Speech.USUAL_UNIT_MM);
+        AffineTransform toMm = AffineTransform.getScaleInstance(Dialect.USUAL_UNIT_MM, Dialect.USUAL_UNIT_MM);
         toMm.quadrantRotate(quarters);
         toMm.concatenate(user);
         if (pen > 0 && Math.abs(toMm.getDeterminant()) < 1e6) {

@@ -13,8 +13,8 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Outline;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
+import jurren.core.load.Dialect;
 import jurren.core.load.Offcut;
-import jurren.core.load.Speech;
 
 /**
  * A cut run as HPGL: initialise, moves as the machine wants them, pen 1 with its speed and, where the machine takes
@@ -25,7 +25,7 @@ import jurren.core.load.Speech;
 public final class HpglWriter {
     private static final double CROSS_MM = 3;
 
-    private final Speech speech;
+    private final Dialect speech;
     private final String end;
     private final Placement toMachine;
 

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import jurren.core.geometry.Arcs;
 import jurren.core.geometry.Point;
-import jurren.core.load.Speech;
+import jurren.core.load.Dialect;
 
 /**
  * One stroke in the words of a machine: straight moves from where it counts or from where it is, arcs where it takes
@@ -15,12 +15,12 @@ final class StrokeText {
     private static final double LEAST_CHORD_DEGREES = 0.5;
     private static final double MOST_CHORD_DEGREES = 30;
 
-    private final Speech speech;
+    private final Dialect speech;
     private final StringBuilder out;
     private long x;
     private long y;
 
-    StrokeText(Speech speech, StringBuilder out) {
+    StrokeText(Dialect speech, StringBuilder out) {
         this.speech = speech;
         this.out = out;
     }
@@ -98,7 +98,7 @@ final class StrokeText {
         if (points.isEmpty()) {
             return;
         }
-        boolean relative = speech.moves() == Speech.Moves.FROM_HERE;
+        boolean relative = speech.moves() == Dialect.Moves.FROM_HERE;
         List<Counted> line = points;
         String separator = "";
         if (beside) {

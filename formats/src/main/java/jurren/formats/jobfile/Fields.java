@@ -13,7 +13,7 @@ final class Fields {
         T read(JsonNode node, String at) throws Broken;
     }
 
-    interface Making<T> {
+    interface Maker<T> {
         T make() throws Broken;
     }
 
@@ -54,7 +54,7 @@ final class Fields {
     }
 
     /** Values check themselves; what they object to becomes a sentence with its place. */
-    static <T> T value(String at, Making<T> making) throws Broken {
+    static <T> T value(String at, Maker<T> making) throws Broken {
         try {
             return making.make();
         } catch (IllegalArgumentException e) {

@@ -26,18 +26,18 @@ import jurren.core.blank.Blank;
 import jurren.core.blank.Fit;
 import jurren.core.blank.Form;
 import jurren.core.geometry.Point;
-import jurren.core.job.Carried;
+import jurren.core.job.EmbeddedCatalogue;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
-import jurren.core.job.Made;
 import jurren.core.job.Place;
 import jurren.core.job.PressWish;
+import jurren.core.job.Progress;
 import jurren.core.job.SizeEntry;
 import jurren.core.job.Thing;
 import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
 import jurren.core.layer.Panels;
-import jurren.core.load.Laying;
+import jurren.core.load.LayoutChoices;
 import jurren.core.load.Pin;
 import jurren.core.load.Roll;
 import jurren.core.material.Colour;
@@ -74,8 +74,8 @@ final class JobJson {
         return node;
     }
 
-    private static void laying(ObjectNode node, Laying laying) {
-        if (laying.wish() == Laying.Wish.LEAST_WEEDING) {
+    private static void laying(ObjectNode node, LayoutChoices laying) {
+        if (laying.wish() == LayoutChoices.Wish.LEAST_WEEDING) {
             node.put("laying", "least-weeding");
         }
         if (laying.named()) {
@@ -97,7 +97,7 @@ final class JobJson {
         }
     }
 
-    private static void taken(ObjectNode node, Laying laying) {
+    private static void taken(ObjectNode node, LayoutChoices laying) {
         if (!laying.taken().isEmpty()) {
             ArrayNode taken = node.putArray("taken");
             laying.taken().forEach(r -> {
@@ -112,7 +112,7 @@ final class JobJson {
         }
     }
 
-    private static Laying laying(JsonNode n, String at) throws Broken {
+    private static LayoutChoices laying(JsonNode n, String at) throws Broken {
         String wish = n.path("laying").asText("least-film");
         if (!wish.equals("least-film") && !wish.equals("least-weeding")) {
             throw new Broken(Reason.UNKNOWN_IN_JOB, "laying \"" + wish + "\" in " + at);
@@ -147,15 +147,15 @@ final class JobJson {
                                 r.path("lengthMm").asDouble(),
                                 "",
                                 r.has("price") ? Optional.of(r.path("price").asDouble()) : Optional.empty())));
-        return new Laying(
-                wish.equals("least-film") ? Laying.Wish.LEAST_FILM : Laying.Wish.LEAST_WEEDING,
+        return new LayoutChoices(
+                wish.equals("least-film") ? LayoutChoices.Wish.LEAST_FILM : LayoutChoices.Wish.LEAST_WEEDING,
                 n.path("named").asBoolean(false),
                 pins,
                 taken);
     }
 
-    private static void made(ObjectNode node, Made made) {
-        if (made.equals(Made.NOTHING)) {
+    private static void made(ObjectNode node, Progress made) {
+        if (made.equals(Progress.NOTHING)) {
             return;
         }
         ObjectNode all = node.putObject("made");
@@ -190,7 +190,7 @@ final class JobJson {
         }
         ArrayNode spoiled = all.putArray("spoiled");
         made.spoiled().entrySet().stream()
-                .sorted(Comparator.comparing((Map.Entry<Made.OfSize, Integer> e) ->
+                .sorted(Comparator.comparing((Map.Entry<Progress.OfSize, Integer> e) ->
                                 e.getKey().line())
                         .thenComparing(e -> e.getKey().size()))
                 .forEach(e -> spoiled.addObject()
@@ -199,7 +199,7 @@ final class JobJson {
                         .put("pieces", e.getValue()));
     }
 
-    private void carried(ObjectNode node, Carried carried) {
+    private void carried(ObjectNode node, EmbeddedCatalogue carried) {
         if (carried.isEmpty()) {
             return;
         }
@@ -220,14 +220,14 @@ final class JobJson {
         }
     }
 
-    private static Made made(JsonNode n, String at) throws Broken {
-        List<Made.Cut> cuts = Fields.list(
+    private static Progress made(JsonNode n, String at) throws Broken {
+        List<Progress.Cut> cuts = Fields.list(
                 n,
                 "cuts",
                 at,
                 (c, p) -> Fields.value(
                         p,
-                        () -> new Made.Cut(
+                        () -> new Progress.Cut(
                                 Fields.text(c, "mark", p),
                                 c.path("film").asText(),
                                 c.path("load").asInt(),
@@ -237,10 +237,10 @@ final class JobJson {
         n.path("pressed")
                 .properties()
                 .forEach(e -> pressed.put(e.getKey(), e.getValue().asInt()));
-        Map<Made.OfSize, Integer> spoiled = new HashMap<>();
+        Map<Progress.OfSize, Integer> spoiled = new HashMap<>();
         for (JsonNode s : n.path("spoiled")) {
             spoiled.put(
-                    new Made.OfSize(
+                    new Progress.OfSize(
                             Fields.text(s, "line", at + ".spoiled"),
                             s.path("size").asText()),
                     s.path("pieces").asInt());
@@ -250,21 +250,21 @@ final class JobJson {
         JsonNode begun = n.path("begun");
         return Fields.value(
                 at,
-                () -> new Made(
+                () -> new Progress(
                         cuts,
                         pressed,
                         spoiled,
                         done,
                         begun.isObject()
-                                ? Optional.of(new Made.Begun(
+                                ? Optional.of(new Progress.Begun(
                                         instant(begun.path("at").asText()),
                                         instant(begun.path("ready").asText())))
                                 : Optional.empty()));
     }
 
-    private static Optional<Made.Used> used(JsonNode n) {
+    private static Optional<Progress.Used> used(JsonNode n) {
         return n.isObject()
-                ? Optional.of(new Made.Used(
+                ? Optional.of(new Progress.Used(
                         n.path("cutter").asText(),
                         n.path("forceGf").asDouble(),
                         n.path("speedMmS").asDouble(),
@@ -282,7 +282,7 @@ final class JobJson {
         }
     }
 
-    private static Carried carried(JsonNode n, String at) throws Broken {
+    private static EmbeddedCatalogue carried(JsonNode n, String at) throws Broken {
         List<Blank> blanks = new ArrayList<>();
         for (JsonNode b : n.path("blanks")) {
             switch (BlankFile.read(at, b.toString().getBytes(StandardCharsets.UTF_8))) {
@@ -301,7 +301,7 @@ final class JobJson {
                 throw new Broken(Reason.DAMAGED_JOB, at + ": " + e.getMessage());
             }
         }
-        return new Carried(blanks, materials);
+        return new EmbeddedCatalogue(blanks, materials);
     }
 
     private void line(ObjectNode node, Line line, Assets.Writing assets) {
@@ -416,9 +416,9 @@ final class JobJson {
         }
         JobBounds.check(node, at);
         List<Line> lines = Fields.list(node, "lines", at, (n, p) -> line(n, p, assets));
-        Made made = node.has("made") ? made(node.path("made"), at + ".made") : Made.NOTHING;
-        Carried carried = carried(node.path("carried"), at + ".carried");
-        Laying laying = laying(node, at);
+        Progress made = node.has("made") ? made(node.path("made"), at + ".made") : Progress.NOTHING;
+        EmbeddedCatalogue carried = carried(node.path("carried"), at + ".carried");
+        LayoutChoices laying = laying(node, at);
         return Fields.value(
                 at,
                 () -> new Job(

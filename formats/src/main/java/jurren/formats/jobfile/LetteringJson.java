@@ -19,10 +19,10 @@ import jurren.core.lettering.CarriedGlyphs;
 import jurren.core.lettering.Glyph;
 import jurren.core.lettering.GlyphRun;
 import jurren.core.lettering.NamedTypeface;
-import jurren.core.lettering.Setting;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.lettering.Typeface;
 import jurren.core.lettering.Typefaces;
+import jurren.core.lettering.Typesetting;
 import jurren.core.material.Colour;
 
 /** Lettering as JSON and back. A font that does not ship with the application travels as the outlines of its lines. */
@@ -35,7 +35,7 @@ final class LetteringJson {
     private LetteringJson() {}
 
     static void write(ObjectNode node, Lettering l) {
-        Setting s = l.setting();
+        Typesetting s = l.setting();
         node.put("text", l.text())
                 .put("typeface", l.typeface().id())
                 .put("capHeightMm", l.capHeightMm())
@@ -111,11 +111,11 @@ final class LetteringJson {
     }
 
     static Lettering read(JsonNode n, String at) throws Broken {
-        Setting setting = new Setting(
+        Typesetting setting = new Typesetting(
                 n.path("letterSpacing").asDouble(0),
                 n.path("wordSpacing").asDouble(0),
-                n.path("lineGap").asDouble(Setting.USUAL.lineGap()),
-                n.has("align") ? Fields.named(Setting.Align.class, n.path("align")) : Setting.USUAL.align(),
+                n.path("lineGap").asDouble(Typesetting.USUAL.lineGap()),
+                n.has("align") ? Fields.named(Typesetting.Align.class, n.path("align")) : Typesetting.USUAL.align(),
                 baseline(n.path("baseline"), at + ".baseline"),
                 shifts(n.path("shifts"), at),
                 forms(n.path("forms"), at));
@@ -157,13 +157,13 @@ final class LetteringJson {
         };
     }
 
-    private static Map<Integer, Setting.Shift> shifts(JsonNode n, String at) throws Broken {
-        Map<Integer, Setting.Shift> shifts = new TreeMap<>();
+    private static Map<Integer, Typesetting.Shift> shifts(JsonNode n, String at) throws Broken {
+        Map<Integer, Typesetting.Shift> shifts = new TreeMap<>();
         for (Map.Entry<String, JsonNode> e : n.properties()) {
             JsonNode s = e.getValue();
             shifts.put(
                     place(e.getKey(), at),
-                    new Setting.Shift(
+                    new Typesetting.Shift(
                             s.path("right").asDouble(),
                             s.path("down").asDouble(),
                             s.path("degrees").asDouble()));

@@ -9,8 +9,8 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import jurren.core.art.DrawingFile;
 import jurren.formats.Refusal.Reason;
+import jurren.formats.drawing.DrawingBuilder;
 import jurren.formats.drawing.DrawingRead;
-import jurren.formats.drawing.Found;
 import jurren.formats.dxf.DxfReader;
 import jurren.formats.eps.EpsReader;
 import jurren.formats.files.FileKind;
@@ -29,10 +29,10 @@ public final class AnyDrawing {
     public static DrawingRead read(DrawingFile file) {
         byte[] content = file.content();
         if (content.length == 0) {
-            return Found.refused(Reason.EMPTY, file, "");
+            return DrawingBuilder.refused(Reason.EMPTY, file, "");
         }
         if (content.length > MOST_BYTES) {
-            return Found.refused(Reason.TOO_LARGE, file, content.length / (1 << 20) + " MB");
+            return DrawingBuilder.refused(Reason.TOO_LARGE, file, content.length / (1 << 20) + " MB");
         }
         return withPatience(file, content);
     }
@@ -53,7 +53,7 @@ public final class AnyDrawing {
             return reading.get(MOST_MS, TimeUnit.MILLISECONDS);
         } catch (TimeoutException _) {
             thread.interrupt();
-            return Found.refused(
+            return DrawingBuilder.refused(
                     Reason.TOO_LARGE, file, "it takes more than " + MOST_MS / 1000 + " seconds to understand");
         } catch (ExecutionException e) {
             throw new IllegalStateException("a reader of drawings failed", e.getCause());
@@ -68,19 +68,19 @@ public final class AnyDrawing {
         try {
             return byContent(
                     file, new String(content, 0, Math.min(HEAD, content.length), StandardCharsets.ISO_8859_1), content);
-        } catch (Found.TooMuch e) {
-            return Found.refused(e.reason(), file, e.getMessage());
+        } catch (DrawingBuilder.TooMuch e) {
+            return DrawingBuilder.refused(e.reason(), file, e.getMessage());
         } catch (StackOverflowError _) {
-            return Found.refused(Reason.TOO_DEEP, file, "");
+            return DrawingBuilder.refused(Reason.TOO_DEEP, file, "");
         } catch (OutOfMemoryError _) {
-            return Found.refused(Reason.TOO_LARGE, file, "it needs more memory than there is");
+            return DrawingBuilder.refused(Reason.TOO_LARGE, file, "it needs more memory than there is");
         }
     }
 
     private static DrawingRead byContent(DrawingFile file, String head, byte[] content) {
         String name = file.name().toLowerCase(Locale.ROOT);
         if (isPicture(head)) {
-            return Found.refused(Reason.IS_A_PICTURE, file, "");
+            return DrawingBuilder.refused(Reason.IS_A_PICTURE, file, "");
         }
         if (content.length > 2
                 && (content[0] & 0xFF) == 0x1F
@@ -104,7 +104,7 @@ public final class AnyDrawing {
         boolean markup = begin.startsWith("<") || head.startsWith("\u00ff\u00fe") || head.startsWith("\u00fe\u00ff");
         return markup && FileKind.of(content) != FileKind.WEB_PAGE
                 ? SvgReader.read(file)
-                : Found.refused(
+                : DrawingBuilder.refused(
                         Reason.SOMETHING_ELSE, file, FileKind.of(content).key());
     }
 

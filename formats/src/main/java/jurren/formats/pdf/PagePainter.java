@@ -25,9 +25,9 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import jurren.core.trace.Picture;
+import jurren.formats.drawing.DrawingBuilder;
 import jurren.formats.drawing.DrawingRead.Note;
 import jurren.formats.drawing.DrawnPicture;
-import jurren.formats.drawing.Found;
 import jurren.formats.drawing.Tiles;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
 import org.apache.pdfbox.contentstream.operator.Operator;
@@ -61,7 +61,7 @@ import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 import org.apache.pdfbox.util.Matrix;
 import org.apache.pdfbox.util.Vector;
 
-/** Paints one page into {@link Found}: fills, strokes, letters as outlines, and what clips leave of them. */
+/** Paints one page into {@link DrawingBuilder}: fills, strokes, letters as outlines, and what clips leave of them. */
 final class PagePainter extends PDFGraphicsStreamEngine {
     private static final double MM_PER_POINT = 25.4 / 72;
     /** A page that asks for more would take longer than anyone waits. */
@@ -78,7 +78,7 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     private static final int MOST_DASHES = 1000;
 
     private final PDDocument document;
-    private Found found;
+    private DrawingBuilder found;
     private final Map<COSBase, Region> masks = new IdentityHashMap<>();
     private int masking;
     private final AffineTransform toMm;
@@ -95,7 +95,7 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     private int operators;
     private Path2D textClip;
 
-    PagePainter(PDDocument document, PDPage page, Found found) {
+    PagePainter(PDDocument document, PDPage page, DrawingBuilder found) {
         super(page);
         this.document = document;
         this.found = found;
@@ -118,7 +118,7 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     @Override
     protected void processOperator(Operator operator, List<COSBase> operands) throws IOException {
         if (++operators > MOST_OPERATORS || Thread.currentThread().isInterrupted()) {
-            throw new Found.TooMuch();
+            throw new DrawingBuilder.TooMuch();
         }
         super.processOperator(operator, operands);
     }
@@ -332,7 +332,7 @@ final class PagePainter extends PDFGraphicsStreamEngine {
         AffineTransform space = state.getCurrentTransformationMatrix().createAffineTransform();
         double scale = Math.sqrt(Math.abs(space.getDeterminant()));
         double widthMm = state.getLineWidth() * scale * Math.sqrt(Math.abs(toMm.getDeterminant()));
-        if (Found.isEven(space) || widthMm < Found.HAIRLINE_MM) {
+        if (DrawingBuilder.isEven(space) || widthMm < DrawingBuilder.HAIRLINE_MM) {
             found.stroke(shape, pen(scale), toMm, paint.get().colour, paint.get().ink, filled, masked());
             return;
         }
@@ -400,8 +400,8 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     }
 
     private Region open(PDSoftMask mask) throws IOException {
-        Found page = found;
-        found = new Found();
+        DrawingBuilder page = found;
+        found = new DrawingBuilder();
         masking++;
         try {
             aside(() -> {

@@ -7,8 +7,8 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 import jurren.core.art.DrawingFile;
 import jurren.formats.Refusal.Reason;
+import jurren.formats.drawing.DrawingBuilder;
 import jurren.formats.drawing.DrawingRead;
-import jurren.formats.drawing.Found;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.io.MemoryUsageSetting;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -42,22 +42,22 @@ public final class PdfReader {
                 file.content(), "", null, null, MemoryUsageSetting.setupMainMemoryOnly(MOST_UNPACKED).streamCache)) {
             return page(file, document);
         } catch (InvalidPasswordException _) {
-            return Found.refused(Reason.LOCKED, file, "");
-        } catch (Found.TooMuch e) {
+            return DrawingBuilder.refused(Reason.LOCKED, file, "");
+        } catch (DrawingBuilder.TooMuch e) {
             throw e;
         } catch (IOException | RuntimeException e) {
             // the library meets damage with exceptions of many unrelated kinds; whichever it is, the file cannot be
             // understood
-            return Found.refused(Reason.BROKEN_DRAWING, file, firstLine(e));
+            return DrawingBuilder.refused(Reason.BROKEN_DRAWING, file, firstLine(e));
         }
     }
 
     private static DrawingRead page(DrawingFile file, PDDocument document) throws IOException {
         int count = Math.min(MOST_PAGES, document.getNumberOfPages());
         if (file.page() < 1 || file.page() > count) {
-            return Found.refused(Reason.NO_SUCH_PAGE, file, String.valueOf(file.page()));
+            return DrawingBuilder.refused(Reason.NO_SUCH_PAGE, file, String.valueOf(file.page()));
         }
-        Found found = new Found();
+        DrawingBuilder found = new DrawingBuilder();
         found.yUp();
         List<String> names = new ArrayList<>();
         for (int i = 1; i <= count; i++) {

@@ -27,8 +27,8 @@ public record GivenShop(MyShop shop, List<Blank> things, List<Start> starts) {
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
     /** What a file holds, and what of it could not be used. */
-    public record Found(GivenShop shop, List<Refusal> refused) {
-        public Found {
+    public record Contents(GivenShop shop, List<Refusal> refused) {
+        public Contents {
             refused = List.copyOf(refused);
         }
     }
@@ -58,8 +58,8 @@ public record GivenShop(MyShop shop, List<Blank> things, List<Start> starts) {
     }
 
     /** @param shipped what is not in it stays as it was shipped */
-    public static Found read(Path file, MyShop shipped) throws IOException {
-        MyShopFile.Found shop = new MyShopFile(file, shipped).read();
+    public static Contents read(Path file, MyShop shipped) throws IOException {
+        MyShopFile.Contents shop = new MyShopFile(file, shipped).read();
         List<Refusal> refused = new ArrayList<>(shop.refused());
         List<Blank> things = new ArrayList<>();
         List<Start> starts = new ArrayList<>();
@@ -78,7 +78,7 @@ public record GivenShop(MyShop shop, List<Blank> things, List<Start> starts) {
                 start(name + ", starts[" + at++ + "]", n, starts, refused);
             }
         }
-        return new Found(new GivenShop(shop.shop(), things, starts), refused);
+        return new Contents(new GivenShop(shop.shop(), things, starts), refused);
     }
 
     private static void start(String where, JsonNode n, List<Start> starts, List<Refusal> refused)

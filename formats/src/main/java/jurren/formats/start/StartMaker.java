@@ -69,7 +69,7 @@ public final class StartMaker {
     public static Started make(Start start, Map<String, String> typed, Ground ground) {
         StartMaker maker = new StartMaker(start, ground);
         try {
-            return new Started.Made(maker.make(typed));
+            return new Started.Filled(maker.make(typed));
         } catch (Objection e) {
             return e.refused;
         } catch (Broken | IllegalArgumentException e) {

@@ -7,8 +7,8 @@ import jurren.formats.words.Words;
 /** What came of the entries of a start. */
 public sealed interface Started {
     /** The motifs, where they would stand on the face. */
-    record Made(List<Motif> motifs) implements Started {
-        public Made {
+    record Filled(List<Motif> motifs) implements Started {
+        public Filled {
             motifs = List.copyOf(motifs);
         }
     }

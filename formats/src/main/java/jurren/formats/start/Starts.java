@@ -19,8 +19,8 @@ public final class Starts {
             List.of("stacked-words", "two-colour-name", "name-in-letter", "patterned-letter", "badge", "sticker");
 
     /** What there is, and the files that could not be used. */
-    public record Found(List<Start> starts, List<Refusal> refused) {
-        public Found {
+    public record Contents(List<Start> starts, List<Refusal> refused) {
+        public Contents {
             starts = List.copyOf(starts);
             refused = List.copyOf(refused);
         }
@@ -47,7 +47,7 @@ public final class Starts {
     }
 
     /** The shop's own come after the shipped ones; one with the same id replaces it. */
-    public Found read() {
+    public Contents read() {
         List<Start> all = new ArrayList<>(shipped());
         List<Refusal> refused = new ArrayList<>();
         for (Path file : files(refused)) {
@@ -63,7 +63,7 @@ public final class Starts {
                         Refusal.Reason.UNREADABLE, file.getFileName().toString(), String.valueOf(e.getMessage())));
             }
         }
-        return new Found(all, refused);
+        return new Contents(all, refused);
     }
 
     private List<Path> files(List<Refusal> refused) {

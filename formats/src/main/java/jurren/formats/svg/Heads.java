@@ -55,17 +55,17 @@ final class Heads {
     }
 
     private static boolean isContext(Element e, String paint) {
-        return Said.own(e, paint).filter(v -> v.startsWith("context-")).isPresent();
+        return StyleLookup.own(e, paint).filter(v -> v.startsWith("context-")).isPresent();
     }
 
     private void of(Element line) {
         for (String place : PLACES) {
-            String said = Said.around(line, place)
-                    .or(() -> Said.around(line, "marker"))
+            String said = StyleLookup.around(line, place)
+                    .or(() -> StyleLookup.around(line, "marker"))
                     .orElse("");
             Matcher m = REFERENCE.matcher(said);
             if (m.find() && markers.containsKey(m.group(1))) {
-                Said.also(
+                StyleLookup.also(
                         line,
                         place + ":url(#" + own(markers.get(m.group(1)), line, place.equals("marker-start")) + ")");
             }
@@ -75,9 +75,9 @@ final class Heads {
     private String own(Element marker, Element line, boolean atStart) {
         Map<String, String> colours = Map.of(
                 "context-stroke",
-                Said.around(line, "stroke").orElse("none"),
+                StyleLookup.around(line, "stroke").orElse("none"),
                 "context-fill",
-                Said.around(line, "fill").orElse("black"));
+                StyleLookup.around(line, "fill").orElse("black"));
         boolean turned = atStart && isTurned(marker);
         return made.computeIfAbsent(
                 marker.getAttribute("id") + (turned ? "/turned " : "/") + colours,
@@ -96,8 +96,8 @@ final class Heads {
         for (int i = 0; i < inside.getLength(); i++) {
             Element e = (Element) inside.item(i);
             for (String paint : List.of("fill", "stroke")) {
-                Optional<String> said = Said.own(e, paint).map(colours::get);
-                said.ifPresent(c -> Said.also(e, paint + ":" + c));
+                Optional<String> said = StyleLookup.own(e, paint).map(colours::get);
+                said.ifPresent(c -> StyleLookup.also(e, paint + ":" + c));
             }
         }
         if (turned) {

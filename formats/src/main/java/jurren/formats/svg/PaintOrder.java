@@ -32,7 +32,7 @@ final class PaintOrder {
     }
 
     private static Optional<String> told(Element e) {
-        return Said.own(e, "paint-order").map(s -> s.toLowerCase(Locale.ROOT));
+        return StyleLookup.own(e, "paint-order").map(s -> s.toLowerCase(Locale.ROOT));
     }
 
     /** Told of itself or of the nearest group around it that says something. */
@@ -42,7 +42,7 @@ final class PaintOrder {
                 return false;
             }
         }
-        return Said.around(e, "paint-order")
+        return StyleLookup.around(e, "paint-order")
                 .map(s -> s.toLowerCase(Locale.ROOT))
                 .filter(PaintOrder::isLineFirst)
                 .isPresent();
@@ -62,13 +62,15 @@ final class PaintOrder {
                 e.removeAttribute(name);
             }
         }
-        List<String> own = Said.declarations(e.getAttribute("style"));
+        List<String> own = StyleLookup.declarations(e.getAttribute("style"));
         group.setAttribute(
                 "style",
                 String.join(
                         ";",
-                        own.stream().filter(d -> OF_BOTH.contains(Said.name(d))).toList()));
-        own.removeIf(d -> OF_BOTH.contains(Said.name(d)));
+                        own.stream()
+                                .filter(d -> OF_BOTH.contains(StyleLookup.name(d)))
+                                .toList()));
+        own.removeIf(d -> OF_BOTH.contains(StyleLookup.name(d)));
         e.setAttribute("style", String.join(";", own));
         Element line = (Element) e.cloneNode(true);
         e.getParentNode().replaceChild(group, e);
@@ -79,10 +81,10 @@ final class PaintOrder {
     }
 
     private static void without(Element e, String said) {
-        Said.also(e, said);
+        StyleLookup.also(e, said);
         NodeList inside = e.getElementsByTagNameNS(SVG, "*");
         for (int i = 0; i < inside.getLength(); i++) {
-            Said.also((Element) inside.item(i), said);
+            StyleLookup.also((Element) inside.item(i), said);
         }
     }
 }

@@ -21,8 +21,8 @@ import jurren.core.geometry.Curves;
 import jurren.core.geometry.Ellipses;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
+import jurren.formats.drawing.DrawingBuilder;
 import jurren.formats.drawing.DrawingRead;
-import jurren.formats.drawing.Found;
 import org.apache.batik.bridge.BridgeContext;
 import org.apache.batik.bridge.BridgeException;
 import org.apache.batik.bridge.ExternalResourceSecurity;
@@ -68,13 +68,13 @@ final class PaintedTree {
 
     private final GraphicsNode root;
     private final Map<GraphicsNode, String> names;
-    private final Found found;
+    private final DrawingBuilder found;
     private final Patterns contents;
     private final ShapeCollector shapes;
     private int laid;
     private int patterns;
 
-    private PaintedTree(GraphicsNode root, Found found, Patterns contents, Map<GraphicsNode, String> names) {
+    private PaintedTree(GraphicsNode root, DrawingBuilder found, Patterns contents, Map<GraphicsNode, String> names) {
         this.root = root;
         this.names = names;
         this.contents = contents;
@@ -83,7 +83,7 @@ final class PaintedTree {
     }
 
     /** Gives everything that is painted to {@code found}. */
-    static void collect(SVGDocument document, Pictures pictures, Found found) {
+    static void collect(SVGDocument document, Pictures pictures, DrawingBuilder found) {
         if (ClosedSvgParser.removeAll(document, "image")) {
             found.note(DrawingRead.Note.PICTURES_LEFT_OUT);
         }
@@ -109,7 +109,7 @@ final class PaintedTree {
      * Without the elements that the library cannot make anything of: whatever else there is is painted, as browsers do.
      */
     private static GraphicsNode built(
-            BridgeContext context, SVGDocument document, Found found, Map<GraphicsNode, String> names) {
+            BridgeContext context, SVGDocument document, DrawingBuilder found, Map<GraphicsNode, String> names) {
         for (int left = MOST_LEFT_OUT; ; left--) {
             try {
                 return new NamedGroups(names).build(context, document);
@@ -259,7 +259,7 @@ final class PaintedTree {
 
     /** A mask shows what lies under its bright parts; half bright ones are taken as one or the other. */
     private Region bright(GraphicsNode mask, AffineTransform toMm) {
-        Found painted = new Found();
+        DrawingBuilder painted = new DrawingBuilder();
         new PaintedTree(mask, painted, contents, Map.of()).walk(mask, toMm, 1, Optional.empty(), 0);
         Region shown = Region.EMPTY;
         for (DrawnShape shape : painted.shapes()) {

@@ -10,8 +10,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import jurren.formats.drawing.DrawingBuilder;
 import jurren.formats.drawing.DrawingRead;
-import jurren.formats.drawing.Found;
 import org.w3c.dom.Attr;
 import org.w3c.dom.Element;
 import org.w3c.dom.NamedNodeMap;
@@ -63,17 +63,17 @@ final class PlainDocument {
     private static final int MOST_TURNS = 8;
 
     private final SVGDocument document;
-    private final Found found;
+    private final DrawingBuilder found;
     private final Map<Element, Map<String, String>> scopes = new IdentityHashMap<>();
     private Map<String, String> variables = Map.of();
     private final Set<String> ids = new HashSet<>();
 
-    private PlainDocument(SVGDocument document, Found found) {
+    private PlainDocument(SVGDocument document, DrawingBuilder found) {
         this.document = document;
         this.found = found;
     }
 
-    static void make(SVGDocument document, Found found) {
+    static void make(SVGDocument document, DrawingBuilder found) {
         new PlainDocument(document, found).make();
     }
 
@@ -118,8 +118,8 @@ final class PlainDocument {
 
     /** Blurs, shadows and the ways in which a paint mixes with what lies below it. */
     private static boolean hasEffect(Element e) {
-        return Said.own(e, "filter").filter(f -> !f.equals("none")).isPresent()
-                || Said.own(e, "mix-blend-mode")
+        return StyleLookup.own(e, "filter").filter(f -> !f.equals("none")).isPresent()
+                || StyleLookup.own(e, "mix-blend-mode")
                         .filter(b -> !b.equals("normal"))
                         .isPresent();
     }

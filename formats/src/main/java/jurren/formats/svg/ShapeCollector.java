@@ -17,8 +17,8 @@ import jurren.core.art.Ink;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
+import jurren.formats.drawing.DrawingBuilder;
 import jurren.formats.drawing.DrawingRead.Note;
-import jurren.formats.drawing.Found;
 import org.apache.batik.ext.awt.LinearGradientPaint;
 import org.apache.batik.ext.awt.MultipleGradientPaint;
 import org.apache.batik.ext.awt.RadialGradientPaint;
@@ -29,7 +29,8 @@ import org.apache.batik.gvt.ShapePainter;
 import org.apache.batik.gvt.StrokeShapePainter;
 
 /**
- * Gives what SVG painters paint to {@link Found}. Patterns are laid tile by tile; of too many tiles, they become the
+ * Gives what SVG painters paint to {@link DrawingBuilder}. Patterns are laid tile by tile; of too many tiles, they
+ * become the
  * one colour that most of them is.
  */
 final class ShapeCollector {
@@ -41,7 +42,7 @@ final class ShapeCollector {
     private static final double CLEAR_OF = 255;
     private static final double LEAST_MM2 = 1e-9;
 
-    private final Found found;
+    private final DrawingBuilder found;
     private final Tiles tiles;
 
     /** Lays a pattern's tiles over a shape. */
@@ -50,7 +51,7 @@ final class ShapeCollector {
         boolean lay(PatternPaint pattern, Shape over, AffineTransform toMm, double opacity, Optional<Region> clip);
     }
 
-    ShapeCollector(Found found, Tiles tiles) {
+    ShapeCollector(DrawingBuilder found, Tiles tiles) {
         this.found = found;
         this.tiles = tiles;
     }

@@ -7,9 +7,9 @@ import java.util.regex.Pattern;
 import java.util.zip.GZIPInputStream;
 import jurren.core.art.DrawingFile;
 import jurren.formats.Refusal.Reason;
+import jurren.formats.drawing.DrawingBuilder;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.drawing.FileUnit;
-import jurren.formats.drawing.Found;
 import org.w3c.dom.svg.SVGDocument;
 
 /**
@@ -20,7 +20,7 @@ import org.w3c.dom.svg.SVGDocument;
  *   <li>Styles, units, viewBox, transforms and {@code use} are resolved by a library, which gives a
  *       tree of placed shapes ({@link PaintedTree}).
  *   <li>Fills, strokes and letters become shapes of one colour each, hairlines are told apart, and the whole is put
- *       around its own middle ({@link Found}).
+ *       around its own middle ({@link DrawingBuilder}).
  * </ol>
  */
 public final class SvgReader {
@@ -68,8 +68,8 @@ public final class SvgReader {
      * The library meets bad data with exceptions of many unrelated kinds, all unchecked; whichever it
      * is, the drawing cannot be understood.
      */
-    private static Found collect(SVGDocument document) throws ClosedSvgParser.NotTaken {
-        Found found = new Found();
+    private static DrawingBuilder collect(SVGDocument document) throws ClosedSvgParser.NotTaken {
+        DrawingBuilder found = new DrawingBuilder();
         if (!saysItsSize(document)) {
             found.guessed(FileUnit.PX_96);
         }
@@ -82,7 +82,7 @@ public final class SvgReader {
             throw new ClosedSvgParser.NotTaken(Reason.EXTERNAL_REFERENCE, "");
         } catch (StackOverflowError _) {
             throw new ClosedSvgParser.NotTaken(Reason.TOO_DEEP, "");
-        } catch (Found.TooMuch e) {
+        } catch (DrawingBuilder.TooMuch e) {
             throw e;
         } catch (RuntimeException e) {
             throw e.getCause() instanceof SecurityException
@@ -106,7 +106,7 @@ public final class SvgReader {
     }
 
     private static DrawingRead refused(Reason reason, DrawingFile file, String detail) {
-        return Found.refused(reason, file, detail);
+        return DrawingBuilder.refused(reason, file, detail);
     }
 
     /** Where the library's message has two lines, the place is on the first and the fault on the next. */

@@ -23,12 +23,12 @@ final class Turning {
 
     /** @return false where what it turns about is not known */
     static boolean say(Element e) {
-        Optional<String> origin = Said.own(e, "transform-origin");
+        Optional<String> origin = StyleLookup.own(e, "transform-origin");
         String transform = e.getAttribute("transform").strip();
         if (origin.isEmpty() || transform.isEmpty()) {
             return true;
         }
-        Optional<Rectangle2D> box = Said.own(e, "transform-box")
+        Optional<Rectangle2D> box = StyleLookup.own(e, "transform-box")
                         .filter(b ->
                                 b.startsWith("fill-box") || b.startsWith("content-box") || b.startsWith("stroke-box"))
                         .isPresent()

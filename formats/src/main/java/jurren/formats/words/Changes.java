@@ -10,7 +10,7 @@ import jurren.core.art.Treatment;
 import jurren.core.art.treat.Treatments;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
-import jurren.core.job.Made;
+import jurren.core.job.Progress;
 
 /**
  * What an edit did, in a few words, told from the job before and the job after: {@code outline 3.0 mm},
@@ -58,12 +58,12 @@ public final class Changes {
         made(before.made(), after.made(), found);
     }
 
-    private static void made(Made before, Made after, List<String> found) {
+    private static void made(Progress before, Progress after, List<String> found) {
         if (!before.pressed().equals(after.pressed())) {
             found.add(text("piece-made"));
         }
         if (!before.cuts().equals(after.cuts())) {
-            Optional<Made.Cut> more = after.cuts().stream()
+            Optional<Progress.Cut> more = after.cuts().stream()
                     .filter(c -> !before.cuts().contains(c))
                     .findFirst();
             found.add(more.map(c -> text("load-cut", c.load())).orElseGet(() -> text("load-not-cut")));

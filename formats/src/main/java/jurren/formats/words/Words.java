@@ -229,7 +229,7 @@ public final class Words {
                 .orElse("");
         String figure = f.figure() == 0
                 ? ""
-                : f.came() == PressedPiece.Came.SCORCHED && f.figure() < SECONDS_NOT_DEGREES
+                : f.came() == PressedPiece.Outcome.SCORCHED && f.figure() < SECONDS_NOT_DEGREES
                         ? seconds(f.figure())
                         : degrees(f.figure());
         return text("pressed." + key(f.came()), p.lineId(), p.size(), layer, figure);

@@ -6,12 +6,12 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
-import jurren.core.blank.MadeOf;
+import jurren.core.blank.Substrate;
 import jurren.core.finish.FilmPress;
 import jurren.core.finish.FinishSequence;
 import jurren.core.finish.HeatTaken;
+import jurren.core.finish.LayerOverlaps;
 import jurren.core.finish.Limit;
-import jurren.core.finish.Lying;
 import jurren.core.finish.PressSolver;
 import jurren.core.finish.Pressed;
 import jurren.core.finish.Pressing;
@@ -26,11 +26,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** The cases of docs/finish.md, worked by hand from the figures of the catalogue. */
 class FinishCasesTest {
     private static final Shop SHOP = BuiltInShop.read();
-    private static final MadeOf COTTON = SHOP.blank("tee-adult").orElseThrow().madeOf();
-    private static final MadeOf POLYESTER =
+    private static final Substrate COTTON =
+            SHOP.blank("tee-adult").orElseThrow().madeOf();
+    private static final Substrate POLYESTER =
             SHOP.blank("tee-sport").orElseThrow().madeOf();
 
-    private static Pressing asked(MadeOf cloth, OptionalDouble dye, Lying lying, String... materials) {
+    private static Pressing asked(Substrate cloth, OptionalDouble dye, LayerOverlaps lying, String... materials) {
         List<Pressed> layers = new ArrayList<>();
         for (String id : materials) {
             Material m = SHOP.material(id.replace("+print", "")).orElseThrow();
@@ -61,14 +62,14 @@ class FinishCasesTest {
     }
 
     private static List<String> stacked(String... materials) {
-        return told(asked(COTTON, OptionalDouble.empty(), Lying.stacked(materials.length), materials));
+        return told(asked(COTTON, OptionalDouble.empty(), LayerOverlaps.stacked(materials.length), materials));
     }
 
     private static List<String> beside(String... materials) {
-        return told(asked(COTTON, OptionalDouble.empty(), Lying.apart(materials.length), materials));
+        return told(asked(COTTON, OptionalDouble.empty(), LayerOverlaps.apart(materials.length), materials));
     }
 
-    private static Solved solved(Lying lying, String... materials) {
+    private static Solved solved(LayerOverlaps lying, String... materials) {
         return PressSolver.solve(asked(COTTON, OptionalDouble.empty(), lying, materials));
     }
 
@@ -101,7 +102,8 @@ class FinishCasesTest {
     void glitterOnAndUnderSmooth() {
         assertThat(stacked("smooth-film", "glitter-film"))
                 .containsExactly("warm @160 x4", "tack 1 @160 x3", "press 2 @160 x15", "repress @160 x3");
-        assertThat(solved(Lying.stacked(2), "glitter-film", "smooth-film").clashes())
+        assertThat(solved(LayerOverlaps.stacked(2), "glitter-film", "smooth-film")
+                        .clashes())
                 .containsExactly(Set.of(new Limit(Limit.Kind.TOP_ONLY, 1)));
     }
 
@@ -119,14 +121,14 @@ class FinishCasesTest {
     @Test
     void polyester() {
         OptionalDouble moves = OptionalDouble.of(150);
-        assertThat(told(asked(POLYESTER, moves, Lying.stacked(1), "stretch-film")))
+        assertThat(told(asked(POLYESTER, moves, LayerOverlaps.stacked(1), "stretch-film")))
                 .first()
                 .isEqualTo("warm @150 x4");
-        assertThat(told(asked(POLYESTER, moves, Lying.stacked(1), "smooth-film")))
+        assertThat(told(asked(POLYESTER, moves, LayerOverlaps.stacked(1), "smooth-film")))
                 .first()
                 .as("as cool as it still bonds")
                 .isEqualTo("warm @150 x4");
-        assertThat(PressSolver.solve(asked(POLYESTER, moves, Lying.stacked(1), "glitter-film"))
+        assertThat(PressSolver.solve(asked(POLYESTER, moves, LayerOverlaps.stacked(1), "glitter-film"))
                         .clashes())
                 .containsExactly(Set.of(new Limit(Limit.Kind.LEAST_CELSIUS, 1), new Limit(Limit.Kind.DYE_MOVES, 0)));
     }
@@ -138,14 +140,16 @@ class FinishCasesTest {
                 .containsExactly("warm @155 x4", "press 1 @155 x12", "press 2 @130 x12", "repress @130 x3");
         assertThat(beside("low-heat-film", "smooth-film"))
                 .containsExactly("warm @155 x4", "press 2 @155 x12", "press 1 @130 x12", "repress @130 x3");
-        assertThat(solved(Lying.stacked(2), "low-heat-film", "smooth-film").clashes())
+        assertThat(solved(LayerOverlaps.stacked(2), "low-heat-film", "smooth-film")
+                        .clashes())
                 .containsExactly(Set.of(new Limit(Limit.Kind.MOST_CELSIUS, 1), new Limit(Limit.Kind.LEAST_CELSIUS, 2)));
     }
 
     /** Metallic is peeled cold, smooth warm: 11.6 ln(133 / 28) = 19 s and 12 ln(133 / 6) = 38 s of waiting, then 5. */
     @Test
     void coldPeelOnWarmPeel() {
-        Pressing asked = asked(COTTON, OptionalDouble.empty(), Lying.stacked(2), "smooth-film", "metallic-film");
+        Pressing asked =
+                asked(COTTON, OptionalDouble.empty(), LayerOverlaps.stacked(2), "smooth-film", "metallic-film");
         FinishSequence f = FilmPress.of(asked, PressSolver.solve(asked), false);
         assertThat(f.steps())
                 .filteredOn(s -> s.kind() == Step.Kind.PEEL)
@@ -169,7 +173,7 @@ class FinishCasesTest {
         Pressed wide =
                 new Pressed(1, smooth.recipe().orElseThrow(), false, Optional.empty(), false, 0.09, 2, Set.of(0, 1));
         Pressing asked = new Pressing(
-                List.of(wide), Lying.stacked(1), COTTON, 2, 220, OptionalDouble.empty(), List.of(), Set.of());
+                List.of(wide), LayerOverlaps.stacked(1), COTTON, 2, 220, OptionalDouble.empty(), List.of(), Set.of());
         FinishSequence f = FilmPress.of(asked, PressSolver.solve(asked), false);
         assertThat(f.steps())
                 .filteredOn(s -> s.kind() == Step.Kind.PRESS)

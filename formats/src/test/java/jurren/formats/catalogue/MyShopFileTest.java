@@ -13,12 +13,12 @@ import java.util.stream.IntStream;
 import jurren.core.job.MyShop;
 import jurren.core.job.Prices;
 import jurren.core.job.Shop;
+import jurren.core.load.Connection;
 import jurren.core.load.Cutter;
+import jurren.core.load.Dialect;
 import jurren.core.load.Feed;
 import jurren.core.load.Head;
-import jurren.core.load.Reach;
-import jurren.core.load.Senses;
-import jurren.core.load.Speech;
+import jurren.core.load.Sensors;
 import jurren.core.material.CutSettings;
 import jurren.core.material.Material;
 import jurren.core.plan.Plan;
@@ -95,9 +95,9 @@ class MyShopFileTest {
                 0.02,
                 0.7,
                 new Head(30, 150, 0.3, false, false, 900, 4),
-                new Reach(Reach.Kind.PORT, "10.0.0.7:9100"),
-                new Speech(Speech.Start.FAR_LEFT, 0.0254, Speech.Ending.CR, Speech.Moves.FROM_HERE, true),
-                new Senses(true, false),
+                new Connection(Connection.Kind.PORT, "10.0.0.7:9100"),
+                new Dialect(Dialect.Start.FAR_LEFT, 0.0254, Dialect.Ending.CR, Dialect.Moves.FROM_HERE, true),
+                new Sensors(true, false),
                 new Feed(610, 60, 4, List.of(new Feed.Zone(0, 80), new Feed.Zone(250, 500))));
         MyShop written = file.change(s -> s.withFilm(tuned())
                 .withCutters(List.of(wide, s.cutters().getFirst()))
@@ -154,7 +154,7 @@ class MyShopFileTest {
     void whatCannotBeIsNamedAndTheRestIsUsed(String field, double value, String where, String why) throws IOException {
         broken(root -> ((ObjectNode) root.at(field.substring(0, field.lastIndexOf('/'))))
                 .put(field.substring(field.lastIndexOf('/') + 1), value));
-        MyShopFile.Found found = file.read();
+        MyShopFile.Contents found = file.read();
         assertThat(found.refused()).singleElement().satisfies(r -> {
             assertThat(r.file()).isEqualTo("shop.json, " + where);
             assertThat(r.detail()).contains(why);

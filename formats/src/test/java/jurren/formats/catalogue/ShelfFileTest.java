@@ -118,7 +118,7 @@ class ShelfFileTest {
                 {"kind": "offcut", "id": "g", "material": "smooth-film", "colour": "#7FC4DA", "outline": [[[0, 0], [9000, 0], [9000, 9]]]}
                 ]}
                 """);
-        ShelfFile.Found found = shelf(List.of()).read();
+        ShelfFile.Contents found = shelf(List.of()).read();
         assertThat(found.stock()).extracting(Stock::id).containsExactly("a");
         assertThat(found.refused()).hasSize(6).allMatch(r -> r.reason() == Refusal.Reason.BROKEN_SHELF);
         assertThat(found.refused())

@@ -10,9 +10,9 @@ import jurren.core.cut.TestCut;
 import jurren.core.geometry.Point;
 import jurren.core.job.Shop;
 import jurren.core.load.Cutter;
+import jurren.core.load.Dialect;
 import jurren.core.load.Head;
 import jurren.core.load.Roll;
-import jurren.core.load.Speech;
 import jurren.core.material.Material;
 import jurren.formats.catalogue.BuiltInShop;
 import org.junit.jupiter.api.Test;
@@ -128,7 +128,7 @@ class HpglWriterTest {
 
     @Test
     void countedFromWhereItIs() {
-        Cutter c = SHOP.cutter().withSpeech(Speech.USUAL.withMoves(Speech.Moves.FROM_HERE));
+        Cutter c = SHOP.cutter().withSpeech(Dialect.USUAL.withMoves(Dialect.Moves.FROM_HERE));
         CutRun run = TestCut.of(
                 FILM,
                 FILM.colours().getFirst().colour(),
@@ -151,12 +151,12 @@ class HpglWriterTest {
             way.add(new Point(20 + 10 * Math.cos(Math.toRadians(i * 5)), 10 * Math.sin(Math.toRadians(i * 5))));
         }
         way.add(new Point(5, 10));
-        for (Speech.Moves moves : Speech.Moves.values()) {
+        for (Dialect.Moves moves : Dialect.Moves.values()) {
             StringBuilder out = new StringBuilder();
-            new StrokeText(Speech.USUAL.withArcs(true).withMoves(moves), out).write(way);
+            new StrokeText(Dialect.USUAL.withArcs(true).withMoves(moves), out).write(way);
             assertThat(out.toString())
                     .isEqualTo(
-                            moves == Speech.Moves.FROM_START
+                            moves == Dialect.Moves.FROM_START
                                     ? "PU1200,-400;PD1200,0;AA800,0,90.000,5.7;PD800,400,200,400"
                                     : "PU1200,-400;PD;PR0,400;PA;AA800,0,90.000,5.7;PA800,400;PR-600,0;PA");
         }

@@ -13,12 +13,12 @@ import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import jurren.core.blank.Blank;
 import jurren.core.blank.Family;
-import jurren.core.job.Carried;
+import jurren.core.job.EmbeddedCatalogue;
 import jurren.core.job.Job;
-import jurren.core.job.Made;
+import jurren.core.job.Progress;
 import jurren.core.job.Shop;
 import jurren.core.job.Thing;
-import jurren.core.load.Laying;
+import jurren.core.load.LayoutChoices;
 import jurren.core.material.Material;
 import jurren.core.plan.Planner;
 import jurren.formats.Refusal.Reason;
@@ -81,18 +81,18 @@ class JobFactsFileTest {
 
     @Test
     void whatIsMadeComesBackToTheSecond() {
-        Made made = Made.NOTHING
-                .with(new Made.Cut("9f3a", "smooth-film #E8743B", 2, Instant.parse("2026-11-26T10:32:00Z")))
-                .with(new Made.Cut(
+        Progress made = Progress.NOTHING
+                .with(new Progress.Cut("9f3a", "smooth-film #E8743B", 2, Instant.parse("2026-11-26T10:32:00Z")))
+                .with(new Progress.Cut(
                         "77",
                         "smooth-film #F6EFDC",
                         3,
                         Instant.parse("2026-11-26T11:00:00Z"),
-                        Optional.of(new Made.Used("Wide cutter", 105, 300, 2, 1.7, -0.9))))
+                        Optional.of(new Progress.Used("Wide cutter", 105, 300, 2, 1.7, -0.9))))
                 .withPressed("A", 3)
                 .withBegun(Instant.parse("2026-11-26T10:00:00Z"), Instant.parse("2026-11-26T12:30:00Z"));
         assertThat(again(tees().withMade(made), SHOP).made()).isEqualTo(made);
-        assertThat(again(tees(), SHOP).made()).isEqualTo(Made.NOTHING);
+        assertThat(again(tees(), SHOP).made()).isEqualTo(Progress.NOTHING);
     }
 
     @Test
@@ -148,9 +148,9 @@ class JobFactsFileTest {
                 tees.due(),
                 true,
                 tees.lines(),
-                Made.NOTHING,
-                new Carried(List.of(), List.of(film)),
-                Laying.USUAL);
+                Progress.NOTHING,
+                new EmbeddedCatalogue(List.of(), List.of(film)),
+                LayoutChoices.USUAL);
         Job there = again(job, poorer);
         assertThat(there).isEqualTo(job);
         assertThat(there.carried().materials()).containsExactly(film);
@@ -175,9 +175,10 @@ class JobFactsFileTest {
                 tees.due(),
                 true,
                 tees.lines(),
-                Made.NOTHING,
-                new Carried(List.of(), List.of(SHOP.material("smooth-film").orElseThrow())),
-                Laying.USUAL);
+                Progress.NOTHING,
+                new EmbeddedCatalogue(
+                        List.of(), List.of(SHOP.material("smooth-film").orElseThrow())),
+                LayoutChoices.USUAL);
         JobRead read = read(
                 changed(
                         job,
@@ -246,7 +247,7 @@ class JobFactsFileTest {
 
     @Test
     void versionsKeepTheirOwnFacts() {
-        Job then = tees().withCustomer("then").withMade(Made.NOTHING.withPressed("A", 1));
+        Job then = tees().withCustomer("then").withMade(Progress.NOTHING.withPressed("A", 1));
         JobDocument document = JobDocument.of(then)
                 .keeping("then", Instant.parse("2026-11-20T10:15:30Z"))
                 .with(tees().withCustomer("now"));

@@ -54,9 +54,9 @@ import jurren.core.layer.Panels;
 import jurren.core.lettering.Baseline;
 import jurren.core.lettering.FontRefused;
 import jurren.core.lettering.NamedTypeface;
-import jurren.core.lettering.Setting;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.lettering.Typefaces;
+import jurren.core.lettering.Typesetting;
 import jurren.core.material.Colour;
 import jurren.core.material.Film;
 import jurren.core.plan.Planner;
@@ -197,13 +197,13 @@ class JobFileTest {
     @Test
     void everySourceAndEverySettingComesBack() {
         Colour cream = Colour.of("#F6EFDC");
-        Setting setting = new Setting(
+        Typesetting setting = new Typesetting(
                 0.1,
                 -0.2,
                 0.35,
-                Setting.Align.FILL,
+                Typesetting.Align.FILL,
                 new Baseline.Circle(80, 12, 150, true),
-                Map.of(2, new Setting.Shift(0.1, -0.2, 15)),
+                Map.of(2, new Typesetting.Shift(0.1, -0.2, 15)),
                 Map.of(0, 1));
         Lettering words = new Lettering(
                 "KITE\nFAIR",
@@ -451,13 +451,13 @@ class JobFileTest {
         Colour cream = Colour.of("#F6EFDC");
         List<Treatment> all = new ArrayList<>();
         Treatments.kinds().forEach(k -> all.add(new Treatment.Off(k.fresh().apply(cream))));
-        Setting setting = new Setting(
+        Typesetting setting = new Typesetting(
                 0.1,
                 0,
                 0.35,
-                Setting.Align.FILL,
+                Typesetting.Align.FILL,
                 new Baseline.Circle(80, 12, 150, true),
-                Map.of(2, new Setting.Shift(0.1, -0.2, 15)),
+                Map.of(2, new Typesetting.Shift(0.1, -0.2, 15)),
                 Map.of(0, 1));
         List<Source> sources = List.of(
                 new Lettering("AB", ShippedTypeface.RYE, 20, 1, Optional.of(40.0), setting, Colouring.whole(cream)),

@@ -56,7 +56,7 @@ class EverythingMendedTest {
     @ParameterizedTest
     @MethodSource("starts")
     void everyStart(Start start) {
-        Started.Made made = (Started.Made) StartMaker.make(
+        Started.Filled made = (Started.Filled) StartMaker.make(
                 start,
                 Map.of(),
                 Ground.of(

@@ -57,8 +57,8 @@ class StartsTest {
 
     private static List<Motif> made(Start start, Map<String, String> typed, Ground ground) {
         Started started = StartMaker.make(start, typed, ground);
-        assertThat(started).isInstanceOf(Started.Made.class);
-        return ((Started.Made) started).motifs();
+        assertThat(started).isInstanceOf(Started.Filled.class);
+        return ((Started.Filled) started).motifs();
     }
 
     private static Art art(List<Motif> motifs) {
@@ -239,7 +239,7 @@ class StartsTest {
                 folder.resolve("c.json"),
                 "{\"format\":1,\"id\":\"c\",\"fields\":[{\"id\":\"x\",\"kind\":\"smell\"}],\"motifs\":[{}]}");
         Files.writeString(folder.resolve("d.json"), "{\"format\":9,\"id\":\"d\",\"motifs\":[{}]}");
-        Starts.Found found = new Starts(folder).read();
+        Starts.Contents found = new Starts(folder).read();
         assertThat(found.starts()).hasSize(6);
         assertThat(found.refused()).hasSize(4).allMatch(r -> r.reason() == Refusal.Reason.BROKEN_START);
         assertThatThrownBy(() -> StartFile.read("[]".getBytes(StandardCharsets.UTF_8), true))

@@ -13,7 +13,7 @@ import jurren.core.art.treat.Treatments;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
-import jurren.core.job.Made;
+import jurren.core.job.Progress;
 import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
 import jurren.core.layer.Panels;
@@ -62,8 +62,8 @@ class ChangesTest {
         assertThat(changes.between(JOB, JOB.withLine("A", l -> l.withTrimmed(false))))
                 .isEqualTo("carriers");
         assertThat(changes.between(JOB.withFrames(false), JOB)).isEqualTo("weeding frames");
-        assertThat(told(JOB.withMade(Made.NOTHING.withPressed("A", 1)))).isEqualTo("pieces made");
-        Job cut = JOB.withMade(Made.NOTHING.with(new Made.Cut("aa", "f", 2, Instant.EPOCH)));
+        assertThat(told(JOB.withMade(Progress.NOTHING.withPressed("A", 1)))).isEqualTo("pieces made");
+        Job cut = JOB.withMade(Progress.NOTHING.with(new Progress.Cut("aa", "f", 2, Instant.EPOCH)));
         assertThat(told(cut)).isEqualTo("load 2 cut");
         assertThat(changes.between(cut, JOB)).isEqualTo("load not cut");
     }

@@ -5,10 +5,10 @@ import java.util.Optional;
 import jurren.core.art.Motif;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
-import jurren.core.blank.MadeOf;
 import jurren.core.blank.Obstacle;
 import jurren.core.blank.OwnBlank;
 import jurren.core.blank.Panel;
+import jurren.core.blank.Substrate;
 import jurren.core.finish.Limit;
 import jurren.core.finish.Press;
 import jurren.core.finish.Step;
@@ -184,7 +184,8 @@ class WordsTest {
     @Test
     void frontAndBackAreLinedUpByMarks() {
         Material vinyl = BuiltInShop.read().material("vinyl-permanent").orElseThrow();
-        MadeOf board = BuiltInShop.read().blank("sign-board-400").orElseThrow().madeOf();
+        Substrate board =
+                BuiltInShop.read().blank("sign-board-400").orElseThrow().madeOf();
         Blank sign = OwnBlank.of(
                         "own-sign",
                         "Sign",

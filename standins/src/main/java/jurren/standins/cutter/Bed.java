@@ -2,8 +2,8 @@ package jurren.standins.cutter;
 
 import jurren.core.geometry.Point;
 import jurren.core.load.Cutter;
+import jurren.core.load.Dialect;
 import jurren.core.load.Load;
-import jurren.core.load.Speech;
 
 /**
  * How a machine counts over the film in it. Written apart from what our files are turned by, so that a mistake there
@@ -12,9 +12,9 @@ import jurren.core.load.Speech;
  * @param lengthMm along the feed, from the near edge
  * @param widthMm  across it
  */
-public record Bed(Speech.Start start, double unitMm, double lengthMm, double widthMm) {
+public record Bed(Dialect.Start start, double unitMm, double lengthMm, double widthMm) {
     /** A desktop cutter's. */
-    static final Bed PLAIN = new Bed(Speech.Start.NEAR_RIGHT, 0.025, 0, 0);
+    static final Bed PLAIN = new Bed(Dialect.Start.NEAR_RIGHT, 0.025, 0, 0);
 
     public static Bed of(Cutter cutter, Load load) {
         return new Bed(
@@ -53,7 +53,7 @@ public record Bed(Speech.Start start, double unitMm, double lengthMm, double wid
 
     /** The lengths of the two axes, in counts. */
     long[] size() {
-        boolean along = start == Speech.Start.NEAR_RIGHT || start == Speech.Start.FAR_LEFT;
+        boolean along = start == Dialect.Start.NEAR_RIGHT || start == Dialect.Start.FAR_LEFT;
         return new long[] {
             Math.round((along ? lengthMm : widthMm) / unitMm), Math.round((along ? widthMm : lengthMm) / unitMm)
         };

@@ -39,7 +39,7 @@ public final class StandInCutter implements AutoCloseable {
     private volatile Session session;
     private volatile Fault fault = Fault.NONE;
     private volatile int faultAfterPaths;
-    private volatile Fed fed = new Fed(Bed.PLAIN, List.of(), 0);
+    private volatile LoadedFilm fed = new LoadedFilm(Bed.PLAIN, List.of(), 0);
 
     /**
      * @param port    a loopback port, 0 for any free one
@@ -70,7 +70,7 @@ public final class StandInCutter implements AutoCloseable {
     }
 
     /** Someone puts film in; whoever calls next finds it there. */
-    public void feed(Fed film) {
+    public void feed(LoadedFilm film) {
         fed = film;
     }
 

@@ -10,10 +10,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import jurren.core.blank.MadeOf;
+import jurren.core.blank.Substrate;
 import jurren.core.dryrun.PressedPiece;
-import jurren.core.dryrun.PressedPiece.Came;
 import jurren.core.dryrun.PressedPiece.Fault;
+import jurren.core.dryrun.PressedPiece.Outcome;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
@@ -148,7 +148,7 @@ public final class StandInPress {
         written.path("steps").forEach(this::step);
         for (Film f : films) {
             if (f.spots.stream().anyMatch(s -> !s.bonded || s.lost)) {
-                faults.add(new Fault(f.layer.order(), Came.NOT_BONDED, 0));
+                faults.add(new Fault(f.layer.order(), Outcome.NOT_BONDED, 0));
             }
         }
         return true;
@@ -231,7 +231,7 @@ public final class StandInPress {
         if (fresh && bare && !step.path("cover").asBoolean()) {
             films.stream()
                     .filter(f -> f.laid && f.laidIn < closings && !f.carrier)
-                    .forEach(f -> faults.add(new Fault(f.layer.order(), Came.MARKED, 0)));
+                    .forEach(f -> faults.add(new Fault(f.layer.order(), Outcome.MARKED, 0)));
         }
         lastC = celsius;
     }
@@ -244,20 +244,20 @@ public final class StandInPress {
     }
 
     private void thing(double onThing, double celsius) {
-        MadeOf of = line.blank().madeOf();
+        Substrate of = line.blank().madeOf();
         if (celsius > of.mostCelsius() + DEGREE && of.dye().isEmpty()) {
-            faults.add(new Fault(0, Came.SCORCHED, celsius));
+            faults.add(new Fault(0, Outcome.SCORCHED, celsius));
         }
         if (onThing > of.mostTotalS() + INSTANT_S) {
-            faults.add(new Fault(0, Came.SCORCHED, onThing));
+            faults.add(new Fault(0, Outcome.SCORCHED, onThing));
         }
         double ground = line.blankColour().colour().luminance();
-        if (of.stuff() == MadeOf.Stuff.POLYESTER
+        if (of.stuff() == Substrate.Stuff.POLYESTER
                 && ground < 0.85
                 && celsius > DYE_MOVES_C + DEGREE
                 && films.stream()
                         .anyMatch(f -> f.laid && !f.sheet && f.layer.colour().luminance() > ground)) {
-            faults.add(new Fault(0, Came.DYE_MOVED, celsius));
+            faults.add(new Fault(0, Outcome.DYE_MOVED, celsius));
         }
     }
 
@@ -277,13 +277,13 @@ public final class StandInPress {
         double warm = celsius < leastC - DEGREE ? 0 : seconds;
         s.warm = f.sheet ? s.warm + warm : warm;
         if (celsius > mostC + DEGREE) {
-            faults.add(new Fault(order, Came.SCORCHED, celsius));
+            faults.add(new Fault(order, Outcome.SCORCHED, celsius));
         }
         if (s.heat > f.recipe.mostTotalS() + INSTANT_S) {
-            faults.add(new Fault(order, Came.SCORCHED, s.heat));
+            faults.add(new Fault(order, Outcome.SCORCHED, s.heat));
         }
         if (f.recipe.once() && (s.times > 1 || pressure.compareTo(f.recipe.pressure()) > 0)) {
-            faults.add(new Fault(order, Came.SQUASHED, 0));
+            faults.add(new Fault(order, Outcome.SQUASHED, 0));
         }
         s.lost |= f.laidIn == closings
                 && films.stream()
@@ -325,7 +325,7 @@ public final class StandInPress {
                         ? Double.POSITIVE_INFINITY
                         : f.recipe.peel() == Peel.WARM ? HAND_WARM_C : COLD_C;
                 if (celsius > bears + DEGREE && !f.sheet) {
-                    faults.add(new Fault(f.layer.order(), Came.LIFTED, celsius));
+                    faults.add(new Fault(f.layer.order(), Outcome.LIFTED, celsius));
                 }
                 f.carrier = false;
             }

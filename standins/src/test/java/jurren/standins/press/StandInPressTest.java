@@ -13,7 +13,7 @@ import jurren.core.art.Motif;
 import jurren.core.art.Pose;
 import jurren.core.art.Shape;
 import jurren.core.dryrun.PressedPiece;
-import jurren.core.dryrun.PressedPiece.Came;
+import jurren.core.dryrun.PressedPiece.Outcome;
 import jurren.core.job.Job;
 import jurren.core.job.NewJobs;
 import jurren.core.job.Shop;
@@ -63,7 +63,7 @@ class StandInPressTest {
                 .plan(job.withLine("A", l -> l.withMotifs(motifs).withSizes(List.of(SizeEntry.of(size, 1)))), SHOP);
     }
 
-    private static List<Came> pressed(Plan plan, Consumer<ArrayNode> changed) throws IOException {
+    private static List<Outcome> pressed(Plan plan, Consumer<ArrayNode> changed) throws IOException {
         JsonNode written = MAPPER.readTree(PlanJson.steps(plan));
         changed.accept((ArrayNode) written.path("lines").path(0).path("steps"));
         return StandInPress.press(MAPPER.writeValueAsBytes(written), plan).getFirst().faults().stream()
@@ -110,25 +110,25 @@ class StandInPressTest {
     @Test
     void aWrongSequenceComesOutWrong() throws IOException {
         Plan two = plan("tee-adult", "black", "smooth-film", "smooth-film");
-        assertThat(pressed(two, s -> first(s, "press").put("seconds", 6))).contains(Came.NOT_BONDED);
-        assertThat(pressed(two, s -> first(s, "press").put("celsius", 140))).contains(Came.NOT_BONDED);
+        assertThat(pressed(two, s -> first(s, "press").put("seconds", 6))).contains(Outcome.NOT_BONDED);
+        assertThat(pressed(two, s -> first(s, "press").put("celsius", 140))).contains(Outcome.NOT_BONDED);
         assertThat(pressed(two, s -> first(s, "press").put("pressure", "light")))
-                .contains(Came.NOT_BONDED);
-        assertThat(pressed(two, s -> first(s, "press").put("celsius", 175))).contains(Came.SCORCHED);
-        assertThat(pressed(two, s -> first(s, "press").put("seconds", 40))).contains(Came.SCORCHED);
+                .contains(Outcome.NOT_BONDED);
+        assertThat(pressed(two, s -> first(s, "press").put("celsius", 175))).contains(Outcome.SCORCHED);
+        assertThat(pressed(two, s -> first(s, "press").put("seconds", 40))).contains(Outcome.SCORCHED);
         assertThat(pressed(two, s -> first(s, "peel").put("seconds", 6)))
                 .as("peeled hot")
-                .containsExactly(Came.LIFTED);
-        assertThat(pressed(two, s -> drop(s, "peel"))).as("laid on the carrier").contains(Came.NOT_BONDED);
-        assertThat(pressed(two, s -> first(s, "press").put("cover", false))).containsExactly(Came.MARKED);
-        assertThat(pressed(two, s -> drop(s, "press"))).contains(Came.NOT_BONDED);
+                .containsExactly(Outcome.LIFTED);
+        assertThat(pressed(two, s -> drop(s, "peel"))).as("laid on the carrier").contains(Outcome.NOT_BONDED);
+        assertThat(pressed(two, s -> first(s, "press").put("cover", false))).containsExactly(Outcome.MARKED);
+        assertThat(pressed(two, s -> drop(s, "press"))).contains(Outcome.NOT_BONDED);
         Plan puff = plan("tee-adult", "black", "puff-film");
-        assertThat(pressed(puff, s -> s.add(first(s, "press").deepCopy()))).contains(Came.SQUASHED);
+        assertThat(pressed(puff, s -> s.add(first(s, "press").deepCopy()))).contains(Outcome.SQUASHED);
         assertThat(pressed(puff, s -> first(s, "press").put("pressure", "firm")))
-                .contains(Came.SQUASHED);
+                .contains(Outcome.SQUASHED);
         Plan sport = plan("tee-sport", "black", "stretch-film");
         assertThat(pressed(sport, _ -> {})).isEmpty();
-        assertThat(pressed(sport, s -> first(s, "press").put("celsius", 156))).contains(Came.DYE_MOVED);
+        assertThat(pressed(sport, s -> first(s, "press").put("celsius", 156))).contains(Outcome.DYE_MOVED);
     }
 
     /** Stones of two colours, the smaller square of them in the middle of the larger. */
@@ -162,7 +162,7 @@ class StandInPressTest {
     void stonesDoNotLieOnStones() throws IOException {
         Plan onEachOther = stones(Join.LAID_OVER);
         assertThat(onEachOther.snags()).anyMatch(s -> s instanceof Snag.NothingHoldsOn);
-        assertThat(pressed(onEachOther, _ -> {})).contains(Came.NOT_BONDED);
+        assertThat(pressed(onEachOther, _ -> {})).contains(Outcome.NOT_BONDED);
         Plan besideEachOther = stones(new Join.KnockedOut(0));
         assertThat(besideEachOther.snags()).noneMatch(s -> s.gravity() != Snag.Gravity.LOOK);
         assertThat(pressed(besideEachOther, _ -> {})).isEmpty();
@@ -223,6 +223,6 @@ class StandInPressTest {
         byte[] together = PlanJson.steps(apart(5, true));
         assertThat(StandInPress.press(together, apart(5, false)).getFirst().faults())
                 .extracting(PressedPiece.Fault::came)
-                .containsOnly(Came.NOT_BONDED);
+                .containsOnly(Outcome.NOT_BONDED);
     }
 }

@@ -12,9 +12,9 @@ import jurren.formats.words.Words;
 /** What the ticket says of this bench. */
 public final class ArtSection implements BenchEntry.Section {
     @Override
-    public BenchEntry.Said say(Session session, Plan plan, LinePlan line) {
+    public BenchEntry.TicketText say(Session session, Plan plan, LinePlan line) {
         Words words = session.words();
-        return new BenchEntry.Said(
+        return new BenchEntry.TicketText(
                 motifs(plan, line),
                 line.blank().sizes().size() < 2
                         ? words.artSize(line)

@@ -23,10 +23,10 @@ import jurren.core.art.Colouring;
 import jurren.core.art.Lettering;
 import jurren.core.lettering.Baseline;
 import jurren.core.lettering.NamedTypeface;
-import jurren.core.lettering.Setting;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.lettering.Typeface;
 import jurren.core.lettering.Typefaces;
+import jurren.core.lettering.Typesetting;
 
 /** Lettering: its words, its typeface and size; folded away below, how it is set and what each letter is like. */
 final class LetteringCard extends SourceCard<Lettering> {
@@ -78,7 +78,7 @@ final class LetteringCard extends SourceCard<Lettering> {
                 folds.fold("fold-letter", Texts.of("letters.each"), letter()));
     }
 
-    private void editSetting(UnaryOperator<Setting> change) {
+    private void editSetting(UnaryOperator<Typesetting> change) {
         edit(l -> l.withSetting(change.apply(l.setting())));
     }
 
@@ -279,20 +279,25 @@ final class LetteringCard extends SourceCard<Lettering> {
                         percent(
                                 "spacing",
                                 "letters.spacing",
-                                Setting::letterSpacing,
+                                Typesetting::letterSpacing,
                                 (s, v) -> s.withLetterSpacing(v),
                                 -60),
                         percent(
                                 "word-spacing",
                                 "letters.word-spacing",
-                                Setting::wordSpacing,
+                                Typesetting::wordSpacing,
                                 (s, v) -> s.withWordSpacing(v),
                                 -60),
-                        percent("line-gap", "letters.line-gap", Setting::lineGap, (s, v) -> s.withLineGap(v), -150));
-        Controls.Choice<Setting.Align> align = new Controls.Choice<>(
+                        percent(
+                                "line-gap",
+                                "letters.line-gap",
+                                Typesetting::lineGap,
+                                (s, v) -> s.withLineGap(v),
+                                -150));
+        Controls.Choice<Typesetting.Align> align = new Controls.Choice<>(
                 "align",
                 Texts.of("letters.align"),
-                List.of(Setting.Align.values()),
+                List.of(Typesetting.Align.values()),
                 a -> Texts.of("letters.align." + a),
                 a -> editSetting(s -> s.withAlign(a)));
         align.setMaxWidth(Double.MAX_VALUE);
@@ -302,11 +307,11 @@ final class LetteringCard extends SourceCard<Lettering> {
     }
 
     private interface Change {
-        Setting apply(Setting s, double value);
+        Typesetting apply(Typesetting s, double value);
     }
 
     private Node percent(
-            String id, String key, java.util.function.ToDoubleFunction<Setting> now, Change change, double least) {
+            String id, String key, java.util.function.ToDoubleFunction<Typesetting> now, Change change, double least) {
         MeasureField field = MeasureField.number(
                 Texts.of(key), " %", least, MOST_SPACING, p -> editSetting(s -> change.apply(s, p / 100)));
         field.setId(id);
@@ -469,19 +474,19 @@ final class LetteringCard extends SourceCard<Lettering> {
                         "letters.right",
                         " %",
                         s -> s.right() * 100,
-                        v -> s -> new Setting.Shift(v / 100, s.down(), s.degrees())),
+                        v -> s -> new Typesetting.Shift(v / 100, s.down(), s.degrees())),
                 shift(
                         "letter-down",
                         "letters.down",
                         " %",
                         s -> s.down() * 100,
-                        v -> s -> new Setting.Shift(s.right(), v / 100, s.degrees())),
+                        v -> s -> new Typesetting.Shift(s.right(), v / 100, s.degrees())),
                 shift(
                         "letter-turn",
                         "letters.turn",
                         "°",
-                        Setting.Shift::degrees,
-                        v -> s -> new Setting.Shift(s.right(), s.down(), v)));
+                        Typesetting.Shift::degrees,
+                        v -> s -> new Typesetting.Shift(s.right(), s.down(), v)));
         Controls.Choice<Integer> form = new Controls.Choice<>(
                 "letter-form",
                 Texts.of("letters.form"),
@@ -527,8 +532,8 @@ final class LetteringCard extends SourceCard<Lettering> {
             String id,
             String key,
             String unit,
-            java.util.function.ToDoubleFunction<Setting.Shift> now,
-            DoubleFunction<UnaryOperator<Setting.Shift>> change) {
+            java.util.function.ToDoubleFunction<Typesetting.Shift> now,
+            DoubleFunction<UnaryOperator<Typesetting.Shift>> change) {
         MeasureField field = MeasureField.number(
                 Texts.of(key), unit, -360, 360, v -> editSetting(s -> s.withShift(letter, change.apply(v))));
         field.setId(id);

@@ -189,18 +189,18 @@ final class StartSheet {
                 why -> says.setText(Texts.of("work.failed", Texts.reason(why)))));
     }
 
-    private record Making(Started started, Art art) {}
+    private record Filled(Started started, Art art) {}
 
-    private Making made(Map<String, String> typed) {
+    private Filled made(Map<String, String> typed) {
         Started started = StartMaker.make(start, typed, ground);
-        return new Making(
+        return new Filled(
                 started,
-                started instanceof Started.Made m ? new Chain().art(m.motifs(), Placement.HERE) : new Art(List.of()));
+                started instanceof Started.Filled m ? new Chain().art(m.motifs(), Placement.HERE) : new Art(List.of()));
     }
 
     private void show(Started started, Art art) {
         switch (started) {
-            case Started.Made m -> {
+            case Started.Filled m -> {
                 made = m.motifs();
                 says.setText(art.bounds()
                         .map(b -> Texts.of(

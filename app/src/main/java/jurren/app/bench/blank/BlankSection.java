@@ -9,9 +9,9 @@ import jurren.formats.words.Words;
 /** What the ticket says of this bench. */
 public final class BlankSection implements BenchEntry.Section {
     @Override
-    public BenchEntry.Said say(Session session, Plan plan, LinePlan line) {
+    public BenchEntry.TicketText say(Session session, Plan plan, LinePlan line) {
         Words words = session.words();
-        return new BenchEntry.Said(
+        return new BenchEntry.TicketText(
                 words.blankLine(line), Words.sizeRun(line), session.line().copies() > 0);
     }
 }

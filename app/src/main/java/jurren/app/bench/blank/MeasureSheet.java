@@ -28,8 +28,8 @@ import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.BlankSize;
 import jurren.core.blank.Face;
-import jurren.core.blank.MadeOf;
 import jurren.core.blank.OwnBlank;
+import jurren.core.blank.Substrate;
 import jurren.core.material.Colour;
 import jurren.formats.words.Numbers;
 
@@ -55,8 +55,8 @@ final class MeasureSheet {
     private final Label objection = Controls.label("", "hint");
     private final VBox colours = new VBox();
     private final VBox faces = new VBox();
-    private final List<MadeOf> stuffs;
-    private final Controls.Choice<MadeOf> made;
+    private final List<Substrate> stuffs;
+    private final Controls.Choice<Substrate> made;
     private final MeasureField hottest;
     private final MeasureField longest;
 
@@ -86,7 +86,7 @@ final class MeasureSheet {
                 "own-made-of",
                 Texts.of("measure.made-of"),
                 stuffs,
-                MadeOf::name,
+                Substrate::name,
                 m -> draft.edit(b -> b.withMadeOf(m)));
         this.hottest = new MeasureField(
                 Texts.of("measure.hottest"),
@@ -158,7 +158,7 @@ final class MeasureSheet {
 
     private void show() {
         objection.setText(draft.objection());
-        MadeOf now = draft.blank().madeOf();
+        Substrate now = draft.blank().madeOf();
         made.show(
                 stuffs.contains(now)
                         ? now

@@ -21,8 +21,8 @@ import jurren.core.cut.PrintMarks;
 import jurren.core.cut.SheetFit;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
+import jurren.core.load.Connection;
 import jurren.core.load.Offcut;
-import jurren.core.load.Reach;
 
 /**
  * What is looked at before the knife goes down: how wide the film in the cutter is, where the marks of a printed sheet
@@ -81,7 +81,7 @@ public final class BeforeCut {
     /** Looks first, where the cutter can and there is something to see, then cuts. */
     void cut(CutRun run) {
         boolean follows = isPrinted(run);
-        boolean answers = run.cutter().reach().kind() != Reach.Kind.FOLDER;
+        boolean answers = run.cutter().reach().kind() != Connection.Kind.FOLDER;
         if (follows && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Fits && !followed.contains(run.mark())) {
             cutWhereItLies(run);
         } else if (follows && !finds(run)) {
@@ -118,7 +118,7 @@ public final class BeforeCut {
     }
 
     private static boolean finds(CutRun run) {
-        return run.cutter().senses().marks() && run.cutter().reach().kind() != Reach.Kind.FOLDER;
+        return run.cutter().senses().marks() && run.cutter().reach().kind() != Connection.Kind.FOLDER;
     }
 
     /** What the cutter said; true when the load can be cut. */
@@ -234,7 +234,7 @@ public final class BeforeCut {
                         AskFor.What.SHOW_MARKS, String.valueOf(run.load().order()))),
                 "small");
         find.setDisable(!finds || as || talk.isBusy());
-        show.setDisable(as || looking || talk.isBusy() || run.cutter().reach().kind() == Reach.Kind.FOLDER);
+        show.setDisable(as || looking || talk.isBusy() || run.cutter().reach().kind() == Connection.Kind.FOLDER);
         rows.add(finds ? Controls.flow(find, show) : Controls.flow(show));
         CheckBox lies = new CheckBox(Texts.of("marks.straight"));
         lies.setId("marks-straight");
@@ -278,7 +278,7 @@ public final class BeforeCut {
                 () -> source.fireEvent(new AskFor(
                         AskFor.What.SHOW_OFFCUT, String.valueOf(run.load().order()))),
                 "small");
-        show.setDisable(talk.isBusy() || run.cutter().reach().kind() == Reach.Kind.FOLDER);
+        show.setDisable(talk.isBusy() || run.cutter().reach().kind() == Connection.Kind.FOLDER);
         var guide = Controls.button(
                 "offcut-as-guided",
                 Texts.of("offcut.as-guided"),

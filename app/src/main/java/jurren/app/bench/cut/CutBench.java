@@ -28,15 +28,15 @@ import jurren.app.theme.Texts;
 import jurren.core.cut.CutRun;
 import jurren.core.geometry.Point;
 import jurren.core.job.Job;
-import jurren.core.job.Made;
 import jurren.core.job.MyShop;
+import jurren.core.job.Progress;
+import jurren.core.load.Connection;
 import jurren.core.load.Offcut;
-import jurren.core.load.Reach;
 import jurren.core.material.CutSettings;
 import jurren.core.plan.Plan;
 import jurren.formats.words.Words;
 import jurren.standins.cutter.Fault;
-import jurren.standins.cutter.Fed;
+import jurren.standins.cutter.LoadedFilm;
 
 /** One load in the cutter: send it, watch it, stop it, go on after trouble. */
 public final class CutBench implements BenchView {
@@ -79,7 +79,7 @@ public final class CutBench implements BenchView {
     private final VBox weeding = new VBox();
     private final VBox weedingCard = Controls.card(weeding);
     private final Controls.Choice<Fault> fault;
-    private final Controls.Choice<Fed.Care> care;
+    private final Controls.Choice<LoadedFilm.Care> care;
     private final Label why = Controls.label("", "means");
     private final VBox marks = new VBox();
     private final VBox marksCard;
@@ -152,7 +152,7 @@ public final class CutBench implements BenchView {
         this.care = new Controls.Choice<>(
                 "care",
                 Texts.of("cut.care"),
-                List.of(Fed.Care.values()),
+                List.of(LoadedFilm.Care.values()),
                 c -> Texts.of("cut.care." + c),
                 talk::feedWith);
         care.show(talk.care());
@@ -291,7 +291,7 @@ public final class CutBench implements BenchView {
     }
 
     /** @param used empty where it was cut elsewhere */
-    private void mark(CutRun run, Optional<Made.Used> used) {
+    private void mark(CutRun run, Optional<Progress.Used> used) {
         Job job = session.job();
         // what is cut already of a film comes first among its loads from now on
         int first = runs().stream()
@@ -304,7 +304,7 @@ public final class CutBench implements BenchView {
                 .count();
         boolean again = job.laying().isTaken(run.load().stock());
         session.edit(job.withMade(job.made()
-                        .with(new Made.Cut(
+                        .with(new Progress.Cut(
                                 run.mark(),
                                 run.film(),
                                 again ? run.load().order() : first + before,
@@ -318,7 +318,7 @@ public final class CutBench implements BenchView {
     }
 
     /** As the machine had it: its corner where the sheet was found, or where the film was said to begin. */
-    private Made.Used used(CutRun run) {
+    private Progress.Used used(CutRun run) {
         Point meant = runs().stream()
                 .filter(r -> r.mark().equals(run.mark()))
                 .map(r -> r.paths().getFirst().start())
@@ -326,7 +326,7 @@ public final class CutBench implements BenchView {
                 .orElse(run.paths().getFirst().start());
         Point was = run.paths().getFirst().start();
         CutSettings s = run.load().material().cutting();
-        return new Made.Used(
+        return new Progress.Used(
                 run.cutter().name(),
                 run.forceGf(),
                 s.speedMmS(),
@@ -350,7 +350,7 @@ public final class CutBench implements BenchView {
 
     /** When it was cut, or that it was cut otherwise than it would be now. */
     private String asItWas(CutRun run) {
-        Made made = session.job().made();
+        Progress made = session.job().made();
         if (talk.isBusy() && isShown()) {
             boolean changed = runs().stream().noneMatch(r -> r.mark().equals(run.mark()));
             return changed ? Texts.of("cut.as-it-was", AT.format(talk.began().orElseGet(Instant::now))) : "";
@@ -393,8 +393,8 @@ public final class CutBench implements BenchView {
         CutTalk.State state = isShown() ? talk.state() : CutTalk.State.IDLE;
         stateText.setText(Texts.of("cut.state." + state));
         boolean busy = talk.state() == CutTalk.State.CUTTING;
-        Reach reach = session.shop().cutter().reach();
-        boolean standIn = reach.kind() == Reach.Kind.STAND_IN;
+        Connection reach = session.shop().cutter().reach();
+        boolean standIn = reach.kind() == Connection.Kind.STAND_IN;
         machine.setText(
                 standIn
                         ? Texts.of("cut.on-stand-in", session.shop().cutter().name())
@@ -545,7 +545,7 @@ public final class CutBench implements BenchView {
         Button pen =
                 Controls.button("cut-round-pen", Texts.of("cut.round-pen"), () -> talk.goRound(run, true), "small");
         test.setDisable(talk.isBusy());
-        round.setDisable(run.cutter().reach().kind() == Reach.Kind.FOLDER
+        round.setDisable(run.cutter().reach().kind() == Connection.Kind.FOLDER
                 || talk.isBusy()
                 || talk.state() == CutTalk.State.EDGE);
         Button corner = Controls.button(

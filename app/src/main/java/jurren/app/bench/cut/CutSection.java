@@ -10,11 +10,11 @@ import jurren.formats.words.Words;
 /** What the ticket says of this bench. */
 public final class CutSection implements BenchEntry.Section {
     @Override
-    public BenchEntry.Said say(Session session, Plan plan, LinePlan line) {
+    public BenchEntry.TicketText say(Session session, Plan plan, LinePlan line) {
         long cut = plan.runs().stream()
                 .filter(r -> session.job().made().cut(r.mark()).isPresent())
                 .count();
-        return new BenchEntry.Said(
+        return new BenchEntry.TicketText(
                 Texts.of("ticket.cut-time", Words.duration(plan.cutSeconds())),
                 Texts.of("ticket.cut-done", cut, plan.runs().size()),
                 cut == plan.runs().size() && cut > 0);

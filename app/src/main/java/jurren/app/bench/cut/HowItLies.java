@@ -8,7 +8,7 @@ import javafx.scene.text.TextAlignment;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.cut.CutRun;
-import jurren.core.layer.Making;
+import jurren.core.layer.Fabrication;
 
 /** The film in the cutter from the side: what is up, what is under it, and how far down the knife goes. */
 final class HowItLies {
@@ -32,7 +32,7 @@ final class HowItLies {
                 run.load().placed().stream().anyMatch(p -> p.item().layer().isPrint());
         boolean reversed = run.load().placed().stream().anyMatch(p -> p.item().turnedOver());
         boolean through = run.load().placed().stream()
-                .anyMatch(p -> p.item().layer().making().cut() == Making.Cut.THROUGH);
+                .anyMatch(p -> p.item().layer().making().cut() == Fabrication.Cut.THROUGH);
         boolean mat = run.load().isOnMat(run.cutter());
         String up = Texts.of(printed ? "lies.print" : reversed ? "lies.dull" : "lies.face");
         canvas.setAccessibleText(

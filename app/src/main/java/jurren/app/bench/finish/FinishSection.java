@@ -10,8 +10,8 @@ import jurren.formats.words.Words;
 /** What the ticket says of this bench. */
 public final class FinishSection implements BenchEntry.Section {
     @Override
-    public BenchEntry.Said say(Session session, Plan plan, LinePlan line) {
-        return new BenchEntry.Said(
+    public BenchEntry.TicketText say(Session session, Plan plan, LinePlan line) {
+        return new BenchEntry.TicketText(
                 Texts.of("ticket.steps", line.finish().steps().size()),
                 Texts.of(
                         "ticket.press-time",

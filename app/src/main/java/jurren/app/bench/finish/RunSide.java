@@ -23,7 +23,7 @@ import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
-import jurren.core.job.Made;
+import jurren.core.job.Progress;
 import jurren.core.load.CutItem;
 import jurren.core.plan.Plan;
 import jurren.core.run.Machine;
@@ -246,7 +246,7 @@ final class RunSide {
     }
 
     /** It is begun, to be ready when it is thought to be now. */
-    private Made begun(Made made) {
+    private Progress begun(Progress made) {
         Instant now = Instant.now();
         return made.withBegun(now, now.plusMillis(Math.round(run.schedule().endS() * 1000)));
     }
@@ -266,7 +266,7 @@ final class RunSide {
     }
 
     /** What is ticked off first begins it. */
-    private Made going(Made made) {
+    private Progress going(Progress made) {
         return made.begun().isPresent() ? made : begun(made);
     }
 
@@ -275,8 +275,8 @@ final class RunSide {
         return run.tasks().stream().noneMatch(o -> o.after().contains(t.id()));
     }
 
-    private Made finished(Made made, RunTask t) {
-        Made all = made;
+    private Progress finished(Progress made, RunTask t) {
+        Progress all = made;
         for (String line : t.lines()) {
             all = all.withPressed(
                     line, session.job().line(line).map(l -> l.copies()).orElse(0));

@@ -9,9 +9,9 @@ import jurren.core.plan.Plan;
 /** What the ticket says of this bench. */
 public final class LayersSection implements BenchEntry.Section {
     @Override
-    public BenchEntry.Said say(Session session, Plan plan, LinePlan line) {
+    public BenchEntry.TicketText say(Session session, Plan plan, LinePlan line) {
         double thick = line.thickestMm();
-        return new BenchEntry.Said(
+        return new BenchEntry.TicketText(
                 session.words().reversedLine(line),
                 thick == 0
                         ? Texts.of("ticket.in-the-coat")

@@ -30,7 +30,7 @@ import jurren.app.theme.Theme;
 import jurren.core.cut.CutRun;
 import jurren.core.geometry.Box;
 import jurren.core.layer.Inked;
-import jurren.core.load.Laying;
+import jurren.core.load.LayoutChoices;
 import jurren.core.load.Load;
 import jurren.core.load.Offcut;
 import jurren.core.load.Stock;
@@ -60,7 +60,7 @@ public final class LoadsBench implements BenchView {
     private final FaceCanvas canvas;
     private final LoadsPicture picture;
     private final PieceInHand hand;
-    private final Controls.Segments<Laying.Wish> wishes;
+    private final Controls.Segments<LayoutChoices.Wish> wishes;
     private final Label search = Controls.label("", "hint");
     private final Button stop;
     private final VBox piece = new VBox();
@@ -90,7 +90,7 @@ public final class LoadsBench implements BenchView {
         this.hand = new PieceInHand(session, canvas, picture, this::runs, () -> !showsPrints());
         this.wishes = Controls.segments(
                 "loads-wish",
-                List.of(Laying.Wish.values()),
+                List.of(LayoutChoices.Wish.values()),
                 w -> Texts.of("loads.wish." + w),
                 w -> session.edit(
                         session.job().withLaying(session.job().laying().withWish(w))));
@@ -294,7 +294,7 @@ public final class LoadsBench implements BenchView {
         });
         wishes.show(session.job().laying().wish());
         boolean looked =
-                !runs().isEmpty() && !showsPrints() && session.job().laying().wish() == Laying.Wish.LEAST_FILM;
+                !runs().isEmpty() && !showsPrints() && session.job().laying().wish() == LayoutChoices.Wish.LEAST_FILM;
         int done = session.nests().done();
         int all = session.nests().all();
         stop.setVisible(looked && all > 0 && done < all);

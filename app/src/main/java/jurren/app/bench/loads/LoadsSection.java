@@ -9,13 +9,13 @@ import jurren.core.plan.Plan;
 /** What the ticket says of this bench. */
 public final class LoadsSection implements BenchEntry.Section {
     @Override
-    public BenchEntry.Said say(Session session, Plan plan, LinePlan line) {
+    public BenchEntry.TicketText say(Session session, Plan plan, LinePlan line) {
         int sheets = plan.prints().stream()
                 .filter(p -> p.slots().stream()
                         .anyMatch(s -> s.lineId().equals(line.line().id())))
                 .mapToInt(p -> p.times())
                 .sum();
-        return new BenchEntry.Said(
+        return new BenchEntry.TicketText(
                 sheets > 0
                         ? Texts.of("ticket.sheets", sheets)
                         : Texts.of("ticket.loads", plan.runs().size()),

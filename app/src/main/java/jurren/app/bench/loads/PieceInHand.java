@@ -20,7 +20,7 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.load.CutItem;
 import jurren.core.load.FilmPiece;
-import jurren.core.load.Laying;
+import jurren.core.load.LayoutChoices;
 import jurren.core.load.Load;
 import jurren.core.load.MatPiece;
 import jurren.core.load.Offcut;
@@ -219,7 +219,7 @@ final class PieceInHand {
 
     private void pin(Placed p, String stock, double degrees, Placement onto) {
         CutItem i = p.item();
-        Laying laying = session.job().laying();
+        LayoutChoices laying = session.job().laying();
         session.edit(session.job()
                 .withLaying(laying.with(new Pin(
                         i.lineId(),
@@ -284,7 +284,7 @@ final class PieceInHand {
                     session.unit().format(b.heightMm())));
             return;
         }
-        Laying laying = session.job().laying();
+        LayoutChoices laying = session.job().laying();
         for (Pin pin : pins) {
             laying = laying.with(pin);
         }
@@ -318,7 +318,7 @@ final class PieceInHand {
     List<Node> card() {
         Optional<Placed> piece = chosen();
         Optional<Load> load = load();
-        Laying laying = session.job().laying();
+        LayoutChoices laying = session.job().laying();
         if (!shown.getAsBoolean() || runs.get().isEmpty()) {
             return List.of();
         }

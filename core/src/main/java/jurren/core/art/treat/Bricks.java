@@ -40,7 +40,7 @@ public record Bricks(
     public List<Paint> apply(List<Paint> paints) {
         return Pattern.fill(
                 paints,
-                new Pattern.Laying(shiftMm, downMm, degrees, false, eachPart),
+                new Pattern.Tiling(shiftMm, downMm, degrees, false, eachPart),
                 s -> joints(s.bounds()),
                 cutThrough,
                 colour);

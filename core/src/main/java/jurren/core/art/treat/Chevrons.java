@@ -44,7 +44,7 @@ public record Chevrons(
     public List<Paint> apply(List<Paint> paints) {
         return Pattern.fill(
                 paints,
-                new Pattern.Laying(shiftMm, downMm, degrees, false, eachPart),
+                new Pattern.Tiling(shiftMm, downMm, degrees, false, eachPart),
                 s -> bands(s.bounds()),
                 cutThrough,
                 colour);

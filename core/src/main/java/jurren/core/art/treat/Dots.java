@@ -42,7 +42,7 @@ public record Dots(
                 .enclosed();
         return Pattern.fill(
                 paints,
-                new Pattern.Laying(shiftMm, downMm, degrees, alongEdge, eachPart),
+                new Pattern.Tiling(shiftMm, downMm, degrees, alongEdge, eachPart),
                 s -> {
                     Lattice lattice = new Lattice(s.bounds(), pitch, pitch * Math.sqrt(3) / 2);
                     return whole ? lattice.whole(dot, acrossMm * 0.75) : lattice.everywhere(dot);

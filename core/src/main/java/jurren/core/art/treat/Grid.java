@@ -37,7 +37,7 @@ public record Grid(
 
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        return Pattern.fill(paints, Pattern.Laying.of(shiftMm, downMm, eachPart), this::lines, cutThrough, colour);
+        return Pattern.fill(paints, Pattern.Tiling.of(shiftMm, downMm, eachPart), this::lines, cutThrough, colour);
     }
 
     private Pattern lines(Region shape) {

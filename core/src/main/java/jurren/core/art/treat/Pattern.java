@@ -22,17 +22,17 @@ interface Pattern {
      *
      * @param alongEdge turned so that it runs along the longest straight edge
      */
-    record Laying(double shiftMm, double downMm, double degrees, boolean alongEdge, boolean eachPart) {
+    record Tiling(double shiftMm, double downMm, double degrees, boolean alongEdge, boolean eachPart) {
         static final double MOST_MM = 1000;
 
-        public Laying {
+        public Tiling {
             Limits.within("a shift", shiftMm, -MOST_MM, MOST_MM);
             Limits.within("a shift", downMm, -MOST_MM, MOST_MM);
             Limits.within("a turn", degrees, -360, 360);
         }
 
-        static Laying of(double shiftMm, double downMm, boolean eachPart) {
-            return new Laying(shiftMm, downMm, 0, false, eachPart);
+        static Tiling of(double shiftMm, double downMm, boolean eachPart) {
+            return new Tiling(shiftMm, downMm, 0, false, eachPart);
         }
 
         /** Between -90 and 90 degrees. */
@@ -79,7 +79,7 @@ interface Pattern {
      * @param even the pattern as it lies on a shape even about its middle
      */
     static List<Paint> fill(
-            List<Paint> paints, Laying laying, Function<Region, Pattern> even, boolean cutThrough, Colour colour) {
+            List<Paint> paints, Tiling laying, Function<Region, Pattern> even, boolean cutThrough, Colour colour) {
         Region shape = Paint.welded(paints);
         if (shape.isEmpty()) {
             return paints;

@@ -45,7 +45,7 @@ public record Scales(
                 .intersect(Region.of(Box.ofSize(-acrossMm, 0, 2 * acrossMm, acrossMm)));
         return Pattern.fill(
                 paints,
-                new Pattern.Laying(shiftMm, downMm, degrees, false, eachPart),
+                new Pattern.Tiling(shiftMm, downMm, degrees, false, eachPart),
                 s -> new Lattice(s.bounds(), acrossMm - widthMm, acrossMm / 2).everywhere(arc),
                 cutThrough,
                 colour);

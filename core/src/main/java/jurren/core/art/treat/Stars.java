@@ -41,7 +41,7 @@ public record Stars(
         Region star = new Shape(Shape.Kind.STAR, acrossMm, acrossMm * 0.951, 5, 0.6, colour).region();
         return Pattern.fill(
                 paints,
-                new Pattern.Laying(shiftMm, downMm, degrees, alongEdge, eachPart),
+                new Pattern.Tiling(shiftMm, downMm, degrees, alongEdge, eachPart),
                 s -> {
                     Lattice lattice = new Lattice(s.bounds(), pitch, pitch * Math.sqrt(3) / 2);
                     return whole ? lattice.whole(star, acrossMm * CLEAR) : lattice.everywhere(star);

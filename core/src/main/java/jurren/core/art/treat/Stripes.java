@@ -37,7 +37,7 @@ public record Stripes(
 
     @Override
     public List<Paint> apply(List<Paint> paints) {
-        return Pattern.fill(paints, Pattern.Laying.of(shiftMm, downMm, eachPart), this::stripes, cutThrough, colour);
+        return Pattern.fill(paints, Pattern.Tiling.of(shiftMm, downMm, eachPart), this::stripes, cutThrough, colour);
     }
 
     private Pattern stripes(Region shape) {

@@ -36,7 +36,7 @@ public record Tiles(String other, double acrossMm, double spacingMm, boolean cut
         Region fitted = Lattice.centred(tile, factor);
         return Pattern.fill(
                 paints,
-                Pattern.Laying.of(0, 0, false),
+                Pattern.Tiling.of(0, 0, false),
                 s -> new Lattice(s.bounds(), acrossMm + spacingMm, b.heightMm() * factor + spacingMm)
                         .everywhere(fitted),
                 cutThrough,

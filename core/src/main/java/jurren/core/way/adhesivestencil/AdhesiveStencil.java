@@ -3,7 +3,7 @@ package jurren.core.way.adhesivestencil;
 import java.util.Optional;
 import jurren.core.finish.HandWork;
 import jurren.core.finish.StencilFilmWork;
-import jurren.core.layer.Making;
+import jurren.core.layer.Fabrication;
 import jurren.core.way.CutPlate;
 import jurren.core.way.Grip;
 
@@ -12,7 +12,7 @@ public final class AdhesiveStencil extends CutPlate {
     private static final double MARGIN_MM = 20;
 
     public AdhesiveStencil() {
-        super(MARGIN_MM, Making.Cut.KISS);
+        super(MARGIN_MM, Fabrication.Cut.KISS);
     }
 
     @Override

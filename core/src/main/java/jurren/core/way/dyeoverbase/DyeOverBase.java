@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import jurren.core.geometry.Region;
 import jurren.core.layer.Edging;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.layer.Part;
 import jurren.core.layer.Print;
 import jurren.core.material.Colour;
@@ -14,8 +14,8 @@ import jurren.core.material.Film;
 import jurren.core.material.Material;
 import jurren.core.way.Grip;
 import jurren.core.way.PrintedAndCut;
-import jurren.core.way.Setting;
 import jurren.core.way.Way;
+import jurren.core.way.WayContext;
 
 /**
  * A base cut from its face along the art's outer edge and pressed on first, then a print laid face down on it.
@@ -40,7 +40,7 @@ public final class DyeOverBase implements Way {
     }
 
     @Override
-    public List<Layer> layers(Part part, Material material, Setting on) {
+    public List<Layer> layers(Part part, Material material, WayContext on) {
         Region base = PrintedAndCut.outline(part.region(), on.edging());
         if (base.isEmpty()) {
             return List.of();
@@ -55,7 +55,7 @@ public final class DyeOverBase implements Way {
                         film,
                         material,
                         Layer.Role.BASE,
-                        Making.cut(false, Making.Cut.KISS),
+                        Fabrication.cut(false, Fabrication.Cut.KISS),
                         stock,
                         base,
                         base.minus(stays),
@@ -67,7 +67,7 @@ public final class DyeOverBase implements Way {
                         film,
                         material,
                         Layer.Role.PRINT,
-                        Making.print(true),
+                        Fabrication.print(true),
                         part.colours().most(),
                         stays,
                         part.seen().intersect(base),

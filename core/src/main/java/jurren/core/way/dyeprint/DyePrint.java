@@ -1,13 +1,13 @@
 package jurren.core.way.dyeprint;
 
 import java.util.List;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.layer.Part;
 import jurren.core.material.Material;
 import jurren.core.way.Grip;
-import jurren.core.way.Setting;
 import jurren.core.way.Way;
+import jurren.core.way.WayContext;
 
 /** Printed on a sheet that lies face down on the thing; it is reversed, and no knife follows it. */
 public final class DyePrint implements Way {
@@ -22,7 +22,7 @@ public final class DyePrint implements Way {
     }
 
     @Override
-    public List<Layer> layers(Part part, Material material, Setting on) {
+    public List<Layer> layers(Part part, Material material, WayContext on) {
         return List.of(print(1, part, material));
     }
 
@@ -33,7 +33,7 @@ public final class DyePrint implements Way {
                 part.film(),
                 material,
                 Layer.Role.PRINT,
-                Making.print(true),
+                Fabrication.print(true),
                 part.colours().most(),
                 part.region(),
                 part.seen(),

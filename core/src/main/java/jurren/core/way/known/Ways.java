@@ -17,8 +17,8 @@ import jurren.core.layer.Part;
 import jurren.core.material.Film;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
-import jurren.core.way.Setting;
 import jurren.core.way.Way;
+import jurren.core.way.WayContext;
 import jurren.core.way.adhesive.Adhesive;
 import jurren.core.way.adhesivestencil.AdhesiveStencil;
 import jurren.core.way.behindglass.BehindGlass;
@@ -92,7 +92,7 @@ public final class Ways {
                             .filter(p -> p.film().materialId().equals(m.id()))
                             .count()
                     > 1;
-            for (Layer layer : of(m).layers(part, m, new Setting(edging.apply(m), art, many)).stream()
+            for (Layer layer : of(m).layers(part, m, new WayContext(edging.apply(m), art, many)).stream()
                     .flatMap(l -> split(l, panels))
                     .toList()) {
                 layers.add(

@@ -8,11 +8,11 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Ellipses;
 import jurren.core.geometry.Region;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.way.CutPlate;
 import jurren.core.way.Grip;
-import jurren.core.way.Setting;
+import jurren.core.way.WayContext;
 
 /**
  * A plate with the shapes cut out of it, its own outer edge cut too: what is left is the piece. One plate a
@@ -27,7 +27,7 @@ public final class RigidStencil extends CutPlate {
     private static final double REGISTER_IN_MM = 10;
 
     public RigidStencil() {
-        super(MARGIN_MM, Making.Cut.THROUGH);
+        super(MARGIN_MM, Fabrication.Cut.THROUGH);
     }
 
     @Override
@@ -36,7 +36,7 @@ public final class RigidStencil extends CutPlate {
     }
 
     @Override
-    protected Region otherHoles(Box edge, Setting on) {
+    protected Region otherHoles(Box edge, WayContext on) {
         return on.many() ? registerHoles(edge) : Region.EMPTY;
     }
 

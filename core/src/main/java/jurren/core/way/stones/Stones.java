@@ -2,7 +2,7 @@ package jurren.core.way.stones;
 
 import java.util.Optional;
 import jurren.core.finish.Step;
-import jurren.core.layer.Making;
+import jurren.core.layer.Fabrication;
 import jurren.core.way.CutPlate;
 import jurren.core.way.Grip;
 
@@ -11,7 +11,7 @@ public final class Stones extends CutPlate {
     private static final double MARGIN_MM = 20;
 
     public Stones() {
-        super(MARGIN_MM, Making.Cut.THROUGH);
+        super(MARGIN_MM, Fabrication.Cut.THROUGH);
     }
 
     @Override

@@ -14,8 +14,8 @@ import jurren.core.art.Treatment;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Region;
 import jurren.core.lettering.Baseline;
-import jurren.core.lettering.Setting;
 import jurren.core.lettering.ShippedTypeface;
+import jurren.core.lettering.Typesetting;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -42,16 +42,16 @@ class ChainPropertiesTest {
                 .withChars('\n')
                 .ofMinLength(1)
                 .ofMaxLength(9);
-        Arbitrary<Setting> settings = Combinators.combine(
+        Arbitrary<Typesetting> settings = Combinators.combine(
                         Arbitraries.doubles().between(-0.6, 0.6),
-                        Arbitraries.of(Setting.Align.values()),
+                        Arbitraries.of(Typesetting.Align.values()),
                         Arbitraries.of(
                                 new Baseline.Straight(),
                                 new Baseline.Arc(40),
                                 new Baseline.Arc(-70),
                                 new Baseline.Circle(30, 40, 300, true),
                                 new Baseline.Edge("other", 0.2, 1)))
-                .as((spacing, align, baseline) -> Setting.USUAL
+                .as((spacing, align, baseline) -> Typesetting.USUAL
                         .withLetterSpacing(spacing)
                         .withAlign(align)
                         .withBaseline(baseline));

@@ -11,7 +11,7 @@ import java.util.Optional;
  * @param mostTotalS     the longest it bears in all
  * @param dye            how it takes a dye print, where otherwise than cloth does
  */
-public record MadeOf(
+public record Substrate(
         String name,
         Stuff stuff,
         double polyesterShare,
@@ -54,7 +54,7 @@ public record MadeOf(
         POWDER
     }
 
-    public MadeOf {
+    public Substrate {
         if (!(mostCelsius > 0 && mostTotalS > 0)) {
             throw new IllegalArgumentException("heat limits of " + name + " must be above zero but were " + mostCelsius
                     + " °C, " + mostTotalS + " s");
@@ -65,8 +65,8 @@ public record MadeOf(
         }
     }
 
-    public MadeOf bearing(double newMostCelsius, double newMostTotalS) {
-        return new MadeOf(name, stuff, polyesterShare, coating, newMostCelsius, newMostTotalS, dye);
+    public Substrate bearing(double newMostCelsius, double newMostTotalS) {
+        return new Substrate(name, stuff, polyesterShare, coating, newMostCelsius, newMostTotalS, dye);
     }
 
     public boolean isCloth() {

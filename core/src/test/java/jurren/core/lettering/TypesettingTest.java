@@ -16,10 +16,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
-class SettingTest {
+class TypesettingTest {
     private static final double CAPITAL = 20;
 
-    private static List<LetteringLayout.Letter> laid(String text, Setting setting) {
+    private static List<LetteringLayout.Letter> laid(String text, Typesetting setting) {
         return LetteringLayout.of(text, ShippedTypeface.ANTON, CAPITAL, setting, Optional.empty())
                 .glyphs();
     }
@@ -38,7 +38,7 @@ class SettingTest {
 
     @Test
     void linesStandUnderEachOtherWithTheGapBetween() {
-        List<LetteringLayout.Letter> letters = laid("HI\nHE\n\nH", Setting.USUAL.withLineGap(0.5));
+        List<LetteringLayout.Letter> letters = laid("HI\nHE\n\nH", Typesetting.USUAL.withLineGap(0.5));
         assertThat(line(letters, 0).maxYMm()).isCloseTo(0, within(0.01));
         assertThat(line(letters, 1).minYMm()).as("half a capital below").isCloseTo(10, within(0.02));
         assertThat(line(letters, 3).maxYMm()).as("an empty line takes its room").isCloseTo(90, within(0.02));
@@ -49,11 +49,11 @@ class SettingTest {
     @Test
     void alignmentsPutLinesWhereTheySay() {
         String text = "HHHHHH\nHIH";
-        Box left = line(laid(text, Setting.USUAL.withAlign(Setting.Align.LEFT)), 1);
-        Box right = line(laid(text, Setting.USUAL.withAlign(Setting.Align.RIGHT)), 1);
-        Box middle = line(laid(text, Setting.USUAL), 1);
-        List<LetteringLayout.Letter> fill = laid(text, Setting.USUAL.withAlign(Setting.Align.FILL));
-        List<LetteringLayout.Letter> spread = laid(text, Setting.USUAL.withAlign(Setting.Align.SPREAD));
+        Box left = line(laid(text, Typesetting.USUAL.withAlign(Typesetting.Align.LEFT)), 1);
+        Box right = line(laid(text, Typesetting.USUAL.withAlign(Typesetting.Align.RIGHT)), 1);
+        Box middle = line(laid(text, Typesetting.USUAL), 1);
+        List<LetteringLayout.Letter> fill = laid(text, Typesetting.USUAL.withAlign(Typesetting.Align.FILL));
+        List<LetteringLayout.Letter> spread = laid(text, Typesetting.USUAL.withAlign(Typesetting.Align.SPREAD));
         Box widest = line(fill, 0);
 
         assertThat(left.minXMm()).isCloseTo(widest.minXMm(), within(0.3));
@@ -67,19 +67,22 @@ class SettingTest {
 
     @Test
     void spacesBetweenWordsGrowOnTheirOwn() {
-        double plain = box(laid("HA HA", Setting.USUAL), _ -> true).widthMm();
-        double apart = box(laid("HA HA", Setting.USUAL.withWordSpacing(0.5)), _ -> true)
+        double plain = box(laid("HA HA", Typesetting.USUAL), _ -> true).widthMm();
+        double apart = box(laid("HA HA", Typesetting.USUAL.withWordSpacing(0.5)), _ -> true)
                 .widthMm();
         assertThat(apart - plain).isCloseTo(0.5 * CAPITAL, within(0.01));
-        assertThat(box(laid("HA HA", Setting.USUAL.withWordSpacing(0.5)), l -> l.word() == 0)
+        assertThat(box(laid("HA HA", Typesetting.USUAL.withWordSpacing(0.5)), l -> l.word() == 0)
                         .widthMm())
-                .isCloseTo(box(laid("HA HA", Setting.USUAL), l -> l.word() == 0).widthMm(), within(1e-9));
+                .isCloseTo(
+                        box(laid("HA HA", Typesetting.USUAL), l -> l.word() == 0)
+                                .widthMm(),
+                        within(1e-9));
     }
 
     /** The middle of a letter's foot stays on the arc; it stands upright there. */
     @Test
     void arcsBendTheLineAndNotTheLetters() {
-        Setting arc = Setting.USUAL.withBaseline(new Baseline.Arc(60));
+        Typesetting arc = Typesetting.USUAL.withBaseline(new Baseline.Arc(60));
         List<LetteringLayout.Letter> letters = laid("HHHHHHH", arc);
         double height = Math.hypot(CAPITAL, 0);
         for (LetteringLayout.Letter l : letters) {
@@ -87,7 +90,7 @@ class SettingTest {
             assertThat(centre.distanceMm(new Point(0, 60))).isCloseTo(60 + height / 2, within(0.4));
         }
         assertThat(box(letters, _ -> true).maxYMm()).as("the ends hang down").isGreaterThan(5);
-        assertThat(box(laid("HHHHHHH", Setting.USUAL.withBaseline(new Baseline.Arc(-60))), _ -> true)
+        assertThat(box(laid("HHHHHHH", Typesetting.USUAL.withBaseline(new Baseline.Arc(-60))), _ -> true)
                         .minYMm())
                 .isLessThan(-CAPITAL - 5);
     }
@@ -96,7 +99,7 @@ class SettingTest {
     void circlesTakeWordsOverTheTopAndAtTheFootWithinTheirRing() {
         for (boolean foot : new boolean[] {false, true}) {
             List<LetteringLayout.Letter> letters =
-                    laid("HEHEH", Setting.USUAL.withBaseline(new Baseline.Circle(50, 0, 120, foot)));
+                    laid("HEHEH", Typesetting.USUAL.withBaseline(new Baseline.Circle(50, 0, 120, foot)));
             Box all = box(letters, _ -> true);
             assertThat(all.centre().xMm()).isCloseTo(0, within(0.5));
             assertThat(foot ? all.maxYMm() : -all.minYMm())
@@ -106,7 +109,7 @@ class SettingTest {
             assertThat(first).as("read from left to right").isNegative();
         }
         List<LetteringLayout.Letter> tooLong = laid(
-                "HEHEHEHEHEHEHEHEHEHEHEHEHEHE", Setting.USUAL.withBaseline(new Baseline.Circle(50, 0, 180, false)));
+                "HEHEHEHEHEHEHEHEHEHEHEHEHEHE", Typesetting.USUAL.withBaseline(new Baseline.Circle(50, 0, 180, false)));
         assertThat(box(tooLong, _ -> true).maxYMm())
                 .as("made smaller to fit half the circle")
                 .isLessThan(1.5);
@@ -116,7 +119,7 @@ class SettingTest {
     void anEdgeIsFollowedClockwiseFromItsTop() {
         Track square = Track.round(
                 Outline.of(List.of(new Point(-50, -50), new Point(50, -50), new Point(50, 50), new Point(-50, 50))));
-        Setting right = Setting.USUAL.withBaseline(new Baseline.Edge("m2", 0.375, 2));
+        Typesetting right = Typesetting.USUAL.withBaseline(new Baseline.Edge("m2", 0.375, 2));
         List<LetteringLayout.Letter> letters = LetteringLayout.of(
                         "HI", ShippedTypeface.ANTON, CAPITAL, right, Optional.of(square))
                 .glyphs();
@@ -130,14 +133,14 @@ class SettingTest {
 
     @Test
     void lettersAreShiftedTurnedAndGivenOtherForms() {
-        Setting plain = Setting.USUAL;
+        Typesetting plain = Typesetting.USUAL;
         Box second = box(laid("HIH", plain), l -> l.at() == 1);
-        Setting moved = plain.withShift(1, s -> new Setting.Shift(0.1, -0.5, 0));
+        Typesetting moved = plain.withShift(1, s -> new Typesetting.Shift(0.1, -0.5, 0));
         Box after = box(laid("HIH", moved), l -> l.at() == 1);
         assertThat(after.minXMm() - second.minXMm()).isCloseTo(2, within(1e-6));
         assertThat(after.minYMm() - second.minYMm()).isCloseTo(-10, within(1e-6));
         assertThat(box(laid("HIH", moved), l -> l.at() == 0)).isEqualTo(box(laid("HIH", plain), l -> l.at() == 0));
-        assertThat(moved.withShift(1, _ -> Setting.Shift.NONE)).isEqualTo(plain);
+        assertThat(moved.withShift(1, _ -> Typesetting.Shift.NONE)).isEqualTo(plain);
 
         assertThat(Typefaces.otherForms(ShippedTypeface.GREAT_VIBES, 'A')
                         + Typefaces.otherForms(ShippedTypeface.PACIFICO, 'k')
@@ -166,7 +169,7 @@ class SettingTest {
     @Test
     void rightToLeftWordsReadFromTheRightAndArabicJoins() {
         List<LetteringLayout.Letter> hebrew = LetteringLayout.of(
-                        "שלום", ShippedTypeface.RUBIK, CAPITAL, Setting.USUAL, Optional.empty())
+                        "שלום", ShippedTypeface.RUBIK, CAPITAL, Typesetting.USUAL, Optional.empty())
                 .glyphs();
         assertThat(hebrew.stream()
                         .max((a, b) -> Double.compare(x(a), x(b)))
@@ -175,14 +178,14 @@ class SettingTest {
                 .as("its first letter stands rightmost")
                 .isZero();
         List<LetteringLayout.Letter> mixed = LetteringLayout.of(
-                        "AB שלום", ShippedTypeface.RUBIK, CAPITAL, Setting.USUAL, Optional.empty())
+                        "AB שלום", ShippedTypeface.RUBIK, CAPITAL, Typesetting.USUAL, Optional.empty())
                 .glyphs();
         assertThat(x(mixed.stream().filter(l -> l.at() == 0).findFirst().orElseThrow()))
                 .isLessThan(
                         x(mixed.stream().filter(l -> l.at() == 6).findFirst().orElseThrow()));
         assertThat(Typefaces.firstMissing("שלום سلام", ShippedTypeface.RUBIK)).isEmpty();
-        double joined = LetteringLayout.straightWidthMm("سسس", ShippedTypeface.RUBIK, CAPITAL, Setting.USUAL);
-        double apart = 3 * LetteringLayout.straightWidthMm("س", ShippedTypeface.RUBIK, CAPITAL, Setting.USUAL);
+        double joined = LetteringLayout.straightWidthMm("سسس", ShippedTypeface.RUBIK, CAPITAL, Typesetting.USUAL);
+        double apart = 3 * LetteringLayout.straightWidthMm("س", ShippedTypeface.RUBIK, CAPITAL, Typesetting.USUAL);
         assertThat(joined).as("joined forms are narrower than three alone").isLessThan(apart * 0.98);
     }
 
@@ -272,12 +275,13 @@ class SettingTest {
 
     @Test
     void settingsThatCannotBeAreRefused() {
-        assertThatIllegalArgumentException().isThrownBy(() -> Setting.USUAL.withLetterSpacing(-3));
+        assertThatIllegalArgumentException().isThrownBy(() -> Typesetting.USUAL.withLetterSpacing(-3));
         assertThatIllegalArgumentException().isThrownBy(() -> new Baseline.Arc(0));
         assertThatIllegalArgumentException().isThrownBy(() -> new Baseline.Circle(-1, 0, 180, false));
         assertThatIllegalArgumentException().isThrownBy(() -> new Baseline.Circle(10, 0, 400, false));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Setting.Shift(0, Double.NaN, 0));
-        assertThat(new Setting(0, 0, 0, Setting.Align.LEFT, new Baseline.Straight(), Map.of(), Map.of()).form(3))
+        assertThatIllegalArgumentException().isThrownBy(() -> new Typesetting.Shift(0, Double.NaN, 0));
+        assertThat(new Typesetting(0, 0, 0, Typesetting.Align.LEFT, new Baseline.Straight(), Map.of(), Map.of())
+                        .form(3))
                 .isZero();
     }
 }

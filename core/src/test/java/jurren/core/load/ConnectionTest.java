@@ -7,13 +7,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
-class ReachTest {
+class ConnectionTest {
     @Test
     void aPortHasAnAddressAndANumber() {
-        Reach r = new Reach(Reach.Kind.PORT, "192.168.1.40:9100");
+        Connection r = new Connection(Connection.Kind.PORT, "192.168.1.40:9100");
         assertThat(r.host()).isEqualTo("192.168.1.40");
         assertThat(r.port()).isEqualTo(9100);
-        assertThat(new Reach(Reach.Kind.PORT, "fe80::1:515").host()).isEqualTo("fe80::1");
+        assertThat(new Connection(Connection.Kind.PORT, "fe80::1:515").host()).isEqualTo("fe80::1");
     }
 
     @ParameterizedTest
@@ -30,12 +30,12 @@ class ReachTest {
                 "host:999999999999"
             })
     void whatIsNoneIsRefused(String where) {
-        assertThatIllegalArgumentException().isThrownBy(() -> new Reach(Reach.Kind.PORT, where));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Connection(Connection.Kind.PORT, where));
     }
 
     @Test
     void aFolderNeedsAPath() {
-        assertThatIllegalArgumentException().isThrownBy(() -> new Reach(Reach.Kind.FOLDER, " "));
-        assertThat(new Reach(Reach.Kind.FOLDER, "cuts").where()).isEqualTo("cuts");
+        assertThatIllegalArgumentException().isThrownBy(() -> new Connection(Connection.Kind.FOLDER, " "));
+        assertThat(new Connection(Connection.Kind.FOLDER, "cuts").where()).isEqualTo("cuts");
     }
 }

@@ -5,7 +5,7 @@ package jurren.core.layer;
  *
  * @param reversed as in a mirror, because it is turned over or seen through on its way to the thing
  */
-public record Making(boolean reversed, Cut cut, boolean printed) {
+public record Fabrication(boolean reversed, Cut cut, boolean printed) {
     /** How deep the knife goes. */
     public enum Cut {
         /** No knife. */
@@ -16,12 +16,12 @@ public record Making(boolean reversed, Cut cut, boolean printed) {
         THROUGH
     }
 
-    public static Making cut(boolean reversed, Cut cut) {
-        return new Making(reversed, cut, false);
+    public static Fabrication cut(boolean reversed, Cut cut) {
+        return new Fabrication(reversed, cut, false);
     }
 
-    public static Making print(boolean reversed) {
-        return new Making(reversed, Cut.NONE, true);
+    public static Fabrication print(boolean reversed) {
+        return new Fabrication(reversed, Cut.NONE, true);
     }
 
     public boolean isCut() {

@@ -8,8 +8,8 @@ import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 
 /** What an element says of a property, in its style or as an attribute. */
-final class Said {
-    private Said() {}
+final class StyleLookup {
+    private StyleLookup() {}
 
     /** Of the element itself: its style is stronger than its attribute. */
     static Optional<String> own(Element e, String property) {

@@ -8,7 +8,7 @@ import jurren.core.geometry.Placement;
  * @param bed     on which, from 0
  * @param degrees counter-clockwise as the knife sees it
  */
-public record Lie(int bed, double degrees, double xMm, double yMm) {
+public record BedPosition(int bed, double degrees, double xMm, double yMm) {
     public Placement placement() {
         return Placement.turned(degrees).then(Placement.moved(xMm, yMm));
     }

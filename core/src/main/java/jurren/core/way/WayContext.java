@@ -9,4 +9,4 @@ import jurren.core.layer.Edging;
  * @param art  the box of all art on the place
  * @param many whether several parts of the place are of the same material
  */
-public record Setting(Edging edging, Box art, boolean many) {}
+public record WayContext(Edging edging, Box art, boolean many) {}

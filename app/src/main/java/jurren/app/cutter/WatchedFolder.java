@@ -9,8 +9,8 @@ import java.util.Optional;
 import jurren.formats.files.SafeFiles;
 
 /** A folder or a file that the cutter's own program watches, or that leads to the cutter itself. */
-public final class Drop {
-    private Drop() {}
+public final class WatchedFolder {
+    private WatchedFolder() {}
 
     /** Whether something can be put there: a folder that is there, or a file in one that is. */
     public static boolean canBe(Path where) {

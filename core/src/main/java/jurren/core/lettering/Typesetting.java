@@ -13,7 +13,7 @@ import java.util.function.UnaryOperator;
  * @param shifts        letters moved out of their place, by the number of their character in the text
  * @param forms         letters in another of the font's forms (1 is its first), by the same number
  */
-public record Setting(
+public record Typesetting(
         double letterSpacing,
         double wordSpacing,
         double lineGap,
@@ -44,10 +44,10 @@ public record Setting(
         }
     }
 
-    public static final Setting USUAL =
-            new Setting(0, 0, 0.4, Align.MIDDLE, new Baseline.Straight(), Map.of(), Map.of());
+    public static final Typesetting USUAL =
+            new Typesetting(0, 0, 0.4, Align.MIDDLE, new Baseline.Straight(), Map.of(), Map.of());
 
-    public Setting {
+    public Typesetting {
         shifts = Map.copyOf(shifts);
         forms = Map.copyOf(forms);
         check("letter spacing", letterSpacing);
@@ -61,24 +61,24 @@ public record Setting(
         }
     }
 
-    public Setting withLetterSpacing(double spacing) {
-        return new Setting(spacing, wordSpacing, lineGap, align, baseline, shifts, forms);
+    public Typesetting withLetterSpacing(double spacing) {
+        return new Typesetting(spacing, wordSpacing, lineGap, align, baseline, shifts, forms);
     }
 
-    public Setting withWordSpacing(double spacing) {
-        return new Setting(letterSpacing, spacing, lineGap, align, baseline, shifts, forms);
+    public Typesetting withWordSpacing(double spacing) {
+        return new Typesetting(letterSpacing, spacing, lineGap, align, baseline, shifts, forms);
     }
 
-    public Setting withLineGap(double gap) {
-        return new Setting(letterSpacing, wordSpacing, gap, align, baseline, shifts, forms);
+    public Typesetting withLineGap(double gap) {
+        return new Typesetting(letterSpacing, wordSpacing, gap, align, baseline, shifts, forms);
     }
 
-    public Setting withAlign(Align newAlign) {
-        return new Setting(letterSpacing, wordSpacing, lineGap, newAlign, baseline, shifts, forms);
+    public Typesetting withAlign(Align newAlign) {
+        return new Typesetting(letterSpacing, wordSpacing, lineGap, newAlign, baseline, shifts, forms);
     }
 
-    public Setting withBaseline(Baseline newBaseline) {
-        return new Setting(letterSpacing, wordSpacing, lineGap, align, newBaseline, shifts, forms);
+    public Typesetting withBaseline(Baseline newBaseline) {
+        return new Typesetting(letterSpacing, wordSpacing, lineGap, align, newBaseline, shifts, forms);
     }
 
     public Shift shift(int letter) {
@@ -89,18 +89,18 @@ public record Setting(
         return forms.getOrDefault(letter, 0);
     }
 
-    public Setting withShift(int letter, UnaryOperator<Shift> change) {
+    public Typesetting withShift(int letter, UnaryOperator<Shift> change) {
         Map<Integer, Shift> changed = new TreeMap<>(shifts);
         changed.put(letter, change.apply(shift(letter)));
         changed.values().removeIf(Shift.NONE::equals);
-        return new Setting(letterSpacing, wordSpacing, lineGap, align, baseline, changed, forms);
+        return new Typesetting(letterSpacing, wordSpacing, lineGap, align, baseline, changed, forms);
     }
 
     /** 0 is the letter's own form. */
-    public Setting withForm(int letter, int form) {
+    public Typesetting withForm(int letter, int form) {
         Map<Integer, Integer> changed = new TreeMap<>(forms);
         changed.put(letter, form);
         changed.values().removeIf(n -> n <= 0);
-        return new Setting(letterSpacing, wordSpacing, lineGap, align, baseline, shifts, changed);
+        return new Typesetting(letterSpacing, wordSpacing, lineGap, align, baseline, shifts, changed);
     }
 }

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-class DropTest {
+class WatchedFolderTest {
     private static final byte[] LOAD = "IN;PA;SP1;".getBytes(StandardCharsets.US_ASCII);
 
     @TempDir
@@ -19,15 +19,15 @@ class DropTest {
 
     @Test
     void aFolderGetsAFileOfTheLoadsName() throws IOException {
-        Drop.put(folder, "load-1.plt", LOAD);
+        WatchedFolder.put(folder, "load-1.plt", LOAD);
         assertThat(folder.resolve("load-1.plt")).hasBinaryContent(LOAD);
     }
 
     @Test
     void aFileKeepsItsName() throws IOException {
         Path file = folder.resolve("to-cut.plt");
-        Drop.put(file, "load-1.plt", "before".getBytes(StandardCharsets.US_ASCII));
-        Drop.put(file, "load-2.plt", LOAD);
+        WatchedFolder.put(file, "load-1.plt", "before".getBytes(StandardCharsets.US_ASCII));
+        WatchedFolder.put(file, "load-2.plt", LOAD);
         assertThat(file).hasBinaryContent(LOAD);
         try (var all = Files.list(folder)) {
             assertThat(all).containsExactly(file);
@@ -38,18 +38,18 @@ class DropTest {
     @EnabledOnOs(OS.LINUX)
     void whatLeadsOnIsWrittenThrough() throws IOException {
         Path through = Files.createSymbolicLink(folder.resolve("cutter"), Path.of("/dev/null"));
-        Drop.put(through, "load-1.plt", LOAD);
+        WatchedFolder.put(through, "load-1.plt", LOAD);
         assertThat(Files.isSymbolicLink(through)).isTrue();
-        assertThat(Drop.canBe(through)).isTrue();
+        assertThat(WatchedFolder.canBe(through)).isTrue();
     }
 
     @Test
     void nothingCanBePutWhereNothingIs() {
-        assertThat(Drop.canBe(folder)).isTrue();
-        assertThat(Drop.canBe(folder.resolve("new.plt"))).isTrue();
-        assertThat(Drop.canBe(folder.resolve("gone")))
+        assertThat(WatchedFolder.canBe(folder)).isTrue();
+        assertThat(WatchedFolder.canBe(folder.resolve("new.plt"))).isTrue();
+        assertThat(WatchedFolder.canBe(folder.resolve("gone")))
                 .as("more likely a folder that is gone")
                 .isFalse();
-        assertThat(Drop.canBe(folder.resolve("gone/new.plt"))).isFalse();
+        assertThat(WatchedFolder.canBe(folder.resolve("gone/new.plt"))).isFalse();
     }
 }

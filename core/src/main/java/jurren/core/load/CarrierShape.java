@@ -3,8 +3,8 @@ package jurren.core.load;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
+import jurren.core.layer.Fabrication;
 import jurren.core.layer.Layer;
-import jurren.core.layer.Making;
 import jurren.core.memo.Scale;
 
 /**
@@ -16,7 +16,7 @@ import jurren.core.memo.Scale;
  * @param largestHoleMm2 of its cell
  * @param filled what its cell covers when nothing lies in its holes
  */
-record Carried(Region carrier, Region cell, Region framed, double largestHoleMm2, Covered filled) {
+record CarrierShape(Region carrier, Region cell, Region framed, double largestHoleMm2, Covered filled) {
     /** Of the film, as it lies and turned by a quarter. */
     record Covered(Chords along, Chords across) {
         static Covered of(Region cell, double leastMm2) {
@@ -24,7 +24,7 @@ record Carried(Region carrier, Region cell, Region framed, double largestHoleMm2
         }
     }
 
-    static Carried of(Layer layer) {
+    static CarrierShape of(Layer layer) {
         CutItem item = new CutItem("", "", "", 0, layer);
         Region carrier = item.carrier();
         Region cell = carrier.grown(Loading.GAP_MM / 2, CornerStyle.ROUND);
@@ -33,10 +33,10 @@ record Carried(Region carrier, Region cell, Region framed, double largestHoleMm2
                 .mapToDouble(h -> Math.abs(h.signedAreaMm2()))
                 .max()
                 .orElse(0);
-        return new Carried(
+        return new CarrierShape(
                 carrier,
                 cell,
-                layer.making().cut() == Making.Cut.KISS ? Frames.around(framed(item, carrier)) : Region.EMPTY,
+                layer.making().cut() == Fabrication.Cut.KISS ? Frames.around(framed(item, carrier)) : Region.EMPTY,
                 largestHoleMm2,
                 Covered.of(cell, Double.MAX_VALUE));
     }

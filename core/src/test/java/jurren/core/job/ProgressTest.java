@@ -11,13 +11,13 @@ import org.junit.jupiter.api.Test;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
-class MadeTest {
+class ProgressTest {
     private static final Instant AT = Instant.parse("2026-11-26T10:32:00Z");
-    private static final Made.Cut FIRST = new Made.Cut("aa", "smooth-film #E8743B", 1, AT);
+    private static final Progress.Cut FIRST = new Progress.Cut("aa", "smooth-film #E8743B", 1, AT);
 
     @Test
     void aLoadIsKnownByItsMarkAndByItsFilmWhenItsCutHasChanged() {
-        Made made = Made.NOTHING.with(FIRST);
+        Progress made = Progress.NOTHING.with(FIRST);
         assertThat(made.cut("aa")).contains(FIRST);
         assertThat(made.cut("bb")).isEmpty();
         assertThat(made.cutOtherwise("bb", "smooth-film #E8743B", 1)).contains(FIRST);
@@ -29,35 +29,35 @@ class MadeTest {
 
     @Test
     void theSameLoadCutAgainTakesThePlaceOfTheFirstCut() {
-        Made.Cut again = new Made.Cut("bb", "smooth-film #E8743B", 1, AT.plusSeconds(60));
-        assertThat(Made.NOTHING.with(FIRST).with(again).cuts()).containsExactly(again);
-        assertThat(Made.NOTHING.with(FIRST).without("aa")).isEqualTo(Made.NOTHING);
+        Progress.Cut again = new Progress.Cut("bb", "smooth-film #E8743B", 1, AT.plusSeconds(60));
+        assertThat(Progress.NOTHING.with(FIRST).with(again).cuts()).containsExactly(again);
+        assertThat(Progress.NOTHING.with(FIRST).without("aa")).isEqualTo(Progress.NOTHING);
     }
 
     @Test
     void piecesAreCountedByLine() {
-        Made made = Made.NOTHING.withPressed("A", 3).withPressed("B", 1).withPressed("A", 4);
+        Progress made = Progress.NOTHING.withPressed("A", 3).withPressed("B", 1).withPressed("A", 4);
         assertThat(made.pressed("A")).isEqualTo(4);
         assertThat(made.pressed("C")).isZero();
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Made(List.of(), Map.of("A", -1), Map.of(), Set.of(), Optional.empty()))
+                .isThrownBy(() -> new Progress(List.of(), Map.of("A", -1), Map.of(), Set.of(), Optional.empty()))
                 .withMessageContaining("-1");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Made.Cut(" ", "", 1, AT));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Progress.Cut(" ", "", 1, AT));
     }
 
     @Test
     void aRunIsBegunAndItsTimeStays() {
-        Made begun = Made.NOTHING
+        Progress begun = Progress.NOTHING
                 .withBegun(AT, AT.plusSeconds(600))
                 .withDone("weed:1")
                 .withPressed("A", 2);
-        assertThat(begun.begun()).contains(new Made.Begun(AT, AT.plusSeconds(600)));
+        assertThat(begun.begun()).contains(new Progress.Begun(AT, AT.plusSeconds(600)));
         assertThat(begun.withBegun(AT.plusSeconds(60), AT.plusSeconds(900))
                         .begun()
                         .orElseThrow()
                         .ready())
                 .isEqualTo(AT.plusSeconds(900));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Made.Begun(AT, AT.minusSeconds(1)));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Progress.Begun(AT, AT.minusSeconds(1)));
     }
 
     @Test
@@ -66,7 +66,7 @@ class MadeTest {
         Job cut = job.withMade(job.made().with(FIRST));
         assertThat(cut).isNotEqualTo(job);
         assertThat(cut.withName("Other").made().cuts()).containsExactly(FIRST);
-        assertThat(cut.withMade(Made.NOTHING)).isEqualTo(job);
+        assertThat(cut.withMade(Progress.NOTHING)).isEqualTo(job);
         assertThat(job.withCustomer("Robin").withNumber("7").withDue("Monday"))
                 .returns("Robin", Job::customer)
                 .returns("7", Job::number)

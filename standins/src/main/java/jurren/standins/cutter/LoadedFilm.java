@@ -11,7 +11,7 @@ import jurren.core.geometry.Point;
  * @param marks where its printed marks really are
  * @param realWidthMm what the machine measures
  */
-public record Fed(Bed bed, List<Point> marks, double realWidthMm) {
+public record LoadedFilm(Bed bed, List<Point> marks, double realWidthMm) {
     /** How carefully it was put in. */
     public enum Care {
         STRAIGHT(Placement.HERE),
@@ -38,16 +38,16 @@ public record Fed(Bed bed, List<Point> marks, double realWidthMm) {
         }
 
         /** @param marks where they were printed */
-        public Fed put(Bed bed, List<Point> marks) {
+        public LoadedFilm put(Bed bed, List<Point> marks) {
             List<Point> there = marks.stream().map(lies::apply).toList();
-            return new Fed(
+            return new LoadedFilm(
                     bed,
                     this == A_MARK_HIDDEN && !there.isEmpty() ? there.subList(0, there.size() - 1) : there,
                     bed.widthMm() - (this == NARROWER ? NARROWER_MM : 0));
         }
     }
 
-    public Fed {
+    public LoadedFilm {
         marks = List.copyOf(marks);
     }
 }

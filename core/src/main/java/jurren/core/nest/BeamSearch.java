@@ -19,7 +19,7 @@ import jurren.core.stop.Stop;
  * two-dimensional bin packing problems, 1999) in a beam search (P. S. Ow and T. E. Morton, Filtered beam search in
  * scheduling, 1988).
  */
-final class Snug implements Search {
+final class BeamSearch implements Search {
     private static final double CELL_MM = 0.5;
     private static final int MOST_CELLS = 600_000;
     /** Finer than this share of a shape need not be felt. */
@@ -45,7 +45,7 @@ final class Snug implements Search {
     private final List<int[]> turns;
     private final List<Integer> items = new ArrayList<>();
     private final Map<Integer, double[]> feelers = new HashMap<>();
-    private final Spots.Room room = new Spots.Room();
+    private final CandidatePositions.Room room = new CandidatePositions.Room();
     private final SplittableRandom random;
     private final double largestMm2;
     private final double cellMm;
@@ -71,13 +71,13 @@ final class Snug implements Search {
     }
 
     /** What is laid so far, where each of the rest could lie, and how well all fits. */
-    private record Wall(Board board, Contact contact, List<Spots> spots, double fit, long mark) {}
+    private record Wall(Board board, Contact contact, List<CandidatePositions> spots, double fit, long mark) {}
 
     /** A shape at a spot, on one of the walls. */
-    private record Choice(Wall on, Spots of, double x, double y, double fit, long mark) {}
+    private record Choice(Wall on, CandidatePositions of, double x, double y, double fit, long mark) {}
 
     /** @param start with clearances in outlines, and longer than is hoped for */
-    Snug(Board start, List<int[]> turns, long seed) {
+    BeamSearch(Board start, List<int[]> turns, long seed) {
         this.best = start.copy();
         this.turns = turns;
         this.random = new SplittableRandom(seed);
@@ -138,11 +138,11 @@ final class Snug implements Search {
         for (int i = 0; i < board.n; i++) {
             contact.take(board.shapes.turned(board.turn[i]), board.x[i], board.y[i]);
         }
-        List<Spots> spots = new ArrayList<>();
+        List<CandidatePositions> spots = new ArrayList<>();
         for (int item : items) {
             for (int turn : turns.get(item)) {
                 if (board.fits(turn)) {
-                    Spots s = new Spots(item, turn);
+                    CandidatePositions s = new CandidatePositions(item, turn);
                     s.begin(board, feeling(contact, turn));
                     for (int i = 0; i < board.n; i++) {
                         s.after(board, i, feeling(contact, turn), room);
@@ -155,8 +155,8 @@ final class Snug implements Search {
         return BEGINNING + contact.work() + board.work;
     }
 
-    private Spots.Feeling feeling(Contact contact, int turn) {
-        return new Spots.Feeling(
+    private CandidatePositions.Feeling feeling(Contact contact, int turn) {
+        return new CandidatePositions.Feeling(
                 contact,
                 feelers.computeIfAbsent(turn, t -> Contact.feelers(empty.shapes.turned(t), cellMm)),
                 trying.loss);
@@ -203,7 +203,7 @@ final class Snug implements Search {
     private void choices(Wall w, List<Choice> into) {
         List<Choice> all = new ArrayList<>();
         double across = w.board.maxY - w.board.minY;
-        for (Spots s : w.spots) {
+        for (CandidatePositions s : w.spots) {
             double area = area(s.turn) / largestMm2;
             double end = w.board.shapes.turned(s.turn).trueBox().maxXMm() - w.board.minX;
             for (int k = 0; k < s.n; k++) {
@@ -226,7 +226,7 @@ final class Snug implements Search {
     }
 
     /** The same for the same shapes at the same places, in whichever order they were laid. */
-    private static long mark(Spots s, int k) {
+    private static long mark(CandidatePositions s, int k) {
         long h = (s.item * 31L + s.turn) * 1_000_003 + Math.round(2 * s.x[k]) * 7919 + Math.round(2 * s.y[k]);
         h *= 0x9E3779B97F4A7C15L;
         return h ^ h >>> 29;
@@ -237,10 +237,10 @@ final class Snug implements Search {
         int laid = board.add(c.of.item, c.of.turn, c.x, c.y, false);
         Contact contact = c.on.contact.copy();
         contact.take(board.shapes.turned(c.of.turn), c.x, c.y);
-        List<Spots> spots = new ArrayList<>();
-        for (Spots s : c.on.spots) {
+        List<CandidatePositions> spots = new ArrayList<>();
+        for (CandidatePositions s : c.on.spots) {
             if (s.item != c.of.item) {
-                Spots copy = s.copy();
+                CandidatePositions copy = s.copy();
                 copy.after(board, laid, feeling(contact, s.turn), room);
                 spots.add(copy);
             }
@@ -252,7 +252,7 @@ final class Snug implements Search {
     private static boolean isOpenToAll(Wall w) {
         Set<Integer> open = new HashSet<>();
         Set<Integer> wanted = new HashSet<>();
-        for (Spots s : w.spots) {
+        for (CandidatePositions s : w.spots) {
             wanted.add(s.item);
             if (s.n > 0) {
                 open.add(s.item);

@@ -12,8 +12,8 @@ import java.util.function.Predicate;
  * @param named whether each piece's name is scored beside it, within its weeding frame
  * @param taken film that is off the shelf because it was cut, each as long as what was cut from it
  */
-public record Laying(Wish wish, boolean named, List<Pin> pins, List<Roll> taken) {
-    public static final Laying USUAL = new Laying(Wish.LEAST_FILM, false, List.of(), List.of());
+public record LayoutChoices(Wish wish, boolean named, List<Pin> pins, List<Roll> taken) {
+    public static final LayoutChoices USUAL = new LayoutChoices(Wish.LEAST_FILM, false, List.of(), List.of());
 
     /** What matters more. */
     public enum Wish {
@@ -23,17 +23,17 @@ public record Laying(Wish wish, boolean named, List<Pin> pins, List<Roll> taken)
         LEAST_WEEDING
     }
 
-    public Laying {
+    public LayoutChoices {
         pins = List.copyOf(pins);
         taken = List.copyOf(taken);
     }
 
-    public Laying withWish(Wish newWish) {
-        return new Laying(newWish, named, pins, taken);
+    public LayoutChoices withWish(Wish newWish) {
+        return new LayoutChoices(newWish, named, pins, taken);
     }
 
-    public Laying withNames(boolean newNamed) {
-        return new Laying(wish, newNamed, pins, taken);
+    public LayoutChoices withNames(boolean newNamed) {
+        return new LayoutChoices(wish, newNamed, pins, taken);
     }
 
     public Optional<Pin> pin(CutItem item) {
@@ -41,11 +41,11 @@ public record Laying(Wish wish, boolean named, List<Pin> pins, List<Roll> taken)
     }
 
     /** A pin takes the place of what was said of the same piece. */
-    public Laying with(Pin pin) {
+    public LayoutChoices with(Pin pin) {
         List<Pin> all =
                 new ArrayList<>(pins.stream().filter(p -> !p.isOfSame(pin)).toList());
         all.add(pin);
-        return new Laying(wish, named, all, taken);
+        return new LayoutChoices(wish, named, all, taken);
     }
 
     /** What a metre of its film was paid for, where that is not what it costs as a rule. */
@@ -55,16 +55,16 @@ public record Laying(Wish wish, boolean named, List<Pin> pins, List<Roll> taken)
     }
 
     /** A load was cut: its film is gone, and everything on it stays as it lies. */
-    public Laying cut(Load load) {
+    public LayoutChoices cut(Load load) {
         String id = freeId(load.stock().id());
-        Laying after = this;
+        LayoutChoices after = this;
         for (Placed p : load.placed()) {
             after = after.with(Pin.of(p, id));
         }
         List<Roll> more = new ArrayList<>(taken);
         more.add(new Roll(
                 id, load.material().id(), load.colour(), load.stock().widthMm(), load.usedMm(), "", paid(load)));
-        return new Laying(wish, named, after.pins, more);
+        return new LayoutChoices(wish, named, after.pins, more);
     }
 
     /** Of what was cut before, anything may have been taken back. */
@@ -81,9 +81,9 @@ public record Laying(Wish wish, boolean named, List<Pin> pins, List<Roll> taken)
     }
 
     /** A load that was taken for cut was not. */
-    public Laying notCut(Load load) {
+    public LayoutChoices notCut(Load load) {
         String id = load.stock().id();
-        return new Laying(
+        return new LayoutChoices(
                 wish,
                 named,
                 pins.stream().filter(p -> !p.stock().equals(id)).toList(),
@@ -95,7 +95,8 @@ public record Laying(Wish wish, boolean named, List<Pin> pins, List<Roll> taken)
         return taken.stream().anyMatch(stock::equals);
     }
 
-    public Laying without(Predicate<Pin> which) {
-        return new Laying(wish, named, pins.stream().filter(which.negate()).toList(), taken);
+    public LayoutChoices without(Predicate<Pin> which) {
+        return new LayoutChoices(
+                wish, named, pins.stream().filter(which.negate()).toList(), taken);
     }
 }

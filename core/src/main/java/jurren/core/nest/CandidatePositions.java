@@ -7,7 +7,7 @@ import jurren.core.geometry.Box;
  * Where one shape in one turn could lie on a bed so that it leans on what lies there: the corners of what keeps it away
  * from each, where those of two cross each other, and where they meet the sides of the bed. Kept up as the bed fills.
  */
-final class Spots {
+final class CandidatePositions {
     private static final int MOST = 50;
     /** Nearer than this two spots are one. */
     private static final double SAME_MM = 1e-4;
@@ -39,13 +39,13 @@ final class Spots {
         }
     }
 
-    Spots(int item, int turn) {
+    CandidatePositions(int item, int turn) {
         this.item = item;
         this.turn = turn;
     }
 
-    Spots copy() {
-        Spots c = new Spots(item, turn);
+    CandidatePositions copy() {
+        CandidatePositions c = new CandidatePositions(item, turn);
         c.x = x.clone();
         c.y = y.clone();
         c.touching = touching.clone();

@@ -43,7 +43,7 @@ import jurren.formats.Refusal.Reason;
  *   <li>Of what is clipped, what the clip leaves.
  * </ul>
  */
-public final class Found {
+public final class DrawingBuilder {
     /** A third of what the finest film holds; the usual default stroke is 0.26 mm. */
     public static final double HAIRLINE_MM = 0.3;
     /**

@@ -5,10 +5,10 @@ import jurren.core.blank.Blank;
 import jurren.core.material.Material;
 
 /** What a job brings along because another shop would not have it. */
-public record Carried(List<Blank> blanks, List<Material> materials) {
-    public static final Carried NOTHING = new Carried(List.of(), List.of());
+public record EmbeddedCatalogue(List<Blank> blanks, List<Material> materials) {
+    public static final EmbeddedCatalogue NOTHING = new EmbeddedCatalogue(List.of(), List.of());
 
-    public Carried {
+    public EmbeddedCatalogue {
         blanks = List.copyOf(blanks);
         materials = List.copyOf(materials);
     }

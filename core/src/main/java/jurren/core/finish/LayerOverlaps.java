@@ -16,7 +16,7 @@ import jurren.core.layer.Layer;
  * @param on    for each layer, by index from the bottom, the set of those that lie on it as bits
  * @param under for each layer the set of those that would lie on its carrier, were they laid while it is still there
  */
-public record Lying(List<Long> on, List<Long> under) {
+public record LayerOverlaps(List<Long> on, List<Long> under) {
     /** As much film as scissors leave around what was cut. */
     private static final double CUT_OFF_MM = 10;
     /** As close as a hand trims a carrier. */
@@ -26,7 +26,7 @@ public record Lying(List<Long> on, List<Long> under) {
     /** Films that share less were not meant to meet. */
     private static final double LEAST_MEETING_MM2 = 0.5;
 
-    public Lying {
+    public LayerOverlaps {
         if (on.size() > MOST) {
             throw new IllegalArgumentException(
                     "no more than " + MOST + " layers are told apart at once, but there are " + on.size());
@@ -48,18 +48,18 @@ public record Lying(List<Long> on, List<Long> under) {
     }
 
     /** Each on all below it. */
-    public static Lying stacked(int layers) {
+    public static LayerOverlaps stacked(int layers) {
         List<Long> all = new ArrayList<>();
         for (int i = 0; i < layers; i++) {
             all.add(((1L << layers) - 1) & -(2L << i));
         }
-        return new Lying(all, all);
+        return new LayerOverlaps(all, all);
     }
 
     /** None touching another. */
-    public static Lying apart(int layers) {
+    public static LayerOverlaps apart(int layers) {
         List<Long> none = Collections.nCopies(layers, 0L);
-        return new Lying(none, none);
+        return new LayerOverlaps(none, none);
     }
 
     /**
@@ -68,7 +68,7 @@ public record Lying(List<Long> on, List<Long> under) {
      * @param layers  from the lowest up, what goes under the press
      * @param carrier of a layer, as it is when it is laid
      */
-    public static Lying of(List<Layer> layers, Function<Layer, Region> carrier) {
+    public static LayerOverlaps of(List<Layer> layers, Function<Layer, Region> carrier) {
         int n = layers.size();
         long[] on = new long[n];
         long[] under = new long[n];
@@ -93,13 +93,13 @@ public record Lying(List<Long> on, List<Long> under) {
                 }
             }
         }
-        return new Lying(
+        return new LayerOverlaps(
                 Arrays.stream(on).boxed().toList(), Arrays.stream(under).boxed().toList());
     }
 
     /** Of some of the layers alone. */
-    Lying of(List<Integer> some) {
-        return new Lying(
+    LayerOverlaps of(List<Integer> some) {
+        return new LayerOverlaps(
                 some.stream().map(i -> picked(on.get(i), some)).toList(),
                 some.stream().map(i -> picked(under.get(i), some)).toList());
     }

@@ -17,8 +17,8 @@ import org.locationtech.jts.geom.TopologyException;
  *   <li>Otherwise a {@link GeometryException} at the place, with the first failure suppressed.
  * </ol>
  */
-final class Sound {
-    private Sound() {}
+final class OverlayRetry {
+    private OverlayRetry() {}
 
     /** @param again the same operation on inputs that were made sound */
     static Geometry or(Supplier<Geometry> operation, Supplier<Geometry> again) {

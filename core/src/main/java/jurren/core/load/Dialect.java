@@ -11,7 +11,7 @@ import jurren.core.geometry.Placement;
  * @param moves  what straight cuts are counted from
  * @param arcs   whether it takes arcs; everything is straight cuts otherwise
  */
-public record Speech(Start start, double unitMm, Ending ending, Moves moves, boolean arcs) {
+public record Dialect(Start start, double unitMm, Ending ending, Moves moves, boolean arcs) {
     /** What straight cuts are counted from. */
     public enum Moves {
         FROM_START,
@@ -62,21 +62,22 @@ public record Speech(Start start, double unitMm, Ending ending, Moves moves, boo
     }
 
     public static final double USUAL_UNIT_MM = 0.025;
-    public static final Speech USUAL = new Speech(Start.NEAR_RIGHT, USUAL_UNIT_MM, Ending.LF, Moves.FROM_START, false);
+    public static final Dialect USUAL =
+            new Dialect(Start.NEAR_RIGHT, USUAL_UNIT_MM, Ending.LF, Moves.FROM_START, false);
     /** How far a cut may lie beside what was meant: half of what is usually counted in. */
     private static final double TOLERANCE_MM = USUAL_UNIT_MM / 2;
 
     private static final double LEAST_UNIT_MM = 0.001;
     private static final double MOST_UNIT_MM = 0.1;
 
-    public Speech {
+    public Dialect {
         if (!(unitMm >= LEAST_UNIT_MM && unitMm <= MOST_UNIT_MM)) {
             throw new IllegalArgumentException("a cutter counts in units of " + LEAST_UNIT_MM + " to " + MOST_UNIT_MM
                     + " mm but was told " + unitMm);
         }
     }
 
-    public Speech(Start start, double unitMm, Ending ending) {
+    public Dialect(Start start, double unitMm, Ending ending) {
         this(start, unitMm, ending, Moves.FROM_START, false);
     }
 
@@ -85,23 +86,23 @@ public record Speech(Start start, double unitMm, Ending ending, Moves moves, boo
         return Math.max(TOLERANCE_MM, unitMm);
     }
 
-    public Speech withStart(Start other) {
-        return new Speech(other, unitMm, ending, moves, arcs);
+    public Dialect withStart(Start other) {
+        return new Dialect(other, unitMm, ending, moves, arcs);
     }
 
-    public Speech withUnit(double mm) {
-        return new Speech(start, mm, ending, moves, arcs);
+    public Dialect withUnit(double mm) {
+        return new Dialect(start, mm, ending, moves, arcs);
     }
 
-    public Speech withEnding(Ending other) {
-        return new Speech(start, unitMm, other, moves, arcs);
+    public Dialect withEnding(Ending other) {
+        return new Dialect(start, unitMm, other, moves, arcs);
     }
 
-    public Speech withMoves(Moves other) {
-        return new Speech(start, unitMm, ending, other, arcs);
+    public Dialect withMoves(Moves other) {
+        return new Dialect(start, unitMm, ending, other, arcs);
     }
 
-    public Speech withArcs(boolean taken) {
-        return new Speech(start, unitMm, ending, moves, taken);
+    public Dialect withArcs(boolean taken) {
+        return new Dialect(start, unitMm, ending, moves, taken);
     }
 }

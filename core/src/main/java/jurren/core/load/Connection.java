@@ -6,7 +6,7 @@ package jurren.core.load;
  * @param where of a network port its address and number, as in 192.168.1.40:9100; of a serial port its name, speed and
  *              flow, as in COM3 9600 by-signs; of a folder its path
  */
-public record Reach(Kind kind, String where) {
+public record Connection(Kind kind, String where) {
     /** The ways there are. */
     public enum Kind {
         /** The simulated one that ships with the application. */
@@ -18,11 +18,11 @@ public record Reach(Kind kind, String where) {
         FOLDER
     }
 
-    public static final Reach STAND_IN = new Reach(Kind.STAND_IN, "");
+    public static final Connection STAND_IN = new Connection(Kind.STAND_IN, "");
     private static final int MOST_PORT = 65_535;
     private static final int LONGEST = 1_000;
 
-    public Reach {
+    public Connection {
         if (where.length() > LONGEST) {
             throw new IllegalArgumentException(
                     "where a cutter is reached is told in at most " + LONGEST + " characters");

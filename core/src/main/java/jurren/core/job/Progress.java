@@ -20,13 +20,13 @@ import java.util.TreeMap;
  * @param done    what else of the run was ticked off, by its id
  * @param begun   when its run was begun, and when it was to be ready then
  */
-public record Made(
+public record Progress(
         List<Cut> cuts,
         Map<String, Integer> pressed,
         Map<OfSize, Integer> spoiled,
         Set<String> done,
         Optional<Begun> begun) {
-    public static final Made NOTHING = new Made(List.of(), Map.of(), Map.of(), Set.of(), Optional.empty());
+    public static final Progress NOTHING = new Progress(List.of(), Map.of(), Map.of(), Set.of(), Optional.empty());
 
     /** When a run was begun, and when it was to be ready. */
     public record Begun(Instant at, Instant ready) {
@@ -79,7 +79,7 @@ public record Made(
         }
     }
 
-    public Made {
+    public Progress {
         cuts = List.copyOf(cuts);
         pressed = Map.copyOf(new TreeMap<>(pressed));
         spoiled = Map.copyOf(spoiled);
@@ -113,26 +113,26 @@ public record Made(
     }
 
     /** The same load cut once more takes the place of what was known of it. */
-    public Made with(Cut cut) {
+    public Progress with(Cut cut) {
         List<Cut> all = new ArrayList<>(cuts.stream()
                 .filter(c -> !c.mark.equals(cut.mark) && !(c.film.equals(cut.film) && c.load == cut.load))
                 .toList());
         all.add(cut);
-        return new Made(all, pressed, spoiled, done, begun);
+        return new Progress(all, pressed, spoiled, done, begun);
     }
 
-    public Made without(String mark) {
-        return new Made(cuts.stream().filter(c -> !c.mark.equals(mark)).toList(), pressed, spoiled, done, begun);
+    public Progress without(String mark) {
+        return new Progress(cuts.stream().filter(c -> !c.mark.equals(mark)).toList(), pressed, spoiled, done, begun);
     }
 
     public int pressed(String line) {
         return pressed.getOrDefault(line, 0);
     }
 
-    public Made withPressed(String line, int pieces) {
+    public Progress withPressed(String line, int pieces) {
         Map<String, Integer> all = new TreeMap<>(pressed);
         all.put(line, pieces);
-        return new Made(cuts, all, spoiled, done, begun);
+        return new Progress(cuts, all, spoiled, done, begun);
     }
 
     public int spoiled(String line, String size) {
@@ -140,28 +140,28 @@ public record Made(
     }
 
     /** Something of the run is done. */
-    public Made withDone(String task) {
+    public Progress withDone(String task) {
         Set<String> all = new HashSet<>(done);
         all.add(task);
-        return new Made(cuts, pressed, spoiled, all, begun);
+        return new Progress(cuts, pressed, spoiled, all, begun);
     }
 
     /** It was not, after all. */
-    public Made withoutDone(String task) {
+    public Progress withoutDone(String task) {
         Set<String> all = new HashSet<>(done);
         all.remove(task);
-        return new Made(cuts, pressed, spoiled, all, begun);
+        return new Progress(cuts, pressed, spoiled, all, begun);
     }
 
     /** The run is begun; begun once more, what was to be is forgotten. */
-    public Made withBegun(Instant at, Instant ready) {
-        return new Made(cuts, pressed, spoiled, done, Optional.of(new Begun(at, ready)));
+    public Progress withBegun(Instant at, Instant ready) {
+        return new Progress(cuts, pressed, spoiled, done, Optional.of(new Begun(at, ready)));
     }
 
     /** One more piece went wrong. */
-    public Made withSpoiled(String line, String size) {
+    public Progress withSpoiled(String line, String size) {
         Map<OfSize, Integer> all = new HashMap<>(spoiled);
         all.merge(new OfSize(line, size), 1, Integer::sum);
-        return new Made(cuts, pressed, all, done, begun);
+        return new Progress(cuts, pressed, all, done, begun);
     }
 }
