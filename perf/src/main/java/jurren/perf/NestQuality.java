@@ -286,12 +286,13 @@ public final class NestQuality {
         List<List<Region>> lying = new ArrayList<>();
         beds.forEach(_ -> lying.add(new ArrayList<>()));
         for (int i = 0; i < cutouts.size(); i++) {
-            if (layout.lies().get(i).isEmpty()) {
+            if (layout.positions().get(i).isEmpty()) {
                 return false;
             }
-            Region there =
-                    cutouts.get(i).shape().placed(layout.lies().get(i).get().placement());
-            int bed = layout.lies().get(i).get().bed();
+            Region there = cutouts.get(i)
+                    .shape()
+                    .placed(layout.positions().get(i).get().placement());
+            int bed = layout.positions().get(i).get().bed();
             if (there.minus(beds.get(bed).usable().grown(0.001, CornerStyle.MITRED))
                             .areaMm2()
                     > 1e-9) {

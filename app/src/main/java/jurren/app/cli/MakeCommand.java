@@ -126,7 +126,9 @@ final class MakeCommand implements Callable<Integer> {
             throw new Problem(CliTexts.text("make.no-cut-line"));
         }
         Planner planner = new Planner();
-        Plan plan = TightLayouts.plan(planner, noFrames ? job.withFrames(false) : job, shop, seconds);
+        TightLayouts layouts = TightLayouts.of(planner, planner.plan(noFrames ? job.withFrames(false) : job, shop));
+        layouts.look(Integer.MAX_VALUE, seconds);
+        Plan plan = layouts.tighter();
         refuseUnusable(plan);
         Remedies remedies = Remedies.of(plan, planner);
         boolean stopped = plan.has(Snag.Gravity.STOPS) && !force;

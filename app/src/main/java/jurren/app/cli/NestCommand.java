@@ -8,12 +8,12 @@ import java.util.Map;
 import java.util.concurrent.Callable;
 import jurren.app.keep.ShopFolder;
 import jurren.core.cut.CutRun;
-import jurren.core.job.Job;
 import jurren.core.job.Shop;
 import jurren.core.load.Load;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 import jurren.formats.files.SafeFiles;
+import jurren.formats.jobfile.JobDocument;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
 import jurren.formats.plan.LayoutJson;
@@ -38,6 +38,12 @@ final class NestCommand implements Callable<Integer> {
     @Option(names = "--seconds", paramLabel = "N", defaultValue = "10", descriptionKey = "nest.seconds")
     private double seconds;
 
+    @Option(names = "--steps", paramLabel = "N", descriptionKey = "nest.steps")
+    private Integer steps;
+
+    @Option(names = "--keep", paramLabel = "JOB", descriptionKey = "nest.keep")
+    private Path keep;
+
     @Option(names = "--stock", paramLabel = "FILE", descriptionKey = "make.stock")
     private Path stock;
 
@@ -50,19 +56,23 @@ final class NestCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Words words = new Words(millimetres ? Units.METRIC : Units.AMERICAN);
+        if (steps != null && steps < 0) {
+            throw new Problem(CliTexts.text("nest.no-steps"));
+        }
         if (!(seconds >= 0 && seconds <= TightLayouts.MOST_SECONDS)) {
             throw new Problem(CliTexts.text("nest.no-seconds", (int) TightLayouts.MOST_SECONDS));
         }
         ShopFolder.usual().loadFonts();
         Shop shop = Wanted.stock(
                 ShopFolder.usual().shop(), stock, words, spec.commandLine().getErr());
-        Job job = switch (JobFile.read(input, shop)) {
-            case JobRead.Opened o -> o.document().job();
+        JobDocument document = switch (JobFile.read(input, shop)) {
+            case JobRead.Opened o -> o.document();
             case JobRead.Refused r -> throw new Problem(words.refusal(r.refusal()));
         };
         Planner planner = new Planner();
-        double before = planner.plan(job, shop).filmUsedMm();
-        Plan plan = TightLayouts.plan(planner, job, shop, seconds);
+        TightLayouts layouts = TightLayouts.of(planner, planner.plan(document.job(), shop));
+        layouts.look(steps == null ? Integer.MAX_VALUE : steps, steps == null ? seconds : TightLayouts.MOST_SECONDS);
+        Plan plan = layouts.tighter();
         Map<String, byte[]> files = new LinkedHashMap<>();
         for (CutRun run : plan.runs()) {
             files.put("load-" + run.load().order() + ".svg", LoadSvg.write(run));
@@ -70,10 +80,17 @@ final class NestCommand implements Callable<Integer> {
         files.put("layout.json", LayoutJson.write(plan));
         try {
             SafeFiles.writeAll(out, files);
+            if (keep != null) {
+                JobFile.write(document.with(plan.withUsedLayouts()), keep);
+            }
         } catch (IOException e) {
-            throw new Problem(CliTexts.text("make.not-written", out, String.valueOf(e.getMessage())));
+            throw new Problem(
+                    CliTexts.text("make.not-written", keep == null ? out : keep, String.valueOf(e.getMessage())));
         }
         PrintWriter text = spec.commandLine().getOut();
+        if (keep != null) {
+            text.println(CliTexts.text("make.wrote", keep));
+        }
         files.keySet().forEach(f -> text.println(CliTexts.text("make.wrote", out.resolve(f))));
         for (CutRun run : plan.runs()) {
             Load load = run.load();
@@ -88,7 +105,10 @@ final class NestCommand implements Callable<Integer> {
                     Math.round(100 * load.pieceShare())));
         }
         text.println(CliTexts.text(
-                "nest.sum", words.unit().film(plan.filmUsedMm()), words.unit().film(before)));
+                "nest.sum",
+                words.unit().film(plan.filmUsedMm()),
+                words.unit().film(layouts.first().filmUsedMm()),
+                layouts.fewestSteps()));
         text.flush();
         return 0;
     }

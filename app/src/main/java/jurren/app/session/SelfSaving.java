@@ -55,6 +55,7 @@ final class SelfSaving {
             return;
         }
         JobDocument now = document.now();
+        JobDocument kept = session.withUsedLayouts(now);
         Path path = document.file().get();
         lane.want(new Order<Void>(
                 "",
@@ -65,7 +66,7 @@ final class SelfSaving {
                         if (!document.isAsLeft(path)) {
                             throw new Changed();
                         }
-                        JobFile.write(now, path);
+                        JobFile.write(kept, path);
                         // at once: an edit meanwhile stops this errand, and then nobody is told that it ended
                         document.wrote(path);
                     }

@@ -221,11 +221,6 @@ public final class Session {
         tell();
     }
 
-    /** Tighter layouts were found. */
-    void layouts() {
-        planNow(0);
-    }
-
     /** The motif that is chosen alone. */
     public Optional<Motif> motif() {
         List<Motif> chosen = document.chosen();
@@ -537,12 +532,13 @@ public final class Session {
     /** @param then told whether it is saved; what was edited while it was being written is unsaved still */
     public void save(Path path, Consumer<Boolean> then) {
         JobDocument now = document.now();
+        JobDocument kept = withUsedLayouts(now);
         Document of = document;
         selfSaving.stop();
         desk.give(new Order<Void>(
                         Texts.of("work.saving", path.getFileName()),
                         _ -> {
-                            selfSaving.write(now, path);
+                            selfSaving.write(kept, path);
                             return null;
                         },
                         _ -> {
@@ -556,6 +552,11 @@ public final class Session {
                             then.accept(false);
                         })
                 .finishing());
+    }
+
+    /** Layouts that nothing asks for any more are not kept in files. */
+    JobDocument withUsedLayouts(JobDocument now) {
+        return isSettled() && now.job().equals(plan.job()) ? now.with(plan.withUsedLayouts()) : now;
     }
 
     /** Exactly this is in that file. */

@@ -7,11 +7,15 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.net.InetAddress;
 import java.net.ServerSocket;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Stream;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
@@ -168,6 +172,61 @@ class CommandLineTest {
         assertThat(run("mend", job.toString(), "--out", folder.resolve("x.txt").toString())
                         .code())
                 .isEqualTo(2);
+    }
+
+    /** What nest found is in the job: make cuts that, to the byte, each time from nothing. */
+    @Test
+    void makeCutsTheLayoutsThatNestKept() throws IOException {
+        Path job = folder.resolve("stars.jurren");
+        JobFile.write(
+                JobDocument.of(NewJobs.onBlank(
+                                BuiltInShop.read().blank("tee-adult").orElseThrow(),
+                                "Fair",
+                                "tee",
+                                "black",
+                                "smooth-film")
+                        .withLine(
+                                "A",
+                                l -> l.withMotifs(List.of(new Motif(
+                                                "m1",
+                                                "star",
+                                                new Shape(Shape.Kind.STAR, 120, 120, 5, 0.3, Colour.of("#F6EFDC")),
+                                                List.of(),
+                                                Pose.at(0, 200))))
+                                        .withSize("M", s -> s.withCount(9)))),
+                job);
+        Path kept = folder.resolve("kept.jurren");
+        Ran nest = run(
+                "nest",
+                job.toString(),
+                "--steps",
+                "5",
+                "--keep",
+                kept.toString(),
+                "--out",
+                folder.resolve("layouts").toString());
+        assertThat(nest.code()).as(nest.err()).isZero();
+        assertThat(nest.out()).contains("5 steps of each film");
+
+        assertThat(make(kept).code()).isZero();
+        Map<String, String> first = digests(folder.resolve("out"));
+        assertThat(make(kept).code()).isZero();
+        assertThat(digests(folder.resolve("out"))).as("papers too").isEqualTo(first);
+        double used = plan().path("loads").path(0).path("usedMm").asDouble();
+        assertThat(folder.resolve("layouts").resolve("load-1.svg"))
+                .hasSameBinaryContentAs(folder.resolve("out").resolve("load-1.svg"));
+        assertThat(make(job).code()).isZero();
+        assertThat(used).isLessThan(plan().path("loads").path(0).path("usedMm").asDouble() - 1);
+    }
+
+    private static Map<String, String> digests(Path folder) throws IOException {
+        Map<String, String> all = new TreeMap<>();
+        try (Stream<Path> files = Files.list(folder)) {
+            for (Path f : files.toList()) {
+                all.put(f.getFileName().toString(), new String(Files.readAllBytes(f), StandardCharsets.ISO_8859_1));
+            }
+        }
+        return all;
     }
 
     /** Five squares of 90 mm: on an offcut that takes two, the rest from a roll; the guide shows where to stick it. */

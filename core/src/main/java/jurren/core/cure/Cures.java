@@ -137,7 +137,8 @@ final class Cures {
                     Snag.NoRoom _,
                     Snag.NoPress _,
                     Snag.HoldsWithCare _,
-                    Snag.NoSuchPlace _ -> {}
+                    Snag.NoSuchPlace _,
+                    Snag.LaidAnew _ -> {}
         }
         return found;
     }

@@ -36,6 +36,7 @@ final class FilmLoads {
     private final List<Load> loads = new ArrayList<>();
     private final List<CutItem> unlaid = new ArrayList<>();
     private Optional<Nesting.Request> request = Optional.empty();
+    private Optional<KeptLayout> displaced = Optional.empty();
 
     FilmLoads(Loading.Wanted wanted, Cutter cutter, boolean framed, LayoutChoices laying, Nesting nesting) {
         this.wanted = wanted;
@@ -60,6 +61,11 @@ final class FilmLoads {
 
     Optional<Nesting.Request> request() {
         return request;
+    }
+
+    /** What is kept of the same pieces on other film. */
+    Optional<KeptLayout> displaced() {
+        return displaced;
     }
 
     List<CutItem> items() {
@@ -150,7 +156,7 @@ final class FilmLoads {
                 continue;
             }
             Nesting.Request asked = request(usable);
-            Layout layout = nesting.best(asked);
+            Layout layout = nesting.layout(asked, laying.layouts());
             // what another whole mat does not take fits on none
             boolean helped = layout.unlaid() < before || !(roll instanceof MatPiece p && p.isWhole(cutter));
             if (layout.unlaid() > 0 && !last && helped) {
@@ -167,6 +173,7 @@ final class FilmLoads {
                 keep(usable, layout);
             }
             request = Optional.of(asked);
+            displaced = nesting.displaced(asked, laying.layouts());
             return;
         }
         leave(items());
@@ -187,6 +194,16 @@ final class FilmLoads {
         return beds;
     }
 
+    Nesting.Request request(List<Cutout> cutouts, List<Bed> beds, List<FilmPiece> stock) {
+        return new Nesting.Request(
+                wanted.material().id(),
+                wanted.colour(),
+                cutouts,
+                beds,
+                stock.stream().map(FilmPiece::id).toList(),
+                Loading.GAP_MM);
+    }
+
     private Nesting.Request request(List<FilmPiece> stock) {
         List<Cutout> cutouts = items().stream()
                 .map(item -> {
@@ -194,7 +211,7 @@ final class FilmLoads {
                     return new Cutout(carrier(item), item.turning(), pinned);
                 })
                 .toList();
-        return new Nesting.Request(cutouts, beds(stock), Loading.GAP_MM);
+        return request(cutouts, beds(stock), stock);
     }
 
     /** Where a pin has a piece; nowhere when its film is gone or it would hang over. */
@@ -220,7 +237,7 @@ final class FilmLoads {
         for (int bed = 0; bed < stock.size(); bed++) {
             List<Placed> placed = new ArrayList<>();
             for (int i = 0; i < items().size(); i++) {
-                Optional<BedPosition> lie = layout.lies().get(i);
+                Optional<BedPosition> lie = layout.positions().get(i);
                 if (lie.isPresent() && lie.get().bed() == bed) {
                     placed.add(placed(items().get(i), lie.get()));
                 }
@@ -228,7 +245,7 @@ final class FilmLoads {
             load(stock.get(bed), placed);
         }
         leave(IntStream.range(0, items().size())
-                .filter(i -> layout.lies().get(i).isEmpty())
+                .filter(i -> layout.positions().get(i).isEmpty())
                 .mapToObj(items()::get)
                 .toList());
     }

@@ -68,14 +68,13 @@ final class InSets {
                     .limit(MOST_TRIED)
                     .toList();
             for (List<CutItem> set : bed.isEmpty() ? List.<List<CutItem>>of() : small) {
-                Layout on =
-                        nesting.best(new Nesting.Request(cutouts(set), List.of(new Bed(bed, false)), Loading.GAP_MM));
+                Layout on = nesting.first(film.request(cutouts(set), List.of(new Bed(bed, false)), List.of(offcut)));
                 if (on.unlaid() == 0) {
                     filled.add(() -> film.load(
                             offcut,
                             IntStream.range(0, set.size())
                                     .mapToObj(k -> film.placed(
-                                            set.get(k), on.lies().get(k).orElseThrow()))
+                                            set.get(k), on.positions().get(k).orElseThrow()))
                                     .toList()));
                     left.remove(set);
                     break;
@@ -164,15 +163,15 @@ final class InSets {
     }
 
     private Layout inside(List<CutItem> set, double across, double longest) {
-        return nesting.best(new Nesting.Request(
-                cutouts(set), List.of(Bed.roll(Math.max(1, across - 2 * film.margin()), longest)), Loading.GAP_MM));
+        return nesting.first(film.request(
+                cutouts(set), List.of(Bed.roll(Math.max(1, across - 2 * film.margin()), longest)), List.of()));
     }
 
     private Box box(List<CutItem> set, Layout inside) {
         return IntStream.range(0, set.size())
-                .filter(k -> inside.lies().get(k).isPresent())
+                .filter(k -> inside.positions().get(k).isPresent())
                 .mapToObj(k -> film.carrier(set.get(k))
-                        .placed(inside.lies().get(k).get().placement())
+                        .placed(inside.positions().get(k).get().placement())
                         .bounds())
                 .reduce(Box::joined)
                 .orElse(Box.ofSize(0, 0, 1, 1));
@@ -185,7 +184,7 @@ final class InSets {
             Layout inside = rows.inside.get(g);
             for (int k = 0; k < rows.sets.get(g).size(); k++) {
                 CutItem item = rows.sets.get(g).get(k);
-                Optional<BedPosition> in = inside.lies().get(k);
+                Optional<BedPosition> in = inside.positions().get(k);
                 if (in.isEmpty() || rows.laid.spots().get(g).isEmpty()) {
                     left.add(item);
                 } else {

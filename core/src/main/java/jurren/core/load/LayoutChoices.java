@@ -10,10 +10,12 @@ import java.util.function.Predicate;
  *
  * @param pins  what lies where a hand put it
  * @param named whether each piece's name is scored beside it, within its weeding frame
+ * @param layouts tighter layouts that were found and taken
  * @param taken film that is off the shelf because it was cut, each as long as what was cut from it
  */
-public record LayoutChoices(Wish wish, boolean named, List<Pin> pins, List<Roll> taken) {
-    public static final LayoutChoices USUAL = new LayoutChoices(Wish.LEAST_FILM, false, List.of(), List.of());
+public record LayoutChoices(Wish wish, boolean named, List<Pin> pins, List<Roll> taken, Layouts layouts) {
+    public static final LayoutChoices USUAL =
+            new LayoutChoices(Wish.LEAST_FILM, false, List.of(), List.of(), Layouts.NONE);
 
     /** What matters more. */
     public enum Wish {
@@ -29,11 +31,15 @@ public record LayoutChoices(Wish wish, boolean named, List<Pin> pins, List<Roll>
     }
 
     public LayoutChoices withWish(Wish newWish) {
-        return new LayoutChoices(newWish, named, pins, taken);
+        return new LayoutChoices(newWish, named, pins, taken, layouts);
     }
 
     public LayoutChoices withNames(boolean newNamed) {
-        return new LayoutChoices(wish, newNamed, pins, taken);
+        return new LayoutChoices(wish, newNamed, pins, taken, layouts);
+    }
+
+    public LayoutChoices withLayouts(Layouts newLayouts) {
+        return new LayoutChoices(wish, named, pins, taken, newLayouts);
     }
 
     public Optional<Pin> pin(CutItem item) {
@@ -45,7 +51,7 @@ public record LayoutChoices(Wish wish, boolean named, List<Pin> pins, List<Roll>
         List<Pin> all =
                 new ArrayList<>(pins.stream().filter(p -> !p.isOfSame(pin)).toList());
         all.add(pin);
-        return new LayoutChoices(wish, named, all, taken);
+        return new LayoutChoices(wish, named, all, taken, layouts);
     }
 
     /** What a metre of its film was paid for, where that is not what it costs as a rule. */
@@ -64,7 +70,7 @@ public record LayoutChoices(Wish wish, boolean named, List<Pin> pins, List<Roll>
         List<Roll> more = new ArrayList<>(taken);
         more.add(new Roll(
                 id, load.material().id(), load.colour(), load.stock().widthMm(), load.usedMm(), "", paid(load)));
-        return new LayoutChoices(wish, named, after.pins, more);
+        return new LayoutChoices(wish, named, after.pins, more, layouts);
     }
 
     /** Of what was cut before, anything may have been taken back. */
@@ -87,7 +93,8 @@ public record LayoutChoices(Wish wish, boolean named, List<Pin> pins, List<Roll>
                 wish,
                 named,
                 pins.stream().filter(p -> !p.stock().equals(id)).toList(),
-                taken.stream().filter(r -> !r.id().equals(id)).toList());
+                taken.stream().filter(r -> !r.id().equals(id)).toList(),
+                layouts);
     }
 
     /** Whether it is off the shelf already. */
@@ -97,6 +104,6 @@ public record LayoutChoices(Wish wish, boolean named, List<Pin> pins, List<Roll>
 
     public LayoutChoices without(Predicate<Pin> which) {
         return new LayoutChoices(
-                wish, named, pins.stream().filter(which.negate()).toList(), taken);
+                wish, named, pins.stream().filter(which.negate()).toList(), taken, layouts);
     }
 }

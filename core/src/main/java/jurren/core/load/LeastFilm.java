@@ -18,10 +18,17 @@ final class LeastFilm {
     private static final int MOST_PARTS = 12;
 
     /** @param n how many of it there are */
-    private record Kind(CarrierShape carried, boolean directed, int n) {}
+    private record Kind(CarrierShape carried, boolean directed, int n) {
+        Kind more() {
+            return new Kind(carried, directed, n + 1);
+        }
+    }
 
     private final double acrossMm;
-    private final Map<Layer, Kind> kinds = new IdentityHashMap<>();
+    /** In the order they came: sums in another order differ in their last digit. */
+    private final List<Kind> kinds = new ArrayList<>();
+
+    private final Map<Layer, Integer> known = new IdentityHashMap<>();
 
     /** @param acrossMm between the rollers */
     LeastFilm(double acrossMm) {
@@ -29,16 +36,18 @@ final class LeastFilm {
     }
 
     void add(Layer layer, CarrierShape carried) {
-        kinds.merge(
-                layer,
-                new Kind(carried, layer.material().directed(), 1),
-                (k, _) -> new Kind(k.carried, k.directed, k.n + 1));
+        Integer kind = known.putIfAbsent(layer, kinds.size());
+        if (kind == null) {
+            kinds.add(new Kind(carried, layer.material().directed(), 1));
+        } else {
+            kinds.set(kind, kinds.get(kind).more());
+        }
     }
 
     /** From where the first piece may begin to where the last must end. */
     double alongMm() {
         // what is smaller than the smallest cell takes none of them
-        double smallest = kinds.values().stream()
+        double smallest = kinds.stream()
                 .mapToDouble(k -> k.carried.cell().areaMm2())
                 .min()
                 .orElse(0);
@@ -46,7 +55,7 @@ final class LeastFilm {
         double area = 0;
         double longest = 0;
         double[] inParts = new double[MOST_PARTS + 1];
-        for (Kind kind : kinds.values()) {
+        for (Kind kind : kinds) {
             Box box = kind.carried.carrier().bounds();
             CarrierShape.Covered covered = kind.carried.covered(smallest);
             List<Chords> ways = new ArrayList<>();

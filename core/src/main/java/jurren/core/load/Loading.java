@@ -15,8 +15,10 @@ import jurren.core.material.Material;
  * @param loads    one for each piece of film that something lies on
  * @param unlaid   items that fit nowhere between the rollers
  * @param requests what better layouts can be looked for
+ * @param displaced layouts that were kept for these pieces on film that is not here as it was
  */
-public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Request> requests) {
+public record Loading(
+        List<Load> loads, List<CutItem> unlaid, List<Nesting.Request> requests, List<KeptLayout> displaced) {
     /** Between pieces, so that two are never cut by one stroke and each carrier can be cut off. */
     public static final double GAP_MM = 3;
     /** The usual desktop roll, for colours that are not on the shelf. */
@@ -35,6 +37,7 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
         loads = List.copyOf(loads);
         unlaid = List.copyOf(unlaid);
         requests = List.copyOf(requests);
+        displaced = List.copyOf(displaced);
     }
 
     /** What a weeding frame adds to a piece, both sides together. */
@@ -63,7 +66,8 @@ public record Loading(List<Load> loads, List<CutItem> unlaid, List<Nesting.Reque
                         .mapToObj(i -> loads.get(i).numbered(i + 1))
                         .toList(),
                 films.stream().flatMap(f -> f.unlaid().stream()).toList(),
-                films.stream().flatMap(f -> f.request().stream()).toList());
+                films.stream().flatMap(f -> f.request().stream()).toList(),
+                films.stream().flatMap(f -> f.displaced().stream()).toList());
     }
 
     /** One film colour is cut for all lines together. */

@@ -10,6 +10,7 @@ import jurren.core.nest.Bed;
 import jurren.core.nest.BedPosition;
 import jurren.core.nest.Cutout;
 import jurren.core.nest.Layout;
+import jurren.core.nest.Nest;
 
 /** A layer put onto one piece of film because a person wants it there: as many of its pieces as that takes. */
 public final class WholeLayer {
@@ -27,11 +28,11 @@ public final class WholeLayer {
         }
         List<Cutout> cutouts =
                 items.stream().map(i -> new Cutout(i.carrier(), i.turning())).toList();
-        Layout layout = new Nesting()
-                .best(new Nesting.Request(cutouts, List.of(new Bed(usable, false, false)), Loading.GAP_MM));
+        Layout layout = Nest.of(cutouts, List.of(new Bed(usable, false, false)), Loading.GAP_MM, Nesting.SEED)
+                .layout();
         List<Pin> pins = new ArrayList<>();
         IntStream.range(0, items.size())
-                .forEach(k -> layout.lies().get(k).ifPresent(lie -> pins.add(pin(items.get(k), stock, lie))));
+                .forEach(k -> layout.positions().get(k).ifPresent(lie -> pins.add(pin(items.get(k), stock, lie))));
         return pins;
     }
 

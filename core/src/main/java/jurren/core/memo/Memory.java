@@ -30,7 +30,7 @@ public final class Memory {
         private int keepers;
     }
 
-    private final long budgetBytes;
+    private long budgetBytes;
     private final Map<Object, Share> shares = new IdentityHashMap<>();
     private final TreeSet<Kept> byWorth = new TreeSet<>();
     private long heldBytes;
@@ -46,8 +46,14 @@ public final class Memory {
         return OF_PROCESS;
     }
 
-    public long budgetBytes() {
+    public synchronized long budgetBytes() {
         return budgetBytes;
+    }
+
+    /** From here on it holds no more than this. Answers take longer with less, and stay the same. */
+    public synchronized void limit(long newBudgetBytes) {
+        budgetBytes = newBudgetBytes;
+        shrink();
     }
 
     public synchronized long heldBytes() {
@@ -109,6 +115,10 @@ public final class Memory {
         kept.number = counted++;
         rate(kept, all);
         byWorth.add(kept);
+        shrink();
+    }
+
+    private void shrink() {
         while (heldBytes > budgetBytes && !byWorth.isEmpty()) {
             Kept least = byWorth.first();
             risen = Math.max(risen, least.worth);

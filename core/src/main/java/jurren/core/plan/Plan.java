@@ -82,6 +82,11 @@ public record Plan(
                 .or(() -> line(snag.line()));
     }
 
+    /** The job with those of its layouts that are still used. */
+    public Job withUsedLayouts() {
+        return job.withLaying(job.laying().withLayouts(job.laying().layouts().usedBy(nests)));
+    }
+
     public List<Snag> snags() {
         return List.copyOf(found.keySet());
     }

@@ -64,6 +64,7 @@ import jurren.core.layer.Layer;
 import jurren.core.layer.Print;
 import jurren.core.lettering.Typefaces;
 import jurren.core.load.CutItem;
+import jurren.core.load.KeptLayout;
 import jurren.core.load.Load;
 import jurren.core.load.Loading;
 import jurren.core.material.Film;
@@ -141,6 +142,7 @@ final class SnagFinder {
         at = 0;
         missingPlaces(job);
         rolls(lines, loading, job.framed());
+        laidAnew(loading);
         paper(prints);
         return found;
     }
@@ -734,6 +736,26 @@ final class SnagFinder {
                         roll.lengthMm()));
             }
         });
+    }
+
+    /** A tighter layout that was taken lay on other film. */
+    private void laidAnew(Loading loading) {
+        for (KeptLayout kept : loading.displaced()) {
+            Load load = loading.loads().stream()
+                    .filter(l -> l.material().id().equals(kept.materialId())
+                            && l.colour().equals(kept.colour()))
+                    .findFirst()
+                    .orElse(null);
+            if (load != null) {
+                List<String> gone = kept.stock().stream()
+                        .filter(id -> shop.shelf().stream().noneMatch(s -> s.id().equals(id)))
+                        .toList();
+                found(new Snag.LaidAnew(
+                        load.placed().getFirst().item().lineId(),
+                        load.material().colourName(load.colour()),
+                        gone));
+            }
+        }
     }
 
     private static int placeOf(List<LinePlan> lines, CutItem item) {

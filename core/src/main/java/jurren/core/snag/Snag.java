@@ -440,6 +440,22 @@ public sealed interface Snag {
     }
 
     /**
+     * A tighter layout was taken on film that is not here, or no more as it was: what was on it is laid anew.
+     *
+     * @param stock what of it is not on the shelf; empty when all is, in another size or order
+     */
+    record LaidAnew(String line, String colourName, List<String> stock) implements Snag {
+        public LaidAnew {
+            stock = List.copyOf(stock);
+        }
+
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Subject.STOCK);
+        }
+    }
+
+    /**
      * Limits under the press that cannot all be kept, however the layers are pressed.
      *
      * @param layer of the first limit

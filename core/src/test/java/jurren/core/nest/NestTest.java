@@ -65,11 +65,11 @@ class NestTest {
 
     /** Inside the usable film, apart by the gap, each once: with tolerance 0.001 mm. */
     private static void isSound(List<Cutout> cutouts, List<Bed> beds, double gap, Layout layout) {
-        assertThat(layout.lies()).hasSameSizeAs(cutouts);
+        assertThat(layout.positions()).hasSameSizeAs(cutouts);
         List<List<Region>> lying = new ArrayList<>();
         beds.forEach(_ -> lying.add(new ArrayList<>()));
         for (int i = 0; i < cutouts.size(); i++) {
-            Optional<BedPosition> lie = layout.lies().get(i);
+            Optional<BedPosition> lie = layout.positions().get(i);
             if (lie.isPresent()) {
                 assertThat(lie.get().placement().turnsOver())
                         .as("never turned over")
@@ -242,7 +242,7 @@ class NestTest {
         Nest nest = Nest.of(all, roll, 0, 7);
         double first = nest.layout().usedMm().getFirst();
         nest.improve(6);
-        assertThat(nest.layout().lies().getFirst()).contains(there);
+        assertThat(nest.layout().positions().getFirst()).contains(there);
         assertThat(nest.layout().usedMm().getFirst()).isLessThan(first);
         isSound(all, roll, 0, nest.layout());
     }
@@ -255,7 +255,7 @@ class NestTest {
         List<Cutout> all = List.of(square, pinned, square, square);
         Nest nest = Nest.of(all, List.of(Bed.roll(281, 20_000)), GAP, 7);
         nest.improve(2);
-        assertThat(nest.layout().lies().get(1)).contains(there);
+        assertThat(nest.layout().positions().get(1)).contains(there);
         assertThat(nest.layout().usedMm().getFirst()).isEqualTo(250, within(1e-9));
         isSound(all, List.of(Bed.roll(281, 20_000)), GAP, nest.layout());
     }
@@ -277,8 +277,8 @@ class NestTest {
         Cutout small = new Cutout(Shapes.rectangle(0, 0, 30, 20), Turning.QUARTER);
         Layout layout = Nest.of(List.of(wide, small), List.of(Bed.roll(281, 5000)), GAP, 7)
                 .layout();
-        assertThat(layout.lies().getFirst()).isEmpty();
-        assertThat(layout.lies().get(1)).isPresent();
+        assertThat(layout.positions().getFirst()).isEmpty();
+        assertThat(layout.positions().get(1)).isPresent();
         assertThatThrownBy(() -> new Cutout(Region.EMPTY, Turning.NONE)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Bed(Shapes.disc(0, 0, 50), true)).isInstanceOf(IllegalArgumentException.class);
     }

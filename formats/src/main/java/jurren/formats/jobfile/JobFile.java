@@ -34,7 +34,7 @@ import jurren.formats.files.WholeFile;
 
 /** Reads and writes {@code .jurren} files. */
 public final class JobFile {
-    public static final int FORMAT = 3;
+    public static final int FORMAT = 4;
 
     private static final String JOB = "job.json";
     private static final int MOST_BYTES = 256 << 20;

@@ -67,6 +67,7 @@ final class JobJson {
         node.put("due", job.due()).put("framed", job.framed());
         laying(node, job.laying());
         taken(node, job.laying());
+        KeptLayoutJson.write(node, job.laying().layouts());
         made(node, job.made());
         carried(node, job.carried());
         ArrayNode lines = node.putArray("lines");
@@ -151,7 +152,8 @@ final class JobJson {
                 wish.equals("least-film") ? LayoutChoices.Wish.LEAST_FILM : LayoutChoices.Wish.LEAST_WEEDING,
                 n.path("named").asBoolean(false),
                 pins,
-                taken);
+                taken,
+                KeptLayoutJson.read(n, at));
     }
 
     private static void made(ObjectNode node, Progress made) {

@@ -1,11 +1,11 @@
 package jurren.formats.out;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Optional;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
+import jurren.formats.print.SamePdf;
 import jurren.formats.print.SpotColour;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -24,8 +24,7 @@ final class PdfArt {
     static byte[] write(ArtSheet given, Optional<String> cutColour) {
         ArtSheet sheet = given.atOrigin();
         Box box = sheet.box().orElseThrow();
-        try (PDDocument document = new PDDocument();
-                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+        try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(sheet.title());
             float h = (float) (box.heightMm() * POINT_PER_MM);
             PDPage page = new PDPage(new PDRectangle((float) (box.widthMm() * POINT_PER_MM), h));
@@ -44,8 +43,7 @@ final class PdfArt {
                     out.stroke();
                 }
             }
-            document.save(bytes);
-            return bytes.toByteArray();
+            return SamePdf.bytes(document);
         } catch (IOException e) {
             throw new IllegalStateException("a byte array took no more bytes", e);
         }

@@ -4,7 +4,6 @@ import java.awt.Color;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
@@ -305,9 +304,7 @@ final class PdfSheet implements AutoCloseable {
     byte[] finish() throws IOException {
         endPage();
         page = null;
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        document.save(out);
-        return out.toByteArray();
+        return SamePdf.bytes(document);
     }
 
     @Override

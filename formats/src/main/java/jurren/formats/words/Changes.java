@@ -11,6 +11,8 @@ import jurren.core.art.treat.Treatments;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.Progress;
+import jurren.core.load.KeptLayout;
+import jurren.core.load.Layouts;
 
 /**
  * What an edit did, in a few words, told from the job before and the job after: {@code outline 3.0 mm},
@@ -27,6 +29,7 @@ public final class Changes {
     public String between(Job before, Job after) {
         List<String> found = new ArrayList<>();
         head(before, after, found);
+        layouts(before.laying().layouts(), after.laying().layouts(), found);
         lines(before, after, found);
         return switch (found.size()) {
             case 0 -> text("nothing");
@@ -37,6 +40,16 @@ public final class Changes {
 
     private static String text(String key, Object... values) {
         return Words.text("change." + key, values);
+    }
+
+    private void layouts(Layouts before, Layouts after, List<String> found) {
+        if (!before.equals(after)) {
+            double spared = after.kept().stream()
+                    .filter(k -> !before.kept().contains(k))
+                    .mapToDouble(KeptLayout::sparedMm)
+                    .sum();
+            found.add(spared > 0 ? text("layout", unit.film(spared)) : text("layout-other"));
+        }
     }
 
     private static void head(Job before, Job after, List<String> found) {

@@ -197,6 +197,10 @@ public final class Words {
                         s.colourName(),
                         apart(s.neededMm(), s.leftMm()),
                         apart(s.leftMm(), s.neededMm()));
+            case Snag.LaidAnew s ->
+                s.stock().isEmpty()
+                        ? text("snag.laid-anew", s.colourName())
+                        : text("snag.laid-anew.gone", s.colourName(), String.join(", ", s.stock()));
             case Snag.PressClash s -> steps.clash(s, plan);
         };
     }

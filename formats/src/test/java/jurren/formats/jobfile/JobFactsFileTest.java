@@ -1,6 +1,7 @@
 package jurren.formats.jobfile;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -18,8 +19,13 @@ import jurren.core.job.Job;
 import jurren.core.job.Progress;
 import jurren.core.job.Shop;
 import jurren.core.job.Thing;
+import jurren.core.load.KeptLayout;
 import jurren.core.load.LayoutChoices;
+import jurren.core.load.Layouts;
+import jurren.core.material.Colour;
 import jurren.core.material.Material;
+import jurren.core.nest.BedPosition;
+import jurren.core.nest.Layout;
 import jurren.core.plan.Planner;
 import jurren.formats.Refusal.Reason;
 import jurren.formats.catalogue.BuiltInShop;
@@ -47,6 +53,40 @@ class JobFactsFileTest {
         JobRead read = read(JobFile.bytes(JobDocument.of(job)), shop);
         assertThat(read).isInstanceOf(JobRead.Opened.class);
         return ((JobRead.Opened) read).document().job();
+    }
+
+    @Test
+    void layoutsThatWereTakenTravelWithTheJob() throws IOException {
+        KeptLayout kept = new KeptLayout(
+                "smooth-film",
+                Colour.of("#F6EFDC"),
+                "ab12",
+                "cd34",
+                List.of("no 3", "roll"),
+                20_261_127,
+                17,
+                12.25,
+                new Layout(
+                        List.of(
+                                Optional.of(new BedPosition(1, 270, 0.1 + 0.2, -1e-7)),
+                                Optional.empty(),
+                                Optional.of(new BedPosition(0, 90, 123.456789012345, 7))),
+                        List.of(80.5, 1234.0 / 7)));
+        Job job = tees().withLaying(tees().laying().withLayouts(Layouts.NONE.with(kept)));
+        assertThat(again(job, SHOP)).as("to the last digit").isEqualTo(job);
+        assertThat(read(changed(job, j -> ((ObjectNode) j.path("layouts").path(0)).put("steps", "many")), SHOP))
+                .satisfies(r -> assertThat(((JobRead.Refused) r).refusal().detail())
+                        .isEqualTo("job.layouts[0].steps is not a number"));
+        assertThat(read(
+                        changed(
+                                job,
+                                j -> ((ArrayNode) j.path("layouts")
+                                                .path(0)
+                                                .path("positions")
+                                                .path(0))
+                                        .add(1)),
+                        SHOP))
+                .isInstanceOf(JobRead.Refused.class);
     }
 
     private interface Change {

@@ -37,6 +37,7 @@ import jurren.core.load.Stock;
 import jurren.core.material.Material;
 import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
+import jurren.core.plan.TighterLayouts;
 import jurren.core.snag.Snag;
 import jurren.formats.words.DecimalSign;
 
@@ -63,6 +64,7 @@ public final class LoadsBench implements BenchView {
     private final Controls.Segments<LayoutChoices.Wish> wishes;
     private final Label search = Controls.label("", "hint");
     private final Button stop;
+    private final Button take;
     private final VBox piece = new VBox();
     private final Controls.Segments<Shown> shows;
     private Shown shown = Shown.FILM;
@@ -95,6 +97,8 @@ public final class LoadsBench implements BenchView {
                 w -> session.edit(
                         session.job().withLaying(session.job().laying().withWish(w))));
         this.stop = Controls.button("nest-stop", Texts.of("loads.search.stop"), this::stopOrGoOn);
+        this.take = Controls.button("nest-take", "", session.nests()::take);
+        take.getStyleClass().add("plum");
         search.setWrapText(true);
         frames.setId("frames");
         frames.setTooltip(new Tooltip(Texts.of("loads.frames.tip")));
@@ -110,7 +114,7 @@ public final class LoadsBench implements BenchView {
                 sum("loads.least", least),
                 sum("loads.back", back),
                 sum("loads.frame-count", framed),
-                new VBox(4, new HBox(16, frames, names), money, new HBox(8, stop, search)));
+                new VBox(4, new HBox(16, frames, names), money, take, new HBox(8, stop, search)));
         sums.getStyleClass().add("sums");
         prints.getStyleClass().add("cards");
         this.node = BenchLayout.of(
@@ -308,12 +312,24 @@ public final class LoadsBench implements BenchView {
                                         ? "loads.search.done"
                                         : session.nests().isStopped() ? "loads.search.stopped" : "loads.search",
                                 Math.round(100.0 * done / all)));
+        showOffer(looked);
         session.nests().want(session.bench() == Bench.LOADS && looked);
         piece.getChildren().setAll(hand.card());
         prints.getChildren().setAll(session.plan().map(this::printCards).orElse(List.of()));
         Controls.refillWhenChanged(shelf, List.of(session.shop().shelf(), session.unit()), this::shelfRows);
         SnagCards.show(snags, session, SnagCards.of(session, MENDS));
         canvas.redraw();
+    }
+
+    /** What would be less with the layouts that were found, and the one touch that takes them. */
+    private void showOffer(boolean looked) {
+        Optional<TighterLayouts> offer = looked ? session.nests().offer() : Optional.empty();
+        take.setVisible(offer.isPresent());
+        take.setManaged(offer.isPresent());
+        offer.ifPresent(o -> take.setText(Texts.of(
+                o.filmMm() < 0 ? "loads.take.money" : "loads.take",
+                session.unit().film(o.filmMm()),
+                session.shop().prices().currency() + String.format(DecimalSign.locale(), "%.2f", o.money()))));
     }
 
     private void stopOrGoOn() {

@@ -10,6 +10,7 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
+import jurren.app.desk.Order;
 import jurren.app.face.FaceCanvas;
 import jurren.app.session.Session;
 import jurren.app.theme.Controls;
@@ -19,6 +20,7 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.load.CutItem;
+import jurren.core.load.Cutter;
 import jurren.core.load.FilmPiece;
 import jurren.core.load.LayoutChoices;
 import jurren.core.load.Load;
@@ -273,8 +275,17 @@ final class PieceInHand {
                         && i.place().equals(of.place())
                         && i.layer().film().equals(of.layer().film()))
                 .toList();
-        List<Pin> pins = WholeLayer.onto(
-                items, stock, session.shop().cutter(), session.job().framed());
+        Cutter cutter = session.shop().cutter();
+        boolean framed = session.job().framed();
+        session.desk()
+                .give(new Order<>(
+                        Texts.of("work.laying"),
+                        _ -> WholeLayer.onto(items, stock, cutter, framed),
+                        pins -> wholeLayer(of, stock, items.size(), pins),
+                        why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+    }
+
+    private void wholeLayer(CutItem of, Offcut stock, int pieces, List<Pin> pins) {
         if (pins.isEmpty()) {
             Box b = of.layer().region().bounds();
             session.say(Texts.of(
@@ -289,7 +300,7 @@ final class PieceInHand {
             laying = laying.with(pin);
         }
         session.edit(session.job().withLaying(laying));
-        session.say(Texts.of("loads.layer-lies", pins.size(), items.size(), stock.id()));
+        session.say(Texts.of("loads.layer-lies", pins.size(), pieces, stock.id()));
     }
 
     /** On mats it goes to another piece of a roll, not to the roll. */
