@@ -10,8 +10,7 @@ public final class FontRefused extends Exception {
         PACKED,
         CUT_SHORT,
         DAMAGED,
-        TOO_LARGE,
-        TOO_SLOW
+        TOO_LARGE
     }
 
     private final Why why;

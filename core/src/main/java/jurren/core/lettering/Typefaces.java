@@ -17,10 +17,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.TreeMap;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
 import jurren.core.memo.Memo;
 
 /**
@@ -32,7 +28,6 @@ public final class Typefaces {
     static final float EM = 1000;
 
     private static final int MOST_BYTES = 32 << 20;
-    private static final int PATIENCE_S = 5;
     private static final long RUN_BYTES = 200;
     private static final long GLYPH_BYTES = 900;
 
@@ -120,7 +115,7 @@ public final class Typefaces {
             throw new FontRefused(FontRefused.Why.TOO_LARGE);
         }
         FontTables tables = tables(file);
-        LoadedFont font = loadWithPatience(file, tables);
+        LoadedFont font = load(file, tables);
         synchronized (Typefaces.class) {
             OPENED.put(font.name(), font);
         }
@@ -135,27 +130,14 @@ public final class Typefaces {
         }
     }
 
-    /** A file made to keep a loader busy is given up after a while. */
-    private static LoadedFont loadWithPatience(byte[] file, FontTables tables) throws FontRefused {
-        CompletableFuture<LoadedFont> loading = new CompletableFuture<>();
-        Thread.ofPlatform().daemon().name("font").start(() -> {
-            try {
-                LoadedFont font = new LoadedFont(load(new ByteArrayInputStream(file)), Optional.of(tables));
-                font.run("Hamburg 27", Map.of());
-                loading.complete(font);
-            } catch (FontFormatException | IOException | RuntimeException | StackOverflowError e) {
-                loading.completeExceptionally(e);
-            }
-        });
+    /** Sets a word with it, to see whether it can. */
+    private static LoadedFont load(byte[] file, FontTables tables) throws FontRefused {
         try {
-            return loading.get(PATIENCE_S, TimeUnit.SECONDS);
-        } catch (TimeoutException _) {
-            throw new FontRefused(FontRefused.Why.TOO_SLOW);
-        } catch (ExecutionException _) {
+            LoadedFont font = new LoadedFont(load(new ByteArrayInputStream(file)), Optional.of(tables));
+            font.run("Hamburg 27", Map.of());
+            return font;
+        } catch (FontFormatException | IOException | RuntimeException | StackOverflowError _) {
             throw new FontRefused(FontRefused.Why.DAMAGED);
-        } catch (InterruptedException _) {
-            Thread.currentThread().interrupt();
-            throw new FontRefused(FontRefused.Why.TOO_SLOW);
         }
     }
 

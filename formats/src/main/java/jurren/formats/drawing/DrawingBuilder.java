@@ -27,6 +27,7 @@ import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
+import jurren.core.stop.Stop;
 import jurren.formats.Refusal;
 import jurren.formats.Refusal.Reason;
 
@@ -64,6 +65,9 @@ public final class DrawingBuilder {
     public static final int MOST_SHAPES = 100_000;
 
     private static final long MOST_CORNERS = 1_500_000;
+    /** On one line; each is a shape of its own to be joined with the others. */
+    private static final double MOST_DASHES = 50_000;
+
     private static final double CLOSED_WITHIN_MM = 0.01;
     private static final double LARGEST_MM = 10_000;
     private static final double SMALLEST_MM = 0.1;
@@ -206,6 +210,9 @@ public final class DrawingBuilder {
             Optional<Ink> ink,
             boolean filled,
             Optional<Region> clip) {
+        if (Dashes.count(outline, stroke) > MOST_DASHES) {
+            throw new TooMuch();
+        }
         double widthMm = stroke.getLineWidth() * Math.sqrt(Math.abs(toMm.getDeterminant()));
         if (widthMm >= HAIRLINE_MM) {
             add(Curves.of(stroke.createStrokedShape(outline), Placement.of(toMm)), colour, ink, clip);
@@ -349,6 +356,7 @@ public final class DrawingBuilder {
     }
 
     private void add(Curves curves, Colour colour, Optional<Ink> ink, Optional<Region> clip) {
+        Stop.lookHere();
         if (curves.isEmpty()) {
             return;
         }

@@ -9,6 +9,9 @@ import java.util.Set;
 
 /** Lists, strings, dictionaries, and what kind a value is. */
 final class DataOperators {
+    /** What is gone through byte by byte is quick. */
+    private static final int BYTES_A_STEP = 100;
+
     private static final int LONGEST = 4_000_000;
     private final Machine m;
 
@@ -173,6 +176,7 @@ final class DataOperators {
         m.add("search", () -> {
             PsString what = m.string();
             PsString in = m.string();
+            m.worked(in.length / BYTES_A_STEP);
             int at = in.text().indexOf(what.text());
             if (at < 0) {
                 m.push(in);

@@ -2,11 +2,6 @@ package jurren.formats.opening;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
-import java.util.concurrent.CancellationException;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.FutureTask;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
 import jurren.core.art.DrawingFile;
 import jurren.formats.Refusal.Reason;
 import jurren.formats.drawing.DrawingBuilder;
@@ -22,7 +17,6 @@ import jurren.formats.svg.SvgReader;
 public final class AnyDrawing {
     private static final int MOST_BYTES = 64 << 20;
     private static final int HEAD = 2048;
-    private static final long MOST_MS = 4_000;
 
     private AnyDrawing() {}
 
@@ -34,34 +28,7 @@ public final class AnyDrawing {
         if (content.length > MOST_BYTES) {
             return DrawingBuilder.refused(Reason.TOO_LARGE, file, content.length / (1 << 20) + " MB");
         }
-        return withPatience(file, content);
-    }
-
-    /**
-     * A drawing in which everything crosses everything would keep a reader busy for hours. It is left behind
-     * then; the thread has the lowest priority and keeps nobody from closing the application.
-     */
-    private static DrawingRead withPatience(DrawingFile file, byte[] content) {
-        FutureTask<DrawingRead> reading = new FutureTask<>(() -> read(file, content));
-        Thread thread = Thread.ofPlatform()
-                .daemon()
-                .name("drawing")
-                .priority(Thread.MIN_PRIORITY)
-                .unstarted(reading);
-        thread.start();
-        try {
-            return reading.get(MOST_MS, TimeUnit.MILLISECONDS);
-        } catch (TimeoutException _) {
-            thread.interrupt();
-            return DrawingBuilder.refused(
-                    Reason.TOO_LARGE, file, "it takes more than " + MOST_MS / 1000 + " seconds to understand");
-        } catch (ExecutionException e) {
-            throw new IllegalStateException("a reader of drawings failed", e.getCause());
-        } catch (InterruptedException _) {
-            thread.interrupt();
-            Thread.currentThread().interrupt();
-            throw new CancellationException("reading was stopped");
-        }
+        return read(file, content);
     }
 
     private static DrawingRead read(DrawingFile file, byte[] content) {

@@ -31,6 +31,7 @@ import jurren.formats.drawing.DrawnPicture;
 import jurren.formats.drawing.Tiles;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
 import org.apache.pdfbox.contentstream.operator.Operator;
+import org.apache.pdfbox.contentstream.operator.OperatorName;
 import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
@@ -66,6 +67,8 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     private static final double MM_PER_POINT = 25.4 / 72;
     /** A page that asks for more would take longer than anyone waits. */
     private static final int MOST_OPERATORS = 3_000_000;
+    /** To begin a form is as much work as so many operators, even if it is empty. */
+    private static final int OPERATORS_AN_OBJECT = 150;
 
     private static final int UNKNOWN = 0x808080;
     private static final double CLEAR = 1 / 255.0;
@@ -117,7 +120,8 @@ final class PagePainter extends PDFGraphicsStreamEngine {
 
     @Override
     protected void processOperator(Operator operator, List<COSBase> operands) throws IOException {
-        if (++operators > MOST_OPERATORS || Thread.currentThread().isInterrupted()) {
+        operators += OperatorName.DRAW_OBJECT.equals(operator.getName()) ? OPERATORS_AN_OBJECT : 1;
+        if (operators > MOST_OPERATORS || Thread.currentThread().isInterrupted()) {
             throw new DrawingBuilder.TooMuch();
         }
         super.processOperator(operator, operands);

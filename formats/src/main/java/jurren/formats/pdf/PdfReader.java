@@ -3,6 +3,7 @@ package jurren.formats.pdf;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import jurren.core.art.DrawingFile;
@@ -43,7 +44,7 @@ public final class PdfReader {
             return page(file, document);
         } catch (InvalidPasswordException _) {
             return DrawingBuilder.refused(Reason.LOCKED, file, "");
-        } catch (DrawingBuilder.TooMuch e) {
+        } catch (DrawingBuilder.TooMuch | CancellationException e) {
             throw e;
         } catch (IOException | RuntimeException e) {
             // the library meets damage with exceptions of many unrelated kinds; whichever it is, the file cannot be

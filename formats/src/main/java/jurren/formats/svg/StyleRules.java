@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import jurren.formats.drawing.DrawingBuilder;
 import org.jsoup.Jsoup;
 import org.jsoup.parser.Parser;
 import org.w3c.dom.Element;
@@ -26,6 +27,11 @@ final class StyleRules {
             Pattern.compile("\\.[\\w-]+|\\[[^\\]]*\\]|:(?!not\\b|is\\b|has\\b)[\\w-]+(\\([^)]*\\))?");
     private static final Pattern TYPES = Pattern.compile("(?:^|[\\s>+~(])[a-zA-Z][\\w-]*");
     private static final int MOST_RULES = 20_000;
+    private static final Pattern AMONG_OTHERS = Pattern.compile("[~+]|:(nth|first|last|only|has|contains)");
+    private static final double OTHERS_SHARE = 0.05;
+    /** So many elements are looked at, a fraction of a microsecond each. */
+    private static final double MOST_WORK = 6e7;
+
     private static final String NUMBER = "data-jurren-n";
 
     private final List<Rule> rules = new ArrayList<>();
@@ -43,9 +49,11 @@ final class StyleRules {
 
     private void sheet(String css) {
         int at = 0;
+        int semicolon = css.indexOf(';');
         while (at < css.length() && rules.size() < MOST_RULES) {
             int open = css.indexOf('{', at);
-            int semicolon = css.indexOf(';', at);
+            // looked for only once it is passed: a long sheet without any is not gone through again and again
+            semicolon = semicolon >= 0 && semicolon < at ? css.indexOf(';', at) : semicolon;
             if (semicolon >= 0 && (open < 0 || semicolon < open)) {
                 at = semicolon + 1;
                 continue;
@@ -94,8 +102,16 @@ final class StyleRules {
         return Math.min(n, 99);
     }
 
+    /** Each rule is held against each element, and what asks for places among others against those too. */
+    private static double work(Rule rule, int elements) {
+        return elements * (AMONG_OTHERS.matcher(rule.selector).find() ? Math.max(1, elements * OTHERS_SHARE) : 1);
+    }
+
     /** What the rules tell each element, the weakest first; later ones overrule. */
     Map<Element, String> of(List<Element> elements) {
+        if (rules.stream().mapToDouble(r -> work(r, elements.size())).sum() > MOST_WORK) {
+            throw new DrawingBuilder.TooMuch();
+        }
         org.jsoup.nodes.Document mirror = Jsoup.parse("", "", Parser.xmlParser());
         Map<String, Element> numbered = new HashMap<>();
         Map<Element, org.jsoup.nodes.Element> made = new IdentityHashMap<>();

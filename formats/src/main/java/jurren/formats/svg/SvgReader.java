@@ -3,6 +3,7 @@ package jurren.formats.svg;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import java.util.regex.Pattern;
 import java.util.zip.GZIPInputStream;
 import jurren.core.art.DrawingFile;
@@ -82,7 +83,7 @@ public final class SvgReader {
             throw new ClosedSvgParser.NotTaken(Reason.EXTERNAL_REFERENCE, "");
         } catch (StackOverflowError _) {
             throw new ClosedSvgParser.NotTaken(Reason.TOO_DEEP, "");
-        } catch (DrawingBuilder.TooMuch e) {
+        } catch (DrawingBuilder.TooMuch | CancellationException e) {
             throw e;
         } catch (RuntimeException e) {
             throw e.getCause() instanceof SecurityException

@@ -5,6 +5,9 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import java.util.zip.DeflaterOutputStream;
 import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
@@ -23,7 +26,9 @@ import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -354,5 +359,34 @@ class AnyDrawingTest {
         byte[] noise = new byte[3000];
         random.nextBytes(noise);
         assertThat(AnyDrawing.read(new DrawingFile(name, noise))).isInstanceOf(DrawingRead.Refused.class);
+    }
+
+    /** Small files that ask for hours: what they ask for is counted, so that it is the same on every machine. */
+    @ParameterizedTest(name = "{0}")
+    @MethodSource
+    void whatAsksForHoursIsRefusedByCounting(String name, String content) {
+        assertThat(refused(read(name, content))).isIn(Reason.TOO_LARGE, Reason.BROKEN_DRAWING);
+    }
+
+    static Stream<Arguments> whatAsksForHoursIsRefusedByCounting() {
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>";
+        String rules = IntStream.range(0, 3000)
+                .mapToObj(i -> "rect.c" + i + " ~ rect:nth-child(" + i + "n) {fill:red}")
+                .collect(Collectors.joining());
+        String clips = IntStream.range(0, 60)
+                .mapToObj(i -> "<clipPath id='c" + i + "' clip-path='url(#c" + (i - 1) + ")'>"
+                        + "<circle r='9'/>".repeat(60) + "</clipPath>")
+                .collect(Collectors.joining());
+        return Stream.of(
+                Arguments.of("rules.svg", svg + "<style>" + rules + "</style>" + "<rect/>".repeat(5000) + "</svg>"),
+                Arguments.of("clips.svg", svg + clips + "<rect clip-path='url(#c59)' width='9' height='9'/></svg>"),
+                Arguments.of("letters.svg", svg + "<text>" + "lorem ".repeat(60_000) + "</text></svg>"),
+                Arguments.of(
+                        "dashes.svg",
+                        svg + "<path fill='none' stroke='red' stroke-dasharray='.00001' d='M0 0L100 100'/></svg>"),
+                Arguments.of(
+                        "search.eps",
+                        "%!PS-Adobe-3.0 EPSF-3.0\n%%BoundingBox: 0 0 9 9\n/s 60000 string def "
+                                + "{ s (b) search { pop pop pop } { pop } ifelse } loop"));
     }
 }

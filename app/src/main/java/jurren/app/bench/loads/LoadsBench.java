@@ -97,8 +97,7 @@ public final class LoadsBench implements BenchView {
                 w -> session.edit(
                         session.job().withLaying(session.job().laying().withWish(w))));
         this.stop = Controls.button("nest-stop", Texts.of("loads.search.stop"), this::stopOrGoOn);
-        this.take = Controls.button("nest-take", "", session.nests()::take);
-        take.getStyleClass().add("plum");
+        this.take = Controls.button("nest-take", "", session.nests()::take, "primary");
         search.setWrapText(true);
         frames.setId("frames");
         frames.setTooltip(new Tooltip(Texts.of("loads.frames.tip")));
@@ -114,7 +113,7 @@ public final class LoadsBench implements BenchView {
                 sum("loads.least", least),
                 sum("loads.back", back),
                 sum("loads.frame-count", framed),
-                new VBox(4, new HBox(16, frames, names), money, take, new HBox(8, stop, search)));
+                new VBox(4, new HBox(16, frames, names), money, new HBox(8, take, stop, search)));
         sums.getStyleClass().add("sums");
         prints.getStyleClass().add("cards");
         this.node = BenchLayout.of(
