@@ -1,6 +1,7 @@
 package jurren.app.shop;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -13,6 +14,7 @@ import jurren.app.theme.Controls;
 import jurren.app.theme.TextEntry;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
+import jurren.core.finish.HandTime;
 import jurren.core.job.Figures;
 import jurren.core.job.Prices;
 import jurren.core.plan.Quote;
@@ -47,7 +49,15 @@ final class HandsPage implements ShopPage {
         TextEntry sign = new TextEntry("prices-currency", Texts.of("hands.currency"), text -> {
             String is = text.strip();
             if (!is.isEmpty() && is.length() <= LONGEST_SIGN && !is.equals(p.currency())) {
-                put(new Prices(is, p.pressHour(), p.hands(), p.wasteShare(), p.thing(), p.inkPerM2(), p.marginShare()));
+                put(new Prices(
+                        is,
+                        p.pressHour(),
+                        p.hands(),
+                        p.wasteShare(),
+                        p.thing(),
+                        p.inkPerM2(),
+                        p.marginShare(),
+                        p.times()));
             }
         });
         sign.show(p.currency());
@@ -57,7 +67,29 @@ final class HandsPage implements ShopPage {
                 fields.row("prices", f, () -> p, Optional.of(state.shipped().prices()), this::put)));
         VBox card = Controls.card(rows.toArray(Node[]::new));
         card.setMinWidth(Theme.wide(CARD));
-        Controls.refill(all, List.of(card, job()));
+        Controls.refill(all, List.of(card, job(), times(state, fields)));
+    }
+
+    /** How long everything takes in this shop, by what it belongs to. */
+    private Node times(ShopDesk.State state, FigureField fields) {
+        Prices p = state.mine().prices();
+        List<Node> rows = new ArrayList<>(List.of(
+                Controls.label(Texts.of("hands.times"), "card-title"),
+                Controls.label(Texts.of("hands.times.hint"), "hint")));
+        for (HandTime.Group group : HandTime.Group.values()) {
+            rows.add(Controls.caption(Texts.of("hands.times." + group)));
+            Arrays.stream(HandTime.values())
+                    .filter(t -> t.group() == group)
+                    .forEach(t -> rows.add(fields.row(
+                            "prices",
+                            Figures.time(t),
+                            () -> p,
+                            Optional.of(state.shipped().prices()),
+                            this::put)));
+        }
+        VBox card = Controls.card(rows.toArray(Node[]::new));
+        card.setMinWidth(Theme.wide(CARD));
+        return card;
     }
 
     private Node job() {

@@ -17,6 +17,7 @@ import jurren.core.art.Motif;
 import jurren.core.art.Shape;
 import jurren.core.art.Treatment;
 import jurren.core.blank.Fit;
+import jurren.core.finish.HandTimes;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.job.Job;
 import jurren.core.layer.Join;
@@ -260,7 +261,7 @@ class CardsTest extends WindowTest {
         run(() -> window.shell().cutBench().show(3, 100));
         settle();
         WeedPlan plan =
-                WeedPlan.of(on(() -> session.plan().orElseThrow().runs().get(2).load()));
+                WeedPlan.of(on(() -> session.plan().orElseThrow().runs().get(2).load()), HandTimes.USUAL);
         long insides = plan.wastes().stream()
                 .filter(w -> w.kind() == WeedPlan.Kind.INSIDE)
                 .count();

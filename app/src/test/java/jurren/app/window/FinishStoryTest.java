@@ -17,7 +17,9 @@ import jurren.core.art.Films;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
 import jurren.core.art.Shape;
+import jurren.core.finish.HeatStep;
 import jurren.core.finish.Step;
+import jurren.core.finish.StepKind;
 import jurren.core.job.Job;
 import jurren.core.job.NewJobs;
 import jurren.core.job.Place;
@@ -83,7 +85,7 @@ class FinishStoryTest extends WindowTest {
         assertThat(on(() -> session.line().at())).isZero();
         next(front);
         assertThat(on(() -> session.line().at())).as("then its back").isEqualTo(1);
-        assertThat(line().finish().steps()).anyMatch(s -> s.kind() == Step.Kind.TURN_OVER);
+        assertThat(line().finish().steps()).anyMatch(s -> s.kind() == HeatStep.TURN_OVER);
         assertThat(on(() -> session.job().made().pressed("A"))).isZero();
         next(line().finish().steps().size());
         assertThat(on(() -> session.job().made().pressed("A")))
@@ -118,7 +120,7 @@ class FinishStoryTest extends WindowTest {
                 .isEqualTo(6);
     }
 
-    private void choose(Step.Kind kind) {
+    private void choose(StepKind kind) {
         Step step = line().finish().steps().stream()
                 .filter(s -> s.kind() == kind)
                 .findFirst()
@@ -129,7 +131,7 @@ class FinishStoryTest extends WindowTest {
 
     private double dwell() {
         return line().finish().steps().stream()
-                .filter(s -> s.kind() == Step.Kind.PRESS)
+                .filter(s -> s.kind() == HeatStep.PRESS)
                 .mapToDouble(Step::seconds)
                 .findFirst()
                 .orElseThrow();
@@ -138,11 +140,11 @@ class FinishStoryTest extends WindowTest {
     @Test
     void secondsAndOrderAreSetByHandAndTheRestIsSolvedAround() {
         double solved = dwell();
-        choose(Step.Kind.PRESS);
+        choose(HeatStep.PRESS);
         type("press-seconds", "14");
         assertThat(dwell()).isEqualTo(14).isNotEqualTo(solved);
         assertThat(line().finish().heat()).noneMatch(h -> h.tooMuch());
-        choose(Step.Kind.PRESS);
+        choose(HeatStep.PRESS);
         type("press-seconds", "soon");
         assertThat(said()).contains("\u201csoon\u201d is no time");
         assertThat(dwell()).isEqualTo(14);
@@ -151,7 +153,7 @@ class FinishStoryTest extends WindowTest {
                 .as("too short to bond: said, and pressed without that")
                 .anyMatch(Snag.PressClash.class::isInstance);
         assertThat(dwell()).isEqualTo(solved);
-        choose(Step.Kind.PRESS);
+        choose(HeatStep.PRESS);
         click("press-solved");
         settle();
         assertThat(on(() -> session.plan().orElseThrow().snags())).noneMatch(Snag.PressClash.class::isInstance);
@@ -204,7 +206,7 @@ class FinishStoryTest extends WindowTest {
     @Test
     void aStepIsDrawnOverAnother() {
         List<Step> laying = line().finish().steps().stream()
-                .filter(s -> s.kind() == Step.Kind.TACK || s.kind() == Step.Kind.PRESS)
+                .filter(s -> s.kind() == HeatStep.TACK || s.kind() == HeatStep.PRESS)
                 .toList();
         Step first = laying.getFirst();
         Step last = laying.getLast();

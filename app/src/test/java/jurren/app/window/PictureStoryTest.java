@@ -338,7 +338,7 @@ class PictureStoryTest extends WindowTest {
                 .hasSize(2)
                 .allSatisfy(l -> assertThat(l.making().reversed()).isTrue());
         List<Integer> laid = on(() -> session.linePlan().orElseThrow().finish().steps()).stream()
-                .filter(s -> s.kind() == jurren.core.finish.Step.Kind.LAY)
+                .filter(s -> s.kind() == jurren.core.finish.TableStep.LAY)
                 .map(s -> s.layer())
                 .toList();
         assertThat(laid).as("the letters first, then what stands behind them").containsExactly(2, 1);

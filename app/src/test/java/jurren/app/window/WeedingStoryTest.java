@@ -6,6 +6,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.input.KeyCode;
 import jurren.app.face.FaceCanvas;
 import jurren.core.cut.CutRun;
+import jurren.core.finish.HandTimes;
 import jurren.core.geometry.Point;
 import jurren.core.job.Job;
 import jurren.core.run.RunTask;
@@ -44,7 +45,7 @@ class WeedingStoryTest extends WindowTest {
         click("cut-side-weed");
         settle();
         until(() -> node("weed-frame") != null);
-        List<WeedPlan.Waste> insides = WeedPlan.of(load().load()).wastes().stream()
+        List<WeedPlan.Waste> insides = WeedPlan.of(load().load(), HandTimes.USUAL).wastes().stream()
                 .filter(w -> w.kind() == WeedPlan.Kind.INSIDE)
                 .toList();
         assertThat(insides).as("R, o, b have insides").hasSize(3);

@@ -26,8 +26,6 @@ import jurren.core.stop.Stop;
  * <p>Beyond {@link Pressing#MOST_EXACT} layers only the most promising states of each length are followed.
  */
 final class ClosingSearch {
-    /** Opening, laying the film and closing. */
-    static final double HANDLING_S = 10;
     /** Labels followed of one length, divided among the layers. */
     private static final int WIDEST = 1200;
 
@@ -226,7 +224,7 @@ final class ClosingSearch {
         Label found = new Label(
                 state,
                 l.changes + (l.state.heat >= 0 && l.state.heat != c.heat ? 1 : 0),
-                onlyWhether ? 0 : l.timeS + HANDLING_S + c.seconds + cool,
+                onlyWhether ? 0 : l.timeS + p.times().of(HandTime.HANDLING) + c.seconds + cool,
                 l.heatS + c.seconds,
                 l,
                 laid,

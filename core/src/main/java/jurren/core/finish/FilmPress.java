@@ -22,11 +22,6 @@ import jurren.core.material.Peel;
  * 12, again 3. The lower takes 3 + 12 + 3 = 18 s of 10 to 30, the upper 15, the cloth 22.
  */
 public final class FilmPress {
-    private static final double MASK_S = 20;
-    private static final double SET_STONES_S = 90;
-    private static final double PILLOW_S = 10;
-    private static final double WAY_UP_S = 5;
-    private static final double TURN_OVER_S = 15;
 
     private FilmPress() {}
 
@@ -35,22 +30,22 @@ public final class FilmPress {
         if (solved.closings().isEmpty()) {
             return FinishSequence.NOTHING;
         }
-        StepList b = new StepList();
+        StepList b = new StepList(p.times());
         List<Closing> closings = solved.closings();
         Set<Integer> everywhere =
                 p.layers().stream().flatMap(l -> l.positions().stream()).collect(Collectors.toCollection(TreeSet::new));
         if (pillow) {
-            b.hand(Step.Kind.PILLOW, 0, PILLOW_S);
+            b.hand(HeatStep.PILLOW, 0, HandTime.PILLOW);
         }
         if (p.cloth().isCloth()) {
             b.nextClosing();
             for (int position : everywhere) {
                 b.press(
-                        Step.Kind.WARM,
+                        HeatStep.WARM,
                         List.of(),
                         List.of(),
                         closings.getFirst().celsius(),
-                        Pressing.WARM_S,
+                        p.times().of(HandTime.WARM),
                         closings.getFirst().pressure(),
                         position);
             }
@@ -65,7 +60,7 @@ public final class FilmPress {
             List<Integer> down = last.down();
             for (int position : reached(p, down)) {
                 b.press(
-                        Step.Kind.REPRESS,
+                        HeatStep.REPRESS,
                         List.of(),
                         numbers(p, under(p, down, position)),
                         last.celsius(),
@@ -74,7 +69,8 @@ public final class FilmPress {
                         position);
             }
         }
-        FinishSequence all = new FinishSequence(b.steps(), limits(p), b.endS() + StepList.HANDLING_S, solved);
+        FinishSequence all =
+                new FinishSequence(b.steps(), limits(p), b.endS() + p.times().of(HandTime.HANDLING), solved);
         return new FinishSequence(all.steps(), all.heatAfter(all.steps().size()), all.secondsPerPiece(), solved);
     }
 
@@ -83,10 +79,9 @@ public final class FilmPress {
             p.layers()
                     .get(i)
                     .readied()
-                    .ifPresent(kind ->
-                            b.hand(kind, p.layers().get(i).layer(), kind == Step.Kind.MASK ? MASK_S : SET_STONES_S));
+                    .forEach(r -> b.hand(r.kind(), p.layers().get(i).layer(), r.time()));
             if (p.layers().get(i).sheet()) {
-                b.hand(Step.Kind.TAPE_SHEET, p.layers().get(i).layer(), DyePress.TAPE_S);
+                b.hand(SheetStep.TAPE_SHEET, p.layers().get(i).layer(), HandTime.SHEET_TAPE);
             }
         }
         b.nextClosing();
@@ -97,7 +92,7 @@ public final class FilmPress {
                     .filter(i -> p.layers().get(i).positions().contains(position))
                     .toList();
             List<Integer> laid = c.laid().stream().filter(here::contains).toList();
-            Step.Kind kind = c.bonded().stream().anyMatch(here::contains) ? Step.Kind.PRESS : Step.Kind.TACK;
+            StepKind kind = c.bonded().stream().anyMatch(here::contains) ? HeatStep.PRESS : HeatStep.TACK;
             b.press(
                     kind,
                     numbers(p, laid),
@@ -168,22 +163,22 @@ public final class FilmPress {
 
     /** What is lifted from all layers before anything else. */
     public static FinishSequence weeding(List<Integer> layers, double seconds) {
-        StepList b = new StepList();
-        b.hand(Step.Kind.WEED, layers, seconds);
+        StepList b = new StepList(HandTimes.USUAL);
+        b.hand(TableStep.WEED, layers, seconds);
         return new FinishSequence(b.steps(), List.of(), b.endS());
     }
 
     /** Between two places of a thing: what was pressed faces the lower plate now. */
-    public static FinishSequence turningOver() {
-        StepList b = new StepList();
-        b.hand(Step.Kind.TURN_OVER, 0, TURN_OVER_S);
+    public static FinishSequence turningOver(HandTimes times) {
+        StepList b = new StepList(times);
+        b.hand(HeatStep.TURN_OVER, 0, HandTime.TURN_OVER);
         return new FinishSequence(b.steps(), List.of(), b.endS());
     }
 
     /** What its owner sees upside down as it lies on the bench, like a lid that is opened. */
-    public static FinishSequence wayUp() {
-        StepList b = new StepList();
-        b.hand(Step.Kind.WAY_UP, 0, WAY_UP_S);
+    public static FinishSequence wayUp(HandTimes times) {
+        StepList b = new StepList(times);
+        b.hand(HeatStep.WAY_UP, 0, HandTime.WAY_UP);
         return new FinishSequence(b.steps(), List.of(), b.endS());
     }
 }

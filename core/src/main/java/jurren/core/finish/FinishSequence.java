@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /**
  * What is done to one piece, at the press or at the table.
@@ -17,7 +16,6 @@ import java.util.Set;
 public record FinishSequence(
         List<Step> steps, List<HeatTaken> heat, double secondsPerPiece, Solved solved, int together) {
     public static final FinishSequence NOTHING = new FinishSequence(List.of(), List.of(), 0, Solved.NOTHING, 1);
-    private static final Set<Step.Kind> UNATTENDED = Set.of(Step.Kind.WAIT, Step.Kind.DRY, Step.Kind.COOL);
 
     public FinishSequence {
         steps = List.copyOf(steps);
@@ -74,14 +72,13 @@ public record FinishSequence(
         double all = 0;
         double busy = 0;
         for (Step s : steps) {
-            if (UNATTENDED.contains(s.kind())) {
+            if (!s.kind().isAttended()) {
                 continue;
             }
             if (s.kind().heats()) {
-                busy += (s.kind() == Step.Kind.WARM ? 0 : StepList.HANDLING_S) + s.seconds() / together;
-            } else if (s.kind() == Step.Kind.PEEL) {
-                double hands =
-                        Math.min(s.seconds(), StepList.PEEL_S * s.layers().size());
+                busy += s.handsS() + s.seconds() / together;
+            } else if (s.kind().does(StepKind.Role.PEELS)) {
+                double hands = Math.min(s.seconds(), s.handsS());
                 busy += hands;
                 all += Math.max(pieces * busy, busy + s.seconds() - hands);
                 busy = 0;
@@ -89,8 +86,17 @@ public record FinishSequence(
                 busy += s.seconds();
             }
         }
-        boolean hot = steps.stream().anyMatch(s -> s.kind().heats());
-        return all + pieces * (busy + (hot ? StepList.HANDLING_S : 0));
+        double opening = steps.stream()
+                .filter(s -> s.kind().heats())
+                .mapToDouble(Step::handsS)
+                .max()
+                .orElse(0);
+        return all + pieces * (busy + opening);
+    }
+
+    /** Whether the thing is turned over before it. */
+    public boolean turnsOver() {
+        return steps.stream().anyMatch(s -> s.kind().does(StepKind.Role.TURNS_OVER));
     }
 
     /** What everything has taken once the first steps are done. */

@@ -1,13 +1,12 @@
 package jurren.core.finish;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
 /** How layers are put on at the table, without a press. */
 public interface HandWork {
-    double CLEAN_S = 60;
-    double LINT_S = 15;
 
     /** The steps for layers that go on together. */
     void put(StepList steps, List<Integer> layers);
@@ -18,7 +17,7 @@ public interface HandWork {
     }
 
     /** The wait before the piece is used, after everything. */
-    default Optional<Double> waitS() {
+    default Optional<HandTime> waits() {
         return Optional.empty();
     }
 
@@ -35,18 +34,18 @@ public interface HandWork {
      *
      * @param cloth whether it is brushed and not wiped
      */
-    static FinishSequence of(List<Task> tasks, boolean cloth) {
+    static FinishSequence of(List<Task> tasks, boolean cloth, HandTimes times) {
         if (tasks.isEmpty()) {
             return FinishSequence.NOTHING;
         }
-        StepList steps = new StepList();
-        steps.hand(cloth ? Step.Kind.LINT : Step.Kind.CLEAN, 0, cloth ? LINT_S : CLEAN_S);
+        StepList steps = new StepList(times);
+        steps.hand(cloth ? TableStep.LINT : TableStep.CLEAN, 0, cloth ? HandTime.LINT : HandTime.CLEAN);
         tasks.forEach(t -> t.work.put(steps, t.layers));
         double hands = steps.handsS();
         tasks.stream()
-                .flatMap(t -> t.work.waitS().stream())
-                .max(Double::compare)
-                .ifPresent(s -> steps.hand(Step.Kind.WAIT, tasks.getLast().layers, s));
+                .flatMap(t -> t.work.waits().stream())
+                .max(Comparator.comparingDouble(times::of))
+                .ifPresent(s -> steps.hand(TableStep.WAIT, tasks.getLast().layers, s));
         return new FinishSequence(steps.steps(), List.of(), hands);
     }
 

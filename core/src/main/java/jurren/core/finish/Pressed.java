@@ -1,6 +1,6 @@
 package jurren.core.finish;
 
-import java.util.Optional;
+import java.util.List;
 import java.util.Set;
 import jurren.core.material.Recipe;
 
@@ -20,7 +20,7 @@ public record Pressed(
         int layer,
         Recipe recipe,
         boolean sheet,
-        Optional<Step.Kind> readied,
+        List<Readying> readied,
         boolean topOnly,
         double thickMm,
         int times,
@@ -31,6 +31,6 @@ public record Pressed(
 
     /** In one position. */
     public Pressed(int layer, Recipe recipe, boolean sheet) {
-        this(layer, recipe, sheet, Optional.empty(), false, 0.09, 1, Set.of(0));
+        this(layer, recipe, sheet, List.of(), false, 0.09, 1, Set.of(0));
     }
 }

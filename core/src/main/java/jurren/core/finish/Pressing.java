@@ -19,6 +19,7 @@ import jurren.core.material.Pressure;
  * @param dyeMovesC  above which the dye of the cloth moves, where that would show
  * @param wishes     what a person decided otherwise
  * @param waived     limits that are not kept to
+ * @param times      that hands take
  */
 public record Pressing(
         List<Pressed> layers,
@@ -28,11 +29,10 @@ public record Pressing(
         double reachesC,
         OptionalDouble dyeMovesC,
         List<Wish> wishes,
-        Set<Limit> waived) {
+        Set<Limit> waived,
+        HandTimes times) {
     /** As many are looked through to the end; of more the best of very many. */
     public static final int MOST_EXACT = 10;
-    /** To drive out damp. */
-    static final double WARM_S = 4;
     /** A press that keeps a film in place at the least. */
     static final double LEAST_TACK_S = 1;
 
@@ -56,10 +56,23 @@ public record Pressing(
         }
     }
 
+    /** As long as hands usually take. */
+    public Pressing(
+            List<Pressed> layers,
+            LayerOverlaps lying,
+            Substrate cloth,
+            int clothTimes,
+            double reachesC,
+            OptionalDouble dyeMovesC,
+            List<Wish> wishes,
+            Set<Limit> waived) {
+        this(layers, lying, cloth, clothTimes, reachesC, dyeMovesC, wishes, waived, HandTimes.USUAL);
+    }
+
     public Pressing waiving(Set<Limit> more) {
         Set<Limit> all = new HashSet<>(waived);
         all.addAll(more);
-        return new Pressing(layers, lying, cloth, clothTimes, reachesC, dyeMovesC, wishes, all);
+        return new Pressing(layers, lying, cloth, clothTimes, reachesC, dyeMovesC, wishes, all, times);
     }
 
     /** As if only some of the layers were there: whatever clashes among them clashes among all. */
@@ -68,7 +81,7 @@ public record Pressing(
         List<Wish> about = wishes.stream()
                 .filter(w -> its.stream().anyMatch(l -> l.layer() == w.layer()))
                 .toList();
-        return new Pressing(its, lying.of(some), cloth, clothTimes, reachesC, dyeMovesC, about, waived);
+        return new Pressing(its, lying.of(some), cloth, clothTimes, reachesC, dyeMovesC, about, waived, times);
     }
 
     /** Every limit that is kept to. */
@@ -178,7 +191,7 @@ public record Pressing(
     /** What closings over the thing may last together, after it was warmed. */
     double mostOnThingS() {
         return keeps(Limit.Kind.THING_IN_ALL, -1)
-                ? cloth.mostTotalS() / clothTimes - (cloth.isCloth() ? WARM_S : 0)
+                ? cloth.mostTotalS() / clothTimes - (cloth.isCloth() ? times.of(HandTime.WARM) : 0)
                 : Double.POSITIVE_INFINITY;
     }
 

@@ -8,18 +8,13 @@ import java.util.List;
  * and before use.
  */
 public final class StencilWork implements HandWork {
-    private static final double PUSH_OUT_S = 45;
-    private static final double FIX_S = 40;
-    private static final double PAINT_S = 120;
-    private static final double LIFT_S = 15;
-    private static final double DRY_S = 2 * 3600;
 
     @Override
     public void put(StepList steps, List<Integer> layers) {
-        steps.hand(Step.Kind.PUSH_OUT, layers, PUSH_OUT_S);
-        steps.hand(Step.Kind.FIX, layers, FIX_S);
-        steps.hand(Step.Kind.PAINT, layers, PAINT_S);
-        steps.hand(Step.Kind.LIFT_PLATE, layers, LIFT_S);
-        steps.unattended(Step.Kind.DRY, layers.getLast(), DRY_S);
+        steps.hand(PlateStep.PUSH_OUT, layers, HandTime.PLATE_PUSH_OUT);
+        steps.hand(PlateStep.FIX, layers, HandTime.PLATE_FIX);
+        steps.hand(PlateStep.PAINT, layers, HandTime.PLATE_PAINT);
+        steps.hand(PlateStep.LIFT_PLATE, layers, HandTime.PLATE_LIFT);
+        steps.unattended(PlateStep.DRY, layers.getLast(), HandTime.PLATE_DRY);
     }
 }

@@ -13,10 +13,11 @@ import jurren.core.material.Pressure;
  * @param startS    when it begins, from the first step
  * @param closing   which closing of the sequence it belongs to, from 1; 0 for what is no closing
  * @param position  over which of the positions the press closes, from 0
+ * @param handsS    that somebody is at it: before the press closes, or while a carrier is pulled
  */
 public record Step(
         int order,
-        Kind kind,
+        StepKind kind,
         List<Integer> layers,
         List<Integer> down,
         double celsius,
@@ -25,51 +26,8 @@ public record Step(
         Peel peel,
         double startS,
         int closing,
-        int position) {
-    /** What is done. */
-    public enum Kind {
-        WARM(true),
-        TACK(true),
-        PEEL(false),
-        PRESS(true),
-        REPRESS(true),
-        CLEAN(false),
-        TAPE(false),
-        BACKING(false),
-        LAY(false),
-        BURNISH(false),
-        LIFT(false),
-        WAIT(false),
-        TAPE_SHEET(false),
-        TURN(false),
-        MASK(false),
-        TURN_OVER(false),
-        WAY_UP(false),
-        PUSH_OUT(false),
-        FIX(false),
-        PAINT(false),
-        LIFT_PLATE(false),
-        LIFT_STENCIL(false),
-        DRY(false),
-        WEED(false),
-        PILLOW(false),
-        LINT(false),
-        HINGE(false),
-        COOL(false),
-        SLEEVE(false),
-        SET_STONES(false);
-
-        private final boolean heats;
-
-        Kind(boolean heats) {
-            this.heats = heats;
-        }
-
-        public boolean heats() {
-            return heats;
-        }
-    }
-
+        int position,
+        double handsS) {
     public Step {
         layers = List.copyOf(layers);
         down = List.copyOf(down);
@@ -96,6 +54,7 @@ public record Step(
                 peel,
                 startS + laterS,
                 closing == 0 ? 0 : closing + closings,
-                position);
+                position,
+                handsS);
     }
 }

@@ -8,15 +8,20 @@ import jurren.core.material.Recipe;
 
 /** Steps one after the other, with the time at which each begins. */
 public final class StepList {
-    /** Opening, laying the film and closing, before each press. */
-    static final double HANDLING_S = ClosingSearch.HANDLING_S;
 
-    static final double PEEL_S = 5;
-
+    private final HandTimes times;
     private final List<Step> steps = new ArrayList<>();
     private double now;
     private double unattendedS;
     private int closing;
+
+    StepList(HandTimes times) {
+        this.times = times;
+    }
+
+    HandTimes times() {
+        return times;
+    }
 
     /** The next closing begins; what is pressed until then belongs to it. */
     void nextClosing() {
@@ -24,16 +29,28 @@ public final class StepList {
     }
 
     void press(
-            Step.Kind kind,
+            StepKind kind,
             List<Integer> layers,
             List<Integer> down,
             double celsius,
             double seconds,
             Pressure pressure,
             int position) {
-        now += kind == Step.Kind.WARM ? 0 : HANDLING_S;
+        double handling = kind.isLinedUp() ? times.of(HandTime.HANDLING) : 0;
+        now += handling;
         add(new Step(
-                steps.size() + 1, kind, layers, down, celsius, seconds, pressure, Peel.COLD, now, closing, position));
+                steps.size() + 1,
+                kind,
+                layers,
+                down,
+                celsius,
+                seconds,
+                pressure,
+                Peel.COLD,
+                now,
+                closing,
+                position,
+                handling));
     }
 
     void peel(int layer, Recipe r) {
@@ -44,31 +61,37 @@ public final class StepList {
     void peel(List<Integer> layers, Peel peel, double coolS) {
         add(new Step(
                 steps.size() + 1,
-                Step.Kind.PEEL,
+                HeatStep.PEEL,
                 layers,
                 List.of(),
                 0,
-                coolS + PEEL_S * layers.size(),
+                coolS + times.of(HandTime.PEELING) * layers.size(),
                 Pressure.LIGHT,
                 peel,
                 now,
                 0,
-                0));
+                0,
+                times.of(HandTime.PEELING) * layers.size()));
     }
 
     /** Something done by hand. */
-    void hand(Step.Kind kind, int layer, double seconds) {
-        hand(kind, layer == 0 ? List.of() : List.of(layer), seconds);
+    void hand(StepKind kind, int layer, HandTime time) {
+        hand(kind, layer == 0 ? List.of() : List.of(layer), time);
     }
 
-    void hand(Step.Kind kind, List<Integer> layers, double seconds) {
-        add(new Step(steps.size() + 1, kind, layers, List.of(), 0, seconds, Pressure.LIGHT, Peel.COLD, now, 0, 0));
+    void hand(StepKind kind, List<Integer> layers, HandTime time) {
+        hand(kind, layers, times.of(time));
+    }
+
+    void hand(StepKind kind, List<Integer> layers, double seconds) {
+        add(new Step(
+                steps.size() + 1, kind, layers, List.of(), 0, seconds, Pressure.LIGHT, Peel.COLD, now, 0, 0, seconds));
     }
 
     /** Something that happens while nobody stands by. */
-    void unattended(Step.Kind kind, int layer, double seconds) {
-        hand(kind, layer, seconds);
-        unattendedS += seconds;
+    void unattended(StepKind kind, int layer, HandTime time) {
+        hand(kind, layer, time);
+        unattendedS += times.of(time);
     }
 
     private void add(Step step) {

@@ -9,14 +9,6 @@ import java.util.Optional;
  * curve, from one edge on the flat), burnish, peel the tape low and slow; wait before use.
  */
 public final class TableWork implements HandWork {
-    private static final double TAPE_S = 45;
-    private static final double BESIDE_S = 25;
-    private static final double HINGE_S = 20;
-    private static final double BACKING_S = 20;
-    private static final double LAY_S = 60;
-    private static final double BURNISH_S = 30;
-    private static final double LIFT_S = 30;
-    private static final double WAIT_S = 24 * 3600;
 
     @Override
     public void put(StepList steps, List<Integer> layers) {
@@ -29,16 +21,20 @@ public final class TableWork implements HandWork {
     }
 
     static void laid(StepList steps, List<Integer> layers) {
-        steps.hand(Step.Kind.TAPE, layers, TAPE_S + BESIDE_S * (layers.size() - 1));
-        steps.hand(Step.Kind.HINGE, layers, HINGE_S);
-        steps.hand(Step.Kind.BACKING, layers, BACKING_S);
-        steps.hand(Step.Kind.LAY, layers, LAY_S);
-        steps.hand(Step.Kind.BURNISH, layers, BURNISH_S);
-        steps.hand(Step.Kind.LIFT, layers, LIFT_S);
+        steps.hand(
+                TableStep.TAPE,
+                layers,
+                steps.times().of(HandTime.VINYL_TAPE)
+                        + steps.times().of(HandTime.VINYL_TAPE_MORE) * (layers.size() - 1));
+        steps.hand(TableStep.HINGE, layers, HandTime.VINYL_HINGE);
+        steps.hand(TableStep.BACKING, layers, HandTime.VINYL_BACKING);
+        steps.hand(TableStep.LAY, layers, HandTime.VINYL_LAY);
+        steps.hand(TableStep.BURNISH, layers, HandTime.VINYL_BURNISH);
+        steps.hand(TableStep.LIFT, layers, HandTime.VINYL_LIFT);
     }
 
     @Override
-    public Optional<Double> waitS() {
-        return Optional.of(WAIT_S);
+    public Optional<HandTime> waits() {
+        return Optional.of(HandTime.VINYL_HOLDS);
     }
 }

@@ -11,10 +11,6 @@ import jurren.core.geometry.Region;
  * s.
  */
 public final class Weeding {
-    private static final double FRAME_S = 5;
-    private static final double METRE_S = 10;
-    private static final double INSIDE_S = 2;
-    private static final double TWEEZERS_S = 3;
     /** Smaller parts are lifted with tweezers, one by one. */
     public static final double FINE_MM2 = 4;
 
@@ -22,7 +18,28 @@ public final class Weeding {
 
     private Weeding() {}
 
-    public static double seconds(Region cut) {
+    /** What there is to lift of one layer. */
+    public record Effort(boolean any, double edgeM, int insides, int fine) {
+        static final Effort NONE = new Effort(false, 0, 0, 0);
+
+        public double seconds(HandTimes times) {
+            return any
+                    ? Math.ceil(times.of(HandTime.WEED_FRAME)
+                            + edgeM * times.of(HandTime.WEED_METRE)
+                            + insides * times.of(HandTime.WEED_INSIDE)
+                            + fine * times.of(HandTime.WEED_TWEEZERS))
+                    : 0;
+        }
+    }
+
+    public static double seconds(Region cut, HandTimes times) {
+        return effort(cut).seconds(times);
+    }
+
+    public static Effort effort(Region cut) {
+        if (cut.isEmpty()) {
+            return Effort.NONE;
+        }
         int insides = 0;
         int fine = 0;
         for (Piece piece : cut.pieces()) {
@@ -33,8 +50,6 @@ public final class Weeding {
                 fine += area > LEAST_INSIDE_MM2 && area < FINE_MM2 ? 1 : 0;
             }
         }
-        return cut.isEmpty()
-                ? 0
-                : Math.ceil(FRAME_S + cut.outlineLengthMm() / 1000 * METRE_S + insides * INSIDE_S + fine * TWEEZERS_S);
+        return new Effort(true, cut.outlineLengthMm() / 1000, insides, fine);
     }
 }

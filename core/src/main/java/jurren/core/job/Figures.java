@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import jurren.core.finish.HandTime;
 import jurren.core.finish.Press;
 import jurren.core.job.Figure.Unit;
 import jurren.core.load.Cutter;
@@ -137,7 +138,14 @@ public final class Figures {
                     Unit.MONEY,
                     Prices::pressHour,
                     (p, v) -> new Prices(
-                            p.currency(), v, p.hands(), p.wasteShare(), p.thing(), p.inkPerM2(), p.marginShare())),
+                            p.currency(),
+                            v,
+                            p.hands(),
+                            p.wasteShare(),
+                            p.thing(),
+                            p.inkPerM2(),
+                            p.marginShare(),
+                            p.times())),
             new Figure<>(
                     "hands",
                     Unit.COUNT,
@@ -149,31 +157,69 @@ public final class Figures {
                             p.wasteShare(),
                             p.thing(),
                             p.inkPerM2(),
-                            p.marginShare())),
+                            p.marginShare(),
+                            p.times())),
             new Figure<>(
                     "waste",
                     Unit.SHARE,
                     Prices::wasteShare,
                     (p, v) -> new Prices(
-                            p.currency(), p.pressHour(), p.hands(), v, p.thing(), p.inkPerM2(), p.marginShare())),
+                            p.currency(),
+                            p.pressHour(),
+                            p.hands(),
+                            v,
+                            p.thing(),
+                            p.inkPerM2(),
+                            p.marginShare(),
+                            p.times())),
             new Figure<>(
                     "thing",
                     Unit.MONEY,
                     Prices::thing,
                     (p, v) -> new Prices(
-                            p.currency(), p.pressHour(), p.hands(), p.wasteShare(), v, p.inkPerM2(), p.marginShare())),
+                            p.currency(),
+                            p.pressHour(),
+                            p.hands(),
+                            p.wasteShare(),
+                            v,
+                            p.inkPerM2(),
+                            p.marginShare(),
+                            p.times())),
             new Figure<>(
                     "ink",
                     Unit.MONEY,
                     Prices::inkPerM2,
                     (p, v) -> new Prices(
-                            p.currency(), p.pressHour(), p.hands(), p.wasteShare(), p.thing(), v, p.marginShare())),
+                            p.currency(),
+                            p.pressHour(),
+                            p.hands(),
+                            p.wasteShare(),
+                            p.thing(),
+                            v,
+                            p.marginShare(),
+                            p.times())),
             new Figure<>(
                     "margin",
                     Unit.SHARE,
                     Prices::marginShare,
                     (p, v) -> new Prices(
-                            p.currency(), p.pressHour(), p.hands(), p.wasteShare(), p.thing(), p.inkPerM2(), v)));
+                            p.currency(),
+                            p.pressHour(),
+                            p.hands(),
+                            p.wasteShare(),
+                            p.thing(),
+                            p.inkPerM2(),
+                            v,
+                            p.times())));
+
+    /** How long everything takes. */
+    public static Figure<Prices> time(HandTime t) {
+        return new Figure<>(
+                "time-" + t.word(),
+                Unit.SECONDS,
+                p -> p.times().of(t),
+                (p, v) -> p.withTimes(p.times().with(t, v)));
+    }
 
     /** What every film has. */
     private static final List<Figure<Material>> OF_FILM = List.of(

@@ -1,5 +1,7 @@
 package jurren.core.job;
 
+import jurren.core.finish.HandTimes;
+
 /**
  * Who works in the shop and what is charged; film has its own price by the metre.
  *
@@ -9,6 +11,7 @@ package jurren.core.job;
  * @param thing       of one thing to decorate, where the shop brings it
  * @param inkPerM2    of what is printed
  * @param marginShare on top of all costs
+ * @param times       how long everything takes
  */
 public record Prices(
         String currency,
@@ -17,7 +20,8 @@ public record Prices(
         double wasteShare,
         double thing,
         double inkPerM2,
-        double marginShare) {
+        double marginShare,
+        HandTimes times) {
     private static final int MOST_HANDS = 20;
     private static final double MOST_SHARE = 10;
 
@@ -39,8 +43,24 @@ public record Prices(
         }
     }
 
+    /** Everything takes as long as usual. */
+    public Prices(
+            String currency,
+            double pressHour,
+            int hands,
+            double wasteShare,
+            double thing,
+            double inkPerM2,
+            double marginShare) {
+        this(currency, pressHour, hands, wasteShare, thing, inkPerM2, marginShare, HandTimes.USUAL);
+    }
+
+    public Prices withTimes(HandTimes newTimes) {
+        return new Prices(currency, pressHour, hands, wasteShare, thing, inkPerM2, marginShare, newTimes);
+    }
+
     /** One pair of hands, and nothing else counted. */
     public Prices(String currency, double pressHour) {
-        this(currency, pressHour, 1, 0, 0, 0, 0);
+        this(currency, pressHour, 1, 0, 0, 0, 0, HandTimes.USUAL);
     }
 }

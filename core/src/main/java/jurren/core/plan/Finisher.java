@@ -15,6 +15,7 @@ import jurren.core.blank.Obstacle;
 import jurren.core.finish.DyePress;
 import jurren.core.finish.FilmPress;
 import jurren.core.finish.FinishSequence;
+import jurren.core.finish.HandTimes;
 import jurren.core.finish.HandWork;
 import jurren.core.finish.LayerOverlaps;
 import jurren.core.finish.PlatenPlan;
@@ -76,10 +77,14 @@ record Finisher(
      * @param pressed who of the pressed layers lies on whom, by their order; of very many in several parts
      * @param byHand  the same of those that are laid by hand, by the order in which they are laid; of very many each by
      *        itself
-     * @param weedS   how long the waste of all layers takes to lift
+     * @param weeding what there is to lift of each layer
      */
-    record Facts(List<LayerOverlaps> pressed, Optional<LayerOverlaps> byHand, double weedS) {
-        static final Facts NONE = new Facts(List.of(), Optional.empty(), 0);
+    record Facts(List<LayerOverlaps> pressed, Optional<LayerOverlaps> byHand, List<Weeding.Effort> weeding) {
+        double weedS(HandTimes times) {
+            return weeding.stream().mapToDouble(e -> e.seconds(times)).sum();
+        }
+
+        static final Facts NONE = new Facts(List.of(), Optional.empty(), List.of());
 
         /** @param carrier what a layer takes of the film, as it lies on the face */
         static Facts of(List<Layer> layers, Function<Layer, Region> carrier) {
@@ -93,8 +98,8 @@ record Finisher(
                             : Optional.of(LayerOverlaps.of(byHand, l -> Region.EMPTY)),
                     layers.stream()
                             .filter(Finisher::isWeeded)
-                            .mapToDouble(l -> Weeding.seconds(l.region()))
-                            .sum());
+                            .map(l -> Weeding.effort(l.region()))
+                            .toList());
         }
     }
 
@@ -190,9 +195,10 @@ record Finisher(
         }
         List<Integer> weeded =
                 layers.stream().filter(Finisher::isWeeded).map(Layer::order).toList();
-        FinishSequence before = weeded.isEmpty() ? FinishSequence.NOTHING : FilmPress.weeding(weeded, facts.weedS);
-        FinishSequence turned = first ? before : before.then(FilmPress.turningOver());
-        return (face.turnedInUse() ? turned.then(FilmPress.wayUp()) : turned).then(work);
+        FinishSequence before =
+                weeded.isEmpty() ? FinishSequence.NOTHING : FilmPress.weeding(weeded, facts.weedS(times()));
+        FinishSequence turned = first ? before : before.then(FilmPress.turningOver(times()));
+        return (face.turnedInUse() ? turned.then(FilmPress.wayUp(times())) : turned).then(work);
     }
 
     private FinishSequence underHeat(Face face, List<Layer> layers, Facts facts, PlatenPlan platen) {
@@ -205,7 +211,8 @@ record Finisher(
                             hot.getFirst().material().recipe().orElseThrow(),
                             blank.madeOf(),
                             platen.press().kind() == Press.Kind.OVEN_SLEEVE,
-                            platen.positions().size())
+                            platen.positions().size(),
+                            times())
                     .sideBySide(together(face, layers, platen));
         }
         FinishSequence all = FinishSequence.NOTHING;
@@ -228,7 +235,8 @@ record Finisher(
                 platen.press().mostCelsius(),
                 isLight(layers) ? WhatHolds.dyeMovesAbove(blank.madeOf(), colour) : OptionalDouble.empty(),
                 wishes(layers),
-                Set.of());
+                Set.of(),
+                times());
     }
 
     /** What a person said about the press, of the films that are there. */
@@ -309,6 +317,11 @@ record Finisher(
                 .toList();
         return HandWork.of(
                 facts.byHand.map(lying -> HandWork.inGoes(tasks, lying)).orElse(tasks),
-                blank.madeOf().isCloth());
+                blank.madeOf().isCloth(),
+                times());
+    }
+
+    private HandTimes times() {
+        return shop.prices().times();
     }
 }

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import jurren.core.cut.CutRun;
-import jurren.core.finish.Step;
 import jurren.core.job.Job;
 import jurren.core.job.Shop;
 import jurren.core.load.Load;
@@ -53,8 +52,7 @@ public record Plan(
     /** The places of a line in the order in which they are pressed: it is turned over before each but the first. */
     public List<LinePlan> pressingOrder(String id) {
         return places(id).stream()
-                .sorted(Comparator.comparing(
-                        l -> l.finish().steps().stream().anyMatch(s -> s.kind() == Step.Kind.TURN_OVER)))
+                .sorted(Comparator.comparing(l -> l.finish().turnsOver()))
                 .toList();
     }
 

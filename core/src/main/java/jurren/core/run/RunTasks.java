@@ -12,8 +12,11 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jurren.core.cut.CutRun;
 import jurren.core.finish.FinishSequence;
+import jurren.core.finish.HandTime;
+import jurren.core.finish.HandTimes;
 import jurren.core.finish.Press;
 import jurren.core.finish.Step;
+import jurren.core.finish.StepKind;
 import jurren.core.finish.Weeding;
 import jurren.core.job.Progress;
 import jurren.core.layer.Fabrication;
@@ -28,14 +31,13 @@ import jurren.core.plan.SizePlan;
 
 /** What is left to do of a job, as tasks of a run. */
 public final class RunTasks {
-    private static final double LOADING_S = 20;
     private static final double PRINT_S_A_MM = 0.25;
-    private static final double PRINTER_S = 30;
     /** What is printed has no colour of its own. */
     private static final Colour INK = Colour.of("#F2D27A");
 
     private final Plan plan;
     private final Progress made;
+    private final HandTimes times;
     private final Machine cutter;
     private final Machine printer;
     private final Machine weeding = new Machine(Machine.Kind.WEEDING, "weeding", "");
@@ -49,6 +51,7 @@ public final class RunTasks {
     private RunTasks(Plan plan) {
         this.plan = plan;
         this.made = plan.job().made();
+        this.times = plan.shop().prices().times();
         this.cutter = new Machine(
                 Machine.Kind.CUTTER,
                 plan.shop().cutter().id(),
@@ -91,8 +94,8 @@ public final class RunTasks {
                 p.material().name(),
                 INK,
                 p.times(),
-                PRINTER_S + p.times() * p.heightMm() * PRINT_S_A_MM,
-                PRINTER_S,
+                times.of(HandTime.LOAD_PRINTER) + p.times() * p.heightMm() * PRINT_S_A_MM,
+                times.of(HandTime.LOAD_PRINTER),
                 0,
                 "",
                 List.of()));
@@ -123,8 +126,8 @@ public final class RunTasks {
                     what,
                     load.colour(),
                     load.placed().size(),
-                    LOADING_S + run.seconds(),
-                    LOADING_S,
+                    times.of(HandTime.LOAD_CUTTER) + run.seconds(),
+                    times.of(HandTime.LOAD_CUTTER),
                     0,
                     film,
                     List.copyOf(first.getOrDefault("load:" + load.order(), Set.of()))));
@@ -157,7 +160,7 @@ public final class RunTasks {
     private double weedS(Placed p) {
         Layer layer = p.item().layer();
         return layer.making().cut() == Fabrication.Cut.KISS
-                ? weeds.computeIfAbsent(layer, l -> Weeding.seconds(l.region()))
+                ? weeds.computeIfAbsent(layer, l -> Weeding.seconds(l.region(), times))
                 : 0;
     }
 
@@ -234,7 +237,8 @@ public final class RunTasks {
         boolean oven = press.kind() == Press.Kind.OVEN_SLEEVE;
         Machine hot = new Machine(oven ? Machine.Kind.OVEN : Machine.Kind.PRESS, press.id(), press.name());
         List<Part> parts = new ArrayList<>();
-        List<Step> steps = all.stream().filter(s -> s.kind() != Step.Kind.WEED).toList();
+        List<Step> steps =
+                all.stream().filter(s -> !s.kind().does(StepKind.Role.WEEDS)).toList();
         int lastHot = -1;
         for (int i = 0; i < steps.size(); i++) {
             lastHot = steps.get(i).kind().heats() ? i : lastHot;
@@ -268,9 +272,7 @@ public final class RunTasks {
 
     /** Whether what follows the press begins after this step: cleaning for what is laid by hand. */
     private static boolean isLast(List<Step> steps, int i) {
-        return i + 1 < steps.size()
-                && (steps.get(i + 1).kind() == Step.Kind.CLEAN
-                        || steps.get(i + 1).kind() == Step.Kind.LINT);
+        return i + 1 < steps.size() && steps.get(i + 1).kind().does(StepKind.Role.CLEANS);
     }
 
     private static void close(List<Part> parts, RunTask.Kind kind, Machine machine, double celsius, List<Step> steps) {

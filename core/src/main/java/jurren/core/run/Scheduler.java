@@ -30,9 +30,8 @@ public final class Scheduler {
     private static final double COOLING_S_A_DEGREE = 8;
     private static final double ROOM_C = 22;
     /** Taking one film out and another in, beyond what each load takes. */
-    public static final double FILM_CHANGE_S = 40;
-
     private static final long MOST_STEPS = 10_000_000;
+
     private static final int MOST_TRIES = 6000;
     /** Waits for nothing more, and is not looked at again. */
     private static final int BEGUN = -1;
@@ -162,7 +161,7 @@ public final class Scheduler {
     }
 
     /** What one machine was left with. */
-    private static final class Unit {
+    private final class Unit {
         private double free;
         private double celsius = ROOM_C;
         private String film = "";
@@ -170,7 +169,7 @@ public final class Scheduler {
         double setup(RunTask t) {
             return t.celsius() > 0
                     ? warming(celsius, t)
-                    : t.film().isEmpty() || t.film().equals(film) ? 0 : FILM_CHANGE_S;
+                    : t.film().isEmpty() || t.film().equals(film) ? 0 : means.filmChangeS();
         }
     }
 
@@ -260,7 +259,7 @@ public final class Scheduler {
         for (int i = 0; i < n; i++) {
             bound = Math.max(bound, head[i] + tasks.get(i).seconds() + tail[i]);
         }
-        double handsWork = tasks.stream().mapToDouble(RunTask::handsS).sum() + films() * FILM_CHANGE_S;
+        double handsWork = tasks.stream().mapToDouble(RunTask::handsS).sum() + films() * means.filmChangeS();
         double handsHead = Double.POSITIVE_INFINITY;
         double handsTail = Double.POSITIVE_INFINITY;
         for (int i = 0; i < n; i++) {
@@ -308,7 +307,7 @@ public final class Scheduler {
         // between its coolest and its hottest work it must be warmed at the least
         double setups = means.units(machines.get(m)) > 1
                 ? 0
-                : films.size() * FILM_CHANGE_S + (hottest > 0 ? (hottest - coolest) * WARMING_S_A_DEGREE : 0);
+                : films.size() * means.filmChangeS() + (hottest > 0 ? (hottest - coolest) * WARMING_S_A_DEGREE : 0);
         return first + (work + setups) / means.units(machines.get(m)) + last;
     }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import jurren.core.finish.HandTime;
 import jurren.core.plan.Plan;
 
 /**
@@ -30,7 +31,12 @@ public record WholeRun(List<RunTask> tasks, Schedule schedule, List<Win> wins) {
     }
 
     public static WholeRun of(Plan plan) {
-        return of(RunTasks.of(plan), new Means(plan.shop().prices().hands(), Map.of()));
+        return of(
+                RunTasks.of(plan),
+                new Means(
+                        plan.shop().prices().hands(),
+                        Map.of(),
+                        plan.shop().prices().times().of(HandTime.CHANGE_FILM)));
     }
 
     public static WholeRun of(List<RunTask> tasks, Means means) {
@@ -38,14 +44,17 @@ public record WholeRun(List<RunTask> tasks, Schedule schedule, List<Win> wins) {
         List<Win> wins = new ArrayList<>();
         wins.add(new Win(
                 Optional.empty(),
-                Scheduler.of(tasks, new Means(means.hands() + 1, means.more())).endS()));
+                Scheduler.of(tasks, new Means(means.hands() + 1, means.more(), means.filmChangeS()))
+                        .endS()));
         tasks.stream()
                 .map(RunTask::machine)
                 .distinct()
                 .filter(m -> m.kind().isOne())
                 .forEach(m -> wins.add(new Win(
                         Optional.of(m),
-                        Scheduler.of(tasks, new Means(means.hands(), Map.of(m, means.units(m) + 1)))
+                        Scheduler.of(
+                                        tasks,
+                                        new Means(means.hands(), Map.of(m, means.units(m) + 1), means.filmChangeS()))
                                 .endS())));
         wins.removeIf(w -> now.endS() - w.endS < LEAST_WIN_S);
         wins.sort(Comparator.comparingDouble(Win::endS));

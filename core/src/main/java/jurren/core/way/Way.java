@@ -3,7 +3,7 @@ package jurren.core.way;
 import java.util.List;
 import java.util.Optional;
 import jurren.core.finish.HandWork;
-import jurren.core.finish.Step;
+import jurren.core.finish.Readying;
 import jurren.core.geometry.Region;
 import jurren.core.layer.Edging;
 import jurren.core.layer.Layer;
@@ -49,8 +49,8 @@ public interface Way {
     }
 
     /** What hands do to it before it is laid under the press: mask it, set its stones. */
-    default Optional<Step.Kind> readied() {
-        return Optional.empty();
+    default List<Readying> readied() {
+        return List.of();
     }
 
     /** Whether its own figures (bridges, strips) stay as wide when the art is made for another size. */

@@ -7,6 +7,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import jurren.core.finish.HandTimes;
 import jurren.core.finish.Weeding;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.FillRule;
@@ -83,7 +84,8 @@ public record WeedPlan(List<Region> around, List<Waste> wastes, List<Care> cares
         cares = List.copyOf(cares);
     }
 
-    public static WeedPlan of(Load load) {
+    /** @param times that hands take */
+    public static WeedPlan of(Load load, HandTimes times) {
         List<Placed> weeded = load.placed().stream()
                 .filter(p -> p.item().layer().making().cut() == Fabrication.Cut.KISS)
                 .toList();
@@ -133,7 +135,7 @@ public record WeedPlan(List<Region> around, List<Waste> wastes, List<Care> cares
                 all,
                 cares,
                 weeded.stream()
-                        .mapToDouble(p -> Weeding.seconds(p.item().layer().region()))
+                        .mapToDouble(p -> Weeding.seconds(p.item().layer().region(), times))
                         .sum());
     }
 

@@ -207,7 +207,7 @@ class ClosingSearchTest {
                     i + 1,
                     recipe,
                     random.nextInt(10) == 0,
-                    Optional.empty(),
+                    List.of(),
                     false,
                     0.1 + 0.1 * random.nextInt(3),
                     1 + random.nextInt(8) / 7,
@@ -317,7 +317,7 @@ class ClosingSearchTest {
                     if (p.layers().get(i).recipe().once()) {
                         assertThat(s.closings().stream().filter(c -> c.down().contains(layer)))
                                 .hasSize(1);
-                        assertThat(f.steps().getLast().kind()).isNotEqualTo(Step.Kind.REPRESS);
+                        assertThat(f.steps().getLast().kind()).isNotEqualTo(HeatStep.REPRESS);
                     }
                 }
             }

@@ -2,7 +2,6 @@ package jurren.core.finish;
 
 import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -59,12 +58,12 @@ class FilmPressTest {
         assertThat(press.steps())
                 .extracting(Step::kind)
                 .containsExactly(
-                        Step.Kind.WARM,
-                        Step.Kind.TACK,
-                        Step.Kind.PEEL,
-                        Step.Kind.TAPE_SHEET,
-                        Step.Kind.PRESS,
-                        Step.Kind.PEEL);
+                        HeatStep.WARM,
+                        HeatStep.TACK,
+                        HeatStep.PEEL,
+                        SheetStep.TAPE_SHEET,
+                        HeatStep.PRESS,
+                        HeatStep.PEEL);
         assertThat(heats(press)).containsExactly(4.0, 5.0, 35.0);
         assertThat(press.heat())
                 .containsExactly(
@@ -106,12 +105,7 @@ class FilmPressTest {
         assertThat(press.steps())
                 .extracting(Step::kind)
                 .containsExactly(
-                        Step.Kind.WARM,
-                        Step.Kind.TACK,
-                        Step.Kind.PEEL,
-                        Step.Kind.PRESS,
-                        Step.Kind.PEEL,
-                        Step.Kind.REPRESS);
+                        HeatStep.WARM, HeatStep.TACK, HeatStep.PEEL, HeatStep.PRESS, HeatStep.PEEL, HeatStep.REPRESS);
         assertThat(heats(press)).containsExactly(4.0, 3.0, 12.0, 3.0);
         assertThat(press.heat())
                 .containsExactly(
@@ -119,7 +113,7 @@ class FilmPressTest {
                         new HeatTaken(1, 18, 10, 30, 1),
                         new HeatTaken(2, 15, 10, 30, 1));
         assertThat(press.steps())
-                .filteredOn(s -> s.kind() == Step.Kind.PEEL)
+                .filteredOn(s -> s.kind() == HeatStep.PEEL)
                 .first()
                 .satisfies(s -> assertThat(s.seconds())
                         .as("11.6 ln(133 / 28) = 18.07 up, and 5 to peel")
@@ -139,7 +133,7 @@ class FilmPressTest {
         FinishSequence second =
                 press(asked(films(RECIPE, RECIPE), new LayerOverlaps(List.of(0L, 0L), List.of(2L, 0L)), COTTON));
         assertThat(second.steps())
-                .filteredOn(s -> s.kind() == Step.Kind.PRESS)
+                .filteredOn(s -> s.kind() == HeatStep.PRESS)
                 .singleElement()
                 .satisfies(s -> assertThat(s.layers()).containsExactly(2, 1));
     }
@@ -148,9 +142,7 @@ class FilmPressTest {
     @Test
     void puffIsPressedOnceAndLightlyAndLast() {
         FinishSequence alone = press(COTTON, PUFF);
-        assertThat(alone.steps())
-                .extracting(Step::kind)
-                .containsExactly(Step.Kind.WARM, Step.Kind.PRESS, Step.Kind.PEEL);
+        assertThat(alone.steps()).extracting(Step::kind).containsExactly(HeatStep.WARM, HeatStep.PRESS, HeatStep.PEEL);
 
         FinishSequence with = press(asked(films(PUFF, RECIPE), LayerOverlaps.apart(2), COTTON));
         assertThat(with.steps())
@@ -242,8 +234,8 @@ class FilmPressTest {
 
     @Test
     void eachPositionIsAStepOfItsOwnAndOnlySharedSpotsCountTwice() {
-        Pressed left = new Pressed(1, RECIPE, false, Optional.empty(), false, 0.09, 1, Set.of(0));
-        Pressed both = new Pressed(2, RECIPE, false, Optional.empty(), false, 0.09, 2, Set.of(0, 1));
+        Pressed left = new Pressed(1, RECIPE, false, List.of(), false, 0.09, 1, Set.of(0));
+        Pressed both = new Pressed(2, RECIPE, false, List.of(), false, 0.09, 2, Set.of(0, 1));
         Pressing asked = new Pressing(
                 List.of(left, both),
                 LayerOverlaps.stacked(2),
@@ -256,20 +248,20 @@ class FilmPressTest {
         FinishSequence press = press(asked);
 
         assertThat(press.steps())
-                .filteredOn(s -> s.kind() == Step.Kind.TACK)
+                .filteredOn(s -> s.kind() == HeatStep.TACK)
                 .extracting(Step::position)
                 .containsExactly(0);
         assertThat(press.steps())
-                .filteredOn(s -> s.kind() == Step.Kind.PRESS)
+                .filteredOn(s -> s.kind() == HeatStep.PRESS)
                 .extracting(Step::position)
                 .containsExactly(0, 1);
         double dwell = press.steps().stream()
-                .filter(s -> s.kind() == Step.Kind.PRESS)
+                .filter(s -> s.kind() == HeatStep.PRESS)
                 .findFirst()
                 .orElseThrow()
                 .seconds();
         double again = press.steps().stream()
-                .filter(s -> s.kind() == Step.Kind.REPRESS)
+                .filter(s -> s.kind() == HeatStep.REPRESS)
                 .findFirst()
                 .map(Step::seconds)
                 .orElse(0.0);

@@ -33,24 +33,24 @@ class OtherWorkTest {
 
     @Test
     void vinylIsCleanedOnceAndLaidLayerByLayer() {
-        FinishSequence work = HandWork.of(HandWork.each(new TableWork(), 2), false);
+        FinishSequence work = HandWork.of(HandWork.each(new TableWork(), 2), false, HandTimes.USUAL);
         assertThat(work.steps())
                 .extracting(Step::kind)
                 .containsExactly(
-                        Step.Kind.CLEAN,
-                        Step.Kind.TAPE,
-                        Step.Kind.HINGE,
-                        Step.Kind.BACKING,
-                        Step.Kind.LAY,
-                        Step.Kind.BURNISH,
-                        Step.Kind.LIFT,
-                        Step.Kind.TAPE,
-                        Step.Kind.HINGE,
-                        Step.Kind.BACKING,
-                        Step.Kind.LAY,
-                        Step.Kind.BURNISH,
-                        Step.Kind.LIFT,
-                        Step.Kind.WAIT);
+                        TableStep.CLEAN,
+                        TableStep.TAPE,
+                        TableStep.HINGE,
+                        TableStep.BACKING,
+                        TableStep.LAY,
+                        TableStep.BURNISH,
+                        TableStep.LIFT,
+                        TableStep.TAPE,
+                        TableStep.HINGE,
+                        TableStep.BACKING,
+                        TableStep.LAY,
+                        TableStep.BURNISH,
+                        TableStep.LIFT,
+                        TableStep.WAIT);
         assertThat(work.steps()).extracting(Step::layer).containsExactly(0, 1, 1, 1, 1, 1, 1, 2, 2, 2, 2, 2, 2, 2);
         assertThat(work.heat()).isEmpty();
         assertThat(work.steps()).noneMatch(s -> s.kind().heats());
@@ -59,25 +59,26 @@ class OtherWorkTest {
                         .allMatch(i -> work.steps().get(i).startS()
                                 == work.steps().get(i - 1).endS()))
                 .isTrue();
-        assertThat(HandWork.of(HandWork.each(new TableWork(), 0), false).steps())
+        assertThat(HandWork.of(HandWork.each(new TableWork(), 0), false, HandTimes.USUAL)
+                        .steps())
                 .isEmpty();
     }
 
     /** 300 to 420 s in an oven sleeve: 360, in two halves with a turn between. */
     @Test
     void aCupInASleeveIsTurnedHalfway() {
-        FinishSequence work = DyePress.of(DYE, CUP, true, 1);
+        FinishSequence work = DyePress.of(DYE, CUP, true, 1, HandTimes.USUAL);
         assertThat(work.steps())
                 .extracting(Step::kind)
                 .containsExactly(
-                        Step.Kind.CLEAN,
-                        Step.Kind.TAPE_SHEET,
-                        Step.Kind.SLEEVE,
-                        Step.Kind.PRESS,
-                        Step.Kind.TURN,
-                        Step.Kind.PRESS,
-                        Step.Kind.PEEL,
-                        Step.Kind.COOL);
+                        TableStep.CLEAN,
+                        SheetStep.TAPE_SHEET,
+                        SheetStep.SLEEVE,
+                        HeatStep.PRESS,
+                        SheetStep.TURN,
+                        HeatStep.PRESS,
+                        HeatStep.PEEL,
+                        HeatStep.COOL);
         assertThat(work.steps()).filteredOn(s -> s.kind().heats()).allSatisfy(s -> {
             assertThat(s.seconds()).isEqualTo(180);
             assertThat(s.celsius()).as("as the cup says, not the paper").isEqualTo(195);
@@ -88,14 +89,14 @@ class OtherWorkTest {
 
     @Test
     void clothIsDriedFirstAndPressedOnceForEachPosition() {
-        FinishSequence once = DyePress.of(RECIPE, COTTON, false, 1);
+        FinishSequence once = DyePress.of(RECIPE, COTTON, false, 1, HandTimes.USUAL);
         assertThat(once.steps())
                 .extracting(Step::kind)
                 .as("no alcohol on cloth")
-                .containsExactly(Step.Kind.LINT, Step.Kind.WARM, Step.Kind.TAPE_SHEET, Step.Kind.PRESS, Step.Kind.PEEL);
-        FinishSequence thrice = DyePress.of(RECIPE, COTTON, false, 3);
+                .containsExactly(TableStep.LINT, HeatStep.WARM, SheetStep.TAPE_SHEET, HeatStep.PRESS, HeatStep.PEEL);
+        FinishSequence thrice = DyePress.of(RECIPE, COTTON, false, 3, HandTimes.USUAL);
         assertThat(thrice.steps())
-                .filteredOn(s -> s.kind() == Step.Kind.PRESS)
+                .filteredOn(s -> s.kind() == HeatStep.PRESS)
                 .extracting(Step::position)
                 .containsExactly(0, 1, 2);
         assertThat(thrice.heat()).as("nothing is shared").isEqualTo(once.heat());
@@ -104,7 +105,7 @@ class OtherWorkTest {
     @Test
     void coldWorkFollowsHeatAndCountsOn() {
         FinishSequence heat = FilmPressTest.press(COTTON, RECIPE);
-        FinishSequence both = heat.then(HandWork.of(HandWork.each(new StickerWork(), 1), false));
+        FinishSequence both = heat.then(HandWork.of(HandWork.each(new StickerWork(), 1), false, HandTimes.USUAL));
         assertThat(both.steps()).hasSize(heat.steps().size() + 5);
         assertThat(both.steps().get(heat.steps().size()).startS())
                 .isEqualTo(heat.steps().getLast().endS());
@@ -116,9 +117,10 @@ class OtherWorkTest {
 
     @Test
     void aStencilThatSticksIsLiftedAfterThePaint() {
-        assertThat(HandWork.of(HandWork.each(new StencilFilmWork(), 1), false).steps())
+        assertThat(HandWork.of(HandWork.each(new StencilFilmWork(), 1), false, HandTimes.USUAL)
+                        .steps())
                 .extracting(Step::kind)
-                .containsSubsequence(Step.Kind.LIFT, Step.Kind.PAINT, Step.Kind.LIFT_STENCIL, Step.Kind.DRY);
+                .containsSubsequence(TableStep.LIFT, PlateStep.PAINT, PlateStep.LIFT_STENCIL, PlateStep.DRY);
     }
 
     /** Two vinyls that do not meet go in one tape, with 25 s for the second; the third lies on the first. */
@@ -128,27 +130,27 @@ class OtherWorkTest {
         LayerOverlaps lying = new LayerOverlaps(List.of(0b100L, 0L, 0L), List.of(0L, 0L, 0L));
         List<HandWork.Task> goes = HandWork.inGoes(each, lying);
         assertThat(goes).extracting(HandWork.Task::layers).containsExactly(List.of(1, 2), List.of(3));
-        FinishSequence work = HandWork.of(goes, false);
+        FinishSequence work = HandWork.of(goes, false, HandTimes.USUAL);
         assertThat(work.steps())
-                .filteredOn(s -> s.kind() == Step.Kind.TAPE)
+                .filteredOn(s -> s.kind() == TableStep.TAPE)
                 .extracting(Step::seconds)
                 .containsExactly(70.0, 45.0);
         assertThat(HandWork.inGoes(HandWork.each(new StencilWork(), 2), LayerOverlaps.apart(2)))
                 .as("one plate a colour")
                 .hasSize(2);
-        assertThat(HandWork.of(each, true).steps().getFirst().kind())
+        assertThat(HandWork.of(each, true, HandTimes.USUAL).steps().getFirst().kind())
                 .as("no alcohol on cloth")
-                .isEqualTo(Step.Kind.LINT);
+                .isEqualTo(TableStep.LINT);
     }
 
     /** A ring of 40 mm outside and 20 mm inside: 5 + 0.06 pi · 10 + 2 = 8.9 s; a speck takes tweezers. */
     @Test
     void weedingTakesAsLongAsItsEdgesAndInsides() {
         Region ring = disc(20).minus(disc(10));
-        assertThat(Weeding.seconds(ring)).isEqualTo(Math.ceil(5 + 0.06 * Math.PI * 10 + 2));
-        assertThat(Weeding.seconds(ring.weld(Region.of(Box.ofSize(50, 0, 1, 1)))))
-                .isGreaterThanOrEqualTo(Weeding.seconds(ring) + 3);
-        assertThat(Weeding.seconds(Region.EMPTY)).isZero();
+        assertThat(Weeding.seconds(ring, HandTimes.USUAL)).isEqualTo(Math.ceil(5 + 0.06 * Math.PI * 10 + 2));
+        assertThat(Weeding.seconds(ring.weld(Region.of(Box.ofSize(50, 0, 1, 1))), HandTimes.USUAL))
+                .isGreaterThanOrEqualTo(Weeding.seconds(ring, HandTimes.USUAL) + 3);
+        assertThat(Weeding.seconds(Region.EMPTY, HandTimes.USUAL)).isZero();
     }
 
     private static Region disc(double radius) {

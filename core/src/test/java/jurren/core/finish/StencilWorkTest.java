@@ -64,21 +64,21 @@ class StencilWorkTest {
 
     @Test
     void eachPlateIsPushedOutFixedPaintedAndLiftedBeforeTheNext() {
-        FinishSequence two = HandWork.of(HandWork.each(new StencilWork(), 2), false);
+        FinishSequence two = HandWork.of(HandWork.each(new StencilWork(), 2), false, HandTimes.USUAL);
         assertThat(two.steps())
                 .extracting(Step::kind)
                 .containsExactly(
-                        Step.Kind.CLEAN,
-                        Step.Kind.PUSH_OUT,
-                        Step.Kind.FIX,
-                        Step.Kind.PAINT,
-                        Step.Kind.LIFT_PLATE,
-                        Step.Kind.DRY,
-                        Step.Kind.PUSH_OUT,
-                        Step.Kind.FIX,
-                        Step.Kind.PAINT,
-                        Step.Kind.LIFT_PLATE,
-                        Step.Kind.DRY);
+                        TableStep.CLEAN,
+                        PlateStep.PUSH_OUT,
+                        PlateStep.FIX,
+                        PlateStep.PAINT,
+                        PlateStep.LIFT_PLATE,
+                        PlateStep.DRY,
+                        PlateStep.PUSH_OUT,
+                        PlateStep.FIX,
+                        PlateStep.PAINT,
+                        PlateStep.LIFT_PLATE,
+                        PlateStep.DRY);
         assertThat(two.steps()).noneMatch(s -> s.kind().heats());
         assertThat(two.heat()).isEmpty();
         assertThat(two.secondsPerPiece())
@@ -88,7 +88,8 @@ class StencilWorkTest {
             assertThat(two.steps().get(i).startS())
                     .isEqualTo(two.steps().get(i - 1).endS());
         }
-        assertThat(HandWork.of(HandWork.each(new StencilWork(), 0), false)).isEqualTo(FinishSequence.NOTHING);
+        assertThat(HandWork.of(HandWork.each(new StencilWork(), 0), false, HandTimes.USUAL))
+                .isEqualTo(FinishSequence.NOTHING);
     }
 
     @Test
@@ -109,7 +110,7 @@ class StencilWorkTest {
         Plan plan = plan(new Treatment.Weld(), new HoldIslands(3, 2, true));
         assertThat(plan.lines().getFirst().finish().steps())
                 .extracting(Step::kind)
-                .contains(Step.Kind.PAINT);
+                .contains(PlateStep.PAINT);
         assertThat(plan.runs())
                 .singleElement()
                 .satisfies(r ->

@@ -17,7 +17,10 @@ import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
 import jurren.core.dryrun.CutSheet;
 import jurren.core.dryrun.DryRun;
+import jurren.core.finish.HeatStep;
+import jurren.core.finish.ReadyStep;
 import jurren.core.finish.Step;
+import jurren.core.finish.TableStep;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Interval;
 import jurren.core.geometry.Point;
@@ -219,14 +222,14 @@ class EveryWayTest {
                         .finish()
                         .steps())
                 .extracting(Step::kind)
-                .startsWith(Step.Kind.WEED, Step.Kind.WARM, Step.Kind.MASK, Step.Kind.PRESS);
+                .startsWith(TableStep.WEED, HeatStep.WARM, ReadyStep.MASK, HeatStep.PRESS);
         assertThat(plan(Process.HEAT_FILM, UnaryOperator.identity())
                         .lines()
                         .getFirst()
                         .finish()
                         .steps())
                 .extracting(Step::kind)
-                .doesNotContain(Step.Kind.MASK);
+                .doesNotContain(ReadyStep.MASK);
     }
 
     @Test
@@ -245,7 +248,7 @@ class EveryWayTest {
         Plan plan = plan(Process.ADHESIVE_BEHIND_GLASS, UnaryOperator.identity());
         assertThat(plan.lines().getFirst().isSeenThrough()).isTrue();
         assertThat(plan.lines().getFirst().finish().steps())
-                .filteredOn(s -> s.kind() == Step.Kind.LAY)
+                .filteredOn(s -> s.kind() == TableStep.LAY)
                 .extracting(Step::layer)
                 .containsExactly(2, 1);
         assertThat(plan(Process.ADHESIVE, UnaryOperator.identity())
@@ -253,7 +256,7 @@ class EveryWayTest {
                         .getFirst()
                         .finish()
                         .steps())
-                .filteredOn(s -> s.kind() == Step.Kind.LAY)
+                .filteredOn(s -> s.kind() == TableStep.LAY)
                 .extracting(Step::layer)
                 .containsExactly(1, 2);
     }

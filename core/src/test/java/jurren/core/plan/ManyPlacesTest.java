@@ -16,7 +16,7 @@ import jurren.core.blank.Family;
 import jurren.core.blank.Garment;
 import jurren.core.dryrun.CutSheet;
 import jurren.core.dryrun.DryRun;
-import jurren.core.finish.Step;
+import jurren.core.finish.HeatStep;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.Place;
@@ -105,10 +105,10 @@ class ManyPlacesTest {
                 .hasSize(8);
         Plan front = plan(both().at(1).withoutPlace());
         Plan back = plan(Fixtures.line(SizeEntry.of("M", 4)).withMotifs(List.of(square("m9", 100))));
-        assertThat(plan.places("A").get(1).finish().steps().get(1).kind()).isEqualTo(Step.Kind.TURN_OVER);
+        assertThat(plan.places("A").get(1).finish().steps().get(1).kind()).isEqualTo(HeatStep.TURN_OVER);
         assertThat(plan.places("A").getFirst().finish().steps())
                 .extracting(s -> s.kind())
-                .doesNotContain(Step.Kind.TURN_OVER);
+                .doesNotContain(HeatStep.TURN_OVER);
         assertThat(plan.quote().pressTime())
                 .as("pressed at both, and each of four turned over for 15 s at 30 an hour")
                 .isCloseTo(front.quote().pressTime() + back.quote().pressTime() + 4 * 15 / 3600.0 * 30, within(1e-9));

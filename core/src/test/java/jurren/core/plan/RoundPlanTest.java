@@ -21,6 +21,7 @@ import jurren.core.blank.Obstacle;
 import jurren.core.blank.Panel;
 import jurren.core.blank.Substrate;
 import jurren.core.blank.Vessel;
+import jurren.core.finish.HeatStep;
 import jurren.core.finish.HeatTaken;
 import jurren.core.finish.Press;
 import jurren.core.finish.Step;
@@ -238,7 +239,7 @@ class RoundPlanTest {
         assertThat(line.platen().mostTimes()).isEqualTo(1);
         assertThat(plan.snags()).noneMatch(Snag.SplitPress.class::isInstance);
         assertThat(line.finish().steps())
-                .filteredOn(s -> s.kind() == Step.Kind.PRESS)
+                .filteredOn(s -> s.kind() == HeatStep.PRESS)
                 .extracting(Step::position)
                 .containsExactly(0, 1);
         assertThat(line.drawn().layers().getFirst().region().pieces())

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import jurren.core.Fixtures;
+import jurren.core.finish.HandTimes;
 import jurren.core.finish.Weeding;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.FillRule;
@@ -56,7 +57,7 @@ class WeedPlanTest {
     void aRingWithADiscInIt() {
         Region region = Shapes.ring(0, 0, 20, 10).weld(Shapes.disc(0, 0, 4));
         Load load = load(region, true, 1);
-        WeedPlan plan = WeedPlan.of(load);
+        WeedPlan plan = WeedPlan.of(load, HandTimes.USUAL);
         assertThat(plan.wastes())
                 .extracting(WeedPlan.Waste::kind)
                 .containsExactly(WeedPlan.Kind.INSIDE, WeedPlan.Kind.FRAME);
@@ -64,7 +65,7 @@ class WeedPlanTest {
         double frame = Region.enclosedBy(List.of(load.frames().getFirst().outline()), FillRule.NON_ZERO)
                 .areaMm2();
         assertThat(area(plan, WeedPlan.Kind.FRAME)).isCloseTo(frame - Math.PI * 400, within(1.0));
-        assertThat(plan.seconds()).isEqualTo(Weeding.seconds(region));
+        assertThat(plan.seconds()).isEqualTo(Weeding.seconds(region, HandTimes.USUAL));
     }
 
     /** Two chevrons whose tips meet shut in what lies between them, and a square with a hole has an inside. */
@@ -73,7 +74,7 @@ class WeedPlanTest {
         Region left = Shapes.polygon(20, -20, 0, 0, 20, 20, 10, 0);
         Region right = Shapes.polygon(20, -20, 30, 0, 20, 20, 40, 0);
         Region square = Region.of(new Box(60, -20, 100, 20)).minus(Region.of(new Box(70, -10, 90, 10)));
-        WeedPlan plan = WeedPlan.of(load(Region.together(List.of(left, right, square)), true, 1));
+        WeedPlan plan = WeedPlan.of(load(Region.together(List.of(left, right, square)), true, 1), HandTimes.USUAL);
         assertThat(plan.wastes())
                 .extracting(WeedPlan.Waste::kind)
                 .containsExactly(WeedPlan.Kind.INSIDE, WeedPlan.Kind.BETWEEN, WeedPlan.Kind.FRAME);
@@ -108,7 +109,7 @@ class WeedPlanTest {
                         .min()
                         .orElseThrow())
                 .isCloseTo(4 - 0.5, within(1e-6));
-        assertThat(WeedPlan.of(load).count(WeedPlan.Kind.FRAME))
+        assertThat(WeedPlan.of(load, HandTimes.USUAL).count(WeedPlan.Kind.FRAME))
                 .as("in two halves")
                 .isEqualTo(2);
         assertThat(relief.lengthMm()).as("half a millimetre before the bar").isCloseTo(264 - 0.5, within(1e-6));
@@ -155,7 +156,7 @@ class WeedPlanTest {
                 reliefMm += relief.lengthMm();
             }
         }
-        WeedPlan plan = WeedPlan.of(load);
+        WeedPlan plan = WeedPlan.of(load, HandTimes.USUAL);
         assertThat(plan.count(WeedPlan.Kind.FRAME))
                 .isGreaterThanOrEqualTo(load.frames().size());
         double all = load.frames().stream()
@@ -170,7 +171,7 @@ class WeedPlanTest {
     @Test
     void withoutFramesTheFilmAroundLiftsInOne() {
         Load load = load(Shapes.ring(0, 0, 20, 10), false, 2);
-        WeedPlan plan = WeedPlan.of(load);
+        WeedPlan plan = WeedPlan.of(load, HandTimes.USUAL);
         assertThat(plan.count(WeedPlan.Kind.INSIDE)).isEqualTo(2);
         assertThat(plan.count(WeedPlan.Kind.FRAME)).isEqualTo(1);
         assertThat(area(plan, WeedPlan.Kind.FRAME))
@@ -185,7 +186,8 @@ class WeedPlanTest {
         Region thin = Region.of(new Box(60, 0, 60 + thinMm, 40));
         Region needle = Region.enclosedBy(
                 List.of(Outline.of(List.of(new Point(70, 0), new Point(80, 0), new Point(75, 80)))), FillRule.NON_ZERO);
-        WeedPlan plan = WeedPlan.of(load(Region.together(List.of(wide, small, thin, needle)), true, 2));
+        WeedPlan plan =
+                WeedPlan.of(load(Region.together(List.of(wide, small, thin, needle)), true, 2), HandTimes.USUAL);
         assertThat(plan.count(WeedPlan.Why.SMALL)).isEqualTo(2);
         assertThat(plan.count(WeedPlan.Why.POINTED))
                 .as("the needle's upper end, of each copy")
@@ -207,7 +209,7 @@ class WeedPlanTest {
                     random.nextBoolean() ? Shapes.ring(x, y, r, r * random.nextDouble() * 0.9) : Shapes.disc(x, y, r));
         }
         Load load = load(all, true, 2);
-        WeedPlan plan = WeedPlan.of(load);
+        WeedPlan plan = WeedPlan.of(load, HandTimes.USUAL);
         Region lifted =
                 Region.weld(plan.wastes().stream().map(WeedPlan.Waste::region).toList());
         Region pieces = Region.weld(load.placed().stream()

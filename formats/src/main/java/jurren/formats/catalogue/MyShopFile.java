@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,6 +18,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import jurren.core.finish.HandTime;
+import jurren.core.finish.HandTimes;
 import jurren.core.finish.Press;
 import jurren.core.job.MyShop;
 import jurren.core.job.Prices;
@@ -108,7 +111,7 @@ public final class MyShopFile {
                 "prices",
                 kept.containsKey("prices") && shop.prices().equals(before.prices())
                         ? kept.get("prices").getFirst()
-                        : MAPPER.valueToTree(shop.prices()));
+                        : prices(shop.prices()));
         ObjectNode forces = all.putObject("forces");
         new TreeMap<>(shop.forces()).forEach(forces::put);
         ObjectNode knives = all.putObject("knives");
@@ -311,10 +314,39 @@ public final class MyShopFile {
     }
 
     private static Prices prices(JsonNode n) throws IOException {
-        ObjectNode whole = MAPPER.valueToTree(
+        ObjectNode whole = prices(
                 new Prices(n.path("currency").asText("$"), n.path("pressHour").asDouble()));
         n.properties().forEach(e -> whole.set(e.getKey(), e.getValue()));
-        return MAPPER.treeToValue(whole, Prices.class);
+        whole.putObject("times").putObject("tuned");
+        return MAPPER.treeToValue(whole, Prices.class).withTimes(times(n.path("times")));
+    }
+
+    /** Of times only those that are not as usual, by their words. */
+    private static ObjectNode prices(Prices prices) {
+        ObjectNode node = MAPPER.valueToTree(prices);
+        node.remove("times");
+        if (!prices.times().equals(HandTimes.USUAL)) {
+            ObjectNode times = node.putObject("times");
+            Arrays.stream(HandTime.values())
+                    .filter(t -> prices.times().tuned().containsKey(t))
+                    .forEach(t -> times.put(t.word(), prices.times().of(t)));
+        }
+        return node;
+    }
+
+    private static HandTimes times(JsonNode n) {
+        HandTimes times = HandTimes.USUAL;
+        for (Map.Entry<String, JsonNode> e : n.properties()) {
+            HandTime time = Arrays.stream(HandTime.values())
+                    .filter(t -> t.word().equals(e.getKey()))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException("times." + e.getKey() + " is not known"));
+            if (!e.getValue().isNumber()) {
+                throw new IllegalArgumentException("times." + e.getKey() + " is not a number");
+            }
+            times = times.with(time, e.getValue().asDouble());
+        }
+        return times;
     }
 
     private static void within(String field, double value) {

@@ -14,7 +14,9 @@ import jurren.core.blank.Surface;
 import jurren.core.cure.Remedies;
 import jurren.core.cut.CutRun;
 import jurren.core.dryrun.DryRun;
+import jurren.core.finish.SheetStep;
 import jurren.core.finish.Step;
+import jurren.core.finish.StepKind;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Thinness;
 import jurren.core.hold.Verdict;
@@ -243,10 +245,8 @@ public final class PlanJson {
         }
     }
 
-    private static String kind(Step.Kind kind) {
-        return kind == Step.Kind.TAPE_SHEET
-                ? "tape"
-                : kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    private static String kind(StepKind kind) {
+        return kind instanceof SheetStep sheet && sheet == SheetStep.TAPE_SHEET ? "tape" : kind.word();
     }
 
     /** Seconds from the beginning. */

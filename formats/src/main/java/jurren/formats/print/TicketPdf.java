@@ -18,6 +18,7 @@ import jurren.core.blank.Garment;
 import jurren.core.cure.Remedies;
 import jurren.core.cut.CutRun;
 import jurren.core.finish.Step;
+import jurren.core.finish.StepKind;
 import jurren.core.finish.Weeding;
 import jurren.core.geometry.AwtShapes;
 import jurren.core.geometry.Box;
@@ -755,7 +756,7 @@ public final class TicketPdf {
     }
 
     private static boolean waits(Step step) {
-        return step.kind() == Step.Kind.WAIT || step.kind() == Step.Kind.DRY;
+        return step.kind().does(StepKind.Role.WAITS);
     }
 
     private void rows(List<String> rows, double x, DocumentFonts font, double size, Color colour) throws IOException {

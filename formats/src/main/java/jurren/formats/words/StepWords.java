@@ -3,9 +3,15 @@ package jurren.formats.words;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import jurren.core.finish.HeatStep;
 import jurren.core.finish.Limit;
+import jurren.core.finish.PlateStep;
+import jurren.core.finish.PowderStep;
+import jurren.core.finish.ReadyStep;
+import jurren.core.finish.SheetStep;
 import jurren.core.finish.Solved;
 import jurren.core.finish.Step;
+import jurren.core.finish.TableStep;
 import jurren.core.geometry.Box;
 import jurren.core.hold.WhatHolds;
 import jurren.core.layer.Layer;
@@ -31,43 +37,68 @@ final class StepWords {
     }
 
     String title(Step step, LinePlan line) {
-        String key = "step." + Words.key(step.kind());
+        String key = "step." + step.kind().word();
+        String names = names(step.layers(), line);
         return switch (step.kind()) {
-            case PEEL ->
-                Words.text(
-                        isSheet(line, step) ? "step.peel.sheet" : isPlate(line, step) ? "step.peel.stones" : key,
-                        names(step.layers(), line));
-            case PRESS, TACK ->
-                isPlate(line, step)
-                        ? Words.text("step.press.stones")
-                        : Words.text(step.layers().isEmpty() ? "step.press.all" : key, names(step.layers(), line));
-            case WEED ->
-                Words.text(
-                        step.layers().size() == 1 ? key : "step.weed.all",
-                        names(step.layers(), line),
-                        step.layers().size());
-            default -> Words.text(key, names(step.layers(), line));
+            case HeatStep heat ->
+                switch (heat) {
+                    case PEEL ->
+                        Words.text(
+                                isSheet(line, step)
+                                        ? "step.peel.sheet"
+                                        : isPlate(line, step) ? "step.peel.stones" : key,
+                                names);
+                    case PRESS, TACK ->
+                        isPlate(line, step)
+                                ? Words.text("step.press.stones")
+                                : Words.text(step.layers().isEmpty() ? "step.press.all" : key, names);
+                    case WARM, REPRESS, PILLOW, TURN_OVER, WAY_UP, COOL -> Words.text(key, names);
+                };
+            case TableStep table ->
+                switch (table) {
+                    case WEED ->
+                        Words.text(
+                                step.layers().size() == 1 ? key : "step.weed.all",
+                                names,
+                                step.layers().size());
+                    case CLEAN, LINT, TAPE, HINGE, BACKING, LAY, BURNISH, LIFT, WAIT -> Words.text(key, names);
+                };
+            case SheetStep _, PlateStep _, ReadyStep _, PowderStep _ -> Words.text(key, names);
         };
     }
 
+    /** Each kind by its name, so that none is without its words. */
     String text(Step step, LinePlan line, SizePlan size) {
-        String key = "step." + Words.key(step.kind()) + ".text";
+        String key = "step." + step.kind().word() + ".text";
+        String names = names(step.layers(), line);
         String said = switch (step.kind()) {
-            case LAY, TAPE_SHEET -> Words.text(key + (line.face().isRound() ? ".round" : ""));
-            case PRESS -> pressed(step, line);
-            case TACK -> Words.text(key + (laidBefore(step).isEmpty() ? ".first" : ""));
-            case PEEL ->
-                Words.text(key + (isSheet(line, step) ? ".sheet" : "") + "." + Words.key(step.peel()))
-                        + (isPlate(line, step) ? " " + Words.text("step.peel.text.stones") : "");
-            case WEED -> Words.text(key + (isPlate(line, step) ? ".plate" : ""));
-            case TAPE -> tape(step, size);
-            case REPRESS, WARM, MASK -> Words.text(key);
-            default -> Words.text(key, names(step.layers(), line));
+            case HeatStep heat -> underPress(heat, key, step, line);
+            case TableStep table ->
+                switch (table) {
+                    case WEED -> Words.text(key + (isPlate(line, step) ? ".plate" : ""));
+                    case LAY -> Words.text(key + round(line));
+                    case TAPE -> tape(step, size);
+                    case CLEAN, LINT, HINGE, BACKING, BURNISH, LIFT, WAIT -> Words.text(key, names);
+                };
+            case SheetStep sheet ->
+                switch (sheet) {
+                    case TAPE_SHEET -> Words.text(key + round(line));
+                    case SLEEVE, TURN -> Words.text(key, names);
+                };
+            case PlateStep plate ->
+                switch (plate) {
+                    case PUSH_OUT, FIX, PAINT, LIFT_PLATE, LIFT_STENCIL, DRY -> Words.text(key, names);
+                };
+            case ReadyStep ready ->
+                switch (ready) {
+                    case MASK, SET_STONES -> Words.text(key, names);
+                };
+            case PowderStep powder ->
+                switch (powder) {
+                    case POWDER, CURE -> Words.text(key, names);
+                };
         };
-        if (step.kind().heats()
-                && step.kind() != Step.Kind.WARM
-                && size.finish().together() > 1
-                && size.count() > 1) {
+        if (step.kind().heats() && step.kind().isLinedUp() && size.finish().together() > 1 && size.count() > 1) {
             said = said + " "
                     + Words.text(
                             "step.together",
@@ -80,6 +111,21 @@ final class StepWords {
                 : said;
     }
 
+    private String underPress(HeatStep heat, String key, Step step, LinePlan line) {
+        return switch (heat) {
+            case PRESS -> pressed(step, line);
+            case TACK -> Words.text(key + (laidBefore(step).isEmpty() ? ".first" : ""));
+            case PEEL ->
+                Words.text(key + (isSheet(line, step) ? ".sheet" : "") + "." + Words.key(step.peel()))
+                        + (isPlate(line, step) ? " " + Words.text("step.peel.text.stones") : "");
+            case WARM, REPRESS, PILLOW, TURN_OVER, WAY_UP, COOL -> Words.text(key, names(step.layers(), line));
+        };
+    }
+
+    private static String round(LinePlan line) {
+        return line.face().isRound() ? ".round" : "";
+    }
+
     /** How panels meet, and what becomes of their marks. */
     private String panels(Step step, LinePlan line) {
         List<Layer> layers = layers(line, step.layers());
@@ -88,18 +134,18 @@ final class StepWords {
         boolean linedUp = marked && line.line().lineUpMm().isPresent();
         Optional<Panel> laps = panels.stream().filter(p -> p.number() > 1).findFirst();
         boolean last = panels.isEmpty() || panels.stream().anyMatch(p -> p.number() == p.of());
-        return switch (step.kind()) {
-            case WEED -> marked ? " " + Words.text(panels.isEmpty() ? "step.marks.weed" : "step.panels.weed") : "";
-            case LAY ->
+        return switch (step.kind().role()) {
+            case WEEDS -> marked ? " " + Words.text(panels.isEmpty() ? "step.marks.weed" : "step.panels.weed") : "";
+            case LAYS ->
                 laps.filter(_ -> marked && step.layers().size() == 1)
                                 .map(p -> " " + Words.text("step.panels.lay", p.number() - 1))
                                 .orElse("")
                         + (linedUp ? " " + linedUp(line) : "");
-            case TACK, PRESS ->
+            case TACKS, BONDS ->
                 laps.map(p -> " " + Words.text("step.panels.lap", p.number() - 1))
                         .orElse("");
-            case LIFT -> marked && last ? " " + Words.text("step.panels.lift") : "";
-            default -> "";
+            case LIFTS -> marked && last ? " " + Words.text("step.panels.lift") : "";
+            case WARMS, SETTLES, PEELS, CLEANS, HANDLES, TURNS_OVER, CURES, COOLS, WAITS -> "";
         };
     }
 

@@ -2,13 +2,13 @@ package jurren.formats.catalogue;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import jurren.core.blank.Substrate;
 import jurren.core.finish.FilmPress;
 import jurren.core.finish.FinishSequence;
+import jurren.core.finish.HeatStep;
 import jurren.core.finish.HeatTaken;
 import jurren.core.finish.LayerOverlaps;
 import jurren.core.finish.Limit;
@@ -40,7 +40,7 @@ class FinishCasesTest {
                     layers.size() + 1,
                     sheet ? m.printRecipe().orElseThrow() : m.recipe().orElseThrow(),
                     sheet,
-                    Optional.empty(),
+                    List.of(),
                     m.topOnly() && !sheet,
                     m.thicknessMm(),
                     1,
@@ -152,7 +152,7 @@ class FinishCasesTest {
                 asked(COTTON, OptionalDouble.empty(), LayerOverlaps.stacked(2), "smooth-film", "metallic-film");
         FinishSequence f = FilmPress.of(asked, PressSolver.solve(asked), false);
         assertThat(f.steps())
-                .filteredOn(s -> s.kind() == Step.Kind.PEEL)
+                .filteredOn(s -> s.kind() == HeatStep.PEEL)
                 .extracting(s -> s.peel() + " " + Math.round(s.seconds()))
                 .containsExactly("WARM 24", "COLD 43");
     }
@@ -170,13 +170,12 @@ class FinishCasesTest {
     @Test
     void aNameOverTwoPositionsIsHeatedTwiceAtItsSeam() {
         Material smooth = SHOP.material("smooth-film").orElseThrow();
-        Pressed wide =
-                new Pressed(1, smooth.recipe().orElseThrow(), false, Optional.empty(), false, 0.09, 2, Set.of(0, 1));
+        Pressed wide = new Pressed(1, smooth.recipe().orElseThrow(), false, List.of(), false, 0.09, 2, Set.of(0, 1));
         Pressing asked = new Pressing(
                 List.of(wide), LayerOverlaps.stacked(1), COTTON, 2, 220, OptionalDouble.empty(), List.of(), Set.of());
         FinishSequence f = FilmPress.of(asked, PressSolver.solve(asked), false);
         assertThat(f.steps())
-                .filteredOn(s -> s.kind() == Step.Kind.PRESS)
+                .filteredOn(s -> s.kind() == HeatStep.PRESS)
                 .extracting(Step::position)
                 .containsExactly(0, 1);
         assertThat(f.heat().get(1).totalS()).isBetween(20.0, 30.0);

@@ -6,8 +6,14 @@ import jurren.core.art.Motif;
 import jurren.core.art.Pose;
 import jurren.core.art.Shape;
 import jurren.core.blank.Blank;
+import jurren.core.finish.HeatStep;
 import jurren.core.finish.HeatTaken;
+import jurren.core.finish.PlateStep;
+import jurren.core.finish.ReadyStep;
+import jurren.core.finish.SheetStep;
 import jurren.core.finish.Step;
+import jurren.core.finish.StepKind;
+import jurren.core.finish.TableStep;
 import jurren.core.job.Job;
 import jurren.core.job.NewJobs;
 import jurren.core.job.Place;
@@ -58,11 +64,11 @@ class FinishPlansTest {
         return PLANNER.plan(job, SHOP).lines().getFirst();
     }
 
-    private static List<Step.Kind> kinds(LinePlan line) {
+    private static List<StepKind> kinds(LinePlan line) {
         return line.finish().steps().stream().map(Step::kind).toList();
     }
 
-    private static String text(LinePlan line, Step.Kind kind) {
+    private static String text(LinePlan line, StepKind kind) {
         Step step = line.finish().steps().stream()
                 .filter(s -> s.kind() == kind)
                 .findFirst()
@@ -73,7 +79,7 @@ class FinishPlansTest {
     @Test
     void aZipHoodieLiesOnAPillow() {
         assertThat(kinds(line(job("hoodie-adult", "smooth-film", 2, square(1, "smooth-film", 80, 0, 150)))))
-                .startsWith(Step.Kind.WEED, Step.Kind.PILLOW, Step.Kind.WARM);
+                .startsWith(TableStep.WEED, HeatStep.PILLOW, HeatStep.WARM);
     }
 
     @Test
@@ -87,10 +93,10 @@ class FinishPlansTest {
                         .at(0));
         Plan plan = PLANNER.plan(both, SHOP);
         assertThat(plan.pressingOrder("A")).extracting(LinePlan::place).containsExactly("back", "front");
-        assertThat(kinds(plan.pressingOrder("A").getFirst())).doesNotContain(Step.Kind.TURN_OVER);
+        assertThat(kinds(plan.pressingOrder("A").getFirst())).doesNotContain(HeatStep.TURN_OVER);
         assertThat(kinds(plan.pressingOrder("A").getLast()))
-                .startsWith(Step.Kind.WEED, Step.Kind.TURN_OVER)
-                .doesNotContain(Step.Kind.REPRESS);
+                .startsWith(TableStep.WEED, HeatStep.TURN_OVER)
+                .doesNotContain(HeatStep.REPRESS);
     }
 
     /** 108 mm and 8 mm between: three by three under 381 mm. The middle of 60 to 120 s is shared by nine. */
@@ -98,17 +104,16 @@ class FinishPlansTest {
     void tilesArePressedSideBySide() {
         LinePlan tile = line(job("tile-108", "dye-print", 12, square(1, "dye-print", 90, 0, 54)));
         assertThat(tile.finish().together()).isEqualTo(9);
-        assertThat(text(tile, Step.Kind.PRESS)).endsWith("9 side by side.");
+        assertThat(text(tile, HeatStep.PRESS)).endsWith("9 side by side.");
         assertThat(kinds(tile))
-                .containsExactly(
-                        Step.Kind.CLEAN, Step.Kind.TAPE_SHEET, Step.Kind.PRESS, Step.Kind.PEEL, Step.Kind.COOL);
+                .containsExactly(TableStep.CLEAN, SheetStep.TAPE_SHEET, HeatStep.PRESS, HeatStep.PEEL, HeatStep.COOL);
         assertThat(tile.finish().secondsFor(12))
                 .isLessThan(12
                         * line(job("tile-108", "dye-print", 1, square(1, "dye-print", 90, 0, 54)))
                                 .finish()
                                 .steps()
                                 .stream()
-                                .filter(s -> s.kind() != Step.Kind.COOL)
+                                .filter(s -> s.kind() != HeatStep.COOL)
                                 .mapToDouble(Step::seconds)
                                 .sum());
         assertThat(WORDS.stepTitle(tile.finish().steps().get(3), tile)).isEqualTo("Remove the sheet");
@@ -117,11 +122,10 @@ class FinishPlansTest {
     @Test
     void dyeOnAMugAndOnPolyester() {
         assertThat(kinds(line(job("mug-11", "dye-print", 2, square(1, "dye-print", 60, 0, 48)))))
-                .containsExactly(
-                        Step.Kind.CLEAN, Step.Kind.TAPE_SHEET, Step.Kind.PRESS, Step.Kind.PEEL, Step.Kind.COOL);
+                .containsExactly(TableStep.CLEAN, SheetStep.TAPE_SHEET, HeatStep.PRESS, HeatStep.PEEL, HeatStep.COOL);
         LinePlan tee = line(job("tee-sport", "dye-print", 2, square(1, "dye-print", 90, 0, 150)));
         assertThat(kinds(tee))
-                .containsExactly(Step.Kind.LINT, Step.Kind.WARM, Step.Kind.TAPE_SHEET, Step.Kind.PRESS, Step.Kind.PEEL);
+                .containsExactly(TableStep.LINT, HeatStep.WARM, SheetStep.TAPE_SHEET, HeatStep.PRESS, HeatStep.PEEL);
         assertThat(tee.finish().heat()).noneMatch(HeatTaken::tooMuch);
     }
 
@@ -130,19 +134,19 @@ class FinishPlansTest {
         String v = "vinyl-permanent";
         LinePlan apart = line(job("bottle-sport-24", v, 1, square(1, v, 30, -40, 60), square(2, v, 30, 40, 60)));
         assertThat(apart.finish().steps())
-                .filteredOn(s -> s.kind() == Step.Kind.LAY)
+                .filteredOn(s -> s.kind() == TableStep.LAY)
                 .singleElement()
                 .satisfies(s -> assertThat(s.layers()).hasSize(2));
-        assertThat(text(apart, Step.Kind.TAPE))
+        assertThat(text(apart, TableStep.TAPE))
                 .contains("They do not meet")
                 .containsPattern("Cut \\d+ mm of the 150 mm tape");
         LinePlan stacked = line(job(
                 "bottle-sport-24", v, 1, square(1, v, 50, 0, 60), square(2, v, 30, 0, 60), square(3, v, 15, 0, 60)));
         assertThat(stacked.finish().steps())
-                .filteredOn(s -> s.kind() == Step.Kind.LAY)
+                .filteredOn(s -> s.kind() == TableStep.LAY)
                 .hasSize(3);
-        assertThat(kinds(stacked)).endsWith(Step.Kind.WAIT);
-        assertThat(text(stacked, Step.Kind.LAY)).startsWith("From the middle outwards");
+        assertThat(kinds(stacked)).endsWith(TableStep.WAIT);
+        assertThat(text(stacked, TableStep.LAY)).startsWith("From the middle outwards");
     }
 
     @Test
@@ -154,17 +158,17 @@ class FinishPlansTest {
                 square(1, "vinyl-behind-glass", 90, 0, 200),
                 square(2, "vinyl-behind-glass", 60, 0, 200)));
         assertThat(glass.finish().steps())
-                .filteredOn(s -> s.kind() == Step.Kind.LAY)
+                .filteredOn(s -> s.kind() == TableStep.LAY)
                 .extracting(Step::layer)
                 .as("what is seen first goes on first")
                 .containsExactly(2, 1);
         assertThat(kinds(line(job("label-90x50", "sticker-sheet", 1, square(1, "sticker-sheet", 40, 0, 25)))))
-                .startsWith(Step.Kind.WEED, Step.Kind.CLEAN, Step.Kind.BACKING);
+                .startsWith(TableStep.WEED, TableStep.CLEAN, TableStep.BACKING);
         assertThat(kinds(line(job("sign-board-400", "stencil-sheet", 1, square(1, "stencil-sheet", 90, 0, 150)))))
-                .contains(Step.Kind.PUSH_OUT, Step.Kind.PAINT, Step.Kind.LIFT_PLATE);
+                .contains(PlateStep.PUSH_OUT, PlateStep.PAINT, PlateStep.LIFT_PLATE);
         assertThat(kinds(line(job("tote", "stencil-film", 1, square(1, "stencil-film", 90, 0, 150)))))
-                .contains(Step.Kind.LINT, Step.Kind.LIFT_STENCIL)
-                .doesNotContain(Step.Kind.CLEAN);
+                .contains(TableStep.LINT, PlateStep.LIFT_STENCIL)
+                .doesNotContain(TableStep.CLEAN);
     }
 
     /** The same work that the run counts: what was cut in a stencil's film must come out before it is laid. */
@@ -172,15 +176,15 @@ class FinishPlansTest {
     void aStencilOfFilmIsWeededBeforeItIsTaped() {
         LinePlan stencil = line(job("pint-glass-16", "stencil-film", 1, square(1, "stencil-film", 40, 0, 60)));
         assertThat(kinds(stencil))
-                .containsSubsequence(Step.Kind.WEED, Step.Kind.CLEAN, Step.Kind.TAPE, Step.Kind.PAINT);
-        assertThat(text(stencil, Step.Kind.WEED)).contains("islands stay");
+                .containsSubsequence(TableStep.WEED, TableStep.CLEAN, TableStep.TAPE, PlateStep.PAINT);
+        assertThat(text(stencil, TableStep.WEED)).contains("islands stay");
     }
 
     @Test
     void aSheetIsTapedRoundACupAndFlatOnCloth() {
-        assertThat(text(line(job("mug-11", "dye-print", 1, square(1, "dye-print", 40, 0, 50))), Step.Kind.TAPE_SHEET))
+        assertThat(text(line(job("mug-11", "dye-print", 1, square(1, "dye-print", 40, 0, 50))), SheetStep.TAPE_SHEET))
                 .contains("seam at the back");
-        assertThat(text(line(job("tile-108", "dye-print", 1, square(1, "dye-print", 40, 0, 50))), Step.Kind.TAPE_SHEET))
+        assertThat(text(line(job("tile-108", "dye-print", 1, square(1, "dye-print", 40, 0, 50))), SheetStep.TAPE_SHEET))
                 .contains("two edges")
                 .doesNotContain("seam");
     }
@@ -188,10 +192,10 @@ class FinishPlansTest {
     @Test
     void ofStonesTheirTapeIsLaidAndLifted() {
         LinePlan stones = line(job("tote", "stones", 1, square(1, "stones", 60, 0, 150)));
-        assertThat(text(stones, Step.Kind.PRESS))
+        assertThat(text(stones, HeatStep.PRESS))
                 .startsWith("The tape with its stones")
                 .doesNotContain("carrier");
-        assertThat(text(stones, Step.Kind.PEEL)).contains("cold", "comes along");
+        assertThat(text(stones, HeatStep.PEEL)).contains("cold", "comes along");
     }
 
     /** Stones beside film share its closing only where both bear its heat: stones 160 to 170 °C, smooth to 165. */
@@ -203,9 +207,9 @@ class FinishPlansTest {
                 1,
                 square(1, "smooth-film", 60, -80, 150),
                 square(2, "stones", 40, 80, 150)));
-        assertThat(kinds(line)).containsSubsequence(Step.Kind.SET_STONES, Step.Kind.PRESS);
+        assertThat(kinds(line)).containsSubsequence(ReadyStep.SET_STONES, HeatStep.PRESS);
         assertThat(line.finish().steps())
-                .filteredOn(s -> s.kind() == Step.Kind.PRESS)
+                .filteredOn(s -> s.kind() == HeatStep.PRESS)
                 .singleElement()
                 .satisfies(s -> {
                     assertThat(s.layers()).hasSize(2);
@@ -226,7 +230,7 @@ class FinishPlansTest {
                 .isPositive();
         assertThat(line.platen().mostTimes()).isEqualTo(1);
         assertThat(line.finish().steps())
-                .filteredOn(s -> s.kind() == Step.Kind.PRESS)
+                .filteredOn(s -> s.kind() == HeatStep.PRESS)
                 .hasSize(line.platen().positions().size())
                 .hasSizeGreaterThan(1)
                 .allSatisfy(

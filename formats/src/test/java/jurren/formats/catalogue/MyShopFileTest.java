@@ -10,6 +10,8 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
+import jurren.core.finish.HandTime;
+import jurren.core.finish.HandTimes;
 import jurren.core.job.MyShop;
 import jurren.core.job.Prices;
 import jurren.core.job.Shop;
@@ -127,6 +129,18 @@ class MyShopFileTest {
                 + after.quote().ink();
         assertThat(after.quote().margin()).isCloseTo(cost * 0.35, org.assertj.core.api.Assertions.within(1e-6));
         assertThat(after.quote().total()).isCloseTo(cost * 1.35, org.assertj.core.api.Assertions.within(1e-6));
+    }
+
+    @Test
+    void timesThatAreNotAsUsualAreKeptByTheirWords() throws IOException {
+        Prices slow = SHIPPED.prices().withTimes(HandTimes.USUAL.with(HandTime.VINYL_TAPE, 70));
+        file.change(s -> s.withPrices(slow));
+        assertThat(Files.readString(path))
+                .contains("\"times\"", "\"vinyl-tape\" : 70.0")
+                .doesNotContain("vinyl-lay");
+        assertThat(file.read().shop().prices()).isEqualTo(slow);
+        broken(root -> ((ObjectNode) root.path("prices")).putObject("times").put("vinyl-tape", "long"));
+        assertThat(file.read().refused().getFirst().detail()).contains("times.vinyl-tape");
     }
 
     @Test

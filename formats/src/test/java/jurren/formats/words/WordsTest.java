@@ -12,6 +12,7 @@ import jurren.core.blank.Substrate;
 import jurren.core.finish.Limit;
 import jurren.core.finish.Press;
 import jurren.core.finish.Step;
+import jurren.core.finish.TableStep;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Point;
 import jurren.core.job.Job;
@@ -93,6 +94,8 @@ class WordsTest {
                 new Snag.NotOnMat("A", 3, "M", 320, 100, 299, 299, 8),
                 new Snag.RollTooShort("A", 1, "Cream", 5000, 300),
                 new Snag.RollTooShort("A", 1, "Cream", 5000, 0),
+                new Snag.LaidAnew("A", "Cream", List.of()),
+                new Snag.LaidAnew("A", "Cream", List.of("no 3")),
                 new Snag.PressClash(
                         "A", 1, List.of(new Limit(Limit.Kind.MOST_IN_ALL, 1), new Limit(Limit.Kind.LEAST_SECONDS, 1))),
                 new Snag.PressClash("A", 1, List.of(new Limit(Limit.Kind.WISHED_SECONDS, 1))),
@@ -131,19 +134,19 @@ class WordsTest {
         Shop shop = BuiltInShop.read();
         LinePlan cold = panels(shop, "sign-board-400", "vinyl-permanent");
         List<String> laid = cold.finish().steps().stream()
-                .filter(s -> s.kind() == Step.Kind.LAY)
+                .filter(s -> s.kind() == TableStep.LAY)
                 .map(s -> words.stepText(s, cold))
                 .toList();
         assertThat(laid).hasSize(2).last().asString().endsWith("Its marks go onto those of panel 1.");
         assertThat(laid.getFirst()).doesNotContain("marks go");
         List<String> lifted = cold.finish().steps().stream()
-                .filter(s -> s.kind() == Step.Kind.LIFT)
+                .filter(s -> s.kind() == TableStep.LIFT)
                 .map(s -> words.stepText(s, cold))
                 .toList();
         assertThat(lifted.getFirst()).doesNotContain("marks");
         assertThat(lifted.getLast()).endsWith("Then take the marks off.");
         assertThat(cold.finish().steps().stream()
-                        .filter(s -> s.kind() == Step.Kind.WEED)
+                        .filter(s -> s.kind() == TableStep.WEED)
                         .map(s -> words.stepText(s, cold)))
                 .allMatch(t -> t.endsWith("stay."));
         LinePlan hot = panels(shop, "tee-adult", "smooth-film");
@@ -222,7 +225,7 @@ class WordsTest {
         assertThat(plan.lines()).hasSize(2).allSatisfy(l -> {
             assertThat(l.drawn().layers().getFirst().marks().bounds().minYMm()).isCloseTo(height - 3, within(1e-9));
             assertThat(l.finish().steps().stream()
-                            .filter(s -> s.kind() == Step.Kind.LAY)
+                            .filter(s -> s.kind() == TableStep.LAY)
                             .map(s -> words.stepText(s, l))
                             .toList())
                     .singleElement()
@@ -230,7 +233,7 @@ class WordsTest {
                     .endsWith("Its marks go onto the middle line, the upper one " + LengthUnit.INCH.format(height)
                             + " from the top, as high on every place.");
             assertThat(l.finish().steps().stream()
-                            .filter(s -> s.kind() == Step.Kind.LIFT)
+                            .filter(s -> s.kind() == TableStep.LIFT)
                             .map(s -> words.stepText(s, l))
                             .toList())
                     .last()

@@ -14,6 +14,13 @@ import jurren.core.blank.Substrate;
 import jurren.core.dryrun.PressedPiece;
 import jurren.core.dryrun.PressedPiece.Fault;
 import jurren.core.dryrun.PressedPiece.Outcome;
+import jurren.core.finish.HeatStep;
+import jurren.core.finish.PlateStep;
+import jurren.core.finish.PowderStep;
+import jurren.core.finish.ReadyStep;
+import jurren.core.finish.SheetStep;
+import jurren.core.finish.StepKind;
+import jurren.core.finish.TableStep;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
@@ -188,10 +195,25 @@ public final class StandInPress {
     }
 
     private void step(JsonNode step) {
-        switch (step.path("kind").asText()) {
-            case "warm", "tack", "press", "repress" -> close(step);
-            case "peel" -> peel(step);
-            default -> {}
+        StepKind.of(step.path("kind").asText()).ifPresent(kind -> step(kind, step));
+    }
+
+    /** What each kind of step does to what lies there; the hands' work between does nothing to films. */
+    private void step(StepKind kind, JsonNode step) {
+        switch (kind) {
+            case HeatStep heat -> {
+                switch (heat) {
+                    case WARM, TACK, PRESS, REPRESS -> close(step);
+                    case PEEL -> peel(step);
+                    case PILLOW, TURN_OVER, WAY_UP, COOL -> {}
+                }
+            }
+            case PowderStep powder -> {
+                switch (powder) {
+                    case POWDER, CURE -> {}
+                }
+            }
+            case SheetStep _, TableStep _, PlateStep _, ReadyStep _ -> {}
         }
     }
 

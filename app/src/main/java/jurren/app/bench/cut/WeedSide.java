@@ -19,6 +19,7 @@ import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.cut.CutRun;
+import jurren.core.finish.HandTimes;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -68,10 +69,11 @@ final class WeedSide {
         plan = Optional.empty();
         lifted.clear();
         String of = run.mark();
+        HandTimes times = session.shop().prices().times();
         session.desk()
                 .give(new Order<>(
                         Texts.of("weed.working"),
-                        _ -> WeedPlan.of(run.load()),
+                        _ -> WeedPlan.of(run.load(), times),
                         p -> {
                             if (planned.equals(of)) {
                                 plan = Optional.of(p);

@@ -1,7 +1,6 @@
 package jurren.app.bench.finish;
 
 import java.util.List;
-import java.util.Set;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -13,6 +12,7 @@ import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.finish.FinishSequence;
 import jurren.core.finish.Step;
+import jurren.core.finish.StepKind.Role;
 import jurren.core.layer.Layer;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
@@ -27,7 +27,6 @@ final class HeatChart extends Pane {
     private static final double LABEL = 10;
     private static final double BEFORE_S = 4;
     private static final double CHARACTER = 7.2;
-    private static final Set<Step.Kind> WAITS = Set.of(Step.Kind.WAIT, Step.Kind.DRY, Step.Kind.COOL);
 
     private final Session session;
     private final Canvas canvas = new Canvas();
@@ -67,7 +66,7 @@ final class HeatChart extends Pane {
         FinishSequence press = shown.finish();
         boolean hot = press.steps().stream().anyMatch(s -> s.kind().heats());
         List<Step> steps =
-                press.steps().stream().filter(s -> !WAITS.contains(s.kind())).toList();
+                press.steps().stream().filter(s -> s.kind().isAttended()).toList();
         // what hands do before the first heat is no part of the heat
         double from = hot
                 ? Math.max(
@@ -104,7 +103,7 @@ final class HeatChart extends Pane {
         g.setTextAlign(TextAlignment.LEFT);
         double free = 0;
         for (Step step : steps) {
-            if (step.kind() == Step.Kind.PEEL && time.x(step.startS()) >= free) {
+            if (step.kind().does(Role.PEELS) && time.x(step.startS()) >= free) {
                 String text = Texts.of("finish.peel." + step.peel());
                 g.fillText(text, time.x(step.startS()), y);
                 free = time.x(step.startS()) + text.length() * CHARACTER;
@@ -155,7 +154,7 @@ final class HeatChart extends Pane {
                 g.lineTo(time.x(step.endS()), high);
                 g.lineTo(time.x(step.endS()), low);
             }
-            last = WAITS.contains(step.kind()) ? last : Math.max(last, time.x(step.endS()));
+            last = step.kind().isAttended() ? Math.max(last, time.x(step.endS())) : last;
         }
         g.lineTo(last, low);
         g.stroke();
@@ -172,7 +171,7 @@ final class HeatChart extends Pane {
                     ? step.kind().heats() && (layer == 0 || step.down().contains(layer))
                     : (step.layers().contains(layer)
                                     || layer == 0 && step.layers().isEmpty())
-                            && !WAITS.contains(step.kind())
+                            && step.kind().isAttended()
                             && step.startS() >= time.fromS;
             if (its) {
                 bar(

@@ -31,6 +31,7 @@ import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.finish.HeatTaken;
 import jurren.core.finish.Step;
+import jurren.core.finish.StepKind.Role;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.SizePlan;
 import jurren.formats.words.Words;
@@ -312,8 +313,7 @@ final class PieceSide {
                                         .isEmpty()
                         ? ""
                         : " · " + size.id()));
-        boolean waits = step().filter(s -> s.kind() == Step.Kind.WAIT || s.kind() == Step.Kind.DRY)
-                .isPresent();
+        boolean waits = step().filter(s -> s.kind().does(Role.WAITS)).isPresent();
         long left = (long) Math.ceil(timer.leftS() - 1e-6);
         // nobody counts a day down: the hour at which it is over is told
         clock.setText(
@@ -335,8 +335,8 @@ final class PieceSide {
         next.setDisable(steps.isEmpty());
         spoiled.setDisable(steps.isEmpty());
         boolean inTurn = copies > piece
-                && step().filter(s ->
-                                s.kind() == Step.Kind.PEEL && s.seconds() >= IN_TURN_S || s.kind() == Step.Kind.COOL)
+                && step().filter(s -> s.kind().does(Role.PEELS) && s.seconds() >= IN_TURN_S
+                                || s.kind().does(Role.COOLS, Role.CURES))
                         .isPresent();
         meanwhile.setText(inTurn ? Texts.of("finish.in-turn", piece + 1) : "");
         meanwhile.setManaged(inTurn);

@@ -13,6 +13,7 @@ import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.blank.Garment;
 import jurren.core.finish.Step;
+import jurren.core.finish.StepKind.Role;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -82,7 +83,7 @@ final class PressPicture {
             pen.blank(size.face().picture(), plan.blankColour().colour());
         }
         Set<Integer> now = new HashSet<>(
-                step().filter(s -> s.kind() != Step.Kind.WEED).map(Step::layers).orElse(List.of()));
+                step().filter(s -> !s.kind().does(Role.WEEDS)).map(Step::layers).orElse(List.of()));
         Set<Integer> down = down();
         for (Layer layer : size.layers()) {
             if (now.contains(layer.order())) {
@@ -106,7 +107,7 @@ final class PressPicture {
         for (Step s : steps.subList(0, Math.min(at + 1, steps.size()))) {
             if (s.kind().heats()) {
                 down.addAll(s.down());
-            } else if (s.kind() == Step.Kind.LAY || s.kind() == Step.Kind.PAINT) {
+            } else if (s.kind().does(Role.LAYS)) {
                 down.addAll(s.layers());
             }
         }

@@ -15,6 +15,7 @@ import jurren.app.session.Session;
 import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.core.finish.Step;
+import jurren.core.finish.StepKind.Role;
 import jurren.core.job.PressWish;
 import jurren.core.layer.Layer;
 import jurren.core.material.Film;
@@ -73,7 +74,7 @@ final class PressWishes {
             return;
         }
         PressWish wish = wish();
-        seconds.setDisable(chosen.orElseThrow().kind() != Step.Kind.PRESS);
+        seconds.setDisable(!chosen.orElseThrow().kind().does(Role.BONDS));
         seconds.setText(String.valueOf(Math.round(chosen.orElseThrow().seconds())));
         earlier.setDisable(neighbour(-1).isEmpty());
         later.setDisable(neighbour(1).isEmpty());
@@ -94,7 +95,7 @@ final class PressWishes {
     }
 
     private void last() {
-        if (layer().isEmpty() || step.filter(s -> s.kind() == Step.Kind.PRESS).isEmpty()) {
+        if (layer().isEmpty() || step.filter(s -> s.kind().does(Role.BONDS)).isEmpty()) {
             return;
         }
         try {
@@ -131,7 +132,7 @@ final class PressWishes {
 
     /** Whether a step closes the press to lay a film. */
     static boolean isLaying(Step step) {
-        return step.kind() == Step.Kind.PRESS || step.kind() == Step.Kind.TACK;
+        return step.kind().does(Role.BONDS, Role.TACKS);
     }
 
     /** Later than another when it was drawn to the right over it, earlier when to the left. */

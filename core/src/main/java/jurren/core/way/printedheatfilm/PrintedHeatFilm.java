@@ -1,7 +1,9 @@
 package jurren.core.way.printedheatfilm;
 
-import java.util.Optional;
-import jurren.core.finish.Step;
+import java.util.List;
+import jurren.core.finish.HandTime;
+import jurren.core.finish.ReadyStep;
+import jurren.core.finish.Readying;
 import jurren.core.way.Grip;
 import jurren.core.way.PrintedAndCut;
 
@@ -13,7 +15,7 @@ public final class PrintedHeatFilm extends PrintedAndCut {
     }
 
     @Override
-    public Optional<Step.Kind> readied() {
-        return Optional.of(Step.Kind.MASK);
+    public List<Readying> readied() {
+        return List.of(new Readying(ReadyStep.MASK, HandTime.MASK));
     }
 }

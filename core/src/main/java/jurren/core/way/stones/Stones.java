@@ -1,7 +1,9 @@
 package jurren.core.way.stones;
 
-import java.util.Optional;
-import jurren.core.finish.Step;
+import java.util.List;
+import jurren.core.finish.HandTime;
+import jurren.core.finish.ReadyStep;
+import jurren.core.finish.Readying;
 import jurren.core.layer.Fabrication;
 import jurren.core.way.CutPlate;
 import jurren.core.way.Grip;
@@ -20,7 +22,7 @@ public final class Stones extends CutPlate {
     }
 
     @Override
-    public Optional<Step.Kind> readied() {
-        return Optional.of(Step.Kind.SET_STONES);
+    public List<Readying> readied() {
+        return List.of(new Readying(ReadyStep.SET_STONES, HandTime.SET_STONES));
     }
 }
