@@ -16,7 +16,6 @@ import jurren.core.layer.Layer;
 import jurren.core.load.Cutter;
 import jurren.core.load.Dialect;
 import jurren.core.load.Load;
-import jurren.core.load.Offcut;
 import jurren.core.load.Placed;
 import jurren.core.material.CutSettings;
 import jurren.core.memo.Memo;
@@ -155,7 +154,7 @@ public record CutRun(
     /** How far a cut goes beyond what the head has to reach anyway, which is the printed marks; 0 where none does. */
     public double beyondMm() {
         // an offcut lies anywhere on its mat, and the rollers run on that
-        boolean onMat = load.stock() instanceof Offcut;
+        boolean onMat = !load.stock().comesOffRoll();
         double width = onMat ? cutter.widthMm() : load.stock().widthMm();
         double least = onMat ? 0 : Math.min(PrintMarks.IN_MM, cutter.rollerMm());
         double beyond = 0;

@@ -99,10 +99,10 @@ final class FilmLoads {
 
     void lay(List<? extends Stock> shelf) {
         List<FilmPiece> offcuts = new ArrayList<>(shelf.stream()
-                .filter(s -> s instanceof Offcut && isOfThis(s))
+                .filter(s -> !s.comesOffRoll() && isOfThis(s))
                 .filter(s -> !beds(List.of(s)).isEmpty())
                 .toList());
-        offcuts.sort(Comparator.comparingDouble(s -> ((Offcut) s).outline().areaMm2()));
+        offcuts.sort(Comparator.comparingDouble(s -> s.areaMm2(s.lengthMm())));
         List<FilmPiece> taken = laying.taken().stream()
                 .filter(s -> isOfThis(s)
                         && items().stream()
@@ -188,7 +188,7 @@ final class FilmLoads {
                             0, 0, stock.get(i).lengthMm(), stock.get(i).widthMm()))
                     : framed(stock.get(i));
             if (!usable.isEmpty()) {
-                beds.add(new Bed(usable, i == stock.size() - 1 && !(stock.get(i) instanceof Offcut), taken));
+                beds.add(new Bed(usable, i == stock.size() - 1 && stock.get(i).comesOffRoll(), taken));
             }
         }
         return beds;
@@ -269,7 +269,7 @@ final class FilmLoads {
                         .max()
                         .orElseThrow()
                 + margin;
-        double used = !(stock instanceof Offcut) && !laying.isTaken(stock) ? end + cutter.afterMm() : stock.lengthMm();
+        double used = stock.comesOffRoll() && !laying.isTaken(stock) ? end + cutter.afterMm() : stock.lengthMm();
         List<Load.Frame> frames = margin == 0
                 ? List.of()
                 : Frames.around(
@@ -290,7 +290,7 @@ final class FilmLoads {
                 placed,
                 frames,
                 used,
-                stock instanceof Offcut ? stock.lengthMm() : leastMm(placed, stock)));
+                !stock.comesOffRoll() ? stock.lengthMm() : leastMm(placed, stock)));
     }
 
     private static Region onFilm(Placed p, Region atOrigin) {

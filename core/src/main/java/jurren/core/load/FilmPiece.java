@@ -1,5 +1,6 @@
 package jurren.core.load;
 
+import java.util.Optional;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 
@@ -22,6 +23,28 @@ public sealed interface FilmPiece permits Stock, MatPiece {
 
     /** Where a cutter can cut on it; empty when it takes it not at all. */
     Region usable(Cutter cutter);
+
+    /** What of the shelf it belongs to. */
+    Stock shelved();
+
+    /** As much as is needed is taken of it; otherwise it is there as it is, and used up or left over. */
+    boolean comesOffRoll();
+
+    /** Its edge, where it has one of its own and not a roll's two. */
+    default Optional<Region> ownOutline() {
+        return Optional.empty();
+    }
+
+    /** Whether it is stuck onto a mat to be cut. */
+    boolean ridesOnMat(Cutter cutter);
+
+    /** What a length of it costs, where a metre of its film costs so much. */
+    double cost(double usedMm, double perMetre);
+
+    /** The film that a length of it is, in mm². */
+    default double areaMm2(double usedMm) {
+        return ownOutline().map(Region::areaMm2).orElse(usedMm * widthMm());
+    }
 
     default boolean isOf(String material, Colour inColour) {
         return materialId().equals(material) && colour().equals(inColour);

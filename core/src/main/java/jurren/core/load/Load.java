@@ -84,19 +84,12 @@ public record Load(
      * ago.
      */
     public double filmMoney() {
-        Stock from = shelved();
-        return switch (from) {
-            case Roll r -> usedMm / 1000 * r.price().orElse(material.pricePerMetre());
-            case Offcut o -> o.price().orElse(0.0) * Math.min(1, usedMm / o.lengthMm());
-        };
+        return stock.cost(usedMm, material.pricePerMetre());
     }
 
     /** What there is of it on the shelf. */
     public Stock shelved() {
-        return switch (stock) {
-            case Stock s -> s;
-            case MatPiece p -> p.roll();
-        };
+        return stock.shelved();
     }
 
     /** What all of them together take off each roll. */
@@ -112,14 +105,15 @@ public record Load(
      * width. Nothing for what comes off a roll.
      */
     public double sparedMm() {
-        return stock instanceof Offcut
-                ? placed.stream().mapToDouble(p -> p.cell().areaMm2()).sum() / (Loading.USUAL_WIDTH_MM + Loading.GAP_MM)
-                : 0;
+        return stock.comesOffRoll()
+                ? 0
+                : placed.stream().mapToDouble(p -> p.cell().areaMm2()).sum()
+                        / (Loading.USUAL_WIDTH_MM + Loading.GAP_MM);
     }
 
     /** Whether it is stuck on a mat to be cut. */
     public boolean isOnMat(Cutter cutter) {
-        return cutter.isOnMats() || stock instanceof Offcut;
+        return stock.ridesOnMat(cutter);
     }
 
     public boolean framed() {
@@ -155,7 +149,7 @@ public record Load(
     }
 
     public double areaUsedMm2() {
-        return stock instanceof Offcut o ? o.outline().areaMm2() : usedMm * stock.widthMm();
+        return stock.areaMm2(usedMm);
     }
 
     /** The film that ends up on blanks. */

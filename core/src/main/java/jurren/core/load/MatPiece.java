@@ -41,6 +41,26 @@ public record MatPiece(Roll roll, int number, double lengthMm, double widthMm) i
     }
 
     @Override
+    public Roll shelved() {
+        return roll;
+    }
+
+    @Override
+    public boolean comesOffRoll() {
+        return true;
+    }
+
+    @Override
+    public boolean ridesOnMat(Cutter cutter) {
+        return true;
+    }
+
+    @Override
+    public double cost(double usedMm, double perMetre) {
+        return roll.cost(usedMm, perMetre);
+    }
+
+    @Override
     public String id() {
         return roll.id() + "/" + number;
     }

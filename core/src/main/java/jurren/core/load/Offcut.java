@@ -90,6 +90,27 @@ public record Offcut(
     }
 
     @Override
+    public Optional<Region> ownOutline() {
+        return Optional.of(outline);
+    }
+
+    @Override
+    public boolean comesOffRoll() {
+        return false;
+    }
+
+    @Override
+    public boolean ridesOnMat(Cutter cutter) {
+        return true;
+    }
+
+    /** Of a sheet the share of its length; an offcut was paid for long ago. */
+    @Override
+    public double cost(double usedMm, double perMetre) {
+        return price.orElse(0.0) * Math.min(1, usedMm / lengthMm());
+    }
+
+    @Override
     public double widthMm() {
         return outline.bounds().heightMm();
     }

@@ -25,10 +25,10 @@ public record Remainder(Optional<Roll> roll, Optional<Offcut> offcut) {
 
     /** @param name of the offcut that is kept */
     public static Remainder of(Load load, String name, String since) {
-        Region film = load.stock() instanceof Offcut o
-                ? o.outline()
-                : Region.of(Box.ofSize(
-                        0, 0, load.usedMm(), load.roll().map(Roll::widthMm).orElseGet(load.stock()::widthMm)));
+        Region film = load.stock()
+                .ownOutline()
+                .orElseGet(() -> Region.of(Box.ofSize(
+                        0, 0, load.usedMm(), load.roll().map(Roll::widthMm).orElseGet(load.stock()::widthMm))));
         Region cut = Region.weld(load.placed().stream()
                 .map(p -> new Piece(p.cell().largest().outer(), List.of()).region())
                 .toList());

@@ -45,6 +45,21 @@ public record Roll(
         return cutter.usable(isThere() ? lengthMm : LONGEST_MM, widthMm);
     }
 
+    @Override
+    public boolean comesOffRoll() {
+        return true;
+    }
+
+    @Override
+    public boolean ridesOnMat(Cutter cutter) {
+        return cutter.isOnMats();
+    }
+
+    @Override
+    public double cost(double usedMm, double perMetre) {
+        return usedMm / 1000 * price.orElse(perMetre);
+    }
+
     public Roll withLength(double mm) {
         return new Roll(id, materialId, colour, widthMm, Math.max(0, mm), since, price);
     }

@@ -10,6 +10,11 @@ public sealed interface Stock extends FilmPiece permits Roll, Offcut {
      */
     Optional<Double> price();
 
+    @Override
+    default Stock shelved() {
+        return this;
+    }
+
     Stock withPrice(Optional<Double> newPrice);
 
     /** Under another name. */

@@ -11,7 +11,6 @@ import jurren.core.job.Job;
 import jurren.core.job.Shop;
 import jurren.core.load.Load;
 import jurren.core.load.Nesting;
-import jurren.core.load.Offcut;
 import jurren.core.load.PieceNames;
 import jurren.core.snag.Snag;
 
@@ -113,7 +112,7 @@ public record Plan(
     /** Taken from rolls; an offcut was paid for long ago. */
     public double filmUsedMm() {
         return runs.stream()
-                .filter(r -> !(r.load().stock() instanceof Offcut))
+                .filter(r -> r.load().stock().comesOffRoll())
                 .mapToDouble(r -> r.load().usedMm())
                 .sum();
     }

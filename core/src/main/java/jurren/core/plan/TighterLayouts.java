@@ -8,7 +8,6 @@ import jurren.core.load.KeptLayout;
 import jurren.core.load.Layouts;
 import jurren.core.load.Load;
 import jurren.core.load.Nesting;
-import jurren.core.load.Offcut;
 
 /**
  * Layouts that were found and not yet taken.
@@ -58,7 +57,7 @@ public record TighterLayouts(Job job, double filmMm, double money) {
                 .map(CutRun::load)
                 .filter(l -> l.material().id().equals(film.materialId())
                         && l.colour().equals(film.colour())
-                        && !(l.stock() instanceof Offcut))
+                        && l.stock().comesOffRoll())
                 .mapToDouble(Load::usedMm)
                 .sum();
     }

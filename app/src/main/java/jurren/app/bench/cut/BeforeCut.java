@@ -87,7 +87,7 @@ public final class BeforeCut {
         } else if (follows && !finds(run)) {
             session.trouble(Texts.of(
                     answers ? "marks.first" : "marks.folder", run.cutter().name()));
-        } else if (run.load().stock() instanceof Offcut
+        } else if (!run.load().stock().comesOffRoll()
                 && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Refused r
                 && r.why() == SheetFit.Doubt.OTHER_CORNER) {
             // it lies somewhere, and nobody knows where
@@ -166,7 +166,7 @@ public final class BeforeCut {
 
     /** Where it was found to lie; nowhere else than planned where nobody looked. */
     private Optional<Placement> found(CutRun run) {
-        boolean isLookedFor = isPrinted(run) || run.load().stock() instanceof Offcut;
+        boolean isLookedFor = isPrinted(run) || !run.load().stock().comesOffRoll();
         return isLookedFor && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Fits f
                 ? Optional.of(f.fit().placement())
                 : Optional.empty();
@@ -193,7 +193,7 @@ public final class BeforeCut {
 
     /** Of a load that was printed; nothing of any other. */
     List<Node> rows(CutRun run, Node source) {
-        if (run.load().stock() instanceof Offcut && PrintMarks.of(run.load()).isEmpty()) {
+        if (!run.load().stock().comesOffRoll() && PrintMarks.of(run.load()).isEmpty()) {
             return offcut(run, source);
         }
         if (PrintMarks.of(run.load()).isEmpty()) {

@@ -31,7 +31,6 @@ import jurren.core.job.Job;
 import jurren.core.job.MyShop;
 import jurren.core.job.Progress;
 import jurren.core.load.Connection;
-import jurren.core.load.Offcut;
 import jurren.core.material.CutSettings;
 import jurren.core.plan.Plan;
 import jurren.formats.words.Words;
@@ -425,7 +424,7 @@ public final class CutBench implements BenchView {
             show(weedingCard, !weeding.getChildren().isEmpty());
             Controls.refill(marks, before.rows(run, canvas));
         });
-        show(guide, shown().filter(r -> r.load().stock() instanceof Offcut).isPresent());
+        show(guide, shown().filter(r -> !r.load().stock().comesOffRoll()).isPresent());
         show(marksCard, !marks.getChildren().isEmpty());
         why.setText(isShown() ? talk.trouble().map(t -> Texts.of("cut.why", t)).orElse("") : "");
         show(why, !why.getText().isEmpty());

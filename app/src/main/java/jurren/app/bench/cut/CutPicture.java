@@ -19,7 +19,6 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.load.Cutter;
 import jurren.core.load.Load;
-import jurren.core.load.Offcut;
 import jurren.core.material.Colour;
 import jurren.formats.words.LengthUnit;
 
@@ -82,7 +81,7 @@ final class CutPicture {
         Color made = dark ? Color.WHITE : Theme.INK;
         double filmWidth = load.stock().widthMm();
         // under an offcut the rollers run on its mat
-        for (double y : load.stock() instanceof Offcut
+        for (double y : !load.stock().comesOffRoll()
                 ? new double[0]
                 : new double[] {cutter.rollerMm(), cutter.rollerMm() + cutter.usableMm(filmWidth)}) {
             pen.line(ONTO.apply(new Point(start, y)), ONTO.apply(new Point(back, y)), todo, 1, 6, 5);
@@ -118,8 +117,8 @@ final class CutPicture {
     /** The piece that lies on a mat; none where film goes through by itself. */
     private static Optional<Region> onMat(CutRun run) {
         Load load = run.load();
-        if (load.stock() instanceof Offcut o) {
-            return Optional.of(o.outline());
+        if (load.stock().ownOutline().isPresent()) {
+            return load.stock().ownOutline();
         }
         return load.isOnMat(run.cutter())
                 ? Optional.of(
@@ -129,8 +128,8 @@ final class CutPicture {
 
     private static String lying(CutRun run, double start, LengthUnit unit) {
         Load load = run.load();
-        if (load.stock() instanceof Offcut o) {
-            return Texts.of("cut.on-mat", o.id());
+        if (!load.stock().comesOffRoll()) {
+            return Texts.of("cut.on-mat", load.stock().id());
         }
         return load.isOnMat(run.cutter())
                 ? Texts.of(

@@ -23,8 +23,8 @@ import jurren.core.finish.HandTimes;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
 import jurren.core.load.Load;
-import jurren.core.load.Offcut;
 import jurren.core.load.Placed;
 import jurren.core.run.RunTask;
 import jurren.core.weed.WeedPlan;
@@ -239,8 +239,9 @@ final class WeedSide {
         Color carrier = load.colour().luminance() > LIGHT ? GREY_CARRIER : PALE_CARRIER;
         // what lies outside the frames is not lifted; within them the carrier is left
         Color rest = load.framed() ? carrier.interpolate(film, REST) : carrier;
-        if (load.stock() instanceof Offcut o) {
-            pen.fill(o.outline(), ONTO, rest);
+        Optional<Region> own = load.stock().ownOutline();
+        if (own.isPresent()) {
+            pen.fill(own.get(), ONTO, rest);
         } else {
             pen.fillBox(new Box(-load.stock().widthMm(), -load.usedMm(), 0, 0), rest);
         }

@@ -407,7 +407,7 @@ public final class LoadsBench implements BenchView {
         HBox row = Controls.row(
                 name,
                 Controls.figure(
-                        roll instanceof Offcut
+                        !roll.comesOffRoll()
                                 ? Texts.of(
                                         "loads.shelf.size",
                                         session.unit().number(roll.lengthMm()),

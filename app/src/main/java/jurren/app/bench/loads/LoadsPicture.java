@@ -13,6 +13,7 @@ import jurren.core.cut.CutRun;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
 import jurren.core.load.Cutter;
 import jurren.core.load.Load;
 import jurren.core.load.MatPiece;
@@ -157,10 +158,11 @@ final class LoadsPicture {
             pen.fillBox(Box.ofSize(left, row.topMm, row.longMm, row.highMm), Theme.MAT);
             pen.box(Box.ofSize(left, row.topMm, row.longMm, row.highMm), Color.web("#23262B", 0.35), 1);
         }
-        if (load.stock() instanceof Offcut o) {
-            pen.fill(o.outline(), onto, film);
-            pen.outline(o.outline(), onto, Color.web("#23262B", 0.5), 1);
-            pen.outline(o.usable(cutter), onto, line, 1, 6, 4);
+        Optional<Region> own = load.stock().ownOutline();
+        if (own.isPresent()) {
+            pen.fill(own.get(), onto, film);
+            pen.outline(own.get(), onto, Color.web("#23262B", 0.5), 1);
+            pen.outline(load.stock().usable(cutter), onto, line, 1, 6, 4);
         } else {
             pen.fillBox(Box.ofSize(left, top, load.usedMm(), width), film);
             pen.box(Box.ofSize(left, top, load.usedMm(), width), Color.web("#23262B", 0.35), 1);
