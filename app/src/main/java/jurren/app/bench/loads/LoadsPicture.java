@@ -158,10 +158,10 @@ final class LoadsPicture {
             pen.fillBox(Box.ofSize(left, row.topMm, row.longMm, row.highMm), Theme.MAT);
             pen.box(Box.ofSize(left, row.topMm, row.longMm, row.highMm), Color.web("#23262B", 0.35), 1);
         }
-        Optional<Region> own = load.stock().ownOutline();
-        if (own.isPresent()) {
-            pen.fill(own.get(), onto, film);
-            pen.outline(own.get(), onto, Color.web("#23262B", 0.5), 1);
+        Optional<Region> edge = load.stock().ownOutline();
+        if (edge.isPresent()) {
+            pen.fill(edge.get(), onto, film);
+            pen.outline(edge.get(), onto, Color.web("#23262B", 0.5), 1);
             pen.outline(load.stock().usable(cutter), onto, line, 1, 6, 4);
         } else {
             pen.fillBox(Box.ofSize(left, top, load.usedMm(), width), film);
