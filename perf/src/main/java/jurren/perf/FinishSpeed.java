@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
@@ -78,7 +77,7 @@ public final class FinishSpeed {
         for (int i = 0; i < layers; i++) {
             Material m = films.get(random.nextInt(films.size()));
             all.add(new Pressed(
-                    i + 1, m.recipe().orElseThrow(), false, Optional.empty(), false, m.thicknessMm(), 1, Set.of(0)));
+                    i + 1, m.recipe().orElseThrow(), false, List.of(), false, m.thicknessMm(), 1, Set.of(0)));
             long above = 0;
             long near = 0;
             for (int j = 0; j < layers; j++) {

@@ -18,6 +18,11 @@ public sealed interface Ink {
     /** Everything below still shows through so much less: 0 is not there, 1 as it is. */
     Ink faded(double opacity);
 
+    /** Whether the ground is to show through a part of it, and not only beside it. */
+    default boolean isHalfSeen() {
+        return !isOpaque();
+    }
+
     /** Whether nothing below it shows. */
     boolean isOpaque();
 
@@ -158,6 +163,10 @@ public sealed interface Ink {
      * @param toMm from its pixels, whose first corner is at 0, 0
      */
     record OfPicture(Pixels of, Placement toMm, double opacity) implements Ink {
+        private static final int RASTER = 120;
+        private static final int FAINT = 24;
+        private static final double HALF_SHARE = 0.02;
+
         public OfPicture {
             checkOpacity(opacity);
             if (Math.abs(toMm.determinant()) < 1e-12) {
@@ -170,6 +179,22 @@ public sealed interface Ink {
             Point p = toMm.inverse().apply(new Point(xMm, yMm));
             Picture picture = of.picture();
             return Ink.faded(between(picture, p.xMm() - 0.5, p.yMm() - 0.5), opacity);
+        }
+
+        /** Looked at in a raster: an edge is always soft, and what is cut out stays out. */
+        @Override
+        public boolean isHalfSeen() {
+            Picture picture = of.picture();
+            int across = Math.min(RASTER, picture.width());
+            int down = Math.min(RASTER, picture.height());
+            int half = 0;
+            for (int y = 0; y < down; y++) {
+                for (int x = 0; x < across; x++) {
+                    int alpha = picture.argb(x * picture.width() / across, y * picture.height() / down) >>> 24;
+                    half += alpha > FAINT && alpha < 0xFF - FAINT ? 1 : 0;
+                }
+            }
+            return opacity < 1 || half > HALF_SHARE * across * down;
         }
 
         /** Between the four pixels around; each counts by its alpha. */

@@ -138,7 +138,10 @@ final class Cures {
                     Snag.NoPress _,
                     Snag.HoldsWithCare _,
                     Snag.NoSuchPlace _,
-                    Snag.LaidAnew _ -> {}
+                    Snag.LaidAnew _,
+                    Snag.HalfTransparent _,
+                    Snag.FineInk _,
+                    Snag.FineGap _ -> {}
         }
         return found;
     }

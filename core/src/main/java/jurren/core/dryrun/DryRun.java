@@ -44,6 +44,9 @@ import jurren.core.way.known.Ways;
  * </ol>
  */
 public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
+    /** White that stands out so far would be seen. */
+    private static final double WHITE_LOOKED_MM = 2;
+
     /** A plotter rounds to 0.025 mm: strips narrower than twice that are its rounding, not film. */
     private static final double ROUNDING_MM = 0.05;
 
@@ -305,7 +308,8 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
         Map<Film, Region> wanted = films(material, art.flats(), art.shaded());
         Map<Film, Region> got = new LinkedHashMap<>();
         double pictures = 0;
-        Optional<Placement> laid = print.isCut()
+        double white = 0;
+        Optional<Placement> laid = print.hasOwnMarks()
                 ? sheet.byMarks(print).map(m -> m.then(slot.onto().inverse()))
                 : sheet.within(slot.box()).map(crosses -> {
                     Placement over = slot.turned() ? Placement.turned(-90) : Placement.HERE;
@@ -325,11 +329,16 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
                     material,
                     flat,
                     InkSheet.Pieces.in(slot.box(), sheet.shaded()).placed(onto).intersect(counts)));
+            white = whiteWrongMm(
+                    layer,
+                    InkSheet.Pieces.in(slot.box(), sheet.white())
+                            .placed(onto)
+                            .intersect(counts.grown(WHITE_LOOKED_MM, CornerStyle.ROUND)));
             pictures = seen.map(look -> Pictures.wrongMm(art, look, onto.inverse()))
                     .orElse(0.0);
         }
         double agreeing = 0;
-        double worst = pictures;
+        double worst = Math.max(pictures, white);
         for (Map.Entry<Film, Region> want : wanted.entrySet()) {
             Region is = got.getOrDefault(want.getKey(), Region.EMPTY);
             agreeing += want.getValue().intersect(is).areaMm2();
@@ -337,6 +346,20 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
             worst = Math.max(worst, Double.isInfinite(distance) ? largest(size) : distance);
         }
         return new Comparison(slot.lineId(), slot.place(), slot.size(), number + 1, wanted, got, agreeing, worst);
+    }
+
+    /** White lies under all of the ink and ends before it, by as much as its material says; where it says nothing there is none. */
+    private static double whiteWrongMm(Layer layer, Region white) {
+        Region wanted = layer.material()
+                .underlay()
+                .map(u -> layer.region().grown(-u.whiteInMm(), CornerStyle.ROUND))
+                .orElse(Region.EMPTY);
+        if (wanted.isEmpty() || white.isEmpty()) {
+            return wanted.isEmpty() && white.isEmpty()
+                    ? 0
+                    : Math.max(wanted.bounds().widthMm(), white.bounds().widthMm());
+        }
+        return edgeDistanceMm(wanted, white);
     }
 
     /** Flat colours by their films; everything else as the print it is. */

@@ -11,6 +11,7 @@ import jurren.core.geometry.Piece;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
+import jurren.core.layer.Print;
 import jurren.core.material.Colour;
 import jurren.core.plan.PrintSheet;
 import jurren.core.trace.Picture;
@@ -22,8 +23,10 @@ import jurren.core.trace.Picture;
  * @param ink    where which flat colour lies; they do not overlap
  * @param shaded where pictures, shades and colours that are seen through lie
  * @param look   the whole sheet as it looks; empty where all of it is flat
+ * @param plates what was printed in colours that have only a name, by that
  */
-public record InkSheet(int print, Map<Colour, Region> ink, Region shaded, Optional<Look> look) {
+public record InkSheet(
+        int print, Map<Colour, Region> ink, Region shaded, Optional<Look> look, Map<String, Region> plates) {
     /** So many pixels to the millimetre, from the sheet's first corner. */
     public record Look(Picture picture, double pxPerMm) {
         int rgb(Point onSheet) {
@@ -42,19 +45,26 @@ public record InkSheet(int print, Map<Colour, Region> ink, Region shaded, Option
     private static final double CROSS_OUT_MM = 5;
 
     public InkSheet(int print, Map<Colour, Region> ink) {
-        this(print, ink, Region.EMPTY, Optional.empty());
+        this(print, ink, Region.EMPTY, Optional.empty(), Map.of());
+    }
+
+    /** Without plates of their own. */
+    public InkSheet(int print, Map<Colour, Region> ink, Region shaded, Optional<Look> look) {
+        this(print, ink, shaded, look, Map.of());
     }
 
     public InkSheet {
         ink = Collections.unmodifiableMap(new LinkedHashMap<>(ink));
+        plates = Map.copyOf(plates);
     }
 
     /** The sheet's pieces, taken apart once for all its slots. */
-    record Pieces(Map<Colour, List<Region>> flat, List<Region> shaded) {
+    record Pieces(Map<Colour, List<Region>> flat, List<Region> shaded, List<Region> white) {
         static Pieces of(InkSheet sheet) {
             Map<Colour, List<Region>> flat = new LinkedHashMap<>();
             sheet.ink.forEach((colour, r) -> flat.put(colour, apart(r)));
-            return new Pieces(flat, apart(sheet.shaded));
+            return new Pieces(
+                    flat, apart(sheet.shaded), apart(sheet.plates.getOrDefault(Print.WHITE_PLATE, Region.EMPTY)));
         }
 
         private static List<Region> apart(Region region) {

@@ -70,16 +70,13 @@ public final class FilmPress {
             }
         }
         FinishSequence all =
-                new FinishSequence(b.steps(), limits(p), b.endS() + p.times().of(HandTime.HANDLING), solved);
+                new FinishSequence(b.steps(), limits(p), b.handsS() + p.times().of(HandTime.HANDLING), solved);
         return new FinishSequence(all.steps(), all.heatAfter(all.steps().size()), all.secondsPerPiece(), solved);
     }
 
     private static void close(StepList b, Pressing p, Closing c) {
         for (int i : c.laid()) {
-            p.layers()
-                    .get(i)
-                    .readied()
-                    .forEach(r -> b.hand(r.kind(), p.layers().get(i).layer(), r.time()));
+            p.layers().get(i).readied().forEach(r -> b.ready(p.layers().get(i).layer(), r));
             if (p.layers().get(i).sheet()) {
                 b.hand(SheetStep.TAPE_SHEET, p.layers().get(i).layer(), HandTime.SHEET_TAPE);
             }

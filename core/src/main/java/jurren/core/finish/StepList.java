@@ -88,6 +88,25 @@ public final class StepList {
                 steps.size() + 1, kind, layers, List.of(), 0, seconds, Pressure.LIGHT, Peel.COLD, now, 0, 0, seconds));
     }
 
+    /** What is done to a layer before it is laid; nobody waits for what is in a heat of its own. */
+    void ready(int layer, Readying r) {
+        double seconds = times.of(r.time());
+        add(new Step(
+                steps.size() + 1,
+                r.kind(),
+                List.of(layer),
+                List.of(),
+                r.celsius(),
+                seconds,
+                Pressure.LIGHT,
+                Peel.COLD,
+                now,
+                0,
+                0,
+                seconds));
+        unattendedS += r.kind().isAttended() ? 0 : seconds;
+    }
+
     /** Something that happens while nobody stands by. */
     void unattended(StepKind kind, int layer, HandTime time) {
         hand(kind, layer, time);

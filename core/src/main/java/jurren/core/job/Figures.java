@@ -2,6 +2,7 @@ package jurren.core.job;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import jurren.core.finish.HandTime;
@@ -12,6 +13,7 @@ import jurren.core.load.Printer;
 import jurren.core.material.CutSettings;
 import jurren.core.material.Material;
 import jurren.core.material.Recipe;
+import jurren.core.material.Underlay;
 
 /** The numbers of films, machines and prices. */
 public final class Figures {
@@ -270,13 +272,42 @@ public final class Figures {
             heat("tack", Unit.SECONDS, 6),
             heat("again", Unit.SECONDS, 7));
 
+    private static final List<Figure<Material>> OF_UNDERLAY = List.of(
+            under(
+                    "white-in",
+                    Unit.FINE_LENGTH,
+                    Underlay::whiteInMm,
+                    (u, v) -> new Underlay(v, u.leastGapMm(), u.cureCelsius())),
+            under(
+                    "least-gap",
+                    Unit.FINE_LENGTH,
+                    Underlay::leastGapMm,
+                    (u, v) -> new Underlay(u.whiteInMm(), v, u.cureCelsius())),
+            under(
+                    "cure-degrees",
+                    Unit.DEGREES,
+                    Underlay::cureCelsius,
+                    (u, v) -> new Underlay(u.whiteInMm(), u.leastGapMm(), v)));
+
     private Figures() {}
+
+    private static Figure<Material> under(
+            String id, Unit unit, ToDoubleFunction<Underlay> get, BiFunction<Underlay, Double, Underlay> with) {
+        return new Figure<>(
+                id,
+                unit,
+                m -> get.applyAsDouble(m.underlay().orElseThrow()),
+                (m, v) -> m.withUnderlay(with.apply(m.underlay().orElseThrow(), v)));
+    }
 
     /** Those of a film; how it is pressed only where it is. */
     public static List<Figure<Material>> film(Material m) {
         List<Figure<Material>> all = new ArrayList<>(OF_FILM);
         if (m.recipe().isPresent()) {
             all.addAll(OF_RECIPE);
+        }
+        if (m.underlay().isPresent()) {
+            all.addAll(OF_UNDERLAY);
         }
         return all;
     }

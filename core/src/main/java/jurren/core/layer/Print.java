@@ -19,9 +19,13 @@ import jurren.core.memo.Scale;
 /**
  * What is printed on one sheet, from the bottom up. What hides everything below it lies beside the rest; only what is
  * seen through lies over something.
+ *
+ * @param white that lies under all of it on the thing; empty where the ground shows through
  */
-public record Print(List<Inked> inks) {
+public record Print(List<Inked> inks, Region white) {
     public static final Print NONE = new Print(List.of());
+    /** What its separation is called in files. */
+    public static final String WHITE_PLATE = "White";
     /** General practice. */
     public static final double BLEED_MM = 3;
 
@@ -30,6 +34,15 @@ public record Print(List<Inked> inks) {
 
     public Print {
         inks = List.copyOf(inks);
+    }
+
+    public Print(List<Inked> inks) {
+        this(inks, Region.EMPTY);
+    }
+
+    /** On white of its own, drawn in from its edge. */
+    public Print onWhite(double drawnInMm) {
+        return new Print(inks, everything().grown(-drawnInMm, CornerStyle.ROUND));
     }
 
     /** What of art falls into a region. */
@@ -74,19 +87,23 @@ public record Print(List<Inked> inks) {
     }
 
     public Print within(Region edge) {
-        return new Print(inks.stream()
-                .map(i -> i.withRegion(i.region().intersect(edge)))
-                .filter(i -> !i.region().isEmpty())
-                .toList());
+        return new Print(
+                inks.stream()
+                        .map(i -> i.withRegion(i.region().intersect(edge)))
+                        .filter(i -> !i.region().isEmpty())
+                        .toList(),
+                white.isEmpty() ? white : white.intersect(edge));
     }
 
     Print warped(Warp warp, Warp back) {
-        return new Print(inks.stream()
-                .map(i -> new Inked(
-                        i.colour(),
-                        i.ink().map(k -> k.warped(warp, back)),
-                        i.region().warped(warp)))
-                .toList());
+        return new Print(
+                inks.stream()
+                        .map(i -> new Inked(
+                                i.colour(),
+                                i.ink().map(k -> k.warped(warp, back)),
+                                i.region().warped(warp)))
+                        .toList(),
+                white.isEmpty() ? white : white.warped(warp));
     }
 
     /** The box of all ink; throws where there is none. */
@@ -173,7 +190,7 @@ public record Print(List<Inked> inks) {
                             ? inks.get(i)
                             : inks.get(i).withRegion(inks.get(i).region().weld(more.get(i))));
         }
-        return new Print(out);
+        return new Print(out, white);
     }
 
     /** Where both would go, step by step outwards: whoever gets there first. */
@@ -201,6 +218,7 @@ public record Print(List<Inked> inks) {
     }
 
     public void weigh(Scale scale) {
+        white.weigh(scale);
         inks.forEach(i -> {
             i.region().weigh(scale);
             i.ink().ifPresent(k -> k.weigh(scale));

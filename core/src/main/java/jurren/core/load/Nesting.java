@@ -83,7 +83,7 @@ public final class Nesting {
     }
 
     /** Found at once; the same everywhere. */
-    Layout first(Request request) {
+    public Layout first(Request request) {
         return first.get(request);
     }
 

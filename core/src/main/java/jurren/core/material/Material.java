@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param directed      it looks another way across than along, so it turns by half turns only
  * @param recipe        how it is pressed; absent for what is laid on cold
  * @param printRecipe   how a print is pressed into it, where that is done apart
+ * @param underlay      where it prints its own white under the colours
  */
 public record Material(
         String id,
@@ -23,6 +24,7 @@ public record Material(
         boolean directed,
         Optional<Recipe> recipe,
         Optional<Recipe> printRecipe,
+        Optional<Underlay> underlay,
         CutSettings cutting,
         double pricePerMetre,
         List<FilmColour> colours) {
@@ -58,6 +60,54 @@ public record Material(
                 false,
                 recipe,
                 Optional.empty(),
+                Optional.empty(),
+                cutting,
+                pricePerMetre,
+                colours);
+    }
+
+    /** Without white of its own. */
+    public Material(
+            String id,
+            String name,
+            Process process,
+            double thicknessMm,
+            double leastStrokeMm,
+            boolean topOnly,
+            boolean directed,
+            Optional<Recipe> recipe,
+            Optional<Recipe> printRecipe,
+            CutSettings cutting,
+            double pricePerMetre,
+            List<FilmColour> colours) {
+        this(
+                id,
+                name,
+                process,
+                thicknessMm,
+                leastStrokeMm,
+                topOnly,
+                directed,
+                recipe,
+                printRecipe,
+                Optional.empty(),
+                cutting,
+                pricePerMetre,
+                colours);
+    }
+
+    public Material withUnderlay(Underlay newUnderlay) {
+        return new Material(
+                id,
+                name,
+                process,
+                thicknessMm,
+                leastStrokeMm,
+                topOnly,
+                directed,
+                recipe,
+                printRecipe,
+                Optional.of(newUnderlay),
                 cutting,
                 pricePerMetre,
                 colours);
@@ -76,6 +126,7 @@ public record Material(
                 directed,
                 newRecipe,
                 printRecipe,
+                underlay,
                 newCutting,
                 price,
                 colours);
@@ -103,6 +154,7 @@ public record Material(
                 directed,
                 recipe,
                 printRecipe,
+                underlay,
                 cutting,
                 pricePerMetre,
                 colours);
@@ -119,6 +171,7 @@ public record Material(
                 directed,
                 recipe,
                 printRecipe,
+                underlay,
                 cutting,
                 pricePerMetre,
                 newColours);

@@ -276,7 +276,7 @@ record Finisher(
                 layer.order(),
                 recipe,
                 sheet,
-                way.readied(),
+                way.readied(m),
                 m.topOnly() && !sheet,
                 layer.thicknessMm(),
                 platen.times(layer.region()),

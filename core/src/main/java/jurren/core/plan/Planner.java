@@ -139,7 +139,7 @@ public final class Planner {
                 })
                 .toList();
         stop.look();
-        List<PrintSheet> prints = PrintSheets.of(lines, loading.loads(), shop.printer());
+        List<PrintSheet> prints = PrintSheets.of(lines, loading.loads(), shop.printer(), nesting);
         return new Plan(
                 job,
                 shop,

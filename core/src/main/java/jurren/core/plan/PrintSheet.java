@@ -6,6 +6,7 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.layer.Layer;
 import jurren.core.material.Material;
+import jurren.core.way.known.Ways;
 
 /**
  * One sheet to be printed, so many times: x to the right, y down, from its upper left corner.
@@ -45,6 +46,16 @@ public record PrintSheet(
 
     public boolean isCut() {
         return load > 0;
+    }
+
+    /** Whether its prints lie into each other by their true shape, to be cut apart by hand. */
+    public boolean isGanged() {
+        return !isCut() && Ways.of(material).isGanged();
+    }
+
+    /** Whether the sheet has marks of its own, and not each print. */
+    public boolean hasOwnMarks() {
+        return isCut() || isGanged();
     }
 
     /** Whether it is printed as in a mirror. */

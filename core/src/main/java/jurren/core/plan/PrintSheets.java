@@ -5,13 +5,23 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
 import jurren.core.load.Load;
+import jurren.core.load.Nesting;
 import jurren.core.load.Placed;
 import jurren.core.load.Printer;
+import jurren.core.material.Colour;
 import jurren.core.material.Material;
+import jurren.core.nest.Bed;
+import jurren.core.nest.Cutout;
+import jurren.core.nest.Layout;
+import jurren.core.nest.Turning;
+import jurren.core.way.known.Ways;
 
 /**
  * Fills sheets with prints. What is cut afterwards is printed as its load lies, so that knife and ink agree. Everything
@@ -21,6 +31,11 @@ import jurren.core.material.Material;
 final class PrintSheets {
     /** From the ink to the edge of its slot: half of it the cross marks, the rest to cut along. */
     static final double AROUND_MM = 9;
+
+    /** Around what is ganged, to cut along. */
+    private static final double ALONG_MM = 2;
+    /** Between what is ganged, beside that: 7 mm from ink to ink. */
+    private static final double GANG_GAP_MM = 3;
 
     private static final double ROUNDING_MM = 1e-6;
 
@@ -33,7 +48,7 @@ final class PrintSheets {
 
     private record Wanted(String lineId, String place, String size, Layer layer) {}
 
-    static List<PrintSheet> of(List<LinePlan> lines, List<Load> loads, Printer printer) {
+    static List<PrintSheet> of(List<LinePlan> lines, List<Load> loads, Printer printer, Nesting nesting) {
         PrintSheets all = new PrintSheets(printer);
         Map<Material, List<Wanted>> byPaper = new LinkedHashMap<>();
         for (LinePlan line : lines) {
@@ -46,7 +61,13 @@ final class PrintSheets {
                 }
             }
         }
-        byPaper.forEach(all::fill);
+        byPaper.forEach((material, wanted) -> {
+            if (Ways.of(material).isGanged()) {
+                all.gang(material, wanted, nesting);
+            } else {
+                all.fill(material, wanted);
+            }
+        });
         loads.forEach(all::asLoaded);
         return all.sheets;
     }
@@ -72,6 +93,71 @@ final class PrintSheets {
         if (!slots.isEmpty()) {
             sheets.add(new PrintSheet(sheets.size() + 1, load.material(), width, height, load.order(), slots, 1));
         }
+    }
+
+    /** Sheet after sheet, as many as lie on each; what is wider than the paper makes a sheet of its own. */
+    private void gang(Material material, List<Wanted> wanted, Nesting nesting) {
+        double in = Math.max(printer.edgeMm(), PrintSheet.MARKS_IN_MM) + GANG_GAP_MM;
+        double across = printer.widthMm() - 2 * in;
+        List<Wanted> left = wanted;
+        while (!left.isEmpty()) {
+            List<Wanted> now = left;
+            Layout layout = nesting.first(new Nesting.Request(
+                    material.id(),
+                    material.colours().isEmpty()
+                            ? Colour.of("#FFFFFF")
+                            : material.colours().getFirst().colour(),
+                    now.stream()
+                            .map(w -> new Cutout(ganged(w.layer), Turning.QUARTER))
+                            .toList(),
+                    List.of(Bed.roll(across, printer.longestMm() - 2 * in)),
+                    List.of(),
+                    GANG_GAP_MM));
+            List<PrintSheet.Slot> slots = new ArrayList<>();
+            for (int i = 0; i < now.size(); i++) {
+                Wanted w = now.get(i);
+                layout.positions()
+                        .get(i)
+                        .ifPresent(p -> slots.add(slot(
+                                w,
+                                // the nest has the feed along x; a quarter turn, for a mirror would not do
+                                p.placement().then(Placement.turned(90)).then(Placement.moved(in + across, in)),
+                                p.degrees() % 180 == 0)));
+            }
+            if (slots.isEmpty()) {
+                Box box = ganged(now.getFirst().layer).bounds();
+                slots.add(slot(now.getFirst(), Placement.moved(in - box.minXMm(), in - box.minYMm()), false));
+                left = now.subList(1, now.size());
+            } else {
+                left = IntStream.range(0, now.size())
+                        .filter(i -> layout.positions().get(i).isEmpty())
+                        .mapToObj(now::get)
+                        .toList();
+            }
+            Box all =
+                    slots.stream().map(PrintSheet.Slot::box).reduce(Box::joined).orElseThrow();
+            sheets.add(new PrintSheet(
+                    sheets.size() + 1,
+                    material,
+                    Math.max(printer.widthMm(), all.maxXMm() + in),
+                    all.maxYMm() + in,
+                    0,
+                    slots,
+                    1));
+        }
+    }
+
+    private static PrintSheet.Slot slot(Wanted w, Placement onto, boolean turned) {
+        Placement fromFace = asPrinted(w.layer, false).then(onto);
+        return new PrintSheet.Slot(
+                w.lineId, w.place, w.size, w.layer, PrintSheet.inkOf(w.layer).placed(fromFace), fromFace, turned);
+    }
+
+    /** What a print takes of the sheet, as it is printed: it is cut out in one piece. */
+    private static Region ganged(Layer layer) {
+        Region ink = layer.print().everything();
+        Region closed = ink.grown(ALONG_MM, CornerStyle.ROUND).filled();
+        return (closed.pieceCount() > 1 ? closed.hull() : closed).placed(asPrinted(layer, false));
     }
 
     /** A print with the way it lies. */

@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import jurren.core.art.Art;
 import jurren.core.art.Backing;
@@ -69,6 +70,7 @@ import jurren.core.load.Load;
 import jurren.core.load.Loading;
 import jurren.core.material.Film;
 import jurren.core.material.Material;
+import jurren.core.material.Underlay;
 import jurren.core.snag.Flaws;
 import jurren.core.snag.Snag;
 import jurren.core.stop.Stop;
@@ -194,6 +196,9 @@ final class SnagFinder {
             }
             if (Ways.of(material).isOnePrint()) {
                 coarse(plan, m, p);
+                if (!Ways.of(material).showsSeeThrough() && p.ink().get().isHalfSeen()) {
+                    found(new Snag.HalfTransparent(line, m.id(), m.name(), material.name()));
+                }
             } else if (p.isOnlyInk() && isPicture(p)) {
                 found(new Snag.PictureNotCut(line, m.id(), m.name(), material.name()));
             } else {
@@ -509,29 +514,41 @@ final class SnagFinder {
     /** One snag a layer, on the size where it is worst. */
     private void thinParts(LinePlan plan) {
         for (int i = 0; i < plan.drawn().layers().size(); i++) {
-            Snag.ThinPart worst = null;
-            for (SizePlan size : plan.sizes()) {
-                if (i < size.layers().size() && size.layers().get(i).isCut()) {
-                    Layer layer = size.layers().get(i);
-                    double least = layer.material().leastStrokeMm();
-                    Thinness thinnest = size.flaws().thinnest(layer.order());
-                    double width = thinnest.widthMm();
-                    if (width < least - SHOWN_MM && (worst == null || width < worst.widthMm())) {
-                        worst = new Snag.ThinPart(
-                                plan.line().id(),
-                                layer.order(),
-                                size.id(),
-                                width,
-                                least,
-                                size.flaws().isNeck(layer.order()),
-                                size.face().rolled(thinnest.where()));
-                    }
-                }
-            }
-            if (worst != null) {
-                found(worst);
-            }
+            int layer = i;
+            plan.sizes().stream()
+                    .filter(size -> layer < size.layers().size()
+                            && isThin(size, size.layers().get(layer)))
+                    .min(Comparator.comparingDouble(
+                            size -> thinnest(size, layer).widthMm()))
+                    .ifPresent(size -> found(thinPart(plan, size, size.layers().get(layer))));
         }
+    }
+
+    private static Thinness thinnest(SizePlan size, int layer) {
+        return size.flaws().thinnest(size.layers().get(layer).order());
+    }
+
+    private static boolean isThin(SizePlan size, Layer layer) {
+        return !Ways.of(layer.material()).held(layer).isEmpty()
+                && size.flaws().thinnest(layer.order()).widthMm()
+                        < layer.material().leastStrokeMm() - SHOWN_MM;
+    }
+
+    private static Snag thinPart(LinePlan plan, SizePlan size, Layer layer) {
+        Thinness thinnest = size.flaws().thinnest(layer.order());
+        String line = plan.line().id();
+        double least = layer.material().leastStrokeMm();
+        Point at = size.face().rolled(thinnest.where());
+        return layer.isCut()
+                ? new Snag.ThinPart(
+                        line,
+                        layer.order(),
+                        size.id(),
+                        thinnest.widthMm(),
+                        least,
+                        size.flaws().isNeck(layer.order()),
+                        at)
+                : new Snag.FineInk(line, layer.order(), size.id(), thinnest.widthMm(), least, at);
     }
 
     /** What the knife would make a mess of on the size it is drawn for, and between layers. */
@@ -539,6 +556,13 @@ final class SnagFinder {
         String line = plan.line().id();
         for (Flaws.Flaw f : plan.drawn().flaws().found()) {
             Point at = plan.face().rolled(f.at());
+            Optional<Layer> ink = plan.drawn().layers().stream()
+                    .filter(l -> l.order() == f.layer() && !l.isCut())
+                    .findFirst();
+            if (ink.isPresent()) {
+                inkFlaw(line, f, ink.get(), at);
+                continue;
+            }
             switch (f.kind()) {
                 case CRUMBS -> found(new Snag.Crumbs(line, f.layer(), f.count(), at));
                 case LIFTS -> found(new Snag.WillLift(line, f.layer(), f.count(), f.mm(), at));
@@ -547,6 +571,20 @@ final class SnagFinder {
                 case GAP -> found(new Snag.HairlineGap(line, f.mm(), at));
                 case NECK -> {}
             }
+        }
+    }
+
+    /** Nothing weeds ink: what is too small is told as a fine part, and only gaps are left to tell. */
+    private void inkFlaw(String line, Flaws.Flaw f, Layer ink, Point at) {
+        switch (f.kind()) {
+            case DOUBLED ->
+                found(new Snag.FineGap(
+                        line,
+                        f.layer(),
+                        f.mm(),
+                        ink.material().underlay().map(Underlay::leastGapMm).orElse(f.mm()),
+                        at));
+            case CRUMBS, LIFTS, SPIKES, GAP, NECK -> {}
         }
     }
 

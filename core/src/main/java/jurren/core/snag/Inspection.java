@@ -12,7 +12,9 @@ import jurren.core.geometry.Region;
 import jurren.core.geometry.Thinness;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
+import jurren.core.material.Underlay;
 import jurren.core.memo.Memo;
+import jurren.core.way.known.Ways;
 
 /**
  * Looks the layers of a face over. What one look at widths can rule out is looked at no further, and a shape that was
@@ -66,11 +68,14 @@ public final class Inspection {
             }
             Thinness least = thinnest(l.region());
             thinnest.add(least);
-            if (isLookedAt(l)) {
-                look(l, least, found);
+            Region held = held(l);
+            if (!held.isEmpty()) {
+                look(l, held, held == l.region() ? least : thinnest(held), found);
             }
         }
-        betweenLayers(found, layers.stream().filter(Inspection::isLookedAt).toList());
+        betweenLayers(
+                found,
+                layers.stream().filter(l -> l.isCut() && !held(l).isEmpty()).toList());
         return new Flaws(found, thinnest);
     }
 
@@ -79,19 +84,20 @@ public final class Inspection {
         return widths.computed() + slits.computed();
     }
 
-    private static boolean isLookedAt(Layer l) {
-        return l.isCut() && l.role() != Layer.Role.PLATE;
+    private static Region held(Layer l) {
+        return Ways.of(l.material()).held(l);
     }
 
-    private void look(Layer l, Thinness thinnest, List<Flaws.Flaw> found) {
+    private void look(Layer l, Region held, Thinness thinnest, List<Flaws.Flaw> found) {
         double leastMm = l.material().leastStrokeMm();
-        Seen s = seen.get(new Looked(l.region().atOrigin(), leastMm, thinnest.widthMm() < leastMm));
-        s.flaws.forEach(f -> found.add(f.onLayer(l.order(), there(l.region()))));
+        Seen s = seen.get(new Looked(held.atOrigin(), leastMm, thinnest.widthMm() < leastMm));
+        s.flaws.forEach(f -> found.add(f.onLayer(l.order(), there(held))));
         if (s.neck) {
             found.add(new Flaws.Flaw(Flaws.Kind.NECK, l.order(), 1, thinnest.widthMm(), thinnest.where()));
         }
         if (l.unwelded().isEmpty()) {
-            slit(l.region(), Flaws.DOUBLED_MM, Flaws.DOUBLED_LONG_MM)
+            double least = l.material().underlay().map(Underlay::leastGapMm).orElse(Flaws.DOUBLED_MM);
+            slit(held, least, Flaws.DOUBLED_LONG_MM)
                     .ifPresent(gap ->
                             found.add(new Flaws.Flaw(Flaws.Kind.DOUBLED, l.order(), 1, gap.widthMm(), gap.where())));
         }

@@ -162,6 +162,31 @@ public sealed interface Snag {
         }
     }
 
+    /** Half-transparent paint where ink either holds or does not. */
+    record HalfTransparent(String line, String motifId, String motifName, String material) implements Snag, OfMotif {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Subject.ART);
+        }
+    }
+
+    /** Ink finer than holds: dots and lines come off. */
+    record FineInk(String line, int layer, String sizeId, double widthMm, double leastMm, Point at)
+            implements Snag, OfSize, AtPlace {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Subject.LAYERS);
+        }
+    }
+
+    /** A gap in ink so narrow that it closes up. */
+    record FineGap(String line, int layer, double apartMm, double leastMm, Point at) implements Snag, AtPlace {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.LOOK, Subject.LAYERS);
+        }
+    }
+
     /** A picture with too few pixels for its size. */
     record CoarsePicture(
             String line, String motifId, String motifName, String sizeId, double perInch, double leastPerInch)

@@ -49,8 +49,23 @@ public interface Way {
     }
 
     /** What hands do to it before it is laid under the press: mask it, set its stones. */
-    default List<Readying> readied() {
+    default List<Readying> readied(Material material) {
         return List.of();
+    }
+
+    /** What of a layer has to be wide enough to hold, by {@link Material#leastStrokeMm}; empty where nothing has to. */
+    default Region held(Layer layer) {
+        return layer.isCut() && layer.role() != Layer.Role.PLATE ? layer.region() : Region.EMPTY;
+    }
+
+    /** Whether its prints lie into each other on the sheet by their true shape, and are cut apart by hand. */
+    default boolean isGanged() {
+        return false;
+    }
+
+    /** Whether what is half seen through comes out as it is drawn, where it is printed. */
+    default boolean showsSeeThrough() {
+        return isOnePrint();
     }
 
     /** Whether its own figures (bridges, strips) stay as wide when the art is made for another size. */

@@ -21,6 +21,7 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Thinness;
 import jurren.core.hold.Verdict;
 import jurren.core.layer.Layer;
+import jurren.core.layer.Print;
 import jurren.core.load.Placed;
 import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
@@ -191,6 +192,9 @@ public final class PlanJson {
                 .put("heightMm", rounded(print.heightMm(), 3))
                 .put("load", print.load())
                 .put("file", "print-" + print.order() + ".pdf");
+        if (print.slots().stream().anyMatch(p -> !p.layer().print().white().isEmpty())) {
+            node.putArray("separations").add(Print.WHITE_PLATE);
+        }
         ArrayNode pieces = node.putArray("pieces");
         for (PrintSheet.Slot slot : print.slots()) {
             Box box = slot.inked();

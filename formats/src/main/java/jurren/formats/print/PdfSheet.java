@@ -23,6 +23,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.blend.BlendMode;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
@@ -144,6 +145,21 @@ final class PdfSheet implements AutoCloseable {
         page.setLineWidth((float) width);
         trace(path, toPage);
         page.stroke();
+    }
+
+    /** Ink of a name of its own over all that is there, none of which it takes away. */
+    void plate(Shape shape, AffineTransform toPage, String colour) throws IOException {
+        PDExtendedGraphicsState over = new PDExtendedGraphicsState();
+        over.setNonStrokingOverprintControl(true);
+        over.setStrokingOverprintControl(true);
+        over.setOverprintMode(1);
+        over.setBlendMode(BlendMode.MULTIPLY);
+        page.saveGraphicsState();
+        page.setGraphicsStateParameters(over);
+        page.setNonStrokingColor(SpotColour.plate(colour));
+        trace(shape, toPage);
+        page.fillEvenOdd();
+        page.restoreGraphicsState();
     }
 
     void rule(double x1, double y, double x2, double width, Color colour) throws IOException {

@@ -13,6 +13,7 @@ import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
 import jurren.core.layer.Inked;
 import jurren.core.layer.Layer;
+import jurren.core.layer.Print;
 import jurren.core.plan.PrintSheet;
 import jurren.core.stop.Stop;
 import jurren.formats.words.TicketWords;
@@ -69,17 +70,21 @@ public final class PrintPdf {
                 Inked placed = ink.placed(slot.onto());
                 sheet.fill(placed.region(), toPage, new Color(placed.colour().rgb()), placed.ink());
             }
+            Region white = slot.layer().print().white();
+            if (!white.isEmpty()) {
+                sheet.plate(AwtShapes.path(white.placed(slot.onto())), toPage, Print.WHITE_PLATE);
+            }
             if (print.isCut()) {
                 sheet.spotLine(AwtShapes.path(slot.layer().region().placed(slot.onto())), toPage, cutLine, HAIRLINE_PT);
-            } else {
+            } else if (!print.isGanged()) {
                 byHand(slot);
             }
         }
-        if (print.isCut()) {
+        if (print.hasOwnMarks()) {
             crosses(new Box(0, 0, print.widthMm(), print.heightMm()).grown(-PrintSheet.MARKS_IN_MM));
             name(
                     TicketWords.text(
-                            "print.name.cut",
+                            print.isCut() ? "print.name.cut" : "print.name.ganged",
                             print.order(),
                             print.load(),
                             print.material().name()),

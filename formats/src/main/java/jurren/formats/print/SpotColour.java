@@ -17,13 +17,22 @@ public final class SpotColour {
 
     private SpotColour() {}
 
-    /** In full strength. */
+    /** In full strength, as a line to cut along. */
     public static PDColor named(String name) throws IOException {
+        return named(name, CUT_SHOWN_AS);
+    }
+
+    /** A plate of its own under or over the rest; where there is no such ink it is not seen. */
+    public static PDColor plate(String name) throws IOException {
+        return named(name, new float[] {1, 1, 1});
+    }
+
+    private static PDColor named(String name, float[] shownAs) throws IOException {
         COSDictionary function = new COSDictionary();
         function.setItem(COSName.FUNCTION_TYPE, COSInteger.TWO);
         function.setItem(COSName.DOMAIN, numbers(0, 1));
         function.setItem(COSName.C0, numbers(1, 1, 1));
-        function.setItem(COSName.C1, numbers(CUT_SHOWN_AS));
+        function.setItem(COSName.C1, numbers(shownAs));
         function.setItem(COSName.N, COSInteger.ONE);
         COSArray space = new COSArray();
         space.add(COSName.SEPARATION);

@@ -132,6 +132,9 @@ public final class Words {
             case Snag.DoesNotHold s -> text("snag.does-not-hold", s.line(), s.material(), reason(s.verdict()));
             case Snag.HoldsWithCare s -> text("snag.holds-with-care", s.line(), s.material(), reason(s.verdict()));
             case Snag.PictureNotCut s -> text("snag.picture-not-cut", s.line(), s.motifName(), s.material());
+            case Snag.HalfTransparent s -> text("snag.half-transparent", s.motifName(), s.material());
+            case Snag.FineInk s -> text("snag.fine-ink", unit.fine(s.widthMm()), s.sizeId(), unit.fine(s.leastMm()));
+            case Snag.FineGap s -> text("snag.fine-gap", unit.fine(s.apartMm()), unit.fine(s.leastMm()));
             case Snag.CutSolid s -> text(s.shadows() ? "snag.cut-solid.shadows" : "snag.cut-solid", s.motifName());
             case Snag.CoarsePicture s ->
                 text(

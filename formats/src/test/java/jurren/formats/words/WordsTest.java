@@ -94,6 +94,9 @@ class WordsTest {
                 new Snag.NotOnMat("A", 3, "M", 320, 100, 299, 299, 8),
                 new Snag.RollTooShort("A", 1, "Cream", 5000, 300),
                 new Snag.RollTooShort("A", 1, "Cream", 5000, 0),
+                new Snag.HalfTransparent("A", "m1", "Fox", "Powder print"),
+                new Snag.FineInk("A", 1, "M", 0.3, 0.5, new Point(1, 2)),
+                new Snag.FineGap("A", 1, 0.2, 0.4, new Point(1, 2)),
                 new Snag.LaidAnew("A", "Cream", List.of()),
                 new Snag.LaidAnew("A", "Cream", List.of("no 3")),
                 new Snag.PressClash(

@@ -26,6 +26,7 @@ import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.util.Matrix;
@@ -44,6 +45,7 @@ public final class StandInPrinter extends PDFGraphicsStreamEngine {
     private final Deque<Optional<Region>> clips = new ArrayDeque<>();
     private Optional<Region> clip = Optional.empty();
     private final List<Covered> covered = new ArrayList<>();
+    private final Map<String, Region> plates = new LinkedHashMap<>();
     private final AffineTransform toMm;
     private final GeneralPath path = new GeneralPath();
 
@@ -65,7 +67,12 @@ public final class StandInPrinter extends PDFGraphicsStreamEngine {
                     .flatMap(c -> c.colour.stream())
                     .distinct()
                     .forEach(c -> ink.put(c, printer.left(Optional.of(c))));
-            return new InkSheet(order, ink, shaded, shaded.isEmpty() ? Optional.empty() : Optional.of(look(document)));
+            return new InkSheet(
+                    order,
+                    ink,
+                    shaded,
+                    shaded.isEmpty() ? Optional.empty() : Optional.of(look(document)),
+                    printer.plates);
         }
     }
 
@@ -124,8 +131,14 @@ public final class StandInPrinter extends PDFGraphicsStreamEngine {
     }
 
     private void fill(int windingRule) throws IOException {
-        int rgb = getGraphicsState().getNonStrokingColor().toRGB();
         Region whole = enclosed(windingRule);
+        if (getGraphicsState().getNonStrokingColor().getColorSpace() instanceof PDSeparation plate) {
+            Region inked = clip.map(whole::intersect).orElse(whole);
+            plates.merge(plate.getColorantName(), inked, Region::weld);
+            path.reset();
+            return;
+        }
+        int rgb = getGraphicsState().getNonStrokingColor().toRGB();
         if (getGraphicsState().getNonStrokeAlphaConstant() < 1) {
             shade(whole);
         } else {

@@ -4,6 +4,7 @@ import java.util.List;
 import jurren.core.finish.HandTime;
 import jurren.core.finish.ReadyStep;
 import jurren.core.finish.Readying;
+import jurren.core.material.Material;
 import jurren.core.way.Grip;
 import jurren.core.way.PrintedAndCut;
 
@@ -15,7 +16,7 @@ public final class PrintedHeatFilm extends PrintedAndCut {
     }
 
     @Override
-    public List<Readying> readied() {
+    public List<Readying> readied(Material material) {
         return List.of(new Readying(ReadyStep.MASK, HandTime.MASK));
     }
 }

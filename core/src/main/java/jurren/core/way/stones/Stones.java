@@ -5,6 +5,7 @@ import jurren.core.finish.HandTime;
 import jurren.core.finish.ReadyStep;
 import jurren.core.finish.Readying;
 import jurren.core.layer.Fabrication;
+import jurren.core.material.Material;
 import jurren.core.way.CutPlate;
 import jurren.core.way.Grip;
 
@@ -22,7 +23,7 @@ public final class Stones extends CutPlate {
     }
 
     @Override
-    public List<Readying> readied() {
+    public List<Readying> readied(Material material) {
         return List.of(new Readying(ReadyStep.SET_STONES, HandTime.SET_STONES));
     }
 }
