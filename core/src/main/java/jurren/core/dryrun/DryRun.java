@@ -357,7 +357,7 @@ public record DryRun(List<Comparison> copies, List<PressedPiece> pressed) {
         if (wanted.isEmpty() || white.isEmpty()) {
             return wanted.isEmpty() && white.isEmpty()
                     ? 0
-                    : Math.max(wanted.bounds().widthMm(), white.bounds().widthMm());
+                    : (wanted.isEmpty() ? white : wanted).bounds().widthMm();
         }
         return edgeDistanceMm(wanted, white);
     }

@@ -52,6 +52,9 @@ public enum HandTime {
     STENCIL_PAINT(Group.STENCILS, 120),
     STENCIL_LIFT(Group.STENCILS, 20),
     STENCIL_DRY(Group.STENCILS, 7200),
+    POWDER(Group.POWDER, 30),
+    /** Until the powder looks like orange peel. */
+    CURE(Group.POWDER, 150),
     /** The frame, with what lies between. */
     WEED_FRAME(Group.WEEDING, 5),
     /** Along a metre of edge. */
@@ -69,6 +72,7 @@ public enum HandTime {
     public enum Group {
         PRESS,
         SHEETS,
+        POWDER,
         VINYL,
         STICKERS,
         STENCILS,

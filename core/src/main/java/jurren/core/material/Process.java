@@ -11,7 +11,8 @@ public enum Process {
     STICKER(false),
     RIGID_STENCIL(false),
     ADHESIVE_STENCIL(false),
-    STONES(true);
+    STONES(true),
+    POWDER_PRINT(true);
 
     private final boolean hot;
 

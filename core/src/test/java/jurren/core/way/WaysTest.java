@@ -41,7 +41,7 @@ public class WaysTest {
 
     public static Material material(Process process) {
         boolean hot = switch (process) {
-            case HEAT_FILM, PRINTED_HEAT_FILM, DYE_PRINT, DYE_OVER_BASE, STONES -> true;
+            case HEAT_FILM, PRINTED_HEAT_FILM, DYE_PRINT, DYE_OVER_BASE, STONES, POWDER_PRINT -> true;
             default -> false;
         };
         return new Material(

@@ -21,6 +21,7 @@ import jurren.core.plan.LinePlan;
 import jurren.core.plan.Plan;
 import jurren.core.plan.SizePlan;
 import jurren.core.snag.Snag;
+import jurren.core.way.known.Ways;
 
 /** What is said of a step, and of limits under the press. */
 final class StepWords {
@@ -95,7 +96,8 @@ final class StepWords {
                 };
             case PowderStep powder ->
                 switch (powder) {
-                    case POWDER, CURE -> Words.text(key, names);
+                    case POWDER -> Words.text(key, names);
+                    case CURE -> Words.text(key, words.degrees(step.celsius()));
                 };
         };
         if (step.kind().heats() && step.kind().isLinedUp() && size.finish().together() > 1 && size.count() > 1) {
@@ -198,7 +200,8 @@ final class StepWords {
 
     private static boolean isSheet(LinePlan line, Step step) {
         List<Layer> laid = layers(line, step.layers());
-        return !laid.isEmpty() && laid.stream().allMatch(l -> l.isPrint() && !l.isCut());
+        return !laid.isEmpty()
+                && laid.stream().allMatch(l -> Ways.of(l.material()).isSheet(l));
     }
 
     /** Of a template or stencil only: under heat, of stones. */

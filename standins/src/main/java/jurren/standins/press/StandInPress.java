@@ -47,6 +47,9 @@ public final class StandInPress {
     private static final double LOOSE_MM = 9.5;
     private static final double INSTANT_S = 0.05;
     private static final double PEEL_S = 5;
+    private static final double CURED_FROM_C = 105;
+    private static final double CURED_TO_C = 135;
+    private static final double CURED_S = 90;
 
     private final LinePlan line;
     private final SizePlan size;
@@ -80,6 +83,13 @@ public final class StandInPress {
         private boolean laid;
         private boolean carrier;
         private int laidIn;
+        private boolean powdered;
+        private boolean cured;
+
+        /** Powder that was never melted falls off; too hot it is gone before the press. */
+        void cure(double celsius, double seconds) {
+            cured |= powdered && celsius >= CURED_FROM_C && celsius <= CURED_TO_C && seconds >= CURED_S;
+        }
 
         Film(Layer layer, Recipe recipe, boolean sheet) {
             this.layer = layer;
@@ -132,7 +142,7 @@ public final class StandInPress {
     private boolean put(JsonNode written) {
         for (Layer l : size.layers()) {
             if (l.material().isPressed()) {
-                boolean sheet = l.isPrint() && !l.isCut();
+                boolean sheet = l.isPrint() && !l.isCut() && !isPowdered(l);
                 films.add(new Film(
                         l,
                         (sheet ? l.material().printRecipe() : Optional.<Recipe>empty())
@@ -210,11 +220,26 @@ public final class StandInPress {
             }
             case PowderStep powder -> {
                 switch (powder) {
-                    case POWDER, CURE -> {}
+                    case POWDER -> its(step).forEach(f -> f.powdered = true);
+                    case CURE ->
+                        its(step)
+                                .forEach(f -> f.cure(
+                                        step.path("celsius").asDouble(),
+                                        step.path("seconds").asDouble()));
                 }
             }
             case SheetStep _, TableStep _, PlateStep _, ReadyStep _ -> {}
         }
+    }
+
+    private List<Film> its(JsonNode step) {
+        Set<Integer> now = layers(step);
+        return films.stream().filter(f -> now.contains(f.layer.order())).toList();
+    }
+
+    /** Ink alone does not stick to cloth: what brings its own white is held by powder. */
+    private static boolean isPowdered(Layer l) {
+        return l.material().underlay().isPresent();
     }
 
     private static Set<Integer> layers(JsonNode step) {
@@ -319,7 +344,8 @@ public final class StandInPress {
                                                                 && !f.layer
                                                                         .film()
                                                                         .equals(o.layer.film()))));
-        s.bonded |= s.warm >= leastS - INSTANT_S && (f.sheet || pressure.compareTo(f.recipe.pressure()) >= 0);
+        boolean holds = !isPowdered(f.layer) || f.cured;
+        s.bonded |= holds && s.warm >= leastS - INSTANT_S && (f.sheet || pressure.compareTo(f.recipe.pressure()) >= 0);
     }
 
     /** A carrier that nobody trimmed is a rectangle, a finger's breadth larger than its film on each side. */

@@ -90,6 +90,23 @@ class StandInPressTest {
         }
     }
 
+    /** A powder print that is not powdered, not cured, or cured too cool holds nothing. */
+    @Test
+    void aPowderPrintThatWasNotCuredComesOff() throws IOException {
+        Plan print = plan("tee-adult", "black", "powder-print");
+        assertThat(pressed(print, _ -> {})).isEmpty();
+        assertThat(pressed(print, s -> drop(s, "powder"))).contains(Outcome.NOT_BONDED);
+        assertThat(pressed(print, s -> drop(s, "cure"))).contains(Outcome.NOT_BONDED);
+        assertThat(pressed(print, s -> first(s, "cure").put("celsius", 80))).contains(Outcome.NOT_BONDED);
+        assertThat(pressed(print, s -> first(s, "peel").put("seconds", 5)))
+                .as("a cold peel pulled hot")
+                .contains(Outcome.LIFTED);
+        assertThat(pressed(
+                        plan("tee-adult", "black", "powder-print-hot"),
+                        s -> first(s, "peel").put("seconds", 5)))
+                .isEmpty();
+    }
+
     @Test
     void whatWasSolvedComesOutWell() throws IOException {
         assertThat(pressed(plan("tee-adult", "black", "smooth-film", "smooth-film", "glitter-film"), _ -> {}))

@@ -10,9 +10,14 @@ import java.util.Optional;
 import jurren.core.dryrun.DryRun;
 import jurren.core.dryrun.InkSheet;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.job.Job;
+import jurren.core.job.NewJobs;
+import jurren.core.job.Shop;
+import jurren.core.job.SizeEntry;
+import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
@@ -20,6 +25,7 @@ import jurren.core.trace.Picture;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.plan.JobPapers;
+import jurren.formats.print.PrintPdf;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -31,6 +37,7 @@ import static org.assertj.core.api.Assertions.within;
 
 /** What a page puts on paper, and what the dry run makes of sheets that are not as they should be. */
 class StandInPrinterTest {
+    private static final Shop SHOP = BuiltInShop.read();
     /** The demo, with one piece of each size and three labels. */
     private static final Plan PLAN = new Planner().plan(few(DemoJob.make()), BuiltInShop.read());
 
@@ -89,6 +96,31 @@ class StandInPrinterTest {
                 .hasSize(PLAN.prints().stream().mapToInt(p -> p.slots().size()).sum())
                 .hasSizeGreaterThan(4);
         assertThat(run.isTrue()).as("off by %s mm", run.worstMm()).isTrue();
+    }
+
+    /** Ganged prints with white of their own: as written they are right; white a little larger, or none, is not. */
+    @Test
+    void whiteThatWouldShowOrIsMissingComesOutWrong() throws IOException {
+        Job job = NewJobs.saying(
+                        "Fox",
+                        ShippedTypeface.ANTON,
+                        SHOP.blank("tee-adult").orElseThrow(),
+                        SHOP.blank("tee-adult").orElseThrow().colours().getFirst(),
+                        SHOP.material("powder-print").orElseThrow(),
+                        Colour.of("#E8743B"))
+                .withLine("A", l -> l.withSizes(List.of(SizeEntry.of("M", 3))));
+        Plan plan = new Planner().plan(job, SHOP);
+        InkSheet right = StandInPrinter.print(1, PrintPdf.write(plan.prints().getFirst(), PrintPdf.CUT_LINE));
+        assertThat(right.plates()).containsOnlyKeys("White");
+        DryRun run = DryRun.of(plan, List.of(), List.of(right));
+        assertThat(run.copies()).hasSize(3);
+        assertThat(run.isTrue()).as("off by %s mm", run.worstMm()).isTrue();
+        Region white = right.plates().get("White");
+        for (Region wrong :
+                List.of(white.grown(0.2, CornerStyle.ROUND), white.placed(Placement.moved(0.3, 0)), Region.EMPTY)) {
+            InkSheet sheet = new InkSheet(1, right.ink(), right.shaded(), right.look(), Map.of("White", wrong));
+            assertThat(DryRun.of(plan, List.of(), List.of(sheet)).isTrue()).isFalse();
+        }
     }
 
     /** Each of three mistakes on a sheet comes out wrong: not mirrored, out of register, one colour for another. */

@@ -1,11 +1,13 @@
 package jurren.core.way.known;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jurren.core.geometry.Box;
 import jurren.core.layer.Edging;
@@ -25,6 +27,7 @@ import jurren.core.way.behindglass.BehindGlass;
 import jurren.core.way.dyeoverbase.DyeOverBase;
 import jurren.core.way.dyeprint.DyePrint;
 import jurren.core.way.heatfilm.HeatFilm;
+import jurren.core.way.powderprint.PowderPrint;
 import jurren.core.way.printedheatfilm.PrintedHeatFilm;
 import jurren.core.way.rigidstencil.RigidStencil;
 import jurren.core.way.sticker.Sticker;
@@ -32,27 +35,25 @@ import jurren.core.way.stones.Stones;
 
 /** Which material goes which way. */
 public final class Ways {
-    private static final Map<Process, Way> ALL = new EnumMap<>(Map.of(
-            Process.HEAT_FILM,
-            new HeatFilm(),
-            Process.PRINTED_HEAT_FILM,
-            new PrintedHeatFilm(),
-            Process.DYE_PRINT,
-            new DyePrint(),
-            Process.DYE_OVER_BASE,
-            new DyeOverBase(),
-            Process.ADHESIVE,
-            new Adhesive(),
-            Process.ADHESIVE_BEHIND_GLASS,
-            new BehindGlass(),
-            Process.STICKER,
-            new Sticker(),
-            Process.RIGID_STENCIL,
-            new RigidStencil(),
-            Process.ADHESIVE_STENCIL,
-            new AdhesiveStencil(),
-            Process.STONES,
-            new Stones()));
+    /** Each process has its way, or this does not compile. */
+    private static Way way(Process process) {
+        return switch (process) {
+            case HEAT_FILM -> new HeatFilm();
+            case PRINTED_HEAT_FILM -> new PrintedHeatFilm();
+            case DYE_PRINT -> new DyePrint();
+            case DYE_OVER_BASE -> new DyeOverBase();
+            case ADHESIVE -> new Adhesive();
+            case ADHESIVE_BEHIND_GLASS -> new BehindGlass();
+            case STICKER -> new Sticker();
+            case RIGID_STENCIL -> new RigidStencil();
+            case ADHESIVE_STENCIL -> new AdhesiveStencil();
+            case STONES -> new Stones();
+            case POWDER_PRINT -> new PowderPrint();
+        };
+    }
+
+    private static final Map<Process, Way> ALL =
+            new EnumMap<Process, Way>(Arrays.stream(Process.values()).collect(Collectors.toMap(p -> p, Ways::way)));
 
     private static final Edging ON_THE_EDGE = new Edging(0, true, false);
 
