@@ -81,6 +81,11 @@ public final class CutTalk implements AutoCloseable {
         return state == State.CUTTING || state == State.PAUSED || state == State.LID_OPEN || state == State.LINE_LOST;
     }
 
+    /** Which talk it is: going on after a stop is another. */
+    int number() {
+        return talk;
+    }
+
     /** When the cut began. */
     public Optional<Instant> began() {
         return Optional.ofNullable(began);

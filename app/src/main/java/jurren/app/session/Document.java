@@ -8,9 +8,11 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import jurren.core.art.Motif;
 import jurren.core.job.History;
 import jurren.core.job.Job;
+import jurren.core.job.Ledger;
 import jurren.core.job.Line;
 import jurren.formats.jobfile.JobDocument;
 import jurren.formats.jobfile.Version;
@@ -19,6 +21,7 @@ import jurren.formats.jobfile.Version;
 final class Document {
     private final History history;
     private List<Version> versions;
+    private Ledger ledger;
     private Optional<Path> file;
     private JobDocument saved;
     /** When the file was written that was last read or written here. */
@@ -34,6 +37,7 @@ final class Document {
     Document(JobDocument begin, Optional<Path> file) {
         this.history = new History(begin.job());
         this.versions = begin.versions();
+        this.ledger = begin.ledger();
         this.file = file;
         this.saved = begin;
         this.left = file.flatMap(Document::written);
@@ -51,7 +55,17 @@ final class Document {
     }
 
     JobDocument now() {
-        return new JobDocument(job(), versions);
+        return new JobDocument(job(), versions, ledger);
+    }
+
+    Ledger ledger() {
+        return ledger;
+    }
+
+    /** Something happened, which the job knows from now on whatever is undone. */
+    void record(Ledger.Entry entry, UnaryOperator<Job> fact) {
+        ledger = ledger.with(entry);
+        history.always(fact);
     }
 
     List<Version> versions() {

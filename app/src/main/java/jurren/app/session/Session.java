@@ -24,6 +24,7 @@ import jurren.app.theme.Texts;
 import jurren.core.art.Motif;
 import jurren.core.art.treat.FilmsFollow;
 import jurren.core.job.Job;
+import jurren.core.job.Ledger;
 import jurren.core.job.Line;
 import jurren.core.job.Place;
 import jurren.core.job.Progress;
@@ -374,6 +375,20 @@ public final class Session {
     /** Something of the job was made. */
     public void editMade(UnaryOperator<Progress> change) {
         edit(job().withMade(change.apply(job().made())));
+    }
+
+    /** Something happened that no undo takes back; it is kept at once. */
+    public void record(Ledger.Entry entry, UnaryOperator<Job> fact) {
+        document.record(entry, fact);
+        document.heedWhatIsGone();
+        planNow(0);
+        keptSafe();
+        tell();
+    }
+
+    /** What really happened to the film of this job. */
+    public Ledger ledger() {
+        return document.ledger();
     }
 
     public void undo() {

@@ -81,13 +81,18 @@ public final class ShelfDesk {
     /**
      * A load was cut: its film leaves the shelf, what is left of a roll hangs there again, a large enough rest is
      * offered.
+     *
+     * @param behindMm of a roll that went before it, because something was tried there
      */
-    public void cut(Load load) {
+    public void cut(Load load, double behindMm) {
         Remainder left = Remainder.of(load, freeName(), today());
         Optional<Stock> was = stock().stream().filter(load.shelved()::equals).findFirst();
         String film = name(load.shelved());
         if (was.isPresent()) {
-            Optional<Stock> now = left.roll().filter(Roll::isThere).map(Stock.class::cast);
+            Optional<Stock> now = left.roll()
+                    .map(r -> r.withLength(r.lengthMm() - behindMm))
+                    .filter(Roll::isThere)
+                    .map(Stock.class::cast);
             put(
                     was,
                     now,

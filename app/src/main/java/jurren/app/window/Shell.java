@@ -27,6 +27,7 @@ import jurren.app.bench.art.ArtActions;
 import jurren.app.bench.blank.BlankBench;
 import jurren.app.bench.cut.BeforeCut;
 import jurren.app.bench.cut.CutBench;
+import jurren.app.cutter.CutRecorder;
 import jurren.app.cutter.CutTalk;
 import jurren.app.face.FaceCanvas;
 import jurren.app.session.AskFor;
@@ -52,6 +53,7 @@ public final class Shell {
 
     private final Session session;
     private final CutTalk cutter = new CutTalk();
+    private final CutRecorder recorder;
     private final List<BenchEntry> entries;
     private final Map<Bench, BenchView> benches = new EnumMap<>(Bench.class);
     private final HBox main = new HBox();
@@ -76,7 +78,8 @@ public final class Shell {
     public Shell(Session session, FileQuestions files) {
         this.session = session;
         ArtActions art = new ArtActions(session);
-        BeforeCut before = new BeforeCut(session, cutter);
+        this.recorder = new CutRecorder(session, cutter);
+        BeforeCut before = new BeforeCut(session, cutter, recorder);
         this.entries = Benches.of(session, art, before);
         this.ticket = new TicketView(session, entries);
         this.notices = new NoticeBar(session);
@@ -356,6 +359,7 @@ public final class Shell {
         session.unwatch(watcher);
         benches.values().forEach(BenchView::close);
         work.close();
+        recorder.close();
         cutter.close();
     }
 }

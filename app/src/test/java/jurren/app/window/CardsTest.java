@@ -11,6 +11,7 @@ import javafx.scene.control.TextField;
 import jurren.app.bench.BenchView;
 import jurren.app.bench.art.ArtActions;
 import jurren.app.bench.cut.BeforeCut;
+import jurren.app.cutter.CutRecorder;
 import jurren.app.session.Bench;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
@@ -291,7 +292,10 @@ class CardsTest extends WindowTest {
             BenchView view = on(() -> Benches.of(
                             session,
                             new ArtActions(session),
-                            new BeforeCut(session, window.shell().cutter()))
+                            new BeforeCut(
+                                    session,
+                                    window.shell().cutter(),
+                                    new CutRecorder(session, window.shell().cutter())))
                     .get(bench.ordinal())
                     .maker()
                     .get());

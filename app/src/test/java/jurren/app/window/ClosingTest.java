@@ -8,6 +8,7 @@ import jurren.app.bench.BenchEntry;
 import jurren.app.bench.BenchView;
 import jurren.app.bench.art.ArtActions;
 import jurren.app.bench.cut.BeforeCut;
+import jurren.app.cutter.CutRecorder;
 import jurren.app.cutter.CutTalk;
 import jurren.app.session.Bench;
 import jurren.app.session.Session;
@@ -37,7 +38,8 @@ class ClosingTest extends WindowTest {
     void everyBenchClosesAndStopsWhatItHadWorkedOut() {
         AtomicInteger told = new AtomicInteger();
         CutTalk talk = new CutTalk();
-        List<BenchEntry> entries = Benches.of(session, new ArtActions(session), new BeforeCut(session, talk));
+        List<BenchEntry> entries = Benches.of(
+                session, new ArtActions(session), new BeforeCut(session, talk, new CutRecorder(session, talk)));
         assertThat(entries).extracting(BenchEntry::id).containsExactly(Bench.values());
         for (BenchEntry entry : entries) {
             BenchView view = on(() -> {
@@ -62,7 +64,10 @@ class ClosingTest extends WindowTest {
         List<BenchEntry> entries = on(() -> Benches.of(
                 session,
                 new ArtActions(session),
-                new BeforeCut(session, window.shell().cutter())));
+                new BeforeCut(
+                        session,
+                        window.shell().cutter(),
+                        new CutRecorder(session, window.shell().cutter()))));
         for (var subject : jurren.core.snag.Snag.Subject.values()) {
             assertThat(entries.stream().filter(e -> e.mends().contains(subject)))
                     .as("%s", subject)

@@ -14,6 +14,7 @@ import jurren.app.session.Bench;
 import jurren.core.art.Treatment;
 import jurren.core.blank.Blank;
 import jurren.core.job.Job;
+import jurren.core.job.Ledger;
 import jurren.core.job.Progress;
 import jurren.formats.jobfile.JobFile;
 import jurren.formats.jobfile.JobRead;
@@ -135,7 +136,7 @@ class HandsThatLoseNothingTest extends WindowTest {
     }
 
     @Test
-    void whatWasCutAndPressedIsAFactOfTheJobThatIsSavedAndUndone() throws IOException {
+    void whatWasCutIsAFactOfTheJobThatIsSavedAndThatNoUndoTakesBack() throws IOException {
         String mark = on(() -> session.plan().orElseThrow().runs().getFirst().mark());
         run(() -> session.show(Bench.CUT));
         settle();
@@ -161,7 +162,13 @@ class HandsThatLoseNothingTest extends WindowTest {
         run(session::undo);
         run(session::undo);
         settle();
-        assertThat(on(() -> session.job().made())).isEqualTo(Progress.NOTHING);
+        assertThat(on(() -> session.job().made().cuts()))
+                .as("what was cut stays cut, whatever is undone")
+                .extracting(Progress.Cut::mark)
+                .containsExactly(mark);
+        assertThat(on(() -> session.ledger().entries()))
+                .extracting(Ledger.Entry::what)
+                .containsExactly(Ledger.What.SAID_CUT);
     }
 
     @Test

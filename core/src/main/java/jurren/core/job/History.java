@@ -2,7 +2,9 @@ package jurren.core.job;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * The jobs before and after this one. Unlimited: jobs share what did not change. A gesture that makes
@@ -38,6 +40,20 @@ public final class History {
         gesture = gestureOf;
         after.clear();
         now = next;
+    }
+
+    /** Something that no undo takes back: it is so in the job as it was, is and may become again. */
+    public void always(UnaryOperator<Job> fact) {
+        now = fact.apply(now);
+        replaceAll(before, fact);
+        replaceAll(after, fact);
+        gesture = null;
+    }
+
+    private static void replaceAll(Deque<Job> jobs, UnaryOperator<Job> fact) {
+        List<Job> all = jobs.stream().map(fact).toList();
+        jobs.clear();
+        jobs.addAll(all);
     }
 
     /** The job that undoing brings back. */

@@ -11,8 +11,7 @@ import java.util.Set;
 import java.util.TreeMap;
 
 /**
- * What of a job is made already, as a person or a machine reported it. It is a fact of the job like any other, so it is
- * saved with it and can be undone.
+ * What of a job is made already, as a person or a machine reported it. What was cut is taken back by no undo.
  *
  * @param cuts    the loads that were cut, in the order in which they were
  * @param pressed pieces finished, by line
@@ -47,10 +46,15 @@ public record Progress(
      * @param film   the material and colour it was cut from, to find it again when its cut has changed since
      * @param load   its number at the time
      * @param used   how it was cut; empty where a person cut it elsewhere
+     * @param practice on a stand-in: no film was cut
      */
-    public record Cut(String mark, String film, int load, Instant at, Optional<Used> used) {
+    public record Cut(String mark, String film, int load, Instant at, Optional<Used> used, boolean practice) {
         public Cut(String mark, String film, int load, Instant at) {
             this(mark, film, load, at, Optional.empty());
+        }
+
+        public Cut(String mark, String film, int load, Instant at, Optional<Used> used) {
+            this(mark, film, load, at, used, false);
         }
 
         public Cut {
@@ -101,6 +105,11 @@ public record Progress(
     /** Cut exactly so. */
     public Optional<Cut> cut(String mark) {
         return cuts.stream().filter(c -> c.mark.equals(mark)).reduce((_, later) -> later);
+    }
+
+    /** Cut from film, and not only for practice. */
+    public boolean isCut(String mark) {
+        return cut(mark).filter(c -> !c.practice).isPresent();
     }
 
     /** Cut from this film under this number, but not as it would be cut now. */

@@ -4,25 +4,26 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import jurren.core.job.Job;
+import jurren.core.job.Ledger;
 
-/** What a job file holds: the job now and its named versions, oldest first. */
-public record JobDocument(Job job, List<Version> versions) {
+/** What a job file holds: the job now, its named versions, oldest first, and what really happened. */
+public record JobDocument(Job job, List<Version> versions, Ledger ledger) {
     public JobDocument {
         versions = List.copyOf(versions);
     }
 
     public static JobDocument of(Job job) {
-        return new JobDocument(job, List.of());
+        return new JobDocument(job, List.of(), Ledger.NOTHING);
     }
 
     public JobDocument with(Job newJob) {
-        return new JobDocument(newJob, versions);
+        return new JobDocument(newJob, versions, ledger);
     }
 
     /** Keeps the job as it is now under a name. */
     public JobDocument keeping(String versionName, Instant at) {
         List<Version> more = new ArrayList<>(versions);
         more.add(new Version(versionName, at, job));
-        return new JobDocument(job, more);
+        return new JobDocument(job, more, ledger);
     }
 }

@@ -59,6 +59,7 @@ public final class JobFile {
                     .put("savedAt", v.savedAt().toString())
                     .set("job", json.write(v.job(), assets));
         }
+        LedgerJson.write(root, document.ledger());
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(out)) {
             put(zip, JOB, MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(root));
@@ -137,7 +138,7 @@ public final class JobFile {
                 throw new Broken(Reason.DAMAGED_JOB, at + " has no date");
             }
         }
-        return new JobDocument(job, versions);
+        return new JobDocument(job, versions, LedgerJson.read(root));
     }
 
     private static Job known(Job job, Shop of) throws Broken {

@@ -168,6 +168,9 @@ final class JobJson {
                     .put("film", c.film())
                     .put("load", c.load())
                     .put("at", c.at().toString());
+            if (c.practice()) {
+                cut.put("practice", true);
+            }
             c.used()
                     .ifPresent(u -> cut.putObject("used")
                             .put("cutter", u.cutter())
@@ -234,7 +237,8 @@ final class JobJson {
                                 c.path("film").asText(),
                                 c.path("load").asInt(),
                                 instant(c.path("at").asText()),
-                                used(c.path("used")))));
+                                used(c.path("used")),
+                                c.path("practice").asBoolean())));
         Map<String, Integer> pressed = new TreeMap<>();
         n.path("pressed")
                 .properties()

@@ -10,6 +10,7 @@ import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import jurren.app.cutter.Asked;
+import jurren.app.cutter.CutRecorder;
 import jurren.app.cutter.CutTalk;
 import jurren.app.session.AskFor;
 import jurren.app.session.Session;
@@ -41,11 +42,17 @@ public final class BeforeCut {
     /** Those that a cut went by already. */
     private final Set<String> followed = new HashSet<>();
 
+    private final CutRecorder recorder;
     private Point begins = Point.ORIGIN;
 
-    public BeforeCut(Session session, CutTalk talk) {
+    public BeforeCut(Session session, CutTalk talk, CutRecorder recorder) {
         this.session = session;
         this.talk = talk;
+        this.recorder = recorder;
+    }
+
+    CutRecorder recorder() {
+        return recorder;
     }
 
     public CutTalk talk() {
@@ -67,6 +74,11 @@ public final class BeforeCut {
     /** Where the film's start corner lies on the bed. */
     public Point begins() {
         return begins;
+    }
+
+    /** Where a load begins: where a person said, or else behind what was tried or half cut on its film. */
+    Point begins(CutRun run) {
+        return begins.equals(Point.ORIGIN) ? new Point(recorder.behindMm(run), 0) : begins;
     }
 
     public void begin(Point at) {
@@ -105,7 +117,8 @@ public final class BeforeCut {
     }
 
     private void cutWhereItLies(CutRun run) {
-        Placement onto = found(run).orElseGet(() -> Placement.moved(begins.xMm(), begins.yMm()));
+        Placement onto = found(run)
+                .orElseGet(() -> Placement.moved(begins(run).xMm(), begins(run).yMm()));
         CutRun placed = run.placed(onto);
         double beyond = placed.beyondMm();
         if (beyond > 0) {

@@ -18,6 +18,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import jurren.app.bench.BenchLayout;
 import jurren.app.bench.BenchView;
+import jurren.app.cutter.CutRecorder;
 import jurren.app.cutter.CutTalk;
 import jurren.app.face.FaceCanvas;
 import jurren.app.face.Pen;
@@ -27,7 +28,6 @@ import jurren.app.theme.Controls;
 import jurren.app.theme.Texts;
 import jurren.core.cut.CutRun;
 import jurren.core.geometry.Point;
-import jurren.core.job.Job;
 import jurren.core.job.MyShop;
 import jurren.core.job.Progress;
 import jurren.core.load.Connection;
@@ -56,6 +56,7 @@ public final class CutBench implements BenchView {
     private final Session session;
     private final BeforeCut before;
     private final CutTalk talk;
+    private final CutRecorder recorder;
     private final FaceCanvas canvas;
     private final CutPicture picture = new CutPicture();
     private final WeedSide weed;
@@ -85,7 +86,7 @@ public final class CutBench implements BenchView {
     private final Label asItWas = Controls.label("", "hint");
     private final Button byHand;
     private final Button guide;
-    private final Runnable watcher = this::heard;
+    private final Runnable watcher = this::update;
     private final VBox troubles;
     private final Node node;
     private int load = 1;
@@ -95,6 +96,7 @@ public final class CutBench implements BenchView {
         this.session = session;
         this.before = before;
         this.talk = before.talk();
+        this.recorder = before.recorder();
         talk.watch(watcher);
         before.watch(watcher);
         this.canvas = new FaceCanvas(
@@ -280,71 +282,24 @@ public final class CutBench implements BenchView {
         return session.job().made().cut(run.mark()).isPresent();
     }
 
-    /** What was cut is a fact of the job, whichever load is looked at by then. */
-    private void heard() {
-        talk.run()
-                .filter(_ -> talk.state() == CutTalk.State.DONE)
-                .filter(r -> !r.isTest() && !isCut(r))
-                .ifPresent(r -> mark(r, Optional.of(used(r))));
-        update();
-    }
-
-    /** @param used empty where it was cut elsewhere */
-    private void mark(CutRun run, Optional<Progress.Used> used) {
-        Job job = session.job();
-        // what is cut already of a film comes first among its loads from now on
-        int first = runs().stream()
-                .filter(r -> r.film().equals(run.film()))
-                .mapToInt(r -> r.load().order())
-                .min()
-                .orElse(run.load().order());
-        int before = (int) job.laying().taken().stream()
-                .filter(t -> t.isOf(run.load().material().id(), run.load().colour()))
-                .count();
-        boolean again = job.laying().isTaken(run.load().stock());
-        session.edit(job.withMade(job.made()
-                        .with(new Progress.Cut(
-                                run.mark(),
-                                run.film(),
-                                again ? run.load().order() : first + before,
-                                Instant.now(),
-                                used)))
-                .withLaying(again ? job.laying() : job.laying().cut(run.load())));
-        session.myShop().knifeWent(run.cutter(), run.load().material(), run.cutMm());
-        if (!again) {
-            session.shelf().cut(run.load());
-        }
-    }
-
-    /** As the machine had it: its corner where the sheet was found, or where the film was said to begin. */
-    private Progress.Used used(CutRun run) {
-        Point meant = runs().stream()
-                .filter(r -> r.mark().equals(run.mark()))
-                .map(r -> r.paths().getFirst().start())
-                .findFirst()
-                .orElse(run.paths().getFirst().start());
-        Point was = run.paths().getFirst().start();
-        CutSettings s = run.load().material().cutting();
-        return new Progress.Used(
-                run.cutter().name(),
-                run.forceGf(),
-                s.speedMmS(),
-                s.passes(),
-                was.xMm() - meant.xMm(),
-                was.yMm() - meant.yMm());
-    }
-
     /** Cut on another machine, or not cut after all. */
     private void byHand() {
         shown().ifPresent(run -> {
             if (isCut(run)) {
-                Job job = session.job();
-                session.edit(job.withMade(job.made().without(run.mark()))
-                        .withLaying(job.laying().notCut(run.load())));
+                recorder.saidNot(run);
             } else {
-                mark(run, Optional.empty());
+                recorder.said(run);
             }
         });
+    }
+
+    private static String howItWas(Progress.Cut c) {
+        String at = AT.format(c.at());
+        return c.practice()
+                ? Texts.of("cut.practised", at)
+                : c.used()
+                        .map(u -> Texts.of("cut.cut-with", at, u.cutter(), u.forceGf()))
+                        .orElseGet(() -> Texts.of("cut.cut-at", at));
     }
 
     /** When it was cut, or that it was cut otherwise than it would be now. */
@@ -355,9 +310,7 @@ public final class CutBench implements BenchView {
             return changed ? Texts.of("cut.as-it-was", AT.format(talk.began().orElseGet(Instant::now))) : "";
         }
         return made.cut(run.mark())
-                .map(c -> c.used()
-                        .map(u -> Texts.of("cut.cut-with", AT.format(c.at()), u.cutter(), u.forceGf()))
-                        .orElseGet(() -> Texts.of("cut.cut-at", AT.format(c.at()))))
+                .map(CutBench::howItWas)
                 .or(() -> made.cutOtherwise(run.mark(), run.film(), run.load().order())
                         .map(c -> Texts.of("cut.cut-otherwise", AT.format(c.at()))))
                 .orElse("");
@@ -520,13 +473,14 @@ public final class CutBench implements BenchView {
     }
 
     private Node begins() {
-        boolean moved = !before.begins().equals(Point.ORIGIN);
+        Point begins = shown().map(before::begins).orElse(before.begins());
+        boolean moved = !begins.equals(Point.ORIGIN);
         Label says = Controls.label(
                 moved
                         ? Texts.of(
                                 "cut.begins",
-                                session.unit().format(before.begins().xMm()),
-                                session.unit().format(before.begins().yMm()))
+                                session.unit().format(begins.xMm()),
+                                session.unit().format(begins.yMm()))
                         : "",
                 "means");
         show(says, moved);

@@ -12,7 +12,7 @@ public final class CutSection implements BenchEntry.Section {
     @Override
     public BenchEntry.TicketText say(Session session, Plan plan, LinePlan line) {
         long cut = plan.runs().stream()
-                .filter(r -> session.job().made().cut(r.mark()).isPresent())
+                .filter(r -> session.job().made().isCut(r.mark()))
                 .count();
         return new BenchEntry.TicketText(
                 Texts.of("ticket.cut-time", Words.duration(plan.cutSeconds())),
