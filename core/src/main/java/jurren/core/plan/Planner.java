@@ -122,6 +122,7 @@ public final class Planner {
     private final CutRun.Orders orders = new CutRun.Orders();
     private final Nesting nesting = new Nesting();
     private final Inspection inspection = new Inspection();
+    private final SnagFinder snags = new SnagFinder(chain);
 
     public Plan plan(Job job, Shop of) {
         Shop shop = of.knowing(job.carried());
@@ -147,7 +148,7 @@ public final class Planner {
                 loading.requests(),
                 runs,
                 prints,
-                new SnagFinder(shop, chain).find(job, lines, loading, prints),
+                snags.find(job, lines, loading, prints, shop),
                 quote(lines, loading, prints, shop));
     }
 
