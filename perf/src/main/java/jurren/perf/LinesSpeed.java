@@ -2,41 +2,60 @@ package jurren.perf;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
 import jurren.core.job.Job;
 import jurren.core.job.Line;
 import jurren.core.job.Shop;
-import jurren.core.load.LayoutChoices;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
+import jurren.core.plan.Planner.Stage;
 import jurren.core.run.WholeRun;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
 
-/** What an edit on one line costs beside twenty others: medians in one run. */
+/** What an edit on one line costs beside twenty others, stage by stage: medians in one run. */
 public final class LinesSpeed {
-    private static final int TIMES = 25;
+    private static final int TIMES = 9;
+    /** What an edit has to cost for itself alone. */
+    private static final Set<Stage> OF_THE_LINE = Set.of(Stage.LINES, Stage.KNIFE, Stage.SNAGS);
 
     private LinesSpeed() {}
 
     public static void main(String[] args) {
         Shop shop = BuiltInShop.read();
-        System.out.println("| lines | moved 1 mm, ms | run and its order, ms |");
-        System.out.println("|---|---|---|");
+        System.out.println("| lines | separation | knife | snags | these together | laying | prints, quote | run |");
+        System.out.println("|---|---|---|---|---|---|---|---|");
         double one = 0;
+        // what is compiled by then is compiled for all
+        measure(shop, 1, new EnumMap<>(Stage.class));
         for (int lines : new int[] {1, 5, 20}) {
-            double[] ms = measure(shop, lines);
-            one = lines == 1 ? ms[0] : one;
-            System.out.printf(Locale.ROOT, "| %d | %.0f (%.2f of one) | %.0f |%n", lines, ms[0], ms[0] / one, ms[1]);
+            Map<Stage, Double> ms = new EnumMap<>(Stage.class);
+            double run = measure(shop, lines, ms);
+            double own = OF_THE_LINE.stream().mapToDouble(ms::get).sum();
+            one = lines == 1 ? own : one;
+            System.out.printf(
+                    Locale.ROOT,
+                    "| %d | %.0f | %.0f | %.0f | %.0f ms (%.2f of one) | %.0f | %.0f | %.0f |%n",
+                    lines,
+                    ms.get(Stage.LINES),
+                    ms.get(Stage.KNIFE),
+                    ms.get(Stage.SNAGS),
+                    own,
+                    own / one,
+                    ms.get(Stage.LAYING),
+                    ms.get(Stage.PRINTS) + ms.get(Stage.QUOTE),
+                    run);
         }
     }
 
-    /** Each line of its own film colours, so that no edit changes what others are laid with. */
-    private static double[] measure(Shop shop, int lines) {
+    private static double measure(Shop shop, int lines, Map<Stage, Double> medians) {
         Line tee = DemoJob.make().lines().getFirst();
         List<Line> all = new ArrayList<>();
-        Job job = DemoJob.make().withLines(List.of(tee)).withLaying(LayoutChoices.USUAL);
+        Job job = DemoJob.make().withLines(List.of(tee));
         for (int i = 0; i < lines; i++) {
             double by = i * 0.5;
             all.add(tee.withId(job.withLines(all).freeLetter())
@@ -45,20 +64,27 @@ public final class LinesSpeed {
         job = job.withLines(all);
         Planner planner = new Planner();
         planner.plan(job, shop);
-        double[] edits = new double[TIMES];
+        Map<Stage, double[]> times = new EnumMap<>(Stage.class);
+        Arrays.stream(Stage.values()).forEach(s -> times.put(s, new double[TIMES]));
         double[] runs = new double[TIMES];
         for (int t = 0; t < TIMES; t++) {
             job = job.withLine(
                     "A", l -> l.withMotif("m1", m -> m.withPose(m.pose().moved(1, 0))));
-            long began = System.nanoTime();
-            Plan plan = planner.plan(job, shop);
-            edits[t] = (System.nanoTime() - began) / 1e6;
-            began = System.nanoTime();
+            int time = t;
+            long[] began = {System.nanoTime()};
+            Plan plan = planner.plan(job, shop, stage -> {
+                times.get(stage)[time] = (System.nanoTime() - began[0]) / 1e6;
+                began[0] = System.nanoTime();
+            });
+            began[0] = System.nanoTime();
             WholeRun.of(plan);
-            runs[t] = (System.nanoTime() - began) / 1e6;
+            runs[t] = (System.nanoTime() - began[0]) / 1e6;
         }
-        Arrays.sort(edits);
+        times.forEach((stage, of) -> {
+            Arrays.sort(of);
+            medians.put(stage, of[TIMES / 2]);
+        });
         Arrays.sort(runs);
-        return new double[] {edits[TIMES / 2], runs[TIMES / 2]};
+        return runs[TIMES / 2];
     }
 }

@@ -4,6 +4,8 @@ import java.io.PrintWriter;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.function.Function;
+import jurren.app.keep.FaultLog;
+import jurren.app.keep.StateFolder;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.IExecutionExceptionHandler;
@@ -14,7 +16,7 @@ import picocli.CommandLine.TypeConversionException;
 @Command(
         name = "jurren",
         mixinStandardHelpOptions = true,
-        version = "Jurren 0.1.0",
+        version = "Jurren " + FaultLog.VERSION,
         resourceBundle = "jurren.app.cli.cli",
         subcommands = {
             OpenCommand.class,
@@ -53,6 +55,8 @@ public final class JurrenCommand implements Callable<Integer> {
                 err.flush();
                 return 2;
             }
+            FaultLog.open(StateFolder.usual());
+            FaultLog.caught("on the command line", e);
             throw e;
         };
         return new CommandLine(new JurrenCommand(windows))

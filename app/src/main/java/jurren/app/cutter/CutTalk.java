@@ -11,6 +11,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import jurren.app.keep.FaultLog;
 import jurren.app.theme.Texts;
 import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
@@ -440,6 +441,7 @@ public final class CutTalk implements AutoCloseable {
             try {
                 talk.say();
             } catch (IOException | RuntimeException e) {
+                FaultLog.caught("talking with the cutter", e);
                 // whatever went wrong on the way to a machine, nobody waits for it for ever
                 Platform.runLater(() -> {
                     trouble = Optional.ofNullable(e.getMessage());

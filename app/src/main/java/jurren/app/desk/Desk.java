@@ -10,6 +10,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BiConsumer;
 
 /**
  * Works orders out beside the window's thread, as many at once as are given. Orders are given, stopped and answered
@@ -31,11 +32,24 @@ public final class Desk implements AutoCloseable {
     private final Map<String, Double> usualS = new HashMap<>();
     private final List<Errand> running = new ArrayList<>();
     private final List<Runnable> watchers = new ArrayList<>();
+    private final BiConsumer<String, Throwable> failures;
+    private boolean tellingFailure;
     private volatile boolean closed;
 
     /** @param window runs what it is given on the window's thread, in order */
     public Desk(Executor window) {
+        this(window, (_, _) -> {});
+    }
+
+    /** @param failures told every failure as a whole, before the order is */
+    public Desk(Executor window, BiConsumer<String, Throwable> failures) {
         this.window = window;
+        this.failures = failures;
+    }
+
+    /** Whether a failure is just being told to the order it belongs to. */
+    public boolean isTellingFailure() {
+        return tellingFailure;
     }
 
     public <T> Errand give(Order<T> order) {
@@ -86,7 +100,13 @@ public final class Desk implements AutoCloseable {
             usualS.put(order.name(), errand.secondsSoFar());
             order.done().accept(answer);
         } else if (!(why instanceof CancellationException || why instanceof InterruptedException)) {
-            order.failed().accept(why);
+            failures.accept(order.name(), why);
+            tellingFailure = true;
+            try {
+                order.failed().accept(why);
+            } finally {
+                tellingFailure = false;
+            }
         }
     }
 

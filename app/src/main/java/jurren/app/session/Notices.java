@@ -31,9 +31,9 @@ public final class Notices {
         }
     }
 
-    void trouble(String sentence) {
+    void trouble(String sentence, Optional<Action> action) {
         all.removeIf(n -> n.isTrouble && n.sentence.equals(sentence));
-        all.add(new Notice(sentence, true, Optional.empty()));
+        all.add(new Notice(sentence, true, action));
         if (all.size() > MOST) {
             all.removeFirst();
         }

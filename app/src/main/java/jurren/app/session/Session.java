@@ -13,9 +13,12 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import jurren.app.desk.Desk;
 import jurren.app.desk.Lane;
 import jurren.app.desk.Order;
+import jurren.app.keep.FaultLog;
 import jurren.app.keep.Leftover;
 import jurren.app.keep.Recovery;
 import jurren.app.keep.Settings;
@@ -85,7 +88,9 @@ public final class Session {
         this.folder = folder;
         this.planner = planner;
         this.settings = new Settings(folder);
-        this.desk = new Desk(Platform::runLater);
+        FaultLog.open(folder);
+        // the name of an order may hold that of a file
+        this.desk = new Desk(Platform::runLater, (_, why) -> FaultLog.caught("beside the window", why));
         this.planning = desk.lane();
         this.snags = new SnagDesk(this, planner);
         this.nests = new NestDesk(this, planner);
@@ -493,8 +498,19 @@ public final class Session {
 
     /** Something went wrong: said until it is put away, whatever is said after it. */
     public void trouble(String sentence) {
-        notices.trouble(sentence);
+        notices.trouble(
+                sentence,
+                desk.isTellingFailure()
+                        ? Optional.of(new Notices.Action(Texts.of("fault.copy"), Session::copyWhatWentWrong))
+                        : Optional.empty());
         tell();
+    }
+
+    /** For whoever is to mend it, onto the clipboard. */
+    public static void copyWhatWentWrong() {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(FaultLog.report());
+        Clipboard.getSystemClipboard().setContent(content);
     }
 
     public void putAway(Notices.Notice notice) {

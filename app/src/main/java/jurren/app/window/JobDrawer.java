@@ -78,6 +78,14 @@ final class JobDrawer {
                 settings()));
         content.addAll(own());
         content.addAll(List.of(Controls.caption(Texts.of("drawer.shop")), Controls.card(shop().toArray(Node[]::new))));
+        content.add(Controls.flow(Controls.button(
+                "drawer-fault",
+                Texts.of("fault.copy"),
+                () -> {
+                    Session.copyWhatWentWrong();
+                    session.say(Texts.of("fault.copied"));
+                },
+                "small")));
         sheets.open("job-drawer", Texts.of("drawer.title"), Pos.TOP_LEFT, content.toArray(Node[]::new));
         showVersions();
     }

@@ -26,10 +26,10 @@ class NoticesTest {
 
     @Test
     void troublesStayUntilTheyArePutAwayEachOnce() {
-        notices.trouble("a");
-        notices.trouble("b");
+        notices.trouble("a", Optional.empty());
+        notices.trouble("b", Optional.empty());
         notices.remark("remark", Optional.empty());
-        notices.trouble("a");
+        notices.trouble("a", Optional.empty());
         assertThat(all()).isEqualTo("b|remark|a");
         notices.putAway(notices.all().getFirst());
         assertThat(all()).isEqualTo("remark|a");
@@ -38,7 +38,7 @@ class NoticesTest {
 
     @Test
     void notMoreAreKeptThanAnybodyWouldRead() {
-        IntStream.range(0, 50).forEach(i -> notices.trouble("trouble " + i));
+        IntStream.range(0, 50).forEach(i -> notices.trouble("trouble " + i, Optional.empty()));
         assertThat(notices.all()).hasSize(20);
         assertThat(notices.latest()).contains("trouble 49");
         notices.clear();

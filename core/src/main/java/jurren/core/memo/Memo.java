@@ -1,11 +1,11 @@
 package jurren.core.memo;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Deque;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.SequencedSet;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.LongAdder;
 import java.util.function.Function;
@@ -25,7 +25,7 @@ public final class Memo<K, V> {
         void weigh(K key, V value, Scale scale);
     }
 
-    private record Known<V>(V value, Memory.Kept kept) {}
+    private record Known<V>(V value, Memory.Kept kept, boolean isLarge) {}
 
     private final Memory memory;
     private final Function<K, V> function;
@@ -33,8 +33,8 @@ public final class Memo<K, V> {
     private final Map<K, Known<V>> known = new ConcurrentHashMap<>();
     private final LongAdder computed = new LongAdder();
     private final int mostLarge;
-    /** The large answers, the latest last. */
-    private final Deque<Memory.Kept> large = new ArrayDeque<>();
+    /** The large answers, what was asked for last at the end. */
+    private final SequencedSet<Memory.Kept> large = new LinkedHashSet<>();
 
     /** In the memory of this process. */
     public Memo(Function<K, V> function, Weighing<? super K, ? super V> weighing) {
@@ -64,6 +64,9 @@ public final class Memo<K, V> {
         Known<V> before = known.get(key);
         if (before != null) {
             memory.used(before.kept);
+            if (before.isLarge) {
+                usedLarge(before.kept);
+            }
             return before.value;
         }
         long began = System.nanoTime();
@@ -77,11 +80,12 @@ public final class Memo<K, V> {
         Weighed w = new Weighed();
         weighing.weigh(key, value, w);
         Memory.Kept kept = new Memory.Kept(() -> known.remove(key), costNs, w.bytes, w.parts.toArray());
-        if (known.putIfAbsent(key, new Known<>(value, kept)) == null) {
-            long[] partBytes = w.partBytes.stream().mapToLong(Long::longValue).toArray();
+        long[] partBytes = w.partBytes.stream().mapToLong(Long::longValue).toArray();
+        boolean isLarge = mostLarge < Integer.MAX_VALUE
+                && w.bytes + Arrays.stream(partBytes).sum() > LARGE_BYTES;
+        if (known.putIfAbsent(key, new Known<>(value, kept, isLarge)) == null) {
             memory.keep(kept, partBytes);
-            if (mostLarge < Integer.MAX_VALUE
-                    && w.bytes + Arrays.stream(partBytes).sum() > LARGE_BYTES) {
+            if (isLarge) {
                 forgetOldLarge(kept);
             }
         }
@@ -89,9 +93,17 @@ public final class Memo<K, V> {
 
     private void forgetOldLarge(Memory.Kept latest) {
         synchronized (large) {
-            large.add(latest);
-            if (large.size() > mostLarge) {
+            large.addLast(latest);
+            while (large.size() > mostLarge + memory.largeBeside()) {
                 memory.letGo(large.removeFirst());
+            }
+        }
+    }
+
+    private void usedLarge(Memory.Kept kept) {
+        synchronized (large) {
+            if (large.contains(kept)) {
+                large.addLast(kept);
             }
         }
     }

@@ -36,6 +36,7 @@ public final class Memory {
     private long heldBytes;
     private long counted;
     private volatile double risen;
+    private volatile int largeBeside;
 
     public Memory(long budgetBytes) {
         this.budgetBytes = budgetBytes;
@@ -70,6 +71,18 @@ public final class Memory {
         while (!byWorth.isEmpty()) {
             release(byWorth.first());
         }
+    }
+
+    /**
+     * So many large things stand beside the one that is moved about: they are remembered too, as long as the budget
+     * has room.
+     */
+    public void expectLargeBeside(int things) {
+        largeBeside = things;
+    }
+
+    int largeBeside() {
+        return largeBeside;
     }
 
     /** What one answer keeps. */

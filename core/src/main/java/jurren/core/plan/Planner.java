@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jurren.core.art.Art;
@@ -57,8 +58,10 @@ import jurren.core.material.Film;
 import jurren.core.material.Material;
 import jurren.core.material.Recipe;
 import jurren.core.memo.Memo;
+import jurren.core.memo.Memory;
 import jurren.core.snag.Flaws;
 import jurren.core.snag.Inspection;
+import jurren.core.snag.Snag;
 import jurren.core.stop.Stop;
 import jurren.core.way.known.Ways;
 
@@ -124,15 +127,33 @@ public final class Planner {
     private final Inspection inspection = new Inspection();
     private final SnagFinder snags = new SnagFinder(chain);
 
+    /** A part of the work, in the order in which they follow each other. */
+    public enum Stage {
+        LINES,
+        LAYING,
+        KNIFE,
+        PRINTS,
+        SNAGS,
+        QUOTE
+    }
+
     public Plan plan(Job job, Shop of) {
+        return plan(job, of, _ -> {});
+    }
+
+    /** @param over told when a stage is over, for whoever measures */
+    public Plan plan(Job job, Shop of, Consumer<Stage> over) {
         Shop shop = of.knowing(job.carried());
         Stop stop = Stop.here();
+        Memory.ofProcess().expectLargeBeside(facesBeside(job));
         List<LinePlan> lines = job.lines().stream()
                 .flatMap(line -> places(line, shop))
                 .map(line -> planLine(line, shop, job.framed(), job.made(), stop))
                 .toList();
         stop.look();
+        over.accept(Stage.LINES);
         Loading loading = load(lines, job, shop);
+        over.accept(Stage.LAYING);
         List<CutRun> runs = loading.loads().parallelStream()
                 .map(load -> {
                     stop.look();
@@ -140,16 +161,28 @@ public final class Planner {
                 })
                 .toList();
         stop.look();
+        over.accept(Stage.KNIFE);
         List<PrintSheet> prints = PrintSheets.of(lines, loading.loads(), shop.printer(), nesting);
-        return new Plan(
-                job,
-                shop,
-                lines,
-                loading.requests(),
-                runs,
-                prints,
-                snags.find(job, lines, loading, prints, shop),
-                quote(lines, loading, prints, shop));
+        over.accept(Stage.PRINTS);
+        Map<Snag, Integer> found = snags.find(job, lines, loading, prints, shop);
+        over.accept(Stage.SNAGS);
+        Quote quote = quote(lines, loading, prints, shop);
+        over.accept(Stage.QUOTE);
+        return new Plan(job, shop, lines, loading.requests(), runs, prints, found, quote);
+    }
+
+    /** How many faces there are beside those of the line with the most. */
+    private static int facesBeside(Job job) {
+        List<Integer> faces = job.lines().stream()
+                .map(l -> l.places().size()
+                        * Math.max(1, (int)
+                                l.sizes().stream().filter(s -> s.count() > 0).count()))
+                .sorted()
+                .toList();
+        return faces.stream()
+                .limit(Math.max(0, faces.size() - 1))
+                .mapToInt(Integer::intValue)
+                .sum();
     }
 
     /** The layouts known to this planner, for whoever has time to look for better ones. */

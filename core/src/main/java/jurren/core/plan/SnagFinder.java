@@ -18,7 +18,7 @@ import jurren.core.stop.Stop;
  */
 final class SnagFinder {
     private static final long BYTES_A_SNAG = 200;
-    private static final int MOST_LARGE = 30;
+    private static final int MOST_LARGE = 2;
 
     private final Chain chain;
     private final Memo<LinePlan, List<Snag>> known = new Memo<>(MOST_LARGE, this::ofPlace, (plan, snags, scale) -> {

@@ -12,11 +12,13 @@ import jurren.core.Fixtures;
 import jurren.core.material.Peel;
 import jurren.core.material.Pressure;
 import jurren.core.material.Recipe;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** The search beside one that simply tries everything, forwards, and knows none of its shortcuts. */
+@Tag("long")
 class ClosingSearchTest {
     /** Sequences of more closings are not all tried. */
     private static final int MOST = 4;

@@ -9,6 +9,7 @@ import jurren.core.geometry.Region;
 import jurren.core.geometry.Shapes;
 import jurren.core.nest.BedPosition;
 import jurren.core.nest.Layout;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 import static jurren.core.Fixtures.CREAM;
@@ -18,8 +19,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 /** A layout that was found is a value: with it the same is cut everywhere, without it what anybody lays anew. */
+@Tag("long")
 class KeptLayoutsTest {
     private static final Roll ROLL = new Roll("r", "smooth-film", CREAM, 305, 4000);
+
+    private static final KeptLayout KEPT = found(items(0), ROLL);
 
     /** Feet and bars that lie into each other once somebody looks for it. */
     private static List<CutItem> items(double longer) {
@@ -48,7 +52,7 @@ class KeptLayoutsTest {
     private static KeptLayout found(List<CutItem> items, Stock stock) {
         Nesting.Search search = new Nesting()
                 .search(load(items, List.of(stock), Layouts.NONE).requests().getFirst(), Layouts.NONE);
-        for (int i = 0; i < 12; i++) {
+        for (int i = 0; i < 10; i++) {
             search.step();
         }
         return search.found(Layouts.NONE).orElseThrow();
@@ -60,7 +64,7 @@ class KeptLayoutsTest {
 
     @Test
     void whatWasFoundIsCutAndFoundAgainByAnybody() {
-        KeptLayout kept = found(items(0), ROLL);
+        KeptLayout kept = KEPT;
         assertThat(kept).as("same seed, same steps").isEqualTo(found(items(0), ROLL));
         Loading first = load(items(0), List.of(ROLL), Layouts.NONE);
         Loading with = load(items(0), List.of(ROLL), Layouts.NONE.with(kept));
@@ -73,7 +77,7 @@ class KeptLayoutsTest {
 
     @Test
     void outlinesCountToTheMicrometre() {
-        Layouts kept = Layouts.NONE.with(found(items(0), ROLL));
+        Layouts kept = Layouts.NONE.with(KEPT);
         assertThat(load(items(0.0004), List.of(ROLL), kept).requests())
                 .allMatch(r -> kept.of(r).isPresent());
         Loading longer = load(items(0.002), List.of(ROLL), kept);
@@ -85,7 +89,7 @@ class KeptLayoutsTest {
 
     @Test
     void onOtherFilmItIsLaidAnewAndThatIsTold() {
-        KeptLayout kept = found(items(0), ROLL);
+        KeptLayout kept = KEPT;
         Roll rest = new Roll("rest of it", "smooth-film", CREAM, 305, 400);
         assertThat(used(load(items(0), List.of(rest), Layouts.NONE.with(kept))))
                 .as("film as wide is as good")
@@ -99,7 +103,7 @@ class KeptLayoutsTest {
 
     @Test
     void whatCannotBeCutAsItIsToldIsLaidAnew() {
-        KeptLayout kept = found(items(0), ROLL);
+        KeptLayout kept = KEPT;
         Loading anew = load(items(0), List.of(ROLL), Layouts.NONE);
         List<Optional<BedPosition>> positions = kept.layout().positions();
         BedPosition first = positions.getFirst().orElseThrow();

@@ -20,6 +20,7 @@ import jurren.core.geometry.Region;
 import jurren.core.geometry.Shapes;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -29,6 +30,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 /** Layouts, judged by the geometry engine and not by what laid them. */
+@Tag("long")
 class NestTest {
     private static final double GAP = 3;
     private static final double TOLERANCE = 0.001;

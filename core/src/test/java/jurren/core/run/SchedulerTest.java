@@ -9,12 +9,14 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import jurren.core.material.Colour;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+@Tag("long")
 class SchedulerTest {
     private static final Machine CUTTER = new Machine(Machine.Kind.CUTTER, "c", "cutter");
     private static final Machine WEEDING = new Machine(Machine.Kind.WEEDING, "w", "");

@@ -45,6 +45,11 @@ final class Fields {
         return n.path(field).asDouble();
     }
 
+    /** What was not told is as usual; what was told is a number. */
+    static double numberOr(JsonNode n, String field, String at, double usual) throws Broken {
+        return n.has(field) ? number(n, field, at) : usual;
+    }
+
     static Colour colour(JsonNode n, String at) throws Broken {
         return hex(text(n, "colour", at), at + ".colour");
     }

@@ -27,7 +27,7 @@ final class KeptLayoutJson {
             ObjectNode node = all.addObject()
                     .put("material", k.materialId())
                     .put("colour", k.colour().hex())
-                    .put("pieces", k.pieces())
+                    .put("shapes", k.pieces())
                     .put("beds", k.beds());
             ArrayNode stock = node.putArray("stock");
             k.stock().forEach(stock::add);
@@ -73,7 +73,7 @@ final class KeptLayoutJson {
                 () -> new KeptLayout(
                         Fields.text(n, "material", at),
                         Fields.colour(n, at),
-                        Fields.text(n, "pieces", at),
+                        Fields.text(n, "shapes", at),
                         Fields.text(n, "beds", at),
                         stock,
                         seed,

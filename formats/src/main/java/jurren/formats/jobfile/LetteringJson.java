@@ -164,9 +164,9 @@ final class LetteringJson {
             shifts.put(
                     place(e.getKey(), at),
                     new Typesetting.Shift(
-                            s.path("right").asDouble(),
-                            s.path("down").asDouble(),
-                            s.path("degrees").asDouble()));
+                            Fields.numberOr(s, "right", at + ".shifts", 0),
+                            Fields.numberOr(s, "down", at + ".shifts", 0),
+                            Fields.numberOr(s, "degrees", at + ".shifts", 0)));
         }
         return shifts;
     }

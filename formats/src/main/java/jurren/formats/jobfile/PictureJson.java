@@ -124,10 +124,10 @@ final class PictureJson {
                 () -> new PrintedPicture(
                         file,
                         new PrintedPicture.Crop(
-                                c.path("left").asDouble(0),
-                                c.path("top").asDouble(0),
-                                c.path("right").asDouble(0),
-                                c.path("bottom").asDouble(0)),
+                                Fields.numberOr(c, "left", at + ".crop", 0),
+                                Fields.numberOr(c, "top", at + ".crop", 0),
+                                Fields.numberOr(c, "right", at + ".crop", 0),
+                                Fields.numberOr(c, "bottom", at + ".crop", 0)),
                         n.path("opacity").asDouble(1),
                         Fields.number(n, "mmPerPxAcross", at),
                         Fields.number(n, "mmPerPxDown", at)));

@@ -11,6 +11,7 @@ import jurren.core.art.DrawnShape;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import jurren.formats.drawing.DrawingRead;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,6 +21,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 /** The language as other programs use it, each word by what it paints: areas in square points, worked by hand. */
+@Tag("long")
 class EpsLanguageTest {
     private static final double POINT_MM = 25.4 / 72;
 

@@ -26,6 +26,7 @@ import jurren.formats.demo.DemoJob;
 import jurren.formats.picture.PictureRead;
 import jurren.formats.picture.PictureReader;
 import jurren.formats.picture.PictureWriter;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -33,6 +34,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Pictures and prints that nobody should bring, and what is said of them. */
+@Tag("long")
 class BadPicturesTest {
     private static final ObjectMapper MAPPER = new ObjectMapper();
 

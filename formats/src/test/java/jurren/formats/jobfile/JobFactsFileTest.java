@@ -30,6 +30,7 @@ import jurren.core.plan.Planner;
 import jurren.formats.Refusal.Reason;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -37,6 +38,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Who a job is for, what of it is made, and what it carries along. */
+@Tag("long")
 class JobFactsFileTest {
     private static final Shop SHOP = BuiltInShop.read();
     private static final ObjectMapper MAPPER = new ObjectMapper();

@@ -70,12 +70,14 @@ import jurren.formats.demo.DemoJob;
 import jurren.formats.picture.PictureRead;
 import jurren.formats.picture.PictureReader;
 import jurren.formats.picture.PictureWriter;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+@Tag("long")
 class JobFileTest {
     private static final Shop SHOP = BuiltInShop.read();
 

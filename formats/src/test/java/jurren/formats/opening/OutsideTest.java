@@ -18,6 +18,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import jurren.core.art.DrawingFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -29,6 +30,7 @@ import static org.junit.jupiter.api.Assumptions.assumeTrue;
  * Drawings that point outside themselves, watched from outside: which files the process holds open, and who calls at a
  * port.
  */
+@Tag("long")
 class OutsideTest {
     private static final Path OPEN = Path.of("/proc/self/fd");
     private static final int ROUNDS = 12;

@@ -23,6 +23,7 @@ import jurren.formats.drawing.DrawingRead;
 import jurren.formats.opening.AnyDrawing;
 import jurren.formats.picture.PictureRead;
 import jurren.formats.picture.PictureReader;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -34,6 +35,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 /** Whatever goes from one format to the next stays the same within a hundredth of a millimetre. */
+@Tag("long")
 class RoundTripTest {
     private static final double PROMISED_MM = 0.01;
     private static final LinePlan PLAN =

@@ -56,11 +56,13 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+@Tag("long")
 class JobPapersTest {
     private static final Plan PLAN = new Planner().plan(DemoJob.simple(), BuiltInShop.read());
     private static Map<String, byte[]> files;

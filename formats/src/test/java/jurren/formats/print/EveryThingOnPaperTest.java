@@ -26,6 +26,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -34,6 +35,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 /**
  * Tickets and runs of every thing there is, of one material that holds on it, with names as long as people write them.
  */
+@Tag("long")
 class EveryThingOnPaperTest {
     private static final Shop SHOP = BuiltInShop.read();
     private static final Planner PLANNER = new Planner();

@@ -17,6 +17,7 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -25,6 +26,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 /** Papers for either sheet: nothing runs over its edge, and nothing is on one that is not on the other. */
+@Tag("long")
 class PaperTest {
     private static final Plan PLAN = new Planner().plan(DemoJob.make(), BuiltInShop.read());
     private static final WholeRun RUN = WholeRun.of(PLAN);

@@ -40,12 +40,14 @@ import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.rendering.PDFRenderer;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 /** Pictures, shades and shadows on written sheets, looked at with a renderer that knows nothing of the plan. */
+@Tag("long")
 class PicturesOnPaperTest {
     private static final double DPI = 254;
     private static final double PX_PER_MM = DPI / 25.4;

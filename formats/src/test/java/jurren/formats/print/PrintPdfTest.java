@@ -20,12 +20,14 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 /** The written sheet as a printer that knows nothing of the plan would put it on paper. */
+@Tag("long")
 class PrintPdfTest {
     private static final Plan PLAN = new Planner().plan(DemoJob.make(), BuiltInShop.read());
     private static final float DPI = 254;

@@ -16,6 +16,7 @@ import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 import jurren.core.snag.Snag;
 import jurren.formats.catalogue.BuiltInShop;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -23,6 +24,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Every start and every shape, as they come: mended as far as it goes, nothing is worse and nothing stops the work. */
+@Tag("long")
 class EverythingMendedTest {
     private static final Shop SHOP = BuiltInShop.read();
     private static final Blank TEE = SHOP.blank("tee-adult").orElseThrow();

@@ -1,0 +1,113 @@
+package jurren.app.keep;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.logging.FileHandler;
+import java.util.logging.Formatter;
+import java.util.logging.Level;
+import java.util.logging.LogRecord;
+import java.util.logging.Logger;
+import java.util.regex.Pattern;
+
+/**
+ * Everything that was caught and that nobody expected, whole, in one rotating file of the state folder. It holds no
+ * content of jobs: what stands in quotes in a message is left out. Written through {@link System.Logger}.
+ */
+public final class FaultLog {
+    public static final String VERSION = "0.1.0";
+    private static final String NAME = "jurren";
+    private static final System.Logger LOG = System.getLogger(NAME);
+    private static final int MOST_BYTES = 400_000;
+    private static final int FILES = 2;
+    private static final int LINES_TOLD = 120;
+    private static final Pattern QUOTED = Pattern.compile("\"[^\"]*\"|'[^']*'|\u201c[^\u201d]*\u201d");
+
+    private static volatile Optional<Path> file = Optional.empty();
+    private static volatile Optional<String> latest = Optional.empty();
+
+    private FaultLog() {}
+
+    /** From here on what is caught is written there; a folder that takes nothing is no reason to stop. */
+    public static synchronized void open(Path folder) {
+        Path log = folder.resolve("jurren.log");
+        if (file.filter(log::equals).isPresent()) {
+            return;
+        }
+        Logger logger = Logger.getLogger(NAME);
+        logger.setUseParentHandlers(false);
+        List.of(logger.getHandlers()).forEach(h -> {
+            h.close();
+            logger.removeHandler(h);
+        });
+        try {
+            Files.createDirectories(folder);
+            FileHandler handler = new FileHandler(folder.resolve("jurren.log").toString(), MOST_BYTES, FILES, true);
+            handler.setEncoding("UTF-8");
+            handler.setFormatter(new Lines());
+            handler.setLevel(Level.ALL);
+            logger.addHandler(handler);
+            file = Optional.of(log);
+        } catch (IOException _) {
+            file = Optional.empty();
+        }
+        Thread.setDefaultUncaughtExceptionHandler((thread, why) -> caught("thread " + thread.getName(), why));
+    }
+
+    /** @param doing what was being done, in a few words without anything of a job */
+    public static void caught(String doing, Throwable why) {
+        latest = Optional.of(trace(why));
+        LOG.log(System.Logger.Level.ERROR, doing, why);
+    }
+
+    private static String trace(Throwable why) {
+        StringWriter text = new StringWriter();
+        why.printStackTrace(new PrintWriter(text));
+        return QUOTED.matcher(text.toString()).replaceAll("\"\u2026\"");
+    }
+
+    /** For whoever is to mend it: version, machine, the last failure, the end of the log. */
+    public static String report() {
+        Runtime r = Runtime.getRuntime();
+        return String.format(
+                Locale.ROOT,
+                "Jurren %s%nJava %s, %s %s %s, %d processors, %d of %d MB%n%n%s%n%nLog:%n%s%n",
+                VERSION,
+                Runtime.version(),
+                System.getProperty("os.name"),
+                System.getProperty("os.version"),
+                System.getProperty("os.arch"),
+                r.availableProcessors(),
+                (r.totalMemory() - r.freeMemory()) >> 20,
+                r.maxMemory() >> 20,
+                latest.orElse("nothing failed since it was started"),
+                end());
+    }
+
+    private static String end() {
+        try {
+            List<String> lines =
+                    file.isPresent() && Files.exists(file.get()) ? Files.readAllLines(file.get()) : List.of();
+            return String.join(
+                    System.lineSeparator(), lines.subList(Math.max(0, lines.size() - LINES_TOLD), lines.size()));
+        } catch (IOException e) {
+            return "not readable: " + e.getClass().getSimpleName();
+        }
+    }
+
+    /** Time, level, what was being done, and the whole trace. */
+    private static final class Lines extends Formatter {
+        @Override
+        public String format(LogRecord entry) {
+            String trace = entry.getThrown() == null ? "" : trace(entry.getThrown());
+            return Instant.ofEpochMilli(entry.getMillis()) + " " + entry.getLevel() + " "
+                    + QUOTED.matcher(entry.getMessage()).replaceAll("\"\u2026\"") + System.lineSeparator() + trace;
+        }
+    }
+}

@@ -1,0 +1,36 @@
+package jurren.app.keep;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Isolated;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+@Isolated
+class FaultLogTest {
+    @TempDir
+    Path folder;
+
+    @Test
+    void whatWasCaughtStandsThereWholeWithoutAnythingOfAJob() throws IOException {
+        FaultLog.open(folder);
+        FaultLog.caught(
+                "laying out",
+                new IllegalStateException(
+                        "it gave up", new IllegalArgumentException("the motif \"For Grandma\" is gone")));
+        String log = Files.readString(folder.resolve("jurren.log"));
+        assertThat(log)
+                .contains("SEVERE laying out", "IllegalStateException: it gave up", "Caused by", "FaultLogTest.java")
+                .doesNotContain("Grandma");
+        assertThat(FaultLog.report())
+                .contains("Jurren " + FaultLog.VERSION, "Java 2", "it gave up", "laying out")
+                .doesNotContain("Grandma");
+        for (int i = 0; i < 1200; i++) {
+            FaultLog.caught("again", new IOException("no room"));
+        }
+        assertThat(Files.size(folder.resolve("jurren.log"))).isLessThan(500_000);
+    }
+}
