@@ -89,7 +89,8 @@ public final class CutRecorder implements AutoCloseable {
                 again || entry.practice() ? run.load().order() : number(run, job),
                 entry.at(),
                 used,
-                entry.practice());
+                entry.practice(),
+                run.pieces());
         boolean takes = !again && !entry.practice();
         double behind = takes && used.isPresent() ? behindMm(meant(run)) : 0;
         session.record(entry, j -> {

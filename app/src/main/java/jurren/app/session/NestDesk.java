@@ -163,7 +163,7 @@ public final class NestDesk {
                 found -> {
                     running = false;
                     offeredAt = System.nanoTime();
-                    if (session.plan().filter(plan::equals).isPresent()) {
+                    if (session.plan().filter(p -> p == plan).isPresent()) {
                         offer = found;
                     }
                     session.tell();

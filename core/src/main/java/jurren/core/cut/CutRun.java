@@ -12,6 +12,7 @@ import jurren.core.geometry.Outline;
 import jurren.core.geometry.Piece;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
+import jurren.core.geometry.Region;
 import jurren.core.layer.Layer;
 import jurren.core.load.Cutter;
 import jurren.core.load.Dialect;
@@ -28,6 +29,7 @@ import jurren.core.memo.Memo;
  * @param travelMm knife up
  * @param seconds  how long the cutter needs
  * @param mark     of exactly these cuts from this film: another cut has another mark
+ * @param pieces   of what comes out of the film and where on it, whichever cutter cuts it
  */
 public record CutRun(
         Load load,
@@ -37,7 +39,8 @@ public record CutRun(
         double cutMm,
         double travelMm,
         double seconds,
-        String mark) {
+        String mark,
+        String pieces) {
     /** A corner sharper than this makes the knife stop and turn. */
     private static final double SHARP_COSINE = Math.cos(Math.toRadians(30));
 
@@ -48,6 +51,19 @@ public record CutRun(
 
     private static final double ROUNDING_MM = 0.02;
     private static final Point START_CORNER = Point.ORIGIN;
+
+    /** Of which nobody asks what comes out of it. */
+    public CutRun(
+            Load load,
+            List<CutPath> paths,
+            List<Double> forces,
+            Cutter cutter,
+            double cutMm,
+            double travelMm,
+            double seconds,
+            String mark) {
+        this(load, paths, forces, cutter, cutMm, travelMm, seconds, mark, "");
+    }
 
     public CutRun {
         paths = List.copyOf(paths);
@@ -131,7 +147,7 @@ public record CutRun(
                 + corners * cutter.cornerS()
                 + travel / cutter.travelMmS()
                 + 2 * paths.size() * cutter.liftS();
-        return new CutRun(load, paths, forces, cutter, cut, travel, seconds, mark(load, paths));
+        return new CutRun(load, paths, forces, cutter, cut, travel, seconds, mark(load, paths), pieces(load));
     }
 
     private static double knifeMm(CutPath path, Cutter cutter) {
@@ -148,7 +164,8 @@ public record CutRun(
                 cutMm,
                 travelMm,
                 seconds,
-                mark);
+                mark,
+                pieces);
     }
 
     /** How far a cut goes beyond what the head has to reach anyway, which is the printed marks; 0 where none does. */
@@ -205,6 +222,23 @@ public record CutRun(
     }
 
     /** To a tenth of a micrometre, so that the last digits of a sum decide nothing. */
+    private static String pieces(Load load) {
+        MessageDigest digest = sha256();
+        digest.update(film(load).getBytes(StandardCharsets.UTF_8));
+        for (Placed p : load.placed()) {
+            Region piece = p.item().layer().weeded().placed(p.onto());
+            Box box = piece.bounds();
+            digest.update(ByteBuffer.allocate(5 * Long.BYTES)
+                    .putLong(Math.round(box.minXMm() * MARK_STEPS))
+                    .putLong(Math.round(box.minYMm() * MARK_STEPS))
+                    .putLong(Math.round(piece.areaMm2() * MARK_STEPS))
+                    .putLong(Math.round(piece.outlineLengthMm() * MARK_STEPS))
+                    .putLong(piece.holeCount())
+                    .flip());
+        }
+        return HexFormat.of().formatHex(digest.digest(), 0, MARK_BYTES);
+    }
+
     private static String mark(Load load, List<CutPath> paths) {
         MessageDigest digest = sha256();
         digest.update(film(load).getBytes(StandardCharsets.UTF_8));

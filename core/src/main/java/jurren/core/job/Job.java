@@ -8,6 +8,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import jurren.core.blank.Blank;
 import jurren.core.blank.Family;
+import jurren.core.cut.CutRun;
 import jurren.core.load.LayoutChoices;
 import jurren.core.material.Material;
 
@@ -41,6 +42,14 @@ public record Job(
     /** For nobody yet, with nothing made and nothing carried. */
     public Job(String name, String number, String due, boolean framed, List<Line> lines) {
         this(name, number, "", due, framed, lines, Progress.NOTHING, EmbeddedCatalogue.NOTHING, LayoutChoices.USUAL);
+    }
+
+    /** Whether a load was cut from film: as it would be now, or the same pieces from film that is gone for it. */
+    public boolean isCut(CutRun run) {
+        return made.isCut(run.mark())
+                || laying.isTaken(run.load().stock())
+                        && made.cuts().stream()
+                                .anyMatch(c -> !c.practice() && c.pieces().equals(run.pieces()));
     }
 
     /** What there is more of than can be worked out in the time and memory there is; empty as long as it can. */

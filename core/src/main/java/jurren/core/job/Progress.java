@@ -47,14 +47,16 @@ public record Progress(
      * @param load   its number at the time
      * @param used   how it was cut; empty where a person cut it elsewhere
      * @param practice on a stand-in: no film was cut
+     * @param pieces what came out of the film and where on it; empty where nobody kept it
      */
-    public record Cut(String mark, String film, int load, Instant at, Optional<Used> used, boolean practice) {
+    public record Cut(
+            String mark, String film, int load, Instant at, Optional<Used> used, boolean practice, String pieces) {
         public Cut(String mark, String film, int load, Instant at) {
             this(mark, film, load, at, Optional.empty());
         }
 
         public Cut(String mark, String film, int load, Instant at, Optional<Used> used) {
-            this(mark, film, load, at, used, false);
+            this(mark, film, load, at, used, false, "");
         }
 
         public Cut {

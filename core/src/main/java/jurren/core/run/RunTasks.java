@@ -116,7 +116,7 @@ public final class RunTasks {
         String what = load.material().colourName(load.colour());
         String mark = run.mark();
         String id = "cut:" + mark;
-        if (made.cut(mark).isEmpty()) {
+        if (!plan.job().isCut(run)) {
             add(new RunTask(
                     id,
                     RunTask.Kind.CUT,

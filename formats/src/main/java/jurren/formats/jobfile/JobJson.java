@@ -171,6 +171,9 @@ final class JobJson {
             if (c.practice()) {
                 cut.put("practice", true);
             }
+            if (!c.pieces().isEmpty()) {
+                cut.put("shapes", c.pieces());
+            }
             c.used()
                     .ifPresent(u -> cut.putObject("used")
                             .put("cutter", u.cutter())
@@ -238,7 +241,8 @@ final class JobJson {
                                 c.path("load").asInt(),
                                 instant(c.path("at").asText()),
                                 used(c.path("used")),
-                                c.path("practice").asBoolean())));
+                                c.path("practice").asBoolean(),
+                                c.path("shapes").asText())));
         Map<String, Integer> pressed = new TreeMap<>();
         n.path("pressed")
                 .properties()

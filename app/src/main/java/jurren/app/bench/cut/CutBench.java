@@ -279,7 +279,7 @@ public final class CutBench implements BenchView {
     }
 
     private boolean isCut(CutRun run) {
-        return session.job().made().cut(run.mark()).isPresent();
+        return session.job().isCut(run) || session.job().made().cut(run.mark()).isPresent();
     }
 
     /** Cut on another machine, or not cut after all. */

@@ -11,9 +11,7 @@ import jurren.formats.words.Words;
 public final class CutSection implements BenchEntry.Section {
     @Override
     public BenchEntry.TicketText say(Session session, Plan plan, LinePlan line) {
-        long cut = plan.runs().stream()
-                .filter(r -> session.job().made().isCut(r.mark()))
-                .count();
+        long cut = plan.runs().stream().filter(r -> session.job().isCut(r)).count();
         return new BenchEntry.TicketText(
                 Texts.of("ticket.cut-time", Words.duration(plan.cutSeconds())),
                 Texts.of("ticket.cut-done", cut, plan.runs().size()),
