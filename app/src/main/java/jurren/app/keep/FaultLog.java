@@ -17,7 +17,7 @@ import java.util.logging.Logger;
 import java.util.regex.Pattern;
 
 /**
- * Everything that was caught and that nobody expected, whole, in one rotating file of the state folder. It holds no
+ * Everything that was caught and that nobody expected, whole, in one file of the state folder, {@code jurren-0.log}, and the one before it. It holds no
  * content of jobs: what stands in quotes in a message is left out. Written through {@link System.Logger}.
  */
 public final class FaultLog {
@@ -36,7 +36,7 @@ public final class FaultLog {
 
     /** From here on what is caught is written there; a folder that takes nothing is no reason to stop. */
     public static synchronized void open(Path folder) {
-        Path log = folder.resolve("jurren.log");
+        Path log = folder.resolve("jurren-0.log");
         if (file.filter(log::equals).isPresent()) {
             return;
         }
@@ -48,7 +48,8 @@ public final class FaultLog {
         });
         try {
             Files.createDirectories(folder);
-            FileHandler handler = new FileHandler(folder.resolve("jurren.log").toString(), MOST_BYTES, FILES, true);
+            FileHandler handler =
+                    new FileHandler(folder.toString().replace("%", "%%") + "/jurren-%g.log", MOST_BYTES, FILES, true);
             handler.setEncoding("UTF-8");
             handler.setFormatter(new Lines());
             handler.setLevel(Level.ALL);

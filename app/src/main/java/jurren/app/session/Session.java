@@ -9,14 +9,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import jurren.app.desk.Desk;
-import jurren.app.desk.Lane;
 import jurren.app.desk.Order;
 import jurren.app.keep.FaultLog;
 import jurren.app.keep.Leftover;
@@ -54,16 +52,14 @@ import jurren.formats.words.Words;
 public final class Session {
     private static final long QUIET_MS = 120;
 
-    private final Planner planner;
     private final Path folder;
     private final Settings settings;
     private final Desk desk;
-    private final Lane planning;
+    private final Planning planning;
     private final Recovery recovery;
     private final SnagDesk snags;
     private final NestDesk nests;
     private final ShelfDesk shelf;
-    private final List<Consumer<Plan>> whenPlanned = new ArrayList<>();
     private final ShopDesk myShop = new ShopDesk(this);
     private final OwnDesk own = new OwnDesk(this);
     private final SelfSaving selfSaving;
@@ -71,7 +67,7 @@ public final class Session {
     private final List<Runnable> watchers = new ArrayList<>();
     private Shop shop;
     private Document document;
-    private Plan plan;
+    private Choice choice;
     private Bench bench = Bench.BLANK;
     /** By line and place; what nobody moved is not in it. */
     private final Map<String, EdgeLine> edgeLines = new HashMap<>();
@@ -86,18 +82,19 @@ public final class Session {
     public Session(Shop shop, JobDocument begin, Path folder, Planner planner) {
         this.shop = shop;
         this.folder = folder;
-        this.planner = planner;
         this.settings = new Settings(folder);
         FaultLog.open(folder);
         // the name of an order may hold that of a file
         this.desk = new Desk(Platform::runLater, (_, why) -> FaultLog.caught("beside the window", why));
-        this.planning = desk.lane();
+        this.planning =
+                new Planning(planner, desk, this::planned, why -> trouble(Texts.of("plan.failed", Texts.reason(why))));
         this.snags = new SnagDesk(this, planner);
         this.nests = new NestDesk(this, planner);
         this.shelf = new ShelfDesk(this);
         this.selfSaving = new SelfSaving(this);
         this.recovery = new Recovery(folder, desk, why -> trouble(Texts.of("window.not-kept", Texts.reason(why))));
         this.document = new Document(begin, Optional.empty());
+        this.choice = new Choice(document::job);
     }
 
     /** From here on there are plans; before, the window has its first picture to draw. */
@@ -107,9 +104,10 @@ public final class Session {
 
     private void begin(JobDocument newDocument, Optional<Path> from) {
         document = new Document(newDocument, from);
+        choice = new Choice(document::job);
         selfSaving.stop();
         edgeLines.clear();
-        plan = null;
+        planning.forget();
         notices.clear();
         planNow(0);
         tell();
@@ -139,40 +137,40 @@ public final class Session {
 
     /** The newest plan there is, which may lag behind the job by a moment; empty before the first. */
     public Optional<Plan> plan() {
-        return Optional.ofNullable(plan);
+        return planning.plan();
     }
 
     /** True when the plan belongs to the job as it is now. */
     public boolean isSettled() {
-        return plan != null && plan.job().equals(job());
+        return planning.isOf(job());
     }
 
     public Optional<LinePlan> linePlan() {
         int place = line().at();
-        return plan().flatMap(p -> p.places(document.lineId()).stream()
+        return plan().flatMap(p -> p.places(choice.lineId()).stream()
                 .filter(l -> l.line().at() == place)
                 .findFirst()
-                .or(() -> p.line(document.lineId())));
+                .or(() -> p.line(choice.lineId())));
     }
 
     /** The open line on the size that is looked at. */
     public Optional<SizePlan> sizePlan() {
-        return linePlan().map(l -> document.shownSize().flatMap(l::size).orElseGet(l::drawn));
+        return linePlan().map(l -> choice.shownSize().flatMap(l::size).orElseGet(l::drawn));
     }
 
     public Line line() {
-        return document.line();
+        return choice.line();
     }
 
     /** Opens another line of the job. */
     public void openLine(String id) {
-        document.open(id);
+        choice.open(id);
         tell();
     }
 
     /** Opens another place of the open line. */
     public void openPlace(int place) {
-        document.openPlace(place);
+        choice.openPlace(place);
         tell();
     }
 
@@ -192,10 +190,10 @@ public final class Session {
     /** Opens a line at one of its places, on a size where that matters. */
     void open(String lineId, int place, Optional<String> size) {
         if (!line().id().equals(lineId)) {
-            document.open(lineId);
+            choice.open(lineId);
         }
-        document.openPlace(place);
-        size.ifPresent(document::showSize);
+        choice.openPlace(place);
+        size.ifPresent(choice::showSize);
         tell();
     }
 
@@ -229,13 +227,13 @@ public final class Session {
 
     /** The motif that is chosen alone. */
     public Optional<Motif> motif() {
-        List<Motif> chosen = document.chosen();
+        List<Motif> chosen = choice.chosen();
         return chosen.size() == 1 ? Optional.of(chosen.getFirst()) : Optional.empty();
     }
 
     /** All motifs that are chosen, from the bottom up. */
     public List<Motif> chosen() {
-        return document.chosen();
+        return choice.chosen();
     }
 
     public Bench bench() {
@@ -309,7 +307,7 @@ public final class Session {
 
     /** The size the art is drawn for can be changed by hand; the others follow it. */
     public boolean showsDrawnSize() {
-        return document.shownSize().isEmpty() || document.shownSize().get().equals(line().drawnFor());
+        return choice.shownSize().isEmpty() || choice.shownSize().get().equals(line().drawnFor());
     }
 
     // ---- what can be done to it
@@ -357,7 +355,7 @@ public final class Session {
 
     /** Every chosen motif changed. */
     public void editChosen(UnaryOperator<Motif> change, Object gesture) {
-        List<Motif> chosen = document.chosen();
+        List<Motif> chosen = choice.chosen();
         editLine(
                 l -> l.withMotifs(l.motifs().stream()
                         .map(m -> chosen.contains(m) ? change.apply(m) : m)
@@ -385,7 +383,7 @@ public final class Session {
     /** Something happened that no undo takes back; it is kept at once. */
     public void record(Ledger.Entry entry, UnaryOperator<Job> fact) {
         document.record(entry, fact);
-        document.heedWhatIsGone();
+        choice.heedWhatIsGone();
         planNow(0);
         keptSafe();
         tell();
@@ -413,7 +411,7 @@ public final class Session {
     }
 
     private void changed(boolean inGesture) {
-        document.heedWhatIsGone();
+        choice.heedWhatIsGone();
         planNow(inGesture ? QUIET_MS : 0);
         if (isUnsaved()) {
             keptSafe();
@@ -460,7 +458,7 @@ public final class Session {
     }
 
     public void showSize(String size) {
-        document.showSize(size);
+        choice.showSize(size);
         tell();
     }
 
@@ -469,7 +467,7 @@ public final class Session {
     }
 
     public void chooseAll(List<String> motifIds) {
-        document.choose(motifIds);
+        choice.choose(motifIds);
         tell();
     }
 
@@ -587,7 +585,10 @@ public final class Session {
 
     /** Layouts that nothing asks for any more are not kept in files. */
     JobDocument withUsedLayouts(JobDocument now) {
-        return isSettled() && now.job().equals(plan.job()) ? now.with(plan.withUsedLayouts()) : now;
+        return planning.plan()
+                .filter(p -> p.job().equals(now.job()))
+                .map(p -> now.with(p.withUsedLayouts()))
+                .orElse(now);
     }
 
     /** Exactly this is in that file. */
@@ -664,31 +665,15 @@ public final class Session {
 
     // ---- planning and telling
 
-    /** @param quietMs not before it was quiet for so long: a drag would otherwise compete with its own plans */
     private void planNow(long quietMs) {
-        Job job = job();
-        Shop known = shop;
-        planning.want(new Order<>(
-                Texts.of("work.planning"),
-                _ -> {
-                    if (quietMs > 0) {
-                        TimeUnit.MILLISECONDS.sleep(quietMs);
-                    }
-                    return planner.plan(job, known);
-                },
-                this::planned,
-                why -> trouble(Texts.of("plan.failed", Texts.reason(why)))));
+        planning.want(job(), shop, quietMs);
     }
 
     private void planned(Plan newPlan) {
-        plan = newPlan;
         snags.planned(newPlan);
         nests.planned(newPlan);
         shelf.promise();
         tell();
-        List<Consumer<Plan>> waiting = List.copyOf(whenPlanned);
-        whenPlanned.clear();
-        waiting.forEach(w -> w.accept(newPlan));
     }
 
     /** Told once, when the job as it is now is planned. */
@@ -696,7 +681,7 @@ public final class Session {
         if (isSettled()) {
             plan().ifPresent(then);
         } else {
-            whenPlanned.add(then);
+            planning.whenPlanned(then);
         }
     }
 

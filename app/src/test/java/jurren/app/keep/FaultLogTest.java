@@ -21,7 +21,7 @@ class FaultLogTest {
                 "laying out",
                 new IllegalStateException(
                         "it gave up", new IllegalArgumentException("the motif \"For Grandma\" is gone")));
-        String log = Files.readString(folder.resolve("jurren.log"));
+        String log = Files.readString(folder.resolve("jurren-0.log"));
         assertThat(log)
                 .contains("SEVERE laying out", "IllegalStateException: it gave up", "Caused by", "FaultLogTest.java")
                 .doesNotContain("Grandma");
@@ -31,6 +31,6 @@ class FaultLogTest {
         for (int i = 0; i < 1200; i++) {
             FaultLog.caught("again", new IOException("no room"));
         }
-        assertThat(Files.size(folder.resolve("jurren.log"))).isLessThan(500_000);
+        assertThat(Files.size(folder.resolve("jurren-0.log"))).isLessThan(500_000);
     }
 }
