@@ -189,9 +189,9 @@ public record Layer(
         return film.colour().orElse(stock);
     }
 
-    /** What it adds to the height of the piece: ink alone adds nothing. */
+    /** What it adds to the height of the piece: ink alone adds nothing, unless it brings its own white. */
     public double thicknessMm() {
-        return role == Role.PRINT && !isCut() ? 0 : material.thicknessMm();
+        return role == Role.PRINT && !isCut() && material.underlay().isEmpty() ? 0 : material.thicknessMm();
     }
 
     /** What to paint: the film it is cut from first, then its ink, which ends where the film does. */

@@ -63,7 +63,7 @@ final class PrintSheets {
         }
         byPaper.forEach((material, wanted) -> {
             if (Ways.of(material).isGanged()) {
-                all.gang(material, wanted, nesting);
+                all.shorter(material, wanted, nesting);
             } else {
                 all.fill(material, wanted);
             }
@@ -93,6 +93,23 @@ final class PrintSheets {
         if (!slots.isEmpty()) {
             sheets.add(new PrintSheet(sheets.size() + 1, load.material(), width, height, load.order(), slots, 1));
         }
+    }
+
+    /** By true shape, or in rows where that takes less. */
+    private void shorter(Material material, List<Wanted> wanted, Nesting nesting) {
+        int before = sheets.size();
+        gang(material, wanted, nesting);
+        List<PrintSheet> ganged = List.copyOf(sheets.subList(before, sheets.size()));
+        sheets.subList(before, sheets.size()).clear();
+        fill(material, wanted);
+        if (paper(ganged) <= paper(sheets.subList(before, sheets.size())) + ROUNDING_MM) {
+            sheets.subList(before, sheets.size()).clear();
+            sheets.addAll(ganged);
+        }
+    }
+
+    private static double paper(List<PrintSheet> of) {
+        return of.stream().mapToDouble(s -> s.times() * s.heightMm()).sum();
     }
 
     /** Sheet after sheet, as many as lie on each; what is wider than the paper makes a sheet of its own. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.geometry.Pos;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -56,6 +57,7 @@ public final class LoadsBench implements BenchView {
 
     private static final double BETWEEN_MM = 30;
     private static final double OTHERS = 0.35;
+    private static final Color CARRIER = Color.web("#D5DCE3");
 
     private final Session session;
     private final FaceCanvas canvas;
@@ -108,12 +110,14 @@ public final class LoadsBench implements BenchView {
                 session.edit(session.job().withLaying(session.job().laying().withNames(names.isSelected()))));
         shelf.getStyleClass().add("rows");
         snags.getStyleClass().add("cards");
+        HBox looking = new HBox(8, take, stop, search);
+        looking.setAlignment(Pos.CENTER_LEFT);
         FlowPane sums = new FlowPane(
                 sum("loads.used", used),
                 sum("loads.least", least),
                 sum("loads.back", back),
                 sum("loads.frame-count", framed),
-                new VBox(4, new HBox(16, frames, names), money, new HBox(8, take, stop, search)));
+                new VBox(4, new HBox(16, frames, names), money, looking));
         sums.getStyleClass().add("sums");
         prints.getStyleClass().add("cards");
         this.node = BenchLayout.of(
@@ -195,13 +199,18 @@ public final class LoadsBench implements BenchView {
                 canvas.getWidth());
     }
 
+    /** White ink is seen on a carrier, which is no paper. */
+    private static boolean hasWhite(PrintSheet sheet) {
+        return sheet.slots().stream().anyMatch(s -> !s.layer().print().white().isEmpty());
+    }
+
     /** Side by side as they come out of the printer, the open line's pieces stronger. */
     private void drawPrints(Pen pen) {
         double left = 0;
         for (PrintSheet sheet : sheets()) {
             Pen own = pen.moved(left, 0);
             Box paper = Box.ofSize(0, 0, sheet.widthMm(), sheet.heightMm());
-            own.fillBox(paper, Color.WHITE);
+            own.fillBox(paper, hasWhite(sheet) ? CARRIER : Color.WHITE);
             own.box(paper, Color.web("#23262B", 0.35), 1);
             for (PrintSheet.Slot slot : sheet.slots()) {
                 double strength = slot.lineId().equals(session.line().id()) ? 1 : OTHERS;
@@ -212,7 +221,7 @@ public final class LoadsBench implements BenchView {
                 own.graphics().setGlobalAlpha(1);
                 if (sheet.isCut()) {
                     own.outline(slot.layer().region(), slot.onto(), Theme.PLUM, 0.8);
-                } else {
+                } else if (!sheet.isGanged()) {
                     own.box(slot.box(), Theme.SOFT.deriveColor(0, 1, 1, 0.6), 0.8, 3, 3);
                 }
             }
