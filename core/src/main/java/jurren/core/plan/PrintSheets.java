@@ -41,9 +41,14 @@ final class PrintSheets {
 
     private final Printer printer;
     private final List<PrintSheet> sheets = new ArrayList<>();
+    /** From the sheet's edge to the first slot. */
+    private double inMm;
+    /** From the ink to the edge of its slot. */
+    private double aroundMm = AROUND_MM;
 
     private PrintSheets(Printer printer) {
         this.printer = printer;
+        this.inMm = printer.edgeMm();
     }
 
     private record Wanted(String lineId, String place, String size, Layer layer) {}
@@ -101,7 +106,11 @@ final class PrintSheets {
         gang(material, wanted, nesting);
         List<PrintSheet> ganged = List.copyOf(sheets.subList(before, sheets.size()));
         sheets.subList(before, sheets.size()).clear();
+        inMm = gangInMm();
+        aroundMm = ALONG_MM + GANG_GAP_MM / 2;
         fill(material, wanted);
+        inMm = printer.edgeMm();
+        aroundMm = AROUND_MM;
         if (paper(ganged) <= paper(sheets.subList(before, sheets.size())) + ROUNDING_MM) {
             sheets.subList(before, sheets.size()).clear();
             sheets.addAll(ganged);
@@ -114,7 +123,7 @@ final class PrintSheets {
 
     /** Sheet after sheet, as many as lie on each; what is wider than the paper makes a sheet of its own. */
     private void gang(Material material, List<Wanted> wanted, Nesting nesting) {
-        double in = Math.max(printer.edgeMm(), PrintSheet.MARKS_IN_MM) + GANG_GAP_MM;
+        double in = gangInMm();
         double across = printer.widthMm() - 2 * in;
         List<Wanted> left = wanted;
         while (!left.isEmpty()) {
@@ -164,6 +173,11 @@ final class PrintSheets {
         }
     }
 
+    /** Clear of the marks at the sheet's corners. */
+    private double gangInMm() {
+        return Math.max(printer.edgeMm(), PrintSheet.MARKS_IN_MM) + GANG_GAP_MM;
+    }
+
     private static PrintSheet.Slot slot(Wanted w, Placement onto, boolean turned) {
         Placement fromFace = asPrinted(w.layer, false).then(onto);
         return new PrintSheet.Slot(
@@ -185,15 +199,15 @@ final class PrintSheets {
         return turned ? seen.then(Placement.turned(90)) : seen;
     }
 
-    private static Oriented lying(Wanted w, boolean turned) {
+    private Oriented lying(Wanted w, boolean turned) {
         return new Oriented(
                 w,
                 turned,
-                PrintSheet.inkOf(w.layer).placed(asPrinted(w.layer, turned)).grown(AROUND_MM));
+                PrintSheet.inkOf(w.layer).placed(asPrinted(w.layer, turned)).grown(aroundMm));
     }
 
     private double usable() {
-        return printer.widthMm() - 2 * printer.edgeMm();
+        return printer.widthMm() - 2 * inMm;
     }
 
     private void fill(Material material, List<Wanted> wanted) {
@@ -279,8 +293,7 @@ final class PrintSheets {
                             .findFirst()
                             .orElse(null);
             if (row == null) {
-                if (pages.isEmpty()
-                        || end + l.size.heightMm() > printer.longestMm() - 2 * printer.edgeMm() && end > 0) {
+                if (pages.isEmpty() || end + l.size.heightMm() > printer.longestMm() - 2 * inMm && end > 0) {
                     pages.add(new Page());
                     rows.clear();
                     end = 0;
@@ -290,17 +303,16 @@ final class PrintSheets {
                 end += l.size.heightMm();
             }
             put(l, row, pages.getLast());
-            pages.getLast().heightMm = end + 2 * printer.edgeMm();
+            pages.getLast().heightMm = end + 2 * inMm;
         }
         return pages;
     }
 
     private void put(Oriented l, Row row, Page page) {
-        Box slot = Box.ofSize(
-                printer.edgeMm() + row.filledMm, printer.edgeMm() + row.y, l.size.widthMm(), l.size.heightMm());
+        Box slot = Box.ofSize(inMm + row.filledMm, inMm + row.y, l.size.widthMm(), l.size.heightMm());
         row.filledMm += l.size.widthMm();
         // paper comes off its roll as wide as it is, unless a piece is wider still
-        page.widthMm = Math.max(printer.widthMm(), row.filledMm + 2 * printer.edgeMm());
+        page.widthMm = Math.max(printer.widthMm(), row.filledMm + 2 * inMm);
         Placement onto = asPrinted(l.wanted.layer, l.turned)
                 .then(Placement.moved(slot.minXMm() - l.size.minXMm(), slot.minYMm() - l.size.minYMm()));
         page.slots.add(new PrintSheet.Slot(
