@@ -10,8 +10,10 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.animation.PauseTransition;
 import javafx.scene.Scene;
 import javafx.scene.input.Clipboard;
+import javafx.util.Duration;
 import jurren.app.bench.art.ArtActions;
 import jurren.app.bench.art.ArtSheets;
 import jurren.app.bench.art.MotifClipboard;
@@ -53,6 +55,8 @@ import jurren.formats.words.Units;
 
 /** What a window can do with whole jobs and files, each ending in something seen or a sentence said. */
 public final class WindowActions {
+    private static final Duration LONGEST_STOP = Duration.seconds(5);
+
     private final Session session;
     private final FileQuestions files;
     private final Sheets sheets;
@@ -273,11 +277,32 @@ public final class WindowActions {
                     new Sheets.Answer("cutting-stay", Texts.of("cutting.stay"), () -> {}),
                     new Sheets.Answer("cutting-stop", Texts.of("cutting.stop"), () -> {
                         cutter.stop();
-                        askUnsaved(then);
+                        onceStopped(() -> askUnsaved(then));
                     }));
         } else {
             askUnsaved(then);
         }
+    }
+
+    /** What was cut until then stands in the ledger first; a machine that never answers keeps nobody. */
+    private void onceStopped(Runnable then) {
+        PauseTransition patience = new PauseTransition(LONGEST_STOP);
+        Runnable[] watcher = new Runnable[1];
+        Runnable go = () -> {
+            patience.stop();
+            cutter.unwatch(watcher[0]);
+            then.run();
+        };
+        watcher[0] = () -> {
+            switch (cutter.state()) {
+                case STOPPED, DONE, LINE_LOST, IDLE -> go.run();
+                case EDGE, LOOKING, MOVING, SENT, CUTTING, PAUSED, LID_OPEN -> {}
+            }
+        };
+        patience.setOnFinished(_ -> go.run());
+        cutter.watch(watcher[0]);
+        patience.play();
+        watcher[0].run();
     }
 
     private void askUnsaved(Runnable then) {

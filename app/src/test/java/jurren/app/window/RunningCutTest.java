@@ -82,7 +82,11 @@ class RunningCutTest extends WindowTest {
         run(() -> window.shell().actions().afterUnsaved(() -> session.say("closed")));
         click("cutting-stop");
         until(() -> talk().state() == CutTalk.State.STOPPED);
-        assertThat(said()).contains("closed");
+        assertThat(on(() -> session.ledger().entries()))
+                .as("what was cut until then is not lost with the window")
+                .hasSize(1);
+        click("unsaved-drop");
+        until(() -> said().contains("closed"));
     }
 
     @Test

@@ -3,6 +3,7 @@ package jurren.core.geometry;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -15,6 +16,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 /** Beside another way to find the nearest edge: near it, far from it, inside and out. */
+@Tag("long")
 class SegmentGridTest {
     private static final GeometryFactory FACTORY = new GeometryFactory();
 

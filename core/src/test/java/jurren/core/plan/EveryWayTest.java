@@ -41,6 +41,7 @@ import jurren.core.material.Material;
 import jurren.core.material.Process;
 import jurren.core.snag.Snag;
 import jurren.core.way.WaysTest;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -51,6 +52,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 /** Every process from the art to the dry run of what a plotter would cut. */
+@Tag("long")
 class EveryWayTest {
     private static Shop shop(Material... materials) {
         Shop tees = Fixtures.shop();

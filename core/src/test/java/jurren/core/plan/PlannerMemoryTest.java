@@ -18,6 +18,7 @@ import jurren.core.geometry.Region;
 import jurren.core.job.Job;
 import jurren.core.memo.Memory;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Isolated;
 
@@ -25,6 +26,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 /** What is remembered stays within its budget, and within reason. */
+@Tag("long")
 @Isolated
 class PlannerMemoryTest {
     private static final int CORNERS = 58_000;

@@ -9,11 +9,13 @@ import jurren.core.load.Nesting;
 import jurren.core.memo.Memory;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 import net.jqwik.api.constraints.IntRange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** No answer lives in what is remembered. */
+@Tag("properties")
 class WithoutMemoryTest {
     /** What is remembered makes plans quick, never other: layouts that were taken are facts of the job. */
     @Property(tries = 5, seed = "20261201")

@@ -11,11 +11,13 @@ import java.util.Random;
 import java.util.function.Consumer;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+@Tag("long")
 class AlikeAreaTest {
     private static Picture picture(int w, int h, Consumer<Graphics2D> drawn) {
         return noisy(w, h, 0, drawn);

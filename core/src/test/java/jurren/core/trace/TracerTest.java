@@ -18,6 +18,7 @@ import jurren.core.lettering.LetteringLayout;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
 import jurren.core.trace.TraceSettings.Mode;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -27,6 +28,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+@Tag("long")
 class TracerTest {
     private static final int PAPER = 0xF5F2EA;
     private static final int INK = 0x1E2230;

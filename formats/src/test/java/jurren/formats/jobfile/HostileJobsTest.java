@@ -17,6 +17,7 @@ import jurren.core.job.Shop;
 import jurren.formats.Refusal;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -24,6 +25,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Jobs that ask for too much are refused in a sentence that says where, before anything of them is made. */
+@Tag("long")
 class HostileJobsTest {
     private static final Shop SHOP = BuiltInShop.read();
     private static final ObjectMapper MAPPER = new ObjectMapper();

@@ -28,11 +28,13 @@ import jurren.core.load.Roll;
 import jurren.core.material.Colour;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** No field is quietly taken for nothing because it is of the wrong kind: each is refused with its name. */
+@Tag("long")
 class WrongKindsTest {
     private static final Shop SHOP = BuiltInShop.read();
     private static final ObjectMapper MAPPER = new ObjectMapper();

@@ -8,11 +8,13 @@ import jurren.core.plan.Planner;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
 import jurren.formats.words.Units;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** The pages that go to a printer are those of the PDF. */
+@Tag("long")
 class PdfPagesTest {
     private static final int PER_INCH = 50;
 

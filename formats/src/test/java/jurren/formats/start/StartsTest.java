@@ -25,6 +25,7 @@ import jurren.core.material.Colour;
 import jurren.formats.Refusal;
 import jurren.formats.catalogue.BuiltInShop;
 import jurren.formats.demo.DemoJob;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -35,6 +36,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 /** Every start on several blanks, what its entries do, and the shop's own. */
+@Tag("long")
 class StartsTest {
     private static final Shop SHOP = BuiltInShop.read();
 

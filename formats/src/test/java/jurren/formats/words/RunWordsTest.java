@@ -20,11 +20,13 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** The run of the demo: five lines over cutter, printer, press, oven and table. */
+@Tag("long")
 class RunWordsTest {
     private static final Shop SHOP = BuiltInShop.read();
     private static final Planner PLANNER = new Planner();

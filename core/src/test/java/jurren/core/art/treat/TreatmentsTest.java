@@ -20,6 +20,7 @@ import jurren.core.geometry.Curves;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.lettering.ShippedTypeface;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -31,6 +32,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+@Tag("long")
 class TreatmentsTest {
     private static final Region SQUARE = square(0, 0, 20);
     private static final Region WINDOW = square(0, 0, 20).minus(square(5, 5, 10));
