@@ -24,6 +24,9 @@ public final class FaultLog {
     public static final String VERSION = "0.1.0";
     private static final String NAME = "jurren";
     private static final System.Logger LOG = System.getLogger(NAME);
+    /** Held here: the platform forgets loggers that nobody holds, and their handlers with them. */
+    private static final Logger SINK = Logger.getLogger(NAME);
+
     private static final int MOST_BYTES = 400_000;
     private static final int FILES = 2;
     private static final int LINES_TOLD = 120;
@@ -40,11 +43,10 @@ public final class FaultLog {
         if (file.filter(log::equals).isPresent()) {
             return;
         }
-        Logger logger = Logger.getLogger(NAME);
-        logger.setUseParentHandlers(false);
-        List.of(logger.getHandlers()).forEach(h -> {
+        SINK.setUseParentHandlers(false);
+        List.of(SINK.getHandlers()).forEach(h -> {
             h.close();
-            logger.removeHandler(h);
+            SINK.removeHandler(h);
         });
         try {
             Files.createDirectories(folder);
@@ -53,7 +55,7 @@ public final class FaultLog {
             handler.setEncoding("UTF-8");
             handler.setFormatter(new Lines());
             handler.setLevel(Level.ALL);
-            logger.addHandler(handler);
+            SINK.addHandler(handler);
             file = Optional.of(log);
         } catch (IOException _) {
             file = Optional.empty();
