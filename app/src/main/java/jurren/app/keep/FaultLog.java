@@ -1,8 +1,6 @@
 package jurren.app.keep;
 
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
@@ -18,7 +16,7 @@ import java.util.regex.Pattern;
 
 /**
  * Everything that was caught and that nobody expected, whole, in one file of the state folder, {@code jurren-0.log}, and the one before it. It holds no
- * content of jobs: what stands in quotes in a message is left out. Written through {@link System.Logger}.
+ * content of jobs: messages of our own, and names of files, are left out. Written through {@link System.Logger}.
  */
 public final class FaultLog {
     public static final String VERSION = "0.1.0";
@@ -29,7 +27,15 @@ public final class FaultLog {
 
     private static final int MOST_BYTES = 400_000;
     private static final int FILES = 2;
-    private static final int LINES_TOLD = 120;
+    private static final int LINES_TOLD = 400;
+    private static final int MOST_TOLD = 60_000;
+    private static final List<Class<? extends Throwable>> OF_PLATFORM = List.of(
+            NullPointerException.class,
+            IndexOutOfBoundsException.class,
+            ClassCastException.class,
+            ArithmeticException.class,
+            VirtualMachineError.class,
+            LinkageError.class);
     private static final Pattern QUOTED = Pattern.compile("\"[^\"]*\"|'[^']*'|\u201c[^\u201d]*\u201d");
 
     private static volatile Optional<Path> file = Optional.empty();
@@ -69,10 +75,21 @@ public final class FaultLog {
         LOG.log(System.Logger.Level.ERROR, doing, why);
     }
 
+    /** The whole chain with every frame. A message is told only where the platform makes it, which knows no job. */
     private static String trace(Throwable why) {
-        StringWriter text = new StringWriter();
-        why.printStackTrace(new PrintWriter(text));
-        return QUOTED.matcher(text.toString()).replaceAll("\"\u2026\"");
+        StringBuilder text = new StringBuilder();
+        for (Throwable t = why; t != null && text.length() < MOST_TOLD; t = t.getCause()) {
+            Throwable failure = t;
+            text.append(t == why ? "" : "Caused by: ").append(t.getClass().getName());
+            if (OF_PLATFORM.stream().anyMatch(c -> c.isInstance(failure)) && t.getMessage() != null) {
+                text.append(": ").append(QUOTED.matcher(t.getMessage()).replaceAll("\"\u2026\""));
+            }
+            text.append(System.lineSeparator());
+            for (StackTraceElement frame : t.getStackTrace()) {
+                text.append("\tat ").append(frame).append(System.lineSeparator());
+            }
+        }
+        return text.toString();
     }
 
     /** For whoever is to mend it: version, machine, the last failure, the end of the log. */

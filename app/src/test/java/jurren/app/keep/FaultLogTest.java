@@ -23,10 +23,15 @@ class FaultLogTest {
                         "it gave up", new IllegalArgumentException("the motif \"For Grandma\" is gone")));
         String log = Files.readString(folder.resolve("jurren-0.log"));
         assertThat(log)
-                .contains("SEVERE laying out", "IllegalStateException: it gave up", "Caused by", "FaultLogTest.java")
+                .contains("SEVERE laying out", "java.lang.IllegalStateException", "Caused by", "FaultLogTest.java")
                 .doesNotContain("Grandma");
         assertThat(FaultLog.report())
-                .contains("Jurren " + FaultLog.VERSION, "Java 2", "it gave up", "laying out")
+                .contains("Jurren " + FaultLog.VERSION, "Java 2", "java.lang.IllegalArgumentException", "laying out")
+                .doesNotContain("Grandma");
+        FaultLog.caught("saving", new java.nio.file.NoSuchFileException("/home/me/For Grandma.jurren"));
+        FaultLog.caught("planning", new NullPointerException("because <local4> is null"));
+        assertThat(Files.readString(folder.resolve("jurren-0.log")))
+                .contains("NoSuchFileException", "because <local4> is null")
                 .doesNotContain("Grandma");
         for (int i = 0; i < 1200; i++) {
             FaultLog.caught("again", new IOException("no room"));
