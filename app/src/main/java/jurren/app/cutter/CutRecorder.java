@@ -62,7 +62,7 @@ public final class CutRecorder implements AutoCloseable {
                     .knifeWent(
                             run.get().cutter(),
                             run.get().load().material(),
-                            run.get().cutMm() * talk.share());
+                            run.get().cutMm() * talk.shareOfTalk());
         }
     }
 

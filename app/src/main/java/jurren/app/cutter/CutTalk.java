@@ -125,6 +125,17 @@ public final class CutTalk implements AutoCloseable {
         return trouble;
     }
 
+    /** The same of what this talk cut: what was cut before a break is told by the one before. */
+    double shareOfTalk() {
+        if (run == null || run.paths().isEmpty()) {
+            return 0;
+        }
+        double own = run.paths().subList(before, Math.max(before, finished)).stream()
+                .mapToDouble(CutPath::lengthMm)
+                .sum();
+        return own / run.paths().stream().mapToDouble(CutPath::lengthMm).sum();
+    }
+
     /** The share of the knife's way that is done, 0 to 1. */
     public double share() {
         if (run == null || run.paths().isEmpty()) {
