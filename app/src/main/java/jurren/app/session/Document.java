@@ -12,6 +12,7 @@ import jurren.core.job.History;
 import jurren.core.job.Job;
 import jurren.core.job.Ledger;
 import jurren.formats.jobfile.JobDocument;
+import jurren.formats.jobfile.UnknownFields;
 import jurren.formats.jobfile.Version;
 
 /** One job being worked on: its history and versions, what really happened, and the file behind it. */
@@ -19,6 +20,7 @@ final class Document {
     private final History history;
     private List<Version> versions;
     private Ledger ledger;
+    private final UnknownFields unknown;
     private Optional<Path> file;
     private JobDocument saved;
     /** When the file was written that was last read or written here. */
@@ -28,6 +30,7 @@ final class Document {
         this.history = new History(begin.job());
         this.versions = begin.versions();
         this.ledger = begin.ledger();
+        this.unknown = begin.unknown();
         this.file = file;
         this.saved = begin;
         this.left = file.flatMap(Document::written);
@@ -42,7 +45,7 @@ final class Document {
     }
 
     JobDocument now() {
-        return new JobDocument(job(), versions, ledger);
+        return new JobDocument(job(), versions, ledger, unknown);
     }
 
     Ledger ledger() {

@@ -2,8 +2,6 @@ package jurren.formats.jobfile;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.Map;
-import java.util.Set;
-import java.util.regex.Pattern;
 import jurren.core.job.Job;
 import jurren.formats.Refusal.Reason;
 
@@ -35,24 +33,6 @@ final class JobBounds {
             "taken",
             1_000);
 
-    private static final Pattern MEASURED = Pattern.compile(".*(Mm|MmS|Gf|Degrees|Factor|Spacing|Share|Percent)");
-    private static final Set<String> COUNTED = Set.of(
-            "degrees",
-            "copy",
-            "layer",
-            "load",
-            "passes",
-            "count",
-            "pieces",
-            "price",
-            "lineGap",
-            "stretch",
-            "page",
-            "opacity",
-            "steps",
-            "capitalMm",
-            "rotation");
-
     private int motifs;
     private int characters;
 
@@ -75,15 +55,7 @@ final class JobBounds {
         new JobBounds().look(job, "", at);
     }
 
-    /** What is measured or counted is a number wherever it stands. */
-    private static boolean isNumber(String name) {
-        return MEASURED.matcher(name).matches() || COUNTED.contains(name);
-    }
-
     private void look(JsonNode n, String name, String at) throws Broken {
-        if (isNumber(name) && (n.isTextual() || n.isBoolean() || n.isObject())) {
-            throw new Broken(Reason.DAMAGED_JOB, at + " is not a number");
-        }
         if (n.isNumber() && !(Math.abs(n.asDouble()) <= MOST)) {
             throw new Broken(
                     Reason.TOO_MUCH_IN_JOB,

@@ -3,7 +3,6 @@ package jurren.formats.jobfile;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -11,11 +10,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.time.DateTimeException;
-import java.time.Instant;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -49,17 +44,8 @@ public final class JobFile {
     /** The same document gives the same bytes. */
     public static byte[] bytes(JobDocument document) {
         Assets.Writing assets = new Assets.Writing();
-        JobJson json = new JobJson(MAPPER);
-        ObjectNode root = MAPPER.createObjectNode().put("format", FORMAT);
-        root.set("job", json.write(document.job(), assets));
-        ArrayNode versions = root.putArray("versions");
-        for (Version v : document.versions()) {
-            versions.addObject()
-                    .put("name", v.name())
-                    .put("savedAt", v.savedAt().toString())
-                    .set("job", json.write(v.job(), assets));
-        }
-        LedgerJson.write(root, document.ledger());
+        ObjectNode root = (ObjectNode) JobMapper.write(FileEntry.of(document), assets);
+        document.unknown().into(root);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(out)) {
             put(zip, JOB, MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(root));
@@ -124,24 +110,23 @@ public final class JobFile {
     }
 
     private static JobDocument document(JsonNode root, Assets.Reading assets, Shop shop) throws Broken {
-        JobJson json = new JobJson(MAPPER);
-        Job job = known(json.read(root.path("job"), assets, "job"), shop);
-        List<Version> versions = new ArrayList<>();
-        for (JsonNode v : root.path("versions")) {
-            String at = "versions[" + versions.size() + "]";
-            try {
-                versions.add(new Version(
-                        v.path("name").asText(),
-                        Instant.parse(v.path("savedAt").asText()),
-                        known(json.read(v.path("job"), assets, at), shop)));
-            } catch (DateTimeException _) {
-                throw new Broken(Reason.DAMAGED_JOB, at + " has no date");
-            }
+        if (!root.path("job").isObject()) {
+            throw new Broken(Reason.DAMAGED_JOB, "job is missing");
         }
-        return new JobDocument(job, versions, LedgerJson.read(root));
+        JobBounds.check(root.path("job"), "job");
+        for (int i = 0; i < root.path("versions").size(); i++) {
+            JobBounds.check(root.path("versions").path(i).path("job"), "versions[" + i + "]");
+        }
+        UnknownFields.Found found = new UnknownFields.Found(root);
+        FileEntry file = JobMapper.read(root, FileEntry.class, "", assets, found);
+        known(file.job(), shop);
+        for (FileEntry.VersionEntry v : file.versions()) {
+            known(v.job(), shop);
+        }
+        return file.document(found.all());
     }
 
-    private static Job known(Job job, Shop of) throws Broken {
+    private static void known(Job job, Shop of) throws Broken {
         Shop shop = of.knowing(job.carried());
         if (job.lines().isEmpty()) {
             throw new Broken(Reason.DAMAGED_JOB, "it has no line");
@@ -169,7 +154,6 @@ public final class JobFile {
                 throw new Broken(Reason.UNKNOWN_IN_JOB, "size " + line.drawnFor() + " of " + blank.name());
             }
         }
-        return job;
     }
 
     private static void measuresCanBe(Line line, SizeEntry size, BlankSize sold) throws Broken {
