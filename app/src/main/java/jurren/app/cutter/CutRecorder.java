@@ -38,31 +38,36 @@ public final class CutRecorder implements AutoCloseable {
     private void heard() {
         switch (talk.state()) {
             case DONE, STOPPED, LINE_LOST -> write();
-            case IDLE, EDGE, LOOKING, MOVING, SENT, CUTTING, PAUSED, LID_OPEN -> {}
+            case IDLE, EDGE, LOOKING, MOVING, SENT, CUTTING, PAUSED, LID_OPEN, IN_DOUBT -> {}
         }
     }
 
     private void write() {
-        Optional<CutRun> run = talk.run();
-        int paths = talk.finishedPaths();
-        boolean known = talk.number() == writtenTalk && paths == writtenPaths;
-        if (run.isEmpty() || paths == 0 || known) {
+        Optional<Phase.Load> load = talk.phase().load();
+        if (load.isEmpty() || load.get().finished() == 0) {
+            return;
+        }
+        CutRun run = load.get().run();
+        int paths = load.get().finished();
+        boolean goesOn = talk.number() == writtenTalk;
+        int from = goesOn ? writtenPaths : load.get().before();
+        if (goesOn && paths == writtenPaths) {
             return;
         }
         writtenTalk = talk.number();
         writtenPaths = paths;
-        Ledger.Entry entry = Ledger.Entry.of(run.get(), paths, Instant.now());
-        if (entry.isWhole() && !run.get().isTest()) {
-            cut(run.get(), entry, Optional.of(used(run.get())));
+        Ledger.Entry entry = Ledger.Entry.of(run, paths, Instant.now());
+        if (entry.isWhole() && !run.isTest()) {
+            cut(run, entry, Optional.of(used(run)));
         } else {
             session.record(entry, job -> job);
         }
         if (!entry.practice()) {
             session.myShop()
                     .knifeWent(
-                            run.get().cutter(),
-                            run.get().load().material(),
-                            run.get().cutMm() * talk.shareOfTalk());
+                            run.cutter(),
+                            run.load().material(),
+                            run.cutMm() * load.get().share(from, paths));
         }
     }
 

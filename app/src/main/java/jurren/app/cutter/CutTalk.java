@@ -13,11 +13,11 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import jurren.app.keep.FaultLog;
 import jurren.app.theme.Texts;
-import jurren.core.cut.CutPath;
 import jurren.core.cut.CutRun;
 import jurren.core.cut.PrintMarks;
 import jurren.core.geometry.Point;
 import jurren.core.load.Connection;
+import jurren.core.load.Dialect;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.standins.cutter.Bed;
 import jurren.standins.cutter.CutterLine;
@@ -32,7 +32,7 @@ import jurren.standins.cutter.StandInCutter;
  * it knows is read, and its watcher told, on the window's thread.
  */
 public final class CutTalk implements AutoCloseable {
-    /** How a cut stands. */
+    /** The phases of a talk by name. */
     public enum State {
         IDLE,
         EDGE,
@@ -42,6 +42,7 @@ public final class CutTalk implements AutoCloseable {
         CUTTING,
         PAUSED,
         LID_OPEN,
+        IN_DOUBT,
         LINE_LOST,
         STOPPED,
         DONE;
@@ -56,40 +57,38 @@ public final class CutTalk implements AutoCloseable {
 
     private final List<Runnable> watchers = new ArrayList<>();
     private final ExecutorService sender = Executors.newSingleThreadExecutor(
-            Thread.ofPlatform().daemon().name("cut sender").factory());
+            Thread.ofPlatform().daemon().name("cutter talk").factory());
     private StandInCutter cutter;
-    private MachineLine line;
     private double speedUp = 10;
-    private CutRun run;
-    private Instant began;
-    private State state = State.IDLE;
-    private boolean stopping;
-    private int talk;
-    private int before;
-    private int finished;
-    private Point head = Point.ORIGIN;
-    private Optional<String> trouble = Optional.empty();
     private LoadedFilm.Care care = LoadedFilm.Care.USUAL;
-    private Asking mover;
-    private volatile Asking asker;
+    private Phase phase = new Phase.Idle();
+    private Link link = new Link();
+    /** The newest that was opened; on the sender's thread. */
+    private Link opened = link;
+
+    private int talks;
+
+    public Phase phase() {
+        return phase;
+    }
 
     public State state() {
-        return state;
+        return phase.state();
     }
 
     /** A load is in the cutter and not done with. */
     public boolean isBusy() {
-        return state == State.CUTTING || state == State.PAUSED || state == State.LID_OPEN || state == State.LINE_LOST;
+        return phase.isBusy();
     }
 
     /** Which talk it is: going on after a stop is another. */
     int number() {
-        return talk;
+        return talks;
     }
 
     /** When the cut began. */
     public Optional<Instant> began() {
-        return Optional.ofNullable(began);
+        return phase.load().map(Phase.Load::began);
     }
 
     public void watch(Runnable watcher) {
@@ -100,21 +99,22 @@ public final class CutTalk implements AutoCloseable {
         watchers.remove(watcher);
     }
 
-    private void tell() {
+    private void become(Phase next) {
+        phase = next;
         List.copyOf(watchers).forEach(Runnable::run);
     }
 
     public Optional<CutRun> run() {
-        return Optional.ofNullable(run);
+        return phase.run();
     }
 
     /** Paths that are cut for good: where a cut goes on after it was broken off. */
     public int finishedPaths() {
-        return finished;
+        return phase.load().map(Phase.Load::finished).orElse(0);
     }
 
     public Point head() {
-        return head;
+        return phase.head();
     }
 
     public double speedUp() {
@@ -122,33 +122,19 @@ public final class CutTalk implements AutoCloseable {
     }
 
     public Optional<String> trouble() {
-        return trouble;
-    }
-
-    /** The same of what this talk cut: what was cut before a break is told by the one before. */
-    double shareOfTalk() {
-        if (run == null || run.paths().isEmpty()) {
-            return 0;
-        }
-        double own = run.paths().subList(before, Math.max(before, finished)).stream()
-                .mapToDouble(CutPath::lengthMm)
-                .sum();
-        return own / run.paths().stream().mapToDouble(CutPath::lengthMm).sum();
+        return phase.why();
     }
 
     /** The share of the knife's way that is done, 0 to 1. */
     public double share() {
-        if (run == null || run.paths().isEmpty()) {
-            return 0;
-        }
-        double done = run.paths().subList(0, finished).stream()
-                .mapToDouble(CutPath::lengthMm)
-                .sum();
-        return done / run.paths().stream().mapToDouble(CutPath::lengthMm).sum();
+        return phase.load().map(l -> l.share(0, l.finished())).orElse(0.0);
     }
 
     public double secondsLeft() {
-        return run == null ? 0 : run.seconds() * (1 - share()) / (isStandIn() ? speedUp : 1);
+        return run().map(r -> r.seconds()
+                        * (1 - share())
+                        / (r.cutter().reach().kind() == Connection.Kind.STAND_IN ? speedUp : 1))
+                .orElse(0.0);
     }
 
     /** Takes effect with the next cut. */
@@ -158,7 +144,7 @@ public final class CutTalk implements AutoCloseable {
 
     /** For trying out what happens when the cutter goes wrong. */
     public void goWrongAfter(int paths, Fault fault) {
-        wanted(() -> standIn().failAfter(paths, fault));
+        say(link, () -> standIn().failAfter(paths, fault));
     }
 
     /** How carefully film is put into the stand-in from now on. */
@@ -185,48 +171,43 @@ public final class CutTalk implements AutoCloseable {
      * Asks the cutter what it finds out by itself; told on the window's thread, unless something else was begun since.
      */
     public void look(CutRun ofRun, Consumer<Asked> then) {
-        int own = begin(ofRun, State.LOOKING);
-        wanted(() -> {
-            hangUp();
-            try (Asking asking = new Asking(wire(ofRun), ofRun)) {
-                asker = asking;
+        Link own = next(new Phase.Looking(ofRun));
+        say(own, () -> {
+            try {
+                Asking asking = new Asking(wire(ofRun), ofRun);
+                own.asksBy(asking);
                 Asked asked = asking.all();
-                Platform.runLater(() -> looked(own, asked, then));
+                own.hangUp();
+                Platform.runLater(() -> {
+                    if (own == link && phase instanceof Phase.Looking) {
+                        become(new Phase.Idle());
+                        then.accept(asked);
+                        become(phase);
+                    }
+                });
             } catch (InterruptedException _) {
                 Thread.currentThread().interrupt();
             }
         });
-        tell();
-    }
-
-    private void looked(int ofTalk, Asked asked, Consumer<Asked> then) {
-        if (ofTalk == talk && state == State.LOOKING) {
-            state = State.IDLE;
-            then.accept(asked);
-            tell();
-        }
     }
 
     /** What it found until then is of no use. */
     public void stopLooking() {
-        if (state == State.LOOKING) {
-            state = State.IDLE;
-            talk++;
-            Asking now = asker;
-            if (now != null) {
-                Thread.ofVirtual().start(now::hangUp);
-            }
-            tell();
+        if (phase instanceof Phase.Looking) {
+            Link looking = link;
+            link = new Link();
+            Thread.ofVirtual().start(() -> looking.asking().ifPresent(Asking::hangUp));
+            become(new Phase.Idle());
         }
     }
 
-    private int begin(CutRun ofRun, State now) {
-        run = ofRun;
-        finished = 0;
-        before = 0;
-        state = now;
-        trouble = Optional.empty();
-        return ++talk;
+    /** Another talk begins: what comes from an older one is dropped. */
+    private Link next(Phase first) {
+        Link own = new Link();
+        link = own;
+        talks++;
+        become(first);
+        return own;
     }
 
     /** Where questions to it go; the stand-in answers at a port of its own. */
@@ -243,88 +224,74 @@ public final class CutTalk implements AutoCloseable {
 
     /** The head goes with the knife up to a place of the load, and stays there. */
     public void moveHead(CutRun ofRun, Point to) {
-        if (state != State.MOVING) {
-            begin(ofRun, State.MOVING);
+        if (phase instanceof Phase.HeadMoving) {
+            become(new Phase.HeadMoving(ofRun, to));
+        } else {
+            next(new Phase.HeadMoving(ofRun, to));
         }
-        head = to;
-        wanted(() -> {
-            if (mover == null) {
-                hangUp();
-                mover = new Asking(wire(ofRun), ofRun);
+        Link own = link;
+        say(own, () -> {
+            if (own.asking().isEmpty()) {
+                own.asksBy(new Asking(wire(ofRun), ofRun));
             }
-            mover.moveTo(to);
+            own.asking().orElseThrow().moveTo(to);
         });
-        tell();
     }
 
     /** Nobody moves the head any more. */
     public void leaveHead() {
-        if (state == State.MOVING) {
-            state = State.IDLE;
-            talk++;
-            wanted(this::hangUp);
-            tell();
+        if (phase instanceof Phase.HeadMoving) {
+            say(next(new Phase.Idle()), () -> {});
         }
     }
 
-    public void start(CutRun newRun) {
-        run = newRun;
-        began = Instant.now();
-        finished = 0;
-        begin();
+    public void start(CutRun run) {
+        cut(Phase.Load.fresh(run));
     }
 
-    private void begin() {
-        state = State.CUTTING;
-        before = finished;
-        stopping = false;
-        trouble = Optional.empty();
-        CutRun now = run;
-        int from = before;
-        int own = ++talk;
-        Consumer<CutterStatus> told = status -> Platform.runLater(() -> heard(own, status));
-        wanted(() -> {
-            hangUp();
-            switch (now.cutter().reach().kind()) {
-                case STAND_IN -> {
-                    standIn().feed(fed(now));
-                    CutterLine near = new CutterLine(standIn().port(), told);
-                    line = near;
-                    near.send(HpglWriter.write(now, from));
-                }
+    private void cut(Phase.Load load) {
+        CutRun run = load.run();
+        int from = load.before();
+        Link own = next(new Phase.Cutting(load));
+        Consumer<Report> told = report -> Platform.runLater(() -> heard(own, report));
+        say(own, () -> {
+            switch (run.cutter().reach().kind()) {
+                case STAND_IN -> near(own, run, told).send(HpglWriter.write(run, from));
                 case PORT, SERIAL ->
-                    line = new WireLine(
-                            now.cutter().reach(),
-                            HpglWriter.parts(now, from),
-                            i -> now.seconds(from + i),
-                            i -> now.paths().get(from + i).start(),
-                            told);
+                    own.cutsBy(new WireLine(
+                            run.cutter().reach(),
+                            run.cutter().speech().answers(),
+                            HpglWriter.parts(run, from),
+                            i -> run.seconds(from + i),
+                            i -> run.paths().get(from + i).start(),
+                            WireLine.Patience.USUAL,
+                            told));
                 case FOLDER -> {
-                    Path folder = Path.of(now.cutter().reach().where());
+                    Path folder = Path.of(run.cutter().reach().where());
                     if (!WatchedFolder.canBe(folder)) {
                         throw new IOException(Texts.of("cut.folder-gone", folder));
                     }
                     WatchedFolder.put(
                             folder,
-                            "load-" + now.load().order() + "-" + now.mark().substring(0, MARK_CHARACTERS) + ".plt",
-                            HpglWriter.write(now, from));
-                    Platform.runLater(() -> sent(own));
+                            "load-" + run.load().order() + "-" + run.mark().substring(0, MARK_CHARACTERS) + ".plt",
+                            HpglWriter.write(run, from));
+                    Platform.runLater(() -> {
+                        if (own == link) {
+                            become(new Phase.Sent(load));
+                        }
+                    });
                 }
             }
         });
-        tell();
     }
 
-    /** A watched folder tells nothing: what is cut from it a person says. */
-    private void sent(int ofTalk) {
-        if (ofTalk == talk) {
-            state = State.SENT;
-            tell();
-        }
-    }
-
-    private boolean isStandIn() {
-        return run == null || run.cutter().reach().kind() == Connection.Kind.STAND_IN;
+    private CutterLine near(Link own, CutRun run, Consumer<Report> told) throws IOException {
+        standIn().feed(fed(run));
+        CutterLine near = new CutterLine(
+                standIn().port(),
+                status -> told.accept(status == null ? new Report.Lost(false) : new Report.At(status)));
+        own.cutsBy(near);
+        return near;
     }
 
     /**
@@ -333,105 +300,163 @@ public final class CutTalk implements AutoCloseable {
      * @param pen down, in the knife's place; otherwise the knife is up
      */
     public void goRound(CutRun ofRun, boolean pen) {
-        int own = begin(ofRun, State.EDGE);
+        Link own = next(new Phase.GoingRound(ofRun, Point.ORIGIN));
         byte[] bytes = HpglWriter.edge(ofRun, pen);
-        wanted(() -> {
-            hangUp();
-            Consumer<CutterStatus> told = status -> Platform.runLater(() -> wentRound(own, status));
+        Consumer<Report> told = report -> Platform.runLater(() -> wentRound(own, ofRun, report));
+        say(own, () -> {
             if (ofRun.cutter().reach().isWire()) {
-                line = new WireLine(
+                own.cutsBy(new WireLine(
                         ofRun.cutter().reach(),
-                        new HpglWriter.Parts(bytes, List.of(), new byte[0]),
+                        Dialect.Answers.NEVER,
+                        new HpglWriter.Parts(bytes, List.of(), List.of(), new byte[0]),
                         _ -> 0,
                         _ -> Point.ORIGIN,
-                        told);
+                        WireLine.Patience.USUAL,
+                        told));
             } else {
-                standIn().feed(fed(ofRun));
-                CutterLine near = new CutterLine(standIn().port(), told);
-                line = near;
-                near.send(bytes);
+                near(own, ofRun, told).send(bytes);
             }
         });
-        tell();
     }
 
-    private void wentRound(int ofTalk, CutterStatus status) {
-        if (ofTalk == talk && state == State.EDGE) {
-            if (status == null) {
-                state = State.LINE_LOST;
-            } else {
-                head = status.head();
+    private void wentRound(Link of, CutRun run, Report report) {
+        if (of != link || !(phase instanceof Phase.GoingRound)) {
+            return;
+        }
+        switch (report) {
+            case Report.At(CutterStatus status) -> {
                 // a machine that has done what it heard so far is ready too: it is round when it is back
-                boolean back = head.distanceMm(Point.ORIGIN) < BACK_MM;
-                state = status.state() == CutterStatus.State.READY && back ? State.IDLE : State.EDGE;
+                boolean back = status.head().distanceMm(Point.ORIGIN) < BACK_MM;
+                become(
+                        status.state() == CutterStatus.State.READY && back
+                                ? new Phase.Idle()
+                                : new Phase.GoingRound(run, status.head()));
             }
-            tell();
+            case Report.Lost _, Report.InDoubt _ ->
+                become(new Phase.Unanswered(run, Optional.of(Texts.of("cut.gone"))));
         }
     }
 
     /** From the last finished path: by the cutter itself where it only waits, by sending the rest where it does not. */
     public void goOn() {
-        switch (state) {
-            case PAUSED -> wanted(() -> line.carryOn());
-            case LID_OPEN ->
-                wanted(() -> {
-                    standIn().closeLid();
-                    line.carryOn();
-                });
-            case LINE_LOST, STOPPED -> begin();
+        switch (phase) {
+            case Phase.Paused _ -> toLine(MachineLine::carryOn);
+            case Phase.LidOpen _ -> {
+                say(link, () -> standIn().closeLid());
+                toLine(MachineLine::carryOn);
+            }
+            case Phase.LineLost l -> goOnFrom(l.in().finished());
+            case Phase.Stopped s -> goOnFrom(s.in().finished());
             default -> {}
         }
     }
 
+    /** A load that was broken off goes on with any of its paths: what lies before it is cut, or is let be. */
+    public void goOnFrom(int path) {
+        if (phase instanceof Phase.LineLost || phase instanceof Phase.Stopped) {
+            Phase.Load load = phase.load().orElseThrow();
+            cut(load.from(Math.clamp(path, 0, load.run().paths().size() - 1)));
+        }
+    }
+
+    /** A person has looked at the path in doubt. */
+    public void looked(boolean isCut) {
+        switch (phase) {
+            case Phase.InDoubt d -> {
+                become(new Phase.Cutting(d.in()));
+                Link own = link;
+                say(
+                        own,
+                        () -> own.line()
+                                .filter(WireLine.class::isInstance)
+                                .ifPresent(line -> ((WireLine) line).looked(isCut)));
+            }
+            case Phase.LineLost l -> become(known(l.in(), isCut, new Phase.LineLost(l.in(), false, l.why())));
+            case Phase.Stopped s -> become(known(s.in(), isCut, new Phase.Stopped(s.in(), false, s.why())));
+            default -> {}
+        }
+    }
+
+    private static Phase known(Phase.Load load, boolean isCut, Phase notCut) {
+        if (!isCut) {
+            return notCut;
+        }
+        Phase.Load more = load.oneMore();
+        return more.isThrough()
+                ? new Phase.Done(more)
+                : notCut instanceof Phase.LineLost l
+                        ? new Phase.LineLost(more, false, l.why())
+                        : new Phase.Stopped(more, false, notCut.why());
+    }
+
     public void pause() {
-        wanted(() -> line.pause());
+        toLine(MachineLine::pause);
     }
 
     /** A load that is not going on any more is put out of mind. */
     public void giveUp() {
-        if (state != State.CUTTING) {
-            state = State.STOPPED;
-            talk++;
-            tell();
+        if (!(phase instanceof Phase.Cutting)) {
+            phase.load().ifPresent(l -> {
+                link = new Link();
+                become(new Phase.Stopped(l, phase.isInDoubt(), phase.why()));
+            });
         }
     }
 
     /** The path under the knife is finished first, so that it is known what is cut and what is not. */
     public void stop() {
-        stopping = true;
-        wanted(() -> line.stop());
+        if (phase instanceof Phase.InDoubt d) {
+            say(next(new Phase.Stopped(d.in(), true, Optional.empty())), () -> {});
+        } else {
+            link.isToStop();
+            toLine(MachineLine::stop);
+        }
     }
 
-    /** An old line may still have something to say, if only that it ended. */
-    private void heard(int ofTalk, CutterStatus status) {
-        if (ofTalk != talk || state == State.STOPPED || state == State.DONE || state == State.LINE_LOST) {
+    private interface ToLine {
+        void say(MachineLine line) throws IOException;
+    }
+
+    private void toLine(ToLine what) {
+        Link own = link;
+        say(own, () -> {
+            if (own.line().isPresent()) {
+                what.say(own.line().get());
+            }
+        });
+    }
+
+    private void heard(Link of, Report report) {
+        if (of != link || !phase.isBusy() || phase instanceof Phase.LineLost) {
             return;
         }
-        if (status == null) {
-            state = State.LINE_LOST;
-        } else {
-            finished = Math.clamp(
-                    before + status.finishedPaths() - (isStandIn() ? HpglWriter.strokesBefore(run) : 0),
-                    before,
-                    run.paths().size());
-            head = status.head();
-            if (stopping
-                    && status.state() == CutterStatus.State.READY
-                    && finished < run.paths().size()) {
-                stopping = false;
-                state = State.STOPPED;
-                tell();
-                return;
-            }
-            state = finished == run.paths().size()
-                    ? State.DONE
-                    : switch (status.state()) {
-                        case PAUSED -> State.PAUSED;
-                        case LID_OPEN -> State.LID_OPEN;
-                        default -> State.CUTTING;
-                    };
+        Phase.Load load = phase.load().orElseThrow();
+        become(
+                switch (report) {
+                    case Report.Lost l -> new Phase.LineLost(load, l.inDoubt(), Optional.empty());
+                    case Report.InDoubt d -> new Phase.InDoubt(load, d.said());
+                    case Report.At(CutterStatus status) -> at(load, status);
+                });
+    }
+
+    private Phase at(Phase.Load was, CutterStatus status) {
+        CutRun run = was.run();
+        boolean standIn = run.cutter().reach().kind() == Connection.Kind.STAND_IN;
+        int finished = Math.clamp(
+                was.before() + status.finishedPaths() - (standIn ? HpglWriter.strokesBefore(run) : 0),
+                was.before(),
+                run.paths().size());
+        Phase.Load load = was.at(finished, status.head());
+        if (load.isThrough()) {
+            return new Phase.Done(load);
         }
-        tell();
+        return switch (status.state()) {
+            case PAUSED -> new Phase.Paused(load);
+            case LID_OPEN -> new Phase.LidOpen(load);
+            case CUTTING -> new Phase.Cutting(load);
+            case READY ->
+                link.isToldToStop() ? new Phase.Stopped(load, false, Optional.empty()) : new Phase.Cutting(load);
+        };
     }
 
     /** What has been cut on the stand-in's bed, stroke by stroke. */
@@ -443,48 +468,62 @@ public final class CutTalk implements AutoCloseable {
         return cutter;
     }
 
-    private interface Talk {
+    private interface Saying {
         void say() throws IOException;
     }
 
-    private void wanted(Talk talk) {
+    /** On the sender's thread, once what an older link had open is closed. */
+    private void say(Link own, Saying what) {
         sender.execute(() -> {
             try {
-                talk.say();
+                if (opened != own) {
+                    opened.hangUp();
+                    opened = own;
+                }
+                what.say();
             } catch (IOException | RuntimeException e) {
                 FaultLog.caught("talking with the cutter", e);
                 // whatever went wrong on the way to a machine, nobody waits for it for ever
-                Platform.runLater(() -> {
-                    trouble = Optional.ofNullable(e.getMessage());
-                    // a question that got no answer leaves nothing to go on with
-                    state = state == State.LOOKING
-                                    || state == State.MOVING
-                                    || state == State.EDGE
-                                    || state == State.IDLE
-                            ? State.IDLE
-                            : run.cutter().reach().kind() == Connection.Kind.FOLDER ? State.STOPPED : State.LINE_LOST;
-                    tell();
-                });
+                Platform.runLater(() -> failed(own, Optional.ofNullable(e.getMessage())));
             }
         });
     }
 
-    private void hangUp() throws IOException {
-        if (line != null) {
-            line.close();
-            line = null;
+    private void failed(Link of, Optional<String> why) {
+        if (of != link) {
+            return;
         }
-        if (mover != null) {
-            mover.close();
-            mover = null;
-        }
+        become(
+                switch (phase) {
+                    // a question that got no answer leaves nothing to go on with
+                    case Phase.Looking l -> new Phase.Unanswered(l.of(), why);
+                    case Phase.HeadMoving h -> new Phase.Unanswered(h.of(), why);
+                    case Phase.GoingRound g -> new Phase.Unanswered(g.of(), why);
+                    case Phase.Idle i -> i;
+                    case Phase.Unanswered u -> u;
+                    case Phase.Done d -> d;
+                    case Phase.Stopped s -> s;
+                    case Phase.Sent(Phase.Load in) -> new Phase.Stopped(in, false, why);
+                    case Phase.InDoubt(Phase.Load in, String _) -> new Phase.LineLost(in, true, why);
+                    case Phase.LineLost(Phase.Load in, boolean inDoubt, Optional<String> _) ->
+                        new Phase.LineLost(in, inDoubt, why);
+                    case Phase.Cutting(Phase.Load in) -> broken(in, why);
+                    case Phase.Paused(Phase.Load in) -> broken(in, why);
+                    case Phase.LidOpen(Phase.Load in) -> broken(in, why);
+                });
+    }
+
+    private static Phase broken(Phase.Load load, Optional<String> why) {
+        return load.run().cutter().reach().kind() == Connection.Kind.FOLDER
+                ? new Phase.Stopped(load, false, why)
+                : new Phase.LineLost(load, false, why);
     }
 
     @Override
     public void close() {
         sender.shutdownNow();
         try {
-            hangUp();
+            opened.hangUp();
             if (cutter != null) {
                 cutter.close();
             }

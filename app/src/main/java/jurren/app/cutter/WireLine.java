@@ -1,139 +1,171 @@
 package jurren.app.cutter;
 
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.OutputStream;
-import java.nio.charset.StandardCharsets;
-import java.util.concurrent.LinkedBlockingQueue;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.IntFunction;
 import java.util.function.IntToDoubleFunction;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import jurren.core.geometry.Point;
 import jurren.core.load.Connection;
+import jurren.core.load.Dialect;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.standins.cutter.CutterStatus;
 import jurren.standins.cutter.MachineLine;
 
 /**
  * A cutter at the end of a wire, at a network port or a serial one. Paths are sent one by one, each with the question
- * where the knife is ({@code OA}): when
- * that is answered the path is cut. A machine that answers nothing is given the time a path takes. So a pause or a stop
- * takes effect after the path under the knife, and after a lost line nothing that was answered is cut again.
+ * where the knife is ({@code OA}), and a path is cut when that is answered with where it ends, to two units. Whatever
+ * else is said, or nothing, leaves it in doubt: then nothing more is sent until the machine says so after all or a
+ * person has looked. So a pause or a stop takes effect after the path under the knife, none is counted that is missing
+ * and none is cut twice without a question.
  */
 final class WireLine implements MachineLine {
-    private static final int ASK_MS = 2_000;
-    private static final int LONGEST_ANSWER = 80;
-    /** A path may take so much longer than was worked out before the line counts as silent. */
-    private static final double PATIENCE_TIMES = 3;
+    private static final long ASK_MS = 2_000;
 
-    private static final double PATIENCE_S = 4;
-    private static final byte[] WHERE = "OA;\n".getBytes(StandardCharsets.US_ASCII);
+    /**
+     * How long an answer is waited for.
+     *
+     * @param times  a path may take so much longer than was worked out
+     * @param s      beyond that
+     * @param shortS after it said that something is wrong, and after the question was put again
+     */
+    record Patience(double times, double s, double shortS) {
+        static final Patience USUAL = new Patience(3, 4, 2);
+    }
+
+    /** How far from the end of a path an answer may be. */
+    private static final long NEAR_UNITS = 2;
+
+    private static final byte[] WHERE = Answers.bytes("OA;\n");
+    private static final Pattern NUMBERS = Pattern.compile("(-?[0-9]+) *, *(-?[0-9]+)( *,.*)?");
+
+    /** Whatever it means, nobody needs to wait for the end of the path. */
+    private static final Pattern TROUBLE = Pattern.compile("(?i)\\b(E[0-9]+|ERR(OR)?|JAM|FAULT|ALARM)\\b");
+
+    /** What became of a path that was sent. */
+    private enum Fate {
+        CUT,
+        AGAIN,
+        STOPPED,
+        LOST
+    }
+
+    /** How far a person wants to hear of it. */
+    private enum Wish {
+        GO_ON,
+        PAUSE,
+        STOP
+    }
+
+    /** What a person saw who looked at a path in doubt. */
+    private enum Seen {
+        NOTHING_YET,
+        CUT,
+        NOT_CUT
+    }
 
     private final Wire wire;
+    private final Dialect.Answers how;
     private final HpglWriter.Parts parts;
     private final IntToDoubleFunction seconds;
     private final IntFunction<Point> ends;
-    private final Consumer<CutterStatus> told;
-    private final LinkedBlockingQueue<String> answers = new LinkedBlockingQueue<>();
+    private final Patience patience;
+    private final Consumer<Report> told;
+    private final Answers answers = new Answers();
     private final Object gate = new Object();
-    private boolean paused;
-    private boolean stopped;
-    private boolean gone;
-    private boolean answersAtAll = true;
+    private Wish wish = Wish.GO_ON;
+    private Seen seen = Seen.NOTHING_YET;
+    private boolean closed;
 
     /**
      * Sends at once.
      *
      * @param seconds how long each path takes
      * @param ends    where the knife is after each
-     * @param told    every finished path; {@code null} once when the line is lost
+     * @param told    every finished path, every doubt, and once when the line is lost
      */
     WireLine(
             Connection reach,
+            Dialect.Answers how,
             HpglWriter.Parts parts,
             IntToDoubleFunction seconds,
             IntFunction<Point> ends,
-            Consumer<CutterStatus> told)
+            Patience patience,
+            Consumer<Report> told)
             throws IOException {
         this.wire = Wire.to(reach);
+        this.how = how;
         this.parts = parts;
         this.seconds = seconds;
         this.ends = ends;
+        this.patience = patience;
         this.told = told;
-        Thread.ofPlatform().daemon().name("cutter answers").start(this::listen);
+        Thread.ofPlatform().daemon().name("cutter answers").start(() -> answers.listen(wire));
         Thread.ofPlatform().daemon().name("cutter sender").start(this::cut);
     }
 
     /** What something at the end of a wire says when it is asked what it is; empty when it says nothing. */
     static String ask(Connection reach) throws IOException {
         try (Wire w = Wire.to(reach)) {
-            w.out().write("OI;\n".getBytes(StandardCharsets.US_ASCII));
+            w.out().write(Answers.bytes("OI;\n"));
             w.out().flush();
-            StringBuffer heard = new StringBuffer();
-            Thread ear = Thread.ofPlatform().daemon().name("cutter check").start(() -> hear(w, heard));
-            ear.join(ASK_MS);
-            return heard.toString().replaceAll("[^\\x20-\\x7e]+", " ").strip();
+            Answers heard = new Answers();
+            Thread.ofPlatform().daemon().name("cutter check").start(() -> heard.listen(w));
+            long end = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(ASK_MS);
+            Optional<String> answer = heard.next();
+            while (answer.isEmpty() && !heard.isGone() && System.nanoTime() < end) {
+                answer = heard.next();
+            }
+            return answer.orElse("");
         } catch (InterruptedException _) {
             Thread.currentThread().interrupt();
             return "";
         }
     }
 
-    /** One line, or as much of it as comes. */
-    private static void hear(Wire w, StringBuffer heard) {
-        try {
-            InputStream in = w.in();
-            for (int b = in.read(); b >= 0 && b != '\n' && heard.length() < LONGEST_ANSWER; b = in.read()) {
-                heard.append((char) b);
-            }
-        } catch (IOException _) {
-            // what was heard until then was all
-        }
-    }
-
-    private void listen() {
-        try (BufferedReader in = new BufferedReader(new InputStreamReader(wire.in(), StandardCharsets.US_ASCII))) {
-            for (String line = in.readLine(); line != null; line = in.readLine()) {
-                answers.add(line);
-            }
-        } catch (IOException _) {
-            // told below: a reset and a hang-up mean the same
-        }
-        synchronized (gate) {
-            gone = true;
-            gate.notifyAll();
-        }
-        answers.add("");
-    }
-
     private void cut() {
         int done = 0;
+        boolean sent = false;
         try {
             OutputStream out = wire.out();
             out.write(parts.setup());
-            for (int i = 0; i < parts.strokes().size(); i++) {
+            while (done < parts.strokes().size()) {
+                sent = false;
                 if (!mayGoOn(done)) {
                     tell(CutterStatus.State.READY, done);
                     return;
                 }
-                out.write(parts.strokes().get(i));
-                out.write(WHERE);
-                out.flush();
-                if (!isCut(i)) {
-                    told.accept(null);
+                if (answers.isGone()) {
+                    told.accept(new Report.Lost(false));
                     return;
                 }
-                done++;
+                answers.forget();
+                sent = true;
+                out.write(parts.strokes().get(done));
+                if (how != Dialect.Answers.NEVER) {
+                    out.write(WHERE);
+                }
+                out.flush();
+                Fate fate = fate(done);
+                if (fate == Fate.LOST || fate == Fate.STOPPED) {
+                    told.accept(new Report.Lost(true));
+                    return;
+                }
+                if (fate == Fate.CUT) {
+                    done++;
+                    sent = false;
+                }
                 tell(CutterStatus.State.CUTTING, done);
             }
             out.write(parts.end());
             out.flush();
             tell(CutterStatus.State.READY, done);
         } catch (IOException _) {
-            told.accept(null);
+            told.accept(new Report.Lost(sent));
         } catch (InterruptedException _) {
             Thread.currentThread().interrupt();
         }
@@ -142,58 +174,158 @@ final class WireLine implements MachineLine {
     /** False when it was stopped. */
     private boolean mayGoOn(int done) throws InterruptedException {
         synchronized (gate) {
-            if (paused && !stopped) {
+            if (wish == Wish.PAUSE) {
                 tell(CutterStatus.State.PAUSED, done);
             }
-            while (paused && !stopped && !gone) {
-                gate.wait();
+            while (wish == Wish.PAUSE && !answers.isGone()) {
+                gate.wait(ASK_MS);
             }
-            return !stopped;
+            return wish != Wish.STOP;
         }
     }
 
-    /** Waits for the answer that a path is cut, or for as long as it takes; false when the line was lost before. */
-    private boolean isCut(int path) throws InterruptedException {
+    /** What becomes of a path that was sent. */
+    private Fate fate(int path) throws InterruptedException, IOException {
         double takes = seconds.applyAsDouble(path);
-        long patienceMs = (long) (1000 * (answersAtAll ? takes * PATIENCE_TIMES + PATIENCE_S : takes));
-        String answer = answers.poll(patienceMs, TimeUnit.MILLISECONDS);
-        if (answer == null) {
-            answersAtAll = false;
-            return true;
+        switch (how) {
+            case NEVER -> {
+                return pass(takes) ? Fate.CUT : Fate.LOST;
+            }
+            case AT_ONCE -> {
+                // it says that it has heard, which is not that it has cut
+                Optional<Fate> heard = await(path, patience.s, false);
+                return heard.isPresent() ? heard.get() : pass(takes) ? Fate.CUT : Fate.LOST;
+            }
+            case WHEN_THERE -> {}
         }
-        return !answer.isEmpty();
+        return await(path, takes * patience.times + patience.s, true).orElse(Fate.CUT);
+    }
+
+    /** False when the line was lost before so much time was over. */
+    private boolean pass(double s) throws InterruptedException {
+        long end = after(s);
+        while (System.nanoTime() < end) {
+            answers.next();
+            if (answers.isGone() || isClosed()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /**
+     * Waits for the answer to the question, which is put again once.
+     *
+     * @param there whether only where the path ends is an answer
+     * @return empty once it is answered
+     */
+    private Optional<Fate> await(int path, double waitS, boolean there) throws InterruptedException, IOException {
+        long end = after(waitS);
+        boolean again = false;
+        boolean doubted = false;
+        String said = "";
+        look();
+        while (true) {
+            Optional<String> line = answers.next();
+            if (line.filter(l -> isAnswer(l, path, there)).isPresent()) {
+                return Optional.empty();
+            }
+            Seen now = look();
+            if (now != Seen.NOTHING_YET) {
+                return Optional.of(now == Seen.CUT ? Fate.CUT : Fate.AGAIN);
+            }
+            if (answers.isGone() || isClosed()) {
+                return Optional.of(answers.isGone() ? Fate.LOST : Fate.STOPPED);
+            }
+            if (line.isPresent()) {
+                said = line.get();
+                end = TROUBLE.matcher(said).find() ? Math.min(end, after(patience.shortS)) : end;
+            }
+            if (System.nanoTime() >= end && !again) {
+                again = true;
+                end = after(patience.shortS);
+                wire.out().write(WHERE);
+                wire.out().flush();
+            } else if (System.nanoTime() >= end && !doubted) {
+                doubted = true;
+                told.accept(new Report.InDoubt(path, said));
+            }
+        }
+    }
+
+    private boolean isAnswer(String line, int path, boolean there) {
+        Matcher m = NUMBERS.matcher(line);
+        if (!m.matches()) {
+            return false;
+        }
+        try {
+            HpglWriter.Units end = parts.ends().get(path);
+            return !there
+                    || Math.abs(Long.parseLong(m.group(1)) - end.x()) <= NEAR_UNITS
+                            && Math.abs(Long.parseLong(m.group(2)) - end.y()) <= NEAR_UNITS;
+        } catch (NumberFormatException _) {
+            return false; // more digits than any place has
+        }
+    }
+
+    private static long after(double s) {
+        return System.nanoTime() + (long) (s * TimeUnit.SECONDS.toNanos(1));
+    }
+
+    /** What was seen since, once. */
+    private Seen look() {
+        synchronized (gate) {
+            Seen now = seen;
+            seen = Seen.NOTHING_YET;
+            return now;
+        }
+    }
+
+    private boolean isClosed() {
+        synchronized (gate) {
+            return closed;
+        }
     }
 
     private void tell(CutterStatus.State state, int done) {
-        told.accept(new CutterStatus(state, done, 0, done == 0 ? Point.ORIGIN : ends.apply(done - 1)));
+        told.accept(new Report.At(new CutterStatus(state, done, 0, done == 0 ? Point.ORIGIN : ends.apply(done - 1))));
+    }
+
+    /** A person has looked at the path that is in doubt. */
+    void looked(boolean isCut) {
+        synchronized (gate) {
+            seen = isCut ? Seen.CUT : Seen.NOT_CUT;
+        }
     }
 
     @Override
     public void pause() {
-        set(true, stopped);
+        set(Wish.PAUSE);
     }
 
     @Override
     public void carryOn() {
-        set(false, stopped);
+        set(Wish.GO_ON);
     }
 
     @Override
     public void stop() {
-        set(paused, true);
+        set(Wish.STOP);
     }
 
-    private void set(boolean nowPaused, boolean nowStopped) {
+    private void set(Wish now) {
         synchronized (gate) {
-            paused = nowPaused;
-            stopped = nowStopped;
+            wish = now;
             gate.notifyAll();
         }
     }
 
     @Override
     public void close() throws IOException {
-        set(false, true);
+        synchronized (gate) {
+            closed = true;
+        }
+        set(Wish.STOP);
         wire.close();
     }
 }

@@ -299,11 +299,19 @@ final class MachinesPage implements ShopPage {
                 v -> Texts.of("machines.moves." + v),
                 v -> put(c.withSpeech(now.withMoves(v))));
         moves.show(now.moves());
+        Controls.Choice<Dialect.Answers> answers = new Controls.Choice<>(
+                id + "-answers",
+                Texts.of("machines.asked"),
+                List.of(Dialect.Answers.values()),
+                v -> Texts.of("machines.asked." + v),
+                v -> put(c.withSpeech(now.withAnswers(v))));
+        answers.show(now.answers());
         return List.of(
                 Controls.row(Texts.of("machines.speech"), start),
                 Controls.row(Texts.of("machines.unit"), unit),
                 Controls.row(Texts.of("machines.moves"), moves),
                 Controls.row(Texts.of("machines.ending"), ending),
+                Controls.row(Texts.of("machines.asked"), answers),
                 tick(id + "-arcs", "machines.arcs", now.arcs(), on -> put(c.withSpeech(now.withArcs(on)))));
     }
 

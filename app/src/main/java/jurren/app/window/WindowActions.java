@@ -296,7 +296,7 @@ public final class WindowActions {
         watcher[0] = () -> {
             switch (cutter.state()) {
                 case STOPPED, DONE, LINE_LOST, IDLE -> go.run();
-                case EDGE, LOOKING, MOVING, SENT, CUTTING, PAUSED, LID_OPEN -> {}
+                case EDGE, LOOKING, MOVING, SENT, CUTTING, PAUSED, LID_OPEN, IN_DOUBT -> {}
             }
         };
         patience.setOnFinished(_ -> go.run());

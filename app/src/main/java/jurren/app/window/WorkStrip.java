@@ -169,6 +169,7 @@ final class WorkStrip {
             cutBar.setProgress(cutter.share());
             cutBar.setAccessibleText(Texts.of("cut.progress"));
             pause.setText(Texts.of(cutter.state().canGoOn() ? "cut.go-on-short" : "cut.pause"));
+            pause.setDisable(cutter.phase().isInDoubt());
         });
     }
 

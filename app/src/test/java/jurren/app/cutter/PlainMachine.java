@@ -9,6 +9,8 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import jurren.core.geometry.Point;
 import jurren.core.load.Connection;
 import jurren.standins.cutter.HpglInterpreter;
@@ -18,6 +20,8 @@ import jurren.standins.cutter.HpglInterpreter;
  * it is when it is asked.
  */
 public final class PlainMachine implements AutoCloseable {
+    private static final Pattern PLACE = Pattern.compile("-?[0-9]+,-?[0-9]+");
+
     private final ServerSocket server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress());
     private final List<List<Point>> bed = new ArrayList<>();
     private final boolean answers;
@@ -68,7 +72,8 @@ public final class PlainMachine implements AutoCloseable {
                 }
             }
             if (answers && (asked || command.toString().endsWith("OI;"))) {
-                out.write((asked ? "0,0,0\n" : "PLAIN MACHINE\n").getBytes(StandardCharsets.US_ASCII));
+                String answer = asked ? where(command.toString()) : "PLAIN MACHINE";
+                out.write((answer + "\n").getBytes(StandardCharsets.US_ASCII));
                 out.flush();
             }
             if (asked) {
@@ -79,6 +84,16 @@ public final class PlainMachine implements AutoCloseable {
                 break;
             }
         }
+    }
+
+    /** The last place that it was told. */
+    private static String where(String told) {
+        Matcher place = PLACE.matcher(told);
+        String last = "0,0";
+        while (place.find()) {
+            last = place.group();
+        }
+        return last + ",0";
     }
 
     private void lift(HpglInterpreter reader) {

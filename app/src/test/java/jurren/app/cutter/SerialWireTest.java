@@ -1,12 +1,12 @@
 package jurren.app.cutter;
 
 import java.io.IOException;
-import java.util.Optional;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import jurren.core.cut.CutRun;
 import jurren.core.load.Connection;
+import jurren.core.load.Dialect;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.standins.cutter.CutterStatus;
 import jurren.standins.cutter.HpglInterpreter;
@@ -40,6 +40,12 @@ class SerialWireTest {
         });
     }
 
+    private static CutterStatus status(BlockingQueue<Report> heard) throws InterruptedException {
+        Report r = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
+        assertThat(r).isInstanceOf(Report.At.class);
+        return ((Report.At) r).status();
+    }
+
     @Test
     void allThatIsSentIsCutOnce() throws Exception {
         CutRun run = WireLineTest.run(true);
@@ -47,19 +53,20 @@ class SerialWireTest {
                 PseudoTerminal terminal = new PseudoTerminal()) {
             serve(machine, terminal);
             assertThat(WireLine.ask(reach(terminal))).isEqualTo("PLAIN MACHINE");
-            BlockingQueue<Optional<CutterStatus>> heard = new LinkedBlockingQueue<>();
+            BlockingQueue<Report> heard = new LinkedBlockingQueue<>();
             try (WireLine _ = new WireLine(
                     reach(terminal),
+                    Dialect.Answers.WHEN_THERE,
                     HpglWriter.parts(run, 0),
                     _ -> 0.01,
                     i -> run.paths().get(i).start(),
-                    s -> heard.add(Optional.ofNullable(s)))) {
+                    WireLine.Patience.USUAL,
+                    heard::add)) {
                 int finished = 0;
                 while (finished < run.paths().size()) {
-                    Optional<CutterStatus> s = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
-                    assertThat(s).as("it says something").isNotNull();
-                    assertThat(s).as("the line holds").isPresent();
-                    finished = s.get().finishedPaths();
+                    Report r = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
+                    assertThat(r).as("the line holds").isInstanceOf(Report.At.class);
+                    finished = ((Report.At) r).status().finishedPaths();
                 }
             }
             assertThat(machine.bed()).isEqualTo(HpglInterpreter.strokes(HpglWriter.write(run)));
@@ -72,31 +79,31 @@ class SerialWireTest {
         try (PlainMachine machine = new PlainMachine(true, -1)) {
             PseudoTerminal terminal = new PseudoTerminal();
             serve(machine, terminal);
-            BlockingQueue<Optional<CutterStatus>> heard = new LinkedBlockingQueue<>();
+            BlockingQueue<Report> heard = new LinkedBlockingQueue<>();
             try (WireLine line = new WireLine(
                     reach(terminal),
+                    Dialect.Answers.WHEN_THERE,
                     HpglWriter.parts(run, 0),
                     _ -> 0.01,
                     i -> run.paths().get(i).start(),
-                    s -> heard.add(Optional.ofNullable(s)))) {
-                CutterStatus first = heard.poll(PATIENCE_S, TimeUnit.SECONDS).orElseThrow();
+                    WireLine.Patience.USUAL,
+                    heard::add)) {
+                CutterStatus now = status(heard);
                 line.pause();
-                int finished = first.finishedPaths();
-                for (Optional<CutterStatus> s = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
-                        s.orElseThrow().state() != CutterStatus.State.PAUSED; ) {
-                    finished = s.orElseThrow().finishedPaths();
-                    s = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
+                while (now.state() != CutterStatus.State.PAUSED) {
+                    now = status(heard);
                 }
+                int finished = now.finishedPaths();
                 assertThat(machine.bed().size()).isGreaterThanOrEqualTo(finished);
                 terminal.close();
                 line.carryOn();
-                Optional<CutterStatus> last = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
-                while (last.isPresent()) {
-                    assertThat(last.get().finishedPaths())
+                Report last = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
+                while (last instanceof Report.At(CutterStatus at)) {
+                    assertThat(at.finishedPaths())
                             .isLessThanOrEqualTo(machine.bed().size());
                     last = heard.poll(PATIENCE_S, TimeUnit.SECONDS);
-                    assertThat(last).as("the lost line is told").isNotNull();
                 }
+                assertThat(last).as("the lost line is told").isInstanceOf(Report.Lost.class);
             }
         }
     }

@@ -10,8 +10,19 @@ import jurren.core.geometry.Placement;
  * @param ending what ends a line
  * @param moves  what straight cuts are counted from
  * @param arcs   whether it takes arcs; everything is straight cuts otherwise
+ * @param answers when it says where it is
  */
-public record Dialect(Start start, double unitMm, Ending ending, Moves moves, boolean arcs) {
+public record Dialect(Start start, double unitMm, Ending ending, Moves moves, boolean arcs, Answers answers) {
+    /** When a machine that is asked where it is says so. */
+    public enum Answers {
+        /** Once it has done all that it was told before. */
+        WHEN_THERE,
+        /** As soon as it has heard the question, whatever it is still to do: a path is given the time it takes. */
+        AT_ONCE,
+        /** It cannot: a path is given the time it takes. */
+        NEVER
+    }
+
     /** What straight cuts are counted from. */
     public enum Moves {
         FROM_START,
@@ -63,7 +74,7 @@ public record Dialect(Start start, double unitMm, Ending ending, Moves moves, bo
 
     public static final double USUAL_UNIT_MM = 0.025;
     public static final Dialect USUAL =
-            new Dialect(Start.NEAR_RIGHT, USUAL_UNIT_MM, Ending.LF, Moves.FROM_START, false);
+            new Dialect(Start.NEAR_RIGHT, USUAL_UNIT_MM, Ending.LF, Moves.FROM_START, false, Answers.WHEN_THERE);
     /** How far a cut may lie beside what was meant: half of what is usually counted in. */
     private static final double TOLERANCE_MM = USUAL_UNIT_MM / 2;
 
@@ -78,7 +89,7 @@ public record Dialect(Start start, double unitMm, Ending ending, Moves moves, bo
     }
 
     public Dialect(Start start, double unitMm, Ending ending) {
-        this(start, unitMm, ending, Moves.FROM_START, false);
+        this(start, unitMm, ending, Moves.FROM_START, false, Answers.WHEN_THERE);
     }
 
     /** How far an arc may lie beside the corners of what it stands for; never finer than the machine counts. */
@@ -87,22 +98,26 @@ public record Dialect(Start start, double unitMm, Ending ending, Moves moves, bo
     }
 
     public Dialect withStart(Start other) {
-        return new Dialect(other, unitMm, ending, moves, arcs);
+        return new Dialect(other, unitMm, ending, moves, arcs, answers);
     }
 
     public Dialect withUnit(double mm) {
-        return new Dialect(start, mm, ending, moves, arcs);
+        return new Dialect(start, mm, ending, moves, arcs, answers);
     }
 
     public Dialect withEnding(Ending other) {
-        return new Dialect(start, unitMm, other, moves, arcs);
+        return new Dialect(start, unitMm, other, moves, arcs, answers);
     }
 
     public Dialect withMoves(Moves other) {
-        return new Dialect(start, unitMm, ending, other, arcs);
+        return new Dialect(start, unitMm, ending, other, arcs, answers);
     }
 
     public Dialect withArcs(boolean taken) {
-        return new Dialect(start, unitMm, ending, moves, taken);
+        return new Dialect(start, unitMm, ending, moves, taken, answers);
+    }
+
+    public Dialect withAnswers(Answers other) {
+        return new Dialect(start, unitMm, ending, moves, arcs, other);
     }
 }

@@ -45,13 +45,18 @@ public final class HpglWriter {
      *
      * @param setup   what comes before any cut, the setting of a trailing knife included
      * @param strokes one for each path
+     * @param ends    where the machine is after each
      * @param end     after the last
      */
-    public record Parts(byte[] setup, List<byte[]> strokes, byte[] end) {
+    public record Parts(byte[] setup, List<byte[]> strokes, List<Units> ends, byte[] end) {
         public Parts {
             strokes = List.copyOf(strokes);
+            ends = List.copyOf(ends);
         }
     }
+
+    /** A place as the machine counts. */
+    public record Units(long x, long y) {}
 
     /** @param fromPath the first path to cut, for going on after a stop */
     public static byte[] write(CutRun run, int fromPath) {
@@ -83,6 +88,7 @@ public final class HpglWriter {
                 : Optional.empty();
         swivel.ifPresent(s -> append(setup, s.setting()));
         List<byte[]> strokes = new ArrayList<>();
+        List<Units> ends = new ArrayList<>();
         for (int i = fromPath; i < run.paths().size(); i++) {
             StringBuilder out = new StringBuilder();
             long now = Math.round(run.forceGf(i));
@@ -91,12 +97,14 @@ public final class HpglWriter {
                 force = now;
             }
             List<Point> tip = run.paths().get(i).knife(run.overcutMm());
-            append(out, swivel.map(s -> s.way(tip)).orElse(tip));
+            List<Point> way = swivel.map(s -> s.way(tip)).orElse(tip);
+            append(out, way);
             strokes.add(bytes(out));
+            ends.add(units(way.getLast()));
         }
         StringBuilder last = new StringBuilder();
         up(last, new Point(run.load().usedMm(), 0));
-        return new Parts(bytes(setup), strokes, bytes(last.append(";SP0").append(end)));
+        return new Parts(bytes(setup), strokes, ends, bytes(last.append(";SP0").append(end)));
     }
 
     private static byte[] bytes(StringBuilder text) {
@@ -187,6 +195,11 @@ public final class HpglWriter {
     /** How many strokes of a file come before its first path. */
     public static int strokesBefore(CutRun run) {
         return run.cutter().head().needsSwivel() ? 1 : 0;
+    }
+
+    private Units units(Point p) {
+        Point m = toMachine.apply(p);
+        return new Units(units(m.xMm()), units(m.yMm()));
     }
 
     private void up(StringBuilder out, Point p) {

@@ -98,7 +98,13 @@ class MyShopFileTest {
                 0.7,
                 new Head(30, 150, 0.3, false, false, 900, 4),
                 new Connection(Connection.Kind.PORT, "10.0.0.7:9100"),
-                new Dialect(Dialect.Start.FAR_LEFT, 0.0254, Dialect.Ending.CR, Dialect.Moves.FROM_HERE, true),
+                new Dialect(
+                        Dialect.Start.FAR_LEFT,
+                        0.0254,
+                        Dialect.Ending.CR,
+                        Dialect.Moves.FROM_HERE,
+                        true,
+                        Dialect.Answers.AT_ONCE),
                 new Sensors(true, false),
                 new Feed(610, 60, 4, List.of(new Feed.Zone(0, 80), new Feed.Zone(250, 500))));
         MyShop written = file.change(s -> s.withFilm(tuned())

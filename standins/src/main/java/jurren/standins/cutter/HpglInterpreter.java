@@ -27,6 +27,9 @@ public final class HpglInterpreter {
         /** The head looks for a mark near where it is. */
         record Look() implements Action {}
 
+        /** Says where it is, as it counts. */
+        record TellPlace(long first, long second, boolean down) implements Action {}
+
         /** Says whether it found one. */
         record TellStatus() implements Action {}
 
@@ -123,6 +126,15 @@ public final class HpglInterpreter {
             case "AR" -> round(numbers, first, second);
             case "IN", "SP" -> lift();
             case "DP" -> actions.add(new Action.Look());
+            case "OA" -> {
+                // what was told before is done first, and the knife stays where it is
+                boolean wasDown = down;
+                lift();
+                actions.add(new Action.TellPlace(Math.round(first), Math.round(second), wasDown));
+                if (wasDown) {
+                    lower();
+                }
+            }
             case "OS" -> actions.add(new Action.TellStatus());
             case "OD" -> actions.add(new Action.TellMark());
             case "OH" -> actions.add(new Action.TellSize());

@@ -225,6 +225,8 @@ public final class StandInCutter implements AutoCloseable {
                         case HpglInterpreter.Action.Look _ -> look();
                         case HpglInterpreter.Action.TellStatus _ ->
                             tell(String.valueOf(mark.isPresent() ? POINT_FOUND : looked ? ERROR : 0));
+                        case HpglInterpreter.Action.TellPlace p ->
+                            tell(p.first() + "," + p.second() + "," + (p.down() ? 1 : 0));
                         case HpglInterpreter.Action.TellMark _ ->
                             tell(counts(fed.bed().counts(mark.orElse(head))) + ",0");
                         case HpglInterpreter.Action.TellSize _ ->

@@ -81,6 +81,7 @@ public final class CutBench implements BenchView {
     private final Controls.Choice<Fault> fault;
     private final Controls.Choice<LoadedFilm.Care> care;
     private final Label why = Controls.label("", "means");
+    private final GoingOn goingOn;
     private final VBox marks = new VBox();
     private final VBox marksCard;
     private final Label asItWas = Controls.label("", "hint");
@@ -106,8 +107,8 @@ public final class CutBench implements BenchView {
                 this::draw);
         this.weed = new WeedSide(session, this::update);
         canvas.addEventHandler(MouseEvent.MOUSE_CLICKED, e -> {
-            if (isWeeding() && e.getButton() == MouseButton.PRIMARY && e.isStillSincePress()) {
-                weed.click(shown().orElseThrow(), canvas().view().toMm(e.getX(), e.getY()));
+            if (e.getButton() == MouseButton.PRIMARY && e.isStillSincePress()) {
+                touch(canvas().view().toMm(e.getX(), e.getY()));
             }
         });
         this.sides =
@@ -122,6 +123,7 @@ public final class CutBench implements BenchView {
                 List.of(Fault.values()),
                 f -> Texts.of("cut.fault." + f),
                 f -> talk.goWrongAfter(FAULT_AFTER, f));
+        this.goingOn = new GoingOn(session, talk, canvas::redraw);
         this.main = Controls.button("cut-main", "", this::mainAction, "primary");
         this.pause = Controls.button("cut-pause", Texts.of("cut.pause"), talk::pause);
         this.stop = Controls.button("cut-stop", Texts.of("cut.stop"), talk::stop);
@@ -165,6 +167,7 @@ public final class CutBench implements BenchView {
                         machine,
                         stateText,
                         why,
+                        goingOn.node(),
                         progress,
                         Controls.row(Texts.of("cut.left"), left),
                         Controls.row(Texts.of("cut.way"), way),
@@ -177,6 +180,14 @@ public final class CutBench implements BenchView {
                 weedingCard,
                 troubles);
         this.node = BenchLayout.of(canvas, column, COLUMN);
+    }
+
+    private void touch(Point at) {
+        if (isWeeding()) {
+            weed.click(shown().orElseThrow(), at);
+        } else if (isShown()) {
+            goingOn.touch(CutPicture.onLoad(at));
+        }
     }
 
     private WeedSide weed() {
@@ -201,6 +212,7 @@ public final class CutBench implements BenchView {
                     pen,
                     shown(),
                     isShown() ? talk.finishedPaths() : 0,
+                    goingOn.marked(isShown()),
                     head(),
                     session.shop().cutter(),
                     session.unit(),
@@ -266,7 +278,7 @@ public final class CutBench implements BenchView {
 
     private void mainAction() {
         if (isShown() && talk.state().canGoOn()) {
-            talk.goOn();
+            goingOn.goOn();
         } else if (shown().filter(this::isCut).isPresent() && nextUncut().isPresent()) {
             chooseLoad(nextUncut().get());
         } else {
@@ -381,9 +393,14 @@ public final class CutBench implements BenchView {
         show(marksCard, !marks.getChildren().isEmpty());
         why.setText(isShown() ? talk.trouble().map(t -> Texts.of("cut.why", t)).orElse("") : "");
         show(why, !why.getText().isEmpty());
+        goingOn.update(isShown());
         main.setText(
                 Texts.of(state.canGoOn() ? "cut.go-on" : cut && nextUncut().isPresent() ? "cut.next" : "cut.start"));
-        main.setDisable(busy || state == CutTalk.State.LOOKING || shown().isEmpty() || talk.isBusy() && !isShown());
+        main.setDisable(busy
+                || isShown() && talk.phase().isInDoubt()
+                || state == CutTalk.State.LOOKING
+                || shown().isEmpty()
+                || talk.isBusy() && !isShown());
         // these are about the cutter, whatever load is looked at
         pause.setDisable(talk.state() != CutTalk.State.CUTTING);
         stop.setDisable(!talk.isBusy() || talk.state() == CutTalk.State.LINE_LOST);

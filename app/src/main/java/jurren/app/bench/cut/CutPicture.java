@@ -2,6 +2,7 @@ package jurren.app.bench.cut;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
@@ -52,6 +53,7 @@ final class CutPicture {
             Pen pen,
             Optional<CutRun> shown,
             int done,
+            OptionalInt marked,
             Point head,
             Cutter cutter,
             LengthUnit unit,
@@ -96,6 +98,7 @@ final class CutPicture {
                 film.heightMm() * pen.view().pxPerMm());
         g.clip();
         paths(pen, run, done, start, back, todo, made);
+        marked.ifPresent(i -> path(pen, run.paths().get(i), Theme.PLUM, 3));
         crosses.forEach(c -> cross(pen, ONTO.apply(c)));
         g.restore();
         machine(pen, film, cutter, width, head, load.colour());
@@ -149,13 +152,21 @@ final class CutPicture {
             if (slot.maxXMm() >= start && slot.minXMm() <= back) {
                 Color colour = i < done ? made : todo;
                 double px = i < done ? 1.6 : 1;
-                switch (path) {
-                    case ClosedCut c -> pen.outline(c.outline(), ONTO, colour, px);
-                    case OpenCut o ->
-                        pen.lines(o.corners().stream().map(ONTO::apply).toList(), colour, px);
-                }
+                path(pen, path, colour, px);
             }
         }
+    }
+
+    private static void path(Pen pen, CutPath path, Color colour, double px) {
+        switch (path) {
+            case ClosedCut c -> pen.outline(c.outline(), ONTO, colour, px);
+            case OpenCut o -> pen.lines(o.corners().stream().map(ONTO::apply).toList(), colour, px);
+        }
+    }
+
+    /** From the picture to the load. */
+    static Point onLoad(Point seen) {
+        return ONTO.inverse().apply(seen);
     }
 
     private static void cross(Pen pen, Point at) {
