@@ -79,10 +79,10 @@ public final class EdgeView extends VBox {
     private void key(KeyEvent e) {
         double step = e.isShiftDown() ? LARGE_STEP : STEP;
         switch (e.getCode()) {
-            case UP -> session.drag(session.edgeLine().moved(-step));
-            case DOWN -> session.drag(session.edgeLine().moved(step));
-            case LEFT -> session.drag(session.edgeLine().turned(-step * DEGREES_A_STEP));
-            case RIGHT -> session.drag(session.edgeLine().turned(step * DEGREES_A_STEP));
+            case UP -> session.edgeLines().drag(session.edgeLines().now().moved(-step));
+            case DOWN -> session.edgeLines().drag(session.edgeLines().now().moved(step));
+            case LEFT -> session.edgeLines().drag(session.edgeLines().now().turned(-step * DEGREES_A_STEP));
+            case RIGHT -> session.edgeLines().drag(session.edgeLines().now().turned(step * DEGREES_A_STEP));
             default -> {
                 return;
             }
@@ -102,21 +102,25 @@ public final class EdgeView extends VBox {
         if (plan == null || size == null) {
             return;
         }
-        List<Object> now = List.of(size.layers(), size.face(), session.edgeLine(), session.hasEdgeLine());
+        List<Object> now = List.of(
+                size.layers(),
+                size.face(),
+                session.edgeLines().now(),
+                session.edgeLines().isPut());
         if (now.equals(sectionOf)) {
             return;
         }
         sectionOf = now;
-        if (!session.hasEdgeLine() && !size.layers().isEmpty()) {
+        if (!session.edgeLines().isPut() && !size.layers().isEmpty()) {
             lane.want(new Order<>(
                     Texts.of("work.edge"),
                     _ -> CrossSection.busiest(
                             size.shapes().asWorn(), size.area().box()),
-                    share -> session.drag(EdgeLine.level(share)),
-                    why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+                    share -> session.edgeLines().drag(EdgeLine.level(share)),
+                    why -> session.notices().trouble(Texts.of("work.failed", Texts.reason(why)))));
             return;
         }
-        EdgeLine line = session.edgeLine();
+        EdgeLine line = session.edgeLines().now();
         lane.want(new Order<>(
                 Texts.of("work.edge"),
                 _ -> CrossSection.of(
@@ -129,7 +133,7 @@ public final class EdgeView extends VBox {
                     layers = size.layers();
                     show();
                 },
-                why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+                why -> session.notices().trouble(Texts.of("work.failed", Texts.reason(why)))));
     }
 
     /** It listens to nobody but its own nodes. */
@@ -146,12 +150,13 @@ public final class EdgeView extends VBox {
         session.sizePlan()
                 .ifPresent(s -> caption.setText(Texts.of(
                         "edge.caption",
-                        session.unit().format(session.edgeLine().yMm(s.area().box())),
-                        session.edgeLine().degrees() == 0
+                        session.unit()
+                                .format(session.edgeLines().now().yMm(s.area().box())),
+                        session.edgeLines().now().degrees() == 0
                                 ? ""
                                 : Texts.of(
                                         "edge.turned",
-                                        Math.round(session.edgeLine().degrees())),
+                                        Math.round(session.edgeLines().now().degrees())),
                         session.linePlan()
                                 .filter(_ -> section.thickestMm() > 0)
                                 .map(_ ->
@@ -198,13 +203,13 @@ public final class EdgeView extends VBox {
             return layer.stock();
         }
         Box area = session.sizePlan().orElseThrow().area().box();
-        Point from = session.edgeLine().from(area);
+        Point from = session.edgeLines().now().from(area);
         double share = (film.along().fromMm() + film.along().toMm()) / 2 / Math.max(1e-9, section.lengthMm());
         Point at = session.sizePlan()
                 .orElseThrow()
                 .face()
                 .unrolling()
-                .apply(from.towards(session.edgeLine().to(area), share));
+                .apply(from.towards(session.edgeLines().now().to(area), share));
         return layer.print().at(at).orElse(layer.colour());
     }
 

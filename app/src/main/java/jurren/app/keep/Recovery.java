@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.Properties;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import jurren.app.desk.Desk;
 import jurren.app.desk.Lane;
@@ -33,6 +34,9 @@ import jurren.formats.jobfile.JobFile;
  */
 public final class Recovery {
     private static final long QUIET_MS = 700;
+    /** No work is older than that when a machine stops. */
+    private static final long LONGEST_MS = 5_000;
+
     private static final String PREFIX = "unsaved-";
     private static final String JOB = ".jurren";
     private static final String NOTE = ".properties";
@@ -46,6 +50,12 @@ public final class Recovery {
     /** One writes or deletes at a time, so that a copy given up is not written after its deletion. */
     private final Object files = new Object();
 
+    private final AtomicReference<Kept> newest = new AtomicReference<>();
+    /** Since when the oldest that is not written waits. */
+    private long waitsSince;
+
+    private record Kept(JobDocument document, Optional<Path> source) {}
+
     /** @param failed told when a copy could not be written: then a crash would lose work */
     public Recovery(Path folder, Desk desk, Consumer<Throwable> failed) {
         this.folder = folder;
@@ -55,13 +65,23 @@ public final class Recovery {
         this.mine = folder.resolve(PREFIX + ProcessHandle.current().pid() + "-" + WINDOWS.incrementAndGet() + JOB);
     }
 
-    /** Written after a short quiet, so that a drag is one write. */
+    /** Written after a short quiet, so that a drag is one write; steady work is written every few seconds. */
     public void keep(JobDocument document, Optional<Path> source) {
+        newest.set(new Kept(document, source));
+        long waitsMs = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - waitsSince);
+        if (lane.now().isPresent() && waitsMs > LONGEST_MS - QUIET_MS) {
+            return; // what is under way writes whatever is the newest then
+        }
+        if (lane.now().isEmpty()) {
+            waitsSince = System.nanoTime();
+        }
         lane.want(new Order<Void>(
                 "",
                 _ -> {
                     TimeUnit.MILLISECONDS.sleep(QUIET_MS);
-                    write(document, source);
+                    for (Kept now = newest.get(), written = null; now != written; written = now, now = newest.get()) {
+                        write(now.document(), now.source());
+                    }
                     return null;
                 },
                 _ -> {},

@@ -23,8 +23,10 @@ final class Document {
     private final UnknownFields unknown;
     private Optional<Path> file;
     private JobDocument saved;
-    /** When the file was written that was last read or written here. */
-    private volatile Optional<FileTime> left;
+    /** The file as it was last read or written here. */
+    private volatile Optional<Written> left;
+
+    private record Written(FileTime at, long bytes) {}
 
     Document(JobDocument begin, Optional<Path> file) {
         this.history = new History(begin.job());
@@ -90,14 +92,15 @@ final class Document {
         left = written(itsFile);
     }
 
-    /** Nobody else wrote its file since; also asked beside the window's thread. */
+    /** Nobody else wrote its file since, or it is gone; also asked beside the window's thread. */
     boolean isAsLeft(Path itsFile) {
-        return written(itsFile).equals(left);
+        Optional<Written> now = written(itsFile);
+        return now.isEmpty() || now.equals(left);
     }
 
-    private static Optional<FileTime> written(Path file) {
+    private static Optional<Written> written(Path file) {
         try {
-            return Optional.of(Files.getLastModifiedTime(file));
+            return Optional.of(new Written(Files.getLastModifiedTime(file), Files.size(file)));
         } catch (IOException _) {
             return Optional.empty();
         }

@@ -174,7 +174,7 @@ public final class NestDesk {
 
     private void failed(Throwable why) {
         running = false;
-        session.trouble(Texts.of("work.failed", Texts.reason(why)));
+        session.notices().trouble(Texts.of("work.failed", Texts.reason(why)));
     }
 
     private record Step(Nesting.Search search, boolean better) {}

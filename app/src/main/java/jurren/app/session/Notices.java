@@ -3,6 +3,11 @@ package jurren.app.session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import jurren.app.keep.FaultLog;
+import jurren.app.theme.Texts;
 
 /**
  * What a person is told at the foot of the bench, the latest last. Troubles stay until they are put away, each once
@@ -22,25 +27,58 @@ public final class Notices {
     public record Action(String words, Runnable run) {}
 
     private final List<Notice> all = new ArrayList<>();
+    private final Runnable changed;
+    private final BooleanSupplier isFailure;
 
-    /** Takes the place of the last remark; null only puts that away. */
-    void remark(String sentence, Optional<Action> action) {
+    /** @param isFailure whether what is told just now is a failure of the program */
+    Notices(Runnable changed, BooleanSupplier isFailure) {
+        this.changed = changed;
+        this.isFailure = isFailure;
+    }
+
+    /** A sentence for the person, until the next one or until it is put away; null only puts the last away. */
+    public void say(String sentence) {
+        remark(sentence, Optional.empty());
+    }
+
+    /** The same with something that can be done about it. */
+    public void say(String sentence, String words, Runnable action) {
+        remark(sentence, Optional.of(new Action(words, action)));
+    }
+
+    private void remark(String sentence, Optional<Action> action) {
         all.removeIf(n -> !n.isTrouble);
         if (sentence != null) {
             all.add(new Notice(sentence, false, action));
         }
+        changed.run();
     }
 
-    void trouble(String sentence, Optional<Action> action) {
+    /** Something went wrong: said until it is put away, whatever is said after it. */
+    public void trouble(String sentence) {
         all.removeIf(n -> n.isTrouble && n.sentence.equals(sentence));
-        all.add(new Notice(sentence, true, action));
+        all.add(new Notice(
+                sentence,
+                true,
+                isFailure.getAsBoolean()
+                        ? Optional.of(new Action(Texts.of("fault.copy"), Notices::copyWhatWentWrong))
+                        : Optional.empty()));
         if (all.size() > MOST) {
             all.removeFirst();
         }
+        changed.run();
     }
 
-    void putAway(Notice notice) {
+    /** For whoever is to mend it, onto the clipboard. */
+    public static void copyWhatWentWrong() {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(FaultLog.report());
+        Clipboard.getSystemClipboard().setContent(content);
+    }
+
+    public void putAway(Notice notice) {
         all.remove(notice);
+        changed.run();
     }
 
     void clear() {

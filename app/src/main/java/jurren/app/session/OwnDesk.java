@@ -35,6 +35,8 @@ public final class OwnDesk {
     private record Changed(State state, Shop shop) {}
 
     private final Session session;
+    /** As they were read; null until somebody asks. */
+    private List<Start> starts;
 
     OwnDesk(Session session) {
         this.session = session;
@@ -68,45 +70,51 @@ public final class OwnDesk {
                                     SafeFiles.write(file, content);
                                     return file;
                                 },
-                                f -> session.say(Texts.of("file.written", f.getFileName())),
-                                why -> session.trouble(
-                                        Texts.of("file.not-written", file.getFileName(), Texts.reason(why))))
+                                f -> session.notices().say(Texts.of("file.written", f.getFileName())),
+                                why -> session.notices()
+                                        .trouble(Texts.of("file.not-written", file.getFileName(), Texts.reason(why))))
                         .finishing());
     }
 
     /** One that a line of the open job is made on stays. */
     public void remove(Blank thing, Consumer<State> then) {
         if (session.job().lines().stream().anyMatch(l -> l.blankId().equals(thing.id()))) {
-            session.say(Texts.of("choose.in-use", thing.name()));
+            session.notices().say(Texts.of("choose.in-use", thing.name()));
             return;
         }
         change(
                 () -> session.shopFolder().remove(thing.id()),
                 then,
-                () -> session.say(
-                        Texts.of("removed.done", thing.name()), Texts.of("removed.back"), () -> keep(thing, then)));
+                () -> session.notices()
+                        .say(
+                                Texts.of("removed.done", thing.name()),
+                                Texts.of("removed.back"),
+                                () -> keep(thing, then)));
     }
 
     public void remove(Start start, Consumer<State> then) {
         change(
                 () -> session.shopFolder().starts().remove(start.id()),
                 then,
-                () -> session.say(
-                        Texts.of("removed.done", start.name()), Texts.of("removed.back"), () -> keep(start, then)));
+                () -> session.notices()
+                        .say(
+                                Texts.of("removed.done", start.name()),
+                                Texts.of("removed.back"),
+                                () -> keep(start, then)));
     }
 
     private void keep(Blank thing, Consumer<State> then) {
         change(
                 () -> session.shopFolder().save(thing),
                 then,
-                () -> session.say(Texts.of("choose.imported", thing.name())));
+                () -> session.notices().say(Texts.of("choose.imported", thing.name())));
     }
 
     private void keep(Start start, Consumer<State> then) {
         change(
                 () -> session.shopFolder().starts().save(start),
                 then,
-                () -> session.say(Texts.of("things.start-taken", start.name())));
+                () -> session.notices().say(Texts.of("things.start-taken", start.name())));
     }
 
     /** A thing or a start, whichever the file holds. */
@@ -116,7 +124,7 @@ public final class OwnDesk {
                                 Texts.of("work.reading", file.getFileName()),
                                 _ -> read(file, then),
                                 Runnable::run,
-                                _ -> session.trouble(Texts.of("file.unreadable", file.getFileName())))
+                                _ -> session.notices().trouble(Texts.of("file.unreadable", file.getFileName())))
                         .finishing());
     }
 
@@ -129,7 +137,7 @@ public final class OwnDesk {
             return switch (BlankFile.read(file)) {
                 case BlankRead.Taken t -> () -> keep(t.blank(), then);
                 case BlankRead.Refused r ->
-                    () -> session.trouble(session.words().refusal(r.refusal()));
+                    () -> session.notices().trouble(session.words().refusal(r.refusal()));
             };
         }
     }
@@ -145,7 +153,7 @@ public final class OwnDesk {
                                 },
                                 done -> {
                                     session.useShop(done.shop);
-                                    session.startsChanged();
+                                    session.own().startsChanged();
                                     then.accept(done.state);
                                     said.run();
                                 },
@@ -154,6 +162,19 @@ public final class OwnDesk {
     }
 
     private void trouble(Throwable why) {
-        session.trouble(Texts.of("shop.not-kept", Texts.reason(why)));
+        session.notices().trouble(Texts.of("shop.not-kept", Texts.reason(why)));
+    }
+
+    /** The starts there are; read again when one is saved or removed. */
+    public List<Start> starts() {
+        if (starts == null) {
+            starts = session.shopFolder().starts().read().starts();
+        }
+        return starts;
+    }
+
+    public void startsChanged() {
+        starts = null;
+        session.tell();
     }
 }

@@ -55,7 +55,7 @@ final class SelfSaving {
             return;
         }
         JobDocument now = document.now();
-        JobDocument kept = session.withUsedLayouts(now);
+        JobDocument kept = session.files().withUsedLayouts(now);
         Path path = document.file().get();
         lane.want(new Order<Void>(
                 "",
@@ -72,13 +72,14 @@ final class SelfSaving {
                     }
                     return null;
                 },
-                _ -> session.saved(document, now, path),
+                _ -> session.files().saved(document, now, path),
                 why -> {
                     heldBack = document;
-                    session.trouble(
-                            why instanceof Changed
-                                    ? Texts.of("saves.changed", path.getFileName())
-                                    : Texts.of("file.not-written", path.getFileName(), Texts.reason(why)));
+                    session.notices()
+                            .trouble(
+                                    why instanceof Changed
+                                            ? Texts.of("saves.changed", path.getFileName())
+                                            : Texts.of("file.not-written", path.getFileName(), Texts.reason(why)));
                 }));
     }
 }

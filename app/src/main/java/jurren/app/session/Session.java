@@ -1,24 +1,16 @@
 package jurren.app.session;
 
 import java.nio.file.Path;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import jurren.app.desk.Desk;
-import jurren.app.desk.Order;
 import jurren.app.keep.FaultLog;
-import jurren.app.keep.Leftover;
-import jurren.app.keep.Recovery;
 import jurren.app.keep.Settings;
 import jurren.app.keep.ShopFolder;
 import jurren.app.theme.Texts;
@@ -35,10 +27,6 @@ import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
 import jurren.core.plan.SizePlan;
 import jurren.formats.jobfile.JobDocument;
-import jurren.formats.jobfile.JobFile;
-import jurren.formats.jobfile.JobRead;
-import jurren.formats.jobfile.Version;
-import jurren.formats.start.Start;
 import jurren.formats.words.Changes;
 import jurren.formats.words.DecimalSign;
 import jurren.formats.words.HeatUnit;
@@ -56,24 +44,21 @@ public final class Session {
     private final Settings settings;
     private final Desk desk;
     private final Planning planning;
-    private final Recovery recovery;
+    private final JobFiles files;
     private final SnagDesk snags;
     private final NestDesk nests;
     private final ShelfDesk shelf;
     private final ShopDesk myShop = new ShopDesk(this);
     private final OwnDesk own = new OwnDesk(this);
-    private final SelfSaving selfSaving;
-    private final Notices notices = new Notices();
+    private final Notices notices;
     private final List<Runnable> watchers = new ArrayList<>();
     private Shop shop;
     private Document document;
     private Choice choice;
     private Bench bench = Bench.BLANK;
-    /** By line and place; what nobody moved is not in it. */
-    private final Map<String, EdgeLine> edgeLines = new HashMap<>();
+    private final EdgeLines edgeLines = new EdgeLines(this::line, this::tell);
 
     private boolean telling;
-    private List<Start> starts;
 
     /**
      * @param planner may be shared with other windows
@@ -86,13 +71,13 @@ public final class Session {
         FaultLog.open(folder);
         // the name of an order may hold that of a file
         this.desk = new Desk(Platform::runLater, (_, why) -> FaultLog.caught("beside the window", why));
-        this.planning =
-                new Planning(planner, desk, this::planned, why -> trouble(Texts.of("plan.failed", Texts.reason(why))));
+        this.notices = new Notices(this::tell, desk::isTellingFailure);
+        this.planning = new Planning(
+                planner, desk, this::planned, why -> notices.trouble(Texts.of("plan.failed", Texts.reason(why))));
         this.snags = new SnagDesk(this, planner);
         this.nests = new NestDesk(this, planner);
         this.shelf = new ShelfDesk(this);
-        this.selfSaving = new SelfSaving(this);
-        this.recovery = new Recovery(folder, desk, why -> trouble(Texts.of("window.not-kept", Texts.reason(why))));
+        this.files = new JobFiles(this, folder);
         this.document = new Document(begin, Optional.empty());
         this.choice = new Choice(document::job);
     }
@@ -102,10 +87,9 @@ public final class Session {
         planNow(0);
     }
 
-    private void begin(JobDocument newDocument, Optional<Path> from) {
+    void begin(JobDocument newDocument, Optional<Path> from) {
         document = new Document(newDocument, from);
         choice = new Choice(document::job);
-        selfSaving.stop();
         edgeLines.clear();
         planning.forget();
         notices.clear();
@@ -256,35 +240,8 @@ public final class Session {
         return desk;
     }
 
-    public Optional<Path> file() {
-        return document.file();
-    }
-
-    public List<Version> versions() {
-        return document.versions();
-    }
-
-    public boolean isUnsaved() {
-        return document.isUnsaved();
-    }
-
-    /** Where the piece is cut for the edge view; all benches share it. */
-    public EdgeLine edgeLine() {
-        return edgeLines.getOrDefault(edgeKey(), EdgeLine.MIDDLE);
-    }
-
-    /** Whether somebody put it where it is on the open place, or it was put where there is something to see. */
-    public boolean hasEdgeLine() {
-        return edgeLines.containsKey(edgeKey());
-    }
-
-    private String edgeKey() {
-        return line().id() + " " + line().at();
-    }
-
-    public void drag(EdgeLine to) {
-        edgeLines.put(edgeKey(), to);
-        tell();
+    public EdgeLines edgeLines() {
+        return edgeLines;
     }
 
     public boolean canUndo() {
@@ -320,7 +277,7 @@ public final class Session {
     public void edit(Job next, Object gesture) {
         Optional<Job.Limit> beyond = job().beyond().isPresent() ? Optional.empty() : next.beyond();
         if (beyond.isPresent()) {
-            say(Texts.of(
+            notices.say(Texts.of(
                     "job.beyond." + beyond.get().name().toLowerCase(Locale.ROOT),
                     beyond.get().most()));
         } else if (!next.equals(job())) {
@@ -385,7 +342,7 @@ public final class Session {
         document.record(entry, fact);
         choice.heedWhatIsGone();
         planNow(0);
-        keptSafe();
+        files.keptSafe();
         tell();
     }
 
@@ -398,7 +355,7 @@ public final class Session {
         undoes().ifPresent(what -> {
             document.history().undo();
             changed(false);
-            say(Texts.of("undo.undone", what));
+            notices.say(Texts.of("undo.undone", what));
         });
     }
 
@@ -406,19 +363,14 @@ public final class Session {
         redoes().ifPresent(what -> {
             document.history().redo();
             changed(false);
-            say(Texts.of("undo.redone", what));
+            notices.say(Texts.of("undo.redone", what));
         });
     }
 
     private void changed(boolean inGesture) {
         choice.heedWhatIsGone();
         planNow(inGesture ? QUIET_MS : 0);
-        if (isUnsaved()) {
-            keptSafe();
-        } else {
-            recovery.forget();
-            selfSaving.changed(document);
-        }
+        files.changed();
         tell();
     }
 
@@ -477,186 +429,21 @@ public final class Session {
         return notices;
     }
 
-    /** The latest sentence. */
-    public Optional<String> notice() {
-        return notices.latest();
+    /** Where settings, unsaved work and the shop's own part are kept. */
+    public Path stateFolder() {
+        return folder;
     }
 
-    /** A sentence for the person, until the next one or until it is put away. */
-    public void say(String sentence) {
-        notices.remark(sentence, Optional.empty());
-        tell();
+    /** The file behind it. */
+    public JobFiles files() {
+        return files;
     }
 
-    /** The same with something that can be done about it. */
-    public void say(String sentence, String words, Runnable action) {
-        notices.remark(sentence, Optional.of(new Notices.Action(words, action)));
-        tell();
-    }
-
-    /** Something went wrong: said until it is put away, whatever is said after it. */
-    public void trouble(String sentence) {
-        notices.trouble(
-                sentence,
-                desk.isTellingFailure()
-                        ? Optional.of(new Notices.Action(Texts.of("fault.copy"), Session::copyWhatWentWrong))
-                        : Optional.empty());
-        tell();
-    }
-
-    /** For whoever is to mend it, onto the clipboard. */
-    public static void copyWhatWentWrong() {
-        ClipboardContent content = new ClipboardContent();
-        content.putString(FaultLog.report());
-        Clipboard.getSystemClipboard().setContent(content);
-    }
-
-    public void putAway(Notices.Notice notice) {
-        notices.putAway(notice);
-        tell();
-    }
-
-    // ---- the file behind it
-
-    public JobDocument document() {
-        return document.now();
-    }
-
-    /** Starts over with another job; what was unsaved is gone, so ask before. */
-    public void replace(JobDocument newDocument, Optional<Path> from) {
-        recovery.forget();
-        from.ifPresent(settings::keepRecent);
-        begin(newDocument, from);
-    }
-
-    /** Takes work that a window left behind: it is not saved anywhere else. */
-    public void bringBack(Leftover leftover, JobDocument left) {
-        begin(left, leftover.source());
-        document.isNowhereSaved();
-        recovery.adopt(leftover, left);
-    }
-
-    public Recovery recovery() {
-        return recovery;
-    }
-
-    /** @param opened told when it is open; when it cannot be opened, that is said and nothing changes */
-    public void open(Path path, Runnable opened) {
-        Shop known = shop;
-        desk.give(new Order<>(
-                Texts.of("work.opening", path.getFileName()),
-                _ -> JobFile.read(path, known),
-                read -> {
-                    switch (read) {
-                        case JobRead.Opened o -> {
-                            replace(o.document(), Optional.of(path));
-                            opened.run();
-                        }
-                        case JobRead.Refused r -> trouble(words().refusal(r.refusal()));
-                    }
-                },
-                why -> trouble(Texts.of("work.failed", Texts.reason(why)))));
-    }
-
-    /** @param then told whether it is saved; what was edited while it was being written is unsaved still */
-    public void save(Path path, Consumer<Boolean> then) {
-        JobDocument now = document.now();
-        JobDocument kept = withUsedLayouts(now);
-        Document of = document;
-        selfSaving.stop();
-        desk.give(new Order<Void>(
-                        Texts.of("work.saving", path.getFileName()),
-                        _ -> {
-                            selfSaving.write(kept, path);
-                            return null;
-                        },
-                        _ -> {
-                            settings.keepRecent(path);
-                            saved(of, now, path);
-                            say(Texts.of("job.saved", path.getFileName()));
-                            then.accept(true);
-                        },
-                        why -> {
-                            trouble(Texts.of("file.not-written", path.getFileName(), Texts.reason(why)));
-                            then.accept(false);
-                        })
-                .finishing());
-    }
-
-    /** Layouts that nothing asks for any more are not kept in files. */
-    JobDocument withUsedLayouts(JobDocument now) {
-        return planning.plan()
-                .filter(p -> p.job().equals(now.job()))
-                .map(p -> now.with(p.withUsedLayouts()))
-                .orElse(now);
-    }
-
-    /** Exactly this is in that file. */
-    void saved(Document of, JobDocument what, Path where) {
-        of.savedAs(what, where);
-        if (of == document && !isUnsaved()) {
-            recovery.forget();
-            shelf.promise();
-        }
-        tell();
-    }
-
-    /** Whether the job may be written into its file unasked: it is wished, and nobody else wrote there since. */
-    public boolean savesItself() {
-        return settings.savesItself() && file().filter(document::isAsLeft).isPresent();
-    }
-
-    /** From now on the job is saved by itself, or no more. */
-    public void saveItself(boolean itself) {
-        settings.saveItself(itself);
-        selfSaving.changed(document);
-        tell();
-    }
-
-    /** Keeps the job as it is now, by name; saved with the next save. */
-    public void keepVersion(String name) {
-        document.keepVersion(name, Instant.now());
-        keptSafe();
-        tell();
-    }
-
-    /** A copy that a crash does not reach, and the file itself where that is wished. */
-    private void keptSafe() {
-        recovery.keep(document.now(), document.file());
-        selfSaving.changed(document);
-    }
-
-    /** Gone from the list until it is brought back. */
-    public void removeVersion(Version version) {
-        List<Version> before = document.versions();
-        Document of = document;
-        document.putVersions(before.stream().filter(v -> !v.equals(version)).toList());
-        keptSafe();
-        say(Texts.of("drawer.version-removed", version.name()), Texts.of("removed.back"), () -> {
-            of.putVersions(before);
-            tell();
-        });
-    }
-
-    /** The job becomes as it was; that is an edit like any other. */
-    public void takeBack(Version version) {
-        edit(version.job());
+    Document current() {
+        return document;
     }
 
     // ---- the shop's own part
-
-    /** The starts there are; read again when one is saved or removed. */
-    public List<Start> starts() {
-        if (starts == null) {
-            starts = shopFolder().starts().read().starts();
-        }
-        return starts;
-    }
-
-    public void startsChanged() {
-        starts = null;
-        tell();
-    }
 
     /** The person's own part of the shop. */
     public ShopFolder shopFolder() {

@@ -42,7 +42,7 @@ public final class ShelfDesk {
                                     session.useShop(session.shop().withShelf(after));
                                     then.run();
                                 },
-                                why -> session.trouble(Texts.of("shelf.not-kept", Texts.reason(why))))
+                                why -> session.notices().trouble(Texts.of("shelf.not-kept", Texts.reason(why))))
                         .finishing());
     }
 
@@ -50,8 +50,11 @@ public final class ShelfDesk {
     public void put(Optional<Stock> instead, Optional<Stock> now, String sentence) {
         change(
                 all -> replaced(all, instead, now),
-                () -> session.say(
-                        sentence, Texts.of("shelf.back"), () -> change(all -> replaced(all, now, instead), () -> {})));
+                () -> session.notices()
+                        .say(
+                                sentence,
+                                Texts.of("shelf.back"),
+                                () -> change(all -> replaced(all, now, instead), () -> {})));
     }
 
     private static List<Stock> replaced(List<Stock> all, Optional<Stock> was, Optional<Stock> is) {
@@ -105,14 +108,15 @@ public final class ShelfDesk {
                             : Texts.of("shelf.taken-offcut", load.shelved().id(), film));
         }
         left.offcut()
-                .ifPresent(o -> session.say(
-                        Texts.of(
-                                "shelf.left",
-                                session.unit().format(o.lengthMm()),
-                                session.unit().format(o.widthMm()),
-                                film),
-                        Texts.of("shelf.keep"),
-                        () -> keep(o)));
+                .ifPresent(o -> session.notices()
+                        .say(
+                                Texts.of(
+                                        "shelf.left",
+                                        session.unit().format(o.lengthMm()),
+                                        session.unit().format(o.widthMm()),
+                                        film),
+                                Texts.of("shelf.keep"),
+                                () -> keep(o)));
     }
 
     /** Under the next free name. */
@@ -144,7 +148,7 @@ public final class ShelfDesk {
 
     /** By which other jobs something of a piece is promised. */
     public List<Promise> promisedElsewhere(Stock s) {
-        String here = session.file().map(ShelfDesk::known).orElse("");
+        String here = session.files().file().map(ShelfDesk::known).orElse("");
         return promises.stream()
                 .filter(p -> !p.file().equals(here) && p.ofMm(s) > 0)
                 .toList();
@@ -173,12 +177,12 @@ public final class ShelfDesk {
 
     /** A job that is kept as it stands promises what it will take; told once for each change. */
     void promise() {
-        if (session.file().isEmpty() || session.isUnsaved() || !session.isSettled()) {
+        if (session.files().file().isEmpty() || session.files().isUnsaved() || !session.isSettled()) {
             return;
         }
         session.plan().ifPresent(plan -> {
             Promise mine = Promise.of(
-                    known(session.file().orElseThrow()),
+                    known(session.files().file().orElseThrow()),
                     session.job().name(),
                     plan.runs().stream().map(CutRun::load).toList(),
                     stock());

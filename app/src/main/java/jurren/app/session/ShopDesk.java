@@ -133,7 +133,7 @@ public final class ShopDesk {
                                 done -> {
                                     mine = Optional.of(done.now.mine);
                                     session.useShop(done.shop);
-                                    session.startsChanged();
+                                    session.own().startsChanged();
                                     if (!done.before.equals(done.now.mine) || files != NO_FILES) {
                                         Runnable back = () -> change(
                                                 now -> done.before.withKnivesOf(now),
@@ -141,7 +141,7 @@ public final class ShopDesk {
                                                 Texts.of("shop.was-put-back"),
                                                 then);
                                         last = Optional.of(new Last(sentence, back));
-                                        session.say(sentence, Texts.of("shop.back"), back);
+                                        session.notices().say(sentence, Texts.of("shop.back"), back);
                                     }
                                     then.accept(done.now);
                                 },
@@ -174,11 +174,12 @@ public final class ShopDesk {
                                     double went = now.knifeMm(now.knife(cutter.id(), film.id()));
                                     double lasts = cutter.head().lastsM() * MM_PER_M;
                                     if (before[0] < lasts && went >= lasts) {
-                                        session.trouble(Texts.of(
-                                                "knife.dull",
-                                                cutter.name(),
-                                                session.unit().far(went),
-                                                session.unit().far(lasts)));
+                                        session.notices()
+                                                .trouble(Texts.of(
+                                                        "knife.dull",
+                                                        cutter.name(),
+                                                        session.unit().far(went),
+                                                        session.unit().far(lasts)));
                                     }
                                     session.tell();
                                 },
@@ -211,7 +212,7 @@ public final class ShopDesk {
                                                     .bytes());
                                     return file;
                                 },
-                                f -> session.say(Texts.of("shop.given", f.getFileName())),
+                                f -> session.notices().say(Texts.of("shop.given", f.getFileName())),
                                 this::trouble)
                         .finishing());
     }
@@ -244,8 +245,9 @@ public final class ShopDesk {
                                                 Texts.of("shop.taken", file.getFileName()),
                                                 then);
                                     } else {
-                                        session.trouble(session.words()
-                                                .refusal(found.refused().getFirst()));
+                                        session.notices()
+                                                .trouble(session.words()
+                                                        .refusal(found.refused().getFirst()));
                                     }
                                 },
                                 this::trouble)
@@ -261,6 +263,6 @@ public final class ShopDesk {
     }
 
     private void trouble(Throwable why) {
-        session.trouble(Texts.of("shop.not-kept", Texts.reason(why)));
+        session.notices().trouble(Texts.of("shop.not-kept", Texts.reason(why)));
     }
 }

@@ -70,7 +70,7 @@ public final class SnagDesk {
     }
 
     private void failed(Throwable why) {
-        session.trouble(Texts.of("work.failed", Texts.reason(why)));
+        session.notices().trouble(Texts.of("work.failed", Texts.reason(why)));
     }
 
     /** The cures of a snag, none while they are looked for. */

@@ -87,10 +87,10 @@ final class OffcutPhoto {
                                     draw();
                                 }
                                 case PictureRead.Refused r ->
-                                    session.say(session.words().refusal(r.refusal()));
+                                    session.notices().say(session.words().refusal(r.refusal()));
                             }
                         },
-                        why -> session.say(Texts.of("photo.broken", file.getFileName()))));
+                        why -> session.notices().say(Texts.of("photo.broken", file.getFileName()))));
     }
 
     private double scale() {

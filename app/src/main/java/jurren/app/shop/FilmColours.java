@@ -97,7 +97,7 @@ final class FilmColours {
     }
 
     private void refuse(String why) {
-        session.trouble(why);
+        session.notices().trouble(why);
         again.run();
     }
 

@@ -231,12 +231,13 @@ final class MachinesPage implements ShopPage {
             try {
                 put(c.withFeed(c.feed().withZones(zones(text))));
             } catch (IllegalArgumentException e) {
-                session.trouble(Texts.of(
-                        "machines.zones.how",
-                        text,
-                        session.unit().number(0) + "-" + session.unit().number(95) + ", "
-                                + session.unit().number(240) + "-"
-                                + session.unit().number(330)));
+                session.notices()
+                        .trouble(Texts.of(
+                                "machines.zones.how",
+                                text,
+                                session.unit().number(0) + "-" + session.unit().number(95) + ", "
+                                        + session.unit().number(240) + "-"
+                                        + session.unit().number(330)));
                 show(state);
             }
         });

@@ -111,7 +111,7 @@ public final class ShopSheet {
         now.refused().stream()
                 .findFirst()
                 .filter(_ -> seen.equals(""))
-                .ifPresent(r -> session.trouble(session.words().refusal(r)));
+                .ifPresent(r -> session.notices().trouble(session.words().refusal(r)));
         showState();
     }
 
@@ -121,7 +121,7 @@ public final class ShopSheet {
                 session.unit(),
                 session.settings().units().heat(),
                 session.shop().blanks().size(),
-                session.starts().size(),
+                session.own().starts().size(),
                 session.plan().map(p -> (Object) p.quote()).orElse(""));
         if (!now.equals(seen)) {
             seen = now;

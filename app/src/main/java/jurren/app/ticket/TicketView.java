@@ -182,7 +182,7 @@ public final class TicketView {
         title.show(session.line().title());
         showUndo(undo, "strip.undo", session.undoes());
         showUndo(redo, "strip.redo", session.redoes());
-        unsaved.setText(session.isUnsaved() ? Texts.of("ticket.unsaved") : "");
+        unsaved.setText(session.files().isUnsaved() ? Texts.of("ticket.unsaved") : "");
         sections.forEach(Section::update);
         session.plan().ifPresent(p -> {
             what.setText(Texts.of(

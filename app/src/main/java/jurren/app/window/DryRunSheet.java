@@ -43,13 +43,13 @@ final class DryRunSheet {
     /** The sheet goes with its errand and the errand with its sheet: one that was put away never comes back. */
     void open(Plan plan) {
         if (plan.runs().isEmpty() && plan.prints().isEmpty()) {
-            session.say(Texts.of("dry-run.nothing"));
+            session.notices().say(Texts.of("dry-run.nothing"));
             return;
         }
         Errand running = session.desk()
                 .give(new Order<>(Texts.of("dry-run.title"), _ -> run(plan), r -> show(plan, r), why -> {
                     sheets.close();
-                    session.trouble(Texts.of("work.failed", Texts.reason(why)));
+                    session.notices().trouble(Texts.of("work.failed", Texts.reason(why)));
                 }));
         ProgressIndicator turning = new ProgressIndicator();
         turning.setMaxSize(36, 36);

@@ -220,9 +220,9 @@ final class FirstRunSheet {
         Job job = NewJobs.saying(text(), ShippedTypeface.FREDOKA, thing, thingColour, film, colour);
         decided = true;
         sheets.close();
-        session.replace(JobDocument.of(job), Optional.empty());
+        session.files().begin(JobDocument.of(job));
         session.show(Bench.CUT);
-        session.say(Texts.of("first.made", thing.name(), film.name()));
+        session.notices().say(Texts.of("first.made", thing.name(), film.name()));
         session.whenPlanned(plan -> plan.runs().stream()
                 .findFirst()
                 .ifPresentOrElse(
@@ -234,8 +234,8 @@ final class FirstRunSheet {
     /** Without an answer there is the demo job to look at. */
     private void closed() {
         if (!decided) {
-            session.replace(JobDocument.of(DemoJob.make()), Optional.empty());
-            session.say(Texts.of("first.demo-shown"));
+            session.files().replace(JobDocument.of(DemoJob.make()), Optional.empty());
+            session.notices().say(Texts.of("first.demo-shown"));
         }
     }
 }

@@ -20,6 +20,7 @@ import javafx.scene.layout.VBox;
 import jurren.app.keep.Settings;
 import jurren.app.session.AskFor;
 import jurren.app.session.Bench;
+import jurren.app.session.Notices;
 import jurren.app.session.Session;
 import jurren.app.sheet.Sheets;
 import jurren.app.theme.Controls;
@@ -82,8 +83,8 @@ final class JobDrawer {
                 "drawer-fault",
                 Texts.of("fault.copy"),
                 () -> {
-                    Session.copyWhatWentWrong();
-                    session.say(Texts.of("fault.copied"));
+                    Notices.copyWhatWentWrong();
+                    session.notices().say(Texts.of("fault.copied"));
                 },
                 "small")));
         sheets.open("job-drawer", Texts.of("drawer.title"), Pos.TOP_LEFT, content.toArray(Node[]::new));
@@ -149,10 +150,10 @@ final class JobDrawer {
         HBox.setHgrow(name, Priority.ALWAYS);
         Runnable keep = () -> {
             if (name.getText().isBlank()) {
-                session.say(Texts.of("drawer.version-nameless"));
+                session.notices().say(Texts.of("drawer.version-nameless"));
                 return;
             }
-            session.keepVersion(name.getText().strip());
+            session.files().keepVersion(name.getText().strip());
             name.clear();
             showVersions();
         };
@@ -164,7 +165,7 @@ final class JobDrawer {
 
     private void showVersions() {
         List<Node> rows = new ArrayList<>();
-        List<Version> kept = session.versions();
+        List<Version> kept = session.files().versions();
         for (int i = kept.size() - 1; i >= 0; i--) {
             Version v = kept.get(i);
             String name = v.name() + "  ·  " + WHEN.format(v.savedAt());
@@ -179,7 +180,7 @@ final class JobDrawer {
                                     "version-remove-" + i,
                                     Texts.of("drawer.version-remove"),
                                     () -> sheets.askRemove(v.name(), () -> {
-                                        session.removeVersion(v);
+                                        session.files().removeVersion(v);
                                         showVersions();
                                     }),
                                     "small"))));
@@ -194,14 +195,15 @@ final class JobDrawer {
     private void look(Version v) {
         Job now = session.job();
         sheets.close();
-        session.takeBack(v);
-        session.say(now.equals(v.job()) ? Texts.of("drawer.same", v.name()) : Texts.of("drawer.looking", v.name()));
+        session.files().takeBack(v);
+        session.notices()
+                .say(now.equals(v.job()) ? Texts.of("drawer.same", v.name()) : Texts.of("drawer.looking", v.name()));
     }
 
     private void takeBack(Version v) {
-        session.takeBack(v);
+        session.files().takeBack(v);
         sheets.close();
-        session.say(Texts.of("drawer.taken-back", v.name()));
+        session.notices().say(Texts.of("drawer.taken-back", v.name()));
     }
 
     private Node papers() {
@@ -259,7 +261,7 @@ final class JobDrawer {
         paper.setAccessibleText(Texts.of("drawer.paper"));
         paper.show(session.settings().paper());
         Controls.Segments<Boolean> saves = Controls.segments(
-                "saves-itself", List.of(false, true), b -> Texts.of("drawer.saves." + b), session::saveItself);
+                "saves-itself", List.of(false, true), b -> Texts.of("drawer.saves." + b), session.files()::saveItself);
         saves.setAccessibleText(Texts.of("drawer.saves"));
         saves.show(session.settings().savesItself());
         Button jobs = Controls.button("jobs-folder", "", () -> {}, "small");
@@ -288,7 +290,7 @@ final class JobDrawer {
     /** What this person added to the shop, to be taken away again. */
     private List<Node> own() {
         List<Node> rows = new ArrayList<>();
-        for (Start s : session.starts().stream().filter(Start::own).toList()) {
+        for (Start s : session.own().starts().stream().filter(Start::own).toList()) {
             rows.add(Controls.row(
                     Texts.of("drawer.own-start", s.name()),
                     Controls.sign(
@@ -316,7 +318,7 @@ final class JobDrawer {
                 s.name(),
                 () -> session.shopFolder().starts().remove(s.id()),
                 () -> session.shopFolder().starts().save(s));
-        session.startsChanged();
+        session.own().startsChanged();
     }
 
     private void removeFont(String font) {
@@ -334,9 +336,9 @@ final class JobDrawer {
     /** Done, and said with the way back. */
     private void removing(String name, Change remove, Change back) {
         if (tried(name, remove)) {
-            session.say(Texts.of("removed.done", name), Texts.of("removed.back"), () -> {
+            session.notices().say(Texts.of("removed.done", name), Texts.of("removed.back"), () -> {
                 tried(name, back);
-                session.startsChanged();
+                session.own().startsChanged();
             });
         }
         sheets.close();
@@ -348,7 +350,7 @@ final class JobDrawer {
             change.make();
             return true;
         } catch (IOException e) {
-            session.trouble(Texts.of("file.not-written", name, Texts.reason(e)));
+            session.notices().trouble(Texts.of("file.not-written", name, Texts.reason(e)));
             return false;
         }
     }

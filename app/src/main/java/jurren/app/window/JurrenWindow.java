@@ -2,8 +2,10 @@ package jurren.app.window;
 
 import java.lang.management.ManagementFactory;
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
@@ -48,6 +50,8 @@ public final class JurrenWindow {
     private final Session session;
     private final Shell shell;
     private final Runnable watcher = this::showTitle;
+    /** The windows that are open; on the window's thread. */
+    private static final Set<JurrenWindow> OPEN = new HashSet<>();
 
     /** Must be made on the window's thread. */
     public JurrenWindow(Stage stage, Session session, FileQuestions files) {
@@ -68,6 +72,7 @@ public final class JurrenWindow {
         stage.setMinHeight(Math.min(LEAST_HEIGHT, screen.getHeight()));
         session.watch(watcher);
         showTitle();
+        shell.actions().saving().openBesideBy(this::openBeside);
         stage.setOnCloseRequest(e -> {
             e.consume();
             shell.actions().afterUnsaved(this::closeForGood);
@@ -94,11 +99,12 @@ public final class JurrenWindow {
 
     private void showTitle() {
         stage.setTitle(Texts.of(
-                session.isUnsaved() ? "window.title.unsaved" : "window.title",
+                session.files().isUnsaved() ? "window.title.unsaved" : "window.title",
                 session.job().name()));
     }
 
     public void show() {
+        OPEN.add(this);
         stage.show();
         // what stands in a scrolled part is found only once styles have made that part
         shell.node().applyCss();
@@ -114,13 +120,27 @@ public final class JurrenWindow {
     private void closeForGood() {
         session.settings()
                 .keepPlace(new Settings.Place(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight()));
-        session.recovery().forget();
+        session.files().recovery().forget();
         close();
         stage.close();
-        Platform.exit();
+        if (OPEN.isEmpty()) {
+            Platform.exit();
+        }
+    }
+
+    /** In a window of its own, with a session of its own. */
+    private void openBeside(Path file) {
+        Stage other = new Stage();
+        Session beside = new Session(
+                session.shop(), JobDocument.of(empty(session.shop())), session.stateFolder(), new Planner());
+        JurrenWindow window = new JurrenWindow(other, beside, new SystemFiles(other, beside.settings()));
+        other.setOnHidden(stage.getOnHidden());
+        window.show();
+        Platform.runLater(() -> beside.files().open(file, () -> {}));
     }
 
     public void close() {
+        OPEN.remove(this);
         session.unwatch(watcher);
         shell.close();
         session.close();
@@ -148,9 +168,9 @@ public final class JurrenWindow {
         session.desk()
                 .give(new Order<>(
                         "",
-                        _ -> session.recovery().leftovers(shop),
+                        _ -> session.files().recovery().leftovers(shop),
                         this::offer,
-                        why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+                        why -> session.notices().trouble(Texts.of("work.failed", Texts.reason(why)))));
         session.desk()
                 .give(new Order<Void>(
                         "",
@@ -159,7 +179,7 @@ public final class JurrenWindow {
                             return null;
                         },
                         _ -> session.useShop(session.shop()),
-                        why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+                        why -> session.notices().trouble(Texts.of("work.failed", Texts.reason(why)))));
         shell.actions().blanks().sayRefused();
     }
 
@@ -248,7 +268,11 @@ public final class JurrenWindow {
             JurrenWindow window = new JurrenWindow(stage, session, new SystemFiles(stage, session.settings()));
             window.standWhereItStood();
             window.show();
-            stage.setOnHidden(_ -> over.countDown());
+            stage.setOnHidden(_ -> {
+                if (OPEN.isEmpty()) {
+                    over.countDown();
+                }
+            });
             onceLaidOut(
                     stage.getScene(),
                     () -> System.out.println(Texts.of(
@@ -257,7 +281,7 @@ public final class JurrenWindow {
                             seconds(frameAt),
                             seconds(secondsSince(started)))));
             Platform.runLater(() -> {
-                file.ifPresent(f -> session.open(f, () -> {}));
+                file.ifPresent(f -> session.files().open(f, () -> {}));
                 if (first) {
                     window.begin();
                 }

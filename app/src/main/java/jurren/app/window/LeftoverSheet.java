@@ -60,8 +60,8 @@ final class LeftoverSheet {
                                 Texts.of("leftover.take"),
                                 () -> actions.afterUnsaved(() -> {
                                     sheets.closeAll();
-                                    session.bringBack(l, o.document());
-                                    session.say(Texts.of("window.brought-back"));
+                                    session.files().bringBack(l, o.document());
+                                    session.notices().say(Texts.of("window.brought-back"));
                                 }),
                                 number == 0 ? "primary" : "secondary"));
                 yield o.document().job().name();
@@ -73,7 +73,7 @@ final class LeftoverSheet {
                         "leftover-drop-" + number,
                         Texts.of("leftover.drop"),
                         () -> sheets.askRemove(name, () -> {
-                            session.recovery().throwAway(l);
+                            session.files().recovery().throwAway(l);
                             left.remove(l);
                             open();
                         })));

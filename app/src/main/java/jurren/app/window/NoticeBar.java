@@ -69,7 +69,7 @@ final class NoticeBar {
                                 "notice-action-" + number,
                                 a.words(),
                                 () -> {
-                                    session.putAway(notice);
+                                    session.notices().putAway(notice);
                                     a.run().run();
                                 },
                                 "small")));
@@ -78,7 +78,7 @@ final class NoticeBar {
                         number == 0 ? "notice-close" : "notice-close-" + number,
                         "×",
                         Texts.of("notice.close"),
-                        () -> session.putAway(notice)));
+                        () -> session.notices().putAway(notice)));
         row.getStyleClass().add("notice");
         if (notice.isTrouble()) {
             row.getStyleClass().add("trouble");

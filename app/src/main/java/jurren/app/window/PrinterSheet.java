@@ -46,7 +46,7 @@ final class PrinterSheet {
     void open() {
         Optional<String> hindrance = printers.hindrance();
         if (hindrance.isPresent()) {
-            session.trouble(hindrance.get());
+            session.notices().trouble(hindrance.get());
             return;
         }
         session.desk().give(new Order<>(Texts.of("work.printers"), _ -> printers.names(), this::ask, this::failed));
@@ -54,7 +54,7 @@ final class PrinterSheet {
 
     private void ask(List<String> names) {
         if (names.isEmpty()) {
-            session.trouble(Texts.of("printer.none"));
+            session.notices().trouble(Texts.of("printer.none"));
             return;
         }
         ComboBox<String> which = new ComboBox<>();
@@ -96,15 +96,15 @@ final class PrinterSheet {
                         _ -> PdfPages.render(TicketPdf.write(plan, units, remedies, paper), PER_INCH),
                         pages -> {
                             if (printers.print(printer, name, copies, pages)) {
-                                session.say(Texts.of("printer.sent", pages.size(), copies, printer));
+                                session.notices().say(Texts.of("printer.sent", pages.size(), copies, printer));
                             } else {
-                                session.trouble(Texts.of("printer.refused", printer));
+                                session.notices().trouble(Texts.of("printer.refused", printer));
                             }
                         },
                         this::failed));
     }
 
     private void failed(Throwable why) {
-        session.trouble(Texts.of("work.failed", Texts.reason(why)));
+        session.notices().trouble(Texts.of("work.failed", Texts.reason(why)));
     }
 }

@@ -122,7 +122,7 @@ public final class Shell {
         StackPane all = new StackPane(main, sheets.node());
         all.getStyleClass().add("shell");
         all.addEventHandler(AskFor.TYPE, e -> actions.give(e.what(), e.which()));
-        all.addEventHandler(Objection.TYPE, e -> session.trouble(e.sentence()));
+        all.addEventHandler(Objection.TYPE, e -> session.notices().trouble(e.sentence()));
         SceneKeys.after(all, this::key);
         SceneKeys.before(all, this::menuKey);
         all.setOnDragOver(e -> {
@@ -254,7 +254,7 @@ public final class Shell {
                                     .ifPresent(e -> session.show(e.id()));
                             session.snags().point(snag);
                         },
-                        () -> session.say(Texts.of("snag.none")));
+                        () -> session.notices().say(Texts.of("snag.none")));
     }
 
     private void showScale() {

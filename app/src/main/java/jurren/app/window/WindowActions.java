@@ -67,6 +67,7 @@ public final class WindowActions {
     private final BlankActions blanks;
     private final ArtSheets art;
     private final MotifClipboard clipboard;
+    private final Saving saving;
     private Printers printers = new SystemPrinters();
 
     WindowActions(
@@ -86,6 +87,7 @@ public final class WindowActions {
         this.blanks = new BlankActions(session, files, sheets, session.shopFolder());
         this.art = new ArtSheets(session, files, sheets, artActions, this::write);
         this.clipboard = new MotifClipboard(session, artActions);
+        this.saving = new Saving(session, files, sheets);
     }
 
     /** Prints on these from now on. */
@@ -148,7 +150,7 @@ public final class WindowActions {
         if (session.isSettled()) {
             then.accept(session.plan().orElseThrow());
         } else {
-            session.say(Texts.of("planning"));
+            session.notices().say(Texts.of("planning"));
         }
     }
 
@@ -174,7 +176,7 @@ public final class WindowActions {
         } else if (session.canUndo()) {
             session.undo();
         } else {
-            session.say(Texts.of("undo.nothing"));
+            session.notices().say(Texts.of("undo.nothing"));
         }
     }
 
@@ -182,7 +184,7 @@ public final class WindowActions {
         if (session.canRedo()) {
             session.redo();
         } else {
-            session.say(Texts.of("redo.nothing"));
+            session.notices().say(Texts.of("redo.nothing"));
         }
     }
 
@@ -197,12 +199,13 @@ public final class WindowActions {
                         font -> {
                             session.editMotif(
                                     m -> m.source() instanceof Lettering l ? m.withSource(l.withTypeface(font)) : m);
-                            session.say(Texts.of("font.opened", font.title()));
+                            session.notices().say(Texts.of("font.opened", font.title()));
                         },
-                        why -> session.trouble(
-                                why instanceof FontRefused r
-                                        ? Texts.of("font." + r.why(), file.getFileName())
-                                        : Texts.of("file.unreadable", file.getFileName()))));
+                        why -> session.notices()
+                                .trouble(
+                                        why instanceof FontRefused r
+                                                ? Texts.of("font." + r.why(), file.getFileName())
+                                                : Texts.of("file.unreadable", file.getFileName()))));
     }
 
     /** A drawing or a picture is put on the open face, a job is opened; anything else is said. */
@@ -231,7 +234,7 @@ public final class WindowActions {
         } else if (board.hasImage()) {
             art.bringing().pasted(board.getImage());
         } else {
-            session.say(Texts.of("paste.nothing"));
+            session.notices().say(Texts.of("paste.nothing"));
         }
     }
 
@@ -242,14 +245,15 @@ public final class WindowActions {
             Blank blank = session.shop()
                     .blank("tee-adult")
                     .orElseGet(() -> session.shop().blanks().getFirst());
-            session.replace(
-                    JobDocument.of(NewJobs.onBlank(
-                            blank,
-                            Texts.of("job.new-name"),
-                            blank.name(),
-                            blank.colours().getFirst().id(),
-                            session.shop().materials().getFirst().id())),
-                    Optional.empty());
+            session.files()
+                    .replace(
+                            JobDocument.of(NewJobs.onBlank(
+                                    blank,
+                                    Texts.of("job.new-name"),
+                                    blank.name(),
+                                    blank.colours().getFirst().id(),
+                                    session.shop().materials().getFirst().id())),
+                            Optional.empty());
             session.show(Bench.BLANK);
             sheets.closeAll();
             blanks.choose();
@@ -261,7 +265,7 @@ public final class WindowActions {
     }
 
     void open(Path file) {
-        afterUnsaved(() -> session.open(file, sheets::closeAll));
+        afterUnsaved(() -> session.files().open(file, sheets::closeAll));
     }
 
     /** Asks what to do with unsaved work, and with a load in the cutter, before they would be lost. */
@@ -305,33 +309,6 @@ public final class WindowActions {
         watcher[0].run();
     }
 
-    private void askUnsaved(Runnable then) {
-        if (session.isUnsaved() && session.savesItself()) {
-            save(saved -> {
-                if (saved) {
-                    then.run();
-                }
-            });
-        } else if (session.isUnsaved()) {
-            sheets.ask(
-                    "unsaved-sheet",
-                    Texts.of("unsaved.title"),
-                    Texts.of("unsaved.text"),
-                    new Sheets.Answer(
-                            "unsaved-save",
-                            Texts.of("unsaved.save"),
-                            () -> save(saved -> {
-                                if (saved) {
-                                    then.run();
-                                }
-                            })),
-                    new Sheets.Answer("unsaved-drop", Texts.of("unsaved.drop"), then),
-                    new Sheets.Answer("unsaved-stay", Texts.of("unsaved.stay"), () -> {}));
-        } else {
-            then.run();
-        }
-    }
-
     void save() {
         save(_ -> {});
     }
@@ -339,7 +316,7 @@ public final class WindowActions {
     /** @param then told whether it is saved */
     void save(Consumer<Boolean> then) {
         typed();
-        session.file().ifPresentOrElse(file -> session.save(file, then), () -> saveAs(then));
+        saving.save(fileName(".jurren"), then);
     }
 
     /** Asks where this person's jobs lie. */
@@ -352,12 +329,15 @@ public final class WindowActions {
 
     void saveAs(Consumer<Boolean> then) {
         typed();
-        files.toSave(FileQuestions.Kind.JOB, fileName(".jurren"))
-                .ifPresentOrElse(p -> session.save(withEnding(p, ".jurren"), then), () -> then.accept(false));
+        saving.saveAs(fileName(".jurren"), then);
     }
 
-    private static Path withEnding(Path file, String ending) {
-        return file.getFileName().toString().endsWith(ending) ? file : file.resolveSibling(file.getFileName() + ending);
+    private void askUnsaved(Runnable then) {
+        saving.askUnsaved(fileName(".jurren"), then);
+    }
+
+    Saving saving() {
+        return saving;
     }
 
     /** The job's name as a file's, with an ending. */
@@ -423,8 +403,9 @@ public final class WindowActions {
                                 .toLowerCase(Locale.ROOT)
                                 .endsWith(".plt");
                         if (pen && run.cutter().head().pen() == 0) {
-                            session.trouble(
-                                    Texts.of("guide.no-pen", run.cutter().name()));
+                            session.notices()
+                                    .trouble(Texts.of(
+                                            "guide.no-pen", run.cutter().name()));
                         } else {
                             write(file, () -> pen ? HpglWriter.guide(run, offcut) : GuidePdf.write(run.load(), units));
                         }
@@ -450,7 +431,7 @@ public final class WindowActions {
                                     SafeFiles.write(file, content.call());
                                     return null;
                                 },
-                                _ -> session.say(Texts.of("file.written", file.getFileName())),
+                                _ -> session.notices().say(Texts.of("file.written", file.getFileName())),
                                 why -> notWritten(file, why))
                         .finishing());
     }
@@ -464,15 +445,16 @@ public final class WindowActions {
                             SafeFiles.writeAll(folder, all);
                             return all.size();
                         },
-                        count -> session.say(Texts.of("file.all-written", count, folder.getFileName())),
+                        count -> session.notices().say(Texts.of("file.all-written", count, folder.getFileName())),
                         why -> notWritten(folder, why)));
     }
 
     private void notWritten(Path where, Throwable why) {
-        session.trouble(
-                why instanceof IOException
-                        ? Texts.of("file.not-written", where.getFileName(), Texts.reason(why))
-                        : Texts.of("work.failed", Texts.reason(why)));
+        session.notices()
+                .trouble(
+                        why instanceof IOException
+                                ? Texts.of("file.not-written", where.getFileName(), Texts.reason(why))
+                                : Texts.of("work.failed", Texts.reason(why)));
     }
 
     void makeAll() {

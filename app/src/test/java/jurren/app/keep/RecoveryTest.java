@@ -65,6 +65,19 @@ class RecoveryTest {
     }
 
     @Test
+    void steadyWorkIsKeptEveryFewSeconds() throws IOException, InterruptedException {
+        Recovery mine = recovery(folder);
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(12);
+        int edits = 0;
+        while (kept().isEmpty() && System.nanoTime() < end) {
+            mine.keep(named("edit " + edits++), Optional.empty());
+            TimeUnit.MILLISECONDS.sleep(250);
+        }
+        assertThat(kept()).hasSize(1);
+        assertThat(edits).as("each came before the quiet was over").isGreaterThan(10);
+    }
+
+    @Test
     void onlyTheLastOfManyIsWrittenAndItsOwnIsNoLeftover() throws IOException {
         Recovery mine = recovery(folder);
         for (int i = 0; i < 5; i++) {

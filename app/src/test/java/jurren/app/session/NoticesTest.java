@@ -1,13 +1,12 @@
 package jurren.app.session;
 
-import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 class NoticesTest {
-    private final Notices notices = new Notices();
+    private final Notices notices = new Notices(() -> {}, () -> false);
 
     private String all() {
         return String.join(
@@ -16,20 +15,20 @@ class NoticesTest {
 
     @Test
     void ofRemarksThereIsOnlyTheLatest() {
-        notices.remark("one", Optional.empty());
-        notices.remark("two", Optional.empty());
+        notices.say("one");
+        notices.say("two");
         assertThat(all()).isEqualTo("two");
-        notices.remark(null, Optional.empty());
+        notices.say(null);
         assertThat(all()).isEmpty();
         assertThat(notices.latest()).isEmpty();
     }
 
     @Test
     void troublesStayUntilTheyArePutAwayEachOnce() {
-        notices.trouble("a", Optional.empty());
-        notices.trouble("b", Optional.empty());
-        notices.remark("remark", Optional.empty());
-        notices.trouble("a", Optional.empty());
+        notices.trouble("a");
+        notices.trouble("b");
+        notices.say("remark");
+        notices.trouble("a");
         assertThat(all()).isEqualTo("b|remark|a");
         notices.putAway(notices.all().getFirst());
         assertThat(all()).isEqualTo("remark|a");
@@ -38,7 +37,7 @@ class NoticesTest {
 
     @Test
     void notMoreAreKeptThanAnybodyWouldRead() {
-        IntStream.range(0, 50).forEach(i -> notices.trouble("trouble " + i, Optional.empty()));
+        IntStream.range(0, 50).forEach(i -> notices.trouble("trouble " + i));
         assertThat(notices.all()).hasSize(20);
         assertThat(notices.latest()).contains("trouble 49");
         notices.clear();
@@ -48,7 +47,7 @@ class NoticesTest {
     @Test
     void aRemarkCanBringItsWayBack() {
         boolean[] back = new boolean[1];
-        notices.remark("removed", Optional.of(new Notices.Action("Bring it back", () -> back[0] = true)));
+        notices.say("removed", "Bring it back", () -> back[0] = true);
         notices.all().getFirst().action().orElseThrow().run().run();
         assertThat(back[0]).isTrue();
     }

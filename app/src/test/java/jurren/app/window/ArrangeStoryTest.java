@@ -217,7 +217,7 @@ class ArrangeStoryTest extends WindowTest {
                 .as("what would go round in a ring is not offered")
                 .containsExactly("m3");
         key(KeyCode.DELETE);
-        assertThat(on(() -> session.notice().orElseThrow()))
+        assertThat(on(() -> session.notices().latest().orElseThrow()))
                 .contains("square m2")
                 .contains("square m1");
         assertThat(built("m1")).isCloseTo(1600, within(1e-6));
@@ -233,7 +233,7 @@ class ArrangeStoryTest extends WindowTest {
         click("treatment-copy-1");
         robot.clickOn("#copy-to-m2");
         settle();
-        assertThat(on(() -> session.notice().orElseThrow()))
+        assertThat(on(() -> session.notices().latest().orElseThrow()))
                 .as("m2 cannot follow itself")
                 .contains("ring");
         until(() -> javafx.stage.Window.getWindows().size() == 1);
@@ -371,7 +371,7 @@ class ArrangeStoryTest extends WindowTest {
         assertThat(folder.resolve("state").resolve("fonts").resolve("Town.ttf")).exists();
         answers.add(none);
         click("open-font");
-        until(() -> session.notice().map(n -> n.contains("no font")).orElse(false));
+        until(() -> session.notices().latest().map(n -> n.contains("no font")).orElse(false));
         assertThat(letters().typeface().title()).as("what was there stays").startsWith("Rye");
     }
 

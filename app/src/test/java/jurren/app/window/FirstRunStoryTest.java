@@ -1,5 +1,7 @@
 package jurren.app.window;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import javafx.scene.control.ToggleButton;
@@ -27,6 +29,15 @@ class FirstRunStoryTest extends WindowTest {
         settle();
     }
 
+    private long copies() {
+        try (var files = Files.list(state())) {
+            return files.filter(f -> f.getFileName().toString().matches("unsaved-.*jurren"))
+                    .count();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
     @Test
     void aWordAndEnterAreEnoughForAFirstCutFile() throws Exception {
         assertThat(new Settings(state()).isFresh()).isTrue();
@@ -48,6 +59,8 @@ class FirstRunStoryTest extends WindowTest {
         assertThat(on(() -> session.plan().orElseThrow().snags())).allMatch(s -> s.gravity() == Snag.Gravity.LOOK);
         robot.push(KeyCode.ESCAPE);
         settle();
+        assertThat(on(() -> session.files().isUnsaved())).as("it is in no file").isTrue();
+        until(() -> copies() == 1);
         Path file = folder.resolve("first.plt");
         answers.add(file);
         click("cut-save");
@@ -62,7 +75,7 @@ class FirstRunStoryTest extends WindowTest {
         settle();
         assertThat(on(() -> session.job().name())).isEqualTo(DemoJob.name());
         assertThat(said()).contains("demo job");
-        assertThat(on(() -> session.isUnsaved())).isFalse();
+        assertThat(on(() -> session.files().isUnsaved())).isFalse();
     }
 
     @Test

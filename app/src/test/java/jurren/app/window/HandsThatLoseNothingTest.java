@@ -47,12 +47,12 @@ class HandsThatLoseNothingTest extends WindowTest {
         answers.add(file);
         typeOnly("line-title", "13 crew tees");
         robot.push(KeyCode.SHORTCUT, KeyCode.S);
-        until(() -> Files.exists(file) && !session.isUnsaved());
+        until(() -> Files.exists(file) && !session.files().isUnsaved());
         JobRead.Opened read = (JobRead.Opened) JobFile.read(file, SHOP);
         assertThat(read.document().job().lines().getFirst().title()).isEqualTo("13 crew tees");
         typeOnly("count-M", "7");
         robot.push(KeyCode.SHORTCUT, KeyCode.S);
-        until(() -> !session.isUnsaved() && session.line().entry("M").count() == 7);
+        until(() -> !session.files().isUnsaved() && session.line().entry("M").count() == 7);
     }
 
     @Test
@@ -147,7 +147,7 @@ class HandsThatLoseNothingTest extends WindowTest {
         Path file = folder.resolve("made.jurren");
         answers.add(file);
         robot.push(KeyCode.SHORTCUT, KeyCode.S);
-        until(() -> Files.exists(file) && !session.isUnsaved());
+        until(() -> Files.exists(file) && !session.files().isUnsaved());
         Progress kept =
                 ((JobRead.Opened) JobFile.read(file, SHOP)).document().job().made();
         assertThat(kept.cuts()).extracting(Progress.Cut::mark).containsExactly(mark);
@@ -203,28 +203,30 @@ class HandsThatLoseNothingTest extends WindowTest {
         click("version-remove-0");
         assertThat(isThere("remove-sheet")).isTrue();
         robot.push(KeyCode.ESCAPE);
-        assertThat(on(session::versions)).hasSize(1);
+        assertThat(on(() -> session.files().versions())).hasSize(1);
         click("version-remove-0");
         click("remove-yes");
-        assertThat(on(session::versions)).isEmpty();
+        assertThat(on(() -> session.files().versions())).isEmpty();
         settle();
         until(() -> stage().getScene().getFocusOwner() != null);
         robot.push(KeyCode.ESCAPE);
         until(() -> !isThere("version-name"));
         click("notice-action-0");
-        until(() -> !session.versions().isEmpty());
-        assertThat(on(session::versions)).extracting(v -> v.name()).containsExactly("first");
-        assertThat(on(session::isUnsaved)).isTrue();
+        until(() -> !session.files().versions().isEmpty());
+        assertThat(on(() -> session.files().versions()))
+                .extracting(v -> v.name())
+                .containsExactly("first");
+        assertThat(on(() -> session.files().isUnsaved())).isTrue();
     }
 
     @Test
     void troublesAreQueuedEachOnceAndPutAwayOneByOne() {
         run(() -> {
-            session.trouble("first trouble");
-            session.trouble("second trouble");
-            session.say("a remark");
-            session.trouble("first trouble");
-            session.say("another remark");
+            session.notices().trouble("first trouble");
+            session.notices().trouble("second trouble");
+            session.notices().say("a remark");
+            session.notices().trouble("first trouble");
+            session.notices().say("another remark");
         });
         settle();
         assertThat(on(() -> session.notices().all()))
@@ -233,7 +235,7 @@ class HandsThatLoseNothingTest extends WindowTest {
         click("notice-close");
         settle();
         assertThat(said()).contains("second trouble").contains("first trouble").doesNotContain("remark");
-        run(() -> session.say(null));
+        run(() -> session.notices().say(null));
         assertThat(said()).as("a remark that ends does not take troubles along").contains("second trouble");
     }
 

@@ -103,14 +103,14 @@ class LedgerStoryTest extends WindowTest {
         run(() -> talk().stop());
         until(() -> talk().state() == CutTalk.State.STOPPED);
         int paths = on(() -> talk().finishedPaths());
-        run(() -> session.save(file, _ -> {}));
-        until(() -> !session.isUnsaved());
+        run(() -> session.files().save(file, true, _ -> {}));
+        until(() -> !session.files().isUnsaved());
         Ledger kept = ((JobRead.Opened) JobFile.read(file, SHOP)).document().ledger();
         assertThat(kept.entries()).hasSize(1).first().satisfies(e -> {
             assertThat(e.paths()).isEqualTo(paths);
             assertThat(e.isWhole()).isFalse();
         });
-        run(() -> session.open(file, () -> {}));
+        run(() -> session.files().open(file, () -> {}));
         settle();
         assertThat(entries()).isEqualTo(kept.entries());
         assertThat(on(() -> session.job().made().cuts()))

@@ -169,7 +169,7 @@ class LoadsStoryTest extends WindowTest {
                 .anyMatch(t -> t.equals(session.unit().film(100)));
 
         Path mine = state().resolve("mine.jurren");
-        run(() -> session.save(mine, _ -> {}));
+        run(() -> session.files().save(mine, true, _ -> {}));
         until(() -> promises.read().stream().anyMatch(p -> p.file().equals(mine.toString())));
         assertThat(promises.read().stream()
                         .filter(p -> p.file().equals(mine.toString()))

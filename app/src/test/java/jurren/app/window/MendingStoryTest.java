@@ -143,6 +143,6 @@ class MendingStoryTest extends WindowTest {
                 "m1", "square", new Shape(Shape.Kind.RECTANGLE, 40, 40, 4, 0, CREAM), List.of(), Pose.at(0, 180))))));
         until(() -> (session.isSettled()));
         key(KeyCode.F8);
-        assertThat(on(() -> session.notice())).hasValue("Nothing is wrong with this job.");
+        assertThat(on(() -> session.notices().latest())).hasValue("Nothing is wrong with this job.");
     }
 }

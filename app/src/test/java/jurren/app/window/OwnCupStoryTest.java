@@ -83,7 +83,7 @@ class OwnCupStoryTest extends WindowTest {
         assertThat(cup().slantMm()).isEqualTo(110, within(1e-9));
         type("measure-top-diameter", "9 m");
         type("measure-top-diameter", "9000mm");
-        assertThat(on(() -> session.notice())).get().asString().contains("9000");
+        assertThat(on(() -> session.notices().latest())).get().asString().contains("9000");
         assertThat(cup().topDiameterMm()).isCloseTo(10.25 * 25.4 / Math.PI, within(1e-9));
         type("measure-foot-diameter", "3 1/2");
         assertThat(cup().footDiameterMm())
@@ -146,7 +146,7 @@ class OwnCupStoryTest extends WindowTest {
         assertThat(size().area().box().covers(size().artBounds().orElseThrow(), 0.01))
                 .isTrue();
         assertThat(size().artBounds().orElseThrow().widthMm()).isCloseTo(was * 200 / 254, within(0.6));
-        assertThat(on(() -> session.notice())).get().asString().contains("wide");
+        assertThat(on(() -> session.notices().latest())).get().asString().contains("wide");
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
         assertThat(on(() -> session.line().blankId())).isEqualTo("tee-adult");
@@ -259,7 +259,7 @@ class OwnCupStoryTest extends WindowTest {
         click("remove-yes");
         assertThat(on(() -> session.shop().blank("own-tray-copy"))).isEmpty();
         click("own-remove-own-tray");
-        assertThat(on(() -> session.notice()))
+        assertThat(on(() -> session.notices().latest()))
                 .as("a line is made on it")
                 .get()
                 .asString()
@@ -272,7 +272,7 @@ class OwnCupStoryTest extends WindowTest {
         answers.add(Files.writeString(folder.resolve("bad.json"), "{ \"id\": 3,,"));
         click("choose-blank");
         click("choose-import");
-        assertThat(on(() -> session.notice()))
+        assertThat(on(() -> session.notices().latest()))
                 .get()
                 .asString()
                 .contains("bad.json")

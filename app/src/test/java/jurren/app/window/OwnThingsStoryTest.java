@@ -38,7 +38,7 @@ class OwnThingsStoryTest extends WindowTest {
         Start start = StartDraft.of(on(() -> session.line().motifs()))
                 .start("Robin's name", "One name in one film", Map.of());
         new ShopFolder(state()).starts().save(start);
-        run(() -> session.startsChanged());
+        run(() -> session.own().startsChanged());
         return start;
     }
 
@@ -103,11 +103,11 @@ class OwnThingsStoryTest extends WindowTest {
         settle();
         click("own-start-" + start.id() + "-away");
         settle();
-        assertThat(on(() -> session.starts())).extracting(Start::name).doesNotContain("Robin's name");
+        assertThat(on(() -> session.own().starts())).extracting(Start::name).doesNotContain("Robin's name");
         answers.add(file);
         click("starts-take");
         settle();
-        assertThat(on(() -> session.starts())).extracting(Start::name).contains("Robin's name");
+        assertThat(on(() -> session.own().starts())).extracting(Start::name).contains("Robin's name");
     }
 
     @Test

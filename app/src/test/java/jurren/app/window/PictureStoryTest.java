@@ -84,7 +84,7 @@ class PictureStoryTest extends WindowTest {
         assertThat(isThere("trace-sheet")).isFalse();
         Motif added = on(() -> session.motif().orElseThrow());
         assertThat(added.name()).isEqualTo("lake");
-        assertThat(on(() -> session.notice().orElse(""))).contains("Trace it instead");
+        assertThat(on(() -> session.notices().latest().orElse(""))).contains("Trace it instead");
         assertThat(size().layers().getFirst().print().shaded().areaMm2()).isPositive();
 
         type("motif-width", "20mm");
@@ -287,7 +287,7 @@ class PictureStoryTest extends WindowTest {
         focus("layer-3");
         robot.push(KeyCode.ALT, KeyCode.DOWN);
         settle();
-        assertThat(on(() -> session.notice().orElse("")))
+        assertThat(on(() -> session.notices().latest().orElse("")))
                 .as("cream and sky are in the kite's own drawing")
                 .contains("of one motif");
         assertThat(size().layers().stream().map(l -> l.colour().hex()).toList()).isEqualTo(before);

@@ -29,7 +29,7 @@ class RecoveryStoryTest extends WindowTest {
     }
 
     private void offer() {
-        List<Leftover> left = session.recovery().leftovers(session.shop());
+        List<Leftover> left = session.files().recovery().leftovers(session.shop());
         run(() -> window.offer(left));
     }
 
@@ -50,8 +50,10 @@ class RecoveryStoryTest extends WindowTest {
         click("leftover-take-0");
         settle();
         assertThat(on(() -> session.job().name())).isEqualTo("Kites of spring");
-        assertThat(on(session::isUnsaved)).as("it is in no file yet").isTrue();
-        assertThat(on(session::file)).contains(Path.of("/jobs/kites.jurren"));
+        assertThat(on(() -> session.files().isUnsaved()))
+                .as("it is in no file yet")
+                .isTrue();
+        assertThat(on(() -> session.files().file())).contains(Path.of("/jobs/kites.jurren"));
         until(() -> !Files.exists(one));
         try (var files = Files.list(state())) {
             assertThat(files.filter(f -> f.toString().endsWith(".jurren")))
@@ -81,9 +83,9 @@ class RecoveryStoryTest extends WindowTest {
     void recentJobsAreOfferedInTheDrawerAndTheBenchIsRemembered() throws IOException {
         Path file = folder.resolve("spring.jurren");
         JobFile.write(JobDocument.of(job().withName("Spring")), file);
-        run(() -> session.open(file, () -> {}));
+        run(() -> session.files().open(file, () -> {}));
         settle();
-        run(() -> session.replace(JobDocument.of(job()), java.util.Optional.empty()));
+        run(() -> session.files().replace(JobDocument.of(job()), java.util.Optional.empty()));
         settle();
         click("job-name");
         click("recent-0");

@@ -79,7 +79,7 @@ class RunningCutTest extends WindowTest {
         assertThat(isThere("cutting-sheet")).isTrue();
         click("cutting-stay");
         assertThat(on(() -> talk().state())).isIn(CutTalk.State.CUTTING, CutTalk.State.DONE);
-        run(() -> window.shell().actions().afterUnsaved(() -> session.say("closed")));
+        run(() -> window.shell().actions().afterUnsaved(() -> session.notices().say("closed")));
         click("cutting-stop");
         until(() -> talk().state() == CutTalk.State.STOPPED);
         assertThat(on(() -> session.ledger().entries()))

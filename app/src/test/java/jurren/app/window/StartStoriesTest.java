@@ -151,11 +151,12 @@ class StartStoriesTest extends WindowTest {
         assertThat(new Starts(folder.resolve("state").resolve("starts")).read().starts())
                 .extracting(s -> s.id())
                 .contains("club-name");
-        assertThat(on(() -> session.notice().orElseThrow())).contains("Club name");
+        assertThat(on(() -> session.notices().latest().orElseThrow())).contains("Club name");
 
         click("start-club-name");
         until(() -> isThere("start-take"));
-        String entry = on(() -> session.starts().getLast().fields().getFirst().id());
+        String entry =
+                on(() -> session.own().starts().getLast().fields().getFirst().id());
         enter("entry-" + entry, "Wren");
         click("start-take");
         settle();

@@ -289,7 +289,7 @@ class TraceStoryTest extends WindowTest {
         click("export-format-dxf");
         click("export-write");
         until(() -> Files.exists(out));
-        until(() -> session.notice().map(n -> n.contains("back.dxf")).orElse(false));
+        until(() -> session.notices().latest().map(n -> n.contains("back.dxf")).orElse(false));
         assertThat(Files.readString(out, StandardCharsets.US_ASCII)).contains("POLYLINE");
 
         // another job's art
@@ -305,8 +305,9 @@ class TraceStoryTest extends WindowTest {
         settle();
 
         drop(Files.writeString(folder.resolve("broken.pdf"), "%PDF-1.4 nothing more"));
-        until(() -> session.notice().map(n -> n.contains("broken.pdf")).orElse(false));
+        until(() ->
+                session.notices().latest().map(n -> n.contains("broken.pdf")).orElse(false));
         assertThat(on(() -> session.line().motifs())).as("nothing is lost").hasSize(1);
-        assertThat(List.of(on(() -> session.notice().orElseThrow()))).noneMatch(n -> n.contains("Exception"));
+        assertThat(List.of(on(() -> session.notices().latest().orElseThrow()))).noneMatch(n -> n.contains("Exception"));
     }
 }

@@ -188,13 +188,13 @@ class TwoColourNameStoryTest extends WindowTest {
         });
         robot.push(KeyCode.SHORTCUT, KeyCode.S);
         until(() -> Files.exists(folder.resolve("robin.jurren")));
-        until(() -> !session.isUnsaved());
+        until(() -> !session.files().isUnsaved());
     }
 
     @Test
     void troubleInMidCutIsShownAndGoneOnFrom() throws IOException {
         on(() -> {
-            session.replace(JobDocument.of(few(DEMO)), Optional.empty());
+            session.files().replace(JobDocument.of(few(DEMO)), Optional.empty());
             session.show(Bench.CUT);
             return null;
         });

@@ -246,7 +246,7 @@ class WindowBehaviourTest extends WindowTest {
             assertThat(text("motif-width"))
                     .as("the last good value stays after %s", bad)
                     .isEqualTo(good);
-            assertThat(on(() -> session.notice().orElse(""))).contains("The last good value stays");
+            assertThat(on(() -> session.notices().latest().orElse(""))).contains("The last good value stays");
         }
     }
 
@@ -274,9 +274,9 @@ class WindowBehaviourTest extends WindowTest {
         Job before = on(session::job);
         answers.add(Files.writeString(folder.resolve("broken.svg"), "<svg"));
         click("add-drawing");
-        until(() -> session.notice().isPresent());
+        until(() -> session.notices().latest().isPresent());
         assertThat(on(session::job)).isEqualTo(before);
-        assertThat(on(() -> session.notice().orElse(""))).contains("broken.svg");
+        assertThat(on(() -> session.notices().latest().orElse(""))).contains("broken.svg");
     }
 
     @Test
@@ -301,7 +301,7 @@ class WindowBehaviourTest extends WindowTest {
         click("version-back-0");
         settle();
         assertThat(on(session::job)).isEqualTo(first);
-        assertThat(on(session::versions)).hasSize(1);
+        assertThat(on(() -> session.files().versions())).hasSize(1);
     }
 
     @Test
@@ -331,15 +331,16 @@ class WindowBehaviourTest extends WindowTest {
         robot.push(KeyCode.SHORTCUT, KeyCode.O);
         settle();
         assertThat(on(() -> session.job().name())).isEqualTo("Other");
-        assertThat(on(() -> session.notice().orElse(""))).contains("broken.jurren");
+        assertThat(on(() -> session.notices().latest().orElse(""))).contains("broken.jurren");
     }
 
     @Test
     void theEdgeLineIsDraggedAcrossTheArt() {
         show(Bench.ART);
         String before = on(() -> ((Labeled) stage().getScene().lookup(".edge-view .caption")).getText());
-        double y = on(() ->
-                session.edgeLine().yMm(session.sizePlan().orElseThrow().area().box()));
+        double y = on(() -> session.edgeLines()
+                .now()
+                .yMm(session.sizePlan().orElseThrow().area().box()));
         robot.drag(at(-150, y), MouseButton.PRIMARY).moveTo(at(-150, y + 30)).dropTo(at(-150, y + 60));
         settle();
         assertThat(on(() -> ((Labeled) stage().getScene().lookup(".edge-view .caption")).getText()))
@@ -461,10 +462,10 @@ class WindowBehaviourTest extends WindowTest {
             return null;
         });
         settle();
-        assertThat(on(() -> session.isUnsaved())).isTrue();
+        assertThat(on(() -> session.files().isUnsaved())).isTrue();
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
-        assertThat(on(() -> session.isUnsaved())).isFalse();
+        assertThat(on(() -> session.files().isUnsaved())).isFalse();
         on(() -> {
             window.close();
             return null;

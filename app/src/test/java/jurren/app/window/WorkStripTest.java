@@ -96,8 +96,9 @@ class WorkStripTest extends WindowTest {
                             throw new StackOverflowError();
                         },
                         _ -> {},
-                        why -> session.trouble("It failed: " + why.getClass().getSimpleName()))));
-        until(() -> session.notice().isPresent());
+                        why -> session.notices()
+                                .trouble("It failed: " + why.getClass().getSimpleName()))));
+        until(() -> session.notices().latest().isPresent());
         assertThat(said()).contains("It failed: StackOverflowError");
         run(() -> session.edit(session.job().withName("lives on")));
         settle();

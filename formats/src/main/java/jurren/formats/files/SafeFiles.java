@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.FileSystemLoopException;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
@@ -20,12 +21,27 @@ import java.util.concurrent.ThreadLocalRandom;
  * temporary file beside the target, is forced to disk, and is renamed over it.
  */
 public final class SafeFiles {
+    private static final int MOST_LINKS = 40;
+
     private SafeFiles() {}
 
-    public static void write(Path target, byte[] content) throws IOException {
+    /** A link stays one: what it leads to is written. */
+    public static void write(Path named, byte[] content) throws IOException {
+        Path target = behindLinks(named);
         Path folder = target.toAbsolutePath().getParent();
         Files.createDirectories(folder);
         writeAll(folder, Map.of(target.getFileName().toString(), content));
+    }
+
+    private static Path behindLinks(Path named) throws IOException {
+        Path at = named;
+        for (int i = 0; Files.isSymbolicLink(at); i++) {
+            if (i == MOST_LINKS) {
+                throw new FileSystemLoopException(named.toString());
+            }
+            at = at.toAbsolutePath().resolveSibling(Files.readSymbolicLink(at)).normalize();
+        }
+        return at;
     }
 
     /** All files are on disk under temporary names before the first is renamed; names give the order. */

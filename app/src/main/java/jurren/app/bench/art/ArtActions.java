@@ -154,7 +154,7 @@ public final class ArtActions {
                         all.addAll(above, put.values());
                         return l.withMotifs(all);
                     });
-                    session.say(Texts.of("letters.filled", put.size()));
+                    session.notices().say(Texts.of("letters.filled", put.size()));
                 });
     }
 
@@ -198,11 +198,11 @@ public final class ArtActions {
                     case GROUP -> TakenApart.byGroup(whole, ids);
                 };
             } catch (IllegalArgumentException e) {
-                session.trouble(Texts.of("drawing.too-many", e.getMessage()));
+                session.notices().trouble(Texts.of("drawing.too-many", e.getMessage()));
                 return;
             }
             if (parts.size() < 2) {
-                session.say(Texts.of("drawing.one." + by));
+                session.notices().say(Texts.of("drawing.one." + by));
                 return;
             }
             session.editLine(l -> {
@@ -213,7 +213,7 @@ public final class ArtActions {
                 return l.withMotifs(all);
             });
             session.choose(Optional.empty());
-            session.say(Texts.of("drawing.taken-apart", parts.size()));
+            session.notices().say(Texts.of("drawing.taken-apart", parts.size()));
         });
     }
 
@@ -314,8 +314,9 @@ public final class ArtActions {
     private void put(List<Motif> motifs) {
         Optional<List<Motif>> ring = References.loop(motifs);
         if (ring.isPresent()) {
-            session.say(
-                    Texts.of("chain.ring", ring.get().stream().map(Motif::name).collect(Collectors.joining(" → "))));
+            session.notices()
+                    .say(Texts.of(
+                            "chain.ring", ring.get().stream().map(Motif::name).collect(Collectors.joining(" → "))));
         } else {
             session.editLine(l -> l.withMotifs(motifs));
         }
@@ -333,8 +334,11 @@ public final class ArtActions {
                 .collect(Collectors.joining(", "));
         session.editLine(l -> l.withMotifs(left));
         if (!followers.isEmpty()) {
-            session.say(Texts.of(
-                    "art.followers", gone.stream().map(Motif::name).collect(Collectors.joining(", ")), followers));
+            session.notices()
+                    .say(Texts.of(
+                            "art.followers",
+                            gone.stream().map(Motif::name).collect(Collectors.joining(", ")),
+                            followers));
         }
     }
 

@@ -228,10 +228,11 @@ public final class ArtBench implements BenchView {
         Point p = canvas.view().toMm(e.getX(), e.getY());
         if (draggingEdge) {
             Box area = session.linePlan().orElseThrow().drawn().area().box();
-            session.drag(
-                    e.isShiftDown()
-                            ? session.edgeLine().towards(p, area)
-                            : session.edgeLine().through(p, area));
+            session.edgeLines()
+                    .drag(
+                            e.isShiftDown()
+                                    ? session.edgeLines().now().towards(p, area)
+                                    : session.edgeLines().now().through(p, area));
         } else if (frame.isPresent()) {
             frame = Optional.of(new Box(
                     Math.min(frameStart.xMm(), p.xMm()),
@@ -279,7 +280,7 @@ public final class ArtBench implements BenchView {
     }
 
     private boolean nearEdgeLine(LinePlan plan, Point p) {
-        return session.edgeLine().distanceMm(p, plan.drawn().area().box())
+        return session.edgeLines().now().distanceMm(p, plan.drawn().area().box())
                 < GRAB_PX / canvas.view().pxPerMm();
     }
 

@@ -253,8 +253,8 @@ final class ArtPicture {
 
     /** All across the picture, with a knob where it enters it. */
     private void edgeLine(Pen pen, Box area, double width) {
-        Point from = session.edgeLine().from(area);
-        Point to = session.edgeLine().to(area);
+        Point from = session.edgeLines().now().from(area);
+        Point to = session.edgeLines().now().to(area);
         double length = Math.max(1e-9, from.distanceMm(to));
         double dx = (to.xMm() - from.xMm()) / length;
         double dy = (to.yMm() - from.yMm()) / length;

@@ -39,7 +39,7 @@ public final class ArtSheets {
     }
 
     public void openStart(String id) {
-        session.starts().stream()
+        session.own().starts().stream()
                 .filter(s -> s.id().equals(id))
                 .findFirst()
                 .ifPresent(start ->
@@ -50,16 +50,16 @@ public final class ArtSheets {
     public void saveStart() {
         List<Motif> motifs = session.chosen().isEmpty() ? session.line().motifs() : session.chosen();
         if (motifs.isEmpty()) {
-            session.say(Texts.of("start.nothing-to-save"));
+            session.notices().say(Texts.of("start.nothing-to-save"));
             return;
         }
         SaveStartSheet.open(sheets, StartDraft.of(motifs), start -> {
             try {
                 session.shopFolder().starts().save(start);
-                session.startsChanged();
-                session.say(Texts.of("start.saved", start.name()));
+                session.own().startsChanged();
+                session.notices().say(Texts.of("start.saved", start.name()));
             } catch (IOException e) {
-                session.trouble(Texts.of("file.not-written", start.name(), Texts.reason(e)));
+                session.notices().trouble(Texts.of("file.not-written", start.name(), Texts.reason(e)));
             }
         });
     }
@@ -67,7 +67,7 @@ public final class ArtSheets {
     /** @param name of the file without its ending */
     public void export(String name) {
         if (!session.isSettled() || session.linePlan().isEmpty()) {
-            session.say(Texts.of("planning"));
+            session.notices().say(Texts.of("planning"));
             return;
         }
         ExportSheet.open(

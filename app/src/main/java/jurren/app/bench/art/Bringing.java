@@ -61,10 +61,11 @@ public final class Bringing {
                 name,
                 () -> WholeFile.read(file),
                 content -> content(name, content),
-                why -> session.trouble(
-                        why instanceof WholeFile.TooLarge
-                                ? Texts.of("file.too-large", name, why.getMessage())
-                                : Texts.of("file.unreadable", name)));
+                why -> session.notices()
+                        .trouble(
+                                why instanceof WholeFile.TooLarge
+                                        ? Texts.of("file.too-large", name, why.getMessage())
+                                        : Texts.of("file.unreadable", name)));
     }
 
     private void content(String name, byte[] content) {
@@ -82,7 +83,7 @@ public final class Bringing {
                 read -> {
                     switch (read) {
                         case DrawingRead.Refused r ->
-                            session.trouble(session.words().refusal(r.refusal()));
+                            session.notices().trouble(session.words().refusal(r.refusal()));
                         case DrawingRead.Taken t -> take(t);
                     }
                 },
@@ -96,16 +97,17 @@ public final class Bringing {
             session.linePlan()
                     .ifPresentOrElse(
                             plan -> BringSheet.open(session, sheets, plan, t, art, this::drawing),
-                            () -> session.say(Texts.of("planning")));
+                            () -> session.notices().say(Texts.of("planning")));
         } else {
             art.addDrawing(t.drawing(), List.of());
         }
-        session.say(notes.isEmpty() ? null : notes);
+        session.notices().say(notes.isEmpty() ? null : notes);
     }
 
     private void read(PictureRead read) {
         switch (read) {
-            case PictureRead.Refused r -> session.trouble(session.words().refusal(r.refusal()));
+            case PictureRead.Refused r ->
+                session.notices().trouble(session.words().refusal(r.refusal()));
             case PictureRead.Taken t ->
                 session.linePlan()
                         .ifPresentOrElse(
@@ -113,7 +115,7 @@ public final class Bringing {
                                     if (Ways.of(plan.material()).isOnePrint()) {
                                         art.addPicture(
                                                 TraceSheet.asItIs(TraceSheet.first(t.file(), t.perInch(), plan)));
-                                        session.say(Texts.of("picture.added"));
+                                        session.notices().say(Texts.of("picture.added"));
                                     } else {
                                         trace(
                                                 TraceSheet.first(t.file(), t.perInch(), plan),
@@ -121,7 +123,7 @@ public final class Bringing {
                                                 source -> taken(source, Optional.empty()));
                                     }
                                 },
-                                () -> session.say(Texts.of("planning")));
+                                () -> session.notices().say(Texts.of("planning")));
         }
     }
 
@@ -175,7 +177,7 @@ public final class Bringing {
         int w = (int) image.getWidth();
         int h = (int) image.getHeight();
         if ((long) w * h > Picture.MOST_PIXELS) {
-            session.say(Texts.of("paste.too-large"));
+            session.notices().say(Texts.of("paste.too-large"));
             return;
         }
         int[] argb = new int[w * h];
@@ -198,21 +200,21 @@ public final class Bringing {
                 read -> {
                     switch (read) {
                         case JobRead.Refused r ->
-                            session.trouble(session.words().refusal(r.refusal()));
+                            session.notices().trouble(session.words().refusal(r.refusal()));
                         case JobRead.Opened o ->
                             o.document().job().lines().stream()
                                     .filter(l -> !l.motifs().isEmpty())
                                     .findFirst()
                                     .ifPresentOrElse(
                                             l -> art.add(l.motifs()),
-                                            () -> session.say(Texts.of("bring.no-art", file.getFileName())));
+                                            () -> session.notices().say(Texts.of("bring.no-art", file.getFileName())));
                     }
                 },
                 this::failed);
     }
 
     private void failed(Throwable why) {
-        session.trouble(Texts.of("work.failed", Texts.reason(why)));
+        session.notices().trouble(Texts.of("work.failed", Texts.reason(why)));
     }
 
     /** Several files are read at once, each under its own name. */

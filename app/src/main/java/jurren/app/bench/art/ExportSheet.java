@@ -153,7 +153,7 @@ final class ExportSheet {
     private void write(String spot) {
         ArtSheet sheet = sheet();
         if (sheet.parts().isEmpty()) {
-            session.say(Texts.of("export.nothing"));
+            session.notices().say(Texts.of("export.nothing"));
             return;
         }
         if (format == ArtFormat.PDF) {

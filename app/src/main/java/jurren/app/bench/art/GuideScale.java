@@ -21,7 +21,7 @@ final class GuideScale {
     void begin() {
         motif = session.motif().filter(m -> m.source() instanceof Guide).map(m -> m.id());
         points.clear();
-        motif.ifPresent(_ -> session.say(Texts.of("guide.mark-points")));
+        motif.ifPresent(_ -> session.notices().say(Texts.of("guide.mark-points")));
     }
 
     /** Points are being marked. */
@@ -41,7 +41,7 @@ final class GuideScale {
 
     void add(Point p) {
         points.add(p);
-        session.say(Texts.of(points.size() == 2 ? "guide.give-distance" : "guide.mark-other"));
+        session.notices().say(Texts.of(points.size() == 2 ? "guide.give-distance" : "guide.mark-other"));
     }
 
     boolean stop() {
@@ -69,6 +69,6 @@ final class GuideScale {
                     : m);
         }
         stop();
-        session.say(null);
+        session.notices().say(null);
     }
 }

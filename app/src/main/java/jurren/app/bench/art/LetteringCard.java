@@ -117,7 +117,7 @@ final class LetteringCard extends SourceCard<Lettering> {
 
     private void type(String now, Object typing) {
         if (now.length() > Lettering.MOST_CHARACTERS) {
-            session.say(Texts.of("letters.too-many", Lettering.MOST_CHARACTERS));
+            session.notices().say(Texts.of("letters.too-many", Lettering.MOST_CHARACTERS));
             return;
         }
         session.editMotif(
@@ -196,7 +196,7 @@ final class LetteringCard extends SourceCard<Lettering> {
                                         face.getItems().stream()
                                                 .map(Typeface::title)
                                                 .toList())),
-                        why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+                        why -> session.notices().trouble(Texts.of("work.failed", Texts.reason(why)))));
     }
 
     private static List<NamedTypeface> named(List<String> names, List<String> known) {

@@ -87,7 +87,7 @@ final class MarksDesk {
                 },
                 why -> {
                     wanted = null;
-                    session.trouble(Texts.of("work.failed", Texts.reason(why)));
+                    session.notices().trouble(Texts.of("work.failed", Texts.reason(why)));
                 }));
     }
 

@@ -51,7 +51,7 @@ public final class MotifClipboard {
     private boolean copied() {
         List<Motif> chosen = session.chosen();
         if (chosen.isEmpty()) {
-            session.say(Texts.of("copy.nothing"));
+            session.notices().say(Texts.of("copy.nothing"));
             return false;
         }
         Map<DataFormat, Object> content = new HashMap<>();
@@ -66,8 +66,8 @@ public final class MotifClipboard {
                                     content.putAll(more);
                                     put(content);
                                 },
-                                why -> session.trouble(Texts.of("work.failed", Texts.reason(why))))));
-        session.say(Texts.of("copy.done", chosen.size()));
+                                why -> session.notices().trouble(Texts.of("work.failed", Texts.reason(why))))));
+        session.notices().say(Texts.of("copy.done", chosen.size()));
         return true;
     }
 
@@ -108,7 +108,7 @@ public final class MotifClipboard {
     public void duplicate() {
         List<Motif> chosen = session.chosen();
         if (chosen.isEmpty()) {
-            session.say(Texts.of("copy.nothing"));
+            session.notices().say(Texts.of("copy.nothing"));
             return;
         }
         actions.add(chosen.stream().map(MotifClipboard::aside).toList());
@@ -134,7 +134,7 @@ public final class MotifClipboard {
                                         && n.pose().equals(m.pose())));
                 actions.add(there ? motifs.stream().map(MotifClipboard::aside).toList() : motifs);
             }
-            case JobRead.Refused r -> session.trouble(session.words().refusal(r.refusal()));
+            case JobRead.Refused r -> session.notices().trouble(session.words().refusal(r.refusal()));
         }
     }
 

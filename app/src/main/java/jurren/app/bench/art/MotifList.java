@@ -78,7 +78,7 @@ final class MotifList {
         drawn.begin(
                 smooth,
                 session.linePlan().map(p -> p.drawn().area().box().centre()).orElse(new Point(0, 0)));
-        session.say(Texts.of("stroke.how"));
+        session.notices().say(Texts.of("stroke.how"));
         beginsDrawing.run();
     }
 

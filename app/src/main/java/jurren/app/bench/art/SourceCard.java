@@ -51,7 +51,7 @@ abstract class SourceCard<S extends Source> {
                 S changed = change.apply(s);
                 session.editMotif(m -> m.withSource(changed), gesture);
             } catch (IllegalArgumentException e) {
-                session.say(Texts.of("measure.cannot-be", e.getMessage()));
+                session.notices().say(Texts.of("measure.cannot-be", e.getMessage()));
             }
         });
     }

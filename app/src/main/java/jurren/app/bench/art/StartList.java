@@ -34,7 +34,7 @@ final class StartList {
 
     /** Read again when one was saved or removed. */
     void refresh() {
-        List<Start> all = session.starts();
+        List<Start> all = session.own().starts();
         List<String> names = all.stream().map(Start::name).toList();
         if (names.equals(shown)) {
             return;

@@ -252,7 +252,7 @@ final class TreatmentCard {
                                         .toArray(Class[]::new))
                                 .newInstance(values));
             } catch (InvocationTargetException e) {
-                session.say(Texts.of("measure.cannot-be", e.getCause().getMessage()));
+                session.notices().say(Texts.of("measure.cannot-be", e.getCause().getMessage()));
             } catch (ReflectiveOperationException e) {
                 throw new IllegalStateException(e);
             }

@@ -55,13 +55,16 @@ public final class BlankActions {
     public void exchange(Blank blank) {
         Refit.Refitted refitted = new Refit().ontoBlank(session.line(), session.shop(), blank);
         session.editLine(_ -> refitted.line());
-        session.say(
-                refitted.notes().isEmpty()
-                        ? null
-                        : Texts.of(
-                                "refit.notes",
-                                blank.name(),
-                                refitted.notes().stream().map(this::note).collect(Collectors.joining(" "))));
+        session.notices()
+                .say(
+                        refitted.notes().isEmpty()
+                                ? null
+                                : Texts.of(
+                                        "refit.notes",
+                                        blank.name(),
+                                        refitted.notes().stream()
+                                                .map(this::note)
+                                                .collect(Collectors.joining(" "))));
     }
 
     private String note(Refit.Note note) {
@@ -89,7 +92,7 @@ public final class BlankActions {
             reload();
             sheets.close();
             exchange(blank);
-            session.say(Texts.of("measure.saved", blank.name()));
+            session.notices().say(Texts.of("measure.saved", blank.name()));
         } catch (IOException e) {
             notWritten(blank.name(), e);
         }
@@ -116,14 +119,14 @@ public final class BlankActions {
     /** Asked first, and it can be brought back; a blank that a line of the open job is made on stays. */
     void remove(Blank b, Runnable then) {
         if (session.job().lines().stream().anyMatch(l -> l.blankId().equals(b.id()))) {
-            session.say(Texts.of("choose.in-use", b.name()));
+            session.notices().say(Texts.of("choose.in-use", b.name()));
             return;
         }
         sheets.askRemove(b.name(), () -> {
             try {
                 folder.remove(b.id());
                 reload();
-                session.say(Texts.of("removed.done", b.name()), Texts.of("removed.back"), () -> keep(b));
+                session.notices().say(Texts.of("removed.done", b.name()), Texts.of("removed.back"), () -> keep(b));
             } catch (IOException e) {
                 notWritten(b.name(), e);
             }
@@ -132,7 +135,7 @@ public final class BlankActions {
     }
 
     private void notWritten(Object what, IOException why) {
-        session.trouble(Texts.of("file.not-written", what, Texts.reason(why)));
+        session.notices().trouble(Texts.of("file.not-written", what, Texts.reason(why)));
     }
 
     void export(Blank b) {
@@ -142,10 +145,11 @@ public final class BlankActions {
     void importBlank() {
         files.toOpen(FileQuestions.Kind.BLANK).ifPresent(file -> {
             switch (BlankFile.read(file)) {
-                case BlankRead.Refused r -> session.trouble(session.words().refusal(r.refusal()));
+                case BlankRead.Refused r ->
+                    session.notices().trouble(session.words().refusal(r.refusal()));
                 case BlankRead.Taken t -> {
                     keep(t.blank());
-                    session.say(Texts.of("choose.imported", t.blank().name()));
+                    session.notices().say(Texts.of("choose.imported", t.blank().name()));
                 }
             }
         });
@@ -183,7 +187,7 @@ public final class BlankActions {
     private void write(Path file, byte[] content) {
         try {
             SafeFiles.write(file, content);
-            session.say(Texts.of("file.written", file.getFileName()));
+            session.notices().say(Texts.of("file.written", file.getFileName()));
         } catch (IOException e) {
             notWritten(file.getFileName(), e);
         }
@@ -193,6 +197,6 @@ public final class BlankActions {
     public void sayRefused() {
         List<String> sentences =
                 folder.refused().stream().map(session.words()::refusal).toList();
-        sentences.forEach(session::trouble);
+        sentences.forEach(session.notices()::trouble);
     }
 }

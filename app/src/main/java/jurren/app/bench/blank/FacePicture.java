@@ -115,7 +115,7 @@ final class FacePicture {
             middles(pen, size, guide);
             closing(pen, plan, size, guide);
         }
-        FaceScene.edgeLine(pen, size, session.edgeLine());
+        FaceScene.edgeLine(pen, size, session.edgeLines().now());
         if (size.face().turnedInUse()) {
             Box b = size.face().pictureBox();
             pen.text(

@@ -102,7 +102,7 @@ final class HeldPicture {
                                     seen = found;
                                     canvas.redraw();
                                 },
-                                why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+                                why -> session.notices().trouble(Texts.of("work.failed", Texts.reason(why)))));
                     }
                 });
         canvas.redraw();

@@ -120,7 +120,7 @@ final class PhotoScaler {
         files.toOpen(FileQuestions.Kind.PHOTO).ifPresent(path -> {
             Image image = new Image(path.toUri().toString());
             if (image.isError()) {
-                session.say(Texts.of("photo.broken", path.getFileName()));
+                session.notices().say(Texts.of("photo.broken", path.getFileName()));
                 return;
             }
             file = Optional.of(path);

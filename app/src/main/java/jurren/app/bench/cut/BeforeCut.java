@@ -97,13 +97,15 @@ public final class BeforeCut {
         if (follows && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Fits && !followed.contains(run.mark())) {
             cutWhereItLies(run);
         } else if (follows && !finds(run)) {
-            session.trouble(Texts.of(
-                    answers ? "marks.first" : "marks.folder", run.cutter().name()));
+            session.notices()
+                    .trouble(Texts.of(
+                            answers ? "marks.first" : "marks.folder",
+                            run.cutter().name()));
         } else if (!run.load().stock().comesOffRoll()
                 && outcomes.get(run.mark()) instanceof SheetFit.Outcome.Refused r
                 && r.why() == SheetFit.Doubt.OTHER_CORNER) {
             // it lies somewhere, and nobody knows where
-            session.trouble(words(r));
+            session.notices().trouble(words(r));
         } else if (follows
                 || answers && run.cutter().senses().width() && !run.load().isOnMat(run.cutter())) {
             talk.look(run, asked -> {
@@ -171,7 +173,7 @@ public final class BeforeCut {
         }
         outcomes.put(run.mark(), outcome);
         if (outcome instanceof SheetFit.Outcome.Refused r) {
-            session.trouble(words(r));
+            session.notices().trouble(words(r));
         }
         changed();
         return outcome instanceof SheetFit.Outcome.Fits;
@@ -188,7 +190,7 @@ public final class BeforeCut {
     private void refuse(CutRun run, SheetFit.Outcome.Refused why) {
         outcomes.put(run.mark(), why);
         if (!isPrinted(run)) {
-            session.trouble(words(why));
+            session.notices().trouble(words(why));
         }
         changed();
     }

@@ -96,7 +96,7 @@ final class GoingOn {
         String digits = text.strip();
         int typed = digits.matches("[0-9]{1,6}") ? Integer.parseInt(digits) : 0;
         if (typed < 1 || typed > all) {
-            session.trouble(Texts.of("cut.no-such-path", all));
+            session.notices().trouble(Texts.of("cut.no-such-path", all));
         } else {
             from = typed - 1;
         }

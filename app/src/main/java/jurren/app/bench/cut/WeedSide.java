@@ -80,7 +80,7 @@ final class WeedSide {
                                 changed.run();
                             }
                         },
-                        why -> session.trouble(Texts.of("weed.failed", Texts.reason(why)))));
+                        why -> session.notices().trouble(Texts.of("weed.failed", Texts.reason(why)))));
     }
 
     private boolean isDone(CutRun run) {

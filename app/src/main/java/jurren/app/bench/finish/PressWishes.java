@@ -104,7 +104,7 @@ final class PressWishes {
                 put(wish().lasting(Optional.of(s)));
             }
         } catch (IllegalArgumentException e) {
-            session.trouble(Texts.of("finish.no-seconds", seconds.getText()));
+            session.notices().trouble(Texts.of("finish.no-seconds", seconds.getText()));
             seconds.setText(String.valueOf(Math.round(step.orElseThrow().seconds())));
         }
     }

@@ -98,7 +98,7 @@ final class RunSide {
                     Texts.of("work.ordering"),
                     _ -> WholeRun.of(plan),
                     this::ordered,
-                    e -> session.trouble(Texts.of("work.failed", Texts.reason(e)))));
+                    e -> session.notices().trouble(Texts.of("work.failed", Texts.reason(e)))));
         });
         show();
     }

@@ -292,10 +292,11 @@ final class LayerList {
                     session.editLine(_ -> m.line());
                 }
                 case LayerOrder.Stays s ->
-                    session.say(Texts.of(
-                            "layers.stays." + s.why(),
-                            Words.layerName(plan, layer.order()),
-                            s.other() == 0 ? "" : Words.layerName(plan, s.other())));
+                    session.notices()
+                            .say(Texts.of(
+                                    "layers.stays." + s.why(),
+                                    Words.layerName(plan, layer.order()),
+                                    s.other() == 0 ? "" : Words.layerName(plan, s.other())));
             }
         });
     }

@@ -95,10 +95,15 @@ public final class LayersBench implements BenchView {
         if (spread == Spread.TOGETHER && !canvas.isPanning(e)) {
             session.sizePlan().ifPresent(s -> {
                 Point p = s.face().rolled(canvas.view().toMm(e.getX(), e.getY()));
-                session.drag(
-                        e.isShiftDown()
-                                ? session.edgeLine().towards(p, s.area().box())
-                                : session.edgeLine().through(p, s.area().box()));
+                session.edgeLines()
+                        .drag(
+                                e.isShiftDown()
+                                        ? session.edgeLines()
+                                                .now()
+                                                .towards(p, s.area().box())
+                                        : session.edgeLines()
+                                                .now()
+                                                .through(p, s.area().box()));
             });
         }
     }
@@ -225,7 +230,7 @@ public final class LayersBench implements BenchView {
                             at,
                             Texts.of("hands.sign.rim", session.unit().fine(t.rimMm()))));
         });
-        FaceScene.edgeLine(pen, size, session.edgeLine());
+        FaceScene.edgeLine(pen, size, session.edgeLines().now());
     }
 
     private static void around(Pen pen, LinePlan plan, Point at, String says) {

@@ -92,7 +92,7 @@ final class PanelsCard {
                 .or(() -> Panels.two(layer.region(), overlap));
         panels.ifPresentOrElse(
                 p -> session.editLine(l -> l.withPanels(layer.film(), Optional.of(p))),
-                () -> session.say(Texts.of("panels.cannot")));
+                () -> session.notices().say(Texts.of("panels.cannot")));
     }
 
     private Node split(LinePlan plan, Film film, Panels now) {

@@ -114,12 +114,13 @@ final class PieceInHand {
     void drop(Offcut offcut, double sceneX, double sceneY) {
         at(sceneX, sceneY).ifPresent(h -> {
             if (session.job().laying().isTaken(h.load().stock())) {
-                session.say(Texts.of("loads.piece.cut"));
+                session.notices().say(Texts.of("loads.piece.cut"));
             } else if (offcut.isOf(h.load().material().id(), h.load().colour())) {
                 wholeLayer(h.piece().item(), offcut);
             } else {
-                session.say(Texts.of(
-                        "loads.other-film", offcut.id(), session.shelf().name(offcut)));
+                session.notices()
+                        .say(Texts.of(
+                                "loads.other-film", offcut.id(), session.shelf().name(offcut)));
             }
         });
     }
@@ -172,7 +173,7 @@ final class PieceInHand {
                         h.piece().degrees(),
                         h.piece().onto().then(Placement.moved(h.dxMm(), h.dyMm())));
             } else {
-                session.say(Texts.of("loads.not-free"));
+                session.notices().say(Texts.of("loads.not-free"));
             }
         }
         canvas.redraw();
@@ -215,7 +216,7 @@ final class PieceInHand {
                     h.piece().degrees(),
                     h.piece().onto().then(Placement.moved(dx, dy)));
         } else {
-            session.say(Texts.of("loads.not-free"));
+            session.notices().say(Texts.of("loads.not-free"));
         }
     }
 
@@ -282,17 +283,18 @@ final class PieceInHand {
                         Texts.of("work.laying"),
                         _ -> WholeLayer.onto(items, stock, cutter, framed),
                         pins -> wholeLayer(of, stock, items.size(), pins),
-                        why -> session.trouble(Texts.of("work.failed", Texts.reason(why)))));
+                        why -> session.notices().trouble(Texts.of("work.failed", Texts.reason(why)))));
     }
 
     private void wholeLayer(CutItem of, Offcut stock, int pieces, List<Pin> pins) {
         if (pins.isEmpty()) {
             Box b = of.layer().region().bounds();
-            session.say(Texts.of(
-                    "loads.none-fits",
-                    stock.id(),
-                    session.unit().number(b.widthMm()),
-                    session.unit().format(b.heightMm())));
+            session.notices()
+                    .say(Texts.of(
+                            "loads.none-fits",
+                            stock.id(),
+                            session.unit().number(b.widthMm()),
+                            session.unit().format(b.heightMm())));
             return;
         }
         LayoutChoices laying = session.job().laying();
@@ -300,7 +302,7 @@ final class PieceInHand {
             laying = laying.with(pin);
         }
         session.edit(session.job().withLaying(laying));
-        session.say(Texts.of("loads.layer-lies", pins.size(), pieces, stock.id()));
+        session.notices().say(Texts.of("loads.layer-lies", pins.size(), pieces, stock.id()));
     }
 
     /** On mats it goes to another piece of a roll, not to the roll. */
