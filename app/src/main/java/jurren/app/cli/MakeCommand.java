@@ -2,6 +2,7 @@ package jurren.app.cli;
 
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -246,8 +247,12 @@ final class MakeCommand implements Callable<Integer> {
     }
 
     private void write(Map<String, byte[]> files) {
+        List<Path> stale = JobPapers.stale(out, files.keySet());
         try {
             SafeFiles.writeAll(out, files);
+            for (Path file : stale) {
+                Files.deleteIfExists(file);
+            }
         } catch (IOException e) {
             throw new Problem(CliTexts.text("make.not-written", out, reason(e)));
         }

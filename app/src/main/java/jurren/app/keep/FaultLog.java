@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.logging.FileHandler;
 import java.util.logging.Formatter;
 import java.util.logging.Level;
@@ -40,6 +41,8 @@ public final class FaultLog {
 
     private static volatile Optional<Path> file = Optional.empty();
     private static volatile Optional<String> latest = Optional.empty();
+    private static volatile Consumer<Throwable> uncaught = _ -> {};
+    private static volatile Consumer<Throwable> caught = _ -> {};
 
     private FaultLog() {}
 
@@ -66,11 +69,25 @@ public final class FaultLog {
         } catch (IOException _) {
             file = Optional.empty();
         }
-        Thread.setDefaultUncaughtExceptionHandler((thread, why) -> caught("thread " + thread.getName(), why));
+        Thread.setDefaultUncaughtExceptionHandler((thread, why) -> {
+            caught("thread " + thread.getName(), why);
+            uncaught.accept(why);
+        });
+    }
+
+    /** Whatever nobody caught is told there too, on the thread it happened on. */
+    public static void tellUncaught(Consumer<Throwable> told) {
+        uncaught = told;
+    }
+
+    /** Everything that is written down is told there too. */
+    public static void tellCaught(Consumer<Throwable> told) {
+        caught = told;
     }
 
     /** @param doing what was being done, in a few words without anything of a job */
     public static void caught(String doing, Throwable why) {
+        caught.accept(why);
         latest = Optional.of(trace(why));
         LOG.log(System.Logger.Level.ERROR, doing, why);
     }

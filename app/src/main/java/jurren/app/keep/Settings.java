@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Properties;
+import java.util.function.Consumer;
 import jurren.formats.print.Paper;
 import jurren.formats.words.DecimalSign;
 import jurren.formats.words.HeatUnit;
@@ -33,6 +34,7 @@ public final class Settings {
 
     private final Path file;
     private Properties choices;
+    private Consumer<IOException> notKept = _ -> {};
 
     /** @param folder made when the first choice is remembered */
     public Settings(Path folder) {
@@ -154,6 +156,11 @@ public final class Settings {
         return choices.getProperty(key, otherwise);
     }
 
+    /** @param told of every choice that could not be kept */
+    public void whenNotKept(Consumer<IOException> told) {
+        notKept = told;
+    }
+
     public void put(String key, String value) {
         change(c -> c.setProperty(key, value));
     }
@@ -195,7 +202,7 @@ public final class Settings {
     }
 
     /** A few hundred bytes: written at once, without waiting for the disk. */
-    private void change(java.util.function.Consumer<Properties> change) {
+    private void change(Consumer<Properties> change) {
         Properties now = read();
         change.accept(now);
         choices = now;
@@ -205,9 +212,9 @@ public final class Settings {
             Path part = Files.createTempFile(file.getParent(), ".choices", ".part");
             Files.write(part, text.toString().getBytes(StandardCharsets.ISO_8859_1));
             Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
-        } catch (IOException _) {
-            // it holds for this window, and is made again next time
-            return;
+        } catch (IOException e) {
+            // it holds for this window
+            notKept.accept(e);
         }
     }
 }

@@ -56,11 +56,20 @@ public final class Notices {
 
     /** Something went wrong: said until it is put away, whatever is said after it. */
     public void trouble(String sentence) {
+        trouble(sentence, isFailure.getAsBoolean());
+    }
+
+    /** The program failed at something, and nobody knew what to say about it. */
+    public void fault() {
+        trouble(Texts.of("fault.said"), true);
+    }
+
+    private void trouble(String sentence, boolean isFault) {
         all.removeIf(n -> n.isTrouble && n.sentence.equals(sentence));
         all.add(new Notice(
                 sentence,
                 true,
-                isFailure.getAsBoolean()
+                isFault
                         ? Optional.of(new Action(Texts.of("fault.copy"), Notices::copyWhatWentWrong))
                         : Optional.empty()));
         if (all.size() > MOST) {

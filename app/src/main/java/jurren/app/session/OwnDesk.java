@@ -117,25 +117,35 @@ public final class OwnDesk {
                 () -> session.notices().say(Texts.of("things.start-taken", start.name())));
     }
 
-    /** A thing or a start, whichever the file holds. */
-    public void takeIn(Path file, Consumer<State> then) {
+    /**
+     * A thing or a start, whichever the file holds.
+     *
+     * @param ask is shown what it would bring and replace
+     */
+    public void takeIn(Path file, Consumer<Offered> ask, Consumer<State> then) {
         session.desk()
                 .give(new Order<>(
                                 Texts.of("work.reading", file.getFileName()),
-                                _ -> read(file, then),
+                                _ -> read(file, ask, then),
                                 Runnable::run,
                                 _ -> session.notices().trouble(Texts.of("file.unreadable", file.getFileName())))
                         .finishing());
     }
 
     /** What is to be done with what the file holds. */
-    private Runnable read(Path file, Consumer<State> then) throws IOException {
+    private Runnable read(Path file, Consumer<Offered> ask, Consumer<State> then) throws IOException {
+        State now = state();
         try {
             Start start = StartFile.read(WholeFile.read(file), true);
-            return () -> keep(start, then);
+            boolean replaces = now.starts.stream().anyMatch(s -> s.id().equals(start.id()));
+            return () -> ask.accept(Offered.start(file, start, replaces, () -> keep(start, then)));
         } catch (StartFile.NotAStart _) {
             return switch (BlankFile.read(file)) {
-                case BlankRead.Taken t -> () -> keep(t.blank(), then);
+                case BlankRead.Taken t -> {
+                    boolean replaces = now.things.stream()
+                            .anyMatch(b -> b.id().equals(t.blank().id()));
+                    yield () -> ask.accept(Offered.thing(file, t.blank(), replaces, () -> keep(t.blank(), then)));
+                }
                 case BlankRead.Refused r ->
                     () -> session.notices().trouble(session.words().refusal(r.refusal()));
             };

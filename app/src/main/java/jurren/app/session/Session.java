@@ -59,6 +59,7 @@ public final class Session {
     private final EdgeLines edgeLines = new EdgeLines(this::line, this::tell);
 
     private boolean telling;
+    private int opened;
 
     /**
      * @param planner may be shared with other windows
@@ -89,6 +90,7 @@ public final class Session {
 
     void begin(JobDocument newDocument, Optional<Path> from) {
         document = new Document(newDocument, from);
+        opened++;
         choice = new Choice(document::job);
         edgeLines.clear();
         planning.forget();
@@ -437,6 +439,11 @@ public final class Session {
     /** The file behind it. */
     public JobFiles files() {
         return files;
+    }
+
+    /** How many jobs were opened here, after the first. */
+    public int opened() {
+        return opened;
     }
 
     Document current() {

@@ -224,8 +224,13 @@ public final class ShopDesk {
                 .toList());
     }
 
-    /** Another's shop in place of one's own; the films of one's own that it does not have stay. */
-    public void takeIn(Path file, Consumer<State> then) {
+    /**
+     * Another's shop in place of one's own; the films of one's own that it does not have stay, and so does how one's own
+     * cutters are reached.
+     *
+     * @param ask is shown what it would bring and replace
+     */
+    public void takeIn(Path file, Consumer<Offered> ask, Consumer<State> then) {
         session.desk()
                 .give(new Order<>(
                                 Texts.of("work.shop"),
@@ -233,17 +238,25 @@ public final class ShopDesk {
                                     if (!Files.isRegularFile(file)) {
                                         throw new IOException(Texts.of("shop.no-file"));
                                     }
-                                    return GivenShop.read(
-                                            file, ShopFolder.shipped().mine());
+                                    return new Read(
+                                            GivenShop.read(
+                                                    file, ShopFolder.shipped().mine()),
+                                            session.shopFolder().mine().read().shop());
                                 },
-                                found -> {
+                                read -> {
+                                    GivenShop.Contents found = read.found;
                                     if (found.refused().isEmpty()) {
                                         GivenShop given = found.shop();
-                                        change(
-                                                mine -> joined(mine, given.shop()),
-                                                new OwnFiles(given.things(), given.starts(), List.of(), List.of()),
-                                                Texts.of("shop.taken", file.getFileName()),
-                                                then);
+                                        ask.accept(Offered.shop(
+                                                file,
+                                                given,
+                                                read.mine,
+                                                () -> change(
+                                                        mine -> joined(mine, given.shop()),
+                                                        new OwnFiles(
+                                                                given.things(), given.starts(), List.of(), List.of()),
+                                                        Texts.of("shop.taken", file.getFileName()),
+                                                        then)));
                                     } else {
                                         session.notices()
                                                 .trouble(session.words()
@@ -254,8 +267,16 @@ public final class ShopDesk {
                         .finishing());
     }
 
+    private record Read(GivenShop.Contents found, MyShop mine) {}
+
     private static MyShop joined(MyShop mine, MyShop other) {
-        MyShop all = other;
+        MyShop all = other.withCutters(other.cutters().stream()
+                .map(c -> c.withReach(mine.cutters().stream()
+                        .filter(own -> own.id().equals(c.id()))
+                        .findFirst()
+                        .map(Cutter::reach)
+                        .orElse(Connection.STAND_IN)))
+                .toList());
         for (var film : mine.films()) {
             all = all.film(film.id()).isPresent() ? all : all.withFilm(film);
         }

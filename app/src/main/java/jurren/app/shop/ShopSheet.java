@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
+import jurren.app.session.Offered;
 import jurren.app.session.Session;
 import jurren.app.session.ShopDesk;
 import jurren.app.sheet.FileQuestions;
@@ -52,7 +53,7 @@ public final class ShopSheet {
         this.films = new FilmsPage(session, this::stands);
         this.machines = new MachinesPage(session, this::stands);
         this.hands = new HandsPage(session, this::stands);
-        this.things = new ThingsPage(session, files);
+        this.things = new ThingsPage(session, files, this::ask);
     }
 
     public void open(Page first) {
@@ -74,12 +75,21 @@ public final class ShopSheet {
                         "shop-take",
                         Texts.of("shop.take"),
                         () -> files.toOpen(FileQuestions.Kind.SHOP)
-                                .ifPresent(f -> session.myShop().takeIn(f, this::stands))));
+                                .ifPresent(f -> session.myShop().takeIn(f, this::ask, this::stands))));
         session.watch(refresh);
         turnTo(first);
         last.setAlignment(Pos.CENTER_LEFT);
         sheets.open("shop-sheet", Texts.of("shop.title"), Pos.CENTER, this::close, head, last, holder);
         session.myShop().load(this::stands);
+    }
+
+    private void ask(Offered offered) {
+        sheets.ask(
+                "offer-sheet",
+                Texts.of("offer.title", offered.file().getFileName()),
+                offered.text(),
+                new Sheets.Answer("offer-take", Texts.of("offer.take"), offered.take()),
+                new Sheets.Answer("offer-leave", Texts.of("offer.leave"), () -> {}));
     }
 
     private void close() {

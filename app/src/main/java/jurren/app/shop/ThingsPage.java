@@ -2,10 +2,12 @@ package jurren.app.shop;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import jurren.app.session.AskFor;
+import jurren.app.session.Offered;
 import jurren.app.session.OwnDesk;
 import jurren.app.session.Session;
 import jurren.app.session.ShopDesk;
@@ -22,11 +24,14 @@ final class ThingsPage implements ShopPage {
 
     private final Session session;
     private final FileQuestions files;
+    private final Consumer<Offered> ask;
     private final FlowPane all = new FlowPane(14, 14);
 
-    ThingsPage(Session session, FileQuestions files) {
+    /** @param ask shows what a file would bring */
+    ThingsPage(Session session, FileQuestions files, Consumer<Offered> ask) {
         this.session = session;
         this.files = files;
+        this.ask = ask;
         all.getChildren().setAll(Controls.label(Texts.of("shop.reading"), "hint"));
     }
 
@@ -67,7 +72,7 @@ final class ThingsPage implements ShopPage {
                 id,
                 Texts.of("things.take"),
                 () -> files.toOpen(FileQuestions.Kind.BLANK)
-                        .ifPresent(f -> session.own().takeIn(f, this::stands)));
+                        .ifPresent(f -> session.own().takeIn(f, ask, this::stands)));
     }
 
     private Node thing(Blank b) {

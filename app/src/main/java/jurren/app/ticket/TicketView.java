@@ -184,12 +184,17 @@ public final class TicketView {
         showUndo(redo, "strip.redo", session.redoes());
         unsaved.setText(session.files().isUnsaved() ? Texts.of("ticket.unsaved") : "");
         sections.forEach(Section::update);
-        session.plan().ifPresent(p -> {
-            what.setText(Texts.of(
-                    "ticket.sum",
-                    session.job().lines().stream().mapToInt(Line::copies).sum()));
-            sum.setText(Words.money(p.quote().total(), p.quote().currency()));
-        });
+        what.setText(
+                session.plan().isEmpty()
+                        ? ""
+                        : Texts.of(
+                                "ticket.sum",
+                                session.job().lines().stream()
+                                        .mapToInt(Line::copies)
+                                        .sum()));
+        sum.setText(session.plan()
+                .map(p -> Words.money(p.quote().total(), p.quote().currency()))
+                .orElse(""));
     }
 
     /** What it would take back or do again is told before it is done. */
@@ -235,10 +240,9 @@ public final class TicketView {
             button.setSelected(session.bench() == bench.id());
             Optional<BenchEntry.TicketText> said = session.plan()
                     .flatMap(p -> session.linePlan().map(l -> bench.section().say(session, p, l)));
-            said.ifPresent(s -> {
-                first.setText(s.first());
-                second.setText(s.second());
-            });
+            // what was said of another line or job is not so of this one
+            first.setText(said.map(BenchEntry.TicketText::first).orElse(""));
+            second.setText(said.map(BenchEntry.TicketText::second).orElse(""));
             SectionState now = SectionState.of(
                     session, bench, said.map(BenchEntry.TicketText::isDone).orElse(false));
             state.setText(now.words());

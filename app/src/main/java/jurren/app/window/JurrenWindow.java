@@ -18,6 +18,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 import jurren.app.desk.Order;
+import jurren.app.keep.FaultLog;
 import jurren.app.keep.Leftover;
 import jurren.app.keep.Settings;
 import jurren.app.keep.ShopFolder;
@@ -73,6 +74,7 @@ public final class JurrenWindow {
         session.watch(watcher);
         showTitle();
         shell.actions().saving().openBesideBy(this::openBeside);
+        FaultLog.tellUncaught(_ -> Platform.runLater(session.notices()::fault));
         stage.setOnCloseRequest(e -> {
             e.consume();
             shell.actions().afterUnsaved(this::closeForGood);

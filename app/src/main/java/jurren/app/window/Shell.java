@@ -60,6 +60,9 @@ public final class Shell {
     private final Sheets sheets = new Sheets(main);
     private final WindowActions actions;
     private final TicketView ticket;
+    /** Of how many jobs that were opened here the benches are. */
+    private int opened;
+
     private final NoticeBar notices;
     private final WorkStrip work;
     private final PlaceSwitch places;
@@ -186,6 +189,11 @@ public final class Shell {
 
     private void update() {
         showText();
+        if (opened != session.opened()) {
+            opened = session.opened();
+            // what a bench shows and remembers is of the job before
+            forgetBenches();
+        }
         ticket.update();
         BenchView bench = bench(session.bench());
         if (shown != session.bench()) {
@@ -223,11 +231,15 @@ public final class Shell {
             Theme.apply(root.getScene(), textPx);
             if (changed) {
                 // columns and canvases take their sizes when they are made
-                benches.values().forEach(BenchView::close);
-                benches.clear();
-                shown = null;
+                forgetBenches();
             }
         }
+    }
+
+    private void forgetBenches() {
+        benches.values().forEach(BenchView::close);
+        benches.clear();
+        shown = null;
     }
 
     /** The picture shows the snag that was pointed to. */

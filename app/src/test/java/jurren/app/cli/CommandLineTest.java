@@ -20,8 +20,11 @@ import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Pose;
 import jurren.core.art.Shape;
+import jurren.core.blank.Blank;
 import jurren.core.geometry.Point;
+import jurren.core.job.Job;
 import jurren.core.job.NewJobs;
+import jurren.core.job.Shop;
 import jurren.core.lettering.ShippedTypeface;
 import jurren.core.material.Colour;
 import jurren.formats.catalogue.BuiltInShop;
@@ -361,6 +364,32 @@ class CommandLineTest {
     /**
      * A label printed and cut: its sheet names the cut line as was asked, and comes as pixels too when that is wanted.
      */
+    @Test
+    void whatTheLastMakeWroteAndThisOneDoesNotIsGone() throws IOException {
+        Path out = folder.resolve("twice");
+        Path many = folder.resolve("many.jurren");
+        Path one = folder.resolve("one.jurren");
+        Job demo = DemoJob.simple();
+        JobFile.write(JobDocument.of(demo.withLines(demo.lines().subList(0, 1))), many);
+        Shop shop = BuiltInShop.read();
+        Blank tee = shop.blank("tee-adult").orElseThrow();
+        Job robin = NewJobs.saying(
+                "Robin",
+                ShippedTypeface.FREDOKA,
+                tee,
+                tee.colours().getFirst(),
+                shop.material("smooth-film").orElseThrow(),
+                Colour.of("#F6EFDC"));
+        JobFile.write(JobDocument.of(robin), one);
+        run("make", many.toString(), "--out", out.toString(), "--force");
+        assertThat(out.resolve("load-2.plt")).exists();
+        Files.writeString(out.resolve("load-99.plt"), "somebody else's");
+        run("make", one.toString(), "--out", out.toString(), "--force");
+        assertThat(out.resolve("load-1.plt")).exists();
+        assertThat(out.resolve("load-2.plt")).doesNotExist();
+        assertThat(out.resolve("load-99.plt")).exists();
+    }
+
     @Test
     void printsComeWithTheCutLinesNameAndAsPixels() throws IOException {
         Path label = drawing(

@@ -61,6 +61,8 @@ class OwnThingsStoryTest extends WindowTest {
         answers.add(file);
         click("things-take");
         settle();
+        click("offer-take");
+        settle();
         assertThat(said()).contains("Slate board is among your own things now");
         assertThat(on(() -> session.shop().blank("slate-board"))).isPresent();
 
@@ -107,6 +109,8 @@ class OwnThingsStoryTest extends WindowTest {
         answers.add(file);
         click("starts-take");
         settle();
+        click("offer-take");
+        settle();
         assertThat(on(() -> session.own().starts())).extracting(Start::name).contains("Robin's name");
     }
 
@@ -125,6 +129,8 @@ class OwnThingsStoryTest extends WindowTest {
 
         answers.add(file);
         click("shop-take");
+        settle();
+        click("offer-take");
         settle();
         assertThat(mine.own()).extracting(Blank::name).containsExactly("Slate board");
         assertThat(mine.starts().read().starts()).extracting(Start::name).contains("Robin's name");

@@ -246,6 +246,10 @@ class ShopStoryTest extends WindowTest {
         answers.add(file);
         click("shop-take");
         settle();
+        assertThat(isThere("offer-sheet")).as("first it is shown").isTrue();
+        assertThat(smooth().cutting().speedMmS()).isNotEqualTo(220);
+        click("offer-take");
+        settle();
         assertThat(smooth().cutting().speedMmS()).isEqualTo(220);
 
         Path broken = folder.resolve("broken.json");

@@ -1,6 +1,7 @@
 package jurren.core.job;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -220,16 +221,21 @@ public record Line(
         return motifs().stream().filter(m -> m.id().equals(motifId)).findFirst();
     }
 
-    private boolean isKnown(String motifId) {
-        return places.stream()
-                .flatMap(p -> p.motifs().stream())
-                .anyMatch(m -> m.id().equals(motifId) || m.others().contains(motifId));
+    /** The ids that a further motif cannot have: those of all places, and what is followed although it is gone. */
+    public Set<String> takenMotifIds() {
+        Set<String> taken = new HashSet<>();
+        places.stream().flatMap(p -> p.motifs().stream()).forEach(m -> {
+            taken.add(m.id());
+            taken.addAll(m.others());
+        });
+        return taken;
     }
 
     /** An id that no motif of this line has, nor follows although it is gone. */
     public String freeMotifId() {
+        Set<String> taken = takenMotifIds();
         int n = motifs().size() + 1;
-        while (isKnown("m" + n)) {
+        while (taken.contains("m" + n)) {
             n++;
         }
         return "m" + n;

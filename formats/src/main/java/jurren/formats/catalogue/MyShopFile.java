@@ -49,6 +49,12 @@ public final class MyShopFile {
     private static final double MOST_MM = 10_000;
     private static final double MOST_CELSIUS = 300;
     private static final double MOST_KNIFE_MM = 1e10;
+    private static final List<String> LISTS = List.of("films", "cutters", "presses", "printers");
+    private static final Set<String> KNOWN = Set.of(
+            "format", "films", "cutters", "presses", "printers", "printer", "prices", "forces", "knives", "notes");
+    /** Among what is kept: what a later edition wrote beside what is known here. */
+    private static final String OTHERS = "";
+
     private static final ObjectMapper MAPPER = CatalogueMapper.make();
 
     /** What it holds. */
@@ -118,6 +124,7 @@ public final class MyShopFile {
         new TreeMap<>(shop.knives()).forEach(knives::put);
         ObjectNode notes = all.putObject("notes");
         new TreeMap<>(shop.notes()).forEach(notes::put);
+        kept.getOrDefault(OTHERS, List.of()).forEach(o -> all.setAll((ObjectNode) o));
         try {
             return MAPPER.writerWithDefaultPrettyPrinter()
                     .writeValueAsString(all)
@@ -161,7 +168,13 @@ public final class MyShopFile {
         if (root.path("format").asInt(FORMAT) > FORMAT) {
             throw new IOException("a newer Jurren wrote it");
         }
+        for (String list : LISTS) {
+            if (root.has(list) && !root.path(list).isArray()) {
+                throw new IOException(list + " is no list");
+            }
+        }
         Map<String, List<JsonNode>> kept = new LinkedHashMap<>();
+        kept.put(OTHERS, List.of(((ObjectNode) root.deepCopy()).remove(KNOWN)));
         List<Material> films =
                 some(root, "films", MOST_FILMS, n -> MaterialFile.read(MAPPER.writeValueAsBytes(n)), refused, kept);
         List<Cutter> cutters = some(root, "cutters", MOST_MACHINES, MyShopFile::cutter, refused, kept);

@@ -11,8 +11,10 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -53,10 +55,43 @@ public final class ShelfFile {
         }
     }
 
+    private static final Set<String> FIELDS =
+            Set.of("kind", "id", "material", "colour", "since", "price", "widthMm", "lengthMm", "outline");
+
     private record Entry(JsonNode node, Stock stock) {}
 
-    /** @param readable whether all of it could be taken apart; otherwise writing it would lose something */
-    private record Content(List<Entry> entries, List<Refusal> refused, boolean readable) {}
+    /**
+     * What it holds.
+     *
+     * @param others   what a later edition wrote beside the stock
+     * @param readable whether all of it could be taken apart; otherwise writing it would lose something
+     */
+    private record Content(List<Entry> entries, List<Refusal> refused, ObjectNode others, boolean readable) {
+        List<Stock> stock() {
+            return entries.stream()
+                    .filter(e -> e.stock != null)
+                    .map(Entry::stock)
+                    .toList();
+        }
+
+        /** What was written beside the fields that are known here. */
+        Map<String, ObjectNode> unknown() {
+            Map<String, ObjectNode> unknown = new HashMap<>();
+            for (Entry e : entries) {
+                if (e.stock != null && e.node instanceof ObjectNode told) {
+                    ObjectNode rest = told.deepCopy().remove(FIELDS);
+                    if (!rest.isEmpty()) {
+                        unknown.put(key(e.stock), rest);
+                    }
+                }
+            }
+            return unknown;
+        }
+    }
+
+    private static String key(Stock s) {
+        return s.id() + " " + s.materialId() + " " + s.colour().hex();
+    }
 
     private final Path file;
     private final List<Stock> before;
@@ -72,12 +107,7 @@ public final class ShelfFile {
             return new Contents(before, List.of());
         }
         Content content = content();
-        return new Contents(
-                content.entries.stream()
-                        .filter(e -> e.stock != null)
-                        .map(Entry::stock)
-                        .toList(),
-                content.refused);
+        return new Contents(content.stock(), content.refused);
     }
 
     /** Changes what the file says now; the shelf as it is afterwards. */
@@ -85,21 +115,28 @@ public final class ShelfFile {
         return OneAtATime.with(file, () -> {
             Content content = Files.exists(file)
                     ? content()
-                    : new Content(before.stream().map(s -> new Entry(null, s)).toList(), List.of(), true);
+                    : new Content(
+                            before.stream().map(s -> new Entry(null, s)).toList(),
+                            List.of(),
+                            MAPPER.createObjectNode(),
+                            true);
             if (!content.readable) {
                 throw new IOException(content.refused.getLast().file() + ", "
                         + content.refused.getLast().detail());
             }
-            List<Stock> after = named(change.apply(content.entries.stream()
-                    .filter(e -> e.stock != null)
-                    .map(Entry::stock)
-                    .toList()));
+            List<Stock> after = named(change.apply(content.stock()));
+            Map<String, ObjectNode> unknown = content.unknown();
             ObjectNode all = MAPPER.createObjectNode().put("format", FORMAT);
             ArrayNode stock = all.putArray("stock");
-            after.forEach(s -> stock.add(write(s)));
+            after.forEach(s -> {
+                ObjectNode told = write(s);
+                Optional.ofNullable(unknown.get(key(s))).ifPresent(told::setAll);
+                stock.add(told);
+            });
             content.entries.stream()
                     .filter(e -> e.stock == null && e.node != null)
                     .forEach(e -> stock.add(e.node));
+            all.setAll(content.others);
             SafeFiles.write(file, MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(all));
             return after;
         });
@@ -108,15 +145,16 @@ public final class ShelfFile {
     /** Two pieces of one film never have one name. */
     private static List<Stock> named(List<Stock> stock) {
         Set<String> names = new HashSet<>();
+        Map<String, Integer> tried = new HashMap<>();
         List<Stock> all = new ArrayList<>();
         for (Stock s : stock) {
-            String id = s.id();
-            for (int n = 2;
-                    !names.add(id + " " + s.materialId() + " " + s.colour().hex());
-                    n++) {
-                id = s.id() + "-" + n;
+            Stock own = s;
+            // equal ones are numbered on from the last, or many would take for ever
+            for (int n = tried.getOrDefault(key(s), 2); !names.add(key(own)); n++) {
+                own = s.named(s.id() + "-" + n);
+                tried.put(key(s), n + 1);
             }
-            all.add(id.equals(s.id()) ? s : s.named(id));
+            all.add(own);
         }
         return all;
     }
@@ -125,13 +163,14 @@ public final class ShelfFile {
         List<Entry> entries = new ArrayList<>();
         List<Refusal> refused = new ArrayList<>();
         String name = file.getFileName().toString();
+        ObjectNode others = MAPPER.createObjectNode();
         boolean readable = false;
         try {
             if (Files.size(file) > MOST_BYTES) {
                 throw new IOException("it is larger than 20 MB");
             }
             try (JsonParser parser = MAPPER.createParser(WholeFile.read(file))) {
-                stock(parser, entries, refused, name);
+                shelf(parser, entries, refused, others, name);
                 readable = true;
             }
         } catch (JacksonException e) {
@@ -143,24 +182,51 @@ public final class ShelfFile {
         } catch (IOException e) {
             refused.add(new Refusal(Refusal.Reason.UNREADABLE, name, String.valueOf(e.getMessage())));
         }
-        return new Content(entries, refused, readable);
+        return new Content(entries, refused, others, readable);
+    }
+
+    /** Anything but a shelf of a format that is known here is no shelf: it is never written over. */
+    private static void shelf(
+            JsonParser parser, List<Entry> entries, List<Refusal> refused, ObjectNode others, String name)
+            throws IOException {
+        if (parser.nextToken() != JsonToken.START_OBJECT) {
+            throw new IOException("it does not hold a shelf");
+        }
+        boolean found = false;
+        while (parser.nextToken() == JsonToken.FIELD_NAME) {
+            String field = parser.currentName();
+            JsonToken value = parser.nextToken();
+            switch (field) {
+                case "format" -> {
+                    if (value != JsonToken.VALUE_NUMBER_INT || parser.getIntValue() > FORMAT) {
+                        throw new IOException("it is of a later format than " + FORMAT);
+                    }
+                }
+                case "stock" -> {
+                    if (value != JsonToken.START_ARRAY) {
+                        throw new IOException("its stock is no list");
+                    }
+                    found = true;
+                    stock(parser, entries, refused, name);
+                }
+                default -> others.set(field, MAPPER.readTree(parser));
+            }
+        }
+        if (!found) {
+            throw new IOException("it does not hold a shelf");
+        }
     }
 
     private static void stock(JsonParser parser, List<Entry> entries, List<Refusal> refused, String name)
             throws IOException {
-        while (parser.nextToken() != null) {
-            if (parser.currentToken() == JsonToken.START_ARRAY && "stock".equals(parser.currentName())) {
-                while (parser.nextToken() != JsonToken.END_ARRAY) {
-                    int line = parser.currentTokenLocation().getLineNr();
-                    JsonNode node = MAPPER.readTree(parser);
-                    try {
-                        entries.add(new Entry(node, read(node)));
-                    } catch (IllegalArgumentException e) {
-                        entries.add(new Entry(node, null));
-                        refused.add(
-                                new Refusal(Refusal.Reason.BROKEN_SHELF, name, "line " + line + ": " + e.getMessage()));
-                    }
-                }
+        while (parser.nextToken() != JsonToken.END_ARRAY) {
+            int line = parser.currentTokenLocation().getLineNr();
+            JsonNode node = MAPPER.readTree(parser);
+            try {
+                entries.add(new Entry(node, read(node)));
+            } catch (IllegalArgumentException e) {
+                entries.add(new Entry(node, null));
+                refused.add(new Refusal(Refusal.Reason.BROKEN_SHELF, name, "line " + line + ": " + e.getMessage()));
             }
         }
     }

@@ -4,17 +4,24 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.DirectoryIteratorException;
+import java.nio.file.DirectoryStream;
 import java.nio.file.FileSystemLoopException;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ThreadLocalRandom;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * Writes files so that a reader sees the old content or the new, never a part: everything goes to a
@@ -22,6 +29,9 @@ import java.util.concurrent.ThreadLocalRandom;
  */
 public final class SafeFiles {
     private static final int MOST_LINKS = 40;
+    private static final Pattern PART = Pattern.compile("\\.(.+)\\.[0-9a-z]+\\.part");
+    /** No writer takes so long. */
+    private static final Duration SURELY_DEAD = Duration.ofHours(1);
 
     private SafeFiles() {}
 
@@ -60,12 +70,30 @@ public final class SafeFiles {
             for (Map.Entry<Path, Path> file : written.entrySet()) {
                 rename(file.getKey(), file.getValue());
             }
+            sweep(folder, files.keySet());
         } catch (IOException e) {
             written.keySet().forEach(SafeFiles::deleteQuietly);
             if (made) {
                 deleteQuietly(folder);
             }
             throw e;
+        }
+    }
+
+    /** What a machine that stopped in the middle of writing the same files left behind long ago. */
+    private static void sweep(Path folder, Set<String> names) {
+        try (DirectoryStream<Path> parts = Files.newDirectoryStream(folder, ".*.part")) {
+            for (Path part : parts) {
+                Matcher m = PART.matcher(part.getFileName().toString());
+                boolean old = Files.getLastModifiedTime(part)
+                        .toInstant()
+                        .isBefore(Instant.now().minus(SURELY_DEAD));
+                if (m.matches() && names.contains(m.group(1)) && old) {
+                    deleteQuietly(part);
+                }
+            }
+        } catch (IOException | DirectoryIteratorException _) {
+            // they are only in the way; the next writer tries again
         }
     }
 

@@ -1,10 +1,18 @@
 package jurren.formats.plan;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
+import java.util.regex.Pattern;
 import jurren.core.cure.Remedies;
 import jurren.core.cut.CutRun;
 import jurren.core.dryrun.DryRun;
@@ -13,6 +21,7 @@ import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
 import jurren.core.run.WholeRun;
 import jurren.core.stop.Stop;
+import jurren.formats.files.WholeFile;
 import jurren.formats.hpgl.HpglWriter;
 import jurren.formats.print.GuidePdf;
 import jurren.formats.print.Paper;
@@ -26,6 +35,9 @@ import jurren.formats.words.Units;
 
 /** Every file of a job by its name: cut files, their drawings, ticket, proof and plan. */
 public final class JobPapers {
+    private static final Pattern OURS =
+            Pattern.compile("(load|print|guide)-[0-9]+\\.(plt|svg|pdf|png)|(ticket|run)\\.pdf|proof\\.png");
+
     private JobPapers() {}
 
     /** The files a cutter takes, {@code load-N.plt}, in the order of the loads. */
@@ -71,6 +83,25 @@ public final class JobPapers {
     /** What was written, and how its dry run came out; empty where nothing is cut. */
     public record Written(Map<String, byte[]> files, Optional<DryRun> dryRun) {}
 
+    /**
+     * What was written into a folder the last time and is not written now, as the plan that lies there tells it: only
+     * files by names that are given here, and nothing where there is no such plan.
+     */
+    public static List<Path> stale(Path folder, Set<String> now) {
+        List<Path> stale = new ArrayList<>();
+        try {
+            JsonNode last = new ObjectMapper().readTree(WholeFile.read(folder.resolve("plan.json")));
+            for (JsonNode name : last.path("files")) {
+                if (OURS.matcher(name.asText()).matches() && !now.contains(name.asText())) {
+                    stale.add(folder.resolve(name.asText()));
+                }
+            }
+        } catch (IOException _) {
+            stale.clear(); // whatever lies there is somebody else's
+        }
+        return stale;
+    }
+
     /** @param dryRun run beside the writing of the papers, and waited for at the end */
     public static Written all(
             Plan plan,
@@ -98,7 +129,7 @@ public final class JobPapers {
         // where nothing was cut there is nothing to compare, which is not a match of 0 %
         Optional<DryRun> made =
                 Optional.of(running.join()).filter(d -> !d.copies().isEmpty());
-        files.put("plan.json", PlanJson.write(plan, run, made, remedies));
+        files.put("plan.json", PlanJson.write(plan, run, made, remedies, List.copyOf(files.keySet())));
         return new Written(files, made);
     }
 }

@@ -7,6 +7,8 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
+import java.util.Collection;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import jurren.core.blank.Face;
@@ -43,8 +45,17 @@ public final class PlanJson {
     private PlanJson() {}
 
     public static byte[] write(Plan plan, WholeRun whole, Optional<DryRun> dryRun, Remedies remedies) {
+        return write(plan, whole, dryRun, remedies, List.of());
+    }
+
+    /** @param files what is written beside it */
+    public static byte[] write(
+            Plan plan, WholeRun whole, Optional<DryRun> dryRun, Remedies remedies, Collection<String> files) {
         ObjectNode root =
                 MAPPER.createObjectNode().put("format", 1).put("job", plan.job().name());
+        if (!files.isEmpty()) {
+            files.forEach(root.putArray("files")::add);
+        }
         lines(root, plan);
         ArrayNode loads = root.putArray("loads");
         plan.runs().forEach(run -> load(loads.addObject(), run));

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.stream.IntStream;
 import jurren.core.geometry.Box;
@@ -15,6 +16,8 @@ import jurren.core.material.Colour;
 import jurren.formats.Refusal;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -75,6 +78,51 @@ class ShelfFileTest {
         assertThat(shelf(List.of()).read().refused())
                 .singleElement()
                 .satisfies(r -> assertThat(r.detail()).contains("price"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "null",
+                "[1,2]",
+                "7",
+                "{}",
+                "{\"stock\":{}}",
+                "{\"format\":1}",
+                "{\"format\":2,\"stock\":[]}",
+                "{\"format\":\"x\",\"stock\":[]}",
+                "{\"stock\":["
+            })
+    void whatIsNoShelfOfOursIsNeverWrittenOver(String content) throws IOException {
+        Path file = folder.resolve("shelf.json");
+        Files.writeString(file, content);
+        assertThat(shelf(List.of(ROLL)).read().refused()).hasSize(1);
+        assertThatThrownBy(() -> shelf(List.of(ROLL)).change(all -> with(all, holed())))
+                .isInstanceOf(IOException.class);
+        assertThat(file).hasContent(content);
+    }
+
+    @Test
+    void whatALaterEditionWroteIsKept() throws IOException {
+        Path file = folder.resolve("shelf.json");
+        shelf(List.of()).change(all -> List.of(ROLL, holed()));
+        Files.writeString(
+                file,
+                Files.readString(file)
+                        .replace("\"format\" : 1,", "\"format\" : 1, \"place\" : {\"row\" : 3},")
+                        .replace("\"kind\" : \"roll\",", "\"kind\" : \"roll\", \"maker\" : \"one\","));
+        shelf(List.of()).change(all -> List.of(all.getFirst()));
+        assertThat(file)
+                .content()
+                .contains("\"row\" : 3", "\"maker\" : \"one\"")
+                .doesNotContain("offcut");
+    }
+
+    @Test
+    void manyEqualOnesAreNumberedInAMoment() throws IOException {
+        List<Stock> after = shelf(List.of()).change(_ -> Collections.nCopies(20_000, ROLL));
+        assertThat(after).extracting(Stock::id).doesNotHaveDuplicates().contains("roll-305", "roll-305-20000");
     }
 
     @Test

@@ -301,8 +301,7 @@ public final class ArtActions {
 
     /** A finished arrangement on top of what there is. */
     public void add(List<Motif> arrangement) {
-        List<Motif> renamed = References.renamed(
-                arrangement, session.line().motifs().stream().map(Motif::id).collect(Collectors.toSet()));
+        List<Motif> renamed = References.renamed(arrangement, session.line().takenMotifIds());
         List<Motif> all = new ArrayList<>(session.line().motifs());
         all.addAll(renamed);
         put(all);
