@@ -17,9 +17,15 @@ import jurren.core.geometry.Region;
  * @param idle   the places in the chain of treatments that found nothing to do
  */
 public record BuiltMotif(
-        List<Painted> paints, List<Integer> pieces, Optional<Box> source, Region halo, Set<Integer> idle) {
+        List<Painted> paints,
+        List<Integer> pieces,
+        Optional<Box> source,
+        Region halo,
+        Set<Integer> idle,
+        Set<Integer> undone) {
     public BuiltMotif {
         idle = Set.copyOf(idle);
+        undone = Set.copyOf(undone);
         paints = List.copyOf(paints);
         pieces = List.copyOf(pieces);
     }
@@ -44,6 +50,11 @@ public record BuiltMotif(
 
     public BuiltMotif placed(Placement placement) {
         return new BuiltMotif(
-                paints.stream().map(p -> p.placed(placement)).toList(), pieces, source, halo.placed(placement), idle);
+                paints.stream().map(p -> p.placed(placement)).toList(),
+                pieces,
+                source,
+                halo.placed(placement),
+                idle,
+                undone);
     }
 }

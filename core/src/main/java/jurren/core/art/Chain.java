@@ -10,6 +10,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
+import jurren.core.geometry.GeometryException;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.geometry.Track;
@@ -80,7 +81,14 @@ public final class Chain {
     /** Another motif as a chain sees it. */
     private record Seen(Key key, Placement fromHere) {}
 
-    private record Stage(List<Paint> paints, List<Integer> pieces, Optional<Box> source, Set<Integer> idle) {}
+    /**
+     * How far a chain is.
+     *
+     * @param idle   treatments that found nothing to do
+     * @param undone those that would be too much, and are left out
+     */
+    private record Stage(
+            List<Paint> paints, List<Integer> pieces, Optional<Box> source, Set<Integer> idle, Set<Integer> undone) {}
 
     private final Memo<Key, Stage> stages = new Memo<>(this::stage, (key, stage, scale) -> {
         key.weigh(scale);
@@ -179,7 +187,12 @@ public final class Chain {
                 .orElse(0);
         Region halo = gap > 0 ? whole.get(key).grown(gap, CornerStyle.ROUND) : Region.EMPTY;
         return new BuiltMotif(
-                stage.paints.stream().map(Painted::ofParts).toList(), stage.pieces, stage.source, halo, stage.idle);
+                stage.paints.stream().map(Painted::ofParts).toList(),
+                stage.pieces,
+                stage.source,
+                halo,
+                stage.idle,
+                stage.undone);
     }
 
     private Stage stage(Key key) {
@@ -188,15 +201,22 @@ public final class Chain {
         }
         Stage before = stages.get(before(key));
         Treatment last = key.treatments.getLast();
-        List<Paint> after =
-                last instanceof Referring r ? r.apply(before.paints, others(key)) : last.apply(before.paints);
+        int at = key.treatments.size() - 1;
+        Set<Integer> undone = new TreeSet<>(before.undone);
+        List<Paint> after;
+        try {
+            after = last instanceof Referring r ? r.apply(before.paints, others(key)) : last.apply(before.paints);
+        } catch (TooMuch | GeometryException _) {
+            undone.add(at);
+            after = before.paints;
+        }
         List<Integer> pieces = new ArrayList<>(before.pieces);
         pieces.add(pieces(after));
         Set<Integer> idle = new TreeSet<>(before.idle);
-        if (after == before.paints && last.shouldChange()) {
-            idle.add(key.treatments.size() - 1);
+        if (after == before.paints && last.shouldChange() && !undone.contains(at)) {
+            idle.add(at);
         }
-        return new Stage(after, pieces, before.source, idle);
+        return new Stage(after, pieces, before.source, idle, undone);
     }
 
     private Others others(Key key) {
@@ -255,7 +275,7 @@ public final class Chain {
                 .flatMap(p -> p.parts().stream())
                 .map(Region::bounds)
                 .reduce(Box::joined);
-        return new Stage(paints, List.of(pieces(paints)), box, Set.of());
+        return new Stage(paints, List.of(pieces(paints)), box, Set.of(), Set.of());
     }
 
     private List<Paint> backing(Backing b, Key key) {

@@ -103,6 +103,7 @@ final class Cures {
             case Snag.FontMissing s -> typeface(s.motifId());
             case Snag.NothingToFollow s -> withoutOrGone(s.motifId(), s.motifName(), s.treatment());
             case Snag.NothingLeft s -> without(s.motifId(), s.treatment());
+            case Snag.TooMuch s -> without(s.motifId(), s.treatment());
             case Snag.NoEffect s -> without(s.motifId(), s.treatment());
             case Snag.PictureNotCut s -> printed(s.motifId());
             case Snag.CutSolid s -> printed(s.motifId());

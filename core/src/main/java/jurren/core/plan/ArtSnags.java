@@ -201,7 +201,9 @@ final class ArtSnags {
     private void treatments(String line, Motif m, BuiltMotif built) {
         for (int i = 0; i < m.treatments().size(); i++) {
             Treatment t = m.treatments().get(i);
-            if (built.pieces().get(i) > 0 && built.pieces().get(i + 1) == 0) {
+            if (built.undone().contains(i)) {
+                found(new Snag.TooMuch(line, m.id(), m.name(), Treatments.of(t).id()));
+            } else if (built.pieces().get(i) > 0 && built.pieces().get(i + 1) == 0) {
                 found(new Snag.NothingLeft(
                         line, m.id(), m.name(), Treatments.of(t).id()));
             } else if (built.pieces().get(i) > 0 && built.idle().contains(i) && !(t instanceof Referring)) {

@@ -130,6 +130,14 @@ public sealed interface Snag {
         }
     }
 
+    /** A treatment that would make more than can be worked out or cut: it is left out. */
+    record TooMuch(String line, String motifId, String motifName, String treatment) implements Snag, OfMotif {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.STOPS, Subject.ART);
+        }
+    }
+
     /** A treatment that finds nothing to do: too large for the shape, or beside it. */
     record NoEffect(String line, String motifId, String motifName, String treatment) implements Snag, OfMotif {
         @Override

@@ -108,7 +108,7 @@ class BadInputTest {
                 .contains(new Snag.NoEffect("A", "m1", "odd", "inner-outline"));
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Stripes(0, 2, 45, true, SKY))
-                .withMessageContaining("above 0");
+                .withMessageContaining("from 0.05");
         assertThatIllegalArgumentException().isThrownBy(() -> new Stripes(2, 0, 45, true, SKY));
     }
 }

@@ -174,8 +174,7 @@ final class Dimensions {
 
     /** A measure of the thing itself, taken for this order. */
     void measure(Form.Measure measure, double mm) {
-        session.sizePlan()
-                .ifPresent(size -> session.editLine(l -> l.withSize(size.id(), s -> s.withMeasured(measure, mm))));
+        Measuring.measure(session, measure, mm);
     }
 
     static List<Dimension> of(Dimension... all) {

@@ -47,9 +47,7 @@ final class TapeCard {
                 mm -> session.unit().format(mm),
                 text -> session.unit().parse(text),
                 mm -> objection(measure, mm / Math.PI),
-                mm -> session.sizePlan()
-                        .ifPresent(size -> session.editLine(l ->
-                                l.withSize(size.id(), s -> s.withMeasured(measure, mm / Math.PI)))));
+                mm -> Measuring.measure(session, measure, mm / Math.PI));
         field.setId(id);
         return field;
     }

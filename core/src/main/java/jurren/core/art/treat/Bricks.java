@@ -3,6 +3,7 @@ package jurren.core.art.treat;
 import java.util.ArrayList;
 import java.util.List;
 import jurren.core.art.Paint;
+import jurren.core.art.TooMuch;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Region;
@@ -26,9 +27,10 @@ public record Bricks(
     private static final int MOST = 20_000;
 
     public Bricks {
-        Limits.above("a brick", lengthMm, 0);
-        Limits.above("a brick", heightMm, 0);
-        Limits.above("a joint", jointMm, 0);
+        Pattern.Tiling.check(shiftMm, downMm, degrees);
+        Limits.ofPattern("a brick", lengthMm);
+        Limits.ofPattern("a brick", heightMm);
+        Limits.ofPattern("a joint", jointMm);
     }
 
     /** Level, even about the middle of the whole. */
@@ -50,7 +52,7 @@ public record Bricks(
         double pitch = lengthMm + jointMm;
         double rowPitch = heightMm + jointMm;
         if (all.areaMm2() / (pitch * rowPitch) > MOST) {
-            throw new IllegalArgumentException("bricks so small would be more than " + MOST);
+            throw new TooMuch("bricks so small would be more than " + MOST);
         }
         return piece -> {
             Box b = piece.bounds();

@@ -3,6 +3,7 @@ package jurren.core.art.treat;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import jurren.core.art.TooMuch;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Piece;
@@ -35,8 +36,7 @@ final class Bridging {
                 .sorted(Comparator.comparingDouble(Region::areaMm2).reversed())
                 .toList());
         if (loose.size() > MOST_PARTS) {
-            throw new IllegalArgumentException(
-                    "bridges can hold " + MOST_PARTS + " parts at most, not " + loose.size());
+            throw new TooMuch("bridges can hold " + MOST_PARTS + " parts at most, not " + loose.size());
         }
         if (loose.size() < 2) {
             return Region.EMPTY;

@@ -3,6 +3,7 @@ package jurren.core.art.treat;
 import java.util.ArrayList;
 import java.util.List;
 import jurren.core.art.Paint;
+import jurren.core.art.TooMuch;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.FillRule;
@@ -27,12 +28,13 @@ public record Chevrons(
         double degrees,
         boolean eachPart)
         implements Treatment {
-    private static final int MOST_CORNERS = 50_000;
+    private static final int MOST_CORNERS = 10_000;
 
     public Chevrons {
-        Limits.above("a band", widthMm, 0);
-        Limits.above("a gap", gapMm, 0);
-        Limits.above("a zigzag", lengthMm, 0);
+        Pattern.Tiling.check(shiftMm, downMm, degrees);
+        Limits.ofPattern("a band", widthMm);
+        Limits.ofPattern("a gap", gapMm);
+        Limits.within("a zigzag", lengthMm, 0.5, 2_000);
     }
 
     /** Upright, even about the middle of the whole. */
@@ -54,7 +56,7 @@ public record Chevrons(
         double pitch = widthMm + gapMm;
         double rise = lengthMm / 2;
         if ((all.heightMm() + rise) / pitch * (all.widthMm() / lengthMm + 2) > MOST_CORNERS) {
-            throw new IllegalArgumentException("zigzags so small would have more than " + MOST_CORNERS + " corners");
+            throw new TooMuch("zigzags so small would have more than " + MOST_CORNERS + " corners");
         }
         return piece -> {
             Box b = piece.bounds();

@@ -26,8 +26,9 @@ public record Dots(
         boolean eachPart)
         implements Treatment {
     public Dots {
-        Limits.above("a dot", acrossMm, 0);
-        Limits.above("a spacing", spacingMm, 0);
+        Pattern.Tiling.check(shiftMm, downMm, degrees);
+        Limits.ofPattern("a dot", acrossMm);
+        Limits.ofPattern("a spacing", spacingMm);
     }
 
     /** Whole ones only, level, even about the middle of the whole. */

@@ -3,6 +3,7 @@ package jurren.core.art.treat;
 import java.util.ArrayList;
 import java.util.List;
 import jurren.core.art.Paint;
+import jurren.core.art.TooMuch;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
@@ -24,10 +25,12 @@ public record Grid(
         boolean eachPart)
         implements Treatment {
     private static final int MOST_LINES = 500;
+    private static final int MOST_CROSSINGS = 20_000;
 
     public Grid {
-        Limits.above("a line", widthMm, 0);
-        Limits.above("a gap", gapMm, 0);
+        Pattern.Tiling.check(shiftMm, downMm, degrees);
+        Limits.ofPattern("a line", widthMm);
+        Limits.ofPattern("a gap", gapMm);
     }
 
     /** Even about the middle of the whole. */
@@ -45,8 +48,9 @@ public record Grid(
         Placement back = Placement.turned(degrees);
         Box all = shape.placed(level).bounds();
         double pitch = widthMm + gapMm;
-        if (Math.max(all.widthMm(), all.heightMm()) / pitch > MOST_LINES) {
-            throw new IllegalArgumentException("so close it would be more than " + MOST_LINES + " lines");
+        if (all.widthMm() / pitch * (all.heightMm() / pitch) > MOST_CROSSINGS
+                || Math.max(all.widthMm(), all.heightMm()) / pitch > MOST_LINES) {
+            throw new TooMuch("so close it would be more than " + MOST_LINES + " lines");
         }
         return piece -> {
             Box b = piece.bounds().placed(level);

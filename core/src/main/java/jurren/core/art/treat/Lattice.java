@@ -3,6 +3,7 @@ package jurren.core.art.treat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
+import jurren.core.art.TooMuch;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Placement;
@@ -19,7 +20,7 @@ final class Lattice {
 
     Lattice(Box over, double pitchMm, double rowPitchMm) {
         if (over.areaMm2() / (pitchMm * rowPitchMm) > MOST) {
-            throw new IllegalArgumentException("so small it would be more than " + MOST + " times");
+            throw new TooMuch("so small it would be more than " + MOST + " times");
         }
         this.middle = over.centre();
         this.pitchMm = pitchMm;

@@ -26,6 +26,11 @@ interface Pattern {
         static final double MOST_MM = 1000;
 
         public Tiling {
+            check(shiftMm, downMm, degrees);
+        }
+
+        /** Asked when a pattern is made, so that one that cannot be is refused where it is told. */
+        static void check(double shiftMm, double downMm, double degrees) {
             Limits.within("a shift", shiftMm, -MOST_MM, MOST_MM);
             Limits.within("a shift", downMm, -MOST_MM, MOST_MM);
             Limits.within("a turn", degrees, -360, 360);

@@ -17,7 +17,7 @@ import jurren.core.geometry.Track;
  */
 public record RepeatAlong(String other, double spacingMm, double distanceMm, boolean turned) implements Referring {
     public RepeatAlong {
-        Limits.above("a spacing", spacingMm, 0);
+        Limits.ofPattern("a spacing", spacingMm);
         Limits.within("a distance", distanceMm, -1000, 1000);
     }
 

@@ -11,6 +11,7 @@ public record RepeatGrid(int across, int down, double gapMm) implements Treatmen
     public RepeatGrid {
         Limits.within("copies across", across, 1, 200);
         Limits.within("copies down", down, 1, 200);
+        Limits.within("a gap", gapMm, -1_000, 10_000);
     }
 
     @Override

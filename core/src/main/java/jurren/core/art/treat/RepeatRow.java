@@ -14,6 +14,7 @@ public record RepeatRow(int count, double lengthMm, double degrees) implements T
     public RepeatRow {
         Limits.within("copies", count, 1, 1000);
         Limits.within("a length", lengthMm, 0, 10_000);
+        Limits.within("a turn", degrees, -360, 360);
     }
 
     @Override

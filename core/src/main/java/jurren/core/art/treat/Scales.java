@@ -25,8 +25,9 @@ public record Scales(
         boolean eachPart)
         implements Treatment {
     public Scales {
-        Limits.above("a scale", acrossMm, 0);
-        Limits.above("an edge", widthMm, 0);
+        Pattern.Tiling.check(shiftMm, downMm, degrees);
+        Limits.ofPattern("a scale", acrossMm);
+        Limits.ofPattern("an edge", widthMm);
         if (widthMm >= acrossMm / 2) {
             throw new IllegalArgumentException(
                     "an edge must be narrower than half a scale, " + acrossMm / 2 + " mm, but was " + widthMm);

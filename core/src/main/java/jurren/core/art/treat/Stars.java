@@ -26,8 +26,9 @@ public record Stars(
     private static final double CLEAR = 0.6;
 
     public Stars {
-        Limits.above("a star", acrossMm, 0);
-        Limits.above("a spacing", spacingMm, 0);
+        Pattern.Tiling.check(shiftMm, downMm, degrees);
+        Limits.ofPattern("a star", acrossMm);
+        Limits.ofPattern("a spacing", spacingMm);
     }
 
     /** Whole ones only, level, even about the middle of the whole. */

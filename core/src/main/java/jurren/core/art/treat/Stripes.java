@@ -3,6 +3,7 @@ package jurren.core.art.treat;
 import java.util.ArrayList;
 import java.util.List;
 import jurren.core.art.Paint;
+import jurren.core.art.TooMuch;
 import jurren.core.art.Treatment;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
@@ -25,9 +26,12 @@ public record Stripes(
         double downMm,
         boolean eachPart)
         implements Treatment {
+    private static final int MOST = 3_000;
+
     public Stripes {
-        Limits.above("a stripe", widthMm, 0);
-        Limits.above("a gap", gapMm, 0);
+        Pattern.Tiling.check(shiftMm, downMm, degrees);
+        Limits.ofPattern("a stripe", widthMm);
+        Limits.ofPattern("a gap", gapMm);
     }
 
     /** Even about the middle of the whole. */
@@ -45,6 +49,9 @@ public record Stripes(
         Placement back = Placement.turned(degrees);
         Box all = shape.placed(level).bounds();
         double pitch = widthMm + gapMm;
+        if (all.heightMm() / pitch > MOST) {
+            throw new TooMuch("so close it would be more than " + MOST + " stripes");
+        }
         int count = (int) Math.max(1, Math.floor((all.heightMm() + gapMm - widthMm * SLIVER * 2) / pitch));
         double top = all.centre().yMm() - (count * pitch - gapMm) / 2;
         return piece -> {

@@ -15,7 +15,7 @@ import jurren.core.material.Colour;
 public record Tiles(String other, double acrossMm, double spacingMm, boolean cutThrough, Colour colour)
         implements Referring {
     public Tiles {
-        Limits.above("a tile", acrossMm, 0);
+        Limits.ofPattern("a tile", acrossMm);
         Limits.within("a spacing", spacingMm, 0, 1000);
     }
 

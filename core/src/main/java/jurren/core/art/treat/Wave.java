@@ -8,8 +8,8 @@ import jurren.core.geometry.Warp;
 /** Moved up and down along a wave of a height and a length. */
 public record Wave(double heightMm, double lengthMm) implements Treatment {
     public Wave {
-        Limits.above("a wave", heightMm, 0);
-        Limits.above("a wave's length", lengthMm, 0);
+        Limits.within("a wave", heightMm, 0, 1_000);
+        Limits.within("a wave's length", lengthMm, 1, 10_000);
     }
 
     @Override
