@@ -10,6 +10,7 @@ import com.drew.metadata.jfif.JfifDirectory;
 import com.drew.metadata.png.PngDirectory;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.io.EOFException;
 import java.io.IOException;
 import java.util.Iterator;
 import java.util.OptionalDouble;
@@ -44,6 +45,9 @@ public final class PictureReader {
             return refused(Reason.TOO_LARGE, name, content.length / (1 << 20) + " MB");
         }
         try {
+            if (Chunks.isHalfJpeg(content)) {
+                throw new EOFException();
+            }
             Picture picture = decode(content);
             return new PictureRead.Taken(
                     new PictureFile(name, content, picture, PictureReader::again), perInch(metadata(content)));
@@ -99,7 +103,8 @@ public final class PictureReader {
         private static final long serialVersionUID = 1L;
     }
 
-    private static Picture decode(byte[] content) throws IOException {
+    private static Picture decode(byte[] whole) throws IOException {
+        byte[] content = Chunks.plain(whole);
         try (MemoryCacheImageInputStream in = new MemoryCacheImageInputStream(new ByteArrayInputStream(content))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
@@ -128,7 +133,8 @@ public final class PictureReader {
         return argb;
     }
 
-    private static Metadata metadata(byte[] content) {
+    private static Metadata metadata(byte[] whole) {
+        byte[] content = Chunks.plain(whole);
         try {
             return ImageMetadataReader.readMetadata(new ByteArrayInputStream(content), content.length);
         } catch (ImageProcessingException | IOException | RuntimeException _) {

@@ -5,8 +5,10 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.nio.ByteBuffer;
+import java.util.Arrays;
 import java.util.Random;
 import java.util.zip.CRC32;
+import java.util.zip.DeflaterOutputStream;
 import javax.imageio.ImageIO;
 import jurren.core.trace.Picture;
 import jurren.formats.Refusal.Reason;
@@ -210,5 +212,43 @@ class PictureReaderTest {
         assertThat(p.argb(1, 0) >> 16 & 0xFF).as("cyan has no red").isLessThan(90);
         assertThat(p.argb(1, 0) & 0xFF).isGreaterThan(180);
         assertThat(new Color(p.argb(2, 0)).getRed()).isLessThan(90);
+    }
+
+    @Test
+    void halfAJpegIsNoPictureWithAGreyFoot() throws Exception {
+        byte[] whole = picture("jpeg");
+        for (int cut : new int[] {whole.length - 2, whole.length * 3 / 4, whole.length / 2}) {
+            assertThat(refused(Arrays.copyOf(whole, cut)))
+                    .as("%d bytes", cut)
+                    .isIn(Reason.BROKEN_PICTURE, Reason.SOMETHING_ELSE);
+        }
+        byte[] behind = Arrays.copyOf(whole, whole.length + 50);
+        assertThat(taken(PictureReader.read("a.jpg", behind)).width()).isEqualTo(40);
+    }
+
+    /** Half a megabyte that would unpack to five hundred. */
+    @Test
+    void aTextInAPngIsNeverUnpacked() throws Exception {
+        ByteArrayOutputStream text = new ByteArrayOutputStream();
+        text.write("Comment\0\0".getBytes(java.nio.charset.StandardCharsets.ISO_8859_1));
+        try (DeflaterOutputStream packed = new DeflaterOutputStream(text)) {
+            byte[] zeros = new byte[1 << 20];
+            for (int i = 0; i < 500; i++) {
+                packed.write(zeros);
+            }
+        }
+        byte[] png = picture("png");
+        ByteBuffer bomb = ByteBuffer.allocate(png.length + text.size() + 12);
+        CRC32 crc = new CRC32();
+        crc.update("zTXt".getBytes());
+        crc.update(text.toByteArray());
+        bomb.put(png, 0, 33)
+                .putInt(text.size())
+                .put("zTXt".getBytes())
+                .put(text.toByteArray())
+                .putInt((int) crc.getValue())
+                .put(png, 33, png.length - 33);
+        assertThat(Chunks.plain(bomb.array())).isEqualTo(png);
+        assertThat(taken(PictureReader.read("a.png", bomb.array())).width()).isEqualTo(40);
     }
 }
