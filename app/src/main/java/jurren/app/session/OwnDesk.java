@@ -70,7 +70,11 @@ public final class OwnDesk {
                                     SafeFiles.write(file, content);
                                     return file;
                                 },
-                                f -> session.notices().say(Texts.of("file.written", f.getFileName())),
+                                f -> session.notices()
+                                        .say(Texts.of(
+                                                "file.written",
+                                                f.getFileName(),
+                                                f.toAbsolutePath().getParent())),
                                 why -> session.notices()
                                         .trouble(Texts.of("file.not-written", file.getFileName(), Texts.reason(why))))
                         .finishing());

@@ -431,7 +431,11 @@ public final class WindowActions {
                                     SafeFiles.write(file, content.call());
                                     return null;
                                 },
-                                _ -> session.notices().say(Texts.of("file.written", file.getFileName())),
+                                _ -> session.notices()
+                                        .say(Texts.of(
+                                                "file.written",
+                                                file.getFileName(),
+                                                file.toAbsolutePath().getParent())),
                                 why -> notWritten(file, why))
                         .finishing());
     }
@@ -445,7 +449,7 @@ public final class WindowActions {
                             SafeFiles.writeAll(folder, all);
                             return all.size();
                         },
-                        count -> session.notices().say(Texts.of("file.all-written", count, folder.getFileName())),
+                        count -> session.notices().say(Texts.of("file.all-written", count, folder.toAbsolutePath())),
                         why -> notWritten(folder, why)));
     }
 

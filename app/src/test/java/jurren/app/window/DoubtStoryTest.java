@@ -54,6 +54,12 @@ class DoubtStoryTest extends WindowTest {
             boolean isCut = machine.bed().size() > finished;
             click(isCut ? "doubt-cut" : "doubt-not-cut");
             settle();
+            assertThat(isThere("doubt-cut")
+                            && on(() ->
+                                    node("doubt-cut").getParent().getParent().isVisible()))
+                    .as("it is answered")
+                    .isFalse();
+            assertThat(on(() -> node("cut-main").isDisabled())).isFalse();
             int next = finished + (isCut ? 1 : 0);
             assertThat(on(() -> talk().finishedPaths())).isEqualTo(next);
             assertThat(on(() -> ((TextField) node("go-on-path")).getText())).isEqualTo(String.valueOf(next + 1));

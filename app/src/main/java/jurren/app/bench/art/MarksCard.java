@@ -61,7 +61,10 @@ final class MarksCard {
             lines.add(Texts.of("marks.clean"));
         }
         desk.piece().map(MarksDesk.Pieces::piece).ifPresent(p -> {
-            lines.add(p.isOne() ? Texts.of("marks.one-piece") : Texts.of("marks.parts", p.parts()));
+            lines.add(
+                    p.isOne()
+                            ? Texts.of("marks.one-piece")
+                            : p.parts() == 0 ? Texts.of("marks.no-parts") : Texts.of("marks.parts", p.parts()));
             p.neck()
                     .ifPresent(n -> lines.add(Texts.of("marks.sign.NECK") + "  "
                             + Texts.of("marks.neck", session.unit().fine(n.widthMm()))));
