@@ -174,6 +174,11 @@ final class Mask {
         return all;
     }
 
+    /** With everything filled that a square of that size does not get into. */
+    Mask closed(int by) {
+        return dilated(by).inverted().dilated(by).inverted();
+    }
+
     /**
      * What is left when a pixel is taken off all round; by turns along the rows alone and slantwise too, which comes
      * near a circle.

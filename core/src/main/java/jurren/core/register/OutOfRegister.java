@@ -12,6 +12,7 @@ import java.util.function.ToLongFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jurren.core.geometry.Box;
+import jurren.core.geometry.CornerStyle;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
@@ -26,15 +27,16 @@ import jurren.core.stop.Stop;
  * seed.
  *
  * <p>A border that only moves is no fault. A <em>gap</em> is the thing's own ground where none was wanted anywhere
- * near; a <em>rim</em> is a lower layer where nothing of it was wanted anywhere near. Both are looked for in pixels of
- * a fifth of the accuracy, and told by the width of a circle that would fit.
+ * near, or a slit between two layers that opens; a <em>rim</em> is a lower layer where nothing of it was wanted anywhere
+ * near. Both are looked for in pixels of a fifth of the accuracy. The worst are looked at again where they lie, in pixels
+ * of a twenty-fifth, and told by the width of a circle that would fit.
  *
  * @param accuracyMm how far off hands may be
  * @param withGap    in how many tries the ground shows
  * @param withRim    in how many tries a rim shows
  * @param widestGapMm of all tries
  * @param worst      the try that looks worst; empty when none shows anything
- * @param proposals  joins that would have hidden every gap of these tries
+ * @param proposals  joins that hide every gap
  */
 public record OutOfRegister(
         double accuracyMm,
@@ -46,9 +48,15 @@ public record OutOfRegister(
         List<Proposal> proposals) {
     public static final int TRIES = 200;
     private static final double PX_OF_ACCURACY = 5;
+    private static final double FINE_PX_OF_ACCURACY = 25;
+    /** Half a side of what is looked at again, in accuracies. */
+    private static final double AROUND = 8;
+    /** Nobody sees less. */
+    private static final double UNSEEN_MM = 0.05;
+
     private static final double MOST_PX = 8_000_000;
     /** Of so many tries with most to see, how wide it is is measured. */
-    private static final int MEASURED = 3;
+    private static final int MEASURED = 5;
 
     private static final double STEP_MM = 0.1;
 
@@ -70,7 +78,7 @@ public record OutOfRegister(
         }
     }
 
-    /** A join with the least overlap that hides what these tries do. */
+    /** A join with the least overlap that hides whatever hands do within the accuracy. */
     public record Proposal(int layer, Film film, Join.KnockedOut join) {}
 
     public OutOfRegister {
@@ -83,7 +91,11 @@ public record OutOfRegister(
 
     /** What of a stack is looked at, and how its layers lie. */
     private record Stacked(Grid grid, List<Layer> layers, List<Mask> masks, boolean[] onBase) {
-        static Stacked of(Grid grid, List<Layer> layers) {
+        /**
+         * @param shown what each layer shows
+         * @param moved how each lies
+         */
+        static Stacked of(Grid grid, List<Layer> layers, List<Region> shown, List<Placement> moved) {
             boolean[] onBase = new boolean[layers.size()];
             for (int i = 1; i < onBase.length; i++) {
                 onBase[i] = layers.get(i).role() == Layer.Role.PRINT
@@ -92,7 +104,9 @@ public record OutOfRegister(
             return new Stacked(
                     grid,
                     layers,
-                    layers.stream().map(l -> Mask.of(shows(l), grid)).toList(),
+                    IntStream.range(0, layers.size())
+                            .mapToObj(i -> Mask.of(shown.get(i).placed(moved.get(i)), grid))
+                            .toList(),
                     onBase);
         }
     }
@@ -100,7 +114,21 @@ public record OutOfRegister(
     /** How many pixels of a try show the ground, and how many a rim. */
     private record Counted(int number, long gap, long rim) {}
 
-    private record Shift(int right, int down) {}
+    private record Shift(double rightMm, double downMm) {
+        static final Shift NONE = new Shift(0, 0);
+
+        int right(Grid grid) {
+            return (int) Math.round(rightMm * grid.pxPerMm());
+        }
+
+        int down(Grid grid) {
+            return (int) Math.round(downMm * grid.pxPerMm());
+        }
+
+        Placement placement() {
+            return Placement.moved(rightMm, downMm);
+        }
+    }
 
     private record Seen(List<Shift> shifts, Mask gap, Map<Integer, Mask> rims) {}
 
@@ -134,15 +162,19 @@ public record OutOfRegister(
         Box box = all.get().grown(4 * accuracyMm);
         double pxPerMm = Math.min(PX_OF_ACCURACY / accuracyMm, Math.sqrt(MOST_PX / (box.widthMm() * box.heightMm())));
         Grid grid = Grid.over(box, pxPerMm);
-        int reach = Math.max(1, (int) Math.floor(accuracyMm * pxPerMm));
-        Stacked stack = Stacked.of(grid, layers);
-        List<Mask> wanted =
-                looks(stack, layers.stream().map(_ -> new Shift(0, 0)).toList());
-        // two layers may be off in opposite directions, and a pixel is lost to rounding
-        List<Mask> near = asOneFilm(
-                layers, wanted.stream().map(m -> m.dilated(2 * reach + 1)).toList());
+        int reach = Math.max(1, (int) Math.ceil(accuracyMm * pxPerMm));
+        List<Region> shown = layers.stream().map(OutOfRegister::shows).toList();
+        // half a pixel more all round: what rounding opens is no gap
+        Stacked stack = Stacked.of(
+                grid,
+                layers,
+                shown.stream()
+                        .map(r -> r.isEmpty() ? r : r.grown(0.5 / pxPerMm, CornerStyle.MITRED))
+                        .toList(),
+                layers.stream().map(_ -> Placement.HERE).toList());
+        List<Mask> near = near(stack, reach);
         List<Mask> far = near.stream().map(Mask::inverted).toList();
-        List<List<Shift>> tries = tries(layers.size(), reach, seed);
+        List<List<Shift>> tries = tries(layers.size(), accuracyMm, seed);
         List<Counted> counted = IntStream.range(0, TRIES)
                 .parallel()
                 .mapToObj(i -> {
@@ -150,24 +182,59 @@ public record OutOfRegister(
                     return counted(stack, far, i, tries.get(i));
                 })
                 .toList();
-        int withGap = (int) counted.stream().filter(c -> c.gap > 0).count();
-        int withRim = (int) counted.stream().filter(c -> c.rim > 0).count();
         List<Try> measured = Stream.concat(most(counted, Counted::gap), most(counted, Counted::rim))
                 .distinct()
                 .parallel()
                 .map(c -> {
                     stop.look();
-                    return measured(stack, seen(stack, near, tries.get(c.number)));
+                    return measured(stack, shown, accuracyMm, seen(stack, near, tries.get(c.number)));
                 })
                 .toList();
+        double widestGap = measured.stream().mapToDouble(Try::gapMm).max().orElse(0);
+        double widestRim = measured.stream().mapToDouble(Try::rimMm).max().orElse(0);
+        int withGap =
+                widestGap > 0 ? (int) counted.stream().filter(c -> c.gap > 0).count() : 0;
+        int withRim =
+                widestRim > 0 ? (int) counted.stream().filter(c -> c.rim > 0).count() : 0;
         return new OutOfRegister(
                 accuracyMm,
                 TRIES,
                 withGap,
                 withRim,
-                measured.stream().mapToDouble(Try::gapMm).max().orElse(0),
-                measured.stream().max(Comparator.comparingDouble(Try::worstMm)),
-                withGap == 0 ? List.of() : proposals(stack, tries));
+                widestGap,
+                measured.stream().filter(t -> t.worstMm() > 0).max(Comparator.comparingDouble(Try::worstMm)),
+                withGap == 0 ? List.of() : proposals(stack, accuracyMm));
+    }
+
+    /**
+     * Where each layer, and at last the ground, may be seen without a fault. Two layers may be off in opposite
+     * directions, and a pixel is lost to rounding.
+     */
+    private static List<Mask> near(Stacked stack, int reach) {
+        List<Mask> wanted =
+                looks(stack, stack.layers.stream().map(_ -> Shift.NONE).toList());
+        int ground = wanted.size() - 1;
+        List<Mask> near = new ArrayList<>();
+        for (int i = 0; i < ground; i++) {
+            near.add(wanted.get(i).dilated(2 * reach + 1));
+        }
+        // a slit between two layers was wanted as narrow as it is
+        near.add(wanted.get(ground).copy().without(slits(stack, 2 * reach)).dilated(2 * reach + 1));
+        return asOneFilm(stack.layers, near);
+    }
+
+    /** Narrow ground with a layer on one side of it and another on the other. */
+    private static Mask slits(Stacked stack, int reach) {
+        Mask all = Mask.empty(stack.grid.width(), stack.grid.height());
+        Mask nearOne = all.copy();
+        Mask nearTwo = all.copy();
+        for (Mask m : stack.masks) {
+            Mask about = m.dilated(reach);
+            nearTwo.or(about.copy().and(nearOne));
+            nearOne.or(about);
+            all.or(m);
+        }
+        return all.closed(reach).and(nearTwo);
     }
 
     /** A panel that shows where another of the same film was wanted is no rim. */
@@ -210,12 +277,18 @@ public record OutOfRegister(
         for (int row = 0; row < farFromGround.rows(); row++) {
             Arrays.fill(covered, 0);
             for (int i = layers - 1; i >= 0; i--) {
-                if (!stack.masks.get(i).row(row - shifts.get(i).down, shifts.get(i).right, lies)) {
+                if (!stack.masks
+                        .get(i)
+                        .row(row - shifts.get(i).down(stack.grid), shifts.get(i).right(stack.grid), lies)) {
                     continue;
                 }
                 if (stack.onBase[i]) {
-                    boolean there =
-                            stack.masks.get(i - 1).row(row - shifts.get(i - 1).down, shifts.get(i - 1).right, base);
+                    boolean there = stack.masks
+                            .get(i - 1)
+                            .row(
+                                    row - shifts.get(i - 1).down(stack.grid),
+                                    shifts.get(i - 1).right(stack.grid),
+                                    base);
                     for (int w = 0; w < words; w++) {
                         lies[w] = there ? lies[w] & base[w] : 0;
                     }
@@ -242,15 +315,15 @@ public record OutOfRegister(
         };
     }
 
-    private static List<List<Shift>> tries(int layers, int reach, long seed) {
+    private static List<List<Shift>> tries(int layers, double accuracyMm, long seed) {
         Random random = new Random(seed);
         List<List<Shift>> tries = new ArrayList<>();
         for (int i = 0; i < TRIES; i++) {
-            List<Shift> shifts = new ArrayList<>(List.of(new Shift(0, 0)));
+            List<Shift> shifts = new ArrayList<>(List.of(Shift.NONE));
             while (shifts.size() < layers) {
                 double angle = 2 * Math.PI * random.nextDouble();
-                double far = reach * Math.sqrt(random.nextDouble());
-                shifts.add(new Shift((int) Math.round(far * Math.cos(angle)), (int) Math.round(far * Math.sin(angle))));
+                double far = accuracyMm * Math.sqrt(random.nextDouble());
+                shifts.add(new Shift(far * Math.cos(angle), far * Math.sin(angle)));
             }
             tries.add(shifts);
         }
@@ -261,7 +334,9 @@ public record OutOfRegister(
     private static List<Mask> looks(Stacked stack, List<Shift> shifts) {
         List<Mask> lie = new ArrayList<>();
         for (int i = 0; i < stack.masks.size(); i++) {
-            Mask m = stack.masks.get(i).moved(shifts.get(i).right, shifts.get(i).down);
+            Mask m = stack.masks
+                    .get(i)
+                    .moved(shifts.get(i).right(stack.grid), shifts.get(i).down(stack.grid));
             lie.add(stack.onBase[i] ? m.and(lie.get(i - 1)) : m);
         }
         Mask covered = Mask.empty(stack.grid.width(), stack.grid.height());
@@ -284,51 +359,74 @@ public record OutOfRegister(
         return new Seen(shifts, looks.get(ground).copy().without(near.get(ground)), rims);
     }
 
-    private static Try measured(Stacked stack, Seen seen) {
+    /** What is seen of a try, as wide as it really is. */
+    private static Try measured(Stacked stack, List<Region> shown, double accuracyMm, Seen seen) {
         Placement toFace = stack.grid.toPx().inverse();
+        Optional<Point> gapAt = seen.gap.middle().map(toFace::apply);
+        double gap = gapAt.map(at -> fine(stack, shown, accuracyMm, seen.shifts, at, 0))
+                .orElse(0.0);
         int rimOf = 0;
-        int rim = 0;
+        double rim = 0;
+        Optional<Point> rimAt = Optional.empty();
         for (Map.Entry<Integer, Mask> e : seen.rims.entrySet()) {
-            int wide = e.getValue().widest();
+            Optional<Point> at = e.getValue().middle().map(toFace::apply);
+            double wide = at.map(p -> fine(stack, shown, accuracyMm, seen.shifts, p, e.getKey()))
+                    .orElse(0.0);
             if (wide > rim) {
                 rim = wide;
                 rimOf = e.getKey();
+                rimAt = at;
             }
         }
-        double mm = 1 / stack.grid.pxPerMm();
         return new Try(
-                seen.shifts.stream()
-                        .map(s -> Placement.moved(s.right * mm, s.down * mm))
-                        .toList(),
-                seen.gap.widest() * mm,
-                seen.gap.middle().map(toFace::apply),
-                rim * mm,
-                rimOf == 0 ? Optional.empty() : seen.rims.get(rimOf).middle().map(toFace::apply),
+                seen.shifts.stream().map(Shift::placement).toList(),
+                gap,
+                gap > 0 ? gapAt : Optional.empty(),
+                rim,
+                rimAt,
                 rimOf);
     }
 
     /**
-     * Of each layer that cuts those below it back: as far as it and any of them were ever apart, up to a whole step.
+     * How wide it is around a place, in fine pixels.
+     *
+     * @param of the order of the layer that shows as a rim; 0 for a gap
      */
-    private static List<Proposal> proposals(Stacked stack, List<List<Shift>> tries) {
+    private static double fine(
+            Stacked stack, List<Region> shown, double accuracyMm, List<Shift> shifts, Point at, int of) {
+        double half = AROUND * accuracyMm;
+        Grid grid = Grid.over(
+                Box.ofSize(at.xMm() - half, at.yMm() - half, 2 * half, 2 * half), FINE_PX_OF_ACCURACY / accuracyMm);
+        Region window = Region.of(grid.box().grown(accuracyMm));
+        List<Region> here = shown.stream().map(r -> r.intersect(window)).toList();
+        List<Placement> still = here.stream().map(_ -> Placement.HERE).toList();
+        Stacked meant = Stacked.of(grid, stack.layers, here, still);
+        Stacked lies = Stacked.of(
+                grid, stack.layers, here, shifts.stream().map(Shift::placement).toList());
+        List<Mask> near = near(meant, (int) Math.ceil(FINE_PX_OF_ACCURACY));
+        List<Mask> looks = looks(lies, shifts.stream().map(_ -> Shift.NONE).toList());
+        int which = of == 0 ? looks.size() - 1 : of - 1;
+        Mask fault = looks.get(which).copy().without(near.get(which));
+        double mm = fault.widest() / grid.pxPerMm();
+        return mm > UNSEEN_MM ? mm : 0;
+    }
+
+    /**
+     * Of each layer that cuts those below it back: as far as it and any of them may be apart. The lowest lies where it
+     * lies, so that is the accuracy; two others may be off in opposite directions.
+     */
+    private static List<Proposal> proposals(Stacked stack, double accuracyMm) {
         List<Proposal> proposals = new ArrayList<>();
         for (int upper = 1; upper < stack.layers.size(); upper++) {
             Layer layer = stack.layers.get(upper);
             double is = layer.join() instanceof Join.KnockedOut k ? k.overlapMm() : 0;
             double apart = 0;
             for (int lower = 0; lower < upper; lower++) {
-                if (!meet(stack, upper, lower)) {
-                    continue;
-                }
-                for (List<Shift> shifts : tries) {
-                    apart = Math.max(
-                            apart,
-                            Math.hypot(
-                                    shifts.get(upper).right - shifts.get(lower).right,
-                                    shifts.get(upper).down - shifts.get(lower).down));
+                if (meet(stack, upper, lower)) {
+                    apart = Math.max(apart, lower == 0 ? accuracyMm : 2 * accuracyMm);
                 }
             }
-            double needed = Math.ceil((apart + 1) / stack.grid.pxPerMm() / STEP_MM - 1e-9) * STEP_MM;
+            double needed = Math.ceil(apart / STEP_MM - 1e-9) * STEP_MM;
             if (!(layer.join() instanceof Join.LaidOver) && apart > 0 && needed > is + 1e-9) {
                 proposals.add(new Proposal(layer.order(), layer.film(), new Join.KnockedOut(needed)));
             }
