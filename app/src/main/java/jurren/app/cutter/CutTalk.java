@@ -371,22 +371,12 @@ public final class CutTalk implements AutoCloseable {
                                 .filter(WireLine.class::isInstance)
                                 .ifPresent(line -> ((WireLine) line).looked(isCut)));
             }
-            case Phase.LineLost l -> become(known(l.in(), isCut, new Phase.LineLost(l.in(), false, l.why())));
-            case Phase.Stopped s -> become(known(s.in(), isCut, new Phase.Stopped(s.in(), false, s.why())));
+            case Phase.LineLost l ->
+                become(Transitions.looked(l.in(), isCut, new Phase.LineLost(l.in(), false, l.why())));
+            case Phase.Stopped s ->
+                become(Transitions.looked(s.in(), isCut, new Phase.Stopped(s.in(), false, s.why())));
             default -> {}
         }
-    }
-
-    private static Phase known(Phase.Load load, boolean isCut, Phase notCut) {
-        if (!isCut) {
-            return notCut;
-        }
-        Phase.Load more = load.oneMore();
-        return more.isThrough()
-                ? new Phase.Done(more)
-                : notCut instanceof Phase.LineLost l
-                        ? new Phase.LineLost(more, false, l.why())
-                        : new Phase.Stopped(more, false, notCut.why());
     }
 
     public void pause() {
@@ -435,28 +425,8 @@ public final class CutTalk implements AutoCloseable {
                 switch (report) {
                     case Report.Lost l -> new Phase.LineLost(load, l.inDoubt(), Optional.empty());
                     case Report.InDoubt d -> new Phase.InDoubt(load, d.said());
-                    case Report.At(CutterStatus status) -> at(load, status);
+                    case Report.At(CutterStatus status) -> Transitions.at(load, status, link.isToldToStop());
                 });
-    }
-
-    private Phase at(Phase.Load was, CutterStatus status) {
-        CutRun run = was.run();
-        boolean standIn = run.cutter().reach().kind() == Connection.Kind.STAND_IN;
-        int finished = Math.clamp(
-                was.before() + status.finishedPaths() - (standIn ? HpglWriter.strokesBefore(run) : 0),
-                was.before(),
-                run.paths().size());
-        Phase.Load load = was.at(finished, status.head());
-        if (load.isThrough()) {
-            return new Phase.Done(load);
-        }
-        return switch (status.state()) {
-            case PAUSED -> new Phase.Paused(load);
-            case LID_OPEN -> new Phase.LidOpen(load);
-            case CUTTING -> new Phase.Cutting(load);
-            case READY ->
-                link.isToldToStop() ? new Phase.Stopped(load, false, Optional.empty()) : new Phase.Cutting(load);
-        };
     }
 
     /** What has been cut on the stand-in's bed, stroke by stroke. */
@@ -493,30 +463,7 @@ public final class CutTalk implements AutoCloseable {
         if (of != link) {
             return;
         }
-        become(
-                switch (phase) {
-                    // a question that got no answer leaves nothing to go on with
-                    case Phase.Looking l -> new Phase.Unanswered(l.of(), why);
-                    case Phase.HeadMoving h -> new Phase.Unanswered(h.of(), why);
-                    case Phase.GoingRound g -> new Phase.Unanswered(g.of(), why);
-                    case Phase.Idle i -> i;
-                    case Phase.Unanswered u -> u;
-                    case Phase.Done d -> d;
-                    case Phase.Stopped s -> s;
-                    case Phase.Sent(Phase.Load in) -> new Phase.Stopped(in, false, why);
-                    case Phase.InDoubt(Phase.Load in, String _) -> new Phase.LineLost(in, true, why);
-                    case Phase.LineLost(Phase.Load in, boolean inDoubt, Optional<String> _) ->
-                        new Phase.LineLost(in, inDoubt, why);
-                    case Phase.Cutting(Phase.Load in) -> broken(in, why);
-                    case Phase.Paused(Phase.Load in) -> broken(in, why);
-                    case Phase.LidOpen(Phase.Load in) -> broken(in, why);
-                });
-    }
-
-    private static Phase broken(Phase.Load load, Optional<String> why) {
-        return load.run().cutter().reach().kind() == Connection.Kind.FOLDER
-                ? new Phase.Stopped(load, false, why)
-                : new Phase.LineLost(load, false, why);
+        become(Transitions.failed(phase, why));
     }
 
     @Override

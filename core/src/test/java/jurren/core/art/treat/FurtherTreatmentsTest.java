@@ -216,14 +216,14 @@ class FurtherTreatmentsTest {
     void figuresThatCannotBeAreRefusedWithASentence() {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Grid(0, 5, 0, true, SKY))
-                .withMessageContaining("a line must be above 0");
+                .withMessageContaining("a line must be from 0.05");
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Scales(4, 3, true, SKY))
                 .withMessageContaining("narrower than half");
         assertThatIllegalArgumentException().isThrownBy(() -> new Treatment.Halo(0));
         assertThatIllegalArgumentException().isThrownBy(() -> new Bridges(2, 9));
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Stars(0.01, 0.01, true, SKY).apply(cream(SQUARE)))
+                .isThrownBy(() -> new Stars(0.05, 0.05, true, SKY).apply(cream(SQUARE)))
                 .withMessageContaining("more than");
     }
 
