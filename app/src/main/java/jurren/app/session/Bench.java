@@ -1,5 +1,8 @@
 package jurren.app.session;
 
+import java.util.Arrays;
+import java.util.Optional;
+
 /** The six benches in the order of the work. */
 public enum Bench {
     BLANK,
@@ -7,5 +10,9 @@ public enum Bench {
     LAYERS,
     LOADS,
     CUT,
-    FINISH
+    FINISH;
+
+    public static Optional<Bench> named(String name) {
+        return Arrays.stream(values()).filter(b -> b.name().equals(name)).findFirst();
+    }
 }

@@ -2,7 +2,6 @@ package jurren.app.session;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -15,7 +14,6 @@ import jurren.app.keep.Settings;
 import jurren.app.keep.ShopFolder;
 import jurren.app.theme.Texts;
 import jurren.core.art.Motif;
-import jurren.core.art.treat.FilmsFollow;
 import jurren.core.job.Job;
 import jurren.core.job.Ledger;
 import jurren.core.job.Line;
@@ -294,14 +292,7 @@ public final class Session {
 
     public void editLine(UnaryOperator<Line> change, Object gesture) {
         int place = line().at();
-        edit(job().withLine(line().id(), l -> filmsFollow(l.at(place), change.apply(l.at(place)))), gesture);
-    }
-
-    /** What a colour is made of goes with it when it is exchanged. */
-    private static Line filmsFollow(Line before, Line after) {
-        return after.withMotifs(after.motifs().stream()
-                .map(m -> before.motif(m.id()).map(b -> FilmsFollow.of(b, m)).orElse(m))
-                .toList());
+        edit(job().withLine(line().id(), l -> change.apply(l.at(place)).filmsFollowing(l.at(place))), gesture);
     }
 
     public void editMotif(UnaryOperator<Motif> change) {
@@ -384,10 +375,7 @@ public final class Session {
 
     /** The bench of that name, as it was remembered; any other name changes nothing. */
     public void openBench(String name) {
-        Arrays.stream(Bench.values())
-                .filter(b -> b.name().equals(name))
-                .findFirst()
-                .ifPresent(b -> bench = b);
+        Bench.named(name).ifPresent(b -> bench = b);
     }
 
     public void show(LengthUnit newUnit) {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import jurren.core.art.Motif;
+import jurren.core.art.treat.FilmsFollow;
 import jurren.core.blank.Fit;
 import jurren.core.layer.Edging;
 import jurren.core.layer.Join;
@@ -242,6 +243,13 @@ public record Line(
     }
 
     // ---- changed
+
+    /** What a colour is made of goes with it where it was exchanged since. */
+    public Line filmsFollowing(Line before) {
+        return withMotifs(motifs().stream()
+                .map(m -> before.motif(m.id()).map(b -> FilmsFollow.of(b, m)).orElse(m))
+                .toList());
+    }
 
     public Line withId(String newId) {
         return new Line(newId, title, blankId, colourId, drawnFor, counts, places, at);

@@ -27,7 +27,7 @@ import jurren.core.stop.Stop;
  * seed.
  *
  * <p>A border that only moves is no fault. A <em>gap</em> is the thing's own ground where none was wanted anywhere
- * near, or a slit between two layers that opens; a <em>rim</em> is a lower layer where nothing of it was wanted anywhere
+ * near, or the gap of a join that opens; a <em>rim</em> is a lower layer where nothing of it was wanted anywhere
  * near. Both are looked for in pixels of a fifth of the accuracy. The worst are looked at again where they lie, in pixels
  * of a twenty-fifth, and told by the width of a circle that would fit.
  *
@@ -218,23 +218,31 @@ public record OutOfRegister(
         for (int i = 0; i < ground; i++) {
             near.add(wanted.get(i).dilated(2 * reach + 1));
         }
-        // a slit between two layers was wanted as narrow as it is
-        near.add(wanted.get(ground).copy().without(slits(stack, 2 * reach)).dilated(2 * reach + 1));
+        // the gap of a join was wanted as narrow as it is; what the art leaves open may open further
+        near.add(wanted.get(ground).copy().without(slits(stack)).dilated(2 * reach + 1));
         return asOneFilm(stack.layers, near);
     }
 
-    /** Narrow ground with a layer on one side of it and another on the other. */
-    private static Mask slits(Stacked stack, int reach) {
+    /** The gaps of joins: narrow ground with a layer on one side of it and another on the other. */
+    private static Mask slits(Stacked stack) {
         Mask all = Mask.empty(stack.grid.width(), stack.grid.height());
+        double gapMm = stack.layers.stream()
+                .mapToDouble(l -> l.join() instanceof Join.Butted b ? b.gapMm() : 0)
+                .max()
+                .orElse(0);
+        if (gapMm == 0) {
+            return all;
+        }
+        int across = (int) Math.ceil(gapMm * stack.grid.pxPerMm()) + 1;
         Mask nearOne = all.copy();
         Mask nearTwo = all.copy();
         for (Mask m : stack.masks) {
-            Mask about = m.dilated(reach);
+            Mask about = m.dilated(across);
             nearTwo.or(about.copy().and(nearOne));
             nearOne.or(about);
             all.or(m);
         }
-        return all.closed(reach).and(nearTwo);
+        return all.closed(across / 2 + 1).and(nearTwo);
     }
 
     /** A panel that shows where another of the same film was wanted is no rim. */
