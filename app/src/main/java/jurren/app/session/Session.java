@@ -71,6 +71,7 @@ public final class Session {
         // the name of an order may hold that of a file
         this.desk = new Desk(Platform::runLater, (_, why) -> FaultLog.caught("beside the window", why));
         this.notices = new Notices(this::tell, desk::isTellingFailure);
+        settings.whenNotKept(e -> notices.trouble(Texts.of("settings.not-kept", Texts.reason(e))));
         this.planning = new Planning(
                 planner, desk, this::planned, why -> notices.trouble(Texts.of("plan.failed", Texts.reason(why))));
         this.snags = new SnagDesk(this, planner);

@@ -368,4 +368,14 @@ class HandsThatLoseNothingTest extends WindowTest {
                 .as("while typing, the text is pasted into the field")
                 .contains("<svg");
     }
+
+    @Test
+    void aChoiceThatCannotBeKeptIsSaid() throws IOException {
+        Files.deleteIfExists(state().resolve("choices.properties"));
+        Files.createDirectories(state().resolve("choices.properties").resolve("in the way"));
+        run(() -> session.settings().put("bench", "ART"));
+        assertThat(on(() -> session.notices().latest()))
+                .hasValueSatisfying(s -> assertThat(s).startsWith("What you chose holds for this window only"));
+        assertThat(on(() -> session.settings().choice("bench", ""))).isEqualTo("ART");
+    }
 }
