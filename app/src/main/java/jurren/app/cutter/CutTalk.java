@@ -337,7 +337,7 @@ public final class CutTalk implements AutoCloseable {
         }
     }
 
-    /** From the last finished path: by the cutter itself where it only waits, by sending the rest where it does not. */
+    /** By the cutter itself where it only waits, by sending the rest where it does not. */
     public void goOn() {
         switch (phase) {
             case Phase.Paused _ -> toLine(MachineLine::carryOn);
@@ -345,17 +345,18 @@ public final class CutTalk implements AutoCloseable {
                 say(link, () -> standIn().closeLid());
                 toLine(MachineLine::carryOn);
             }
-            case Phase.LineLost l -> goOnFrom(l.in().finished());
-            case Phase.Stopped s -> goOnFrom(s.in().finished());
+            case Phase.LineLost l -> cut(l.in().again());
+            case Phase.Stopped s -> cut(s.in().again());
             default -> {}
         }
     }
 
-    /** A load that was broken off goes on with any of its paths: what lies before it is cut, or is let be. */
-    public void goOnFrom(int path) {
-        if (phase instanceof Phase.LineLost || phase instanceof Phase.Stopped) {
-            Phase.Load load = phase.load().orElseThrow();
-            cut(load.from(Math.clamp(path, 0, load.run().paths().size() - 1)));
+    /** A load that was broken off will go on with any of its paths. */
+    public void goOnWith(int path) {
+        switch (phase) {
+            case Phase.LineLost l -> become(new Phase.LineLost(l.in().goingOnWith(path), l.inDoubt(), l.why()));
+            case Phase.Stopped s -> become(new Phase.Stopped(s.in().goingOnWith(path), s.inDoubt(), s.why()));
+            default -> {}
         }
     }
 

@@ -44,19 +44,31 @@ public sealed interface Phase {
      *
      * @param before   paths that were cut when this talk began
      * @param finished paths that are cut
+     * @param next     the path it goes on with where it was broken off
      */
-    record Load(CutRun run, Instant began, int before, int finished, Point head) {
+    record Load(CutRun run, Instant began, int before, int finished, int next, Point head) {
         static Load fresh(CutRun run) {
-            return new Load(run, Instant.now(), 0, 0, Point.ORIGIN);
+            return new Load(run, Instant.now(), 0, 0, 0, Point.ORIGIN);
         }
 
         Load at(int nowFinished, Point nowHead) {
-            return new Load(run, began, before, nowFinished, nowHead);
+            return new Load(run, began, before, nowFinished, nowFinished, nowHead);
+        }
+
+        /** @param path any of it: what lies before is cut, or is let be */
+        Load goingOnWith(int path) {
+            return new Load(
+                    run,
+                    began,
+                    before,
+                    finished,
+                    Math.clamp(path, 0, run.paths().size() - 1),
+                    head);
         }
 
         /** What another talk begins with. */
-        Load from(int path) {
-            return new Load(run, began, path, path, head);
+        Load again() {
+            return new Load(run, began, next, next, next, head);
         }
 
         /** The path in doubt is cut. */

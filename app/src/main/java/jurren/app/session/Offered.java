@@ -32,7 +32,7 @@ public record Offered(Path file, String text, Runnable take) {
     private static Offered of(Path file, String brings, String name, boolean replaces, Runnable take) {
         return new Offered(
                 file,
-                brings + "\n" + (replaces ? Texts.of("offer.replaces", name) : Texts.of("offer.replaces-nothing")),
+                brings + "\n\n" + (replaces ? Texts.of("offer.replaces", name) : Texts.of("offer.replaces-nothing")),
                 take);
     }
 
@@ -59,8 +59,8 @@ public record Offered(Path file, String text, Runnable take) {
         add(gone, "offer.printers", mine.printers(), Printer::name);
         return new Offered(
                 file,
-                Texts.of("offer.brings", String.join("; ", brings)) + "\n"
-                        + Texts.of("offer.instead", String.join("; ", gone)) + "\n"
+                Texts.of("offer.brings", String.join("; ", brings)) + "\n\n"
+                        + Texts.of("offer.instead", String.join("; ", gone)) + "\n\n"
                         + Texts.of("offer.reach"),
                 take);
     }

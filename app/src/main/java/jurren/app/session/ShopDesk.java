@@ -280,7 +280,8 @@ public final class ShopDesk {
         for (var film : mine.films()) {
             all = all.film(film.id()).isPresent() ? all : all.withFilm(film);
         }
-        return all;
+        // how far a knife went is of the machine that stands here
+        return all.withKnivesOf(mine);
     }
 
     private void trouble(Throwable why) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -271,13 +272,6 @@ final class MachinesPage implements ShopPage {
     /** How it wants its files told. */
     private List<Node> speech(String id, Cutter c) {
         Dialect now = c.speech();
-        Controls.Choice<Dialect.Start> start = new Controls.Choice<>(
-                id + "-start",
-                Texts.of("machines.speech"),
-                List.of(Dialect.Start.values()),
-                v -> Texts.of("machines.start." + v),
-                v -> put(c.withSpeech(now.withStart(v))));
-        start.show(now.start());
         List<Double> counts = UNITS_MM.contains(now.unitMm()) ? UNITS_MM : with(UNITS_MM, now.unitMm());
         Controls.Choice<Double> unit = new Controls.Choice<>(
                 id + "-unit",
@@ -286,34 +280,44 @@ final class MachinesPage implements ShopPage {
                 mm -> Texts.of("machines.unit-of", mm),
                 v -> put(c.withSpeech(now.withUnit(v))));
         unit.show(now.unitMm());
-        Controls.Choice<Dialect.Ending> ending = new Controls.Choice<>(
-                id + "-ending",
-                Texts.of("machines.ending"),
-                List.of(Dialect.Ending.values()),
-                v -> Texts.of("machines.ending." + v),
-                v -> put(c.withSpeech(now.withEnding(v))));
-        ending.show(now.ending());
-        Controls.Choice<Dialect.Moves> moves = new Controls.Choice<>(
-                id + "-moves",
-                Texts.of("machines.moves"),
-                List.of(Dialect.Moves.values()),
-                v -> Texts.of("machines.moves." + v),
-                v -> put(c.withSpeech(now.withMoves(v))));
-        moves.show(now.moves());
-        Controls.Choice<Dialect.Answers> answers = new Controls.Choice<>(
-                id + "-answers",
-                Texts.of("machines.asked"),
-                List.of(Dialect.Answers.values()),
-                v -> Texts.of("machines.asked." + v),
-                v -> put(c.withSpeech(now.withAnswers(v))));
-        answers.show(now.answers());
         return List.of(
-                Controls.row(Texts.of("machines.speech"), start),
+                oneOf(
+                        id + "-start",
+                        Texts.of("machines.speech"),
+                        v -> Texts.of("machines.start." + v),
+                        Dialect.Start.values(),
+                        now.start(),
+                        v -> put(c.withSpeech(now.withStart(v)))),
                 Controls.row(Texts.of("machines.unit"), unit),
-                Controls.row(Texts.of("machines.moves"), moves),
-                Controls.row(Texts.of("machines.ending"), ending),
-                Controls.row(Texts.of("machines.asked"), answers),
+                oneOf(
+                        id + "-moves",
+                        Texts.of("machines.moves"),
+                        v -> Texts.of("machines.moves." + v),
+                        Dialect.Moves.values(),
+                        now.moves(),
+                        v -> put(c.withSpeech(now.withMoves(v)))),
+                oneOf(
+                        id + "-ending",
+                        Texts.of("machines.ending"),
+                        v -> Texts.of("machines.ending." + v),
+                        Dialect.Ending.values(),
+                        now.ending(),
+                        v -> put(c.withSpeech(now.withEnding(v)))),
+                oneOf(
+                        id + "-answers",
+                        Texts.of("machines.asked"),
+                        v -> Texts.of("machines.asked." + v),
+                        Dialect.Answers.values(),
+                        now.answers(),
+                        v -> put(c.withSpeech(now.withAnswers(v)))),
                 tick(id + "-arcs", "machines.arcs", now.arcs(), on -> put(c.withSpeech(now.withArcs(on)))));
+    }
+
+    private static <T> Node oneOf(
+            String id, String name, Function<T, String> words, T[] all, T now, Consumer<T> chosen) {
+        Controls.Choice<T> choice = new Controls.Choice<>(id, name, List.of(all), words, chosen);
+        choice.show(now);
+        return Controls.row(name, choice);
     }
 
     /** How files get to it; the way counts once it says where. */

@@ -123,7 +123,7 @@ public final class CutBench implements BenchView {
                 List.of(Fault.values()),
                 f -> Texts.of("cut.fault." + f),
                 f -> talk.goWrongAfter(FAULT_AFTER, f));
-        this.goingOn = new GoingOn(session, talk, canvas::redraw);
+        this.goingOn = new GoingOn(session, talk);
         this.main = Controls.button("cut-main", "", this::mainAction, "primary");
         this.pause = Controls.button("cut-pause", Texts.of("cut.pause"), talk::pause);
         this.stop = Controls.button("cut-stop", Texts.of("cut.stop"), talk::stop);
@@ -278,7 +278,7 @@ public final class CutBench implements BenchView {
 
     private void mainAction() {
         if (isShown() && talk.state().canGoOn()) {
-            goingOn.goOn();
+            talk.goOn();
         } else if (shown().filter(this::isCut).isPresent() && nextUncut().isPresent()) {
             chooseLoad(nextUncut().get());
         } else {
@@ -491,7 +491,9 @@ public final class CutBench implements BenchView {
 
     private Node begins() {
         Point begins = shown().map(before::begins).orElse(before.begins());
-        boolean moved = !begins.equals(Point.ORIGIN);
+        // what is in the cutter lies where it lies
+        boolean moved = !begins.equals(Point.ORIGIN)
+                && !(isShown() && (talk.isBusy() || talk.state().canGoOn()));
         Label says = Controls.label(
                 moved
                         ? Texts.of(

@@ -25,22 +25,16 @@ final class GoingOn {
 
     private final Session session;
     private final CutTalk talk;
-    private final Runnable changed;
     private final Label doubt = Controls.label("", "means");
     private final VBox asked;
     private final TextEntry path;
     private final Label of = Controls.label("", "hint");
     private final VBox chosen;
     private final VBox node;
-    /** Which talk the choice is for. */
-    private Optional<Phase.Load> chosenFor = Optional.empty();
 
-    private int from;
-
-    GoingOn(Session session, CutTalk talk, Runnable changed) {
+    GoingOn(Session session, CutTalk talk) {
         this.session = session;
         this.talk = talk;
-        this.changed = changed;
         Node cut = Controls.button("doubt-cut", Texts.of("cut.doubt.cut"), () -> talk.looked(true));
         Node notCut = Controls.button("doubt-not-cut", Texts.of("cut.doubt.not-cut"), () -> talk.looked(false));
         this.asked = new VBox(doubt, Controls.flow(cut, notCut));
@@ -66,13 +60,9 @@ final class GoingOn {
         show(asked, inDoubt);
         show(chosen, broken && !inDoubt);
         show(node, inDoubt || broken);
-        if (broken && !load.equals(chosenFor)) {
-            chosenFor = load;
-            from = load.orElseThrow().finished();
-        }
         load.ifPresent(l -> {
             int all = l.run().paths().size();
-            path.show(String.valueOf(from + 1));
+            path.show(String.valueOf(l.next() + 1));
             of.setText(Texts.of("cut.from-path-of", all));
             doubt.setText(Texts.of(
                     phase instanceof Phase.InDoubt d && !d.said().isEmpty() ? "cut.doubt.said" : "cut.doubt",
@@ -98,10 +88,9 @@ final class GoingOn {
         if (typed < 1 || typed > all) {
             session.notices().trouble(Texts.of("cut.no-such-path", all));
         } else {
-            from = typed - 1;
+            talk.goOnWith(typed - 1);
         }
-        path.show(String.valueOf(from + 1));
-        changed.run();
+        talk.phase().load().ifPresent(l -> path.show(String.valueOf(l.next() + 1)));
     }
 
     /** The path that is marked: in doubt, or the one it goes on with. */
@@ -110,7 +99,9 @@ final class GoingOn {
         if (isShown && phase.isInDoubt()) {
             return OptionalInt.of(phase.load().orElseThrow().finished());
         }
-        return isShown && isBroken(phase) ? OptionalInt.of(from) : OptionalInt.empty();
+        return isShown && isBroken(phase)
+                ? OptionalInt.of(phase.load().orElseThrow().next())
+                : OptionalInt.empty();
     }
 
     /** A place of the load was touched: it goes on with the nearest path. */
@@ -120,15 +111,17 @@ final class GoingOn {
         }
         CutRun run = talk.run().orElseThrow();
         double nearest = NEAR_MM;
+        int path = -1;
         for (int i = 0; i < run.paths().size(); i++) {
             double mm = distanceMm(run.paths().get(i), at);
             if (mm < nearest) {
                 nearest = mm;
-                from = i;
+                path = i;
             }
         }
-        path.show(String.valueOf(from + 1));
-        changed.run();
+        if (path >= 0) {
+            talk.goOnWith(path);
+        }
     }
 
     private static double distanceMm(CutPath path, Point at) {
@@ -146,14 +139,5 @@ final class GoingOn {
         double length = dx * dx + dy * dy;
         double t = length == 0 ? 0 : Math.clamp(((at.xMm() - a.xMm()) * dx + (at.yMm() - a.yMm()) * dy) / length, 0, 1);
         return at.distanceMm(a.plus(t * dx, t * dy));
-    }
-
-    /** On with it: with the chosen path where the cut was broken off. */
-    void goOn() {
-        if (isBroken(talk.phase())) {
-            talk.goOnFrom(from);
-        } else {
-            talk.goOn();
-        }
     }
 }
