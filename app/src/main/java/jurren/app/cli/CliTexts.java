@@ -1,8 +1,7 @@
 package jurren.app.cli;
 
-import java.text.MessageFormat;
 import java.util.ResourceBundle;
-import jurren.formats.words.DecimalSign;
+import jurren.formats.words.Sentence;
 
 /** The texts of the command line. */
 final class CliTexts {
@@ -11,6 +10,6 @@ final class CliTexts {
     private CliTexts() {}
 
     static String text(String key, Object... values) {
-        return new MessageFormat(TEXTS.getString(key), DecimalSign.locale()).format(values);
+        return Sentence.of(TEXTS.getString(key), values);
     }
 }

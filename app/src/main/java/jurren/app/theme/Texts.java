@@ -1,8 +1,7 @@
 package jurren.app.theme;
 
-import java.text.MessageFormat;
 import java.util.ResourceBundle;
-import jurren.formats.words.DecimalSign;
+import jurren.formats.words.Sentence;
 
 /** All texts of the window, from {@code window.properties}. */
 public final class Texts {
@@ -23,6 +22,6 @@ public final class Texts {
 
     public static String of(String key, Object... values) {
         String pattern = TEXTS.getString(key);
-        return values.length == 0 ? pattern : new MessageFormat(pattern, DecimalSign.locale()).format(values);
+        return values.length == 0 ? pattern : Sentence.of(pattern, values);
     }
 }

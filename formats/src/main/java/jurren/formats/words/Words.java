@@ -1,6 +1,5 @@
 package jurren.formats.words;
 
-import java.text.MessageFormat;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -51,7 +50,7 @@ public final class Words {
     }
 
     static String text(String key, Object... values) {
-        return new MessageFormat(TEXTS.getString(key), DecimalSign.locale()).format(values);
+        return Sentence.of(TEXTS.getString(key), values);
     }
 
     static String key(Enum<?> e) {

@@ -72,8 +72,7 @@ public final class BlankActions {
         return switch (note) {
             case Refit.Note.Width w -> Texts.of("refit.width", unit.format(w.fromMm()), unit.format(w.toMm()));
             case Refit.Note.Colour c -> Texts.of("refit.colour", c.from(), c.to());
-            case Refit.Note.Size s ->
-                Texts.of(s.to().equals("one size") ? "refit.one-size" : "refit.size", s.count(), s.to());
+            case Refit.Note.Size s -> Texts.of("refit.size", s.count(), s.to());
             case Refit.Note.Place place -> Texts.of("refit.place", place.faceId());
             case Refit.Note.Material m -> Texts.of("refit.material", m.from(), m.to());
         };
