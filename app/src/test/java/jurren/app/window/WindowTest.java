@@ -141,7 +141,7 @@ abstract class WindowTest {
     }
 
     /** Answers every question for a file with the next path of the story. */
-    private final class Answers implements FileQuestions {
+    final class Answers implements FileQuestions {
         @Override
         public Optional<Path> toOpen(Kind kind) {
             return Optional.ofNullable(answers.poll());
