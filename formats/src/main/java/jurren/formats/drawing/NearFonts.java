@@ -68,6 +68,11 @@ public final class NearFonts {
         return name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]", "");
     }
 
+    /** True when a family is the one that is asked for, however it is written. */
+    public static boolean isOf(String family, String asked) {
+        return letters(family).equals(letters(asked));
+    }
+
     /** The family of that name, or one as wide; empty where there is neither. */
     public static Optional<String> family(String asked) {
         String wanted = letters(asked);

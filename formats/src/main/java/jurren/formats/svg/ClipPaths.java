@@ -4,6 +4,8 @@ import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
 import java.awt.geom.GeneralPath;
+import java.awt.geom.Rectangle2D;
+import java.util.Optional;
 import org.apache.batik.bridge.BridgeContext;
 import org.apache.batik.bridge.CSSUtilities;
 import org.apache.batik.bridge.SVGClipPathElementBridge;
@@ -17,8 +19,15 @@ import org.w3c.dom.Node;
 
 /** Clips of clips show what lies in both; the library's own take the one away from the other. */
 final class ClipPaths extends SVGClipPathElementBridge {
+    /** What stands for a shape that is named and not drawn. */
+    static final String SHAPE = "shape";
+
     @Override
     public ClipRable createClip(BridgeContext context, Element clip, Element clipped, GraphicsNode clippedNode) {
+        Optional<BasicShape> named = BasicShape.of(clip.getAttributeNS(null, SHAPE));
+        if (named.isPresent()) {
+            return clip(clippedNode, new Area(named.get().in(box(named.get(), clipped, clippedNode))));
+        }
         String transform = clip.getAttributeNS(null, "transform");
         AffineTransform toUser = transform.isEmpty()
                 ? new AffineTransform()
@@ -40,10 +49,17 @@ final class ClipPaths extends SVGClipPathElementBridge {
             return null;
         }
         clipped(context, clip, all);
+        return clip(clippedNode, all);
+    }
+
+    private static ClipRable clip(GraphicsNode node, Area by) {
         return new ClipRable8Bit(
-                clippedNode.getFilter() == null ? clippedNode.getGraphicsNodeRable(true) : clippedNode.getFilter(),
-                all,
-                true);
+                node.getFilter() == null ? node.getGraphicsNodeRable(true) : node.getFilter(), by, true);
+    }
+
+    private static Rectangle2D box(BasicShape shape, Element clipped, GraphicsNode node) {
+        Rectangle2D own = node.getGeometryBounds() == null ? new Rectangle2D.Double() : node.getGeometryBounds();
+        return shape.ofView() ? Turning.view(clipped).orElse(own) : own;
     }
 
     private static Area shown(BridgeContext context, Element element, GraphicsNode child, AffineTransform toUser) {

@@ -28,6 +28,14 @@ record CssColour(String plain, double opacity) {
         if (v.equals("transparent")) {
             return Optional.of(new CssColour("none", 0));
         }
+        if (v.contains("icc-color(")) {
+            v = v.substring(0, v.indexOf("icc-color(")).strip();
+            Optional<CssColour> before = of(v);
+            return before.isPresent() ? before : Optional.of(new CssColour(v, 1));
+        }
+        if (v.startsWith("color-mix(")) {
+            return ColourMix.of(v);
+        }
         if (v.equals("rebeccapurple")) {
             return Optional.of(new CssColour("#663399", 1));
         }
@@ -77,7 +85,7 @@ record CssColour(String plain, double opacity) {
         }
     }
 
-    private static int byteOf(double share) {
+    static int byteOf(double share) {
         return (int) Math.round(255 * Math.clamp(share, 0, 1));
     }
 
@@ -154,7 +162,7 @@ record CssColour(String plain, double opacity) {
     }
 
     /** B. Ottosson, "A perceptual color space for image processing" (2020). */
-    private static double[] oklab(double lightness, double a, double b) {
+    static double[] oklab(double lightness, double a, double b) {
         double l = Math.pow(lightness + 0.3963377773761749 * a + 0.2158037573099136 * b, 3);
         double m = Math.pow(lightness - 0.1055613458156586 * a - 0.0638541728258133 * b, 3);
         double s = Math.pow(lightness - 0.0894841775298119 * a - 1.2914855480194092 * b, 3);
@@ -164,11 +172,33 @@ record CssColour(String plain, double opacity) {
                 -0.0041960863 * l - 0.7034186147 * m + 1.707614701 * s);
     }
 
-    /** From light to what a screen is sent. */
+    /** Lightness and the two axes of what a screen is sent. */
+    static double[] toOklab(double... shown) {
+        double r = light(shown[0]);
+        double g = light(shown[1]);
+        double b = light(shown[2]);
+        double l = Math.cbrt(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * b);
+        double m = Math.cbrt(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * b);
+        double s = Math.cbrt(0.0883024619 * r + 0.2817188376 * g + 0.6299787005 * b);
+        return new double[] {
+            0.2104542553 * l + 0.793617785 * m - 0.0040720468 * s,
+            1.9779984951 * l - 2.428592205 * m + 0.4505937099 * s,
+            0.0259040371 * l + 0.7827717662 * m - 0.808675766 * s
+        };
+    }
+
     private static double[] shown(double... light) {
-        return Arrays.stream(light)
-                .map(c -> c <= 0.0031308 ? 12.92 * c : 1.055 * Math.pow(c, 1 / 2.4) - 0.055)
-                .toArray();
+        return Arrays.stream(light).map(CssColour::shown).toArray();
+    }
+
+    /** From light to what a screen is sent. */
+    static double shown(double light) {
+        return light <= 0.0031308 ? 12.92 * light : 1.055 * Math.pow(light, 1 / 2.4) - 0.055;
+    }
+
+    /** From what a screen is sent to light. */
+    static double light(double shown) {
+        return shown <= 0.04045 ? shown / 12.92 : Math.pow((shown + 0.055) / 1.055, 2.4);
     }
 
     private static double[] hwb(double hue, double white, double black) {

@@ -1,6 +1,9 @@
 package jurren.formats.svg;
 
+import java.awt.geom.Path2D;
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * Path data written anew in absolute moves, lines and curves, as SVG 2 means it. The library underneath enlarges the
@@ -11,6 +14,8 @@ import java.util.Locale;
  * 4/3 tan(θ/4), which is 4 millionths of the radius from the circle at most.
  */
 final class PathData {
+    private static final Pattern WRITTEN = Pattern.compile("([MLCQZ])|([-+]?[0-9]*\\.?[0-9]+(?:[eE][-+]?[0-9]+)?)");
+
     private final String data;
     private final StringBuilder out = new StringBuilder();
     private int at;
@@ -43,6 +48,37 @@ final class PathData {
         return path.out.toString();
     }
 
+    /** Of data that was written anew: absolute moves, lines and curves, a letter for each. */
+    static Path2D.Double shape(String normal) {
+        Path2D.Double path = new Path2D.Double();
+        double[] n = new double[6];
+        int count = 0;
+        char command = 'Z';
+        Matcher m = WRITTEN.matcher(normal);
+        while (m.find()) {
+            if (m.group(1) != null) {
+                command = m.group(1).charAt(0);
+                count = 0;
+                if (command == 'Z' && path.getCurrentPoint() != null) {
+                    path.closePath();
+                }
+                continue;
+            }
+            n[count++] = Double.parseDouble(m.group(2));
+            int wanted = command == 'C' ? 6 : command == 'Q' ? 4 : 2;
+            if (count == wanted) {
+                count = 0;
+                switch (command) {
+                    case 'M' -> path.moveTo(n[0], n[1]);
+                    case 'C' -> path.curveTo(n[0], n[1], n[2], n[3], n[4], n[5]);
+                    case 'Q' -> path.quadTo(n[0], n[1], n[2], n[3]);
+                    default -> path.lineTo(n[0], n[1]);
+                }
+            }
+        }
+        return path;
+    }
+
     private void commands() throws Broken {
         char command = ' ';
         for (skip(); at < data.length(); skip()) {
@@ -67,6 +103,9 @@ final class PathData {
     }
 
     private void close() {
+        if (last == 'M') {
+            to('L', x, y); // a dot where its line has ends
+        }
         if (!out.isEmpty()) {
             out.append('Z');
         }

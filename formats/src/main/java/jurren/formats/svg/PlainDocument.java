@@ -59,6 +59,11 @@ final class PlainDocument {
     /** What CSS can say of a shape's own measures. */
     private static final Set<String> GEOMETRY = Set.of("x", "y", "width", "height", "cx", "cy", "r", "rx", "ry");
 
+    private static final Set<String> TEXTS = Set.of("text", "tspan", "textPath", "tref", "a");
+    private static final Pattern SHARE = Pattern.compile("([-+]?[0-9]*\\.?[0-9]+)%");
+    /** Colours in words that nobody knows here. */
+    private static final Pattern STRANGE = Pattern.compile("(?!url\\()[a-zA-Z-]+\\(.*\\)", Pattern.DOTALL);
+
     private static final double MM_A_Q = 0.25;
     private static final int MOST_TURNS = 8;
 
@@ -67,6 +72,7 @@ final class PlainDocument {
     private final Map<Element, Map<String, String>> scopes = new IdentityHashMap<>();
     private Map<String, String> variables = Map.of();
     private final Set<String> ids = new HashSet<>();
+    private int namedClips;
 
     private PlainDocument(SVGDocument document, DrawingBuilder found) {
         this.document = document;
@@ -100,6 +106,8 @@ final class PlainDocument {
                     geometry(e, resolved(style));
                     e.setAttribute("style", style);
                 }
+                namedClip(e);
+                Radii.say(e);
                 element(e);
             }
         }
@@ -112,8 +120,45 @@ final class PlainDocument {
         if (left.stream().anyMatch(PlainDocument::hasEffect)) {
             found.note(DrawingRead.Note.EFFECTS_LEFT_OUT);
         }
+        left.forEach(PlainDocument::ownColour);
+        left.stream().filter(e -> TEXTS.contains(e.getLocalName())).forEach(Casing::say);
         Heads.say(left);
         PaintOrder.say(left);
+    }
+
+    /** A clip that is a named shape becomes one that is pointed to. */
+    private void namedClip(Element e) {
+        String said = StyleLookup.own(e, "clip-path").orElse("");
+        if (!said.contains("(") || said.startsWith("url(")) {
+            return;
+        }
+        if (BasicShape.of(said).isEmpty()) {
+            found.note(DrawingRead.Note.PARTS_NOT_UNDERSTOOD);
+            return;
+        }
+        Element clip = document.createElementNS("http://www.w3.org/2000/svg", "clipPath");
+        String id = "named-clip-" + namedClips++;
+        clip.setAttribute("id", id);
+        clip.setAttribute(ClipPaths.SHAPE, said);
+        document.getDocumentElement().appendChild(clip);
+        ids.add(id);
+        e.setAttribute("clip-path", "url(#" + id + ")");
+        StyleLookup.also(e, "clip-path:url(#" + id + ")");
+    }
+
+    /** A paint that is said to be the current colour is inherited as that, not as the colour it is there. */
+    private static void ownColour(Element e) {
+        if (StyleLookup.own(e, "color").isEmpty() || !(e.getParentNode() instanceof Element around)) {
+            return;
+        }
+        for (String paint : List.of("fill", "stroke")) {
+            if (StyleLookup.own(e, paint).isEmpty()
+                    && StyleLookup.around(around, paint)
+                            .filter("currentcolor"::equalsIgnoreCase)
+                            .isPresent()) {
+                StyleLookup.also(e, paint + ":currentColor");
+            }
+        }
     }
 
     /** Blurs, shadows and the ways in which a paint mixes with what lies below it. */
@@ -241,6 +286,7 @@ final class PlainDocument {
         Element clip = document.getElementById(m.group(1));
         return clip != null
                 && clip.getLocalName().equals("clipPath")
+                && !clip.hasAttribute(ClipPaths.SHAPE)
                 && clip.getElementsByTagNameNS("http://www.w3.org/2000/svg", "*")
                                 .getLength()
                         == 0;
@@ -260,7 +306,10 @@ final class PlainDocument {
 
     private void attribute(Element e, Attr a) {
         String name = a.getName();
-        String value = resolved(a.getValue());
+        String value = resolved(
+                LENGTHS.contains(name) && a.getValue().contains("calc(")
+                        ? ofView(e, name, a.getValue())
+                        : a.getValue());
         if (LENGTHS.contains(name)) {
             value = length(value);
         }
@@ -277,11 +326,23 @@ final class PlainDocument {
                     String over = OPACITY_OF.get(name);
                     e.setAttribute(over, String.valueOf(colour.get().opacity() * number(e.getAttribute(over), 1)));
                 }
+            } else if (isStrange(value)) {
+                e.removeAttribute(name);
+                return;
             }
         }
         if (!value.equals(a.getValue())) {
             a.setValue(value);
         }
+    }
+
+    /** What a browser does not know it passes over, and takes what is inherited. */
+    private boolean isStrange(String colour) {
+        boolean strange = STRANGE.matcher(colour.strip()).matches();
+        if (strange) {
+            found.note(DrawingRead.Note.PARTS_NOT_UNDERSTOOD);
+        }
+        return strange;
     }
 
     /** What it points to, where that is; what stands behind it where it is not; nothing where nothing does. */
@@ -292,6 +353,13 @@ final class PlainDocument {
         }
         found.note(DrawingRead.Note.LEADS_NOWHERE);
         return !m.group(2).isBlank() ? m.group(2).strip() : COLOURS.contains(name) ? "none" : "";
+    }
+
+    /** Shares within a sum, as numbers. */
+    private static String ofView(Element e, String name, String value) {
+        return SHARE.matcher(value)
+                .replaceAll(m -> Radii.Shares.of(e, m.group(), Radii.Shares.Along.of(name))
+                        .replace("%", ""));
     }
 
     private static String length(String value) {
@@ -418,6 +486,8 @@ final class PlainDocument {
                     if (colour.get().opacity() < 1 && OPACITY_OF.containsKey(name)) {
                         opacities.put(OPACITY_OF.get(name), colour.get().opacity());
                     }
+                } else if (isStrange(value)) {
+                    continue;
                 }
             }
             if (!value.isEmpty()) {

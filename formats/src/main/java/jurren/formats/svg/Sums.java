@@ -37,6 +37,11 @@ final class Sums {
         return now;
     }
 
+    /** A length in pixels. */
+    static Optional<Double> px(String length) {
+        return sum(length.strip());
+    }
+
     private static Optional<Double> sum(String text) {
         double sum = 0;
         double product = 1;

@@ -4,8 +4,10 @@ import java.awt.Font;
 import java.awt.FontFormatException;
 import java.awt.font.TextAttribute;
 import java.awt.geom.AffineTransform;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.ByteBuffer;
 import java.text.AttributedCharacterIterator;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -36,8 +38,11 @@ final class SvgFonts implements FontFamilyResolver {
             ShippedTypeface.CAVEAT_BRUSH,
             "fantasy",
             ShippedTypeface.ABRIL_FATFACE);
-    /** From here on a weight is a bold one's. */
+    /** From here on a weight is a bold one's: what the library makes of 600. */
     private static final float HEAVIER = TextAttribute.WEIGHT_MEDIUM;
+
+    /** The name of a table, {@code OS/2}. */
+    private static final int OS_2 = 0x4F532F32;
 
     private final Map<String, GVTFontFamily> known = new HashMap<>();
     private boolean replaced;
@@ -69,11 +74,21 @@ final class SvgFonts implements FontFamilyResolver {
         private static final double LEAN = -0.2;
 
         private final boolean alone;
+        private final boolean boldAlready;
 
-        /** @param alone one file, which has no bold and no italic beside it */
-        Family(String name, Font font, boolean alone) {
+        private Family(String name, Font font, boolean alone, boolean boldAlready) {
             super(new GVTFontFace(name), font);
             this.alone = alone;
+            this.boldAlready = boldAlready;
+        }
+
+        /** One file, which has no bold and no italic beside it. */
+        static Family alone(String name, Font font, boolean isBold) {
+            return new Family(name, font, true, isBold);
+        }
+
+        static Family ofMachine(String name, String family) {
+            return new Family(name, new Font(family, Font.PLAIN, 1), false, false);
         }
 
         @Override
@@ -84,11 +99,11 @@ final class SvgFonts implements FontFamilyResolver {
         @Override
         @SuppressWarnings("rawtypes")
         public GVTFont deriveFont(float size, Map attributes) {
-            boolean bold = attributes.get(TextAttribute.WEIGHT) instanceof Number w && w.floatValue() > HEAVIER;
+            boolean bold = attributes.get(TextAttribute.WEIGHT) instanceof Number w && w.floatValue() >= HEAVIER;
             boolean italic = attributes.get(TextAttribute.POSTURE) instanceof Number p && p.floatValue() > 0;
             if (alone) {
                 Font leaning = italic ? font.deriveFont(AffineTransform.getShearInstance(LEAN, 0)) : font;
-                return bold ? new Widened(leaning, size) : new KernedFont(leaning, size);
+                return bold && !boldAlready ? new Widened(leaning, size) : new KernedFont(leaning, size);
             }
             int style = (bold ? Font.BOLD : 0) | (italic ? Font.ITALIC : 0);
             return new KernedFont(style == Font.PLAIN ? font : font.deriveFont(style), size);
@@ -101,8 +116,8 @@ final class SvgFonts implements FontFamilyResolver {
         if (here == null) {
             Optional<String> asWide = NearFonts.family(name);
             if (asWide.isPresent()) {
-                replaced = true;
-                return known.computeIfAbsent(name, n -> new Family(n, new Font(asWide.get(), Font.PLAIN, 1), false));
+                replaced |= !NearFonts.isOf(asWide.get(), name);
+                return known.computeIfAbsent(name, n -> Family.ofMachine(n, asWide.get()));
             }
         }
         ShippedTypeface near = KINDS.get(name.toLowerCase(Locale.ROOT));
@@ -128,15 +143,29 @@ final class SvgFonts implements FontFamilyResolver {
         return Typefaces.ofMachine().stream()
                 .filter(t -> t.equalsIgnoreCase(name))
                 .findFirst()
-                .map(t -> new Family(name, new Font(t, Font.PLAIN, 1), false));
+                .map(t -> Family.ofMachine(name, t));
     }
 
     private static GVTFontFamily shipped(ShippedTypeface typeface, String name) {
         try (InputStream in = Typefaces.file(typeface)) {
-            return new Family(name, Font.createFont(Font.TRUETYPE_FONT, in), true);
+            byte[] file = in.readAllBytes();
+            return Family.alone(
+                    name, Font.createFont(Font.TRUETYPE_FONT, new ByteArrayInputStream(file)), isBold(file));
         } catch (FontFormatException | IOException e) {
             throw new IllegalStateException("the font file of " + typeface.title() + " is damaged", e);
         }
+    }
+
+    /** The weight class in the table OS/2 of OpenType; 600 is the first of a bold. */
+    private static boolean isBold(byte[] file) {
+        ByteBuffer font = ByteBuffer.wrap(file);
+        int tables = font.getShort(4);
+        for (int i = 0; i < tables; i++) {
+            if (font.getInt(12 + 16 * i) == OS_2) {
+                return font.getShort(font.getInt(12 + 16 * i + 8) + 4) >= 600;
+            }
+        }
+        return false;
     }
 
     @Override

@@ -17,7 +17,6 @@ import org.w3c.dom.Node;
  */
 final class Turning {
     private static final Pattern PLACE = Pattern.compile("([-+]?[0-9]*\\.?[0-9]+(?:[eE][-+]?[0-9]+)?)(px|%)?");
-    private static final Pattern PATH = Pattern.compile("([MLCQZ])|([-+]?[0-9]*\\.?[0-9]+(?:[eE][-+]?[0-9]+)?)");
 
     private Turning() {}
 
@@ -41,7 +40,7 @@ final class Turning {
         return at.isPresent();
     }
 
-    private static Optional<double[]> place(String origin, Rectangle2D box) {
+    static Optional<double[]> place(String origin, Rectangle2D box) {
         String[] words = origin.split("\\s+");
         String first = words[0];
         String second = words.length > 1 ? words[1] : "center";
@@ -75,7 +74,7 @@ final class Turning {
     }
 
     /** Of the nearest drawing around it; lengths count from the view's own beginning. */
-    private static Optional<Rectangle2D> view(Element e) {
+    static Optional<Rectangle2D> view(Element e) {
         for (Node n = e.getParentNode(); n instanceof Element around; n = n.getParentNode()) {
             if (around.getLocalName().equals("svg")) {
                 List<Double> box = numbers(around.getAttribute("viewBox"));
@@ -107,7 +106,7 @@ final class Turning {
                         .getBounds2D();
             case "line" -> new Line2D.Double(zero(e, "x1"), zero(e, "y1"), zero(e, "x2"), zero(e, "y2")).getBounds2D();
             case "polyline", "polygon" -> points(numbers(e.getAttribute("points")));
-            case "path" -> path(e.getAttribute("d"));
+            case "path" -> PathData.shape(e.getAttribute("d")).getBounds2D();
             default -> null;
         };
         return Optional.ofNullable(box)
@@ -121,34 +120,6 @@ final class Turning {
                 path.moveTo(xy.get(0), xy.get(1));
             } else {
                 path.lineTo(xy.get(i), xy.get(i + 1));
-            }
-        }
-        return path.getBounds2D();
-    }
-
-    /** Of data that was written anew: absolute moves, lines and curves, a letter for each. */
-    private static Rectangle2D path(String d) {
-        Path2D.Double path = new Path2D.Double();
-        double[] n = new double[6];
-        int count = 0;
-        char command = 'Z';
-        Matcher m = PATH.matcher(d);
-        while (m.find()) {
-            if (m.group(1) != null) {
-                command = m.group(1).charAt(0);
-                count = 0;
-                continue;
-            }
-            n[count++] = Double.parseDouble(m.group(2));
-            int wanted = command == 'C' ? 6 : command == 'Q' ? 4 : 2;
-            if (count == wanted) {
-                count = 0;
-                switch (command) {
-                    case 'M' -> path.moveTo(n[0], n[1]);
-                    case 'C' -> path.curveTo(n[0], n[1], n[2], n[3], n[4], n[5]);
-                    case 'Q' -> path.quadTo(n[0], n[1], n[2], n[3]);
-                    default -> path.lineTo(n[0], n[1]);
-                }
             }
         }
         return path.getBounds2D();
