@@ -33,6 +33,7 @@ import org.apache.batik.bridge.NoLoadScriptSecurity;
 import org.apache.batik.bridge.SVGPatternElementBridge;
 import org.apache.batik.bridge.ScriptSecurity;
 import org.apache.batik.bridge.StrokingTextPainter;
+import org.apache.batik.bridge.TextLayoutFactory;
 import org.apache.batik.bridge.TextNode;
 import org.apache.batik.bridge.TextSpanLayout;
 import org.apache.batik.bridge.UserAgent;
@@ -435,6 +436,11 @@ final class PaintedTree {
         @Override
         protected FontFamilyResolver getFontFamilyResolver() {
             return fonts;
+        }
+
+        @Override
+        protected TextLayoutFactory getTextLayoutFactory() {
+            return SetLine::new;
         }
     }
 

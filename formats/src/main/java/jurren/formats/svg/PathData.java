@@ -103,10 +103,10 @@ final class PathData {
     }
 
     private void close() {
-        if (last == 'M') {
-            to('L', x, y); // a dot where its line has ends
-        }
-        if (!out.isEmpty()) {
+        if (last == 'M') { // a dot where its line has ends, which only an open one gets here
+            to('L', x, y);
+            to('M', x, y);
+        } else if (!out.isEmpty()) {
             out.append('Z');
         }
         x = startX;
