@@ -295,7 +295,7 @@ final class PaintedTree {
         };
     }
 
-    private void letters(TextNode text, AffineTransform toMm, double opacity, Optional<Region> clip) {
+    private void letters(TextNode text, AffineTransform textToMm, double opacity, Optional<Region> clip) {
         if (!(text.getTextPainter() instanceof StrokingTextPainter painter)
                 || text.getAttributedCharacterIterator() == null) {
             found.note(DrawingRead.Note.TEXT_LEFT_OUT);
@@ -306,6 +306,7 @@ final class PaintedTree {
             AttributedCharacterIterator attributes = letters.getACI();
             attributes.first();
             if (attributes.getAttribute(TextNode.PAINT_INFO) instanceof TextPaintInfo paint && paint.visible) {
+                AffineTransform toMm = Baselines.moved(textToMm, letters.getLayout(), attributes);
                 Shape outline = letters.getLayout().getOutline();
                 double seen = opacity * (paint.composite instanceof AlphaComposite c ? c.getAlpha() : 1);
                 if (paint.fillPaint != null) {

@@ -1,6 +1,8 @@
 package jurren.formats.svg;
 
 import java.awt.geom.Path2D;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -15,6 +17,8 @@ import java.util.regex.Pattern;
  */
 final class PathData {
     private static final Pattern WRITTEN = Pattern.compile("([MLCQZ])|([-+]?[0-9]*\\.?[0-9]+(?:[eE][-+]?[0-9]+)?)");
+
+    private static final Pattern NUMBER = Pattern.compile("[-+]?(?:[0-9]+\\.?[0-9]*|\\.[0-9]+)(?:[eE][-+]?[0-9]+)?");
 
     private final String data;
     private final StringBuilder out = new StringBuilder();
@@ -46,6 +50,18 @@ final class PathData {
             // everything before what is broken is painted
         }
         return path.out.toString();
+    }
+
+    /** As many points as can be read. */
+    static String pairs(String points) {
+        List<String> numbers = new ArrayList<>();
+        Matcher m = NUMBER.matcher(points);
+        int end = 0;
+        while (m.find() && points.substring(end, m.start()).matches("[\\s,]*")) {
+            numbers.add(m.group());
+            end = m.end();
+        }
+        return String.join(" ", numbers.subList(0, numbers.size() / 2 * 2));
     }
 
     /** Of data that was written anew: absolute moves, lines and curves, a letter for each. */

@@ -51,7 +51,6 @@ final class PlainDocument {
     private static final Pattern VARIABLE =
             Pattern.compile("var\\(\\s*(--[\\w-]+)\\s*(?:,\\s*([^()]*(?:\\([^()]*\\)[^()]*)*))?\\)");
     private static final Pattern DECLARED = Pattern.compile("(?<![\\w(-])(--[\\w-]+)\\s*:\\s*([^;}]+)");
-    private static final Pattern NUMBER = Pattern.compile("[-+]?(?:[0-9]+\\.?[0-9]*|\\.[0-9]+)(?:[eE][-+]?[0-9]+)?");
     private static final Pattern MEASURE = Pattern.compile(
             "([-+]?(?:[0-9]+\\.?[0-9]*|\\.[0-9]+)(?:[eE][-+]?[0-9]+)?)(px|mm|cm|in|pt|pc|deg|rad|grad|turn)",
             Pattern.CASE_INSENSITIVE);
@@ -122,8 +121,18 @@ final class PlainDocument {
         }
         left.forEach(PlainDocument::ownColour);
         left.stream().filter(e -> TEXTS.contains(e.getLocalName())).forEach(Casing::say);
+        textPaths(left);
         Heads.say(left);
         PaintOrder.say(left);
+    }
+
+    private static void textPaths(List<Element> all) {
+        if (all.stream().noneMatch(e -> e.getLocalName().equals("textPath"))) {
+            return;
+        }
+        Map<String, Element> named = new HashMap<>();
+        all.forEach(e -> named.putIfAbsent(e.getAttribute("id"), e));
+        all.stream().filter(e -> e.getLocalName().equals("textPath")).forEach(e -> TextPaths.say(e, named));
     }
 
     /** A clip that is a named shape becomes one that is pointed to. */
@@ -231,7 +240,7 @@ final class PlainDocument {
             e.setAttribute("style", declarations(style));
         }
         if (e.hasAttribute("points")) {
-            e.setAttribute("points", pairs(e.getAttribute("points")));
+            e.setAttribute("points", PathData.pairs(e.getAttribute("points")));
         }
         if (e.hasAttribute("d")) {
             e.setAttribute("d", PathData.normal(e.getAttribute("d")));
@@ -249,18 +258,6 @@ final class PlainDocument {
                 || leadsNowhere(e)) {
             e.getParentNode().removeChild(e);
         }
-    }
-
-    /** As many points as can be read. */
-    private static String pairs(String points) {
-        List<String> numbers = new ArrayList<>();
-        Matcher m = NUMBER.matcher(points);
-        int end = 0;
-        while (m.find() && points.substring(end, m.start()).matches("[\\s,]*")) {
-            numbers.add(m.group());
-            end = m.end();
-        }
-        return String.join(" ", numbers.subList(0, numbers.size() / 2 * 2));
     }
 
     /** What such a mask holds shows as far as it covers, whatever its colour. */

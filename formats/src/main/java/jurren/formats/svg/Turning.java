@@ -87,7 +87,7 @@ final class Turning {
         return Optional.empty();
     }
 
-    private static Optional<Rectangle2D> own(Element e) {
+    static Optional<Rectangle2D> own(Element e) {
         Rectangle2D box = switch (e.getLocalName()) {
             case "rect" -> new Rectangle2D.Double(zero(e, "x"), zero(e, "y"), number(e, "width"), number(e, "height"));
             case "circle" ->
@@ -133,7 +133,7 @@ final class Turning {
                 .toList();
     }
 
-    private static double zero(Element e, String name) {
+    static double zero(Element e, String name) {
         return e.hasAttribute(name) ? number(e, name) : 0;
     }
 

@@ -45,7 +45,7 @@ class PathDataTest {
                 "M.5.5-1-1e1; M 0.5 0.5 L -1 -10",
                 "M0 0q5 5 10 0t10 0; M 0 0 Q 5 5 10 0 Q 15 -5 20 0",
                 "M0 0c0 5 5 5 5 0s5-5 5 0; M 0 0 C 0 5 5 5 5 0 C 5 -5 10 -5 10 0",
-                "M0 0zm5 5l1 1; M 0 0 Z M 5 5 L 6 6"
+                "M0 0zm5 5l1 1; M 0 0 L 0 0 M 0 0 M 5 5 L 6 6"
             })
     void shortFormsAreWrittenOut(String data, String whole) {
         StringBuilder told = new StringBuilder();

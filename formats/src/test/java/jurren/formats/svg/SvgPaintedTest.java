@@ -475,7 +475,7 @@ class SvgPaintedTest {
 
     @Test
     void lettersHaveTheirLineAndTheirWeight() {
-        String text = "<text x='5' y='60' font-family='Fredoka' font-size='40'%s>Ow</text>";
+        String text = "<text x='5' y='60' font-family='Bebas Neue' font-size='40'%s>Ow</text>";
         double plain = area(String.format(text, " fill='#FF0000'"), RED);
         assertThat(area(String.format(text, " fill='#FF0000' font-weight='bold'"), RED))
                 .isGreaterThan(plain * 1.05);
