@@ -208,29 +208,49 @@ public final class DxfReader {
                 while (i + 1 < all.size() && all.get(i + 1).kind.equals("VERTEX")) {
                     vertices.add(all.get(++i));
                 }
-                line(DxfShapes.polyline(e, vertices), e, toMm, colour);
+                if (!wide(e, vertices, toMm, colour)) {
+                    line(DxfShapes.polyline(e, vertices), e, toMm, colour);
+                }
             } else if (e.kind.equals("TEXT") || e.kind.equals("MTEXT")) {
                 found.note(DrawingRead.Note.TEXT_LEFT_OUT);
             } else if (e.kind.equals("IMAGE")) {
                 found.note(DrawingRead.Note.PICTURES_LEFT_OUT);
-            } else {
+            } else if (!e.kind.equals("LWPOLYLINE") || !wide(e, List.of(), toMm, colour)) {
                 DxfShapes.of(e, CURVES_MM / Math.max(1e-12, Math.sqrt(Math.abs(toMm.getDeterminant()))))
                         .ifPresent(s -> line(s, e, toMm, colour));
             }
         }
     }
 
-    private void line(Shape shape, Entity e, AffineTransform toMm, Colour colour) {
+    /** A polyline that is as wide as a line that is painted covers an area. */
+    private boolean wide(Entity e, List<Entity> vertices, AffineTransform toMm, Colour colour) {
+        Optional<Shape> area = DxfWidths.of(e, vertices);
+        area.ifPresent(a -> filled(a, e, toMm, colour));
+        return area.isPresent();
+    }
+
+    private void filled(Shape shape, Entity e, AffineTransform toMm, Colour colour) {
         AffineTransform place = new AffineTransform(toMm);
         if (e.number(230, 1) < 0) {
             // drawn on the back of the plane: left and right change places
             place.scale(-1, 1);
         }
+        found.fill(shape, place, colour, Optional.empty());
+    }
+
+    private void line(Shape shape, Entity e, AffineTransform toMm, Colour colour) {
         if (e.kind.equals("HATCH")) {
-            found.fill(shape, place, colour, Optional.empty());
-        } else {
-            found.stroke(shape, new BasicStroke(0), place, colour, false, Optional.empty());
+            if (e.number(70, 1) == 0) { // drawn with a pattern of lines, which becomes its colour
+                found.note(DrawingRead.Note.SHADES_AS_ONE_COLOUR);
+            }
+            filled(shape, e, toMm, colour);
+            return;
         }
+        AffineTransform place = new AffineTransform(toMm);
+        if (e.number(230, 1) < 0) {
+            place.scale(-1, 1);
+        }
+        found.stroke(shape, new BasicStroke(0), place, colour, false, Optional.empty());
     }
 
     private void insert(Entity e, AffineTransform toMm, Colour colour, String layer, int depth) {

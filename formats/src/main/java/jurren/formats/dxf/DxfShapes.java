@@ -42,7 +42,7 @@ final class DxfShapes {
             case "LWPOLYLINE" -> Optional.of(lightPolyline(e));
             case "SPLINE" -> spline(e, near);
             case "SOLID", "TRACE" -> Optional.of(solid(e));
-            case "HATCH" -> hatch(e);
+            case "HATCH" -> DxfHatch.of(e, near);
             default -> Optional.empty();
         };
     }
@@ -90,7 +90,7 @@ final class DxfShapes {
     }
 
     /** A bulge is the tangent of a quarter of the angle that the arc to the next point turns, positive to the left. */
-    private static Shape bulged(List<double[]> points, boolean closed) {
+    static Path2D.Double bulged(List<double[]> points, boolean closed) {
         Path2D.Double path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
         if (points.isEmpty() || points.size() > MOST_POINTS) {
             return path;
@@ -149,7 +149,7 @@ final class DxfShapes {
      * A rational spline by its control points and knots, by de Boor's algorithm; by its fit points when it has no
      * others.
      */
-    private static Optional<Shape> spline(Entity e, double near) {
+    static Optional<Shape> spline(Entity e, double near) {
         double[] xs = e.all(10);
         double[] ys = e.all(20);
         double[] knots = e.all(40);
@@ -286,27 +286,5 @@ final class DxfShapes {
             slope[i] = (right[i] - upper[i] * slope[i + 1]) / diagonal[i];
         }
         return slope;
-    }
-
-    /** The outlines of a filled area that are given as polylines. */
-    private static Optional<Shape> hatch(Entity e) {
-        Path2D.Double path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
-        List<double[]> points = null;
-        int left = 0;
-        for (Group g : e.groups()) {
-            if (g.code() == 93) {
-                points = new ArrayList<>();
-                left = (int) g.number();
-            } else if (points != null && g.code() == 10 && left > 0) {
-                points.add(new double[] {g.number(), 0, 0});
-            } else if (points != null && !points.isEmpty() && g.code() == 20 && left > 0) {
-                points.getLast()[1] = g.number();
-                if (points.size() == left) {
-                    path.append(bulged(points, true), false);
-                    left = 0;
-                }
-            }
-        }
-        return path.getCurrentPoint() == null ? Optional.empty() : Optional.of(path);
     }
 }

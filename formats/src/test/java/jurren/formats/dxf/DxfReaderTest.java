@@ -126,4 +126,53 @@ class DxfReaderTest {
                 .as("put together of lines")
                 .containsExactlyInAnyOrder("sail", "tail");
     }
+
+    private static final String HATCH = "0 HATCH 8 0 70 1 91 1 ";
+
+    /** Worked by hand, each a closed boundary in millimetres. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                // a square of 20 with a half round of radius 10 on its right
+                "92 2 72 1 73 1 93 4 10 0 20 0 42 0 10 20 20 0 42 1 10 20 20 20 42 0 10 0 20 20 42 0|557.08",
+                // the same as edges, the last of them told backwards
+                "92 1 93 4 72 1 10 0 20 0 11 20 21 0 72 2 10 20 20 10 40 10 50 -90 51 90 73 1 72 1 10 20 20 20 11 0 21 20 72 1 10 0 20 0 11 0 21 20|557.08",
+                // clockwise, counted the other way: over the top from left to right
+                "92 1 93 2 72 2 10 10 20 0 40 10 50 180 51 360 73 0 72 1 10 20 20 0 11 0 21 0|157.08",
+                // half an ellipse of 40 by 20
+                "92 1 93 2 72 3 10 20 20 0 11 20 21 0 40 0.5 50 0 51 180 73 1 72 1 10 0 20 0 11 40 21 0|314.16",
+                // a cubic of one span over 30
+                "92 1 93 2 72 4 94 3 73 0 74 0 95 8 96 4 40 0 40 0 40 0 40 0 40 1 40 1 40 1 40 1 10 0 20 0 10 0 20 20 10 30 20 20 10 30 20 0 72 1 10 30 20 0 11 0 21 0|360"
+            })
+    void aHatchIsBoundedByWhateverItsEdgesAre(String boundary, double area) {
+        assertThat(region(read(4, "", HATCH + boundary).drawing()).areaMm2()).isCloseTo(area, within(area / 2000));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 916", "1, 816", "2, 1600"})
+    void islandsAreLeftOutAsTheStyleSays(int style, double area) {
+        String islands = HATCH.replace("91 1", "91 3") + square(3, 0, 40) + square(18, 6, 34) + square(2, 15, 25);
+        assertThat(region(read(4, "", islands + " 75 " + style).drawing()).areaMm2())
+                .isCloseTo(area, within(0.01));
+    }
+
+    private static String square(int flags, int from, int to) {
+        return " 92 " + flags + " 72 0 73 1 93 4 10 " + from + " 20 " + from + " 10 " + to + " 20 " + from + " 10 " + to
+                + " 20 " + to + " 10 " + from + " 20 " + to;
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "0 LWPOLYLINE 8 0 70 0 43 3 10 0 20 0 10 30 20 0 10 30 20 20|150",
+                "0 LWPOLYLINE 8 0 70 1 43 2 10 0 20 0 10 30 20 0 10 30 20 20 10 0 20 20|200",
+                "0 LWPOLYLINE 8 0 70 0 10 0 20 0 40 2 41 10 10 30 20 0|180",
+                "0 LWPOLYLINE 8 0 70 0 10 0 20 0 40 4 41 4 42 1 10 30 20 0|188.50",
+                "0 POLYLINE 8 0 70 0 40 3 41 3 0 VERTEX 10 0 20 0 0 VERTEX 10 30 20 0 0 VERTEX 10 30 20 20 0 SEQEND|150"
+            })
+    void aPolylineIsAsWideAsItSays(String line, double area) {
+        assertThat(region(read(4, "", line).drawing()).areaMm2()).isCloseTo(area, within(area / 1000));
+    }
 }
