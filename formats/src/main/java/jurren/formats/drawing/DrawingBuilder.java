@@ -84,6 +84,7 @@ public final class DrawingBuilder {
     private long pixels;
     private int outlineCount;
     private long corners;
+    private final Map<String, Colour> spots = new HashMap<>();
     private final Map<Colour, String> inks = new LinkedHashMap<>();
     private static final double BESIDE_MM = 1;
 
@@ -151,9 +152,18 @@ public final class DrawingBuilder {
         within = layers.computeIfAbsent(name, n -> List.of(new DrawnGroup(++groups, n)));
     }
 
-    /** A colour has a name in the file. */
-    public void ink(Colour colour, String name) {
-        inks.putIfAbsent(colour, name);
+    /**
+     * A colour that has a name in the file. A name is one ink, however often and in whatever colours the file says how
+     * it looks; a tint of it is told as its share.
+     *
+     * @param tint 0 to 1
+     * @return what that ink is shown as
+     */
+    public Colour spot(String name, double tint, Colour shown) {
+        String told = tint >= 1 ? name : name + " " + Math.round(100 * tint) + " %";
+        Colour known = spots.putIfAbsent(told, shown);
+        inks.putIfAbsent(known == null ? shown : known, told);
+        return known == null ? shown : known;
     }
 
     public void fill(Shape outline, AffineTransform toMm, Colour colour, Optional<Region> clip) {

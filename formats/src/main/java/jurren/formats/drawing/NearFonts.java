@@ -40,6 +40,8 @@ public final class NearFonts {
             List.of("Bookman", "URW Bookman", "TeX Gyre Bonum"),
             List.of("Avant Garde", "URW Gothic", "TeX Gyre Adventor"),
             List.of("New Century Schoolbook", "Century Schoolbook", "C059", "TeX Gyre Schola"),
+            List.of("Symbol", "Standard Symbols PS"),
+            List.of("Zapf Dingbats", "ITC Zapf Dingbats", "D050000L"),
             List.of("Zapf Chancery", "Z003", "TeX Gyre Chorus"),
             List.of("Calibri", "Carlito"),
             List.of("Cambria", "Caladea"),
@@ -84,16 +86,27 @@ public final class NearFonts {
         return names.stream().filter(n -> machine().containsKey(n)).findFirst().map(machine()::get);
     }
 
-    /** By a name as PostScript has it: {@code Helvetica-BoldOblique}, {@code TimesNewRomanPS-BoldMT}; one unit high. */
+    /** Of a name as PostScript has it, without its style: {@code TimesNewRomanPS-BoldMT} is Times New Roman. */
+    public static String familyIn(String postScript) {
+        return postScript.split("[-,]", 2)[0].replaceAll("^[A-Z]{6}\\+|PS(MT)?$|MT$", "");
+    }
+
+    private static String styleIn(String postScript) {
+        String[] parts = postScript.split("[-,]", 2);
+        return parts.length < 2 ? "" : parts[1].toLowerCase(Locale.ROOT);
+    }
+
+    /** True when a name as PostScript has it asks for a bold. */
+    public static boolean isBold(String postScript) {
+        String style = styleIn(postScript);
+        return style.contains("bold") || style.contains("black") || style.contains("heavy") || style.contains("demi");
+    }
+
+    /** By a name as PostScript has it: {@code Helvetica-BoldOblique}, {@code Arial,Bold}; one unit high. */
     public static Optional<Font> ofPostScript(String asked) {
-        int hyphen = asked.indexOf('-');
-        String style = hyphen < 0 ? "" : asked.substring(hyphen + 1).toLowerCase(Locale.ROOT);
-        String family = (hyphen < 0 ? asked : asked.substring(0, hyphen)).replaceAll("^[A-Z]{6}\\+|PS(MT)?$|MT$", "");
-        int bold =
-                style.contains("bold") || style.contains("black") || style.contains("heavy") || style.contains("demi")
-                        ? Font.BOLD
-                        : Font.PLAIN;
+        String style = styleIn(asked);
+        int bold = isBold(asked) ? Font.BOLD : Font.PLAIN;
         int leaning = style.contains("ital") || style.contains("obli") ? Font.ITALIC : Font.PLAIN;
-        return family(family).map(f -> new Font(f, bold | leaning, 1));
+        return family(familyIn(asked)).map(f -> new Font(f, bold | leaning, 1));
     }
 }

@@ -1061,6 +1061,11 @@ final class Painting {
         now.colour = colour(now.space, n, 0);
     }
 
+    private Colour spot(Object named, double tint, Colour shown) {
+        String name = named instanceof PsName n ? n.text() : named instanceof PsString s ? s.text() : "";
+        return name.isEmpty() || name.equals("All") || name.equals("None") ? shown : found.spot(name, tint, shown);
+    }
+
     private Colour colour(Object space, double[] n, int depth) throws PostScriptException {
         PsArray a = space instanceof PsArray x ? x : null;
         return switch (family(space)) {
@@ -1073,14 +1078,7 @@ final class Painting {
                 }
                 m.execute(tint.as(true), false);
                 Colour c = colour(a.get(2), m.numbers(components(a.get(2))), depth + 1);
-                if (family(space).equals("Separation") && n[0] == 1) {
-                    found.ink(
-                            c,
-                            a.get(1) instanceof PsName name
-                                    ? name.text()
-                                    : a.get(1) instanceof PsString s ? s.text() : "");
-                }
-                yield c;
+                yield family(space).equals("Separation") ? spot(a.get(1), n[0], c) : c;
             }
             case "Indexed" -> {
                 if (a == null || a.length < 4 || depth > 4) {

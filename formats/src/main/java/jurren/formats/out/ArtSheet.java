@@ -5,11 +5,14 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import jurren.core.art.BuiltMotif;
 import jurren.core.art.Chain;
+import jurren.core.art.Drawing;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
 import jurren.core.art.Pose;
+import jurren.core.art.Source;
 import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
@@ -31,13 +34,25 @@ public record ArtSheet(String title, List<Part> parts, boolean flattened) {
         this(title, parts, false);
     }
 
-    /** One colour; several parts may have it. */
-    public record Part(String name, Colour colour, Region region) {}
+    /**
+     * One colour; several parts may have it.
+     *
+     * @param spot the name of the ink in the drawing that it came from
+     */
+    public record Part(String name, Colour colour, Region region, Optional<String> spot) {
+        public Part(String name, Colour colour, Region region) {
+            this(name, colour, region, Optional.empty());
+        }
+    }
 
     /** As the customer sees it: nothing lies under anything. */
     public static ArtSheet asWorn(LinePlan plan) {
         List<Part> parts = new ArrayList<>();
-        plan.drawn().art().seen().forEach((colour, region) -> parts.add(new Part(name(plan, colour), colour, region)));
+        plan.drawn()
+                .art()
+                .seen()
+                .forEach((colour, region) -> parts.add(new Part(
+                        name(plan, colour), colour, region, spot(plan.line().motifs(), colour))));
         return new ArtSheet(plan.line().title(), parts, hasInk(plan.motifs().values()));
     }
 
@@ -67,7 +82,8 @@ public record ArtSheet(String title, List<Part> parts, boolean flattened) {
             if (built != null) {
                 built.placed(m.pose().placement())
                         .paints()
-                        .forEach(p -> parts.add(new Part(name(plan, p.colour()), p.colour(), p.region())));
+                        .forEach(p -> parts.add(
+                                new Part(name(plan, p.colour()), p.colour(), p.region(), spot(motifs, p.colour()))));
             }
         }
         return new ArtSheet(
@@ -80,16 +96,30 @@ public record ArtSheet(String title, List<Part> parts, boolean flattened) {
     }
 
     /** A source on its own. */
-    public static ArtSheet of(String title, jurren.core.art.Source source) {
+    public static ArtSheet of(String title, Source source) {
         List<Painted> paints = new Chain()
                 .art(List.of(new Motif("m1", title, source, List.of(), Pose.at(0, 0))), Placement.HERE)
                 .paints();
         return new ArtSheet(
                 title,
                 paints.stream()
-                        .map(p -> new Part(p.colour().hex(), p.colour(), p.region()))
+                        .map(p -> new Part(
+                                p.colour().hex(),
+                                p.colour(),
+                                p.region(),
+                                source instanceof Drawing d
+                                        ? Optional.ofNullable(d.inks().get(p.colour()))
+                                        : Optional.empty()))
                         .toList(),
                 paints.stream().anyMatch(p -> p.ink().isPresent()));
+    }
+
+    private static Optional<String> spot(Collection<Motif> motifs, Colour colour) {
+        return motifs.stream()
+                .flatMap(m -> m.source() instanceof Drawing d
+                        ? Optional.ofNullable(d.inks().get(colour)).stream()
+                        : Stream.empty())
+                .findFirst();
     }
 
     private static String name(LinePlan plan, Colour colour) {
@@ -118,7 +148,7 @@ public record ArtSheet(String title, List<Part> parts, boolean flattened) {
         return new ArtSheet(
                 title,
                 parts.stream()
-                        .map(r -> new Part(r.name, r.colour, r.region.placed(p)))
+                        .map(r -> new Part(r.name, r.colour, r.region.placed(p), r.spot))
                         .toList(),
                 flattened);
     }

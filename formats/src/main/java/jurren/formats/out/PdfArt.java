@@ -32,7 +32,11 @@ final class PdfArt {
             try (PDPageContentStream out = new PDPageContentStream(document, page)) {
                 for (ArtSheet.Part part : sheet.parts()) {
                     Colour c = part.colour();
-                    out.setNonStrokingColor(c.red() / 255f, c.green() / 255f, c.blue() / 255f);
+                    if (part.spot().isPresent()) {
+                        out.setNonStrokingColor(SpotColour.named(part.spot().get(), c));
+                    } else {
+                        out.setNonStrokingColor(c.red() / 255f, c.green() / 255f, c.blue() / 255f);
+                    }
                     path(out, part.region(), h);
                     out.fillEvenOdd();
                 }

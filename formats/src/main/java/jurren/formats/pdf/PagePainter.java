@@ -56,6 +56,7 @@ import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentPrope
 import org.apache.pdfbox.pdmodel.graphics.pattern.PDAbstractPattern;
 import org.apache.pdfbox.pdmodel.graphics.pattern.PDShadingPattern;
 import org.apache.pdfbox.pdmodel.graphics.pattern.PDTilingPattern;
+import org.apache.pdfbox.pdmodel.graphics.shading.PDShading;
 import org.apache.pdfbox.pdmodel.graphics.state.PDGraphicsState;
 import org.apache.pdfbox.pdmodel.graphics.state.PDSoftMask;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
@@ -82,6 +83,7 @@ final class PagePainter extends PDFGraphicsStreamEngine {
 
     private final PDDocument document;
     private DrawingBuilder found;
+    private final MachineLetters letters = new MachineLetters();
     private final Map<COSBase, Region> masks = new IdentityHashMap<>();
     private int masking;
     private final AffineTransform toMm;
@@ -330,8 +332,10 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     private void stroke(Shape shape, boolean filled) throws IOException {
         PDGraphicsState state = getGraphicsState();
         Optional<Paint> paint = paint(state.getStrokingColor(), state.getAlphaConstant());
-        if (paint.isEmpty()) {
-            return;
+        Rectangle2D box = shape.getBounds2D();
+        boolean isDot = box.getWidth() == 0 && box.getHeight() == 0;
+        if (paint.isEmpty() || isDot && state.getLineCap() != BasicStroke.CAP_ROUND) {
+            return; // PDF 32000, 8.5.3.2: a line without length has only round ends
         }
         AffineTransform space = state.getCurrentTransformationMatrix().createAffineTransform();
         double scale = Math.sqrt(Math.abs(space.getDeterminant()));
@@ -450,12 +454,16 @@ final class PagePainter extends PDFGraphicsStreamEngine {
         Colour rgb = new Colour(colour.toRGB() & 0xFFFFFF);
         if (colour.getColorSpace() instanceof PDSeparation s
                 && !List.of("All", "None").contains(s.getColorantName())) {
-            found.ink(rgb, s.getColorantName());
+            rgb = found.spot(s.getColorantName(), tint(colour), rgb);
         } else if (colour.getColorSpace() instanceof PDDeviceN n
                 && n.getColorantNames().size() == 1) {
-            found.ink(rgb, n.getColorantNames().getFirst());
+            rgb = found.spot(n.getColorantNames().getFirst(), tint(colour), rgb);
         }
         return new Paint(rgb, Optional.empty());
+    }
+
+    private static double tint(PDColor colour) {
+        return colour.getComponents().length == 0 ? 1 : colour.getComponents()[0];
     }
 
     private Paint pattern(PDAbstractPattern pattern, PDPattern space, PDColor colour) throws IOException {
@@ -616,12 +624,15 @@ final class PagePainter extends PDFGraphicsStreamEngine {
             found.note(Note.TEXT_LEFT_OUT);
             return;
         }
-        if (!font.isEmbedded() && !font.isStandard14()) {
+        AffineTransform place = rendering.createAffineTransform();
+        Optional<Shape> near = font.isEmbedded() ? Optional.empty() : letters.of(font, code);
+        if (near.isEmpty()) {
+            place.concatenate(font.getFontMatrix().createAffineTransform());
+        }
+        if (!font.isEmbedded() && !letters.isTheOne(font)) {
             found.note(Note.TEXT_IN_ANOTHER_FONT);
         }
-        AffineTransform place = rendering.createAffineTransform();
-        place.concatenate(font.getFontMatrix().createAffineTransform());
-        Shape glyph = place.createTransformedShape(vector.getNormalizedPath(code));
+        Shape glyph = place.createTransformedShape(near.isPresent() ? near.get() : vector.getNormalizedPath(code));
         if (mode.isFill()) {
             fill(glyph, getGraphicsState().getNonStrokingColor());
         }
@@ -672,26 +683,42 @@ final class PagePainter extends PDFGraphicsStreamEngine {
     }
 
     @Override
-    public void shadingFill(COSName shading) {
-        if (clip.isEmpty() || hidden > 0) {
-            found.note(clip.isEmpty() ? Note.SHADES_AS_ONE_COLOUR : Note.HIDDEN_LEFT_OUT);
+    public void shadingFill(COSName name) {
+        if (hidden > 0) {
+            found.note(Note.HIDDEN_LEFT_OUT);
             return;
         }
-        Paint paint = new Paint(new Colour(UNKNOWN), Optional.empty());
         try {
+            PDShading shading = getResources().getShading(name);
             AffineTransform place = new AffineTransform(toMm);
             place.concatenate(
                     getGraphicsState().getCurrentTransformationMatrix().createAffineTransform());
-            Optional<PdfShades.Shaded> shaded = PdfShades.of(getResources().getShading(shading), place);
+            Region over = PdfShades.within(shading, place, clip.orElseGet(this::page));
+            Optional<PdfShades.Shaded> shaded = PdfShades.of(shading, place);
+            if (over.isEmpty()) {
+                return;
+            }
+            Paint paint;
             if (shaded.isPresent()) {
                 paint = shade(shaded.get());
             } else {
                 found.note(Note.SHADES_AS_ONE_COLOUR);
+                paint = new Paint(PdfShades.usual(shading, place, over).orElse(new Colour(UNKNOWN)), Optional.empty());
             }
+            found.fill(Curves.around(over).toAwt(), new AffineTransform(), paint.colour, paint.ink, Optional.empty());
         } catch (IOException _) {
             found.note(Note.SHADES_AS_ONE_COLOUR);
         }
-        found.fill(Curves.around(clip.get()).toAwt(), new AffineTransform(), paint.colour, paint.ink, Optional.empty());
+    }
+
+    /** Where nothing else bounds what is painted. */
+    private Region page() {
+        PDRectangle box = getPage().getCropBox();
+        return Curves.of(
+                        new Rectangle2D.Double(
+                                box.getLowerLeftX(), box.getLowerLeftY(), box.getWidth(), box.getHeight()),
+                        Placement.of(toMm))
+                .enclosed();
     }
 
     @Override

@@ -1,24 +1,38 @@
 package jurren.formats.pdf;
 
+import java.awt.Graphics2D;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import jurren.core.art.Ink;
+import jurren.core.geometry.Box;
+import jurren.core.geometry.Curves;
+import jurren.core.geometry.Ellipses;
 import jurren.core.geometry.Placement;
+import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
 import org.apache.pdfbox.cos.COSArray;
+import org.apache.pdfbox.cos.COSBoolean;
 import org.apache.pdfbox.cos.COSNumber;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.shading.PDShading;
 import org.apache.pdfbox.pdmodel.graphics.shading.PDShadingType2;
 import org.apache.pdfbox.pdmodel.graphics.shading.PDShadingType3;
+import org.apache.pdfbox.util.Matrix;
 
 /** The shades of a PDF that go along a line, or out from the middle of a circle. */
 final class PdfShades {
     private static final int SAMPLES = 16;
     private static final double LEAST_MM2 = 1e-12;
     private static final double SAME = 1e-6;
+    /** Times the length of a shade: beyond any page. */
+    private static final double FAR = 1e4;
+
+    private static final int LOOK_PX = 48;
 
     private PdfShades() {}
 
@@ -37,6 +51,84 @@ final class PdfShades {
             case PDShadingType2 axial -> along(axial, toMm);
             default -> Optional.empty();
         };
+    }
+
+    /**
+     * How far a shade reaches of what it is painted on: its own box, and its ends where it does not go on beyond them.
+     *
+     * @param on in millimetres
+     */
+    static Region within(PDShading shading, AffineTransform toMm, Region on) throws IOException {
+        Placement place = Placement.of(toMm);
+        Region left = on;
+        PDRectangle box = shading.getBBox();
+        if (box != null) {
+            left = left.intersect(Curves.of(
+                            new Rectangle2D.Double(
+                                    box.getLowerLeftX(), box.getLowerLeftY(), box.getWidth(), box.getHeight()),
+                            place)
+                    .enclosed());
+        }
+        if (!(shading instanceof PDShadingType2 line)) {
+            return left;
+        }
+        COSArray extend = line.getExtend();
+        boolean before = extend != null && extend.getObject(0) == COSBoolean.TRUE;
+        boolean after = extend != null && extend.getObject(1) == COSBoolean.TRUE;
+        double[] c = numbers(line.getCoords(), 6);
+        if (shading instanceof PDShadingType3) {
+            boolean oneMiddle = Math.hypot(c[0] - c[3], c[1] - c[4]) < SAME * Math.max(1, Math.max(c[2], c[5]));
+            boolean outwards = c[5] >= c[2];
+            if (oneMiddle && !(outwards ? after : before)) {
+                left = left.intersect(disc(c, Math.max(c[2], c[5]), place));
+            }
+            return oneMiddle && !(outwards ? before : after) ? left.minus(disc(c, Math.min(c[2], c[5]), place)) : left;
+        }
+        double length = Math.hypot(c[2] - c[0], c[3] - c[1]);
+        if (length == 0 || before && after) {
+            return left;
+        }
+        // a strip across the line, in which the line goes from 0 to 1
+        AffineTransform strip = new AffineTransform(toMm);
+        strip.concatenate(new AffineTransform(c[2] - c[0], c[3] - c[1], c[1] - c[3], c[2] - c[0], c[0], c[1]));
+        double from = before ? -FAR : 0;
+        double to = after ? FAR : 1;
+        return left.intersect(Curves.of(new Rectangle2D.Double(from, -FAR, to - from, 2 * FAR), Placement.of(strip))
+                .enclosed());
+    }
+
+    private static Region disc(double[] c, double r, Placement place) {
+        return r > 0
+                ? Curves.of(Ellipses.of(c[0] - r, c[1] - r, 2 * r, 2 * r), place)
+                        .enclosed()
+                : Region.EMPTY;
+    }
+
+    /** The mean of what a shade of any other kind shows within an area; empty where it shows nothing. */
+    static Optional<Colour> usual(PDShading shading, AffineTransform toMm, Region on) throws IOException {
+        Box box = on.bounds();
+        AffineTransform toPixels = AffineTransform.getScaleInstance(LOOK_PX / box.widthMm(), LOOK_PX / box.heightMm());
+        toPixels.translate(-box.minXMm(), -box.minYMm());
+        BufferedImage look = new BufferedImage(LOOK_PX, LOOK_PX, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D g = look.createGraphics();
+        AffineTransform whole = new AffineTransform(toPixels);
+        whole.concatenate(toMm);
+        g.setPaint(shading.toPaint(new Matrix(whole)));
+        g.fillRect(0, 0, LOOK_PX, LOOK_PX);
+        g.dispose();
+        long[] sum = new long[4];
+        for (int argb : look.getRGB(0, 0, LOOK_PX, LOOK_PX, null, 0, LOOK_PX)) {
+            if (argb >>> 24 > 127) {
+                sum[0] += argb >> 16 & 255;
+                sum[1] += argb >> 8 & 255;
+                sum[2] += argb & 255;
+                sum[3]++;
+            }
+        }
+        return sum[3] == 0
+                ? Optional.empty()
+                : Optional.of(new Colour(
+                        (int) (sum[0] / sum[3]) << 16 | (int) (sum[1] / sum[3]) << 8 | (int) (sum[2] / sum[3])));
     }
 
     private static double[] numbers(COSArray array, int count) {

@@ -1,6 +1,7 @@
 package jurren.formats.print;
 
 import java.io.IOException;
+import jurren.core.material.Colour;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSFloat;
@@ -25,6 +26,11 @@ public final class SpotColour {
     /** A plate of its own under or over the rest; where there is no such ink it is not seen. */
     public static PDColor plate(String name) throws IOException {
         return named(name, new float[] {1, 1, 1});
+    }
+
+    /** In full strength, an ink that is shown in a colour. */
+    public static PDColor named(String name, Colour shownAs) throws IOException {
+        return named(name, new float[] {shownAs.red() / 255f, shownAs.green() / 255f, shownAs.blue() / 255f});
     }
 
     private static PDColor named(String name, float[] shownAs) throws IOException {
