@@ -1,9 +1,11 @@
 package jurren.formats.eps;
 
+import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import jurren.formats.drawing.DrawingBuilder;
 
 /**
@@ -85,7 +87,7 @@ final class Machine {
     private int depth;
     private final Painting painting;
 
-    Machine(DrawingBuilder found) {
+    Machine(DrawingBuilder found, Optional<Rectangle2D> box) {
         dicts.add(systemDict);
         PsDict global = new PsDict();
         dicts.add(global);
@@ -105,7 +107,7 @@ final class Machine {
         new ControlOperators(this);
         new DataOperators(this);
         new FileOperators(this);
-        this.painting = new Painting(this, found);
+        this.painting = new Painting(this, found, box);
         new FontOperators(this, painting);
     }
 

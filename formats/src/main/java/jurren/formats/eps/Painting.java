@@ -90,7 +90,11 @@ final class Painting {
     /** While the glyphs of a font are only measured, nothing is painted. */
     private int silent;
 
-    Painting(Machine machine, DrawingBuilder found) {
+    /** How far the file says that the drawing reaches; what has no other bounds ends there. */
+    private final Optional<Rectangle2D> box;
+
+    Painting(Machine machine, DrawingBuilder found, Optional<Rectangle2D> box) {
+        this.box = box;
         this.m = machine;
         this.found = found;
         paths();
@@ -422,20 +426,21 @@ final class Painting {
             AffineTransform space = toMm();
             space.concatenate(now.ctm);
             Optional<Ink.Shade> ink = Shades.ink(shading, space);
+            Optional<Region> reach = Shades.reach(shading)
+                    .map(now.ctm::createTransformedShape)
+                    .map(r -> Curves.of(r, Placement.of(toMm())).enclosed());
+            Optional<Region> on = now.clip.or(
+                    () -> box.map(b -> Curves.of(b, Placement.of(toMm())).enclosed()));
+            now.clip = on.map(o -> reach.map(o::intersect).orElse(o)).or(() -> reach);
             clipPath();
-            if (now.clip.isEmpty()) {
-                Shades.reach(shading)
-                        .map(now.ctm::createTransformedShape)
-                        .ifPresent(s -> now.clip =
-                                Optional.of(Curves.of(s, Placement.of(toMm())).enclosed()));
-                clipPath();
-            }
             if (now.clip.isPresent() && ink.isPresent() && silent == 0) {
                 found.fill(now.path, toMm(), ink.get().mean(), Optional.of(ink.get()), now.clip);
-            } else if (now.clip.isPresent()) {
+            } else if (silent == 0) {
                 found.note(Note.SHADES_AS_ONE_COLOUR);
-                now.colour = Shades.middle(shading).orElse(now.colour);
-                fill(Path2D.WIND_NON_ZERO);
+                if (now.clip.isPresent()) {
+                    now.colour = Shades.middle(shading).orElse(now.colour);
+                    fill(Path2D.WIND_NON_ZERO);
+                }
             }
             now = kept;
         });
@@ -556,6 +561,11 @@ final class Painting {
     }
 
     private void stroke() throws PostScriptException {
+        Rectangle2D reach = now.path.getBounds2D();
+        if (reach.getWidth() == 0 && reach.getHeight() == 0 && now.cap != BasicStroke.CAP_ROUND) {
+            newPath();
+            return; // a line without length has only round ends
+        }
         if (silent == 0 && now.pattern != null) {
             fill(stroked(), now.pattern);
         } else if (silent == 0) {

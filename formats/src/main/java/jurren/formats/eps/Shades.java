@@ -2,6 +2,7 @@ package jurren.formats.eps;
 
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +20,9 @@ final class Shades {
     private static final double SAME = 1e-6;
     private static final double LEAST_MM2 = 1e-12;
     private static final int DEEPEST = 6;
+
+    /** Times the length of a shade: beyond any page. */
+    private static final double FAR = 1e4;
 
     private Shades() {}
 
@@ -72,7 +76,15 @@ final class Shades {
     static Optional<Shape> reach(PsDict shading) throws PostScriptException {
         double[] c = shading.get("Coords") instanceof PsArray a ? a.numbers() : new double[0];
         boolean goesOn = shading.get("Extend") instanceof PsArray e && e.length == 2 && Boolean.TRUE.equals(e.get(1));
-        if ((int) shading.number("ShadingType", 0) != 3 || c.length != 6 || goesOn || c[5] < c[2]) {
+        boolean before = shading.get("Extend") instanceof PsArray e && e.length == 2 && Boolean.TRUE.equals(e.get(0));
+        int kind = (int) shading.number("ShadingType", 0);
+        if (kind == 2 && c.length == 4 && !(before && goesOn) && Math.hypot(c[2] - c[0], c[3] - c[1]) > 0) {
+            // a strip across the line, in which the line goes from 0 to 1
+            double from = before ? -FAR : 0;
+            return Optional.of(new AffineTransform(c[2] - c[0], c[3] - c[1], c[1] - c[3], c[2] - c[0], c[0], c[1])
+                    .createTransformedShape(new Rectangle2D.Double(from, -FAR, (goesOn ? FAR : 1) - from, 2 * FAR)));
+        }
+        if (kind != 3 || c.length != 6 || goesOn || c[5] < c[2]) {
             return Optional.empty();
         }
         return Optional.of(Ellipses.of(c[3] - c[5], c[4] - c[5], 2 * c[5], 2 * c[5]));
