@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Fonts of this machine for those that drawings ask for by name: the font itself, or one whose letters are as wide, so
@@ -52,6 +53,7 @@ public final class NearFonts {
             Set.of(Font.DIALOG, Font.DIALOG_INPUT, Font.SANS_SERIF, Font.SERIF, Font.MONOSPACED);
 
     private static Map<String, String> machine;
+    private static Map<String, List<Font>> faces;
 
     private NearFonts() {}
 
@@ -102,11 +104,40 @@ public final class NearFonts {
         return style.contains("bold") || style.contains("black") || style.contains("heavy") || style.contains("demi");
     }
 
+    private static boolean isLeaning(String style) {
+        return style.contains("ital") || style.contains("obli");
+    }
+
+    /**
+     * A face of a family of this machine, one unit high: the file that is that face where there is one. The platform
+     * takes some of them (a Demi Oblique) for others, and makes a face that a family lacks.
+     */
+    public static Font styled(String family, boolean bold, boolean leaning) {
+        Font usual = new Font(family, (bold ? Font.BOLD : 0) | (leaning ? Font.ITALIC : 0), 1);
+        return !bold && !leaning || isFace(usual, bold, leaning)
+                ? usual
+                : faces().getOrDefault(family, List.of()).stream()
+                        .filter(f -> isFace(f, bold, leaning))
+                        .findFirst()
+                        .orElse(usual);
+    }
+
+    private static boolean isFace(Font font, boolean bold, boolean leaning) {
+        return isBold(font.getPSName()) == bold && isLeaning(styleIn(font.getPSName())) == leaning;
+    }
+
+    private static synchronized Map<String, List<Font>> faces() {
+        if (faces == null) {
+            faces = Arrays.stream(
+                            GraphicsEnvironment.getLocalGraphicsEnvironment().getAllFonts())
+                    .collect(Collectors.groupingBy(f -> f.getFamily(Locale.ROOT)));
+        }
+        return faces;
+    }
+
     /** By a name as PostScript has it: {@code Helvetica-BoldOblique}, {@code Arial,Bold}; one unit high. */
     public static Optional<Font> ofPostScript(String asked) {
         String style = styleIn(asked);
-        int bold = isBold(asked) ? Font.BOLD : Font.PLAIN;
-        int leaning = style.contains("ital") || style.contains("obli") ? Font.ITALIC : Font.PLAIN;
-        return family(familyIn(asked)).map(f -> new Font(f, bold | leaning, 1));
+        return family(familyIn(asked)).map(f -> styled(f, isBold(asked), isLeaning(style)));
     }
 }

@@ -105,8 +105,8 @@ final class SvgFonts implements FontFamilyResolver {
                 Font leaning = italic ? font.deriveFont(AffineTransform.getShearInstance(LEAN, 0)) : font;
                 return bold && !boldAlready ? new Widened(leaning, size) : new KernedFont(leaning, size);
             }
-            int style = (bold ? Font.BOLD : 0) | (italic ? Font.ITALIC : 0);
-            return new KernedFont(style == Font.PLAIN ? font : font.deriveFont(style), size);
+            return new KernedFont(
+                    bold || italic ? NearFonts.styled(font.getFamily(Locale.ROOT), bold, italic) : font, size);
         }
     }
 

@@ -174,6 +174,10 @@ class EpsLanguageTest {
             <</PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 10 10] /XStep 10 /YStep 10 /PaintProc {pop 1 0 div}>> matrix makepattern setpattern {0 0 40 20 rectfill} stopped pop 0 setgray 0 0 20 10 rectfill|200
             [/Pattern /DeviceGray] setcolorspace 0 <</PatternType 1 /PaintType 2 /TilingType 1 /BBox [0 0 9 9] /XStep 10 /YStep 10 /PaintProc {pop 0 0 9 9 rectfill}>> matrix makepattern setcolor 0 0 20 10 rectfill|162
             <</ShadingType 3 /ColorSpace /DeviceGray /Coords [30 30 0 30 30 20] /Function <</FunctionType 2 /Domain [0 1] /C0 [0] /C1 [.5] /N 1>> >> shfill|1256.64
+            <</ShadingType 2 /ColorSpace /DeviceGray /Coords [100 0 200 0] /Function <</FunctionType 2 /Domain [0 1] /C0 [0] /C1 [.5] /N 1>>>> shfill|30000
+            <</ShadingType 2 /ColorSpace /DeviceGray /Coords [100 0 200 0] /Extend [true true] /Function <</FunctionType 2 /Domain [0 1] /C0 [0] /C1 [.5] /N 1>>>> shfill|90000
+            8 setlinewidth 2 setlinecap newpath 40 40 moveto 40 40 lineto stroke 0 0 10 10 rectfill|100
+            8 setlinewidth 1 setlinecap newpath 40 40 moveto 40 40 lineto stroke 0 0 10 10 rectfill|150.27
             """)
     void pathsArePaintedTrue(String body, double area) {
         // a bend is kept as chords within 0.005 mm

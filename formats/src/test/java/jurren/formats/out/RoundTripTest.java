@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import jurren.core.art.Drawing;
 import jurren.core.art.DrawingFile;
+import jurren.core.geometry.Box;
 import jurren.core.geometry.Curves;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -51,6 +53,24 @@ class RoundTripTest {
 
     private static ArtSheet through(ArtFormat format, ArtSheet sheet, ArtFormat.Options options) {
         return ArtSheet.of("again", read(format, format.write(sheet, options)).drawing());
+    }
+
+    @Test
+    void inksKeepTheirNames() {
+        Region square = Region.of(new Box(0, 0, 10, 10));
+        ArtSheet sheet = new ArtSheet(
+                "inks",
+                List.of(
+                        new ArtSheet.Part("a", Colour.of("#C0392B"), square, Optional.of("Otter Red")),
+                        new ArtSheet.Part("b", Colour.of("#123456"), square.placed(Placement.moved(20, 0)))));
+        for (ArtFormat format : List.of(ArtFormat.PDF, ArtFormat.EPS)) {
+            Drawing again =
+                    read(format, format.write(sheet, ArtFormat.Options.USUAL)).drawing();
+            assertThat(again.inks()).as(format.name()).containsExactly(Map.entry(Colour.of("#C0392B"), "Otter Red"));
+            assertThat(ArtSheet.of("again", again).parts())
+                    .extracting(ArtSheet.Part::spot)
+                    .contains(Optional.of("Otter Red"), Optional.empty());
+        }
     }
 
     private static Placement toMiddle(ArtSheet sheet) {

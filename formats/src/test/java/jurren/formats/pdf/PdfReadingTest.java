@@ -16,6 +16,8 @@ import jurren.core.material.Colour;
 import jurren.formats.drawing.DrawingRead;
 import jurren.formats.drawing.DrawingRead.Note;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -394,5 +396,52 @@ class PdfReadingTest {
         assertThat(page.taken().drawing().shapes())
                 .extracting(s -> s.groups().stream().map(DrawnGroup::name).toList())
                 .containsExactly(List.of("Kite"), List.of("Kite"), List.of(), List.of("Tail"), List.of("Tail"));
+    }
+
+    private static final String RED_SHADE =
+            "/ColorSpace /DeviceRGB /Function << /FunctionType 2 /Domain [0 1] /C0 [1 0 0] /C1 [1 0 0] /N 1 >>";
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "/ShadingType 2 /Coords [100 0 200 0]|30000",
+                "/ShadingType 2 /Coords [100 0 200 0] /Extend [true false]|60000",
+                "/ShadingType 2 /Coords [100 0 200 0] /Extend [true true]|90000",
+                "/ShadingType 2 /Coords [100 0 200 0] /Extend [true true] /BBox [0 0 50 40]|2000",
+                "/ShadingType 3 /Coords [150 150 50 150 150 100]|23561.94",
+                "/ShadingType 3 /Coords [150 150 50 150 150 100] /Extend [true false]|31415.93"
+            })
+    void aShadeWithoutAClipReachesAsFarAsItSays(String shade, double area) {
+        assertThat(new Page("/S sh")
+                        .with("/Shading << /S << " + RED_SHADE + shade + " >> >>")
+                        .points2(RED))
+                .isCloseTo(area, within(area * 5e-4));
+    }
+
+    @Test
+    void aNameIsOneInkHoweverOftenItIsDescribed() {
+        String function = "<< /FunctionType 2 /Domain [0 1] /C0 [1 1 1] /C1 [%s] /N 1 >>";
+        Drawing two = new Page("/A cs 1 scn 0 0 10 10 re f /B cs 1 scn 40 0 10 10 re f 0.5 scn 80 0 10 10 re f")
+                .with("/ColorSpace << /A [/Separation /Otter /DeviceRGB " + function.formatted("1 0 0")
+                        + "] /B [/Separation /Otter /DeviceRGB " + function.formatted(".9 .1 0") + "] >>")
+                .taken()
+                .drawing();
+        assertThat(points2(two, RED)).isCloseTo(200, within(0.01));
+        assertThat(two.inks())
+                .containsEntry(RED, "Otter")
+                .containsValue("Otter 50 %")
+                .hasSize(2);
+    }
+
+    @Test
+    void aBoldThatIsNowhereIsBoldNevertheless() {
+        String text = "1 0 0 rg BT /F 100 Tf 20 40 Td (H) Tj ET";
+        String font = "/Font << /F << /Type /Font /Subtype /Type1 /BaseFont /%s >> >>";
+        DrawingRead.Taken plain = new Page(text).with(font.formatted("Nowhere")).taken();
+        DrawingRead.Taken bold =
+                new Page(text).with(font.formatted("Nowhere-Bold")).taken();
+        assertThat(points2(bold.drawing(), RED)).isGreaterThan(points2(plain.drawing(), RED) * 1.1);
+        assertThat(bold.notes()).containsExactly(Note.TEXT_IN_ANOTHER_FONT);
     }
 }
