@@ -100,7 +100,7 @@ final class DryRunSheet {
                 Controls.row(
                         Texts.of("dry-run.prints"),
                         Controls.figure(String.valueOf(plan.prints().size()))),
-                Controls.label(Texts.of("dry-run.shown", worst.copy(), worst.size()), "hint"));
+                Controls.label(Texts.of("dry-run.shown", session.words().where(worst)), "hint"));
         if (!run.pressed().isEmpty()) {
             figures.getChildren()
                     .add(Controls.row(

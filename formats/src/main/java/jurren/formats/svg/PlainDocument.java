@@ -119,7 +119,7 @@ final class PlainDocument {
         if (left.stream().anyMatch(PlainDocument::hasEffect)) {
             found.note(DrawingRead.Note.EFFECTS_LEFT_OUT);
         }
-        left.forEach(PlainDocument::ownColour);
+        left.forEach(CurrentColour::say);
         left.stream().filter(e -> TEXTS.contains(e.getLocalName())).forEach(Casing::say);
         textPaths(left);
         Heads.say(left);
@@ -153,21 +153,6 @@ final class PlainDocument {
         ids.add(id);
         e.setAttribute("clip-path", "url(#" + id + ")");
         StyleLookup.also(e, "clip-path:url(#" + id + ")");
-    }
-
-    /** A paint that is said to be the current colour is inherited as that, not as the colour it is there. */
-    private static void ownColour(Element e) {
-        if (StyleLookup.own(e, "color").isEmpty() || !(e.getParentNode() instanceof Element around)) {
-            return;
-        }
-        for (String paint : List.of("fill", "stroke")) {
-            if (StyleLookup.own(e, paint).isEmpty()
-                    && StyleLookup.around(around, paint)
-                            .filter("currentcolor"::equalsIgnoreCase)
-                            .isPresent()) {
-                StyleLookup.also(e, paint + ":currentColor");
-            }
-        }
     }
 
     /** Blurs, shadows and the ways in which a paint mixes with what lies below it. */

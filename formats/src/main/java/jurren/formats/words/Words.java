@@ -270,9 +270,19 @@ public final class Words {
                 .orElseGet(() -> whole(line, layer));
     }
 
+    /** The colour; with its film where another film of the line has a colour of that name too. */
+    private static String film(LinePlan line, Layer layer) {
+        String name = layer.material().colourName(layer.colour());
+        boolean twice = line.drawn().layers().stream()
+                .anyMatch(l -> l.role() == Layer.Role.FILM
+                        && !l.material().id().equals(layer.material().id())
+                        && l.material().colourName(l.colour()).equals(name));
+        return twice ? text("layer.film", name, layer.material().name()) : name;
+    }
+
     private static String whole(LinePlan line, Layer layer) {
         return switch (layer.role()) {
-            case FILM -> layer.material().colourName(layer.colour());
+            case FILM -> film(line, layer);
             case PRINT ->
                 line.drawn().layers().stream()
                                 .noneMatch(l ->

@@ -2,6 +2,7 @@ package jurren.formats.words;
 
 import java.util.List;
 import java.util.Optional;
+import jurren.core.art.Films;
 import jurren.core.art.Motif;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
@@ -269,5 +270,33 @@ class WordsTest {
         assertThat(new Words(Units.METRIC).degrees(155)).isEqualTo("155 °C");
         assertThat(Words.duration(65)).isEqualTo("1:05 min");
         assertThat(Words.duration(3900)).isEqualTo("1 h 05 min");
+    }
+
+    @Test
+    void coloursOfOneNameInTwoFilmsAreToldApart() {
+        Shop shop = BuiltInShop.read();
+        Blank tee = shop.blank("tee-adult").orElseThrow();
+        Colour black = Colour.of("#1E1E22");
+        Job job = NewJobs.saying(
+                "Robin",
+                ShippedTypeface.FREDOKA,
+                tee,
+                tee.colours().getFirst(),
+                shop.material("smooth-film").orElseThrow(),
+                black);
+        Line line = job.lines().getFirst();
+        Motif one = line.motifs().getFirst();
+        Motif two = one.withId("m2").withPose(one.pose().moved(0, 60)).withFilms(Films.allOf("stretch-film"));
+        LinePlan both = new Planner()
+                .plan(job.withLines(List.of(line.withMotifs(List.of(one, two)))), shop)
+                .lines()
+                .getFirst();
+        assertThat(both.drawn().layers().stream().map(l -> Words.layerName(both, l)))
+                .containsExactlyInAnyOrder(
+                        "Black, " + shop.material("smooth-film").orElseThrow().name(),
+                        "Black, " + shop.material("stretch-film").orElseThrow().name());
+        LinePlan alone = new Planner().plan(job, shop).lines().getFirst();
+        assertThat(alone.drawn().layers().stream().map(l -> Words.layerName(alone, l)))
+                .containsExactly("Black");
     }
 }
