@@ -2,7 +2,6 @@ package jurren.formats.dxf;
 
 import java.awt.BasicStroke;
 import java.awt.Shape;
-import java.awt.geom.Area;
 import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,9 +47,10 @@ final class DxfWidths {
             return Optional.of(new BasicStroke((float) width, BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER, MITRE)
                     .createStrokedShape(DxfShapes.bulged(points, closed)));
         }
-        Area covered = new Area();
+        // all go round the same way, so that what two of them cover is covered
+        Path2D.Double covered = new Path2D.Double(Path2D.WIND_NON_ZERO);
         for (int i = 0; i < ways; i++) {
-            covered.add(new Area(way(corners.get(i), corners.get((i + 1) % corners.size()))));
+            covered.append(way(corners.get(i), corners.get((i + 1) % corners.size())), false);
         }
         return Optional.of(covered);
     }

@@ -31,7 +31,7 @@ record CssColour(String plain, double opacity) {
         if (v.contains("icc-color(")) {
             v = v.substring(0, v.indexOf("icc-color(")).strip();
             Optional<CssColour> before = of(v);
-            return before.isPresent() ? before : Optional.of(new CssColour(v, 1));
+            return before.isPresent() || v.isEmpty() ? before : Optional.of(new CssColour(v, 1));
         }
         if (v.startsWith("color-mix(")) {
             return ColourMix.of(v);
