@@ -1,6 +1,7 @@
 package jurren.app.window;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
@@ -9,6 +10,7 @@ import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
@@ -39,9 +41,19 @@ final class Hands {
             return task.get(PATIENCE_S, TimeUnit.SECONDS);
         } catch (ExecutionException e) {
             throw new AssertionError(e.getCause());
-        } catch (InterruptedException | TimeoutException e) {
+        } catch (TimeoutException e) {
+            throw new AssertionError("the window's thread is busy with:\n" + whatItDoes(), e);
+        } catch (InterruptedException e) {
             throw new AssertionError(e);
         }
+    }
+
+    private static String whatItDoes() {
+        return Thread.getAllStackTraces().entrySet().stream()
+                .filter(t -> t.getKey().getName().equals("JavaFX Application Thread"))
+                .flatMap(t -> Arrays.stream(t.getValue()))
+                .map(StackTraceElement::toString)
+                .collect(Collectors.joining("\n"));
     }
 
     /** What the platform has queued is dealt with. */

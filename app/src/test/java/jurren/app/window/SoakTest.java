@@ -104,7 +104,11 @@ class SoakTest extends WindowTest {
             Act act = on(() -> hands.next(random));
             answers.clear();
             hands.answer(act).ifPresent(answers::add);
-            hands.act(act, failures::add);
+            try {
+                hands.act(act, failures::add);
+            } catch (AssertionError e) {
+                throw new AssertionError("after " + done + " actions, at " + act, e);
+            }
             done++;
             if (System.nanoTime() > nextLook) {
                 look();
