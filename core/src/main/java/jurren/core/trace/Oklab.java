@@ -5,7 +5,7 @@ package jurren.core.trace;
  *
  * <p>References: B. Ottosson, "A perceptual color space for image processing" (2020).
  */
-final class Oklab {
+public final class Oklab {
     private static final double[] LINEAR = new double[256];
 
     static {
@@ -18,7 +18,7 @@ final class Oklab {
     private Oklab() {}
 
     /** Lightness and the two axes of colour. */
-    static double[] of(int rgb) {
+    public static double[] of(int rgb) {
         double r = LINEAR[rgb >> 16 & 0xFF];
         double g = LINEAR[rgb >> 8 & 0xFF];
         double b = LINEAR[rgb & 0xFF];

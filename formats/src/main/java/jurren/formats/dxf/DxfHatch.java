@@ -7,6 +7,7 @@ import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Point2D;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import jurren.core.geometry.Ellipses;
@@ -127,7 +128,7 @@ final class DxfHatch {
                 default -> 2;
             };
             if (numbers > 0) {
-                parts.add(java.util.Arrays.copyOf(c, numbers));
+                parts.add(Arrays.copyOf(c, numbers));
             }
         }
         return parts;

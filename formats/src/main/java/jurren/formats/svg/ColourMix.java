@@ -8,6 +8,7 @@ import java.util.OptionalInt;
 import java.util.function.DoubleUnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import jurren.core.trace.Oklab;
 
 /**
  * {@code color-mix()} of two colours, as in CSS Color 5, section 3: in sRGB, in linear light and in Oklab. What mixes
@@ -58,8 +59,8 @@ final class ColourMix {
                 Optional.of(each(blend(each(a, CssColour::light), each(b, CssColour::light), ofA), CssColour::shown));
             case "oklab" -> {
                 Light mixed = blend(
-                        new Light(CssColour.toOklab(a.rgb), a.opacity),
-                        new Light(CssColour.toOklab(b.rgb), b.opacity),
+                        new Light(Oklab.of(whole(a.rgb)), a.opacity),
+                        new Light(Oklab.of(whole(b.rgb)), b.opacity),
                         ofA);
                 yield Optional.of(new Light(CssColour.oklab(mixed.rgb[0], mixed.rgb[1], mixed.rgb[2]), mixed.opacity));
             }
@@ -107,6 +108,10 @@ final class ColourMix {
 
     private static double[] rgb(int of) {
         return new double[] {(of >> 16) / 255.0, (of >> 8 & 255) / 255.0, (of & 255) / 255.0};
+    }
+
+    private static int whole(double[] rgb) {
+        return CssColour.byteOf(rgb[0]) << 16 | CssColour.byteOf(rgb[1]) << 8 | CssColour.byteOf(rgb[2]);
     }
 
     private static String hex(double[] rgb) {

@@ -172,21 +172,6 @@ record CssColour(String plain, double opacity) {
                 -0.0041960863 * l - 0.7034186147 * m + 1.707614701 * s);
     }
 
-    /** Lightness and the two axes of what a screen is sent. */
-    static double[] toOklab(double... shown) {
-        double r = light(shown[0]);
-        double g = light(shown[1]);
-        double b = light(shown[2]);
-        double l = Math.cbrt(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * b);
-        double m = Math.cbrt(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * b);
-        double s = Math.cbrt(0.0883024619 * r + 0.2817188376 * g + 0.6299787005 * b);
-        return new double[] {
-            0.2104542553 * l + 0.793617785 * m - 0.0040720468 * s,
-            1.9779984951 * l - 2.428592205 * m + 0.4505937099 * s,
-            0.0259040371 * l + 0.7827717662 * m - 0.808675766 * s
-        };
-    }
-
     private static double[] shown(double... light) {
         return Arrays.stream(light).map(CssColour::shown).toArray();
     }
