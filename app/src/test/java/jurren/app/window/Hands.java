@@ -10,6 +10,7 @@ import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
@@ -26,7 +27,8 @@ import javafx.stage.Window;
 
 /** A pair of hands at the window: the platform's own robot on the window's thread, which needs no pauses. */
 final class Hands {
-    private static final long PATIENCE_S = 40;
+    /** Longer where hours of work are looked at, and beside other work. */
+    static final long PATIENCE_S = Long.getLong("hands.patience", 40);
 
     private final Robot robot = on(Robot::new);
 
@@ -49,10 +51,15 @@ final class Hands {
     }
 
     private static String whatItDoes() {
+        return whatIsDone(t -> t.getName().equals("JavaFX Application Thread"));
+    }
+
+    /** The stacks of those threads. */
+    static String whatIsDone(Predicate<Thread> which) {
         return Thread.getAllStackTraces().entrySet().stream()
-                .filter(t -> t.getKey().getName().equals("JavaFX Application Thread"))
-                .flatMap(t -> Arrays.stream(t.getValue()))
-                .map(StackTraceElement::toString)
+                .filter(t -> which.test(t.getKey()))
+                .map(t -> t.getKey().getName() + "\n"
+                        + Arrays.stream(t.getValue()).map(e -> "  " + e).collect(Collectors.joining("\n")))
                 .collect(Collectors.joining("\n"));
     }
 

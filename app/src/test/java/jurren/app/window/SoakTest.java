@@ -2,12 +2,14 @@ package jurren.app.window;
 
 import com.sun.management.UnixOperatingSystemMXBean;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.lang.management.ManagementFactory;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -104,15 +106,44 @@ class SoakTest extends WindowTest {
             Act act = on(() -> hands.next(random));
             answers.clear();
             hands.answer(act).ifPresent(answers::add);
-            try {
+            try (Watch _ = new Watch("after " + done + " actions, at " + act)) {
                 hands.act(act, failures::add);
-            } catch (AssertionError e) {
-                throw new AssertionError("after " + done + " actions, at " + act, e);
             }
             done++;
             if (System.nanoTime() > nextLook) {
-                look();
+                try (Watch _ = new Watch("after " + done + " actions, waiting for what is worked out")) {
+                    look();
+                }
             }
+        }
+    }
+
+    /** Tells what every thread does while something takes long. */
+    private static final class Watch implements AutoCloseable {
+        private static final Duration LONG_TIME = Duration.ofSeconds(15);
+
+        private final Thread watching;
+
+        Watch(String what) {
+            watching = Thread.startVirtualThread(() -> {
+                try {
+                    Thread.sleep(LONG_TIME);
+                    tell("longer than " + LONG_TIME.toSeconds() + " s " + what + "\n"
+                            + Hands.whatIsDone(t -> Arrays.stream(t.getStackTrace())
+                                    .anyMatch(e -> e.getClassName().startsWith("jurren.core"))));
+                    tell(Hands.whatIsDone(
+                            t -> t.getName().startsWith("JavaFX") || t.getName().startsWith("Quantum")));
+                } catch (InterruptedException _) {
+                    Thread.currentThread().interrupt();
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            });
+        }
+
+        @Override
+        public void close() {
+            watching.interrupt();
         }
     }
 

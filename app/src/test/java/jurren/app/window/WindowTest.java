@@ -43,7 +43,6 @@ import org.junit.jupiter.api.io.TempDir;
  * longer than until what it waits for is so.
  */
 abstract class WindowTest {
-    private static final long PATIENCE_S = 40;
     private static final int LOOK_AGAIN_MS = 10;
     private static final long REST_S = 2;
     /** A plan moves cards; it always comes. */
@@ -175,10 +174,10 @@ abstract class WindowTest {
 
     /** Looked at again whenever something changed. */
     void until(BooleanSupplier holds) {
-        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_S);
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(Hands.PATIENCE_S);
         while (!on(holds::getAsBoolean)) {
             if (System.nanoTime() > end) {
-                throw new AssertionError("it did not become so within " + PATIENCE_S + " s");
+                throw new AssertionError("it did not become so within " + Hands.PATIENCE_S + " s");
             }
             try {
                 if (changes.tryAcquire(LOOK_AGAIN_MS, TimeUnit.MILLISECONDS)) {

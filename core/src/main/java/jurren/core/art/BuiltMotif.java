@@ -15,6 +15,7 @@ import jurren.core.geometry.Region;
  * @param source the box of the source before any treatment; absent when it is empty
  * @param halo   what is cut out of everything below it; empty when nothing is
  * @param idle   the places in the chain of treatments that found nothing to do
+ * @param undone the places of those that would make too much, {@link #SOURCE} where the motif itself does
  */
 public record BuiltMotif(
         List<Painted> paints,
@@ -23,6 +24,11 @@ public record BuiltMotif(
         Region halo,
         Set<Integer> idle,
         Set<Integer> undone) {
+    /** Nothing is made that reaches further: no roll is so long. */
+    public static final double MOST_MM = 20_000;
+    /** Stands among what was left out for the motif itself. */
+    public static final int SOURCE = -1;
+
     public BuiltMotif {
         idle = Set.copyOf(idle);
         undone = Set.copyOf(undone);

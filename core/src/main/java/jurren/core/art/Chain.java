@@ -206,6 +206,9 @@ public final class Chain {
         List<Paint> after;
         try {
             after = last instanceof Referring r ? r.apply(before.paints, others(key)) : last.apply(before.paints);
+            if (Paint.box(after).filter(Chain::isTooLarge).isPresent()) {
+                throw new TooMuch("that would reach further than " + BuiltMotif.MOST_MM + " mm");
+            }
         } catch (TooMuch | GeometryException _) {
             undone.add(at);
             after = before.paints;
@@ -275,7 +278,14 @@ public final class Chain {
                 .flatMap(p -> p.parts().stream())
                 .map(Region::bounds)
                 .reduce(Box::joined);
+        if (box.filter(Chain::isTooLarge).isPresent()) {
+            return new Stage(List.of(), List.of(0), box, Set.of(), Set.of(BuiltMotif.SOURCE));
+        }
         return new Stage(paints, List.of(pieces(paints)), box, Set.of(), Set.of());
+    }
+
+    private static boolean isTooLarge(Box box) {
+        return !(Math.max(box.widthMm(), box.heightMm()) <= BuiltMotif.MOST_MM);
     }
 
     private List<Paint> backing(Backing b, Key key) {

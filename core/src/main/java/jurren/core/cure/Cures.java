@@ -104,6 +104,7 @@ final class Cures {
             case Snag.NothingToFollow s -> withoutOrGone(s.motifId(), s.motifName(), s.treatment());
             case Snag.NothingLeft s -> without(s.motifId(), s.treatment());
             case Snag.TooMuch s -> without(s.motifId(), s.treatment());
+            case Snag.TooLarge s -> ontoFace(s);
             case Snag.NoEffect s -> without(s.motifId(), s.treatment());
             case Snag.PictureNotCut s -> printed(s.motifId());
             case Snag.CutSolid s -> printed(s.motifId());
@@ -579,6 +580,17 @@ final class Cures {
                         l -> l.withMotif(
                                 motifId,
                                 m -> m.withSource(Sizing.toWidth(m.source(), built, b.widthMm() * by / OVER, true)))));
+    }
+
+    /** Of the motif nothing is there to be looked at: it gets the width its area has. */
+    private void ontoFace(Snag.TooLarge s) {
+        Box area = at.size(line.drawnFor()).orElseThrow().area().box();
+        double by = Math.min(area.widthMm(), area.heightMm()) / s.reachMm();
+        edit(
+                Cure.Kind.SMALLER,
+                s.reachMm() * by,
+                "",
+                l -> l.withMotif(s.motifId(), m -> m.withSource(m.source().resized(by, by))));
     }
 
     private void inside(String sizeId) {

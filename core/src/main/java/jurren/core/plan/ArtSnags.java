@@ -40,6 +40,7 @@ import jurren.core.art.treat.Swell;
 import jurren.core.art.treat.Taper;
 import jurren.core.art.treat.Treatments;
 import jurren.core.art.treat.Wave;
+import jurren.core.geometry.Box;
 import jurren.core.geometry.FillRule;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
@@ -199,6 +200,11 @@ final class ArtSnags {
 
     /** The first treatment that left nothing, and those that had nothing to do. */
     private void treatments(String line, Motif m, BuiltMotif built) {
+        if (built.undone().contains(BuiltMotif.SOURCE)) {
+            Box box = built.source().orElseThrow();
+            double reach = Math.max(box.widthMm(), box.heightMm());
+            found(new Snag.TooLarge(line, m.id(), m.name(), reach, BuiltMotif.MOST_MM));
+        }
         for (int i = 0; i < m.treatments().size(); i++) {
             Treatment t = m.treatments().get(i);
             if (built.undone().contains(i)) {

@@ -130,6 +130,15 @@ public sealed interface Snag {
         }
     }
 
+    /** Art that reaches further than anything this trade makes: it is left out. */
+    record TooLarge(String line, String motifId, String motifName, double reachMm, double mostMm)
+            implements Snag, OfMotif {
+        @Override
+        public Nature nature() {
+            return new Nature(Gravity.STOPS, Subject.ART);
+        }
+    }
+
     /** A treatment that would make more than can be worked out or cut: it is left out. */
     record TooMuch(String line, String motifId, String motifName, String treatment) implements Snag, OfMotif {
         @Override

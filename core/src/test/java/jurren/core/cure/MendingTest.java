@@ -162,6 +162,13 @@ class MendingTest {
                         Snag.NothingLeft.class,
                         Cure.Kind.REMOVE_TREATMENT),
                 Arguments.of(
+                        "art longer than any roll",
+                        job(
+                                square("m1", Fixtures.CREAM, 0, 180, 40_000, 40),
+                                square("m2", Fixtures.CREAM, 60, 180, 20, 20)),
+                        Snag.TooLarge.class,
+                        Cure.Kind.SMALLER),
+                Arguments.of(
                         "art above its area",
                         job(square("m1", Fixtures.CREAM, 0, 80, 60, 60)),
                         Snag.OutsideArea.class,

@@ -8,10 +8,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.stream.Collectors;
 import jurren.core.blank.Blank;
 import jurren.formats.Refusal;
 import jurren.formats.Refusal.Reason;
+import jurren.formats.files.JsonMisfit;
 import jurren.formats.files.WholeFile;
 
 /** One blank as JSON, as docs/catalogue.md says. What is wrong in it is named by line and field. */
@@ -41,9 +41,9 @@ public final class BlankFile {
             Blank blank = MAPPER.readValue(content, Blank.class);
             return blank == null ? refused(name, "there is nothing in it") : new BlankRead.Taken(blank);
         } catch (JsonMappingException e) {
-            return refused(name, place(e) + cause(e));
+            return refused(name, line(e) + JsonMisfit.told(e, ""));
         } catch (JsonProcessingException e) {
-            return refused(name, "line " + e.getLocation().getLineNr() + ": " + e.getOriginalMessage());
+            return refused(name, line(e) + JsonMisfit.what(e));
         } catch (IOException e) {
             return refused(name, String.valueOf(e.getMessage()));
         }
@@ -53,30 +53,8 @@ public final class BlankFile {
         return new BlankRead.Refused(new Refusal(Reason.BROKEN_BLANK, name, detail));
     }
 
-    /** {@code line 12, sizes[0].faces[1].area: }. */
-    private static String place(JsonMappingException e) {
-        String field = e.getPath().stream()
-                .map(r -> r.getFieldName() == null ? "[" + r.getIndex() + "]" : "." + r.getFieldName())
-                .collect(Collectors.joining())
-                .replaceFirst("^\\.", "");
-        String line = e.getLocation() == null ? "" : "line " + e.getLocation().getLineNr();
-        return line + (line.isEmpty() || field.isEmpty() ? "" : ", ") + field + ": ";
-    }
-
-    /** The sentence of the record that objected, or the first line of the parser's. */
-    private static String cause(JsonMappingException e) {
-        Throwable root = e;
-        while (root.getCause() != null && root.getCause() != root) {
-            root = root.getCause();
-        }
-        String said = root instanceof JsonProcessingException j ? j.getOriginalMessage() : root.getMessage();
-        return String.valueOf(said)
-                .lines()
-                .findFirst()
-                .orElse("")
-                .replaceAll("`?jurren\\.[\\w.$]*\\.", "")
-                .replaceAll("\\(through reference.*| \\(index \\d+\\); `Deser.*", "")
-                .strip();
+    private static String line(JsonProcessingException e) {
+        return e.getLocation() == null ? "" : "line " + e.getLocation().getLineNr() + ", ";
     }
 
     public static byte[] write(Blank blank) {

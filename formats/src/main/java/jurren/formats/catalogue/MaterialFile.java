@@ -10,6 +10,7 @@ import java.util.Arrays;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
 import jurren.core.material.Recipe;
+import jurren.formats.files.JsonMisfit;
 
 /** A material as JSON, with the names that the catalogue gives its figures. */
 public final class MaterialFile {
@@ -52,7 +53,7 @@ public final class MaterialFile {
         } catch (JsonProcessingException e) {
             throw new IOException(
                     "the material \"" + node.path("id").asText() + "\" has figures that cannot be: "
-                            + e.getOriginalMessage(),
+                            + JsonMisfit.told(e, ""),
                     e);
         }
     }

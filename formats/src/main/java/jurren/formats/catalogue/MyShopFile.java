@@ -1,6 +1,7 @@
 package jurren.formats.catalogue;
 
 import com.fasterxml.jackson.core.JacksonException;
+import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -32,6 +33,7 @@ import jurren.core.load.Printer;
 import jurren.core.load.Sensors;
 import jurren.core.material.Material;
 import jurren.formats.Refusal;
+import jurren.formats.files.JsonMisfit;
 import jurren.formats.files.OneAtATime;
 import jurren.formats.files.SafeFiles;
 import jurren.formats.files.WholeFile;
@@ -278,15 +280,9 @@ public final class MyShopFile {
         }
     }
 
-    /** What a record objects to is wrapped by the mapper, with the path it took. */
+    /** With the field, where the mapper knows which. */
     private static String reason(Exception e) {
-        Throwable cause = e;
-        while (cause.getCause() != null && !(cause instanceof IllegalArgumentException)) {
-            cause = cause.getCause();
-        }
-        return cause instanceof JacksonException j
-                ? j.getOriginalMessage().lines().findFirst().orElse("it cannot be read")
-                : cause.getMessage();
+        return e instanceof JsonProcessingException j ? JsonMisfit.told(j, "") : e.getMessage();
     }
 
     private static Cutter cutter(JsonNode n) throws IOException {

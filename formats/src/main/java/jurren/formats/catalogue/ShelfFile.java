@@ -1,7 +1,7 @@
 package jurren.formats.catalogue;
 
-import com.fasterxml.jackson.core.JacksonException;
 import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.JsonToken;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -28,6 +28,7 @@ import jurren.core.load.Roll;
 import jurren.core.load.Stock;
 import jurren.core.material.Colour;
 import jurren.formats.Refusal;
+import jurren.formats.files.JsonMisfit;
 import jurren.formats.files.OneAtATime;
 import jurren.formats.files.SafeFiles;
 import jurren.formats.files.WholeFile;
@@ -173,12 +174,12 @@ public final class ShelfFile {
                 shelf(parser, entries, refused, others, name);
                 readable = true;
             }
-        } catch (JacksonException e) {
+        } catch (JsonProcessingException e) {
             refused.add(new Refusal(
                     Refusal.Reason.BROKEN_SHELF,
                     name,
                     "line " + (e.getLocation() == null ? "?" : e.getLocation().getLineNr()) + ": "
-                            + e.getOriginalMessage()));
+                            + JsonMisfit.what(e)));
         } catch (IOException e) {
             refused.add(new Refusal(Refusal.Reason.UNREADABLE, name, String.valueOf(e.getMessage())));
         }

@@ -105,6 +105,8 @@ public final class Words {
             case Snag.NothingToFollow s -> text("snag.nothing-to-follow", s.motifName(), treatment(s.treatment()));
             case Snag.NothingLeft s -> text("snag.nothing-left", s.motifName(), treatment(s.treatment()));
             case Snag.TooMuch s -> text("snag.too-much", s.motifName(), treatment(s.treatment()));
+            case Snag.TooLarge s ->
+                text("snag.too-large", s.motifName(), unit.format(s.reachMm()), unit.format(s.mostMm()));
             case Snag.NoEffect s -> text("snag.no-effect", s.motifName(), treatment(s.treatment()));
             case Snag.LooseIsland s -> text("snag.loose-island", s.islands());
             case Snag.OpenPath s -> text("snag.open-path", s.line(), s.motifName(), s.lines());

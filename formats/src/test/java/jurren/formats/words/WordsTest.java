@@ -107,6 +107,7 @@ class WordsTest {
                 new Snag.NothingToFollow("A", "m1", "NORTH", "knock-out"),
                 new Snag.NothingLeft("A", "m1", "NORTH", "only-parts"),
                 new Snag.TooMuch("A", "m1", "NORTH", "dots"),
+                new Snag.TooLarge("A", "m1", "NORTH", 30_000, 20_000),
                 new Snag.NoEffect("A", "m1", "NORTH", "inner-outline"),
                 new Snag.LooseIsland("A", 1, 2, p),
                 new Snag.OverWrap("A", "M", 5, 230, p),
