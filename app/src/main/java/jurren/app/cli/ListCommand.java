@@ -90,7 +90,7 @@ final class ListCommand implements Callable<Integer> {
                     face.name(),
                     blank.colours().getFirst().name()));
             for (Material m : shop.materials()) {
-                Verdict v = WhatHolds.of(m, blank.madeOf(), blank.colours().getFirst(), face);
+                Verdict v = WhatHolds.of(m, blank.madeOf(face), blank.colours().getFirst(), face);
                 out.println(CliTexts.text("list.holds.row", m.id(), Words.answer(v), words.reason(v)));
             }
         }

@@ -116,8 +116,7 @@ public final class CutRecorder implements AutoCloseable {
                 .orElse(run.load().order());
         return first
                 + (int) job.laying().taken().stream()
-                        .filter(t ->
-                                t.isOf(run.load().material().id(), run.load().colour()))
+                        .filter(t -> t.isOf(run.load().material(), run.load().colour()))
                         .count();
     }
 

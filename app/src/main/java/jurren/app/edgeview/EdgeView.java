@@ -231,7 +231,7 @@ public final class EdgeView extends VBox {
         g.setTextBaseline(javafx.geometry.VPos.CENTER);
         g.setFont(Theme.measure(Math.min(11.5, step / Theme.high(1))));
         g.setFill(Theme.INK);
-        g.fillText(plan.blank().madeOf().name(), x, y);
+        g.fillText(plan.madeOf().name(), x, y);
         for (Layer layer : layers) {
             y -= step;
             g.fillText(

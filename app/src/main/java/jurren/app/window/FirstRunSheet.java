@@ -147,7 +147,10 @@ final class FirstRunSheet {
 
     private Verdict verdict(Material m) {
         return WhatHolds.of(
-                m, thing.madeOf(), thingColour, thing.reference().faces().getFirst());
+                m,
+                thing.madeOf(thing.reference().faces().getFirst()),
+                thingColour,
+                thing.reference().faces().getFirst());
     }
 
     private void choose(Blank b) {
@@ -156,7 +159,7 @@ final class FirstRunSheet {
         film = null;
         List<Material> offered = WhatHolds.toBeginWith(
                 session.shop().materials(),
-                b.madeOf(),
+                b.madeOf(b.reference().faces().getFirst()),
                 thingColour,
                 b.reference().faces().getFirst(),
                 MOST_FILMS);

@@ -442,7 +442,7 @@ class LoadsStoryTest extends WindowTest {
                         && r.lengthMm() < left - 10));
         settle();
         Roll rest = (Roll) on(() -> session.shop().shelf().stream()
-                .filter(s -> s.isOf("smooth-film", CREAM))
+                .filter(s -> s.materialId().equals("smooth-film") && s.colour().equals(CREAM))
                 .findFirst()
                 .orElseThrow());
         assertThat(rest.lengthMm()).isCloseTo(left - load.usedMm(), within(1e-6));

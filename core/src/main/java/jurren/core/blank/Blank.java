@@ -16,6 +16,11 @@ public record Blank(
         List<BlankColour> colours,
         List<BlankSize> sizes,
         Optional<Photo> photo) {
+    /** What a face of it is made of. */
+    public Substrate madeOf(Face face) {
+        return face.madeOf().orElse(madeOf);
+    }
+
     public Blank {
         colours = List.copyOf(colours);
         sizes = List.copyOf(sizes);

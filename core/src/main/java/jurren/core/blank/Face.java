@@ -19,6 +19,7 @@ import jurren.core.geometry.Warp;
  * @param artWidthMm  the width art usually has here
  * @param turnedInUse true when its owner sees it upside down as it lies on the bench (a lid, opened)
  * @param trueAt      the height from the lip at which widths are true; half the side where nothing is said
+ * @param madeOf      where it is of another stuff than the thing, as the lid of a jar
  */
 public record Face(
         String id,
@@ -28,7 +29,8 @@ public record Face(
         List<Obstacle> further,
         double artWidthMm,
         boolean turnedInUse,
-        Optional<Double> trueAt) {
+        Optional<Double> trueAt,
+        Optional<Substrate> madeOf) {
     public Face {
         further = List.copyOf(further);
         if (!(artWidthMm > 0)) {
@@ -38,7 +40,7 @@ public record Face(
     }
 
     public static Face of(String id, String name, Form form, AreaMeasures area, double artWidthMm) {
-        return new Face(id, name, form, area, List.of(), artWidthMm, false, Optional.empty());
+        return new Face(id, name, form, area, List.of(), artWidthMm, false, Optional.empty(), Optional.empty());
     }
 
     public Surface surface() {
@@ -130,7 +132,7 @@ public record Face(
     }
 
     public Face withForm(Form newForm) {
-        return new Face(id, name, newForm, area, further, artWidthMm, turnedInUse, trueAt);
+        return new Face(id, name, newForm, area, further, artWidthMm, turnedInUse, trueAt, madeOf);
     }
 
     /** With some measures taken anew; the area keeps its distance from the edges of what changed. */
@@ -157,26 +159,26 @@ public record Face(
     }
 
     public Face named(String newName) {
-        return new Face(id, newName, form, area, further, artWidthMm, turnedInUse, trueAt);
+        return new Face(id, newName, form, area, further, artWidthMm, turnedInUse, trueAt, madeOf);
     }
 
     public Face withArtWidth(double newMm) {
-        return new Face(id, name, form, area, further, newMm, turnedInUse, trueAt);
+        return new Face(id, name, form, area, further, newMm, turnedInUse, trueAt, madeOf);
     }
 
     public Face withTurnedInUse(boolean turned) {
-        return new Face(id, name, form, area, further, artWidthMm, turned, trueAt);
+        return new Face(id, name, form, area, further, artWidthMm, turned, trueAt, madeOf);
     }
 
     public Face withArea(AreaMeasures newArea) {
-        return new Face(id, name, form, newArea, further, artWidthMm, turnedInUse, trueAt);
+        return new Face(id, name, form, newArea, further, artWidthMm, turnedInUse, trueAt, madeOf);
     }
 
     public Face withTrueAt(Optional<Double> newTrueAt) {
-        return new Face(id, name, form, area, further, artWidthMm, turnedInUse, newTrueAt);
+        return new Face(id, name, form, area, further, artWidthMm, turnedInUse, newTrueAt, madeOf);
     }
 
     public Face withFurther(List<Obstacle> newFurther) {
-        return new Face(id, name, form, area, newFurther, artWidthMm, turnedInUse, trueAt);
+        return new Face(id, name, form, area, newFurther, artWidthMm, turnedInUse, trueAt, madeOf);
     }
 }

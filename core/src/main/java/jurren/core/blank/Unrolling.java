@@ -1,5 +1,7 @@
 package jurren.core.blank;
 
+import java.util.Optional;
+import jurren.core.geometry.Box;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Warp;
 
@@ -28,6 +30,8 @@ import jurren.core.geometry.Warp;
  * 100 mm to the right at the lip lies at X 113.20, Y 9.44 unrolled.
  */
 public final class Unrolling implements Warp {
+    private static final double NEAR_TIP = 0.99;
+
     private final double k;
     private final double lipPerTrue;
     private final double leastRadius;
@@ -68,6 +72,18 @@ public final class Unrolling implements Warp {
     @Override
     public double leastRadiusMm() {
         return leastRadius;
+    }
+
+    /** Half a turn of the sheet to either side, from the tip to as far again beyond the lip. */
+    @Override
+    public Optional<Box> domain() {
+        if (k == 0) {
+            return Optional.empty();
+        }
+        double across = Math.PI / (Math.abs(k) * lipPerTrue);
+        double near = NEAR_TIP / Math.abs(k);
+        double far = 1 / Math.abs(k);
+        return Optional.of(k > 0 ? new Box(-across, -far, across, near) : new Box(-across, -near, across, far));
     }
 
     /** The same art line bent less is still within the flatness of the inverse. */

@@ -432,7 +432,7 @@ final class Cures {
     }
 
     private Verdict verdict(Material m) {
-        return WhatHolds.of(m, at.blank().madeOf(), at.blankColour(), at.face());
+        return WhatHolds.of(m, at.madeOf(), at.blankColour(), at.face());
     }
 
     /** Another material that holds, of the same kind where there is one, in the colours it is sold in. */

@@ -135,13 +135,17 @@ public final class Region {
 
     /**
      * Bent by a warp that is one to one on this region. Chords can cross where edges ran closer together
-     * than the flatness; what they then enclose is resolved anew.
+     * than the flatness; what they then enclose is resolved anew. What lies beyond its domain is left out.
      */
     public Region warped(Warp warp) {
         if (isEmpty() || warp == Warp.NONE) {
             return this;
         }
-        Region bent = eachOutline(o -> o.warped(warp));
+        Region within = warp.domain()
+                .filter(d -> !d.covers(bounds(), 0))
+                .map(d -> intersect(Region.of(d)))
+                .orElse(this);
+        Region bent = within.eachOutline(o -> o.warped(warp));
         // piece by piece, because between pieces that kept their distance before nothing can cross
         boolean whole = Jts.polygons(bent.shape).parallelStream().allMatch(Polygon::isValid);
         return whole ? bent : bent.resolved();

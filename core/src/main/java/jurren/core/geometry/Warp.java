@@ -1,5 +1,7 @@
 package jurren.core.geometry;
 
+import java.util.Optional;
+
 /**
  * A smooth map of the plane that bends straight lines. It must be one to one wherever it is used.
  *
@@ -12,6 +14,11 @@ public interface Warp {
 
     /** The smallest radius to which a straight line is bent; infinite where lines stay straight. */
     double leastRadiusMm();
+
+    /** Where it is one to one; what lies beyond cannot be bent by it. Empty where there is no end to it. */
+    default Optional<Box> domain() {
+        return Optional.empty();
+    }
 
     default Point apply(Point p) {
         double[] to = new double[2];

@@ -55,7 +55,7 @@ public final class NewJobs {
         BlankColour colour = blank.colours().getFirst();
         Material material = WhatHolds.best(
                         shop.materials(),
-                        blank.madeOf(),
+                        blank.madeOf(blank.reference().faces().getFirst()),
                         colour,
                         blank.reference().faces().getFirst())
                 .orElse(shop.materials().getFirst());

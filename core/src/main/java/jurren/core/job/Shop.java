@@ -104,7 +104,7 @@ public record Shop(
     public static Press.Kind suits(Blank blank, Face face) {
         return switch (face.surface()) {
             case Surface.Round r ->
-                r.isCylinder() && blank.madeOf().stuff() != Substrate.Stuff.STEEL
+                r.isCylinder() && blank.madeOf(face).stuff() != Substrate.Stuff.STEEL
                         ? Press.Kind.MUG
                         : Press.Kind.OVEN_SLEEVE;
             case Surface.Flat _ ->
@@ -132,7 +132,10 @@ public record Shop(
     public Fit.OnFilm onFilm(String materialId) {
         return new Fit.OnFilm(
                 cutter().usableMm(shelf.stream()
-                        .filter(s -> s instanceof Roll && s.materialId().equals(materialId))
+                        .filter(s -> s instanceof Roll
+                                && material(materialId)
+                                        .filter(m -> m.isCutOf(s.materialId()))
+                                        .isPresent())
                         .mapToDouble(Stock::widthMm)
                         .max()
                         .orElse(Loading.USUAL_WIDTH_MM)),

@@ -133,7 +133,7 @@ final class FilmLoads {
     }
 
     private boolean isOfThis(FilmPiece s) {
-        return s.isOf(wanted.material().id(), wanted.colour());
+        return s.isOf(wanted.material(), wanted.colour());
     }
 
     /** Roll after roll is taken down until all that fits at all lies somewhere. */

@@ -3,6 +3,7 @@ package jurren.core.load;
 import java.util.Optional;
 import jurren.core.geometry.Region;
 import jurren.core.material.Colour;
+import jurren.core.material.Material;
 
 /** A piece of film that something can be cut from. Its lower left corner is where the cutter starts. */
 public sealed interface FilmPiece permits Stock, MatPiece {
@@ -46,7 +47,8 @@ public sealed interface FilmPiece permits Stock, MatPiece {
         return ownOutline().map(Region::areaMm2).orElse(usedMm * widthMm());
     }
 
-    default boolean isOf(String material, Colour inColour) {
-        return materialId().equals(material) && colour().equals(inColour);
+    /** Whether that can be cut of it. */
+    default boolean isOf(Material material, Colour inColour) {
+        return material.isCutOf(materialId()) && colour().equals(inColour);
     }
 }

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param recipe        how it is pressed; absent for what is laid on cold
  * @param printRecipe   how a print is pressed into it, where that is done apart
  * @param underlay      where it prints its own white under the colours
+ * @param soldAs        the film it is cut of, where it is another's way of being stuck on and no film of its own
  */
 public record Material(
         String id,
@@ -27,7 +28,8 @@ public record Material(
         Optional<Underlay> underlay,
         CutSettings cutting,
         double pricePerMetre,
-        List<FilmColour> colours) {
+        List<FilmColour> colours,
+        Optional<String> soldAs) {
     public Material {
         colours = List.copyOf(colours);
         if (!(thicknessMm >= 0 && leastStrokeMm >= 0 && pricePerMetre >= 0)) {
@@ -63,7 +65,8 @@ public record Material(
                 Optional.empty(),
                 cutting,
                 pricePerMetre,
-                colours);
+                colours,
+                Optional.empty());
     }
 
     /** Without white of its own. */
@@ -93,7 +96,8 @@ public record Material(
                 Optional.empty(),
                 cutting,
                 pricePerMetre,
-                colours);
+                colours,
+                Optional.empty());
     }
 
     public Material withUnderlay(Underlay newUnderlay) {
@@ -110,7 +114,8 @@ public record Material(
                 Optional.of(newUnderlay),
                 cutting,
                 pricePerMetre,
-                colours);
+                colours,
+                soldAs);
     }
 
     /** With other figures. */
@@ -129,7 +134,8 @@ public record Material(
                 underlay,
                 newCutting,
                 price,
-                colours);
+                colours,
+                soldAs);
     }
 
     /** Cut with another force. */
@@ -157,7 +163,8 @@ public record Material(
                 underlay,
                 cutting,
                 pricePerMetre,
-                colours);
+                colours,
+                soldAs);
     }
 
     public Material withColours(List<FilmColour> newColours) {
@@ -174,7 +181,13 @@ public record Material(
                 underlay,
                 cutting,
                 pricePerMetre,
-                newColours);
+                newColours,
+                soldAs);
+    }
+
+    /** Whether it can be cut of a film of the shelf. */
+    public boolean isCutOf(String filmId) {
+        return id.equals(filmId) || soldAs.filter(filmId::equals).isPresent();
     }
 
     /** True when it goes on under heat. */

@@ -189,7 +189,7 @@ record Finisher(
     // ---- what is done
 
     FinishSequence finish(Face face, List<Layer> layers, Facts facts, PlatenPlan platen) {
-        FinishSequence work = underHeat(face, layers, facts, platen).then(byHand(layers, facts));
+        FinishSequence work = underHeat(face, layers, facts, platen).then(byHand(face, layers, facts));
         if (work.steps().isEmpty()) {
             return work;
         }
@@ -209,7 +209,7 @@ record Finisher(
         if (hot.stream().allMatch(l -> Ways.of(l.material()).isSheet(l))) {
             return DyePress.of(
                             hot.getFirst().material().recipe().orElseThrow(),
-                            blank.madeOf(),
+                            blank.madeOf(face),
                             platen.press().kind() == Press.Kind.OVEN_SLEEVE,
                             platen.positions().size(),
                             times())
@@ -218,22 +218,22 @@ record Finisher(
         FinishSequence all = FinishSequence.NOTHING;
         List<List<Layer>> parts = parts(hot);
         for (int k = 0; k < parts.size(); k++) {
-            Pressing pressing = pressing(parts.get(k), facts.pressed.get(k), platen);
+            Pressing pressing = pressing(face, parts.get(k), facts.pressed.get(k), platen);
             all = all.then(FilmPress.of(pressing, solving.get(pressing), k == 0 && isUneven(face, platen)));
         }
         return all.sideBySide(together(face, layers, platen));
     }
 
     /** What is asked of the press. */
-    private Pressing pressing(List<Layer> layers, LayerOverlaps lying, PlatenPlan platen) {
+    private Pressing pressing(Face face, List<Layer> layers, LayerOverlaps lying, PlatenPlan platen) {
         List<Pressed> pressed = layers.stream().map(l -> pressed(l, platen)).toList();
         return new Pressing(
                 pressed,
                 lying,
-                blank.madeOf(),
+                blank.madeOf(face),
                 platen.mostTimes(),
                 platen.press().mostCelsius(),
-                isLight(layers) ? WhatHolds.dyeMovesAbove(blank.madeOf(), colour) : OptionalDouble.empty(),
+                isLight(layers) ? WhatHolds.dyeMovesAbove(blank.madeOf(face), colour) : OptionalDouble.empty(),
                 wishes(layers),
                 Set.of(),
                 times());
@@ -284,7 +284,7 @@ record Finisher(
     }
 
     private boolean isUneven(Face face, PlatenPlan platen) {
-        return blank.madeOf().isCloth()
+        return blank.madeOf(face).isCloth()
                 && platen.press().kind() == Press.Kind.FLAT
                 && face.obstacles().stream()
                         .filter(o -> STANDS_UP.contains(o.kind()))
@@ -300,7 +300,7 @@ record Finisher(
         if (platen.press().kind() != Press.Kind.FLAT || layers.isEmpty()) {
             return 1;
         }
-        if (!blank.madeOf().isCloth()) {
+        if (!blank.madeOf(face).isCloth()) {
             return platen.together(face.pictureBox().grown(BESIDE_MM / 2));
         }
         Box art = underHeat(layers).stream()
@@ -310,14 +310,14 @@ record Finisher(
         return Math.min(MOST_CLOTHS, platen.together(art.grown(BESIDE_CLOTH_MM / 2)));
     }
 
-    private FinishSequence byHand(List<Layer> layers, Facts facts) {
+    private FinishSequence byHand(Face face, List<Layer> layers, Facts facts) {
         List<HandWork.Task> tasks = byHandInOrder(layers).stream()
                 .map(l -> new HandWork.Task(
                         List.of(l.order()), Ways.of(l.material()).byHand().orElseThrow()))
                 .toList();
         return HandWork.of(
                 facts.byHand.map(lying -> HandWork.inGoes(tasks, lying)).orElse(tasks),
-                blank.madeOf().isCloth(),
+                blank.madeOf(face).isCloth(),
                 times());
     }
 

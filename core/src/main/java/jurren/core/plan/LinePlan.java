@@ -12,6 +12,7 @@ import jurren.core.art.Painted;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
 import jurren.core.blank.Face;
+import jurren.core.blank.Substrate;
 import jurren.core.finish.FinishSequence;
 import jurren.core.finish.PlatenPlan;
 import jurren.core.hold.Verdict;
@@ -142,9 +143,14 @@ public record LinePlan(
         return holds.get(line.materialId());
     }
 
+    /** What the face is made of. */
+    public Substrate madeOf() {
+        return blank.madeOf(face());
+    }
+
     /** Whether any material would hold on this thing, whatever it is made of now. */
     public boolean wouldHold(Material any) {
-        return WhatHolds.of(any, blank.madeOf(), blankColour, face()).answer() != Verdict.Answer.DOES_NOT_HOLD;
+        return WhatHolds.of(any, madeOf(), blankColour, face()).answer() != Verdict.Answer.DOES_NOT_HOLD;
     }
 
     public SizePlan drawn() {

@@ -268,7 +268,7 @@ public final class Planner {
                 .findFirst()
                 .orElseThrow();
         Map<String, Verdict> holds = new LinkedHashMap<>();
-        materials.forEach((id, m) -> holds.put(id, WhatHolds.of(m, blank.madeOf(), colour, drawn.face())));
+        materials.forEach((id, m) -> holds.put(id, WhatHolds.of(m, blank.madeOf(drawn.face()), colour, drawn.face())));
         return new LinePlan(line, blank, colour, materials, built, sizes, holds);
     }
 

@@ -223,10 +223,10 @@ public final class Refit {
     private static Line holding(Line line, Shop shop, Blank to, BlankColour colour, Face face, List<Note> notes) {
         Optional<Material> has = shop.material(line.materialId());
         if (has.isPresent()
-                && WhatHolds.of(has.get(), to.madeOf(), colour, face).answer() != Verdict.Answer.DOES_NOT_HOLD) {
+                && WhatHolds.of(has.get(), to.madeOf(face), colour, face).answer() != Verdict.Answer.DOES_NOT_HOLD) {
             return line;
         }
-        return WhatHolds.best(shop.materials(), to.madeOf(), colour, face)
+        return WhatHolds.best(shop.materials(), to.madeOf(face), colour, face)
                 .filter(m -> !m.id().equals(line.materialId()))
                 .map(m -> {
                     notes.add(new Note.Material(has.map(Material::name).orElse(line.materialId()), m.name()));

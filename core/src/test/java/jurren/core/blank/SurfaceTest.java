@@ -112,6 +112,18 @@ class SurfaceTest {
         assertThat(last).isLessThan(1e-8);
     }
 
+    /** Bent art of 20 m would wind around the tip again and again and take for ever. */
+    @Test
+    void artFarLargerThanAConeIsBentAsFarAsTheConeGoes() {
+        Unrolling u = Unrolling.of(TUMBLER, 82.5);
+        Region bent = Region.of(Box.ofSize(-10_000, -10_000, 20_000, 20_000)).warped(u);
+        double radius = 1 / TUMBLER.curvaturePerMm();
+        // the whole disc around the tip, twice as far as the lip, but for what is next to the tip
+        double disc = Math.PI * (4 - 0.01 * 0.01) * radius * radius;
+        assertThat(bent.areaMm2()).isCloseTo(disc, within(disc * 1e-4));
+        assertThat(bent.isValid()).isTrue();
+    }
+
     @Test
     void bentRegionsStayWithinTheFlatnessOfTheTrueCurve() {
         Unrolling u = Unrolling.of(TUMBLER, 82.5);

@@ -164,7 +164,7 @@ class MendingTest {
                 Arguments.of(
                         "art longer than any roll",
                         job(
-                                square("m1", Fixtures.CREAM, 0, 180, 40_000, 40),
+                                square("m1", Fixtures.CREAM, 0, 180, 40_000, 40_000),
                                 square("m2", Fixtures.CREAM, 60, 180, 20, 20)),
                         Snag.TooLarge.class,
                         Cure.Kind.SMALLER),

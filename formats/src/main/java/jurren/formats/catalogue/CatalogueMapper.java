@@ -1,6 +1,7 @@
 package jurren.formats.catalogue;
 
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.PropertyAccessor;
@@ -16,14 +17,18 @@ import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
+import java.util.Optional;
+import jurren.core.blank.Face;
 import jurren.core.blank.Form;
 import jurren.core.blank.Garment;
 import jurren.core.blank.Obstacle;
 import jurren.core.blank.Panel;
+import jurren.core.blank.Substrate;
 import jurren.core.blank.Vessel;
 import jurren.core.material.Colour;
+import jurren.core.material.Material;
 
-/** Binds catalogue files straight to the core's records. Every field must be there and no other. */
+/** Binds catalogue files straight to the core's records. Every field must be there but what is optional, no other. */
 final class CatalogueMapper {
     private CatalogueMapper() {}
 
@@ -43,6 +48,18 @@ final class CatalogueMapper {
     })
     private interface Shapes {}
 
+    /** Most faces are of what their thing is of. */
+    private abstract static class Faces {
+        @JsonInclude(JsonInclude.Include.NON_ABSENT)
+        Optional<Substrate> madeOf;
+    }
+
+    /** Most materials are a film of their own. */
+    private abstract static class Materials {
+        @JsonInclude(JsonInclude.Include.NON_ABSENT)
+        Optional<String> soldAs;
+    }
+
     static ObjectMapper make() {
         SimpleModule colours = new SimpleModule()
                 .addDeserializer(Colour.class, new ColourReader())
@@ -52,8 +69,10 @@ final class CatalogueMapper {
                 .addModule(new Jdk8Module())
                 .addMixIn(Form.class, Forms.class)
                 .addMixIn(Obstacle.Shape.class, Shapes.class)
+                .addMixIn(Face.class, Faces.class)
+                .addMixIn(Material.class, Materials.class)
                 .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
-                .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
+                .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
                 .visibility(PropertyAccessor.GETTER, JsonAutoDetect.Visibility.NONE)
                 .visibility(PropertyAccessor.IS_GETTER, JsonAutoDetect.Visibility.NONE)
                 .visibility(PropertyAccessor.FIELD, JsonAutoDetect.Visibility.ANY)

@@ -45,9 +45,6 @@ public final class MaterialFile {
         }
         completed(node.path("recipe"));
         completed(node.path("printRecipe"));
-        if (node instanceof ObjectNode m && !m.has("underlay")) {
-            m.putNull("underlay");
-        }
         try {
             return MAPPER.treeToValue(node, Material.class);
         } catch (JsonProcessingException e) {

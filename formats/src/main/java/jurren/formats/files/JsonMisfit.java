@@ -7,12 +7,11 @@ import com.fasterxml.jackson.databind.exc.InvalidFormatException;
 import com.fasterxml.jackson.databind.exc.InvalidTypeIdException;
 import com.fasterxml.jackson.databind.exc.MismatchedInputException;
 import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** What does not fit in a JSON file, in words of ours and with its place: the library tells it by names of classes. */
 public final class JsonMisfit {
-    private static final Pattern MISSING = Pattern.compile("[Mm]issing .*property '(\\w+)'");
+    private static final Pattern WITHOUT = Pattern.compile("[Mm]issing .*property|[Nn]ull value|Cannot map `null`");
 
     private JsonMisfit() {}
 
@@ -55,9 +54,9 @@ public final class JsonMisfit {
         };
     }
 
+    /** What is not there and what is null are told alike by the library. */
     private static String missing(MismatchedInputException m) {
-        Matcher missing = MISSING.matcher(String.valueOf(m.getOriginalMessage()));
-        return missing.find() ? "\"" + missing.group(1) + "\" is missing" : "is " + kind(m);
+        return WITHOUT.matcher(String.valueOf(m.getOriginalMessage())).find() ? "is missing" : "is " + kind(m);
     }
 
     private static String kind(MismatchedInputException m) {

@@ -42,7 +42,7 @@ public record Ground(
                 cloth.colour(),
                 material.colours(),
                 shop.shelf().stream()
-                        .filter(r -> r.materialId().equals(material.id()))
+                        .filter(r -> material.isCutOf(r.materialId()))
                         .map(Stock::colour)
                         .collect(Collectors.toSet()));
     }

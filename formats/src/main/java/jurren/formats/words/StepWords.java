@@ -245,17 +245,16 @@ final class StepWords {
             case LEAST_SECONDS -> recipe.map(Recipe::leastS).orElse(0.0);
             case MOST_SECONDS -> recipe.map(Recipe::mostS).orElse(0.0);
             case MOST_IN_ALL -> recipe.map(Recipe::mostTotalS).orElse(0.0);
-            case THING_IN_ALL -> line.blank().madeOf().mostTotalS();
+            case THING_IN_ALL -> line.madeOf().mostTotalS();
             default -> 0;
         };
         double celsius = switch (l.kind()) {
             case LEAST_CELSIUS -> recipe.map(Recipe::leastCelsius).orElse(0.0);
             case MOST_CELSIUS -> recipe.map(Recipe::mostCelsius).orElse(0.0);
-            case THING_CELSIUS -> line.blank().madeOf().mostCelsius();
+            case THING_CELSIUS -> line.madeOf().mostCelsius();
             case PRESS_CELSIUS -> line.platen().press().mostCelsius();
             case DYE_MOVES ->
-                WhatHolds.dyeMovesAbove(line.blank().madeOf(), line.blankColour())
-                        .orElse(0);
+                WhatHolds.dyeMovesAbove(line.madeOf(), line.blankColour()).orElse(0);
             default -> 0;
         };
         return Words.text(

@@ -256,7 +256,7 @@ public final class Words {
     /** The colour's name on the shelf, or the print's; 0 is the thing itself. */
     public static String layerName(LinePlan line, int layer) {
         if (layer == 0) {
-            return line.blank().madeOf().name();
+            return line.madeOf().name();
         }
         return line.drawn().layers().stream()
                 .filter(l -> l.order() == layer)

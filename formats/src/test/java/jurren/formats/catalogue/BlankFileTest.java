@@ -101,7 +101,7 @@ class BlankFileTest {
                 .matches("line \\d+, sizes\\[0\\]\\.faces\\[0\\]\\.form.*slant.*-96.*");
         assertThat(refusal(json("mug-11").replace("\"heightMm\" :", "\"hight\" :"))
                         .detail())
-                .isEqualTo("line 47, sizes[0].faces[0].area.heightMm: Missing creator property 'heightMm'");
+                .isEqualTo("line 47, sizes[0].faces[0].area.heightMm is missing");
         assertThat(refusal(json("mug-11").replaceFirst("\\}\\s*$", "")).detail())
                 .startsWith("line ");
         assertThat(refusal("[]").reason()).isEqualTo(Refusal.Reason.BROKEN_BLANK);

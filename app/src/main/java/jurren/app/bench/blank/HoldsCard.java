@@ -55,9 +55,7 @@ final class HoldsCard {
             if (!now.equals(shown)) {
                 shown = now;
                 title.setText(Texts.of(
-                        "holds.title",
-                        plan.blankColour().name(),
-                        plan.blank().madeOf().name()));
+                        "holds.title", plan.blankColour().name(), plan.madeOf().name()));
                 rows.getChildren().setAll(verdicts(plan));
             }
         });
@@ -69,8 +67,8 @@ final class HoldsCard {
 
     private List<Node> verdicts(LinePlan plan) {
         List<Node> nodes = new ArrayList<>();
-        for (WhatHolds.Answered a : WhatHolds.byProcess(
-                session.shop().materials(), plan.blank().madeOf(), plan.blankColour(), plan.face())) {
+        for (WhatHolds.Answered a :
+                WhatHolds.byProcess(session.shop().materials(), plan.madeOf(), plan.blankColour(), plan.face())) {
             Text name = new Text(Words.process(a.material().process()) + ": " + Words.answer(a.verdict()) + ". ");
             Text why = new Text(session.words().reason(a.verdict()));
             String style = "verdict-"

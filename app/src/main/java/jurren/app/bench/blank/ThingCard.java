@@ -50,8 +50,7 @@ final class ThingCard {
     void update() {
         session.linePlan().ifPresent(plan -> {
             name.setText(plan.blank().name());
-            made.setText(
-                    plan.blankColour().name() + " · " + plan.blank().madeOf().name());
+            made.setText(plan.blankColour().name() + " · " + plan.madeOf().name());
             colours.show(plan.blank().colours(), plan.blankColour());
             showFaces(plan);
         });

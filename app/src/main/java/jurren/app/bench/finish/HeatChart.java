@@ -92,7 +92,7 @@ final class HeatChart extends Pane {
             label(g, layer.order() + " " + Words.layerName(plan, layer.order()), i + first);
             row(g, press, layer.order(), i + first, time, Theme.paint(layer.colour()), chosen);
         }
-        label(g, plan.blank().madeOf().name(), layers.size() + first);
+        label(g, plan.madeOf().name(), layers.size() + first);
         row(g, press, 0, layers.size() + first, time, Color.web("#C4C6CC"), chosen);
         peels(g, steps, time, TOP + (layers.size() + 2) * ROW + 12);
     }

@@ -116,7 +116,7 @@ final class LayerList {
                                     ? Controls.label(
                                             Texts.of(
                                                     "layers.on-cloth",
-                                                    plan.blank().madeOf().name()),
+                                                    plan.madeOf().name()),
                                             "join")
                                     : join(layer));
         }

@@ -115,7 +115,7 @@ final class PieceInHand {
         at(sceneX, sceneY).ifPresent(h -> {
             if (session.job().laying().isTaken(h.load().stock())) {
                 session.notices().say(Texts.of("loads.piece.cut"));
-            } else if (offcut.isOf(h.load().material().id(), h.load().colour())) {
+            } else if (offcut.isOf(h.load().material(), h.load().colour())) {
                 wholeLayer(h.piece().item(), offcut);
             } else {
                 session.notices()
@@ -377,7 +377,7 @@ final class PieceInHand {
                         () -> pin(p, load.get().stock().id(), p.degrees(), p.onto())));
             }
             for (FilmPiece other : others(load.get())) {
-                boolean fits = other.isOf(load.get().material().id(), load.get().colour())
+                boolean fits = other.isOf(load.get().material(), load.get().colour())
                         && !other.equals(load.get().stock())
                         && !other.usable(session.shop().cutter()).isEmpty();
                 if (fits) {
