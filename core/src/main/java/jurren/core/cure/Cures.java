@@ -582,10 +582,10 @@ final class Cures {
                                 m -> m.withSource(Sizing.toWidth(m.source(), built, b.widthMm() * by / OVER, true)))));
     }
 
-    /** Of the motif nothing is there to be looked at: it gets the width its area has. */
+    /** Where it hangs is not known to fit: half as large as its area, it lies inside from most places. */
     private void ontoFace(Snag.TooLarge s) {
         Box area = at.size(line.drawnFor()).orElseThrow().area().box();
-        double by = Math.min(area.widthMm(), area.heightMm()) / s.reachMm();
+        double by = Math.min(area.widthMm(), area.heightMm()) / 2 / s.reachMm();
         edit(
                 Cure.Kind.SMALLER,
                 s.reachMm() * by,
