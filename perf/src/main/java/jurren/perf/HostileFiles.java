@@ -172,22 +172,14 @@ public final class HostileFiles {
                 Path folder = Files.createTempDirectory(work, "things");
                 OwnBlanks own = new OwnBlanks(folder);
                 own.save(SHOP.blanks().get(random.nextInt(SHOP.blanks().size())));
-                Path file;
-                try (var all = Files.list(folder)) {
-                    file = all.findFirst().orElseThrow();
-                }
-                Files.write(file, Text.bad(MAPPER.readTree(file.toFile()), random));
+                spoil(folder, random);
                 yield said(own.read().refused(), words);
             }
             case "start" -> {
                 Path folder = Files.createTempDirectory(work, "starts");
                 Starts starts = new Starts(folder);
                 starts.save(Starts.shipped().get(random.nextInt(Starts.shipped().size())));
-                Path file;
-                try (var all = Files.list(folder)) {
-                    file = all.findFirst().orElseThrow();
-                }
-                Files.write(file, Text.bad(MAPPER.readTree(file.toFile()), random));
+                spoil(folder, random);
                 yield said(starts.read().refused(), words);
             }
             default -> {
@@ -196,6 +188,15 @@ public final class HostileFiles {
                 yield said(GivenShop.read(file, SHOP.mine()).refused(), words);
             }
         };
+    }
+
+    /** The one file of a folder. */
+    private static void spoil(Path folder, Random random) throws IOException {
+        Path file;
+        try (var all = Files.list(folder)) {
+            file = all.findFirst().orElseThrow();
+        }
+        Files.write(file, Text.bad(MAPPER.readTree(file.toFile()), random));
     }
 
     private Path file(String name, byte[] content) throws IOException {

@@ -24,6 +24,7 @@ import jurren.app.theme.Texts;
 import jurren.app.theme.Theme;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankColour;
+import jurren.core.blank.Face;
 import jurren.core.hold.Verdict;
 import jurren.core.hold.WhatHolds;
 import jurren.core.job.Job;
@@ -146,23 +147,17 @@ final class FirstRunSheet {
     }
 
     private Verdict verdict(Material m) {
-        return WhatHolds.of(
-                m,
-                thing.madeOf(thing.reference().faces().getFirst()),
-                thingColour,
-                thing.reference().faces().getFirst());
+        Face face = thing.reference().faces().getFirst();
+        return WhatHolds.of(m, thing.madeOf(face), thingColour, face);
     }
 
     private void choose(Blank b) {
         thing = b;
         thingColour = b.colours().getFirst();
         film = null;
-        List<Material> offered = WhatHolds.toBeginWith(
-                session.shop().materials(),
-                b.madeOf(b.reference().faces().getFirst()),
-                thingColour,
-                b.reference().faces().getFirst(),
-                MOST_FILMS);
+        Face face = b.reference().faces().getFirst();
+        List<Material> offered =
+                WhatHolds.toBeginWith(session.shop().materials(), b.madeOf(face), thingColour, face, MOST_FILMS);
         filmGroup.getToggles().clear();
         List<Node> buttons = new ArrayList<>();
         offered.forEach(m -> buttons.add(toggle("first-film-" + m.id(), m.name(), filmGroup, () -> choose(m))));

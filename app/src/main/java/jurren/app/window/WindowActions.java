@@ -37,6 +37,7 @@ import jurren.core.blank.Blank;
 import jurren.core.cure.Remedies;
 import jurren.core.cut.CutRun;
 import jurren.core.job.NewJobs;
+import jurren.core.job.Shop;
 import jurren.core.lettering.FontRefused;
 import jurren.core.load.Offcut;
 import jurren.core.plan.Plan;
@@ -394,6 +395,7 @@ public final class WindowActions {
     private void saveGuide(CutRun run) {
         if (run.load().stock() instanceof Offcut offcut) {
             Units units = session.settings().units();
+            Shop shop = session.shop();
             files.toSave(
                             FileQuestions.Kind.GUIDE,
                             fileName("-guide-" + run.load().order()) + ".pdf")
@@ -407,7 +409,11 @@ public final class WindowActions {
                                     .trouble(Texts.of(
                                             "guide.no-pen", run.cutter().name()));
                         } else {
-                            write(file, () -> pen ? HpglWriter.guide(run, offcut) : GuidePdf.write(run.load(), units));
+                            write(
+                                    file,
+                                    () -> pen
+                                            ? HpglWriter.guide(run, offcut)
+                                            : GuidePdf.write(run.load(), shop, units));
                         }
                     });
         }

@@ -16,11 +16,6 @@ public record Blank(
         List<BlankColour> colours,
         List<BlankSize> sizes,
         Optional<Photo> photo) {
-    /** What a face of it is made of. */
-    public Substrate madeOf(Face face) {
-        return face.madeOf().orElse(madeOf);
-    }
-
     public Blank {
         colours = List.copyOf(colours);
         sizes = List.copyOf(sizes);
@@ -48,6 +43,11 @@ public record Blank(
                         "every size of blank " + id + " needs the faces " + faces + " but " + s.id() + " has others");
             }
         }
+    }
+
+    /** What a face of it is made of. */
+    public Substrate madeOf(Face face) {
+        return face.madeOf().orElse(madeOf);
     }
 
     /** A copy under another id and name, among one's own. */

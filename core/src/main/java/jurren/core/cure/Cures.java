@@ -12,6 +12,7 @@ import jurren.core.art.Films;
 import jurren.core.art.Lettering;
 import jurren.core.art.Motif;
 import jurren.core.art.Painted;
+import jurren.core.art.Pose;
 import jurren.core.art.Sizing;
 import jurren.core.art.Treatment;
 import jurren.core.art.treat.Blunt;
@@ -582,15 +583,24 @@ final class Cures {
                                 m -> m.withSource(Sizing.toWidth(m.source(), built, b.widthMm() * by / OVER, true)))));
     }
 
-    /** Where it hangs is not known to fit: half as large as its area, it lies inside from most places. */
+    /** Half as large as its area, in the middle of it: where it stood says nothing of where it should. */
     private void ontoFace(Snag.TooLarge s) {
         Box area = at.size(line.drawnFor()).orElseThrow().area().box();
         double by = Math.min(area.widthMm(), area.heightMm()) / 2 / s.reachMm();
+        Box own = at.motifs().get(s.motifId()).source().orElseThrow();
+        Point middle = new Point(own.centre().xMm() * by, own.centre().yMm() * by);
         edit(
                 Cure.Kind.SMALLER,
-                s.reachMm() * by,
+                own.widthMm() * by,
                 "",
-                l -> l.withMotif(s.motifId(), m -> m.withSource(m.source().resized(by, by))));
+                l -> l.withMotif(s.motifId(), m -> {
+                    Point off = Placement.turned(m.pose().degrees()).apply(middle);
+                    return m.withSource(m.source().resized(by, by))
+                            .withPose(new Pose(
+                                    area.centre().xMm() - off.xMm(),
+                                    area.centre().yMm() - off.yMm(),
+                                    m.pose().degrees()));
+                }));
     }
 
     private void inside(String sizeId) {

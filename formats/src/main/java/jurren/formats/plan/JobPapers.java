@@ -117,7 +117,7 @@ public final class JobPapers {
             Stop.lookHere();
             files.put("load-" + run.load().order() + ".svg", LoadSvg.write(run));
             if (run.load().stock() instanceof Offcut offcut) {
-                files.put("guide-" + run.load().order() + ".pdf", GuidePdf.write(run.load(), unit));
+                files.put("guide-" + run.load().order() + ".pdf", GuidePdf.write(run.load(), plan.shop(), unit));
                 files.put("guide-" + run.load().order() + ".plt", HpglWriter.guide(run, offcut));
             }
         }

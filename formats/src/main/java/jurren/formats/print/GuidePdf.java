@@ -10,11 +10,13 @@ import jurren.core.geometry.Box;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Point;
 import jurren.core.geometry.Region;
+import jurren.core.job.Shop;
 import jurren.core.load.Load;
 import jurren.core.load.Offcut;
 import jurren.core.load.Placed;
 import jurren.formats.words.TicketWords;
 import jurren.formats.words.Units;
+import jurren.formats.words.Words;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /**
@@ -34,7 +36,7 @@ public final class GuidePdf {
 
     private GuidePdf() {}
 
-    public static byte[] write(Load load, Units units) {
+    public static byte[] write(Load load, Shop shop, Units units) {
         Offcut offcut = (Offcut) load.stock();
         double pt = PdfSheet.PT_PER_MM;
         double width = Math.max(LEAST_WIDE_MM, offcut.lengthMm()) + 2 * MARGIN_MM;
@@ -71,7 +73,7 @@ public final class GuidePdf {
                             "guide.title",
                             load.order(),
                             load.material().colourName(load.colour()),
-                            load.material().name(),
+                            Words.filmName(load, shop),
                             offcut.id()),
                     MARGIN_MM * pt,
                     (y + LINE_MM) * pt,

@@ -226,17 +226,14 @@ public final class TicketPdf {
 
     private String on(CutRun run) {
         String colour = run.load().material().colourName(run.load().colour());
+        String film = lower(Words.filmName(run.load(), plan.shop()));
         return run.load().stock() instanceof Offcut o
-                ? TicketWords.text(
-                        "ticket.load.offcut",
-                        colour,
-                        o.id(),
-                        lower(run.load().material().name()))
+                ? TicketWords.text("ticket.load.offcut", colour, o.id(), film)
                 : TicketWords.text(
                         run.cutter().isOnMats() ? "ticket.load.mat" : "ticket.load",
                         colour,
                         words.unit().rough(run.load().stock().widthMm()),
-                        lower(run.load().material().name()));
+                        film);
     }
 
     private void sum(String key, double amount, int column) throws IOException {

@@ -18,8 +18,10 @@ import jurren.core.finish.Press;
 import jurren.core.finish.Solved;
 import jurren.core.finish.Step;
 import jurren.core.hold.Verdict;
+import jurren.core.job.Shop;
 import jurren.core.layer.Join;
 import jurren.core.layer.Layer;
+import jurren.core.load.Load;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
 import jurren.core.plan.LinePlan;
@@ -106,7 +108,7 @@ public final class Words {
             case Snag.NothingLeft s -> text("snag.nothing-left", s.motifName(), treatment(s.treatment()));
             case Snag.TooMuch s -> text("snag.too-much", s.motifName(), treatment(s.treatment()));
             case Snag.TooLarge s ->
-                text("snag.too-large", s.motifName(), unit.format(s.reachMm()), unit.format(s.mostMm()));
+                text("snag.too-large", s.motifName(), unit.film(s.reachMm()), unit.film(s.mostMm()));
             case Snag.NoEffect s -> text("snag.no-effect", s.motifName(), treatment(s.treatment()));
             case Snag.LooseIsland s -> text("snag.loose-island", s.islands());
             case Snag.OpenPath s -> text("snag.open-path", s.line(), s.motifName(), s.lines());
@@ -251,6 +253,11 @@ public final class Words {
 
     private static String layer(Plan plan, Snag snag) {
         return plan.line(snag).map(l -> layerName(l, snag.layer())).orElse("");
+    }
+
+    /** What a load is taken off the shelf as: what is stuck behind glass is sold as vinyl like any other. */
+    public static String filmName(Load load, Shop shop) {
+        return shop.material(load.stock().materialId()).orElse(load.material()).name();
     }
 
     /** The colour's name on the shelf, or the print's; 0 is the thing itself. */

@@ -6,12 +6,20 @@ import java.util.stream.Stream;
 import jurren.core.blank.Blank;
 import jurren.core.blank.BlankSize;
 import jurren.core.blank.Face;
+import jurren.core.hold.Reason;
 import jurren.core.hold.Verdict;
 import jurren.core.hold.WhatHolds;
+import jurren.core.job.Job;
+import jurren.core.job.NewJobs;
 import jurren.core.job.Shop;
 import jurren.core.job.Thing;
+import jurren.core.lettering.ShippedTypeface;
+import jurren.core.load.Load;
+import jurren.core.load.Stock;
+import jurren.core.material.Colour;
 import jurren.core.material.Material;
 import jurren.core.material.Process;
+import jurren.core.plan.Planner;
 import jurren.core.way.known.Ways;
 import jurren.formats.words.Units;
 import jurren.formats.words.Words;
@@ -160,5 +168,31 @@ class BuiltInShopTest {
                 b.madeOf(),
                 b.colour(colour).orElseThrow(),
                 b.reference().faces().getFirst()));
+    }
+
+    @Test
+    void vinylBehindGlassHoldsOnAJarAndNotOnItsLid() {
+        Blank jar = SHOP.blank("jar-16").orElseThrow();
+        Material behind = SHOP.material("vinyl-behind-glass").orElseThrow();
+        List<Reason> reasons = jar.reference().faces().stream()
+                .map(f -> WhatHolds.of(behind, jar.madeOf(f), jar.colours().getFirst(), f)
+                        .reason())
+                .toList();
+        assertThat(reasons).containsExactly(Reason.HAND_WASH, Reason.NOT_SEE_THROUGH);
+    }
+
+    @Test
+    void vinylBehindGlassComesOffTheRollItIsSoldAs() {
+        Blank jar = SHOP.blank("jar-16").orElseThrow();
+        Job job = NewJobs.saying(
+                "Plum",
+                ShippedTypeface.FREDOKA,
+                jar,
+                jar.colours().getFirst(),
+                SHOP.material("vinyl-behind-glass").orElseThrow(),
+                Colour.of("#F6EFDC"));
+        Load load = new Planner().plan(job, SHOP).runs().getFirst().load();
+        assertThat(SHOP.shelf()).contains((Stock) load.stock());
+        assertThat(Words.filmName(load, SHOP)).isEqualTo("Permanent vinyl");
     }
 }

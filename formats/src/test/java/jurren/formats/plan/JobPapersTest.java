@@ -219,8 +219,8 @@ class JobPapersTest {
     void theGuideShowsTheOffcutAtTrueSize() throws IOException {
         Load load = onOffcut().load();
         Offcut offcut = (Offcut) load.stock();
-        Drawing drawing = ((DrawingRead.Taken)
-                        AnyDrawing.read(new DrawingFile("guide.pdf", GuidePdf.write(load, Units.METRIC))))
+        Drawing drawing = ((DrawingRead.Taken) AnyDrawing.read(
+                        new DrawingFile("guide.pdf", GuidePdf.write(load, BuiltInShop.read(), Units.METRIC))))
                 .drawing();
         Region outline = Region.enclosedBy(
                 List.of(drawing.shapes().stream()

@@ -54,8 +54,11 @@ final class HoldsCard {
             List<Object> now = List.of(plan.blank(), plan.blankColour(), plan.face(), session.unit());
             if (!now.equals(shown)) {
                 shown = now;
+                boolean own = plan.face().madeOf().isPresent();
                 title.setText(Texts.of(
-                        "holds.title", plan.blankColour().name(), plan.madeOf().name()));
+                        own ? "holds.title.face" : "holds.title",
+                        own ? plan.face().name() : plan.blankColour().name(),
+                        plan.madeOf().name()));
                 rows.getChildren().setAll(verdicts(plan));
             }
         });

@@ -50,7 +50,16 @@ final class ThingCard {
     void update() {
         session.linePlan().ifPresent(plan -> {
             name.setText(plan.blank().name());
-            made.setText(plan.blankColour().name() + " · " + plan.madeOf().name());
+            String whole = plan.blank().madeOf().name();
+            made.setText(
+                    plan.face().madeOf().isPresent()
+                            ? Texts.of(
+                                    "thing.face",
+                                    plan.blankColour().name(),
+                                    whole,
+                                    plan.face().name(),
+                                    plan.madeOf().name())
+                            : plan.blankColour().name() + " · " + whole);
             colours.show(plan.blank().colours(), plan.blankColour());
             showFaces(plan);
         });

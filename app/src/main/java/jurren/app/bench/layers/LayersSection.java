@@ -11,11 +11,14 @@ public final class LayersSection implements BenchEntry.Section {
     @Override
     public BenchEntry.TicketText say(Session session, Plan plan, LinePlan line) {
         double thick = line.thickestMm();
+        boolean some = !line.drawn().layers().isEmpty();
         return new BenchEntry.TicketText(
                 session.words().reversedLine(line),
-                thick == 0
-                        ? Texts.of("ticket.in-the-coat")
-                        : Texts.of("ticket.thick", session.unit().thin(thick)),
-                !line.drawn().layers().isEmpty());
+                !some
+                        ? Texts.of("ticket.no-layers")
+                        : thick == 0
+                                ? Texts.of("ticket.in-the-coat")
+                                : Texts.of("ticket.thick", session.unit().thin(thick)),
+                some);
     }
 }

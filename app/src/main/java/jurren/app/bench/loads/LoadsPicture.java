@@ -21,6 +21,7 @@ import jurren.core.load.Offcut;
 import jurren.core.load.Placed;
 import jurren.core.load.Roll;
 import jurren.core.material.Colour;
+import jurren.formats.words.Words;
 
 /**
  * All loads at one scale, one below the other: film, what lies on it, its frames; and what is where in that picture.
@@ -212,47 +213,36 @@ final class LoadsPicture {
         double x = pen.view().x(leftMm);
         double y = pen.view().y(row.topMm) - 12;
         String film = load.material().colourName(load.colour());
+        String name = Words.filmName(load, session.shop());
         String title = switch (load.stock()) {
-            case Roll r
-            when session.job().laying().isTaken(r) ->
-                Texts.of("loads.title.cut", load.order(), film, load.material().name());
+            case Roll r when session.job().laying().isTaken(r) -> Texts.of("loads.title.cut", load.order(), film, name);
             case Roll r
             when !r.isThere() ->
                 Texts.of(
                         "loads.title.buy",
                         load.order(),
                         film,
-                        load.material().name(),
+                        name,
                         session.unit().rough(r.widthMm()));
             case Roll r ->
-                Texts.of(
-                        "loads.title",
-                        load.order(),
-                        film,
-                        load.material().name(),
-                        session.unit().rough(r.widthMm()));
+                Texts.of("loads.title", load.order(), film, name, session.unit().rough(r.widthMm()));
             case MatPiece m
             when !m.roll().isThere() ->
                 Texts.of(
                         "loads.title.mat-buy",
                         load.order(),
                         film,
-                        load.material().name(),
+                        name,
                         session.unit().rough(m.roll().widthMm()));
             case MatPiece m ->
                 Texts.of(
                         "loads.title.mat",
                         load.order(),
                         film,
-                        load.material().name(),
+                        name,
                         session.unit().rough(m.roll().widthMm()));
             case Offcut o ->
-                Texts.of(
-                        o.whole() ? "loads.title.sheet" : "loads.title.offcut",
-                        load.order(),
-                        film,
-                        load.material().name(),
-                        o.id());
+                Texts.of(o.whole() ? "loads.title.sheet" : "loads.title.offcut", load.order(), film, name, o.id());
         };
         if (row.isOfMany) {
             pen.text(
@@ -262,13 +252,7 @@ final class LoadsPicture {
                     Theme.heading(12),
                     Theme.INK,
                     TextAlignment.LEFT);
-            pen.text(
-                    Texts.of("loads.title.short-film", load.material().name()),
-                    x,
-                    y,
-                    Theme.text(11),
-                    Theme.SOFT,
-                    TextAlignment.LEFT);
+            pen.text(Texts.of("loads.title.short-film", name), x, y, Theme.text(11), Theme.SOFT, TextAlignment.LEFT);
             return;
         }
         pen.text(title, x, y - 17, Theme.heading(14), Theme.INK, TextAlignment.LEFT);
