@@ -90,13 +90,19 @@ final class Wanted {
                     .orElseThrow(() -> new Problem(CliTexts.text(
                             "make.no-such-colour",
                             e.getKey(),
-                            there.stream().map(Colour::hex).collect(Collectors.joining(", ")))));
+                            there.stream().map(c -> named(shop, c)).collect(Collectors.joining(", ")))));
             if (films.of(wanted).filter(id -> !id.equals(material.id())).isPresent()) {
-                throw new Problem(CliTexts.text("make.two-films", wanted.hex()));
+                throw new Problem(CliTexts.text("make.two-films", named(shop, wanted)));
             }
             films = films.with(wanted, Optional.of(material.id()));
         }
         return films;
+    }
+
+    /** Its code, with the name it is sold under. */
+    private static String named(Shop shop, Colour colour) {
+        String name = shop.colourName(colour);
+        return name.equals(colour.hex()) ? name : name + " (" + colour.hex() + ")";
     }
 
     private static boolean isCalled(Shop shop, Colour colour, String name) {

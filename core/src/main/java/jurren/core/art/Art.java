@@ -76,16 +76,19 @@ public record Art(List<Painted> paints) {
      */
     public Region notCovered(Predicate<Painted> which, Predicate<Painted> covering) {
         List<Region> left = new ArrayList<>();
-        for (int i = 0; i < paints.size(); i++) {
-            if (which.test(paints.get(i))) {
-                Region above = Region.weld(paints.subList(i + 1, paints.size()).stream()
-                        .filter(covering)
-                        .map(Painted::region)
-                        .toList());
-                left.add(paints.get(i).region().minus(above));
+        List<Region> above = new ArrayList<>();
+        for (Painted p : paints.reversed()) {
+            if (which.test(p)) {
+                // what lies above is joined once for all that lie below it
+                Region joined = Region.weld(above);
+                above = new ArrayList<>(List.of(joined));
+                left.add(p.region().minus(joined));
+            }
+            if (covering.test(p)) {
+                above.add(p.region());
             }
         }
-        return Region.weld(left);
+        return Region.weld(left.reversed());
     }
 
     public List<Region> unwelded(Predicate<Painted> which) {

@@ -26,6 +26,8 @@ public record BuiltMotif(
         Set<Integer> undone) {
     /** Nothing is made that reaches further: no roll is so long. */
     public static final double MOST_MM = 20_000;
+    /** No treatment makes more of it: a knife would be busy for days, and joins of more fill the memory. */
+    public static final long MOST_CORNERS = 1_000_000;
     /** Stands among what was left out for the motif itself. */
     public static final int SOURCE = -1;
 

@@ -209,6 +209,10 @@ public final class Chain {
             if (Paint.box(after).filter(Chain::isTooLarge).isPresent()) {
                 throw new TooMuch("that would reach further than " + BuiltMotif.MOST_MM + " mm");
             }
+            long corners = corners(after);
+            if (corners > BuiltMotif.MOST_CORNERS && corners > corners(before.paints)) {
+                throw new TooMuch("that would be more than " + BuiltMotif.MOST_CORNERS + " corners to cut");
+            }
         } catch (TooMuch | GeometryException _) {
             undone.add(at);
             after = before.paints;
@@ -220,6 +224,10 @@ public final class Chain {
             idle.add(at);
         }
         return new Stage(after, pieces, before.source, idle, undone);
+    }
+
+    private static long corners(List<Paint> paints) {
+        return Paint.all(paints).stream().mapToLong(Region::vertexCount).sum();
     }
 
     private Others others(Key key) {

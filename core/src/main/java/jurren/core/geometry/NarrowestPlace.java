@@ -20,8 +20,9 @@ import org.locationtech.jts.geom.Polygon;
  * <p><b>The width at a place</b> is the diameter of the largest disc there that lies in the film and touches its edge
  * on two sides that face each other: seen from its middle the touching points lie within {@link #SIDE_BY_SIDE} of
  * straight opposite. So the middle of such a disc lies on the medial axis, and a corner of more than 15 degrees has no
- * width. Neither has the tip of a sharp corner, near its point: that is a spike, not a thin part. Gaps are the same
- * beside the film.
+ * width. Neither has the tip of a sharp corner, near its point: that is a spike, not a thin part, as long as it widens
+ * away from the point; where its sides run side by side it is a bar with a slanted end. Gaps are the same beside the
+ * film.
  *
  * <p>From several places of every edge (on long ones at most {@link #STEP_MM} apart), and from
  * corners that point into the film in a fan of directions, a disc that touches there is made as large as the narrowest
@@ -73,6 +74,10 @@ final class NarrowestPlace {
     private static final double SHARP = Math.toRadians(40);
     /** The tip of a sharp corner ends so many widths from its point. */
     private static final double TIP_WIDTHS = 12;
+    /** Cosine of 2 degrees: sides that open by less run side by side. */
+    private static final double PARALLEL = 0.9994;
+    /** And of 5, for what is mended. */
+    private static final double NEARLY_PARALLEL = 0.9962;
 
     private static final double CIRCLE_TOLERANCE_MM = 0.01;
 
@@ -144,6 +149,7 @@ final class NarrowestPlace {
     private final SegmentGrid.Near near = new SegmentGrid.Near();
     private final double slack;
     private double opposite = SIDE_BY_SIDE;
+    private double parallel = PARALLEL;
     private double middleX;
     private double middleY;
     private boolean keptOut;
@@ -221,6 +227,7 @@ final class NarrowestPlace {
         }
         NarrowestPlace search = new NarrowestPlace(shape, film, withinMm, stepMm);
         search.opposite = NEARLY;
+        search.parallel = NEARLY_PARALLEL;
         for (Ring ring : search.rings) {
             List<Disc> now = new ArrayList<>();
             search.probes(ring, new Probe() {
@@ -451,7 +458,9 @@ final class NarrowestPlace {
             touches = true;
             shrinks++;
             radius = smaller;
-            faces = nowFaces && !isTip(ring, at, near.segment, near.x, near.y, 2 * radius);
+            faces = nowFaces
+                    && ((facing - smaller) / smaller >= parallel
+                            || !isTip(ring, at, near.segment, near.x, near.y, 2 * radius));
         }
         keptOut = true;
         return within;

@@ -16,6 +16,8 @@ import jurren.core.load.Loading;
 import jurren.core.load.Printer;
 import jurren.core.load.Roll;
 import jurren.core.load.Stock;
+import jurren.core.material.Colour;
+import jurren.core.material.FilmColour;
 import jurren.core.material.Material;
 
 /**
@@ -87,6 +89,15 @@ public record Shop(
 
     public Optional<Material> material(String id) {
         return materials.stream().filter(m -> m.id().equals(id)).findFirst();
+    }
+
+    /** The name that any material sells a colour under, or its code when none does. */
+    public String colourName(Colour colour) {
+        return materials.stream()
+                .flatMap(m -> m.sold(colour).stream())
+                .findFirst()
+                .map(FilmColour::name)
+                .orElse(colour.hex());
     }
 
     /** The press that was chosen for a face, otherwise the first of the kind that closes on it. */

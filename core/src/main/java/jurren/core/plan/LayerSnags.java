@@ -150,7 +150,7 @@ final class LayerSnags {
                         plan.line().id(),
                         layer.order(),
                         m.name(),
-                        layer.stock().hex(),
+                        layer.stock(),
                         m.colourName(m.nearest(layer.stock()))));
             }
         }

@@ -7,6 +7,7 @@ import jurren.core.finish.Limit;
 import jurren.core.finish.Press;
 import jurren.core.geometry.Point;
 import jurren.core.hold.Verdict;
+import jurren.core.material.Colour;
 
 /** One thing that would go wrong. Places are in the art of the size that is named. */
 public sealed interface Snag {
@@ -420,7 +421,7 @@ public sealed interface Snag {
     }
 
     /** A film that is asked for in a colour its material is not sold in. */
-    record NotSold(String line, int layer, String material, String wanted, String nearest) implements Snag {
+    record NotSold(String line, int layer, String material, Colour wanted, String nearest) implements Snag {
         @Override
         public Nature nature() {
             return new Nature(Gravity.LOOK, Subject.LAYERS);

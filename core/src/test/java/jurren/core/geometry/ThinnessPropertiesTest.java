@@ -85,7 +85,9 @@ class ThinnessPropertiesTest {
             if (touched != null && 2 * radius < least.widthMm() && 2 * radius > JAG_MM) {
                 double cos =
                         (p.nx * (touched.x - p.x - p.nx * radius) + p.ny * (touched.y - p.y - p.ny * radius)) / radius;
-                if (cos >= Math.cos(Math.toRadians(degrees)) && !isTip(tips, p, touched, 2 * radius)) {
+                if (cos >= Math.cos(Math.toRadians(degrees))
+                        && (cos >= Math.cos(Math.toRadians(degrees - FACING + AT_THE_BOUND))
+                                || !isTip(tips, p, touched, 2 * radius))) {
                     least = new Thinness(2 * radius, new Point(p.x + p.nx * radius, p.y + p.ny * radius));
                 }
             }
@@ -247,6 +249,15 @@ class ThinnessPropertiesTest {
         // 5°)
         double r = 0.5 * Math.cos(half) / (1 - Math.sin(half));
         assertThat(wedge.thinnest().widthMm()).isCloseTo(2 * r, within(0.02));
+    }
+
+    @Test
+    void aBarWithASlantedEndIsAsWideAsTheBar() {
+        assertThat(Shapes.polygon(0, 0, 20, 0, 20, 8.7, 24, 8.7, 26.5, 10, 0, 10)
+                        .thinnest()
+                        .widthMm())
+                .as("28 degrees at its end, 1.3 mm before it")
+                .isCloseTo(1.3, within(1e-3));
     }
 
     @Test

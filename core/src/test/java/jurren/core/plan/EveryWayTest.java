@@ -346,7 +346,7 @@ class EveryWayTest {
                         l -> l.withMotif(
                                 "m2", m -> m.withSource(new Shape(Shape.Kind.RECTANGLE, 30, 30, 4, 0, CREAM))));
         assertThat(new Planner().plan(job, shop(SMOOTH, GLITTER)).snags())
-                .contains(new Snag.NotSold("A", 2, "Glitter", CREAM.hex(), "Red glitter"));
+                .contains(new Snag.NotSold("A", 2, "Glitter", CREAM, "Red glitter"));
     }
 
     @Test

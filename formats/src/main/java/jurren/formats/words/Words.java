@@ -174,7 +174,8 @@ public final class Words {
             case Snag.TooManyFilms s -> text("snag.too-many-films", s.line(), s.films(), s.most());
             case Snag.NothingHoldsOn s -> text("snag.nothing-holds-on", s.line(), s.material(), layer(plan, s));
             case Snag.NoSuchPlace s -> text("snag.no-such-place", s.line(), s.faceId());
-            case Snag.NotSold s -> text("snag.not-sold", s.material(), s.wanted(), s.nearest());
+            case Snag.NotSold s ->
+                text("snag.not-sold", s.material(), plan.shop().colourName(s.wanted()), s.nearest());
             case Snag.NotOnMat s ->
                 text(
                         "snag.not-on-mat",
@@ -299,7 +300,7 @@ public final class Words {
                         ? layer.material().name()
                         : text("layer.print");
             case BASE -> text("layer.base", layer.material().colourName(layer.stock()));
-            case PLATE -> text("layer.plate", layer.colour().hex());
+            case PLATE -> text("layer.plate", layer.material().colourName(layer.colour()));
         };
     }
 

@@ -90,7 +90,7 @@ class WordsTest {
                 new Snag.TooManyFilms("A", 4, 3, p),
                 new Snag.NothingHoldsOn("A", 1, "Glitter film"),
                 new Snag.NoSuchPlace("A", "back"),
-                new Snag.NotSold("A", 1, "Glitter film", "#123456", "Glitter gold"),
+                new Snag.NotSold("A", 1, "Glitter film", Colour.of("#123456"), "Glitter gold"),
                 new Snag.NotOnRoll("A", 3, "M", 300, 281, 8),
                 new Snag.NotOnMat("A", 3, "M", 320, 100, 299, 299, 8),
                 new Snag.RollTooShort("A", 1, "Cream", 5000, 300),

@@ -3,6 +3,7 @@ package jurren.core.art.treat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import jurren.core.art.BuiltMotif;
 import jurren.core.art.Paint;
 import jurren.core.art.TooMuch;
 import jurren.core.geometry.Box;
@@ -12,9 +13,6 @@ import jurren.core.geometry.Region;
 /** What treatments share: limits that say what is wrong, and copies. */
 final class Limits {
     private static final int MOST_PARTS = 20_000;
-    /** A knife would be busy for days. */
-    private static final long MOST_CORNERS = 1_000_000;
-
     private static final double FINEST_MM = 0.05;
     private static final double MOST_MM = 100_000;
     /** Corners times how many copies lie on top of each other. */
@@ -54,8 +52,8 @@ final class Limits {
     /** Every colour once at each place. */
     static List<Paint> repeated(List<Paint> paints, List<Placement> places) {
         long corners = Paint.all(paints).stream().mapToLong(Region::vertexCount).sum();
-        if (corners * places.size() > MOST_CORNERS) {
-            throw new TooMuch("that would be more than " + MOST_CORNERS + " corners to cut");
+        if (corners * places.size() > BuiltMotif.MOST_CORNERS) {
+            throw new TooMuch("that would be more than " + BuiltMotif.MOST_CORNERS + " corners to cut");
         }
         if ((long) Paint.all(paints).size() * places.size() > MOST_PARTS) {
             throw new TooMuch("that would be more than " + MOST_PARTS + " parts");
