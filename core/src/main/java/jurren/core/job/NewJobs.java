@@ -80,8 +80,12 @@ public final class NewJobs {
         Motif sized = atFileSize.withSource(drawing.resized(factor, factor));
         Box wanted = boundsOf(sized);
         BlankSize on = blank.size(size).orElseThrow();
-        Motif placed = sized.withPose(
-                Pose.at(-wanted.centre().xMm(), on.faces().getFirst().area().dropMm() - wanted.minYMm()));
+        Box area = on.faces().getFirst().area().box();
+        // what is larger than the area stands on its middle: a print that bleeds does so on all sides
+        double down = wanted.heightMm() > area.heightMm()
+                ? area.centre().yMm() - wanted.centre().yMm()
+                : area.minYMm() - wanted.minYMm();
+        Motif placed = sized.withPose(Pose.at(-wanted.centre().xMm(), down));
         Thing thing =
                 Thing.of(blank.id(), colour == null ? blank.colours().getFirst().id() : colour);
         Line line = new Line(

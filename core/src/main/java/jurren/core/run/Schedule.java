@@ -25,6 +25,16 @@ public record Schedule(List<Slot> slots, double endS, double boundS) {
         public double handsEndS() {
             return startS + task.handsS();
         }
+
+        /** Warming or cooling to its heat, which a machine does by itself. */
+        public double warmingS() {
+            return task.celsius() > 0 ? setupS : 0;
+        }
+
+        /** The film's change, which hands do. */
+        public double changeS() {
+            return setupS - warmingS();
+        }
     }
 
     public Schedule {
@@ -42,11 +52,23 @@ public record Schedule(List<Slot> slots, double endS, double boundS) {
                         / endS;
     }
 
-    /** The share of the whole time in which hands are at work. */
+    /** How long a machine warms or cools, in all. */
+    public double warmingS(Machine machine) {
+        return slots.stream()
+                .filter(s -> s.task().machine().equals(machine))
+                .mapToDouble(Slot::warmingS)
+                .sum();
+    }
+
+    /** The share of the whole time in which hands are at work, films changed by them as well. */
     public double handsBusy(int pairs) {
         return endS == 0
                 ? 0
-                : slots.stream().mapToDouble(s -> s.task().handsS()).sum() / endS / pairs;
+                : slots.stream()
+                                .mapToDouble(s -> s.task().handsS() + s.changeS())
+                                .sum()
+                        / endS
+                        / pairs;
     }
 
     /** How often a press is brought to another heat. */

@@ -71,7 +71,8 @@ class SchedulerTest {
         assertThat(s.filmChanges()).isEqualTo(1);
         assertThat(s.heatUps()).isEqualTo(1);
         assertThat(s.busy(CUTTER)).isCloseTo(120 / 410.0, within(1e-9));
-        assertThat(s.handsBusy(1)).isCloseTo(270 / 410.0, within(1e-9));
+        assertThat(s.handsBusy(1)).isCloseTo(310 / 410.0, within(1e-9));
+        assertThat(s.warmingS(PRESS)).as("4 s a degree from 22").isEqualTo(200);
     }
 
     /**

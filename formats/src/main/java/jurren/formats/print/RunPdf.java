@@ -23,6 +23,7 @@ public final class RunPdf {
     private static final Color RULE = new Color(0xC9CBCF);
     private static final double MARGIN = 40;
     private static final double NAMES = 104;
+    private static final Color WARMING = new Color(0xF0D9B5);
     private static final double ROW = 15;
 
     private RunPdf() {}
@@ -100,6 +101,7 @@ public final class RunPdf {
             sheet.text(shortened(RunWords.machine(m)), MARGIN, y + 10, DocumentFonts.TEXT, 8.5, INK);
             for (Schedule.Slot slot : s.slots()) {
                 if (slot.task().machine().equals(m)) {
+                    setup(sheet, left + slot.startS() * scale, y, slot.setupS() * scale, slot);
                     block(
                             sheet,
                             left + slot.startS() * scale,
@@ -113,6 +115,7 @@ public final class RunPdf {
         }
         sheet.text(TicketWords.text("run.hands"), MARGIN, y + 10, DocumentFonts.TEXT, 8.5, INK);
         for (Schedule.Slot slot : s.slots()) {
+            setup(sheet, left + slot.startS() * scale, y, slot.changeS() * scale, slot);
             if (slot.task().handsS() > 0) {
                 block(
                         sheet,
@@ -128,6 +131,26 @@ public final class RunPdf {
 
     private static String shortened(String name) {
         return name.length() > 24 ? name.substring(0, 23) + "…" : name;
+    }
+
+    /** Before a task: a press that warms or a film that is changed. */
+    private static void setup(PdfSheet sheet, double end, double y, double width, Schedule.Slot slot)
+            throws IOException {
+        if (width < 0.5) {
+            return;
+        }
+        Color fill = slot.warmingS() > 0 ? WARMING : RULE;
+        sheet.box(end - width, y + 4, width, ROW - 12, fill, fill);
+        String text = TicketWords.text(slot.warmingS() > 0 ? "run.warms" : "run.film");
+        if (sheet.width(text, DocumentFonts.MEASURE, 7) < width - 3) {
+            sheet.text(
+                    text,
+                    end - width + (width - sheet.width(text, DocumentFonts.MEASURE, 7)) / 2,
+                    y + 9,
+                    DocumentFonts.MEASURE,
+                    7,
+                    INK);
+        }
     }
 
     private static void block(PdfSheet sheet, double x, double y, double width, Color fill, String text)

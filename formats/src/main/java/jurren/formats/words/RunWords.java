@@ -77,11 +77,24 @@ public final class RunWords {
         Machine busiest = null;
         for (Schedule.Slot slot : s.slots()) {
             Machine m = slot.task().machine();
-            busiest = m.kind().isOne() && (busiest == null || s.busy(m) > s.busy(busiest)) ? m : busiest;
+            busiest = m.kind().isOne() && (busiest == null || taken(s, m) > taken(s, busiest)) ? m : busiest;
         }
-        return busiest == null || hands >= s.busy(busiest)
-                ? Words.text("run.why.hands", Math.round(100 * hands))
-                : Words.text("run.why.machine", machine(busiest), Math.round(100 * s.busy(busiest)));
+        if (busiest == null || hands >= taken(s, busiest)) {
+            return Words.text("run.why.hands", Math.round(100 * hands));
+        }
+        double warming = s.warmingS(busiest);
+        return warming < WORTH_TELLING_S
+                ? Words.text("run.why.machine", machine(busiest), Math.round(100 * s.busy(busiest)))
+                : Words.text(
+                        "run.why.warming",
+                        machine(busiest),
+                        Math.round(100 * s.busy(busiest)),
+                        Words.duration(warming));
+    }
+
+    /** The share of the whole time in which a machine can do nothing else. */
+    private static double taken(Schedule s, Machine m) {
+        return s.busy(m) + (s.endS() == 0 ? 0 : s.warmingS(m) / s.endS());
     }
 
     private Optional<String> heats(Schedule s) {

@@ -115,6 +115,17 @@ class RunWordsTest {
     }
 
     @Test
+    void aPressThatWarmsIsBlamedAndNotTheHands() {
+        RunTask press = task(run.tasks(), RunTask.Kind.PRESS, "A");
+        double end = 600 + press.seconds();
+        Schedule late = new Schedule(List.of(new Schedule.Slot(press, 600, 0, 0, 532)), end, end);
+        assertThat(new RunWords(Units.METRIC).why(late).getFirst())
+                .startsWith("The ")
+                .contains("is what limits it", "warms for")
+                .doesNotContain("Hands");
+    }
+
+    @Test
     void itIsToldInSentencesAndFitsOnAPage() throws IOException {
         RunWords words = new RunWords(Units.METRIC);
         assertThat(RunWords.whole(run.schedule()))

@@ -27,6 +27,9 @@ final class RunChart extends Pane {
     private static final double ROW = 34;
     private static final double BLOCK = 24;
 
+    private static final Color WARMING = Color.web("#F0D9B5");
+    private static final Color CHANGING = Color.web("#DADCDF");
+
     private record Drawn(RunTask task, double x, double y, double width) {}
 
     private final Canvas canvas = new Canvas();
@@ -74,6 +77,7 @@ final class RunChart extends Pane {
             name(g, RunWords.machine(m), row);
             for (Schedule.Slot slot : s.slots()) {
                 if (slot.task().machine().equals(m)) {
+                    setup(g, slot, row, scale, slot.setupS());
                     block(
                             g,
                             slot,
@@ -88,6 +92,7 @@ final class RunChart extends Pane {
         }
         name(g, Texts.of("run.hands"), row);
         for (Schedule.Slot slot : s.slots()) {
+            setup(g, slot, row, scale, slot.changeS());
             if (slot.task().handsS() > 0) {
                 block(
                         g,
@@ -122,6 +127,25 @@ final class RunChart extends Pane {
             g.strokeLine(x, TOP - 8, x, TOP + (run.machines().size() + 1) * ROW);
             g.setFill(Theme.SOFT);
             g.fillText(String.format(Locale.ROOT, "%d:%02d", (long) t / 3600, (long) t / 60 % 60), x, 12);
+        }
+    }
+
+    /** Before a task: a press that warms or a film that is changed. */
+    private static void setup(GraphicsContext g, Schedule.Slot slot, int row, double scale, double seconds) {
+        if (seconds * scale < 1) {
+            return;
+        }
+        double x = LEFT + (slot.startS() - seconds) * scale;
+        double y = TOP + row * ROW + 3;
+        double width = seconds * scale - 1;
+        g.setFill(slot.warmingS() > 0 ? WARMING : CHANGING);
+        g.fillRect(x, y + BLOCK / 4, width, BLOCK / 2);
+        String text = Texts.of(slot.warmingS() > 0 ? "run.chart.warming" : "run.chart.film");
+        if (width > text.length() * 7.6 + 4) {
+            g.setFill(Theme.INK);
+            g.setFont(Theme.measure(11.5));
+            g.setTextAlign(TextAlignment.CENTER);
+            g.fillText(text, x + width / 2, y + BLOCK / 2);
         }
     }
 
