@@ -49,8 +49,9 @@ public final class Unrolling implements Warp {
         if (!(share > 0)) {
             throw new IllegalArgumentException("widths cannot be true at " + trueAtMm + " mm, beyond the cone's tip");
         }
-        double least =
-                k == 0 ? Double.POSITIVE_INFINITY : Math.min(1, r.footDiameterMm() / r.topDiameterMm()) / Math.abs(k);
+        // nothing is bent nearer to the tip than the domain reaches
+        double narrowest = Math.clamp(r.footDiameterMm() / r.topDiameterMm(), 1 - NEAR_TIP, 1);
+        double least = k == 0 ? Double.POSITIVE_INFINITY : narrowest / Math.abs(k);
         return new Unrolling(k, 1 / share, least);
     }
 

@@ -117,22 +117,26 @@ public final class Figures {
                     "per-inch",
                     Unit.COUNT,
                     Printer::perInch,
-                    (p, v) -> new Printer(p.id(), p.name(), v, p.widthMm(), p.longestMm(), p.edgeMm())),
+                    (p, v) -> p.taking(v, p.widthMm(), p.longestMm(), p.edgeMm())),
             new Figure<>(
                     "paper-width",
                     Unit.LENGTH,
                     Printer::widthMm,
-                    (p, v) -> new Printer(p.id(), p.name(), p.perInch(), v, p.longestMm(), p.edgeMm())),
+                    (p, v) -> p.taking(p.perInch(), v, p.longestMm(), p.edgeMm())),
             new Figure<>(
                     "paper-longest",
                     Unit.LENGTH,
                     Printer::longestMm,
-                    (p, v) -> new Printer(p.id(), p.name(), p.perInch(), p.widthMm(), v, p.edgeMm())),
+                    (p, v) -> p.taking(p.perInch(), p.widthMm(), v, p.edgeMm())),
             new Figure<>(
                     "paper-edge",
                     Unit.LENGTH,
                     Printer::edgeMm,
-                    (p, v) -> new Printer(p.id(), p.name(), p.perInch(), p.widthMm(), p.longestMm(), v)));
+                    (p, v) -> p.taking(p.perInch(), p.widthMm(), p.longestMm(), v)),
+            new Figure<>(
+                    "true-across", Unit.SHARE, p -> 100 * p.trueAcross(), (p, v) -> p.scaled(v / 100, p.trueAlong())),
+            new Figure<>(
+                    "true-along", Unit.SHARE, p -> 100 * p.trueAlong(), (p, v) -> p.scaled(p.trueAcross(), v / 100)));
 
     public static final List<Figure<Prices>> PRICES = List.of(
             new Figure<>(

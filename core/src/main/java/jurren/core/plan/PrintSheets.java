@@ -166,7 +166,7 @@ final class PrintSheets {
                     sheets.size() + 1,
                     material,
                     Math.max(printer.widthMm(), all.maxXMm() + in),
-                    all.maxYMm() + in,
+                    high(all.maxYMm() + in),
                     0,
                     slots,
                     1));
@@ -204,6 +204,11 @@ final class PrintSheets {
                 w,
                 turned,
                 PrintSheet.inkOf(w.layer).placed(asPrinted(w.layer, turned)).grown(aroundMm));
+    }
+
+    /** What a sheet takes along; a roll takes no more at once. */
+    private double longest() {
+        return printer.longestMm() - 2 * inMm;
     }
 
     private double usable() {
@@ -246,11 +251,16 @@ final class PrintSheets {
         }
     }
 
-    /** Wider than the paper is turned; what is wider either way stands as it would and makes its own sheet. */
+    /** Too large for the paper is turned; what is so either way stands as it would and makes its own sheet. */
     private Oriented fitting(Wanted w, boolean turned) {
         Oriented as = lying(w, turned);
         Oriented other = lying(w, !turned);
-        return as.size.widthMm() > usable() && other.size.widthMm() <= usable() ? other : as;
+        return !fits(as.size) && fits(other.size) ? other : as;
+    }
+
+    private boolean fits(Box size) {
+        return size.widthMm() <= usable() + ROUNDING_MM
+                && (!printer.sheets() || size.heightMm() <= longest() + ROUNDING_MM);
     }
 
     private static final class Page {
@@ -293,7 +303,7 @@ final class PrintSheets {
                             .findFirst()
                             .orElse(null);
             if (row == null) {
-                if (pages.isEmpty() || end + l.size.heightMm() > printer.longestMm() - 2 * inMm && end > 0) {
+                if (pages.isEmpty() || end + l.size.heightMm() > longest() + ROUNDING_MM && end > 0) {
                     pages.add(new Page());
                     rows.clear();
                     end = 0;
@@ -303,9 +313,14 @@ final class PrintSheets {
                 end += l.size.heightMm();
             }
             put(l, row, pages.getLast());
-            pages.getLast().heightMm = end + 2 * inMm;
+            pages.getLast().heightMm = high(end + 2 * inMm);
         }
         return pages;
+    }
+
+    /** Paper off a roll is as long as it must be, a cut sheet as it is. */
+    private double high(double filledMm) {
+        return printer.sheets() ? Math.max(printer.longestMm(), filledMm) : filledMm;
     }
 
     private void put(Oriented l, Row row, Page page) {

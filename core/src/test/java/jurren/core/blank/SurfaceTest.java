@@ -157,4 +157,11 @@ class SurfaceTest {
         assertThat(Surface.Round.ofHeight(100, 40, 40).slantMm()).isEqualTo(50);
         assertThat(new Surface.Round(100, 40, 50).heightMm()).isCloseTo(40, within(1e-9));
     }
+
+    @Test
+    void aConeThatEndsInAPointIsBentInAFewThousandCorners() {
+        Surface.Round pointed = new Surface.Round(87, 1e-6, 165);
+        Region square = Shapes.rectangle(-50, 10, 100, 100);
+        assertThat(square.warped(Unrolling.of(pointed, 82.5)).vertexCount()).isBetween(100, 10_000);
+    }
 }

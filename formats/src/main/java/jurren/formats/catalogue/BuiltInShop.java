@@ -18,7 +18,7 @@ import jurren.core.material.Material;
 
 /** Reads the shop that ships with the application. */
 public final class BuiltInShop {
-    private record Machines(List<Cutter> cutters, Printer printer, List<Press> presses) {}
+    private record Machines(List<Cutter> cutters, List<Printer> printers, List<Press> presses) {}
 
     private record Shelf(List<Hanging> rolls, Prices prices) {}
 
@@ -43,10 +43,15 @@ public final class BuiltInShop {
                 blanks,
                 materials,
                 machines.cutters,
-                machines.printer,
+                machines.printers.getFirst(),
                 machines.presses,
                 List.copyOf(shelf.rolls.stream().map(Hanging::roll).toList()),
                 shelf.prices);
+    }
+
+    /** What prints may come out of: the one of the shop first, then the sheets that desk printers take. */
+    public static List<Printer> printers() {
+        return read(CatalogueMapper.make(), "machines.json", new TypeReference<Machines>() {}).printers;
     }
 
     private static <T> T read(ObjectMapper mapper, String name, TypeReference<T> type) {

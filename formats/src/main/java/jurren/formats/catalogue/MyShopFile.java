@@ -185,7 +185,7 @@ public final class MyShopFile {
                 root.has("printers") ? root : oneBefore(root),
                 "printers",
                 MOST_MACHINES,
-                n -> MAPPER.treeToValue(n, Printer.class),
+                MyShopFile::printer,
                 refused,
                 kept);
         Prices prices = one(root, "prices", MyShopFile::prices, shipped.prices(), refused, kept);
@@ -283,6 +283,15 @@ public final class MyShopFile {
     /** With the field, where the mapper knows which. */
     private static String reason(Exception e) {
         return e instanceof JsonProcessingException j ? JsonMisfit.told(j, "") : e.getMessage();
+    }
+
+    /** Files of before sheets were told know rolls that are true. */
+    private static Printer printer(JsonNode node) throws IOException {
+        ObjectNode whole = node.deepCopy();
+        if (!whole.has("sheets")) {
+            whole.put("sheets", false).put("trueAcross", 1).put("trueAlong", 1);
+        }
+        return MAPPER.treeToValue(whole, Printer.class);
     }
 
     private static Cutter cutter(JsonNode n) throws IOException {
