@@ -22,6 +22,10 @@ final class Planning {
     private final Consumer<Throwable> failed;
     private final List<Consumer<Plan>> waiting = new ArrayList<>();
     private Plan plan;
+    /** How often the shop was another, and when the plan was wanted. */
+    private int shops;
+
+    private int plannedShops;
 
     /**
      * @param planned told every plan, before those who wait for it
@@ -40,7 +44,12 @@ final class Planning {
     }
 
     boolean isOf(Job job) {
-        return plan != null && plan.job().equals(job);
+        return plan != null && plannedShops == shops && plan.job().equals(job);
+    }
+
+    /** What is planned from now on is for another shop. */
+    void shopChanged() {
+        shops++;
     }
 
     /** Of another job. */
@@ -50,6 +59,7 @@ final class Planning {
 
     /** @param quietMs not before it was quiet for so long: a drag would otherwise compete with its own plans */
     void want(Job job, Shop shop, long quietMs) {
+        int wantedFor = shops;
         lane.want(new Order<>(
                 Texts.of("work.planning"),
                 _ -> {
@@ -58,7 +68,10 @@ final class Planning {
                     }
                     return planner.plan(job, shop);
                 },
-                this::take,
+                made -> {
+                    plannedShops = wantedFor;
+                    take(made);
+                },
                 failed));
     }
 

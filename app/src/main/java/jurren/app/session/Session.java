@@ -112,6 +112,7 @@ public final class Session {
     /** The shop changed: a blank was measured, or taken away. */
     public void useShop(Shop newShop) {
         shop = newShop;
+        planning.shopChanged();
         planNow(0);
         tell();
     }

@@ -78,7 +78,7 @@ public final class TicketView {
         HBox buttons = new HBox(
                 Controls.button("dry-run", Texts.of("ticket.dry-run"), () -> ask(AskFor.What.DRY_RUN), "primary"),
                 Controls.spring(),
-                Controls.button("print-ticket", Texts.of("ticket.print"), () -> ask(AskFor.What.PRINT)));
+                Controls.button("print", Texts.of("drawer.printer"), () -> ask(AskFor.What.PRINTER)));
         VBox foot = new VBox(sums, buttons);
         foot.getStyleClass().add("ticket-foot");
         tabs.getStyleClass().add("tabs");

@@ -308,7 +308,7 @@ public final class Shell {
             case S -> done(e.isShiftDown() ? () -> actions.saveAs(_ -> {}) : actions::save);
             case O -> done(actions::open);
             case N -> done(actions::newJob);
-            case P -> done(() -> actions.give(e.isShiftDown() ? AskFor.What.PRINTER : AskFor.What.PRINT, ""));
+            case P -> done(() -> actions.give(e.isShiftDown() ? AskFor.What.PRINT : AskFor.What.PRINTER, ""));
             case E -> done(() -> actions.give(AskFor.What.EXPORT, ""));
             case C, X, V, D, A -> !isTyping() && motifs(e.getCode());
             default -> false;

@@ -121,7 +121,7 @@ public final class WindowActions {
             case EXPORT -> art.export(fileName(""));
             case RUN -> withPlan(this::run);
             case PRINT -> withPlan(this::ticket);
-            case PRINTER -> withPlan(this::print);
+            case PRINTER -> withPlan(_ -> print(which));
             case CUT_FILE -> withPlan(plan -> saveCutFile(plan, which));
             case CUT_FILES -> withPlan(this::saveCutFiles);
             case GUIDE -> withLoad(which, this::saveGuide);
@@ -342,7 +342,7 @@ public final class WindowActions {
     }
 
     /** The job's name as a file's, with an ending. */
-    private String fileName(String ending) {
+    String fileName(String ending) {
         String name = plain(session.job().name());
         return (name.isBlank() ? "job" : name) + ending;
     }
@@ -368,8 +368,9 @@ public final class WindowActions {
                 .ifPresent(file -> write(file, () -> RunPdf.write(plan, WholeRun.of(plan), units, paper)));
     }
 
-    private void print(Plan plan) {
-        new PrinterSheet(session, sheets, printers, fileName("-ticket"), plan).open();
+    private void print(String which) {
+        Optional<Printout.Kind> kind = which.isEmpty() ? Optional.empty() : Optional.of(Printout.Kind.valueOf(which));
+        new PrintingSheet(session, sheets, printers, this, files, kind).open();
     }
 
     void saveProof() {

@@ -17,6 +17,7 @@ import jurren.core.geometry.AwtShapes;
 import jurren.core.geometry.Placement;
 import jurren.core.geometry.Region;
 import jurren.core.trace.Picture;
+import org.apache.pdfbox.multipdf.LayerUtility;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -25,6 +26,7 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.blend.BlendMode;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
 
@@ -43,7 +45,7 @@ final class PdfSheet implements AutoCloseable {
 
     private final PDDocument document = new PDDocument();
     private final PdfInks inks = new PdfInks(document);
-    private final PDRectangle paper;
+    private PDRectangle paper;
     private final Map<DocumentFonts, PDFont> fonts = new EnumMap<>(DocumentFonts.class);
     private final Map<String, PDColor> spots = new HashMap<>();
     private PDPageContentStream page;
@@ -80,6 +82,25 @@ final class PdfSheet implements AutoCloseable {
         PDPage p = new PDPage(paper);
         document.addPage(p);
         page = new PDPageContentStream(document, p);
+    }
+
+    /** A page of another size than those before. */
+    void newPage(double widthMm, double heightMm) throws IOException {
+        paper = new PDRectangle((float) (widthMm * PT_PER_MM), (float) (heightMm * PT_PER_MM));
+        newPage();
+    }
+
+    /** The first page of another document as it is, colours and spot colours kept. */
+    PDFormXObject taken(PDDocument from) throws IOException {
+        return new LayerUtility(document).importPageAsForm(from, 0);
+    }
+
+    /** Draws what was taken, {@code placed} in points from its lower left corner, y up. */
+    void draw(PDFormXObject form, AffineTransform placed) throws IOException {
+        page.saveGraphicsState();
+        page.transform(new Matrix(placed));
+        page.drawForm(form);
+        page.restoreGraphicsState();
     }
 
     private void endPage() throws IOException {

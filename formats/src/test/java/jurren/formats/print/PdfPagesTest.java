@@ -1,7 +1,6 @@
 package jurren.formats.print;
 
 import java.util.Arrays;
-import java.util.List;
 import jurren.core.cure.Remedies;
 import jurren.core.plan.Plan;
 import jurren.core.plan.Planner;
@@ -21,10 +20,12 @@ class PdfPagesTest {
     @Test
     void everyPageIsRenderedAtItsSizeWithInkOnIt() {
         Plan plan = new Planner().plan(DemoJob.simple(), BuiltInShop.read());
-        List<PdfPages.Page> pages =
-                PdfPages.render(TicketPdf.write(plan, Units.METRIC, Remedies.NONE, Paper.LETTER), PER_INCH);
-        assertThat(pages).hasSizeGreaterThanOrEqualTo(plan.lines().size());
-        for (PdfPages.Page page : pages) {
+        byte[] ticket = TicketPdf.write(plan, Units.METRIC, Remedies.NONE, Paper.LETTER);
+        int count = PdfPages.render(ticket, 1, PER_INCH).of();
+        assertThat(count).isGreaterThanOrEqualTo(plan.lines().size());
+        assertThat(PdfPages.render(ticket, count + 5, PER_INCH).number()).isEqualTo(count);
+        for (int number = 1; number <= count; number++) {
+            PdfPages.Page page = PdfPages.render(ticket, number, PER_INCH);
             assertThat(page.rgb()).hasSize(page.width() * page.height());
             assertThat(page.width()).as("letter or A4 at 50 to the inch").isBetween(400, 430);
             assertThat(page.height()).isBetween(545, 590);

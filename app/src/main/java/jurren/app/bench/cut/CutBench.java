@@ -408,7 +408,11 @@ public final class CutBench implements BenchView {
         asItWas.setVisible(!asItWas.getText().isEmpty());
         asItWas.setManaged(asItWas.isVisible());
         List<Node> cards = new ArrayList<>(List.of(loads));
-        if (isWeeding()) {
+        boolean nothing = runs().isEmpty() && shown().isEmpty();
+        if (nothing) {
+            cards.clear();
+            cards.add(nothingToCut());
+        } else if (isWeeding()) {
             weed.show(shown().orElseThrow());
             cards.addAll(weed.rows(shown().orElseThrow()));
         } else {
@@ -416,6 +420,23 @@ public final class CutBench implements BenchView {
         }
         Controls.refill(column, cards);
         canvas.redraw();
+    }
+
+    /** Of a job that is only printed, the way to its sheets. */
+    private Node nothingToCut() {
+        boolean prints = session.plan().filter(p -> !p.prints().isEmpty()).isPresent();
+        if (!prints) {
+            return Controls.card(
+                    Controls.label(Texts.of("cut.nothing"), "card-title"), Controls.label(Texts.of("cut.nothing-yet")));
+        }
+        return Controls.card(
+                Controls.label(Texts.of("cut.only-printed"), "card-title"),
+                Controls.label(Texts.of("cut.only-printed.text")),
+                Controls.flow(Controls.button(
+                        "cut-print",
+                        Texts.of("cut.print-sheets"),
+                        () -> canvas.fireEvent(new AskFor(AskFor.What.PRINTER, "PRINTS")),
+                        "primary")));
     }
 
     private static void show(Node n, boolean isShown) {

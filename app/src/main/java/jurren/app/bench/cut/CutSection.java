@@ -13,8 +13,12 @@ public final class CutSection implements BenchEntry.Section {
     public BenchEntry.TicketText say(Session session, Plan plan, LinePlan line) {
         long cut = plan.runs().stream().filter(r -> session.job().isCut(r)).count();
         return new BenchEntry.TicketText(
-                Texts.of("ticket.cut-time", Words.duration(plan.cutSeconds())),
-                Texts.of("ticket.cut-done", cut, plan.runs().size()),
+                plan.runs().isEmpty()
+                        ? Texts.of("ticket.cut-nothing")
+                        : Texts.of("ticket.cut-time", Words.duration(plan.cutSeconds())),
+                plan.runs().isEmpty()
+                        ? ""
+                        : Texts.of("ticket.cut-done", cut, plan.runs().size()),
                 cut == plan.runs().size() && cut > 0);
     }
 }
