@@ -40,6 +40,7 @@ import jurren.core.load.Printer;
 import jurren.core.load.Sensors;
 import jurren.core.load.SerialSettings;
 import jurren.core.material.Material;
+import jurren.formats.catalogue.BuiltInShop;
 
 /** The cutters, presses and the printer that are really there. */
 final class MachinesPage implements ShopPage {
@@ -533,13 +534,20 @@ final class MachinesPage implements ShopPage {
     private Node printer(Printer p) {
         String id = "printer-" + p.id();
         boolean inUse = state.mine().printers().getFirst().id().equals(p.id());
-        Optional<Printer> shipped = Optional.of(state.shipped().printer()).filter(x -> x.id().equals(p.id()));
+        Optional<Printer> shipped = BuiltInShop.printers().stream()
+                .filter(x -> x.id().equals(p.id()))
+                .findFirst();
         List<Node> rows = new ArrayList<>(List.of(
                 name(id, p.name(), text -> put(p.named(p.id(), text))),
                 Controls.label(Texts.of("machines.printer"), "hint"),
                 inUse
                         ? Controls.label(Texts.of("machines.in-use"), "means")
                         : Controls.button(id + "-use", Texts.of("machines.use"), () -> use(p))));
+        Controls.Segments<Boolean> paper = Controls.segments(
+                id + "-paper", List.of(false, true), b -> Texts.of("machines.paper." + b), b -> put(p.inSheets(b)));
+        paper.setAccessibleText(Texts.of("machines.paper"));
+        paper.show(p.sheets());
+        rows.add(Controls.row(Texts.of("machines.paper"), paper));
         Figures.PRINTER.forEach(f -> rows.add(fields.row(id, f, () -> p, shipped, this::put)));
         rows.add(Controls.flow(
                 Controls.button(

@@ -133,10 +133,8 @@ public final class Figures {
                     Unit.LENGTH,
                     Printer::edgeMm,
                     (p, v) -> p.taking(p.perInch(), p.widthMm(), p.longestMm(), v)),
-            new Figure<>(
-                    "true-across", Unit.SHARE, p -> 100 * p.trueAcross(), (p, v) -> p.scaled(v / 100, p.trueAlong())),
-            new Figure<>(
-                    "true-along", Unit.SHARE, p -> 100 * p.trueAlong(), (p, v) -> p.scaled(p.trueAcross(), v / 100)));
+            new Figure<>("true-across", Unit.SHARE, Printer::trueAcross, (p, v) -> p.scaled(v, p.trueAlong())),
+            new Figure<>("true-along", Unit.SHARE, Printer::trueAlong, (p, v) -> p.scaled(p.trueAcross(), v)));
 
     public static final List<Figure<Prices>> PRICES = List.of(
             new Figure<>(

@@ -54,6 +54,11 @@ public record Printer(
         return new Printer(id, name, newPerInch, newWidthMm, newLongestMm, newEdgeMm, sheets, trueAcross, trueAlong);
     }
 
+    /** With cut sheets, or off a roll. */
+    public Printer inSheets(boolean cut) {
+        return new Printer(id, name, perInch, widthMm, longestMm, edgeMm, cut, trueAcross, trueAlong);
+    }
+
     /** Corrected by what was measured. */
     public Printer scaled(double across, double along) {
         return new Printer(id, name, perInch, widthMm, longestMm, edgeMm, sheets, across, along);
