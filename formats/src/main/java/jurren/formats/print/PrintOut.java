@@ -40,6 +40,9 @@ public final class PrintOut {
     private static final double BESIDE_MM = 3.2;
 
     private static final double TICK_MM = 1.6;
+    /** What is said of it stands so far above it. */
+    private static final double ABOVE_MM = 1.5;
+
     private static final double LONGEST_MM = 152.4;
 
     private final PdfSheet sheet;
@@ -217,10 +220,12 @@ public final class PrintOut {
         double y = beside.minYMm() - BESIDE_MM;
         if (across > 0) {
             ruler(across, AffineTransform.getTranslateInstance(x, y), toPage);
-            sheet.text(
+            Point2D above = toPage(toPage, x, y - ABOVE_MM);
+            sheet.textWithin(
                     TicketWords.text("print.ruler", length(across, inches)),
-                    toPage(toPage, x + across + 1.5, y).getX(),
-                    toPage(toPage, x + across + 1.5, y).getY(),
+                    above.getX(),
+                    above.getY(),
+                    (beside.widthMm() - 2 * CLEAR_MM) * MM,
                     DocumentFonts.TEXT,
                     TEXT_PT,
                     MARK);
