@@ -179,7 +179,10 @@ final class PrintingSheet {
                 .setAll(Stream.concat(
                                 Stream.of(
                                         shown.trueSize()
-                                                ? Texts.of("printing.true-size")
+                                                ? Texts.of(
+                                                        shown.kind() == Printout.Kind.PRINTS
+                                                                ? "printing.true-print"
+                                                                : "printing.true-size")
                                                 : Texts.of(
                                                         "printer.says",
                                                         Texts.of("drawer.paper."

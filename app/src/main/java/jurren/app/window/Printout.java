@@ -10,6 +10,7 @@ import jurren.app.theme.Texts;
 import jurren.core.cure.Remedies;
 import jurren.core.cut.CutRun;
 import jurren.core.job.Shop;
+import jurren.core.load.Printer;
 import jurren.core.plan.Plan;
 import jurren.core.plan.PrintSheet;
 import jurren.core.run.WholeRun;
@@ -128,10 +129,15 @@ record Printout(Kind kind, String id, String name, boolean trueSize, List<String
                 mirrored && straight
                         ? "printout.some-mirrored"
                         : mirrored ? "printout.mirrored" : "printout.not-mirrored"));
+        Printer printer = plan.shop().printer();
         int parts = sheets.stream()
-                .mapToInt(s -> PrintOut.parts(s, plan.shop().printer()))
+                .filter(p -> !p.isCut())
+                .mapToInt(p -> PrintOut.parts(p, printer))
                 .max()
                 .orElse(1);
+        sheets.stream()
+                .filter(p -> p.isCut() && PrintOut.parts(p, printer) > 1)
+                .forEach(p -> says.add(Texts.of("printout.parted-cut", p.order())));
         if (parts > 1) {
             says.add(Texts.of("printout.parted", parts));
         }

@@ -25,9 +25,6 @@ public record Printer(
     private static final double FIT_MM = 0.01;
 
     public Printer {
-        // files of before this was asked say nothing of it
-        trueAcross = trueAcross == 0 ? 1 : trueAcross;
-        trueAlong = trueAlong == 0 ? 1 : trueAlong;
         if (!(perInch >= 36 && perInch <= 4800 && edgeMm >= 0 && widthMm > 2 * edgeMm && longestMm > 2 * edgeMm)
                 || !isNearlyTrue(trueAcross)
                 || !isNearlyTrue(trueAlong)) {
